@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Lure;
+
+/** How many blades a spinnerbait carries. */
+enum BladeLayout: string
+{
+    case Single = 'single';
+    case Tandem = 'tandem';
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Lure;
+
+/** Where a blade hangs. */
+enum BladePosition: string
+{
+    case Front = 'front';
+    case Rear = 'rear';
+    case Single = 'single';
+}

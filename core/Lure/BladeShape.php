@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Lure;
+
+/** The outline of a blade: round, round and deep-cupped, between, long, or the plate of a bladed jig. */
+enum BladeShape: string
+{
+    case Colorado = 'colorado';
+    case DeepColorado = 'deep_colorado';
+    case Indiana = 'indiana';
+    case Willow = 'willow';
+    case BladedJig = 'bladed_jig';
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Lure;
+
+use Kontrast\Measure\Weight;
+use Kontrast\Reading\Colour;
+
+/** The head with its moulded hook. */
+final readonly class Head
+{
+    public function __construct(
+        public Weight $weight,
+        public WeightRange $range,
+        public Colour $colour,
+    ) {
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Lure;
+
+/** How trailer and skirt should read beside each other. */
+enum Pairing: string
+{
+    case Match = 'match';
+    case Tonal = 'tonal';
+    case Accent = 'accent';
+    case Contrast = 'contrast';
+}

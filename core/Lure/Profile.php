@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Lure;
+
+/** The size of meal the whole lure stands for. */
+enum Profile: string
+{
+    case Small = 'small';
+    case Regular = 'regular';
+    case Big = 'big';
+}

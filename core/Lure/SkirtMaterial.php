@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Lure;
+
+/** What skirt strands are cut from. */
+enum SkirtMaterial: string
+{
+    case Silicone = 'silicone';
+    case LivingRubber = 'living_rubber';
+}

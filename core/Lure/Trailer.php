@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Lure;
+
+use Kontrast\Measure\Length;
+use Kontrast\Reading\Colour;
+
+/** The soft plastic on the hook. */
+final readonly class Trailer
+{
+    /** @param list<Colour> $accents */
+    public function __construct(
+        public TrailerStyle $style,
+        public Length $length,
+        public Colour $base,
+        public array $accents,
+        public Surface $surface,
+        public Opacity $opacity,
+    ) {
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Lure;
+
+/** The outline and swimming habit of a trailer. */
+enum TrailerStyle: string
+{
+    case Craw = 'craw';
+    case Chunk = 'chunk';
+    case PaddleTail = 'paddle_tail';
+    case ForkTail = 'fork_tail';
+    case TwinTailGrub = 'twin_tail_grub';
+    case SingleTailGrub = 'single_tail_grub';
+    case Ringworm = 'ringworm';
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Reading;
+
+/** The arm of a spinnerbait: long for winding, short for dropping. */
+enum Arm: string
+{
+    case Long = 'long';
+    case Short = 'short';
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Reading;
+
+/** Which bass swims there. */
+enum Bass: string
+{
+    case Largemouth = 'largemouth';
+    case Smallmouth = 'smallmouth';
+    case Spotted = 'spotted';
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Reading;
+
+/** How willing the fish are. */
+enum Bite: string
+{
+    case Tough = 'tough';
+    case Normal = 'normal';
+    case Active = 'active';
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Reading;
+
+/** The fifteen colour words a forage, a skirt, a trailer or a head is described with. */
+enum Colour: string
+{
+    case White = 'white';
+    case Pearl = 'pearl';
+    case Smoke = 'smoke';
+    case Chartreuse = 'chartreuse';
+    case Yellow = 'yellow';
+    case Gold = 'gold';
+    case GreenPumpkin = 'green_pumpkin';
+    case Watermelon = 'watermelon';
+    case Brown = 'brown';
+    case Black = 'black';
+    case Blue = 'blue';
+    case BrightBlue = 'bright_blue';
+    case Orange = 'orange';
+    case Red = 'red';
+    case Purple = 'purple';
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Reading;
+
+/** What the lure is worked around. */
+enum Cover: string
+{
+    case Open = 'open';
+    case Grass = 'grass';
+    case Wood = 'wood';
+    case Rock = 'rock';
+    case Dock = 'dock';
+    case Pads = 'pads';
+    case FloodedBrush = 'flooded_brush';
+}

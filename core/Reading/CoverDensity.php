@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Reading;
+
+/** How thick the cover stands. */
+enum CoverDensity: string
+{
+    case Sparse = 'sparse';
+    case Normal = 'normal';
+    case Heavy = 'heavy';
+}

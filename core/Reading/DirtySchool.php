@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Reading;
+
+/** D3: which base colour dirty water wants. */
+enum DirtySchool: string
+{
+    case Dark = 'dark';
+    case Bright = 'bright';
+    case Natural = 'natural';
+}

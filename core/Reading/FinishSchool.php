@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Reading;
+
+/** D2: what decides the finish of a blade. */
+enum FinishSchool: string
+{
+    case WaterThenSun = 'water_then_sun';
+    case Water = 'water';
+    case Sun = 'sun';
+    case TwoBlade = 'two_blade';
+}

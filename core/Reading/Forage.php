@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Reading;
+
+/** What the bass are eating. */
+enum Forage: string
+{
+    case Shad = 'shad';
+    case Bluegill = 'bluegill';
+    case Crawfish = 'crawfish';
+    case Perch = 'perch';
+    case GoldenShiner = 'golden_shiner';
+    case Crappie = 'crappie';
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Reading;
+
+/** The four kinds of lure that Kontrast knows how to build. */
+enum LureKind: string
+{
+    case Jig = 'jig';
+    case SwimJig = 'swim_jig';
+    case Spinnerbait = 'spinnerbait';
+    case BladedJig = 'bladed_jig';
+}

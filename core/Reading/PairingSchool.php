@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Reading;
+
+/** D1: how trailer and skirt should go together. */
+enum PairingSchool: string
+{
+    case Ladder = 'ladder';
+    case OneTone = 'one_tone';
+    case ForageMix = 'forage_mix';
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Reading;
+
+use Kontrast\Measure\Angle;
+use Kontrast\Measure\Length;
+use Kontrast\Measure\Temperature;
+use Kontrast\Measure\TemperatureChange;
+
+/** What the angler saw at the water: everything the advice and the model start from. */
+final readonly class Reading
+{
+    /** @param list<Colour> $forageColours colours seen on the forage, strongest first */
+    public function __construct(
+        public LureKind $lure,
+        public Length $visibility,
+        public Tint $tint,
+        public Sky $sky,
+        public Wind $wind,
+        public Length $depth,
+        public Season $season,
+        public Cover $cover,
+        public CoverDensity $coverDensity,
+        public Forage $forage,
+        public Bite $bite = Bite::Normal,
+        public Bass $bass = Bass::Largemouth,
+        public bool $redCrawfish = false,
+        public ?Angle $sunElevation = null,
+        public ?Temperature $surface = null,
+        public ?TemperatureChange $trend = null,
+        public ?Run $run = null,
+        public ?Length $forageLength = null,
+        public array $forageColours = [],
+        public ?Arm $arm = null,
+        public Schools $schools = new Schools(),
+    ) {
+    }
+
+    public function clarity(): ClarityBand
+    {
+        return ClarityBand::of($this->visibility);
+    }
+
+    /** The elevation given, or the 50° a reading without one stands for. */
+    public function sunElevationOrUsual(): Angle
+    {
+        return $this->sunElevation ?? Angle::degrees(50);
+    }
+
+    /** The same reading but for what is given. */
+    public function but(
+        ?LureKind $lure = null,
+        ?Length $visibility = null,
+        ?Length $depth = null,
+        ?Sky $sky = null,
+        ?Temperature $surface = null,
+        ?TemperatureChange $trend = null,
+        ?Length $forageLength = null,
+        ?Schools $schools = null,
+    ): self {
+        return new self(
+            $lure ?? $this->lure,
+            $visibility ?? $this->visibility,
+            $this->tint,
+            $sky ?? $this->sky,
+            $this->wind,
+            $depth ?? $this->depth,
+            $this->season,
+            $this->cover,
+            $this->coverDensity,
+            $this->forage,
+            $this->bite,
+            $this->bass,
+            $this->redCrawfish,
+            $this->sunElevation,
+            $surface ?? $this->surface,
+            $trend ?? $this->trend,
+            $this->run,
+            $forageLength ?? $this->forageLength,
+            $this->forageColours,
+            $this->arm,
+            $schools ?? $this->schools,
+        );
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Reading;
+
+/** D5: whether red-orange is worth tying when crawfish turn. */
+enum RedSpringSchool: string
+{
+    case WhereTheyTurn = 'where_they_turn';
+    case Skip = 'skip';
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Reading;
+
+/** Where between surface and bottom the lure is worked. */
+enum Run: string
+{
+    case High = 'high';
+    case Mid = 'mid';
+    case Low = 'low';
+}

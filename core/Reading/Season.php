@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Reading;
+
+/** The angler’s seasons, two of them for the turn out of winter. */
+enum Season: string
+{
+    case LateWinter = 'late_winter';
+    case EarlySpring = 'early_spring';
+    case Spring = 'spring';
+    case Summer = 'summer';
+    case Fall = 'fall';
+    case Winter = 'winter';
+}

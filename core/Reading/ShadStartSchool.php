@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Reading;
+
+/** D4: what to start with where shad are the food. */
+enum ShadStartSchool: string
+{
+    case Clarity = 'clarity';
+    case ChartreuseWhite = 'chartreuse_white';
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Reading;
+
+/** The light overhead. */
+enum Sky: string
+{
+    case Sun = 'sun';
+    case Broken = 'broken';
+    case Overcast = 'overcast';
+    case Rain = 'rain';
+    case Storm = 'storm';
+    case LowSun = 'low_sun';
+    case Night = 'night';
+}

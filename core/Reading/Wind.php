@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Reading;
+
+/** What the wind does to the surface. */
+enum Wind: string
+{
+    case Calm = 'calm';
+    case Ripple = 'ripple';
+    case Chop = 'chop';
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Reading;
+
+/** D6: whether a bladed jig belongs in wood. */
+enum WoodSchool: string
+{
+    case Knock = 'knock';
+    case Avoid = 'avoid';
+}

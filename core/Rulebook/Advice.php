@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Rulebook;
+
+use Kontrast\Lure\Build;
+use Kontrast\Lure\Intent;
+use Kontrast\Lure\Pairing;
+use Kontrast\Lure\Profile;
+use Kontrast\Reading\LureKind;
+
+/** What to tie, and everything there is to say about why. */
+final readonly class Advice
+{
+    /**
+     * @param list<Reason>       $reasons       one for every value picked, in the order of settling
+     * @param list<Disagreement> $disagreements
+     * @param list<Caution>      $cautions
+     */
+    public function __construct(
+        public Build $build,
+        public LureKind $suits,
+        public Intent $intent,
+        public Profile $profile,
+        public Pairing $pairing,
+        public array $reasons,
+        public array $disagreements,
+        public array $cautions,
+    ) {
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Rulebook;
+
+use Kontrast\Lure\Intent;
+use Kontrast\Lure\Pairing;
+use Kontrast\Lure\Profile;
+use Kontrast\Reading\LureKind;
+use Kontrast\Reading\Reading;
+
+/** Turns a reading into an advice: deliberates, puts the picks together, and asks what the other schools would have done. */
+final readonly class Adviser
+{
+    private Engine $engine;
+
+    public function __construct(Rulebook $book)
+    {
+        $this->engine = new Engine($book);
+    }
+
+    public static function standard(): self
+    {
+        return new self(Rulebook::standard());
+    }
+
+    public function advise(Reading $reading): Advice
+    {
+        $deliberation = $this->engine->deliberate($reading);
+        $assembly = new Assembly($deliberation);
+
+        return new Advice(
+            $assembly->build(),
+            $assembly->one(Slot::Lure, LureKind::class),
+            $assembly->one(Slot::Intent, Intent::class),
+            $assembly->one(Slot::Profile, Profile::class),
+            $assembly->one(Slot::Pairing, Pairing::class),
+            $this->reasons($deliberation, $assembly),
+            $this->disagreements($deliberation, $assembly),
+            Cautions::for($reading, $deliberation),
+        );
+    }
+
+    /** @return list<Reason> */
+    private function reasons(Deliberation $deliberation, Assembly $assembly): array
+    {
+        $reasons = [];
+        foreach ($assembly->slotsInUse() as $slot) {
+            $ballot = $deliberation->on($slot);
+            foreach ($ballot->winners ?? [] as $value) {
+                $loudest = $ballot?->loudestFor($value);
+                if (null === $ballot || null === $loudest) {
+                    continue;
+                }
+                $school = $loudest->rule->schoolHeld(new Situation($deliberation->reading));
+                $reasons[] = new Reason(
+                    $slot,
+                    $value,
+                    $loudest->rule,
+                    $loudest->strength,
+                    null === $school ? null : (string) $school->value,
+                    array_values(array_filter($ballot->votesFor(), static fn (Vote $vote): bool => $vote->value->key === $value->key && $vote->rule !== $loudest->rule)),
+                    $ballot->votesAgainst(),
+                );
+            }
+        }
+
+        return $reasons;
+    }
+
+    /** @return list<Disagreement> */
+    private function disagreements(Deliberation $mine, Assembly $assembly): array
+    {
+        $disagreements = [];
+        foreach (Question::cases() as $question) {
+            $chosen = $question->chosen($mine->reading->schools);
+            $others = [];
+            foreach ($question->schools() as $school) {
+                if ($school === $chosen) {
+                    continue;
+                }
+                $theirs = $this->engine->deliberate($mine->reading->but(schools: $mine->reading->schools->with($school)));
+                $dissent = $this->dissent($question, $school, $assembly, new Assembly($theirs));
+                if (null !== $dissent) {
+                    $others[] = $dissent;
+                }
+            }
+            if ([] !== $others) {
+                $disagreements[] = new Disagreement($question, $chosen, $others);
+            }
+        }
+
+        return $disagreements;
+    }
+
+    private function dissent(Question $question, \BackedEnum $school, Assembly $mine, Assembly $theirs): ?Dissent
+    {
+        $values = [];
+        $because = null;
+        foreach ($question->slots() as $slot) {
+            if ($mine->keys($slot) === $theirs->keys($slot)) {
+                continue;
+            }
+            $ballot = $theirs->deliberation->on($slot);
+            $values[$slot->value] = $ballot->winners ?? [];
+            $first = $values[$slot->value][0] ?? null;
+            $because ??= null === $first ? null : $ballot?->loudestFor($first)?->rule->because;
+        }
+
+        return [] === $values ? null : new Dissent($school, $values, $because ?? 'They leave it out.');
+    }
+}

@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Rulebook;
+
+use Kontrast\Lure\Blade;
+use Kontrast\Lure\BladeLayout;
+use Kontrast\Lure\BladePosition;
+use Kontrast\Lure\BladeShape;
+use Kontrast\Lure\BladeSize;
+use Kontrast\Lure\Build;
+use Kontrast\Lure\Finish;
+use Kontrast\Lure\Head;
+use Kontrast\Lure\HookSize;
+use Kontrast\Lure\Opacity;
+use Kontrast\Lure\Skirt;
+use Kontrast\Lure\SkirtForm;
+use Kontrast\Lure\SkirtMaterial;
+use Kontrast\Lure\Surface;
+use Kontrast\Lure\Trailer;
+use Kontrast\Lure\TrailerHook;
+use Kontrast\Lure\TrailerStyle;
+use Kontrast\Lure\Trim;
+use Kontrast\Lure\WeightRange;
+use Kontrast\Measure\Length;
+use Kontrast\Measure\Weight;
+use Kontrast\Reading\Arm;
+use Kontrast\Reading\Colour;
+use Kontrast\Reading\LureKind;
+
+/** Puts settled picks together into a lure. */
+final readonly class Assembly
+{
+    public function __construct(public Deliberation $deliberation)
+    {
+    }
+
+    public function build(): Build
+    {
+        $reading = $this->deliberation->reading;
+
+        return new Build(
+            $reading->lure,
+            new Head($this->one(Slot::Weight, Weight::class), $this->one(Slot::WeightRange, WeightRange::class), $this->one(Slot::HeadColour, Colour::class)),
+            $this->blades(),
+            $this->skirt(),
+            $this->trailer(),
+            LureKind::Spinnerbait === $reading->lure
+                ? new TrailerHook($this->deliberation->isSo(Slot::HookFitted), $this->one(Slot::HookSize, HookSize::class))
+                : null,
+            $reading->arm ?? Arm::Long,
+        );
+    }
+
+    /**
+     * The one answer to a question.
+     *
+     * @template T of object
+     *
+     * @param class-string<T> $type
+     *
+     * @return T
+     *
+     * @throws \LogicException where the book leaves the question open, which its tests rule out
+     */
+    public function one(Slot $slot, string $type): object
+    {
+        return $this->deliberation->pick($slot, $type) ?? throw new \LogicException("The rulebook leaves {$slot->value} open.");
+    }
+
+    /** @return list<string> the values picked, as keys; empty where the lure ends up without the part */
+    public function keys(Slot $slot): array
+    {
+        if (!\in_array($slot, $this->slotsInUse(), true)) {
+            return [];
+        }
+
+        return array_map(static fn (Value $value): string => $value->key, $this->deliberation->on($slot)->winners ?? []);
+    }
+
+    /**
+     * The questions that bear on the lure as it ends up: no blade picks on a jig, no skirt picks on a skirtless lure.
+     *
+     * @return list<Slot>
+     */
+    public function slotsInUse(): array
+    {
+        $kind = $this->deliberation->reading->lure;
+
+        return array_values(array_filter(Slot::cases(), fn (Slot $slot): bool => $slot->belongsTo($kind) && match ($slot) {
+            Slot::FrontFinish, Slot::FrontShape, Slot::FrontSize => $this->isTandem(),
+            Slot::Darkened => $this->deliberation->isSo(Slot::Darkened),
+            Slot::SkirtBase, Slot::SkirtAccents, Slot::SkirtOpacity, Slot::SkirtMaterial => $this->hasSkirt(),
+            Slot::TrailerStyle, Slot::TrailerLength, Slot::TrailerBase, Slot::TrailerAccents, Slot::TrailerSurface, Slot::TrailerOpacity => $this->deliberation->isSo(Slot::TrailerFitted),
+            Slot::HookSize => $this->deliberation->isSo(Slot::HookFitted),
+            default => true,
+        }));
+    }
+
+    private function isTandem(): bool
+    {
+        return BladeLayout::Tandem === $this->deliberation->pick(Slot::BladeLayout, BladeLayout::class);
+    }
+
+    private function hasSkirt(): bool
+    {
+        return SkirtForm::None !== $this->deliberation->pick(Slot::SkirtForm, SkirtForm::class);
+    }
+
+    /** @return list<Blade> */
+    private function blades(): array
+    {
+        if (!Slot::Finish->belongsTo($this->deliberation->reading->lure)) {
+            return [];
+        }
+        $tandem = $this->isTandem();
+        $main = new Blade(
+            $tandem ? BladePosition::Rear : BladePosition::Single,
+            $this->one(Slot::MainShape, BladeShape::class),
+            $this->one(Slot::MainSize, BladeSize::class),
+            $this->one(Slot::Finish, Finish::class),
+            $this->deliberation->isSo(Slot::Darkened),
+        );
+
+        return $tandem ? [new Blade(
+            BladePosition::Front,
+            $this->one(Slot::FrontShape, BladeShape::class),
+            $this->one(Slot::FrontSize, BladeSize::class),
+            $this->one(Slot::FrontFinish, Finish::class),
+            $this->deliberation->isSo(Slot::Darkened),
+        ), $main] : [$main];
+    }
+
+    private function skirt(): ?Skirt
+    {
+        return $this->hasSkirt() ? new Skirt(
+            $this->one(Slot::SkirtBase, Colour::class),
+            $this->deliberation->picks(Slot::SkirtAccents, Colour::class),
+            $this->one(Slot::SkirtOpacity, Opacity::class),
+            $this->one(Slot::SkirtMaterial, SkirtMaterial::class),
+            SkirtForm::LongTail === $this->one(Slot::SkirtForm, SkirtForm::class) ? Trim::LongTail : Trim::HookBend,
+        ) : null;
+    }
+
+    private function trailer(): ?Trailer
+    {
+        return $this->deliberation->isSo(Slot::TrailerFitted) ? new Trailer(
+            $this->one(Slot::TrailerStyle, TrailerStyle::class),
+            $this->one(Slot::TrailerLength, Length::class),
+            $this->one(Slot::TrailerBase, Colour::class),
+            $this->deliberation->picks(Slot::TrailerAccents, Colour::class),
+            $this->one(Slot::TrailerSurface, Surface::class),
+            $this->one(Slot::TrailerOpacity, Opacity::class),
+        ) : null;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Rulebook\Condition;
+
+use Kontrast\Reading\Reading;
+use Kontrast\Rulebook\Condition;
+use Kontrast\Rulebook\Situation;
+
+/** A word of the reading is one of a few. */
+final readonly class Among implements Condition
+{
+    /**
+     * @param \Closure(Reading): (\BackedEnum|null) $of
+     * @param list<\BackedEnum>                     $words
+     */
+    public function __construct(private string $field, private \Closure $of, private array $words)
+    {
+    }
+
+    public function strength(Situation $situation): float
+    {
+        return \in_array(($this->of)($situation->reading), $this->words, true) ? 1.0 : 0.0;
+    }
+
+    public function looksAt(): array
+    {
+        return [];
+    }
+
+    public function describe(): array
+    {
+        return ['kind' => 'among', 'field' => $this->field, 'words' => array_map(static fn (\BackedEnum $word): int|string => $word->value, $this->words)];
+    }
+}

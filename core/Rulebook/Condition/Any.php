@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Rulebook\Condition;
+
+use Kontrast\Rulebook\Condition;
+use Kontrast\Rulebook\Situation;
+
+/** At least one of several: as strong as the strongest of them. */
+final readonly class Any implements Condition
+{
+    /** @param list<Condition> $conditions */
+    public function __construct(private array $conditions)
+    {
+    }
+
+    public function strength(Situation $situation): float
+    {
+        $strength = 0.0;
+        foreach ($this->conditions as $condition) {
+            $strength = max($strength, $condition->strength($situation));
+        }
+
+        return $strength;
+    }
+
+    public function looksAt(): array
+    {
+        return array_merge(...array_map(static fn (Condition $condition): array => $condition->looksAt(), $this->conditions));
+    }
+
+    public function describe(): array
+    {
+        return ['kind' => 'any', 'of' => array_map(static fn (Condition $condition): array => $condition->describe(), $this->conditions)];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Rulebook\Condition;
+
+use Kontrast\Reading\Reading;
+use Kontrast\Rulebook\Condition;
+use Kontrast\Rulebook\Situation;
+
+/** Something about the reading that is so or not so. */
+final readonly class Flag implements Condition
+{
+    /** @param \Closure(Reading): bool $is */
+    public function __construct(private string $field, private \Closure $is)
+    {
+    }
+
+    public function strength(Situation $situation): float
+    {
+        return ($this->is)($situation->reading) ? 1.0 : 0.0;
+    }
+
+    public function looksAt(): array
+    {
+        return [];
+    }
+
+    public function describe(): array
+    {
+        return ['kind' => 'flag', 'field' => $this->field];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Rulebook\Condition;
+
+use Kontrast\Rulebook\Condition;
+use Kontrast\Rulebook\Situation;
+
+/** The opposite of a condition. */
+final readonly class Not implements Condition
+{
+    public function __construct(private Condition $condition)
+    {
+    }
+
+    public function strength(Situation $situation): float
+    {
+        return 1.0 - $this->condition->strength($situation);
+    }
+
+    public function looksAt(): array
+    {
+        return $this->condition->looksAt();
+    }
+
+    public function describe(): array
+    {
+        return ['kind' => 'not', 'of' => [$this->condition->describe()]];
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Rulebook\Condition;
+
+use Kontrast\Reading\Reading;
+
+/** A number of the reading, about to be asked where it lies; bounds in the field's own unit. */
+final readonly class NumberOf
+{
+    /** @param \Closure(Reading): ?float $of */
+    public function __construct(
+        private string $field,
+        private \Closure $of,
+        private float $fadeShare,
+        private float $fadeFixed,
+    ) {
+    }
+
+    public function between(float $least, float $most): InRange
+    {
+        return $this->range($least, $most);
+    }
+
+    public function under(float $most): InRange
+    {
+        return $this->range(null, $most);
+    }
+
+    public function over(float $least): InRange
+    {
+        return $this->range($least, null);
+    }
+
+    private function range(?float $least, ?float $most): InRange
+    {
+        return new InRange($this->field, $this->of, $least, $most, $this->fadeShare, $this->fadeFixed);
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Rulebook;
+
+use Kontrast\Reading\Reading;
+
+/** Every ballot held over one reading. */
+final readonly class Deliberation
+{
+    /** @param array<string, Ballot> $ballots by slot value, in the order of settling */
+    public function __construct(public Reading $reading, public array $ballots)
+    {
+    }
+
+    public function on(Slot $slot): ?Ballot
+    {
+        return $this->ballots[$slot->value] ?? null;
+    }
+
+    /**
+     * The answer to a question that holds one value.
+     *
+     * @template T of object
+     *
+     * @param class-string<T> $type
+     *
+     * @return T|null
+     */
+    public function pick(Slot $slot, string $type): ?object
+    {
+        $value = ($this->on($slot)->winners[0] ?? null)?->of;
+
+        return $value instanceof $type ? $value : null;
+    }
+
+    /**
+     * The answers to a question that holds several.
+     *
+     * @template T of object
+     *
+     * @param class-string<T> $type
+     *
+     * @return list<T>
+     */
+    public function picks(Slot $slot, string $type): array
+    {
+        $picks = [];
+        foreach ($this->on($slot)->winners ?? [] as $value) {
+            if ($value->of instanceof $type) {
+                $picks[] = $value->of;
+            }
+        }
+
+        return $picks;
+    }
+
+    public function isSo(Slot $slot): bool
+    {
+        return true === ($this->on($slot)->winners[0] ?? null)?->of;
+    }
+}

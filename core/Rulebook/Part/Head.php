@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Rulebook\Part;
+
+use Kontrast\Lure\WeightRange;
+use Kontrast\Measure\Weight;
+use Kontrast\Reading\Colour;
+use Kontrast\Rulebook\Pick;
+use Kontrast\Rulebook\Slot;
+
+/** What a rule says of the head. */
+final readonly class Head extends Part
+{
+    public static function ounces(float $ounces): self
+    {
+        return (new self())->says(Slot::Weight, Weight::ounces($ounces));
+    }
+
+    public static function colour(Colour $colour): self
+    {
+        return (new self())->says(Slot::HeadColour, $colour);
+    }
+
+    public static function likeTheSkirt(): self
+    {
+        return (new self())->and(Pick::same(Slot::HeadColour, Slot::SkirtBase));
+    }
+
+    public static function likeTheTrailer(): self
+    {
+        return (new self())->and(Pick::same(Slot::HeadColour, Slot::TrailerBase));
+    }
+
+    public static function range(float $least, float $most): self
+    {
+        return (new self())->says(Slot::WeightRange, WeightRange::ounces($least, $most));
+    }
+}

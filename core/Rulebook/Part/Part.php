@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Rulebook\Part;
+
+use Kontrast\Rulebook\Pick;
+use Kontrast\Rulebook\Picks;
+use Kontrast\Rulebook\Slot;
+use Kontrast\Rulebook\Value;
+
+/** What a rule says of one part, gathered pick by pick. */
+abstract readonly class Part implements Picks
+{
+    /** @param list<Pick> $picks */
+    final protected function __construct(private array $picks = [])
+    {
+    }
+
+    public function picks(): array
+    {
+        return $this->picks;
+    }
+
+    protected function and(Pick ...$picks): static
+    {
+        return new static([...$this->picks, ...array_values($picks)]);
+    }
+
+    /**
+     * @phpstan-import-type Pickable from Value
+     *
+     * @param Pickable $value
+     */
+    protected function says(Slot $slot, \BackedEnum|\Kontrast\Lure\BladeSize|\Kontrast\Lure\HookSize|\Kontrast\Lure\WeightRange|\Kontrast\Measure\Length|\Kontrast\Measure\Weight|bool $value): static
+    {
+        return $this->and(Pick::of($slot, Value::of($value)));
+    }
+
+    protected function first(Slot $slot): ?Pick
+    {
+        foreach ($this->picks as $pick) {
+            if ($pick->slot === $slot) {
+                return $pick;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Rulebook\Part;
+
+use Kontrast\Lure\Intent;
+use Kontrast\Lure\Pairing;
+use Kontrast\Lure\Profile;
+use Kontrast\Reading\LureKind;
+use Kontrast\Rulebook\Slot;
+
+/** What a rule says of the lure as a whole. */
+final readonly class Whole extends Part
+{
+    public static function lure(LureKind $kind): self
+    {
+        return (new self())->says(Slot::Lure, $kind);
+    }
+
+    public static function profile(Profile $profile): self
+    {
+        return (new self())->says(Slot::Profile, $profile);
+    }
+
+    public static function intent(Intent $intent): self
+    {
+        return (new self())->says(Slot::Intent, $intent);
+    }
+
+    public static function pairing(Pairing $pairing): self
+    {
+        return (new self())->says(Slot::Pairing, $pairing);
+    }
+}

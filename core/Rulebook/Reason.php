@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Rulebook;
+
+/** Why a pick is what it is: the rule that spoke loudest for it, and everybody else who spoke. */
+final readonly class Reason
+{
+    /**
+     * @param list<Vote> $for     other rules that spoke for the pick, loudest first
+     * @param list<Vote> $against rules that spoke for something else or against it, loudest first
+     */
+    public function __construct(
+        public Slot $slot,
+        public Value $value,
+        public Rule $rule,
+        public float $strength,
+        public ?string $school,
+        public array $for,
+        public array $against,
+    ) {
+    }
+}

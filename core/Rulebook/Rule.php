@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Rulebook;
+
+use Kontrast\Reading\DirtySchool;
+use Kontrast\Reading\FinishSchool;
+use Kontrast\Reading\LureKind;
+use Kontrast\Reading\PairingSchool;
+use Kontrast\Reading\RedSpringSchool;
+use Kontrast\Reading\ShadStartSchool;
+use Kontrast\Reading\WoodSchool;
+use Kontrast\Rulebook\Condition\All;
+
+/**
+ * A declaration: which lures it is for, when it speaks, what it picks and why. It decides nothing; the engine does.
+ *
+ * @phpstan-type School PairingSchool|FinishSchool|DirtySchool|ShadStartSchool|RedSpringSchool|WoodSchool
+ */
+final readonly class Rule
+{
+    /**
+     * @param list<string>    $facts   ids of the facts it rests on; empty for a default of the house
+     * @param list<LureKind>  $kinds   empty for all
+     * @param list<School>    $schools speaks where the angler holds with any of these; empty for always
+     * @param list<Condition> $conditions
+     * @param list<Pick>      $for
+     * @param list<Pick>      $against
+     */
+    private function __construct(
+        public string $id,
+        public array $facts,
+        public Rank $rank = Rank::Usual,
+        public array $kinds = [],
+        public array $schools = [],
+        public array $conditions = [],
+        public array $for = [],
+        public array $against = [],
+        public string $because = '',
+    ) {
+    }
+
+    /** A rule named after the fact it rests on; "B3.clear" rests on B3. Ids starting with "house." rest on none. */
+    public static function called(string $id): self
+    {
+        $fact = explode('.', $id)[0];
+
+        return new self($id, 'house' === $fact ? [] : [$fact]);
+    }
+
+    /** Further facts it rests on. */
+    public function with(string ...$facts): self
+    {
+        return $this->but(facts: [...$this->facts, ...array_values($facts)]);
+    }
+
+    public function for(LureKind ...$kinds): self
+    {
+        return $this->but(kinds: array_values($kinds));
+    }
+
+    public function school(PairingSchool|FinishSchool|DirtySchool|ShadStartSchool|RedSpringSchool|WoodSchool ...$schools): self
+    {
+        return $this->but(schools: array_values($schools));
+    }
+
+    public function when(Condition ...$conditions): self
+    {
+        return $this->but(conditions: [...$this->conditions, ...array_values($conditions)]);
+    }
+
+    public function pick(Picks ...$picks): self
+    {
+        return $this->but(for: [...$this->for, ...self::flat($picks)]);
+    }
+
+    public function notPick(Picks ...$picks): self
+    {
+        return $this->but(against: [...$this->against, ...self::flat($picks)]);
+    }
+
+    public function because(string $because): self
+    {
+        return $this->but(because: $because);
+    }
+
+    public function fallback(): self
+    {
+        return $this->but(rank: Rank::Fallback);
+    }
+
+    public function special(): self
+    {
+        return $this->but(rank: Rank::Special);
+    }
+
+    public function ruling(): self
+    {
+        return $this->but(rank: Rank::Ruling);
+    }
+
+    public function isFor(LureKind $kind): bool
+    {
+        return [] === $this->kinds || \in_array($kind, $this->kinds, true);
+    }
+
+    /** How fully the rule speaks here, 0 to 1: its weakest condition decides. */
+    public function strength(Situation $situation): float
+    {
+        if ([] !== $this->schools && null === $this->schoolHeld($situation)) {
+            return 0.0;
+        }
+
+        return All::weakest($this->conditions, $situation);
+    }
+
+    /**
+     * The school of the angler's that lets the rule speak, or null.
+     *
+     * @return School|null
+     */
+    public function schoolHeld(Situation $situation): PairingSchool|FinishSchool|DirtySchool|ShadStartSchool|RedSpringSchool|WoodSchool|null
+    {
+        foreach ($this->schools as $school) {
+            if ($situation->reading->schools->holds($school)) {
+                return $school;
+            }
+        }
+
+        return null;
+    }
+
+    /** How much a full word of this rule counts: its rank, and a little for every condition it names, since the closer description wins. */
+    public function weight(): float
+    {
+        return $this->rank->value + self::PER_CONDITION * \count($this->conditions);
+    }
+
+    private const PER_CONDITION = 0.25;
+
+    /**
+     * @param array<Picks> $picks
+     *
+     * @return list<Pick>
+     */
+    private static function flat(array $picks): array
+    {
+        return array_merge(...array_map(static fn (Picks $part): array => $part->picks(), array_values($picks)));
+    }
+
+    /**
+     * @param list<string>|null    $facts
+     * @param list<LureKind>|null  $kinds
+     * @param list<School>|null    $schools
+     * @param list<Condition>|null $conditions
+     * @param list<Pick>|null      $for
+     * @param list<Pick>|null      $against
+     */
+    private function but(
+        ?array $facts = null,
+        ?Rank $rank = null,
+        ?array $kinds = null,
+        ?array $schools = null,
+        ?array $conditions = null,
+        ?array $for = null,
+        ?array $against = null,
+        ?string $because = null,
+    ): self {
+        return new self(
+            $this->id,
+            $facts ?? $this->facts,
+            $rank ?? $this->rank,
+            $kinds ?? $this->kinds,
+            $schools ?? $this->schools,
+            $conditions ?? $this->conditions,
+            $for ?? $this->for,
+            $against ?? $this->against,
+            $because ?? $this->because,
+        );
+    }
+}

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Rulebook\Rules;
+
+use Kontrast\Reading\Colour;
+use Kontrast\Reading\Cover;
+use Kontrast\Reading\CoverDensity;
+use Kontrast\Reading\Forage;
+use Kontrast\Reading\LureKind;
+use Kontrast\Reading\Run;
+use Kontrast\Reading\Season;
+use Kontrast\Reading\WoodSchool;
+use Kontrast\Lure\SkirtForm;
+use Kontrast\Rulebook\Part\Head;
+use Kontrast\Rulebook\Rule;
+use Kontrast\Rulebook\Slot;
+
+use function Kontrast\Rulebook\cold;
+use function Kontrast\Rulebook\cover;
+use function Kontrast\Rulebook\density;
+use function Kontrast\Rulebook\depth;
+use function Kontrast\Rulebook\feet;
+use function Kontrast\Rulebook\forage;
+use function Kontrast\Rulebook\rule;
+use function Kontrast\Rulebook\run;
+use function Kontrast\Rulebook\season;
+use function Kontrast\Rulebook\settled;
+use function Kontrast\Rulebook\visibility;
+
+/** How heavy the head, and in which colour. */
+final class HeadRules
+{
+    private const TOUCH = 'Heavy enough to stay in touch with the bottom at this depth, even when it is worked above it.';
+
+    /** @return \Generator<int, Rule> */
+    public static function all(): \Generator
+    {
+        yield from self::spinnerbait();
+        yield from self::bladedJig();
+        yield from self::swimJig();
+        yield from self::jig();
+        yield from self::colour();
+    }
+
+    /** @return \Generator<int, Rule> */
+    private static function spinnerbait(): \Generator
+    {
+        // The trade names a range for a band of depths; where in the range to start is chosen here, heavier as it gets deeper.
+        $weights = [[0, 2, 0.25], [2, 4, 0.375], [4, 10, 0.5], [10, 15, 0.5], [15, 20, 0.625], [20, 25, 0.75], [25, 30, 1.0], [30, 35, 1.25], [35, 101, 1.5]];
+        foreach ($weights as [$from, $to, $ounces]) {
+            yield rule("Z1.$from")->for(LureKind::Spinnerbait)
+                ->when(0 === $from ? depth()->under(feet($to)) : depth()->between(feet($from), feet($to)))
+                ->pick(Head::ounces($ounces))
+                ->because(self::TOUCH);
+        }
+        // From 5 to 10 ft the trade names no weights: the overlap of its neighbours stands in.
+        $ranges = [[0, 5, 0.25, 0.5], [5, 10, 0.375, 0.5], [10, 20, 0.5, 0.625], [20, 101, 0.75, 1.5]];
+        foreach ($ranges as [$from, $to, $least, $most]) {
+            yield rule("Z1.range.$from")->for(LureKind::Spinnerbait)
+                ->when(0 === $from ? depth()->under(feet($to)) : depth()->between(feet($from), feet($to)))
+                ->pick(Head::range($least, $most))
+                ->because('The weights that serve at this depth.');
+        }
+    }
+
+    /** @return \Generator<int, Rule> */
+    private static function bladedJig(): \Generator
+    {
+        $bladed = static fn (string $id): Rule => rule($id)->for(LureKind::BladedJig);
+
+        yield $bladed('Z2.standard')->fallback()
+            ->pick(Head::ounces(0.375), Head::range(0.375, 0.5))
+            ->because('One of the two weights a bladed jig is nearly always tied in.');
+
+        yield $bladed('Z2.grass')
+            ->when(cover(Cover::Grass, Cover::Pads))
+            ->pick(Head::ounces(0.375), Head::range(0.3125, 0.375))
+            ->because('Light, so that it rides over the grass instead of digging in.');
+
+        yield $bladed('Z2.grass.thin')->special()
+            ->when(cover(Cover::Grass, Cover::Pads), depth()->under(feet(3)))
+            ->pick(Head::ounces(0.3125))
+            ->because('Little water over the grass: the lightest head skims it.');
+
+        yield $bladed('Z2.knock')->school(WoodSchool::Knock)
+            ->when(cover(Cover::Wood, Cover::FloodedBrush))
+            ->pick(Head::ounces(0.5), Head::range(0.375, 0.5))
+            ->because('Heavier, to knock on the wood and be knocked about by it.');
+
+        yield $bladed('Z2.rock')
+            ->when(cover(Cover::Rock))
+            ->pick(Head::ounces(0.5), Head::range(0.375, 0.5))
+            ->because('Heavier, to tick along the rock.');
+
+        yield $bladed('Z2.fall')->with('L4')->special()
+            ->when(season(Season::Fall), depth()->under(feet(5)))
+            ->pick(Head::ounces(0.375))
+            ->because('Fall shallows are worked fast with a middling head.');
+    }
+
+    /** @return \Generator<int, Rule> */
+    private static function swimJig(): \Generator
+    {
+        yield rule('Z3')->for(LureKind::SwimJig)->special()
+            ->when(run(Run::High))
+            ->pick(Head::ounces(0.3125), Head::range(0.25, 0.375))
+            ->because('Wound within a foot of the surface a heavy head would drag it down.');
+
+        yield rule('house.weight.swim_jig')->for(LureKind::SwimJig)->fallback()
+            ->pick(Head::ounces(0.375), Head::range(0.3125, 0.5))
+            ->because('A middling head (a default of this program, not a fact of the trade).');
+
+        yield rule('house.weight.swim_jig.low')->for(LureKind::SwimJig)
+            ->when(run(Run::Low))
+            ->pick(Head::ounces(0.5), Head::range(0.375, 0.5))
+            ->because('Worked near the bottom it may weigh more (a default of this program, not a fact of the trade).');
+    }
+
+    /** @return \Generator<int, Rule> */
+    private static function jig(): \Generator
+    {
+        yield rule('Z4')->for(LureKind::Jig)->special()
+            ->when(cover(Cover::Rock), cold(), depth()->under(feet(7)))
+            ->pick(Head::ounces(0.375), Head::range(0.375, 0.5))
+            ->because('Cold rock banks are dragged with a middling head from knee deep down to six or seven feet.');
+
+        // The trade's facts name no other jig weights; these three are chosen.
+        yield rule('house.weight.jig')->for(LureKind::Jig)->fallback()
+            ->pick(Head::ounces(0.375), Head::range(0.375, 0.5))
+            ->because('A middling head (a default of this program, not a fact of the trade).');
+
+        yield rule('house.weight.jig.thick')->for(LureKind::Jig)
+            ->when(density(CoverDensity::Heavy))
+            ->pick(Head::ounces(0.5), Head::range(0.5, 0.75))
+            ->because('Thick cover takes a heavier head to fall through (a default of this program, not a fact of the trade).');
+
+        yield rule('house.weight.jig.deep')->for(LureKind::Jig)
+            ->when(depth()->over(feet(12)))
+            ->pick(Head::ounces(0.75), Head::range(0.5, 0.75))
+            ->because('Deep water takes a heavier head to reach and feel (a default of this program, not a fact of the trade).');
+    }
+
+    /** @return \Generator<int, Rule> */
+    private static function colour(): \Generator
+    {
+        yield rule('S21')
+            ->pick(Head::likeTheSkirt())
+            ->because('The head carries on from the skirt.');
+
+        yield rule('S21.skirtless')->special()
+            ->when(settled(Slot::SkirtForm, SkirtForm::None))
+            ->pick(Head::likeTheTrailer())
+            ->because('With no skirt the head carries on from the trailer.');
+
+        yield rule('S21.sunfish')
+            ->when(forage(Forage::Bluegill, Forage::Perch), settled(Slot::SkirtBase, Colour::GreenPumpkin, Colour::Watermelon, Colour::Yellow, Colour::Gold))
+            ->pick(Head::colour(Colour::GreenPumpkin))
+            ->because('A golden green head goes with a sunfish skirt.');
+
+        yield rule('S21.shad')->special()
+            ->when(forage(Forage::Shad), settled(Slot::SkirtBase, Colour::White, Colour::Pearl, Colour::Smoke, Colour::Chartreuse), visibility()->over(feet(3)))
+            ->pick(Head::colour(Colour::Smoke))
+            ->because('White shading into grey, as a shad’s head does; in water this clear add an eye and paint it in two tones.');
+    }
+}
