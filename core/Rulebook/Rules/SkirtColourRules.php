@@ -79,6 +79,7 @@ final class SkirtColourRules
         yield $jig('S2')->school(DirtySchool::Dark)->special()
             ->when(visibility()->between(inches(4), inches(12)), any(sky(Sky::Rain, Sky::Storm, Sky::Overcast), wind(Wind::Chop)))
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Chartreuse))
+            ->notPick(Skirt::whatever()->accent(Colour::Blue))
             ->because('Dirty water under rain, cloud or wind: black with a thread of chartreuse, as an accent only.');
 
         yield $jig('S3')->special()

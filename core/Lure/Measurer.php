@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Lure;
+
+use Kontrast\Measure\Length;
+use Kontrast\Measure\Weight;
+use Kontrast\Reading\Arm;
+use Kontrast\Reading\LureKind;
+
+/** Works out the lengths of a build from its parts. */
+final class Measurer
+{
+    /** Density of lead, g/cm³ (CRC Handbook: 11.34, from memory). */
+    private const LEAD = 11.34;
+    /** A head is drawn as a body of revolution this much longer than high (chosen). */
+    private const HEAD_ASPECT = 1.6;
+    /** Strands of a long-tail skirt, from memory of what is sold. */
+    private const LONG_TAIL_IN = 4.5;
+    /** The rear blade's loop ends about above the bend of the main hook on a long arm, and this share of the way on a short one (chosen). */
+    private const SHORT_ARM_SHARE = 0.62;
+    /** Strands trimmed at the bend are cut this far past the collar's end of the shank (chosen). */
+    private const FLARE_IN = 0.1;
+
+    public static function measure(Build $build): Measures
+    {
+        $head = self::headLength($build->head->weight);
+        $hook = HookDimensions::forHead($build->head->weight);
+        $shank = HookDimensions::shank($hook);
+        $skirt = self::skirt($build, $shank);
+        $trailerHook = true === $build->trailerHook?->fit ? HookDimensions::shank($build->trailerHook->size) : null;
+        [$wireToHead, $wireToBlade] = LureKind::Spinnerbait === $build->kind ? self::wire($build, $head, $shank) : [null, null];
+
+        return new Measures(
+            $head,
+            $head->times(1 / self::HEAD_ASPECT),
+            $hook,
+            $shank,
+            HookDimensions::gap($hook),
+            array_map(static fn (Blade $blade): array => [
+                'length' => BladeDimensions::length($blade->shape, $blade->size),
+                'width' => BladeDimensions::width($blade->shape, $blade->size),
+            ], $build->blades),
+            $wireToHead,
+            $wireToBlade,
+            $skirt,
+            $build->trailer?->length,
+            $trailerHook,
+            self::overall($head, [$shank, $skirt, $build->trailer?->length, null === $trailerHook ? null : $shank->plus($trailerHook->times(0.75))]),
+        );
+    }
+
+    /** The length of an ellipsoid of lead of this weight: V = π/6 · L · (L/aspect)². */
+    private static function headLength(Weight $weight): Length
+    {
+        $cubicCentimetres = $weight->inGrams() / self::LEAD;
+
+        return Length::millimetres(10 * (6 * self::HEAD_ASPECT ** 2 * $cubicCentimetres / \M_PI) ** (1 / 3));
+    }
+
+    private static function skirt(Build $build, Length $shank): ?Length
+    {
+        return match ($build->skirt?->trim) {
+            null => null,
+            Trim::LongTail => Length::inches(self::LONG_TAIL_IN),
+            Trim::HookBend => $shank->plus(Length::inches(self::FLARE_IN)),
+        };
+    }
+
+    /** @return array{Length, Length} */
+    private static function wire(Build $build, Length $head, Length $shank): array
+    {
+        $toHead = $head->times(1.9);
+        $reach = $toHead->plus($head)->plus($shank->times(0.55));
+
+        return [$toHead, Arm::Short === $build->arm ? $reach->times(self::SHORT_ARM_SHARE) : $reach];
+    }
+
+    /** @param list<Length|null> $behindTheCollar */
+    private static function overall(Length $head, array $behindTheCollar): Length
+    {
+        $longest = Length::inches(0);
+        foreach ($behindTheCollar as $length) {
+            if (null !== $length && $length->isLongerThan($longest)) {
+                $longest = $length;
+            }
+        }
+
+        return $head->plus($longest);
+    }
+}

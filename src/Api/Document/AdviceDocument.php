@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\Document;
+
+use Kontrast\Lure\Blade;
+use Kontrast\Lure\Intent;
+use Kontrast\Lure\Measurer;
+use Kontrast\Lure\Pairing;
+use Kontrast\Lure\Profile;
+use Kontrast\Reading\LureKind;
+use Kontrast\Rulebook\Advice;
+use Kontrast\Rulebook\Caution;
+use Kontrast\Rulebook\Disagreement;
+use Kontrast\Rulebook\Reason;
+use OpenApi\Attributes as OA;
+
+/** What to tie and why. */
+#[OA\Schema(schema: 'Advice', additionalProperties: false, required: [
+    'lure', 'suits', 'head', 'blades', 'skirt', 'trailer', 'pairing', 'intent', 'profile', 'trailer_hook', 'measures', 'reasons', 'disagreements', 'cautions',
+])]
+final readonly class AdviceDocument
+{
+    /**
+     * @param list<BladeDocument>        $blades
+     * @param list<ReasonDocument>       $reasons
+     * @param list<DisagreementDocument> $disagreements
+     * @param list<CautionDocument>      $cautions
+     */
+    public function __construct(
+        #[OA\Property(type: 'string', enum: LureKind::class)]
+        public LureKind $lure,
+        #[OA\Property(type: 'string', enum: LureKind::class, description: 'The lure that suits the reading: another one where the advice is to change.')]
+        public LureKind $suits,
+        #[OA\Property(ref: HeadDocument::class)]
+        public HeadDocument $head,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: BladeDocument::class), maxItems: 2)]
+        public array $blades,
+        #[OA\Property(ref: SkirtDocument::class, nullable: true)]
+        public ?SkirtDocument $skirt,
+        #[OA\Property(ref: TrailerDocument::class, nullable: true)]
+        public ?TrailerDocument $trailer,
+        #[OA\Property(type: 'string', enum: Pairing::class)]
+        public Pairing $pairing,
+        #[OA\Property(type: 'string', enum: Intent::class, description: 'What the fish is meant to make of it.')]
+        public Intent $intent,
+        #[OA\Property(type: 'string', enum: Profile::class)]
+        public Profile $profile,
+        #[OA\Property(ref: TrailerHookDocument::class, nullable: true)]
+        public ?TrailerHookDocument $trailer_hook,
+        #[OA\Property(ref: MeasuresDocument::class)]
+        public MeasuresDocument $measures,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ReasonDocument::class))]
+        public array $reasons,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: DisagreementDocument::class))]
+        public array $disagreements,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CautionDocument::class))]
+        public array $cautions,
+    ) {
+    }
+
+    public static function of(Advice $advice): self
+    {
+        $build = $advice->build;
+
+        return new self(
+            $build->kind,
+            $advice->suits,
+            HeadDocument::of($build->head),
+            array_map(static fn (Blade $blade): BladeDocument => BladeDocument::of($blade), $build->blades),
+            null === $build->skirt ? null : SkirtDocument::of($build->skirt),
+            null === $build->trailer ? null : TrailerDocument::of($build->trailer),
+            $advice->pairing,
+            $advice->intent,
+            $advice->profile,
+            null === $build->trailerHook ? null : TrailerHookDocument::of($build->trailerHook),
+            MeasuresDocument::of(Measurer::measure($build)),
+            array_map(static fn (Reason $reason): ReasonDocument => ReasonDocument::of($reason), $advice->reasons),
+            array_map(static fn (Disagreement $disagreement): DisagreementDocument => DisagreementDocument::of($disagreement), $advice->disagreements),
+            array_map(static fn (Caution $caution): CautionDocument => CautionDocument::of($caution), $advice->cautions),
+        );
+    }
+}

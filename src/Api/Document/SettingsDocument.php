@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\Document;
+
+use OpenApi\Attributes as OA;
+
+/** The angler's standing choices. */
+#[OA\Schema(schema: 'Settings', additionalProperties: false, required: ['units', 'theme', 'schools'])]
+final class SettingsDocument
+{
+    #[OA\Property(type: 'string', enum: Units::class)]
+    public Units $units = Units::Us;
+
+    #[OA\Property(type: 'string', enum: Theme::class)]
+    public Theme $theme = Theme::Paper;
+
+    #[OA\Property(ref: SchoolsDocument::class)]
+    public SchoolsDocument $schools;
+
+    public function __construct()
+    {
+        $this->schools = new SchoolsDocument();
+    }
+}

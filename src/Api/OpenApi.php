@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Info(version: '1', title: 'Kontrast', description: 'Reads the water and says what to tie and why. Served on this machine only; JSON only.')]
+#[OA\Server(url: '/')]
+#[OA\Schema(schema: 'Value', oneOf: [
+    new OA\Schema(type: 'string'),
+    new OA\Schema(type: 'number'),
+    new OA\Schema(type: 'boolean'),
+    new OA\Schema(type: 'array', items: new OA\Items(type: 'number')),
+], description: 'A picked value: a word, a number in the unit of its pick, yes or no, or a range.')]
+#[OA\Schema(schema: 'Problem', required: ['type', 'title', 'status', 'detail', 'faults'], properties: [
+    new OA\Property(property: 'type', type: 'string'),
+    new OA\Property(property: 'title', type: 'string'),
+    new OA\Property(property: 'status', type: 'integer'),
+    new OA\Property(property: 'detail', type: 'string'),
+    new OA\Property(property: 'faults', type: 'array', items: new OA\Items(ref: '#/components/schemas/Fault')),
+], description: 'An error (RFC 9457) with one fault a field.')]
+#[OA\Schema(schema: 'Fault', required: ['field', 'message'], properties: [
+    new OA\Property(property: 'field', type: 'string'),
+    new OA\Property(property: 'message', type: 'string'),
+])]
+#[OA\Response(response: 'Invalid', description: 'Something in the document is not allowed; nothing was stored.', content: new OA\MediaType(
+    mediaType: 'application/problem+json',
+    schema: new OA\Schema(ref: '#/components/schemas/Problem'),
+))]
+/** What the OpenAPI document says of the program as a whole. */
+final class OpenApi
+{
+}

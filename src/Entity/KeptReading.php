@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Entity;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+
+/** A reading put away with its time and place, to be reopened or compared. */
+#[ORM\Entity]
+#[ORM\Table(name: 'kept_reading')]
+#[ORM\Index(name: 'kept_reading_taken', columns: ['taken_at'])]
+class KeptReading
+{
+    #[ORM\Id]
+    #[ORM\Column(length: 36)]
+    private string $id;
+
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $deletedAt = null;
+
+    /** @param array<string, mixed> $reading the document as it was read, valid at the time */
+    public function __construct(
+        ?string $id,
+        #[ORM\Column]
+        private \DateTimeImmutable $takenAt,
+        #[ORM\Column(type: Types::JSON)]
+        private array $reading,
+        #[ORM\ManyToOne]
+        private ?Water $water,
+        #[ORM\Column(length: 1000)]
+        private string $note,
+    ) {
+        $this->id = $id ?? Uuid::v7()->toRfc4122();
+    }
+
+    public function delete(\DateTimeImmutable $at): void
+    {
+        $this->deletedAt = $at;
+    }
+
+    public function restore(): void
+    {
+        $this->deletedAt = null;
+    }
+
+    public function id(): string
+    {
+        return $this->id;
+    }
+
+    public function takenAt(): \DateTimeImmutable
+    {
+        return $this->takenAt;
+    }
+
+    /** @return array<string, mixed> */
+    public function reading(): array
+    {
+        return $this->reading;
+    }
+
+    public function water(): ?Water
+    {
+        return $this->water;
+    }
+
+    public function note(): string
+    {
+        return $this->note;
+    }
+
+    public function isDeleted(): bool
+    {
+        return null !== $this->deletedAt;
+    }
+}
