@@ -20,7 +20,7 @@ final class Measurer
     private const LONG_TAIL_IN = 4.5;
     /** The rear blade's loop ends about above the bend of the main hook on a long arm, and this share of the way on a short one (chosen). */
     private const SHORT_ARM_SHARE = 0.62;
-    /** Strands trimmed at the bend are cut this far past the collar's end of the shank (chosen). */
+    /** Strands trimmed at the bend are cut this much longer, since they flare (chosen). */
     private const FLARE_IN = 0.1;
 
     public static function measure(Build $build): Measures
@@ -28,8 +28,9 @@ final class Measurer
         $head = self::headLength($build->head->weight);
         $hook = HookDimensions::forHead($build->head->weight);
         $shank = HookDimensions::shank($hook);
-        $skirt = self::skirt($build, $shank);
         $trailerHook = true === $build->trailerHook?->fit ? HookDimensions::shank($build->trailerHook->size) : null;
+        $lastBend = null === $trailerHook ? $shank : $shank->plus($trailerHook)->plus(HookDimensions::gap($hook)->times(-0.5));
+        $skirt = self::skirt($build, $lastBend);
         [$wireToHead, $wireToBlade] = LureKind::Spinnerbait === $build->kind ? self::wire($build, $head, $shank) : [null, null];
 
         return new Measures(
@@ -47,7 +48,7 @@ final class Measurer
             $skirt,
             $build->trailer?->length,
             $trailerHook,
-            self::overall($head, [$shank, $skirt, $build->trailer?->length, null === $trailerHook ? null : $shank->plus($trailerHook->times(0.75))]),
+            self::overall($head, [$lastBend, $skirt, $build->trailer?->length]),
         );
     }
 
@@ -59,12 +60,13 @@ final class Measurer
         return Length::millimetres(10 * (6 * self::HEAD_ASPECT ** 2 * $cubicCentimetres / \M_PI) ** (1 / 3));
     }
 
-    private static function skirt(Build $build, Length $shank): ?Length
+    /** Trimmed at the bend of the last hook: a trailer hook reaches to the end of the skirt and no further (H2). */
+    private static function skirt(Build $build, Length $lastBend): ?Length
     {
         return match ($build->skirt?->trim) {
             null => null,
             Trim::LongTail => Length::inches(self::LONG_TAIL_IN),
-            Trim::HookBend => $shank->plus(Length::inches(self::FLARE_IN)),
+            Trim::HookBend => $lastBend->plus(Length::inches(self::FLARE_IN)),
         };
     }
 

@@ -59,7 +59,7 @@ final readonly class Adviser
                     $value,
                     $loudest->rule,
                     $loudest->strength,
-                    null === $school ? null : (string) $school->value,
+                    null === $school ? null : $school->value,
                     array_values(array_filter($ballot->votesFor(), static fn (Vote $vote): bool => $vote->value->key === $value->key && $vote->rule !== $loudest->rule)),
                     $ballot->votesAgainst(),
                 );

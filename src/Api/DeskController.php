@@ -28,7 +28,9 @@ final readonly class DeskController
     {
         $desk = $this->keeper->desk();
 
-        return new JsonResponse(null === $desk ? null : ['reading' => $desk->reading(), 'water_id' => $desk->water()?->id()]);
+        return null === $desk
+            ? JsonResponse::fromJsonString('null')
+            : new JsonResponse(['reading' => $desk->reading(), 'water_id' => $desk->water()?->id()]);
     }
 
     #[Route(methods: ['PUT'])]

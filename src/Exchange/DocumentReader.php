@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use Symfony\Component\PropertyInfo\PropertyInfoExtractorInterface;
-use Symfony\Component\Serializer\Exception\NotNormalizableValueException;
 use Symfony\Component\Serializer\Exception\PartialDenormalizationException;
 use Symfony\Component\Serializer\Normalizer\DenormalizerInterface;
 use Symfony\Component\Validator\ConstraintViolationInterface;
@@ -79,9 +78,7 @@ final readonly class DocumentReader
             ]);
         } catch (PartialDenormalizationException $partial) {
             foreach ($partial->getErrors() as $error) {
-                if ($error instanceof NotNormalizableValueException) {
-                    $faults[] = $this->words->wrongType($error, $data, $class, $path);
-                }
+                $faults[] = $this->words->wrongType($error, $data, $class, $path);
             }
             $document = $partial->getData();
         }
@@ -159,7 +156,7 @@ final readonly class DocumentReader
             if (!\is_array($value)) {
                 continue;
             }
-            foreach ($this->properties->getTypes($class, (string) $name) ?? [] as $type) {
+            foreach ($this->properties->getTypes($class, $name) ?? [] as $type) {
                 $inner = $type->getClassName();
                 $item = ($type->getCollectionValueTypes()[0] ?? null)?->getClassName();
                 if (null !== $inner && class_exists($inner) && !enum_exists($inner)) {

@@ -87,7 +87,8 @@ final readonly class FaultWriter
     private static function at(array $data, string $path): mixed
     {
         $value = $data;
-        foreach (preg_split('/[.\[\]]+/', $path, -1, \PREG_SPLIT_NO_EMPTY) ?: [] as $step) {
+        $steps = preg_split('/[.\[\]]+/', $path, -1, \PREG_SPLIT_NO_EMPTY);
+        foreach (false === $steps ? [] : $steps as $step) {
             if (!\is_array($value) || !\array_key_exists($step, $value)) {
                 return null;
             }

@@ -43,7 +43,7 @@ final readonly class Keeper
     /** @return array<string, mixed> a settings document; the defaults where nothing was chosen yet */
     public function settings(): array
     {
-        return $this->entities->find(Settings::class, Settings::ONLY)?->choices() ?? $this->documents->toArray(new SettingsDocument());
+        return $this->entities->find(Settings::class, Settings::ONLY)?->choices() ?? $this->documents->given(new SettingsDocument());
     }
 
     /** @throws InvalidDocument where the id is taken */
@@ -77,7 +77,7 @@ final readonly class Keeper
             $kept = new KeptReading(
                 $document->id,
                 $document->taken_at ?? new \DateTimeImmutable(),
-                $this->documents->toArray($document->reading),
+                $this->documents->given($document->reading),
                 $this->waterNamed($document->water_id),
                 $document->note,
             );
@@ -91,7 +91,7 @@ final readonly class Keeper
     public function lay(DeskDocument $document): Desk
     {
         return $this->write(function () use ($document): Desk {
-            $reading = $this->documents->toArray($document->reading);
+            $reading = $this->documents->given($document->reading);
             $water = $this->waterNamed($document->water_id);
             $desk = $this->desk();
             if (null === $desk) {
@@ -108,7 +108,7 @@ final readonly class Keeper
     public function choose(SettingsDocument $document): void
     {
         $this->write(function () use ($document): void {
-            $choices = $this->documents->toArray($document);
+            $choices = $this->documents->given($document);
             $settings = $this->entities->find(Settings::class, Settings::ONLY);
             null === $settings ? $this->entities->persist(new Settings($choices)) : $settings->choose($choices);
         });

@@ -10,8 +10,8 @@ use Doctrine\DBAL\Driver\Connection;
 use Doctrine\DBAL\Driver\Middleware;
 use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
 
-/** Opens every connection with write-ahead logging, foreign keys on, and patience for another writer. */
-#[AsMiddleware]
+/** Opens every connection with write-ahead logging, foreign keys on, and patience for another writer; innermost, before anything begins a transaction. */
+#[AsMiddleware(priority: 200)]
 final class SqlitePragmas implements Middleware
 {
     public function wrap(Driver $driver): Driver

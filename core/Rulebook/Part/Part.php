@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook\Part;
 
+use Kontrast\Lure\BladeSize;
+use Kontrast\Lure\HookSize;
+use Kontrast\Lure\WeightRange;
+use Kontrast\Measure\Length;
+use Kontrast\Measure\Weight;
 use Kontrast\Rulebook\Pick;
 use Kontrast\Rulebook\Picks;
 use Kontrast\Rulebook\Slot;
@@ -27,12 +32,7 @@ abstract readonly class Part implements Picks
         return new static([...$this->picks, ...array_values($picks)]);
     }
 
-    /**
-     * @phpstan-import-type Pickable from Value
-     *
-     * @param Pickable $value
-     */
-    protected function says(Slot $slot, \BackedEnum|\Kontrast\Lure\BladeSize|\Kontrast\Lure\HookSize|\Kontrast\Lure\WeightRange|\Kontrast\Measure\Length|\Kontrast\Measure\Weight|bool $value): static
+    protected function says(Slot $slot, \BackedEnum|BladeSize|HookSize|WeightRange|Length|Weight|bool $value): static
     {
         return $this->and(Pick::of($slot, Value::of($value)));
     }

@@ -7,16 +7,16 @@ namespace Kontrast\Rulebook\Rules;
 use Kontrast\Lure\Finish;
 use Kontrast\Reading\Bass;
 use Kontrast\Reading\Bite;
+use Kontrast\Reading\Cover;
 use Kontrast\Reading\DirtySchool;
 use Kontrast\Reading\FinishSchool;
 use Kontrast\Reading\Forage;
+use Kontrast\Reading\LureKind;
+use Kontrast\Reading\Reading;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 use Kontrast\Reading\Wind;
-use Kontrast\Reading\Cover;
-use Kontrast\Reading\LureKind;
-use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Condition;
 use Kontrast\Rulebook\Condition\Flag;
 use Kontrast\Rulebook\Part\Blades;
@@ -204,8 +204,13 @@ final class BladeFinishRules
 
         yield rule('B8.marker')->special()->school(FinishSchool::WaterThenSun, FinishSchool::Water)
             ->when(visibility()->over(feet(8)), not(forage(Forage::Shad)), sunny())
-            ->pick(Blades::finish(Finish::Gold), Blades::darkened())
+            ->pick(Blades::finish(Finish::Gold))
             ->because('Water like gin: a gold blade dulled with a black permanent marker turns without glaring.');
+
+        yield rule('B8.darkened')->special()->school(FinishSchool::WaterThenSun, FinishSchool::Water)
+            ->when(settled(Slot::Finish, Finish::Gold), visibility()->over(feet(8)), not(forage(Forage::Shad)), sunny())
+            ->pick(Blades::darkened())
+            ->because('Black permanent marker over the gold, until it stops glaring.');
 
         yield rule('house.darkened')->fallback()
             ->pick(Blades::darkened(false))

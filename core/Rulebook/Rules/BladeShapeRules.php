@@ -76,7 +76,7 @@ final class BladeShapeRules
             ->because('Stain wants both: a round blade to be felt, a long one to be seen.');
 
         yield $spinnerbait('B1.indiana')
-            ->when(visibility()->between(feet(1), feet(2)), forage(Forage::Bluegill, Forage::Perch, Forage::Crappie))
+            ->when(visibility()->between(feet(1.5), feet(2)), forage(Forage::Bluegill, Forage::Perch, Forage::Crappie))
             ->pick(Blades::main(BladeShape::Indiana))
             ->because('A blade between round and long, about as deep-bodied as a sunfish.');
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook\Rules;
 
+use Kontrast\Lure\SkirtForm;
 use Kontrast\Reading\Colour;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
@@ -12,7 +13,6 @@ use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Run;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\WoodSchool;
-use Kontrast\Lure\SkirtForm;
 use Kontrast\Rulebook\Part\Head;
 use Kontrast\Rulebook\Rule;
 use Kontrast\Rulebook\Slot;

@@ -64,12 +64,7 @@ final class SkirtColourRules
         yield $jig('S1')->school(DirtySchool::Dark)
             ->when(visibility()->under(feet(1.5)))
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
-            ->because('Under a foot and a half of sight a jig in black and blue keeps its outline.');
-
-        yield $jig('S1.best')->school(DirtySchool::Dark)
-            ->when(visibility()->between(inches(6), inches(15)))
-            ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
-            ->because('Six to fifteen inches of sight is where black and blue does best.');
+            ->because('Under a foot and a half of sight a jig in black and blue keeps its outline; six to fifteen inches is its best water.');
 
         yield $jig('S1.rain')->special()
             ->when(sky(Sky::Rain), visibility()->between(feet(1.5), feet(3)))
@@ -186,10 +181,6 @@ final class SkirtColourRules
             ->pick(Skirt::of(Colour::GreenPumpkin))
             ->because('Crawfish are green pumpkin or brown.');
 
-        yield rule('F4.dark')->when(forage(Forage::Crawfish), visibility()->under(feet(1.5)))->school(DirtySchool::Dark)
-            ->pick(Skirt::of(Colour::Black))
-            ->because('A dark shell; the pincers are left to the trailer.');
-
         yield rule('S19.clear')->for(LureKind::SwimJig)->when(run(Run::Low), cover(Cover::Grass), visibility()->over(feet(3)), not(forage(Forage::Shad)))
             ->pick(Skirt::of(Colour::GreenPumpkin))
             ->because('Low over clear grass a swim jig is green pumpkin.');
@@ -223,7 +214,7 @@ final class SkirtColourRules
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
             ->because('In opaque tan run-off black and blue reads as a shadow; nothing else reads at all.');
 
-        yield rule('S11.dark')->school(DirtySchool::Dark)
+        yield rule('S11.dark')->for(LureKind::SwimJig, LureKind::Spinnerbait, LureKind::BladedJig)->school(DirtySchool::Dark)
             ->when(visibility()->under(feet(1)), not(forage(Forage::Shad)))
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
             ->because('In dirty water a dark base keeps the hardest outline.');

@@ -93,7 +93,7 @@ final class TrailerColourRules
                 ->pick(Trailer::of(Colour::from($partners['contrast'])))
                 ->because('The colour that stands hardest off this skirt without leaving the trade’s pairs.');
             yield rule("P3.accent.$skirt")
-                ->when(settled(Slot::Pairing, Pairing::Accent), settled(Slot::SkirtBase, $base))
+                ->when(settled(Slot::Pairing, Pairing::Accent), settled(Slot::SkirtBase, $base), not(settled(Slot::SkirtForm, SkirtForm::None)))
                 ->pick(Trailer::whatever()->accent(Colour::from($partners['accent'])))
                 ->because('The fleck that goes with this skirt.');
         }
@@ -105,15 +105,16 @@ final class TrailerColourRules
         yield rule('S6.trailer')->for(LureKind::Jig)->special()
             ->when(settled(Slot::Pairing, Pairing::Contrast), settled(Slot::SkirtBase, Colour::Brown), surface()->between(45, 55), cover(Cover::Rock), visibility()->between(feet(1.5), feet(3.5)))
             ->pick(Trailer::of(Colour::Blue))
+            ->notPick(Trailer::whatever()->accent(Colour::Orange))
             ->because('Solid blue behind brown and orange: two feet of sight over cold rock is its best water.');
 
         yield rule('F4.pincers')
-            ->when(forage(Forage::Crawfish), settled(Slot::SkirtBase, Colour::Black, Colour::Brown), settled(Slot::Pairing, Pairing::Contrast, Pairing::Accent))
+            ->when(forage(Forage::Crawfish), settled(Slot::SkirtBase, Colour::Black, Colour::Brown), settled(Slot::Pairing, Pairing::Contrast, Pairing::Accent), not(settled(Slot::SkirtForm, SkirtForm::None)))
             ->pick(Trailer::whatever()->accent(Colour::Orange))
             ->because('Crawfish carry brighter tips on dark pincers.');
 
         yield rule('F5.trailer')
-            ->when(settled(Slot::SkirtAccents, Colour::Red), forage(Forage::Crawfish), settled(Slot::Pairing, Pairing::Accent, Pairing::Contrast))
+            ->when(settled(Slot::SkirtAccents, Colour::Red), forage(Forage::Crawfish), settled(Slot::Pairing, Pairing::Accent, Pairing::Contrast), not(settled(Slot::SkirtForm, SkirtForm::None)))
             ->pick(Trailer::whatever()->accent(Colour::Red))
             ->because('The turned crawfish’s red belongs in the claws as well.');
 

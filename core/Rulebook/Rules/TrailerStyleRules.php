@@ -52,7 +52,7 @@ final class TrailerStyleRules
 
         yield rule('T6.warm')->for(LureKind::Spinnerbait)->fallback()
             ->pick(Trailer::fitted(false))
-            ->because('Warm, clear water: the bare skirt swims freer.');
+            ->because('Neither cold nor dirty: the bare skirt swims freer.');
 
         yield rule('T6.cold')->for(LureKind::Spinnerbait)
             ->when(cold())

@@ -30,7 +30,7 @@ final readonly class DissentDocument
         $first = array_values($dissent->values)[0] ?? [];
 
         return new self(
-            (string) $dissent->school->value,
+            $dissent->school->value,
             [] === $first ? 'none' : implode(' + ', array_map(static fn (Value $value): string => $value->key, $first)),
             $dissent->because,
             array_map(static fn (array $values): array => array_map(static fn (Value $value): string|float|int|bool|array => ValueDocument::of($value), $values), $dissent->values),

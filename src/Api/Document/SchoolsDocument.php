@@ -17,21 +17,30 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'Schools', additionalProperties: false)]
 final class SchoolsDocument
 {
-    #[OA\Property(type: 'string', enum: PairingSchool::class, default: 'ladder')]
-    public PairingSchool $pairing = PairingSchool::Ladder;
-    #[OA\Property(type: 'string', enum: FinishSchool::class, default: 'water_then_sun')]
-    public FinishSchool $finish = FinishSchool::WaterThenSun;
-    #[OA\Property(type: 'string', enum: DirtySchool::class, default: 'dark')]
-    public DirtySchool $dirty = DirtySchool::Dark;
-    #[OA\Property(type: 'string', enum: ShadStartSchool::class, default: 'clarity')]
-    public ShadStartSchool $shad_start = ShadStartSchool::Clarity;
-    #[OA\Property(type: 'string', enum: RedSpringSchool::class, default: 'where_they_turn')]
-    public RedSpringSchool $red_spring = RedSpringSchool::WhereTheyTurn;
-    #[OA\Property(type: 'string', enum: WoodSchool::class, default: 'knock')]
-    public WoodSchool $wood = WoodSchool::Knock;
+    #[OA\Property(type: 'string', enum: PairingSchool::class, nullable: true, description: 'Left out: ladder.')]
+    public ?PairingSchool $pairing = null;
+    #[OA\Property(type: 'string', enum: FinishSchool::class, nullable: true, description: 'Left out: water_then_sun.')]
+    public ?FinishSchool $finish = null;
+    #[OA\Property(type: 'string', enum: DirtySchool::class, nullable: true, description: 'Left out: dark.')]
+    public ?DirtySchool $dirty = null;
+    #[OA\Property(type: 'string', enum: ShadStartSchool::class, nullable: true, description: 'Left out: clarity.')]
+    public ?ShadStartSchool $shad_start = null;
+    #[OA\Property(type: 'string', enum: RedSpringSchool::class, nullable: true, description: 'Left out: where_they_turn.')]
+    public ?RedSpringSchool $red_spring = null;
+    #[OA\Property(type: 'string', enum: WoodSchool::class, nullable: true, description: 'Left out: knock.')]
+    public ?WoodSchool $wood = null;
 
     public function toSchools(): Schools
     {
-        return new Schools($this->pairing, $this->finish, $this->dirty, $this->shad_start, $this->red_spring, $this->wood);
+        $usual = new Schools();
+
+        return new Schools(
+            $this->pairing ?? $usual->pairing,
+            $this->finish ?? $usual->finish,
+            $this->dirty ?? $usual->dirty,
+            $this->shad_start ?? $usual->shadStart,
+            $this->red_spring ?? $usual->redSpring,
+            $this->wood ?? $usual->wood,
+        );
     }
 }

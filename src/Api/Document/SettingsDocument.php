@@ -7,7 +7,7 @@ namespace App\Api\Document;
 use OpenApi\Attributes as OA;
 
 /** The angler's standing choices. */
-#[OA\Schema(schema: 'Settings', additionalProperties: false, required: ['units', 'theme', 'schools'])]
+#[OA\Schema(schema: 'Settings', additionalProperties: false, required: ['units', 'theme'])]
 final class SettingsDocument
 {
     #[OA\Property(type: 'string', enum: Units::class)]

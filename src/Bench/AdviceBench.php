@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Api\Document\ReadingDocument;
+use App\Exchange\DocumentReader;
+use Kontrast\Reading\LureKind;
+use Kontrast\Rulebook\Adviser;
+use Kontrast\Rulebook\Engine;
+use Kontrast\Rulebook\Rulebook;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\HttpKernelInterface;
+
+/** From a reading to an advice: the rules alone, the whole advice, and the request as the server answers it. */
+final readonly class AdviceBench implements Bench
+{
+    private const READING = '{"lure":"spinnerbait","visibility_in":20,"tint":"tannic","sky":"broken","wind":"ripple","surface_f":58,"depth_ft":5,"season":"spring","cover":"wood","cover_density":"normal","forage":"bluegill","forage_in":3.5,"forage_colours":["orange"],"red_crawfish":false,"bite":"normal","bass":"largemouth"}';
+
+    public function __construct(private HttpKernelInterface $kernel, private DocumentReader $reader, private Adviser $adviser)
+    {
+    }
+
+    public function title(): string
+    {
+        return 'Advice';
+    }
+
+    public function figures(): array
+    {
+        $reading = $this->reader->read(self::READING, ReadingDocument::class)->toReading();
+        $engine = new Engine(Rulebook::standard());
+        $rules = Timer::median(static fn () => $engine->deliberate($reading));
+        $advice = Timer::median(fn () => $this->adviser->advise($reading));
+        $request = Timer::median(fn () => $this->kernel->handle(Request::create('http://localhost/api/advice', 'POST', [], [], [], ['CONTENT_TYPE' => 'application/json'], self::READING)));
+        $kinds = \count(LureKind::cases());
+
+        return [
+            new Figure('Rules weighed once', \sprintf('%.2f ms, %d rules in the book for %d lures', $rules, \count(Rulebook::standard()->rules), $kinds)),
+            new Figure('Whole advice, other schools and all', \sprintf('%.2f ms, %.1f times the rules alone', $advice, $advice / $rules)),
+            new Figure('Server time of POST /api/advice', \sprintf('%.2f ms, %.1f times the advice alone', $request, $request / $advice), 'under 150 ms'),
+        ];
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class AdviceApiTest extends ApiTestCase
+{
+    public function testAReadingIsAnsweredWithAnAdviceInThePublishedShape(): void
+    {
+        $this->send('POST', '/api/advice', self::reading());
+        self::assertSame(200, $this->answered());
+        Schema::assertValid('advice', (string) $this->browser->getResponse()->getContent());
+    }
+
+    /** @param array<string, mixed> $change */
+    #[DataProvider('badReadings')]
+    public function testABadFieldIsNamedWithWhatIsAllowed(array $change, string $field, string $says): void
+    {
+        $this->send('POST', '/api/advice', array_replace(self::reading(), $change));
+        self::assertSame(422, $this->answered());
+        self::assertSame('application/problem+json', $this->browser->getResponse()->headers->get('Content-Type'));
+        self::assertArrayHasKey($field, $this->faults());
+        self::assertStringContainsString($says, $this->faults()[$field]);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> */
+    public static function badReadings(): iterable
+    {
+        yield 'a lure of another kind' => [['lure' => 'boat'], 'lure', 'Allowed: jig, swim_jig, spinnerbait, bladed_jig.'];
+        yield 'a word for a number' => [['visibility_in' => 'two feet'], 'visibility_in', 'A number is expected.'];
+        yield 'no visibility at all' => [['visibility_in' => 0], 'visibility_in', 'has to be above 0 in'];
+        yield 'a negative depth' => [['depth_ft' => -1], 'depth_ft', 'above 0 ft'];
+        yield 'a depth beyond the fishing' => [['depth_ft' => 101], 'depth_ft', 'at most 100 ft'];
+        yield 'a sun over the zenith' => [['sun_elevation_deg' => 91], 'sun_elevation_deg', 'between 0 and 90'];
+        yield 'ice' => [['surface_f' => 20], 'surface_f', '32 to 100'];
+        yield 'nothing where something is needed' => [['sky' => null], 'sky', 'Allowed: sun, broken'];
+        yield 'a field nobody knows' => [['moon' => 'full'], 'moon', 'There is no such field.'];
+        yield 'a school nobody knows' => [['schools' => ['pairing' => 'guess']], 'schools.pairing', 'ladder, one_tone, forage_mix'];
+        yield 'a question nobody asks' => [['schools' => ['hooks' => 'two']], 'schools.hooks', 'There is no such field.'];
+        yield 'a colour that is none' => [['forage_colours' => ['white', 'mauve']], 'forage_colours[1]', 'Allowed: white'];
+        yield 'a colour twice' => [['forage_colours' => ['white', 'white']], 'forage_colours', 'once'];
+        yield 'a list for a word' => [['tint' => ['clay']], 'tint', 'A list is not allowed here.'];
+        yield 'a number for yes or no' => [['red_crawfish' => 1], 'red_crawfish', 'true, false'];
+    }
+
+    public function testEveryFaultIsToldAtOnce(): void
+    {
+        $this->send('POST', '/api/advice', ['lure' => 'boat', 'visibility_in' => -1]);
+        $faults = $this->faults();
+        foreach (['lure', 'visibility_in', 'tint', 'sky', 'wind', 'depth_ft', 'season', 'cover', 'cover_density', 'forage', 'red_crawfish', 'bite', 'bass'] as $field) {
+            self::assertArrayHasKey($field, $faults);
+        }
+    }
+
+    #[DataProvider('noDocuments')]
+    public function testWhatIsNoDocumentIsToldSo(string $body): void
+    {
+        $this->send('POST', '/api/advice', $body);
+        self::assertSame(422, $this->answered());
+        self::assertStringContainsString('JSON', $this->faults()['']);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function noDocuments(): iterable
+    {
+        yield 'nothing' => [' '];
+        yield 'half a file' => ['{"lure": "ji'];
+        yield 'a list' => ['[1, 2]'];
+        yield 'a number' => ['7'];
+        yield 'a text' => ['"jig"'];
+        yield 'bad bytes' => ["{\"lure\": \"\xff\"}"];
+    }
+
+    public function testANumberTooLargeToHoldIsAFaultAndNotAnInfinity(): void
+    {
+        $this->send('POST', '/api/advice', str_replace('"visibility_in":20', '"visibility_in":1e999', (string) json_encode(self::reading())));
+        self::assertSame(422, $this->answered());
+        self::assertArrayHasKey('visibility_in', $this->faults());
+    }
+
+    public function testReasonsCarryTheRulesThatSpokeForAndAgainst(): void
+    {
+        $advice = $this->send('POST', '/api/advice', ['lure' => 'bladed_jig', 'forage' => 'bluegill', 'visibility_in' => 27] + self::reading());
+        self::assertIsArray($advice);
+        self::assertIsArray($advice['reasons']);
+        $finish = array_values(array_filter($advice['reasons'], static fn (mixed $reason): bool => \is_array($reason) && 'blades.finish' === $reason['pick']))[0] ?? null;
+        self::assertIsArray($finish);
+        self::assertSame('gold', $finish['value']);
+        self::assertIsArray($finish['for']);
+        self::assertIsArray($finish['against']);
+        self::assertContains('F3.blade', array_column($finish['for'], 'rule'));
+        self::assertContains('B9.bluegill', array_column($finish['against'], 'rule'));
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use Symfony\Bundle\FrameworkBundle\KernelBrowser;
+use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+
+/** Speaks JSON with the program as a browser would, without a network. */
+abstract class ApiTestCase extends WebTestCase
+{
+    protected KernelBrowser $browser;
+
+    protected function setUp(): void
+    {
+        $this->browser = self::createClient([], ['HTTP_HOST' => 'localhost']);
+    }
+
+    protected function tearDown(): void
+    {
+        parent::tearDown();
+        restore_exception_handler();
+    }
+
+    /**
+     * @param array<string, string> $headers
+     *
+     * @return array<mixed>|null the answer, null where it has no body
+     *
+     * @phpstan-impure
+     */
+    protected function send(string $method, string $path, mixed $body = null, array $headers = []): ?array
+    {
+        $content = \is_string($body) ? $body : (null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR));
+        $this->browser->request($method, $path, [], [], ['CONTENT_TYPE' => 'application/json', ...$headers], $content);
+        $answer = json_decode((string) $this->browser->getResponse()->getContent(), true);
+
+        return \is_array($answer) ? $answer : null;
+    }
+
+    /** @phpstan-impure */
+    protected function answered(): int
+    {
+        return $this->browser->getResponse()->getStatusCode();
+    }
+
+    /** @return array<string, string> messages by field */
+    protected function faults(): array
+    {
+        $problem = json_decode((string) $this->browser->getResponse()->getContent(), true, 16, \JSON_THROW_ON_ERROR);
+        self::assertIsArray($problem);
+        self::assertIsArray($problem['faults']);
+        $faults = [];
+        foreach ($problem['faults'] as $fault) {
+            self::assertIsArray($fault);
+            self::assertIsString($fault['field']);
+            self::assertIsString($fault['message']);
+            $faults[$fault['field']] = $fault['message'];
+        }
+
+        return $faults;
+    }
+
+    /** @return array<string, mixed> a valid reading to change a little */
+    protected static function reading(): array
+    {
+        return [
+            'lure' => 'spinnerbait', 'visibility_in' => 20, 'tint' => 'green', 'sky' => 'sun', 'wind' => 'ripple', 'depth_ft' => 5, 'season' => 'summer',
+            'cover' => 'open', 'cover_density' => 'normal', 'forage' => 'shad', 'red_crawfish' => false, 'bite' => 'normal', 'bass' => 'largemouth',
+        ];
+    }
+}

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use Doctrine\DBAL\Connection;
+
+/** Waters, readings, the desk and the settings are kept, and nothing kept is ever lost. */
+final class KeptTest extends ApiTestCase
+{
+    private const WATER = ['name' => 'Tamarack flowage', 'tint' => 'tannic', 'red_crawfish' => false, 'forage' => 'bluegill', 'note' => ''];
+
+    public function testBeforeTheFirstReadingTheDeskIsEmpty(): void
+    {
+        self::assertNull($this->send('GET', '/api/desk'));
+        self::assertSame(200, $this->answered());
+    }
+
+    public function testTheLastReadingIsWhereYouStart(): void
+    {
+        $this->send('PUT', '/api/desk', ['reading' => self::reading()]);
+        self::assertSame(204, $this->answered());
+        $this->send('PUT', '/api/desk', ['reading' => ['visibility_in' => 9] + self::reading()]);
+        $desk = $this->send('GET', '/api/desk');
+        self::assertIsArray($desk);
+        self::assertIsArray($desk['reading']);
+        self::assertEquals(9, $desk['reading']['visibility_in']);
+    }
+
+    public function testOnlyTheSchoolsChosenAreKeptSoThatStandingOnesShowThrough(): void
+    {
+        $this->send('PUT', '/api/desk', ['reading' => ['schools' => ['finish' => 'sun']] + self::reading()]);
+        $desk = $this->send('GET', '/api/desk');
+        self::assertIsArray($desk);
+        self::assertIsArray($desk['reading']);
+        self::assertSame(['finish' => 'sun'], $desk['reading']['schools']);
+    }
+
+    public function testABadReadingLeavesTheDeskAsItWas(): void
+    {
+        $this->send('PUT', '/api/desk', ['reading' => self::reading()]);
+        $this->send('PUT', '/api/desk', ['reading' => ['tint' => 'mauve'] + self::reading()]);
+        self::assertSame(422, $this->answered());
+        self::assertArrayHasKey('reading.tint', $this->faults());
+        $desk = $this->send('GET', '/api/desk');
+        self::assertIsArray($desk);
+        self::assertIsArray($desk['reading']);
+        self::assertSame('green', $desk['reading']['tint']);
+    }
+
+    public function testAWaterIsAddedChangedDeletedAndRestored(): void
+    {
+        $water = $this->send('POST', '/api/waters', self::WATER);
+        self::assertSame(201, $this->answered());
+        self::assertIsArray($water);
+        self::assertIsString($water['id']);
+        $path = '/api/waters/'.$water['id'];
+
+        $this->send('PUT', $path, ['name' => 'Upper flowage'] + self::WATER);
+        self::assertSame(['Upper flowage'], array_column($this->send('GET', '/api/waters') ?? [], 'name'));
+        $this->send('DELETE', $path);
+        self::assertSame(204, $this->answered());
+        self::assertSame([], $this->send('GET', '/api/waters'));
+        $this->send('POST', $path.'/restore');
+        self::assertSame(['Upper flowage'], array_column($this->send('GET', '/api/waters') ?? [], 'name'));
+    }
+
+    public function testAWaterWithoutANameIsToldSo(): void
+    {
+        $this->send('POST', '/api/waters', ['name' => '  '] + self::WATER);
+        self::assertSame(422, $this->answered());
+        self::assertSame('A water needs a name.', $this->faults()['name']);
+        self::assertSame([], $this->send('GET', '/api/waters'));
+    }
+
+    public function testAReadingIsPutAwayAtAWaterAndStaysWhenItIsDeleted(): void
+    {
+        $water = $this->send('POST', '/api/waters', self::WATER);
+        self::assertIsArray($water);
+        self::assertIsString($water['id']);
+        $kept = $this->send('POST', '/api/readings', ['reading' => self::reading(), 'water_id' => $water['id'], 'note' => 'dusk']);
+        self::assertSame(201, $this->answered());
+        self::assertIsArray($kept);
+        self::assertIsString($kept['id']);
+        $this->send('DELETE', '/api/waters/'.$water['id']);
+        self::assertSame(['dusk'], array_column($this->send('GET', '/api/readings') ?? [], 'note'));
+        $this->send('DELETE', '/api/readings/'.$kept['id']);
+        self::assertSame([], $this->send('GET', '/api/readings'));
+        $this->send('POST', '/api/readings/'.$kept['id'].'/restore');
+        self::assertSame(['dusk'], array_column($this->send('GET', '/api/readings') ?? [], 'note'));
+    }
+
+    public function testAReadingAtAWaterThatIsNotThereIsRefused(): void
+    {
+        $this->send('POST', '/api/readings', ['reading' => self::reading(), 'water_id' => '0193a000-0000-7000-8000-00000000dead']);
+        self::assertSame(422, $this->answered());
+        self::assertSame('There is no water with this id.', $this->faults()['water_id']);
+    }
+
+    public function testWhatIsNotThereCannotBeDeleted(): void
+    {
+        $this->send('DELETE', '/api/readings/0193a000-0000-7000-8000-00000000dead');
+        self::assertSame(404, $this->answered());
+        self::assertStringContainsString('There is no reading with this id.', (string) $this->browser->getResponse()->getContent());
+    }
+
+    public function testSettingsAreKept(): void
+    {
+        self::assertSame('us', $this->send('GET', '/api/settings')['units'] ?? null);
+        $this->send('PUT', '/api/settings', ['units' => 'metric', 'theme' => 'lamp', 'schools' => ['dirty' => 'bright']]);
+        self::assertSame(204, $this->answered());
+        self::assertSame(['units' => 'metric', 'theme' => 'lamp', 'schools' => ['dirty' => 'bright']], $this->send('GET', '/api/settings'));
+    }
+
+    public function testANotebookTakenInTwiceKeepsWhatWasChangedInBetween(): void
+    {
+        $notebook = json_decode((string) file_get_contents(__DIR__.'/../../demo/notebook.json'), true);
+        self::assertSame(['waters' => 3, 'readings' => 4], $this->send('POST', '/api/notebook', $notebook));
+        $this->send('PUT', '/api/waters/0193a000-0000-7000-8000-000000000003', ['name' => 'The old pit'] + self::WATER);
+        $this->send('DELETE', '/api/readings/0193a000-0000-7000-8000-000000000011');
+        $this->send('PUT', '/api/desk', ['reading' => ['visibility_in' => 3] + self::reading()]);
+        self::assertSame(['waters' => 0, 'readings' => 0], $this->send('POST', '/api/notebook', $notebook));
+        self::assertContains('The old pit', array_column($this->send('GET', '/api/waters') ?? [], 'name'));
+        self::assertCount(3, $this->send('GET', '/api/readings') ?? []);
+        $desk = $this->send('GET', '/api/desk');
+        self::assertIsArray($desk);
+        self::assertIsArray($desk['reading']);
+        self::assertEquals(3, $desk['reading']['visibility_in']);
+    }
+
+    public function testANotebookWithOneBadLineIsNotTakenInAtAll(): void
+    {
+        $this->send('POST', '/api/notebook', [
+            'waters' => [['id' => '0193a000-0000-7000-8000-0000000000aa'] + self::WATER],
+            'readings' => [['reading' => self::reading(), 'water_id' => '0193a000-0000-7000-8000-00000000dead']],
+        ]);
+        self::assertSame(422, $this->answered());
+        self::assertSame([], $this->send('GET', '/api/waters'));
+    }
+
+    public function testWhatIsCarriedAwayCanBeTakenIn(): void
+    {
+        $notebook = json_decode((string) file_get_contents(__DIR__.'/../../demo/notebook.json'), true);
+        $this->send('POST', '/api/notebook', $notebook);
+        $this->browser->request('GET', '/api/notebook');
+        Schema::assertValid('notebook', (string) $this->browser->getResponse()->getContent());
+    }
+
+    public function testTheStoreWaitsForOthersWritesAheadAndMindsItsKeys(): void
+    {
+        $connection = self::getContainer()->get(Connection::class);
+        self::assertInstanceOf(Connection::class, $connection);
+        self::assertSame('wal', $connection->fetchOne('PRAGMA journal_mode'));
+        self::assertEquals(1, $connection->fetchOne('PRAGMA foreign_keys'));
+        self::assertEquals(5000, $connection->fetchOne('PRAGMA busy_timeout'));
+    }
+}

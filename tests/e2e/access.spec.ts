@@ -1,0 +1,33 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, SIZES, test, THEMES } from './page'
+
+const SCREENS = [
+  ['reading', ''],
+  ['advice', '#/advice'],
+  ['notebook', '#/notebook'],
+  ['settings', '#/settings'],
+] as const
+
+for (const theme of THEMES) {
+  for (const size of SIZES) {
+    test(`every screen can be read by anybody: ${theme}, ${size.name}`, async ({ page }) => {
+      await page.setViewportSize(size)
+      await page.request.put('/api/settings', { data: { units: 'us', theme, schools: {} } })
+      for (const [name, hash] of SCREENS) {
+        await page.goto('/')
+        await page.goto(`/${hash}`)
+        await page.waitForLoadState('networkidle')
+        await expect(page.locator('html')).toHaveAttribute('data-theme', theme)
+        const found = await new AxeBuilder({ page })
+          .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+          .analyze()
+        expect(
+          found.violations.map(
+            (violation) => `${violation.id}: ${violation.nodes.map((node) => node.html).join(' | ')}`,
+          ),
+          `${name} in ${theme}`,
+        ).toEqual([])
+      }
+    })
+  }
+}

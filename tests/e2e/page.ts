@@ -1,0 +1,32 @@
+import { expect, test as base, type Page } from '@playwright/test'
+
+export const SIZES = [
+  { name: 'bench', width: 1280, height: 800 },
+  { name: 'phone', width: 390, height: 844 },
+] as const
+export const THEMES = ['paper', 'lamp', 'noon'] as const
+
+/** A page on which nothing may go wrong unseen: every complaint of the browser fails the test. */
+export const test = base.extend<{ page: Page }>({
+  page: async ({ page }, use) => {
+    const complaints: string[] = []
+    page.on('console', (message) => {
+      if (message.type() === 'error') complaints.push(message.text())
+    })
+    page.on('pageerror', (error) => complaints.push(error.message))
+    await use(page)
+    expect(complaints.filter((complaint) => !complaint.includes('422'))).toEqual([])
+  },
+})
+
+export { expect }
+
+export async function open(page: Page, hash: string, heading: string): Promise<void> {
+  await page.goto(`/${hash}`)
+  await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible()
+}
+
+/** Taps the tile with this word. */
+export async function tap(page: Page, word: string): Promise<void> {
+  await page.getByRole('radio', { name: word, exact: true }).click()
+}

@@ -1,0 +1,153 @@
+import { expect, open, SIZES, tap, test } from './page'
+
+test.describe.configure({ mode: 'serial' })
+
+test('an empty program starts with a reading and already has an advice', async ({ page }) => {
+  await open(page, '', 'What is the water like?')
+  await expect(page.getByRole('complementary', { name: 'What to tie' })).toContainText('Bladed jig')
+})
+
+test('from a reading to an advice and back, nothing typed', async ({ page }) => {
+  await open(page, '', 'What is the water like?')
+  await tap(page, 'Spinnerbait')
+  await tap(page, 'Shad')
+  await tap(page, 'Overcast')
+  await page.getByRole('link', { name: /Why, and what the others/ }).click()
+  await expect(page.getByRole('heading', { name: /^Spinnerbait/ })).toBeVisible()
+  await expect(page.getByRole('img', { name: /Spinnerbait drawn to scale/ })).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Skirt' })).toContainText('White')
+  await page.getByRole('link', { name: 'Reading', exact: true }).click()
+  await expect(page.getByRole('radio', { name: 'Spinnerbait' })).toBeChecked()
+})
+
+test('the advice follows the reading without a button', async ({ page }) => {
+  await open(page, '', 'What is the water like?')
+  const glance = page.getByRole('complementary', { name: 'What to tie' })
+  await tap(page, 'Bladed jig')
+  await tap(page, 'Crawfish')
+  const stick = page.getByRole('slider', { name: 'Lost to sight at' })
+  await stick.focus()
+  await stick.press('Home')
+  for (let i = 0; i < 10; i++) await stick.press('ArrowRight')
+  await expect(page.getByText('10 in', { exact: true })).toBeVisible()
+  await expect(glance).toContainText('Black with blue')
+  await stick.press('End')
+  await expect(glance).toContainText('Green pumpkin')
+})
+
+test('a tap on the stick lands where the mark is', async ({ page }) => {
+  await open(page, '', 'What is the water like?')
+  const stick = page.getByRole('slider', { name: 'Lost to sight at' })
+  const box = await stick.boundingBox()
+  if (!box) throw new Error('The stick is not on the page.')
+  // 60 in of 240 in stands half way along: the marks follow the square root.
+  await page.mouse.click(box.x + box.width * 0.5, box.y + 20)
+  await expect(stick).toHaveAttribute('aria-valuetext', /^5 ft/)
+})
+
+test('the last reading is where you start', async ({ page }) => {
+  await open(page, '', 'What is the water like?')
+  const saved = page.waitForResponse(
+    (response) => response.url().endsWith('/api/desk') && response.request().method() === 'PUT',
+  )
+  await tap(page, 'Storm')
+  await saved
+  await page.reload()
+  await expect(page.getByRole('radio', { name: 'Storm' })).toBeChecked()
+  await expect(page.getByText(/Storm: do not go out/).first()).toBeVisible()
+})
+
+test('a reading goes by keyboard alone', async ({ page }) => {
+  await open(page, '', 'What is the water like?')
+  await page.getByRole('radio', { name: 'Storm' }).focus()
+  await page.keyboard.press('ArrowLeft')
+  await expect(page.getByRole('radio', { name: 'Rain' })).toBeChecked()
+  await page.getByRole('radio', { name: 'Tea' }).focus()
+  await page.keyboard.press('ArrowRight')
+  await expect(page.getByRole('radio', { name: 'Clay' })).toBeChecked()
+})
+
+test('a reading is put away, opened again, laid beside another, deleted and brought back', async ({ page }) => {
+  await open(page, '', 'What is the water like?')
+  await tap(page, 'Jig')
+  await page.getByRole('button', { name: 'Put away' }).click()
+  await expect(page.getByText('Reading put away.')).toBeVisible()
+  await tap(page, 'Swim jig')
+  await tap(page, 'Bluegill')
+  await page.getByRole('button', { name: 'Put away' }).click()
+  await expect(page.getByText('Reading put away.')).toHaveCount(2)
+
+  await page.getByRole('link', { name: 'Notebook' }).click()
+  const rows = page.getByRole('region', { name: 'Readings put away' }).getByRole('listitem')
+  await expect(rows).toHaveCount(2)
+  await rows.nth(0).getByRole('checkbox').check()
+  await rows.nth(1).getByRole('checkbox').check()
+  await expect(page.getByRole('region', { name: 'Side by side' })).toContainText('Swim jig')
+
+  await rows
+    .nth(0)
+    .getByRole('button', { name: /^Delete/ })
+    .click()
+  await expect(rows).toHaveCount(1)
+  await page.getByRole('button', { name: 'Undo' }).last().click()
+  await expect(rows).toHaveCount(2)
+
+  await rows.nth(1).getByRole('button', { name: /^Open/ }).click()
+  await expect(page.getByRole('radio', { name: 'Jig', exact: true })).toBeChecked()
+})
+
+test('a water is named, and a reading at it starts from what is usual there', async ({ page }) => {
+  await open(page, '#/notebook', 'Waters')
+  await page.getByRole('button', { name: 'Add a water' }).click()
+  await page.getByRole('button', { name: 'Save the water' }).click()
+  await expect(page.getByText('A water needs a name.')).toBeVisible()
+  await page.getByRole('textbox', { name: 'Name' }).fill('Brickyard pond')
+  await tap(page, 'Clay')
+  await tap(page, 'Crawfish')
+  await page.getByRole('button', { name: 'Save the water' }).click()
+  await expect(page.getByRole('region', { name: 'Waters' })).toContainText('Brickyard pond')
+
+  await page.getByRole('link', { name: 'Reading', exact: true }).click()
+  await tap(page, 'Green')
+  await page.getByRole('combobox', { name: 'Water' }).selectOption('Brickyard pond')
+  await expect(page.getByRole('radio', { name: 'Clay' })).toBeChecked()
+  await expect(page.getByRole('radio', { name: 'Crawfish', exact: true })).toBeChecked()
+})
+
+test('units are switched and kept', async ({ page }) => {
+  await open(page, '#/settings', 'Settings')
+  await tap(page, 'Centimetres, grams, °C')
+  await page.getByRole('link', { name: 'Reading', exact: true }).click()
+  await expect(page.getByRole('slider', { name: 'Lost to sight at' })).toHaveAttribute('aria-valuetext', /(cm|m),/)
+  await page.reload()
+  await expect(page.getByRole('slider', { name: 'Lost to sight at' })).toHaveAttribute('aria-valuetext', /(cm|m),/)
+  await page.goto('/#/settings')
+  await tap(page, 'Inches, ounces, °F')
+})
+
+test('another school is tried from the advice', async ({ page }) => {
+  await open(page, '', 'What is the water like?')
+  await tap(page, 'Bladed jig')
+  const stick = page.getByRole('slider', { name: 'Lost to sight at' })
+  await stick.press('Home')
+  for (let i = 0; i < 12; i++) await stick.press('ArrowRight')
+  await page.getByRole('link', { name: 'Advice', exact: true }).click()
+  await expect(page.getByRole('region', { name: 'Skirt with trailer' })).toContainText('Contrast')
+  await page.getByRole('button', { name: 'Try it: one tone' }).click()
+  await expect(page.getByRole('region', { name: 'Skirt with trailer' })).toContainText('Match')
+})
+
+for (const size of SIZES) {
+  test(`nothing runs off the side at ${size.name} size`, async ({ page }) => {
+    await page.setViewportSize(size)
+    for (const hash of ['', '#/advice', '#/notebook', '#/settings']) {
+      await page.goto(`/${hash}`)
+      await expect(page.getByRole('main')).toBeVisible()
+      await page.waitForLoadState('networkidle')
+      const over = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      )
+      expect(over, `${hash || 'reading'} is wider than the screen`).toBeLessThanOrEqual(0)
+    }
+  })
+}

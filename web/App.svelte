@@ -1,0 +1,65 @@
+<script lang="ts">
+  import { QueryClient, QueryClientProvider } from '@tanstack/svelte-query'
+  import BookOpen from '@lucide/svelte/icons/book-open'
+  import Fish from '@lucide/svelte/icons/fish'
+  import Ruler from '@lucide/svelte/icons/ruler'
+  import SlidersHorizontal from '@lucide/svelte/icons/sliders-horizontal'
+  import Router, { router } from 'svelte-spa-router'
+  import Notices from './controls/Notices.svelte'
+  import Trouble from './controls/Trouble.svelte'
+  import Advice from './screens/advice/Advice.svelte'
+  import Notebook from './screens/notebook/Notebook.svelte'
+  import Reading from './screens/reading/Reading.svelte'
+  import Settings from './screens/settings/Settings.svelte'
+  import { desk } from './state/desk.svelte'
+  import { settings } from './state/settings.svelte'
+
+  const client = new QueryClient()
+  const routes = { '/': Reading, '/advice': Advice, '/notebook': Notebook, '/settings': Settings }
+  const places = [
+    { href: '#/', path: '/', name: 'Reading', picture: Ruler },
+    { href: '#/advice', path: '/advice', name: 'Advice', picture: Fish },
+    { href: '#/notebook', path: '/notebook', name: 'Notebook', picture: BookOpen },
+    { href: '#/settings', path: '/settings', name: 'Settings', picture: SlidersHorizontal },
+  ]
+  const started = Promise.all([settings.load(), desk.load()])
+</script>
+
+<QueryClientProvider {client}>
+  <a class="bg-base-100 sr-only z-50 p-3 focus:not-sr-only focus:fixed" href="#main">Skip to the page</a>
+  <header class="border-base-content mx-auto flex max-w-7xl items-center justify-between gap-6 border-b px-4 sm:px-6">
+    <a class="flex min-h-12 items-center gap-2.5" href="#/">
+      <svg class="h-7 w-7" viewBox="0 0 32 32" aria-hidden="true">
+        <path d="M16 3a13 13 0 0 0 0 26z" fill="currentColor" />
+        <path d="M16 3a13 13 0 0 1 0 26" fill="none" stroke="currentColor" stroke-width="2" />
+        <path d="M16 8h4M16 12h7M16 16h4M16 20h7M16 24h4" stroke="currentColor" stroke-width="1.6" />
+      </svg>
+      <span class="text-lg font-extrabold">Kontrast</span>
+    </a>
+    <nav
+      class="border-base-content bg-base-100 fixed inset-x-0 bottom-0 z-40 flex border-t pb-[env(safe-area-inset-bottom)] sm:static sm:border-0 sm:pb-0"
+      aria-label="Screens"
+    >
+      {#each places as place (place.path)}
+        <a
+          class="aria-[current=page]:bg-primary aria-[current=page]:text-primary-content flex min-h-14 flex-1 flex-col items-center justify-center gap-0.5 text-xs font-semibold sm:min-h-12 sm:flex-row sm:gap-2 sm:px-4 sm:text-sm"
+          href={place.href}
+          aria-current={router.location === place.path ? 'page' : undefined}
+        >
+          <place.picture size={18} aria-hidden="true" />
+          {place.name}
+        </a>
+      {/each}
+    </nav>
+  </header>
+  <main id="main" class="mx-auto max-w-7xl px-4 pt-5 pb-24 sm:px-6 sm:pb-10">
+    {#await started}
+      <p role="status">Opening…</p>
+    {:then}
+      <Router {routes} />
+    {:catch error}
+      <Trouble {error} />
+    {/await}
+  </main>
+  <Notices />
+</QueryClientProvider>

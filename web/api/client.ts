@@ -1,0 +1,44 @@
+import createClient from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+export type Reading = components['schemas']['Reading']
+export type Schools = components['schemas']['Schools']
+export type Advice = components['schemas']['Advice']
+export type Reason = components['schemas']['Reason']
+export type Disagreement = components['schemas']['Disagreement']
+export type Measures = components['schemas']['Measures']
+export type Blade = components['schemas']['Blade']
+export type Skirt = components['schemas']['Skirt']
+export type Trailer = components['schemas']['Trailer']
+export type Palette = components['schemas']['Palette']
+export type Settings = components['schemas']['Settings']
+export type Water = components['schemas']['Water']
+export type KeptReading = components['schemas']['KeptReading']
+export type Problem = components['schemas']['Problem']
+export type Value = components['schemas']['Value']
+
+export const api = createClient<paths>({ baseUrl: '/' })
+
+/** An answer that is not the one hoped for, in the server's own words. */
+export class Refused extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail)
+  }
+}
+
+/** The data of an answer, or the server's complaint as an error. */
+export async function answer<T>(request: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  const { data, error, response } = await request
+  if (!response.ok) {
+    throw new Refused(
+      isProblem(error)
+        ? error
+        : { type: 'about:blank', title: 'No answer', status: response.status, detail: response.statusText, faults: [] },
+    )
+  }
+  return data as T
+}
+
+function isProblem(error: unknown): error is Problem {
+  return typeof error === 'object' && error !== null && 'detail' in error
+}

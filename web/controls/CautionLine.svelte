@@ -1,0 +1,13 @@
+<script lang="ts">
+  import TriangleAlert from '@lucide/svelte/icons/triangle-alert'
+  let { text, loud = false }: { text: string; loud?: boolean } = $props()
+</script>
+
+<p
+  class="flex items-start gap-2 text-sm leading-snug {loud
+    ? 'border-base-content border-2 p-2 font-semibold'
+    : 'text-faint mt-1.5 text-xs'}"
+>
+  <TriangleAlert class="mt-0.5 shrink-0" size={loud ? 18 : 14} aria-hidden="true" />
+  <span><span class="sr-only">Caution: </span>{text}</span>
+</p>

@@ -1,0 +1,51 @@
+<script lang="ts">
+  import type { Build } from './paint'
+  import { shade } from './paint'
+  import { path } from './units'
+
+  interface Props {
+    kind: Build['lure']
+    length: number
+    height: number
+    shank: number
+    gap: number
+    colour: string
+    name: string
+  }
+  let { kind, length: L, height: H, shank, gap, colour, name }: Props = $props()
+
+  const h = $derived(H / 2)
+  const guarded = $derived(kind === 'jig' || kind === 'swim_jig')
+  /** A jig's head is blunt with its eye on top, the others come to a nose. */
+  const outline = $derived(
+    kind === 'jig'
+      ? path`M0 ${-0.5 * h}C${-0.3 * L} ${-0.95 * h} ${-0.62 * L} ${-1.12 * h} ${-0.86 * L} ${-0.62 * h}C${-1.05 * L} ${-0.2 * h} ${-1.0 * L} ${0.6 * h} ${-0.72 * L} ${0.9 * h}C${-0.45 * L} ${1.12 * h} ${-0.2 * L} ${0.85 * h} 0 ${0.5 * h}Z`
+      : path`M0 ${-0.52 * h}C${-0.25 * L} ${-0.98 * h} ${-0.55 * L} ${-0.98 * h} ${-0.8 * L} ${-0.5 * h}C${-0.9 * L} ${-0.3 * h} ${-0.98 * L} ${-0.14 * h} ${-L} 0C${-0.98 * L} ${0.2 * h} ${-0.86 * L} ${0.62 * h} ${-0.6 * L} ${0.86 * h}C${-0.4 * L} ${1.02 * h} ${-0.18 * L} ${0.85 * h} 0 ${0.52 * h}Z`,
+  )
+  const eyelet = $derived(kind === 'jig' ? { x: -0.74 * L, y: -1.28 * h } : { x: -1.02 * L, y: -0.24 * h })
+  const bristles = $derived(
+    guarded
+      ? Array.from({ length: 7 }, (_, i) => {
+          const lean = i / 6
+          return path`M${-0.3 * L + 2 * i} ${-0.7 * h}Q${0.2 * shank} ${-gap * (0.75 + 0.2 * lean)} ${shank * (0.52 + 0.16 * lean)} ${-gap * (1.02 + 0.2 * lean)}`
+        })
+      : [],
+  )
+</script>
+
+<defs>
+  <radialGradient id={name} cx="0.42" cy="0.28" r="0.85">
+    <stop offset="0" stop-color={shade(colour, 0.28)} />
+    <stop offset="0.55" stop-color={colour} />
+    <stop offset="1" stop-color={shade(colour, -0.34)} />
+  </radialGradient>
+</defs>
+<g fill="none" stroke="#5a5a58" stroke-width="1.6" stroke-linecap="round">
+  {#each bristles as bristle (bristle)}<path d={bristle} />{/each}
+</g>
+{#if kind !== 'spinnerbait'}
+  <circle cx={eyelet.x} cy={eyelet.y} r="5" fill="none" stroke="#7c7c7c" stroke-width="2.6" />
+{/if}
+<path d={outline} fill="url(#{name})" stroke={shade(colour, -0.6)} stroke-width="1.3" />
+<circle cx={-0.62 * L} cy={-0.12 * h} r={0.26 * h} fill="#efefec" stroke={shade(colour, -0.6)} stroke-width="0.9" />
+<circle cx={-0.63 * L} cy={-0.12 * h} r={0.14 * h} fill="#111" />

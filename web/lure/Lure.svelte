@@ -1,0 +1,188 @@
+<script lang="ts">
+  import { describeBuild } from '../words'
+  import Blade from './Blade.svelte'
+  import Head from './Head.svelte'
+  import { barbPath, bendPath, hookPath } from './hook'
+  import { layout } from './layout'
+  import type { Build, Paint } from './paint'
+  import Ruler from './Ruler.svelte'
+  import Skirt from './Skirt.svelte'
+  import Trailer from './Trailer.svelte'
+  import { path, PER_INCH } from './units'
+
+  /** A lure drawn to scale from the measures of its parts. */
+  interface Props {
+    build: Build
+    paint: Paint
+    ruler?: boolean
+    /** Show this many inches across, so that two drawings share a scale. */
+    span?: number
+    class?: string
+  }
+  let { build, paint, ruler = true, span, class: classes = '' }: Props = $props()
+
+  const name = $props.id()
+  const at = $derived(layout(build))
+  const m = $derived(build.measures)
+  const margin = 10
+  const width = $derived(Math.max(at.bounds.right - at.bounds.left + 2 * margin, (span ?? 0) * PER_INCH))
+  const top = $derived(at.bounds.top - margin)
+  const rulerY = $derived(at.bounds.bottom + margin)
+  const height = $derived(rulerY - top + (ruler ? 32 : 0))
+  const rear = $derived(build.blades.length - 1)
+  const steel = '#8a8d90'
+
+  const wire = $derived(
+    at.tie && at.loop
+      ? path`M${-at.headLength * 0.9} 0L${at.tie.x + 9} ${at.tie.y + 4}C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9} ${at.tie.y - 4}L${at.loop.x} ${at.loop.y}`
+      : null,
+  )
+  const armAngle = $derived(
+    at.tie && at.loop ? (Math.atan2(at.loop.y - at.tie.y, at.loop.x - at.tie.x) * 180) / Math.PI : 0,
+  )
+  const bladeMeasures = (index: number) => ({
+    length: (m.blades[index]?.length_in ?? 1) * PER_INCH,
+    width: (m.blades[index]?.width_in ?? 1) * PER_INCH,
+  })
+  const trailerHook = $derived(
+    m.trailer_hook_in === null
+      ? null
+      : { x: at.shank - at.gap * 0.5, shank: m.trailer_hook_in * PER_INCH, gap: m.trailer_hook_in * 45 },
+  )
+  const collar = $derived(at.headHeight * 0.5)
+</script>
+
+<svg
+  class="block h-auto w-full {classes}"
+  viewBox="{at.bounds.left - margin} {top} {width} {height}"
+  role="img"
+  aria-label={describeBuild(build)}
+>
+  {#if build.skirt}
+    <Skirt skirt={build.skirt} length={(m.skirt_in ?? 1) * PER_INCH} {collar} colours={paint.skirt} layer="behind" />
+  {/if}
+  <g fill="none" stroke={steel} stroke-width="4.4" stroke-linecap="round" stroke-linejoin="round">
+    <path d={hookPath(-6, 0, at.shank + 6, at.gap)} />
+    <path d={barbPath(-6, 0, at.shank + 6, at.gap)} stroke-width="2.4" />
+  </g>
+  {#if trailerHook}
+    <g fill="none" stroke={steel} stroke-width="3.8" stroke-linecap="round">
+      <circle cx={trailerHook.x} cy={-at.gap * 0.06} r="6.5" />
+      <path d={hookPath(trailerHook.x + 6, 0, trailerHook.shank - 6, trailerHook.gap)} />
+      <path d={barbPath(trailerHook.x + 6, 0, trailerHook.shank - 6, trailerHook.gap)} stroke-width="2.2" />
+    </g>
+  {/if}
+  {#if build.trailer}
+    <g transform="translate(4 0)">
+      <Trailer
+        trailer={build.trailer}
+        length={build.trailer.length_in * PER_INCH}
+        colours={paint.trailer}
+        name="{name}-t"
+      />
+    </g>
+    <!-- the point comes out through the back of the trailer -->
+    <path
+      d={bendPath(-6, 0, at.shank + 6, at.gap)}
+      fill="none"
+      stroke={steel}
+      stroke-width="4.4"
+      stroke-linecap="round"
+    />
+    <path
+      d={barbPath(-6, 0, at.shank + 6, at.gap)}
+      fill="none"
+      stroke={steel}
+      stroke-width="2.4"
+      stroke-linecap="round"
+    />
+  {/if}
+  {#if build.skirt}
+    <Skirt skirt={build.skirt} length={(m.skirt_in ?? 1) * PER_INCH} {collar} colours={paint.skirt} layer="before" />
+  {/if}
+
+  {#if wire && at.tie && at.loop}
+    <path d={wire} fill="none" stroke={steel} stroke-width="3.5" stroke-linecap="round" />
+    <circle cx={at.loop.x + 3} cy={at.loop.y} r="4" fill="none" stroke={steel} stroke-width="2.6" />
+    <rect
+      x={at.loop.x + 6}
+      y={at.loop.y - 4}
+      width="11"
+      height="8"
+      rx="3"
+      fill="#a9abad"
+      stroke="#6d6f71"
+      stroke-width="1"
+    />
+    {#if build.blades[rear]}
+      <g transform="translate({at.loop.x + 22} {at.loop.y + 1}) rotate(4)">
+        <Blade
+          blade={build.blades[rear]}
+          {...bladeMeasures(rear)}
+          colour={paint.blades[rear] ?? '#999999'}
+          shines={paint.shines[rear] ?? false}
+          name="{name}-b{rear}"
+        />
+      </g>
+    {/if}
+    {#if at.clevis && build.blades[0]}
+      <g
+        fill="#b9bbbd"
+        stroke="#6d6f71"
+        stroke-width="1"
+        transform="translate({at.clevis.x} {at.clevis.y}) rotate({armAngle})"
+      >
+        <circle cx="-9" r="4.6" />
+        <circle cx="9" r="4.6" />
+        <path d="M-4 0C-4 10 4 10 4 0" fill="none" stroke-width="2" />
+      </g>
+      <g transform="translate({at.clevis.x + 4} {at.clevis.y + 9}) rotate(14)">
+        <Blade
+          blade={build.blades[0]}
+          {...bladeMeasures(0)}
+          colour={paint.blades[0] ?? '#999999'}
+          shines={paint.shines[0] ?? false}
+          name="{name}-b0"
+        />
+      </g>
+    {/if}
+  {/if}
+  <Head
+    kind={build.lure}
+    length={at.headLength}
+    height={at.headHeight}
+    shank={at.shank}
+    gap={at.gap}
+    colour={paint.head}
+    name="{name}-h"
+  />
+  {#if build.lure === 'bladed_jig' && build.blades[0]}
+    <!-- the plate leans forward over the nose, seen three quarters from the side -->
+    <g transform="translate({-at.headLength * 0.86} {at.headHeight * 0.34}) skewX(12) rotate(-126) scale(1 0.62)">
+      <Blade
+        blade={build.blades[0]}
+        {...bladeMeasures(0)}
+        colour={paint.blades[0] ?? '#999999'}
+        shines={paint.shines[0] ?? false}
+        name="{name}-p"
+      />
+    </g>
+    <g fill="none" stroke={steel} stroke-width="3" stroke-linecap="round">
+      <path d={path`M${-at.headLength * 0.92} ${at.headHeight * 0.06}l${-11} ${-4}`} />
+      <ellipse
+        cx={-at.headLength * 0.92 - 21}
+        cy={at.headHeight * 0.06 - 8}
+        rx="12"
+        ry="5"
+        transform="rotate(20 {-at.headLength * 0.92 - 21} {at.headHeight * 0.06 - 8})"
+      />
+    </g>
+  {/if}
+  {#if ruler}
+    <Ruler
+      x={at.bounds.left}
+      y={rulerY}
+      length={Math.max(at.bounds.right - at.bounds.left, (span ?? 0) * PER_INCH - 2 * margin)}
+    />
+  {/if}
+</svg>

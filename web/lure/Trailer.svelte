@@ -1,0 +1,61 @@
+<script lang="ts">
+  import type { Trailer } from '../api/client'
+  import { shade } from './paint'
+  import { trailerShape } from './trailers'
+  import { scatter } from './units'
+
+  interface Props {
+    trailer: Trailer
+    length: number
+    colours: string[]
+    /** Unique in the page: gradients are found by name. */
+    name: string
+  }
+  let { trailer, length, colours, name }: Props = $props()
+
+  const shape = $derived(trailerShape(trailer.style, length))
+  const base = $derived(colours[0] ?? '#808080')
+  const accent = $derived(colours[1] ?? base)
+  const second = $derived(colours[2] ?? null)
+  const edge = $derived(shade(base, -0.5))
+  const flecks = $derived.by(() => {
+    const next = scatter(41)
+    const many = trailer.surface === 'flake' ? 34 : second ? 16 : 0
+    return Array.from({ length: many }, () => ({
+      x: (0.04 + 0.44 * next()) * length,
+      y: (next() - 0.5) * 0.11 * length,
+      light: next() > 0.5,
+    }))
+  })
+</script>
+
+<defs>
+  <linearGradient id={name} gradientUnits="userSpaceOnUse" x1={0.5 * length} x2={0.92 * length} y1="0" y2="0">
+    <stop offset="0.1" stop-color={base} />
+    <stop offset="0.6" stop-color={shape.belly ? base : accent} />
+  </linearGradient>
+</defs>
+<g opacity={trailer.opacity === 'translucent' ? 0.7 : 1} stroke-linejoin="round">
+  {#each shape.limbs as limb (limb)}
+    <path d={limb} fill="url(#{name})" stroke={edge} stroke-width="1.1" />
+  {/each}
+  <path d={shape.body} fill={base} stroke={edge} stroke-width="1.1" />
+  {#if shape.belly && accent !== base}
+    <path d={shape.belly} fill={accent} />
+  {/if}
+</g>
+<g fill="none" stroke={edge} stroke-width="0.9" opacity="0.6">
+  {#each shape.ribs as rib (rib)}<path d={rib} />{/each}
+</g>
+{#each flecks as fleck, i (i)}
+  <circle
+    cx={fleck.x}
+    cy={fleck.y}
+    r="1.2"
+    fill={second && i % 2 === 0 ? second : fleck.light ? shade(base, 0.6) : shade(base, -0.6)}
+    opacity="0.85"
+  />
+{/each}
+{#if shape.belly}
+  <circle cx={0.07 * length} cy={-0.02 * length} r={0.013 * length} fill={shade(base, -0.7)} />
+{/if}

@@ -1,0 +1,40 @@
+import type { Advice, Palette } from '../api/client'
+
+/** What the drawing needs of a build, whoever put it together. */
+export type Build = Pick<Advice, 'lure' | 'head' | 'blades' | 'skirt' | 'trailer' | 'trailer_hook' | 'measures'>
+
+/** The colours a lure is painted with, part by part ("#rrggbb"). */
+export interface Paint {
+  head: string
+  blades: string[]
+  /** Metal shines, paint does not. */
+  shines: boolean[]
+  skirt: string[]
+  trailer: string[]
+}
+
+const METALS = ['silver', 'gold', 'copper']
+
+/** As the parts look in the hand. */
+export function inTheHand(build: Build, palette: Palette): Paint {
+  const colour = (word: string) => palette.colours[word] ?? '#808080'
+  return {
+    head: colour(build.head.colour),
+    blades: build.blades.map((blade) => (blade.darkened ? '#6b5c35' : (palette.finishes[blade.finish] ?? '#808080'))),
+    shines: build.blades.map((blade) => METALS.includes(blade.finish) && !blade.darkened),
+    skirt: build.skirt ? [build.skirt.base, ...build.skirt.accents].map(colour) : [],
+    trailer: build.trailer ? [build.trailer.base, ...build.trailer.accents].map(colour) : [],
+  }
+}
+
+/** A colour made lighter (towards white) or darker (towards black) by a share from -1 to 1. */
+export function shade(hex: string, by: number): string {
+  const target = by > 0 ? 255 : 0
+  const mixed = [1, 3, 5].map((i) => {
+    const channel = parseInt(hex.slice(i, i + 2), 16)
+    return Math.round(channel + (target - channel) * Math.abs(by))
+      .toString(16)
+      .padStart(2, '0')
+  })
+  return `#${mixed.join('')}`
+}

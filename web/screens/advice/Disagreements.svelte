@@ -1,0 +1,54 @@
+<script lang="ts">
+  import type { Advice, Reading } from '../../api/client'
+  import { desk } from '../../state/desk.svelte'
+  import { capital, show } from '../../words'
+
+  let { disagreements }: { disagreements: Advice['disagreements'] } = $props()
+
+  const QUESTIONS: Record<string, string> = {
+    pairing: 'How skirt and trailer go together',
+    finish: 'What decides the blade’s finish',
+    dirty: 'The base colour for dirty water',
+    shad_start: 'The first lure among shad',
+    red_spring: 'Red-orange in spring',
+    wood: 'A bladed jig in wood',
+  }
+
+  function tryIt(question: string, school: string) {
+    desk.change({ schools: { ...desk.reading.schools, [question]: school } as Reading['schools'] })
+  }
+</script>
+
+{#if disagreements.length > 0}
+  <section aria-labelledby="schools">
+    <h2 id="schools" class="border-base-content border-b pb-1">Where the schools part today</h2>
+    <ul>
+      {#each disagreements as disagreement (disagreement.question)}
+        <li class="border-rule border-b py-2 text-sm">
+          <p>
+            <span class="font-semibold">{QUESTIONS[disagreement.question] ?? disagreement.question}.</span>
+            <span class="text-faint">You hold with {show(disagreement.chosen)}.</span>
+          </p>
+          <ul class="mt-1 flex flex-col gap-1">
+            {#each disagreement.others as other (other.school)}
+              <li class="flex items-start justify-between gap-3">
+                <p class="leading-snug">
+                  <span class="font-semibold">{capital(show(other.school))}</span> would take {other.value
+                    .split(' + ')
+                    .map(show)
+                    .join(' and ')}.
+                  <span class="text-faint">{other.because}</span>
+                </p>
+                <button
+                  class="btn btn-outline border-rule h-11 shrink-0 px-3 text-xs"
+                  aria-label="Try it: {show(other.school)}"
+                  onclick={() => tryIt(disagreement.question, other.school)}>Try it</button
+                >
+              </li>
+            {/each}
+          </ul>
+        </li>
+      {/each}
+    </ul>
+  </section>
+{/if}

@@ -1,0 +1,256 @@
+<script lang="ts">
+  import Cloud from '@lucide/svelte/icons/cloud'
+  import CloudLightning from '@lucide/svelte/icons/cloud-lightning'
+  import CloudRain from '@lucide/svelte/icons/cloud-rain'
+  import CloudSun from '@lucide/svelte/icons/cloud-sun'
+  import Moon from '@lucide/svelte/icons/moon'
+  import Sun from '@lucide/svelte/icons/sun'
+  import Sunset from '@lucide/svelte/icons/sunset'
+  import { useQueryClient } from '@tanstack/svelte-query'
+  import { answer, api } from '../../api/client'
+  import Choice from '../../controls/Choice.svelte'
+  import Gauge from '../../controls/Gauge.svelte'
+  import Swatches from '../../controls/Swatches.svelte'
+  import Toggle from '../../controls/Toggle.svelte'
+  import { desk } from '../../state/desk.svelte'
+  import { notices } from '../../state/notices.svelte'
+  import { settings } from '../../state/settings.svelte'
+  import { change, depth, partLength, temperature } from '../../words'
+  import { paletteQuery } from '../advice/query.svelte'
+  import { watersQuery } from '../notebook/queries.svelte'
+  import Glance from './Glance.svelte'
+  import LureMark from './LureMark.svelte'
+  import TintSample from './TintSample.svelte'
+  import VisibilityStick from './VisibilityStick.svelte'
+  import WindMark from './WindMark.svelte'
+
+  const palette = paletteQuery()
+  const waters = watersQuery()
+  const client = useQueryClient()
+  const r = $derived(desk.reading)
+  const metric = $derived(settings.metric)
+  const SKIES = {
+    sun: Sun,
+    broken: CloudSun,
+    overcast: Cloud,
+    rain: CloudRain,
+    storm: CloudLightning,
+    low_sun: Sunset,
+    night: Moon,
+  }
+
+  function goTo(id: string) {
+    const water = waters.data?.find((w) => w.id === id)
+    desk.at(water?.id ?? null)
+    if (water)
+      desk.change({
+        tint: water.tint,
+        red_crawfish: water.red_crawfish,
+        ...(water.forage ? { forage: water.forage } : {}),
+      })
+  }
+
+  async function keep() {
+    try {
+      const kept = await answer(
+        api.POST('/api/readings', { body: { reading: desk.reading, water_id: desk.waterId, note: '' } }),
+      )
+      await client.invalidateQueries({ queryKey: ['readings'] })
+      notices.say('Reading put away.', async () => {
+        await answer(api.DELETE('/api/readings/{id}', { params: { path: { id: kept.id ?? '' } } }))
+        await client.invalidateQueries({ queryKey: ['readings'] })
+      })
+    } catch (error) {
+      notices.problem(error)
+    }
+  }
+</script>
+
+<div class="grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,7fr)_minmax(0,5fr)]">
+  <div class="flex flex-col gap-5">
+    <header class="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+      <h1>What is the water like?</h1>
+      <div class="flex gap-2">
+        <label class="flex items-center gap-2 text-sm">
+          <span class="sr-only sm:not-sr-only">At</span>
+          <select
+            class="select border-rule h-11 w-44"
+            aria-label="Water"
+            value={desk.waterId ?? ''}
+            onchange={(event) => goTo(event.currentTarget.value)}
+          >
+            <option value="">no named water</option>
+            {#each waters.data ?? [] as water (water.id)}<option value={water.id}>{water.name}</option>{/each}
+          </select>
+        </label>
+        <button class="btn btn-outline border-rule h-11" onclick={keep}>Put away</button>
+      </div>
+    </header>
+
+    <Choice
+      label="Lure"
+      options={['jig', 'swim_jig', 'spinnerbait', 'bladed_jig']}
+      value={r.lure}
+      onpick={(lure) => desk.change({ lure })}
+    >
+      {#snippet picture(lure)}<LureMark {lure} />{/snippet}
+    </Choice>
+    <VisibilityStick value={r.visibility_in} onset={(visibility_in) => desk.change({ visibility_in })} />
+    <Choice
+      label="Tint"
+      options={['none', 'green', 'tannic', 'clay']}
+      value={r.tint}
+      onpick={(tint) => desk.change({ tint })}
+      shown={{ none: 'None', green: 'Green', tannic: 'Tea', clay: 'Clay' }}
+    >
+      {#snippet picture(tint)}<TintSample {tint} />{/snippet}
+    </Choice>
+    <Choice
+      label="Sky"
+      options={['sun', 'broken', 'overcast', 'rain', 'storm', 'low_sun', 'night']}
+      value={r.sky}
+      onpick={(sky) => desk.change({ sky })}
+      columns="grid-cols-4 sm:grid-cols-7"
+    >
+      {#snippet picture(sky)}{@const Picture = SKIES[sky]}<Picture size={22} aria-hidden="true" />{/snippet}
+    </Choice>
+    <Choice label="Wind" options={['calm', 'ripple', 'chop']} value={r.wind} onpick={(wind) => desk.change({ wind })}>
+      {#snippet picture(wind)}<WindMark {wind} />{/snippet}
+    </Choice>
+    <div class="grid gap-5 sm:grid-cols-2">
+      <Gauge
+        label="Surface temperature"
+        value={r.surface_f ?? null}
+        min={32}
+        max={100}
+        step={1}
+        start={60}
+        shown={(v) => temperature(v, metric)}
+        onset={(surface_f) => desk.change({ surface_f })}
+        optional
+      />
+      <Gauge
+        label="Change in three days"
+        value={r.trend_f ?? null}
+        min={-15}
+        max={15}
+        step={1}
+        start={0}
+        shown={(v) => change(v, metric)}
+        onset={(trend_f) => desk.change({ trend_f })}
+        optional
+        unset="steady"
+      />
+      <Gauge
+        label="Depth fished"
+        value={r.depth_ft}
+        min={1}
+        max={40}
+        step={1}
+        start={5}
+        shown={(v) => depth(v, metric)}
+        onset={(depth_ft) => desk.change({ depth_ft: depth_ft ?? 5 })}
+      />
+      <Gauge
+        label="Sun above the horizon"
+        value={r.sun_elevation_deg ?? null}
+        min={0}
+        max={90}
+        step={5}
+        start={50}
+        shown={(v) => `${v}°`}
+        onset={(sun_elevation_deg) => desk.change({ sun_elevation_deg })}
+        optional
+        unset="taken as 50°"
+      />
+    </div>
+    <Choice
+      label="Season"
+      options={['late_winter', 'early_spring', 'spring', 'summer', 'fall', 'winter']}
+      value={r.season}
+      onpick={(season) => desk.change({ season })}
+      columns="grid-cols-3 sm:grid-cols-6"
+    />
+    <Choice
+      label="Cover"
+      options={['open', 'grass', 'wood', 'rock', 'dock', 'pads', 'flooded_brush']}
+      value={r.cover}
+      onpick={(cover) => desk.change({ cover })}
+      columns="grid-cols-4 sm:grid-cols-7"
+    />
+    <div class="grid gap-5 sm:grid-cols-2">
+      <Choice
+        label="How thick the cover is"
+        options={['sparse', 'normal', 'heavy']}
+        value={r.cover_density}
+        onpick={(cover_density) => desk.change({ cover_density })}
+      />
+      <Choice
+        label="Where in the water it runs"
+        note="tap again for anywhere"
+        options={['high', 'mid', 'low']}
+        value={r.run}
+        onpick={(run) => desk.change({ run })}
+        optional
+        onclear={() => desk.change({ run: null })}
+      />
+    </div>
+    <Choice
+      label="What they are eating"
+      options={['shad', 'bluegill', 'crawfish', 'perch', 'golden_shiner', 'crappie']}
+      value={r.forage}
+      onpick={(forage) => desk.change({ forage })}
+      columns="grid-cols-3 sm:grid-cols-6"
+    />
+    <Gauge
+      label="How long it is"
+      value={r.forage_in ?? null}
+      min={1}
+      max={10}
+      step={0.5}
+      start={3}
+      shown={(v) => partLength(v, metric)}
+      onset={(forage_in) => desk.change({ forage_in })}
+      optional
+      unset="not looked"
+    />
+    {#if palette.data}
+      <Swatches
+        label="Colours seen on it"
+        note="strongest first"
+        palette={palette.data}
+        value={r.forage_colours ?? []}
+        onset={(forage_colours) => desk.change({ forage_colours: forage_colours as typeof r.forage_colours })}
+      />
+    {/if}
+    <div class="grid gap-5 sm:grid-cols-2">
+      <Choice
+        label="How they bite"
+        options={['tough', 'normal', 'active']}
+        value={r.bite}
+        onpick={(bite) => desk.change({ bite })}
+      />
+      <Choice
+        label="Which bass"
+        options={['largemouth', 'smallmouth', 'spotted']}
+        value={r.bass}
+        onpick={(bass) => desk.change({ bass })}
+      />
+      {#if r.lure === 'spinnerbait'}
+        <Choice
+          label="Spinnerbait arm"
+          options={['long', 'short']}
+          value={r.arm ?? 'long'}
+          onpick={(arm) => desk.change({ arm })}
+        />
+      {/if}
+      <Toggle
+        label="Crawfish turn red here"
+        note="In spring, from about {temperature(50, metric)}; not in the far south."
+        value={r.red_crawfish}
+        onset={(red_crawfish) => desk.change({ red_crawfish })}
+      />
+    </div>
+  </div>
+  <Glance />
+</div>

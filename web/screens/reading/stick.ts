@@ -1,0 +1,32 @@
+/** The trade's bands of clarity, in inches. */
+export const BANDS = [
+  { name: 'muddy', from: 0, to: 6 },
+  { name: 'dirty', from: 6, to: 18 },
+  { name: 'stained', from: 18, to: 36 },
+  { name: 'clear', from: 36, to: 60.001 },
+  { name: 'very clear', from: 60.001, to: Infinity },
+] as const
+
+export const MOST_IN = 240
+
+/** The marks a reading can be set to: inches to three feet, then quarter feet, half feet, feet. */
+export const STOPS: readonly number[] = [
+  0.5,
+  ...Array.from({ length: 36 }, (_, i) => i + 1),
+  ...Array.from({ length: 12 }, (_, i) => 39 + 3 * i),
+  ...Array.from({ length: 8 }, (_, i) => 78 + 6 * i),
+  ...Array.from({ length: 10 }, (_, i) => 132 + 12 * i),
+]
+
+/** Where a length lies on the stick, in percent: its square root, so that the dirty end has room. */
+export function place(inches: number): number {
+  return Math.sqrt(Math.min(Math.max(inches, 0), MOST_IN) / MOST_IN) * 100
+}
+
+export function nearestStop(inches: number): number {
+  let best = 0
+  for (const [index, stop] of STOPS.entries()) {
+    if (Math.abs(stop - inches) < Math.abs((STOPS[best] ?? 0) - inches)) best = index
+  }
+  return best
+}

@@ -1,0 +1,59 @@
+<script lang="ts">
+  import type { Schools, Settings } from '../../api/client'
+  import Choice from '../../controls/Choice.svelte'
+  import { notices } from '../../state/notices.svelte'
+  import { settings } from '../../state/settings.svelte'
+  import { QUESTIONS } from './questions'
+
+  const choices = $derived(settings.value)
+
+  async function change(part: Partial<Settings>) {
+    try {
+      await settings.change(part)
+    } catch (error) {
+      notices.problem(error)
+    }
+  }
+
+  function hold(question: keyof Schools, school: string) {
+    void change({ schools: { ...choices?.schools, [question]: school } as Schools })
+  }
+</script>
+
+{#if choices}
+  <div class="flex max-w-3xl flex-col gap-6">
+    <h1>Settings</h1>
+    <Choice
+      label="Units"
+      options={['us', 'metric']}
+      value={choices.units}
+      onpick={(units) => change({ units })}
+      shown={{ us: 'Inches, ounces, °F', metric: 'Centimetres, grams, °C' }}
+    />
+    <Choice
+      label="Light"
+      options={['paper', 'lamp', 'noon']}
+      value={choices.theme}
+      onpick={(theme) => change({ theme })}
+      shown={{ paper: 'Paper, by day', lamp: 'Lamp, at night', noon: 'Noon, in the sun' }}
+    />
+    <section class="flex flex-col gap-5" aria-labelledby="schools">
+      <div>
+        <h1 id="schools">Your schools</h1>
+        <p class="text-faint max-w-prose text-sm">
+          Where builders disagree, say whom you hold with. The advice still tells what the others would do.
+        </p>
+      </div>
+      {#each QUESTIONS as question (question.key)}
+        <Choice
+          label={question.label}
+          options={question.schools.map(([school]) => school)}
+          value={choices.schools?.[question.key] ?? question.schools[0]?.[0]}
+          onpick={(school) => hold(question.key, school)}
+          shown={Object.fromEntries(question.schools)}
+          columns="grid-cols-1 sm:grid-flow-col sm:auto-cols-fr sm:grid-cols-none"
+        />
+      {/each}
+    </section>
+  </div>
+{/if}
