@@ -62,7 +62,7 @@
     <tbody>
       {#if one.data && two.data && palette.data}
         <tr>
-          <th scope="row" class="text-faint py-1 font-normal">Drawn at one scale</th>
+          <th scope="row" class="text-faint py-1 align-top font-normal">Drawn at one scale</th>
           {#each [one.data, two.data] as advice, i (i)}
             <td class="py-1 pr-3"
               ><div class="bg-proof p-2 text-[#1a1a1a]">
