@@ -28,6 +28,9 @@ final class Palette
         'purple' => '#4c2f6b',
     ];
 
+    /** Metal under a coat of black permanent marker. */
+    public const DULLED = '#5c5236';
+
     private const FINISHES = [
         'silver' => '#cfd3d6',
         'gold' => '#d9b14e',

@@ -17,6 +17,7 @@ final readonly class Advice
      * @param list<Reason>       $reasons       one for every value picked, in the order of settling
      * @param list<Disagreement> $disagreements
      * @param list<Caution>      $cautions
+     * @param array<string, array<string, float>> $scores what every value that was spoken for came to, best first, by slot value
      */
     public function __construct(
         public Build $build,
@@ -27,6 +28,7 @@ final readonly class Advice
         public array $reasons,
         public array $disagreements,
         public array $cautions,
+        public array $scores,
     ) {
     }
 }

@@ -39,6 +39,7 @@ final readonly class Adviser
             $this->reasons($deliberation, $assembly),
             $this->disagreements($deliberation, $assembly),
             Cautions::for($reading, $deliberation),
+            array_map(static fn (Ballot $ballot): array => array_filter($ballot->scores, static fn (float $score): bool => $score > 0.0), $deliberation->ballots),
         );
     }
 

@@ -39,11 +39,11 @@ final readonly class Mixture
         [$g, $chlorophyll, $mineral] = self::TINTS[$tint->value];
         $a = [];
         $b = [];
-        foreach (self::shapes() as $i => [$water, $dissolved, $pigment, $tripton, $waterScattering, $algae, $particles]) {
+        foreach (self::shapes() as [$water, $dissolved, $pigment, $tripton, $waterScattering, $algae, $particles]) {
             // a: pure water, dissolved matter (Bricaud 1981), pigment (after Bricaud 1995), mineral (Babin 2003).
-            $a[$i] = $water + $g * $s * $dissolved + 0.0405 * ($chlorophyll * $s) ** 0.8 * $pigment + 0.035 * $mineral * $s * $tripton;
+            $a[] = $water + $g * $s * $dissolved + 0.0405 * ($chlorophyll * $s) ** 0.8 * $pigment + 0.035 * $mineral * $s * $tripton;
             // b: pure water (Morel 1974), algae (Loisel & Morel 1998), mineral.
-            $b[$i] = $waterScattering + 0.30 * ($chlorophyll * $s) ** 0.62 * $algae + self::MINERAL_SCATTERING * $mineral * $s * $particles;
+            $b[] = $waterScattering + 0.30 * ($chlorophyll * $s) ** 0.62 * $algae + self::MINERAL_SCATTERING * $mineral * $s * $particles;
         }
         $absorption = Spectrum::of($a);
         $scattering = Spectrum::of($b);
@@ -60,21 +60,19 @@ final readonly class Mixture
     /** @return list<array{float, float, float, float, float, float, float}> the parts of a and b that do not depend on amounts, a wavelength each */
     private static function shapes(): array
     {
+        /** @var list<array{float, float, float, float, float, float, float}>|null $shapes */
         static $shapes = null;
         if (null === $shapes) {
             $scattering = PureWater::scattering()->samples;
-            $shapes = [];
-            foreach (Grid::wavelengths() as $i => $nm) {
-                $shapes[] = [
-                    PureWater::ABSORPTION[$i],
-                    exp(-0.016 * ($nm - 440)),
-                    self::pigment($nm),
-                    exp(-0.0123 * ($nm - 443)),
-                    $scattering[$i],
-                    550 / $nm,
-                    (550 / $nm) ** 0.6,
-                ];
-            }
+            $shapes = array_map(static fn (float $nm, float $water, float $waterScattering): array => [
+                $water,
+                exp(-0.016 * ($nm - 440)),
+                self::pigment($nm),
+                exp(-0.0123 * ($nm - 443)),
+                $waterScattering,
+                550 / $nm,
+                (550 / $nm) ** 0.6,
+            ], Grid::wavelengths(), PureWater::ABSORPTION, $scattering);
         }
 
         return $shapes;

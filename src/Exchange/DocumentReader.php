@@ -70,6 +70,7 @@ final readonly class DocumentReader
      */
     public function fromArray(array $data, string $class, string $path = ''): object
     {
+        self::refuseEndless($data, $class, $path);
         $faults = $this->unknown($data, $class, $path);
         $document = null;
         try {
@@ -97,6 +98,25 @@ final readonly class DocumentReader
         \assert($document instanceof $class);
 
         return $document;
+    }
+
+    /**
+     * @param array<string, mixed> $data
+     * @param class-string         $class
+     *
+     * @throws InvalidDocument
+     */
+    private static function refuseEndless(array $data, string $class, string $path): void
+    {
+        if (!is_subclass_of($class, LimitsLists::class)) {
+            return;
+        }
+        foreach ($class::limits() as $field => $most) {
+            $list = $data[$field] ?? null;
+            if (\is_array($list) && \count($list) > $most) {
+                throw InvalidDocument::fault(FaultWriter::join($path, $field), \sprintf('%d are too many. At most %d are allowed here.', \count($list), $most));
+            }
+        }
     }
 
     /**

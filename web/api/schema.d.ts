@@ -39,6 +39,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a bass can pick out, and from how far */
+        post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scene": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A look followed out over distance, with colours for a screen */
+        post: operations["scene"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/opinion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The model’s second opinion on the advice for a reading */
+        post: operations["opinion"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/depths": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How each colour word holds up with depth */
+        post: operations["depths"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebook": {
         parameters: {
             query?: never;
@@ -225,6 +293,8 @@ export interface components {
             profile: "small" | "regular" | "big";
             trailer_hook: components["schemas"]["TrailerHook"] | null;
             measures: components["schemas"]["Measures"];
+            /** @description Its parts as a look takes them: head, blade.front, blade.rear, skirt.0 and on, trailer.0 and on. */
+            look_parts: components["schemas"]["LookPart"][];
             reasons: components["schemas"]["Reason"][];
             disagreements: components["schemas"]["Disagreement"][];
             cautions: components["schemas"]["Caution"][];
@@ -248,12 +318,46 @@ export interface components {
             /** Format: float */
             width_in: number;
         };
+        /** @description A candidate of a second opinion, the advised one first. */
+        Candidate: {
+            value: string;
+            /**
+             * Format: float
+             * @description Sight range in inches for a finish, at a glint where it shines; JND at the judging distance for a pairing.
+             */
+            figure: number;
+            /** @description How a pair reads; empty for a finish. */
+            reads: string;
+        };
         /** @description A warning that applies today, and where it belongs. */
         Caution: {
             id: string;
             text: string;
             /** @enum {string} */
             place: "reading" | "head" | "blades" | "trailer_hook" | "advice";
+        };
+        /** @description One colour word over depth, beside the water at each. */
+        DepthColour: {
+            /** @enum {string} */
+            colour: "white" | "pearl" | "smoke" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
+            /** @description Colour and tone together. */
+            jnd: number[];
+            /** @description Colour alone. */
+            colour_jnd: number[];
+            /** @description Weber contrast of tone against the water. */
+            contrast: number[];
+        };
+        /** @description How each colour word holds up with depth in one water. */
+        Depths: {
+            depths_ft: number[];
+            lux: number[];
+            colours: components["schemas"]["DepthColour"][];
+        };
+        /** @description A reading, and where the fish looks from. */
+        DepthsRequest: {
+            reading: components["schemas"]["Reading"];
+            /** @enum {string} */
+            from: "side" | "below";
         };
         /** @description The reading being worked on, and the water it is taken at. */
         Desk: {
@@ -280,6 +384,20 @@ export interface components {
                 [key: string]: components["schemas"]["Value"][];
             };
         };
+        /** @description Two parts over distance: just-noticeable differences between them. */
+        FadedPair: {
+            a: string;
+            b: string;
+            jnd: number[];
+        };
+        /** @description A part over distance: one value for each distance of the scene. */
+        FadedPart: {
+            id: string;
+            person: string[];
+            bass: string[];
+            contrast: number[];
+            flash: number[] | null;
+        };
         /** @description The head: its weight in ounces, the range that would serve, its colour. */
         Head: {
             /** Format: float */
@@ -301,6 +419,31 @@ export interface components {
             /** Format: uuid */
             water_id?: string | null;
             note?: string;
+        };
+        /** @description What a bass can pick out, and from how far. */
+        Look: {
+            water: components["schemas"]["LookWater"];
+            parts: components["schemas"]["SeenPart"][];
+            pairs: components["schemas"]["SeenPair"][];
+        };
+        /** @description What to look at, in which water and from where. */
+        LookRequest: {
+            reading: components["schemas"]["Reading"];
+            /** @enum {string} */
+            from: "side" | "below";
+            parts: components["schemas"]["LookPart"][];
+            pairs: string[][];
+        };
+        /** @description The water of a look, its means weighted by the light there and the eye. */
+        LookWater: {
+            /** Format: float */
+            beam_c_per_m: number;
+            /** Format: float */
+            kd_per_m: number;
+            /** Format: float */
+            lux_at_lure: number;
+            /** @description False below 1 lux at the lure: only light and dark count. */
+            colour_vision: boolean;
         };
         /** @description The lengths the lure comes out at, in inches: enough to draw it to scale. */
         Measures: {
@@ -333,6 +476,14 @@ export interface components {
             readings: components["schemas"]["KeptReading"][];
             desk?: components["schemas"]["Desk"] | null;
         };
+        /** @description What the model says of one advised pick and of the next two. */
+        Opinion: {
+            pick: string;
+            /** @enum {string} */
+            verdict: "agrees" | "no_difference" | "disagrees";
+            because: string;
+            candidates: components["schemas"]["Candidate"][];
+        };
         /** @description Colours by word and by finish ("#rrggbb"), and the facts of the trade by id. */
         Palette: {
             colours: {
@@ -344,6 +495,23 @@ export interface components {
             facts: {
                 [key: string]: string;
             };
+        };
+        /** @description A part to be looked at: plastic, strand or paint of a colour, or bare metal. */
+        LookPart: {
+            id: string;
+            /** @enum {string} */
+            kind: "matte" | "metal";
+            /** @description Colour in the hand; needed for matte parts. */
+            hex?: string | null;
+            /**
+             * @description Needed for metal parts.
+             * @enum {string|null}
+             */
+            metal?: "silver" | "gold" | "copper" | null;
+            /** @enum {string} */
+            fluorescent?: "none" | "chartreuse" | "orange";
+            /** Format: float */
+            opacity?: number;
         };
         /** @description What the angler saw at the water. Lengths in inches or feet and temperatures in °F, as the names say. */
         Reading: {
@@ -402,6 +570,17 @@ export interface components {
             /** @description Rules that spoke against it or for something else, loudest first. */
             against: components["schemas"]["Voice"][];
         };
+        /** @description A look followed out over distance: figures, contrasts for a plot, and colours for a screen. */
+        Scene: {
+            look: components["schemas"]["Look"];
+            /** @description The water behind, as a person would see it, "#rrggbb". */
+            water_person: string;
+            /** @description The same for two cones, approximately. */
+            water_bass: string;
+            distances_in: number[];
+            parts: components["schemas"]["FadedPart"][];
+            pairs: components["schemas"]["FadedPair"][];
+        };
         /** @description The angler's side on each question the trade disagrees on; what is left out takes its default. */
         Schools: {
             /**
@@ -434,6 +613,36 @@ export interface components {
              * @enum {string|null}
              */
             wood?: "knock" | "avoid" | null;
+        };
+        /** @description Two parts beside each other: in the hand, at the part, and as they read from the judging distance. */
+        SeenPair: {
+            a: string;
+            b: string;
+            /** Format: float */
+            in_hand_de00: number;
+            /** Format: float */
+            colour_jnd: number;
+            /** Format: float */
+            tone_jnd: number;
+            /** @enum {string} */
+            reads: "one" | "tonal" | "two-tone" | "stark";
+            /** Format: float */
+            split_range_in: number;
+        };
+        /** @description One part against the water: Weber contrasts at the part, and the distances where it is lost, inches. */
+        SeenPart: {
+            id: string;
+            /** Format: float */
+            against_water: number;
+            /**
+             * Format: float
+             * @description At a glint; null for matte parts.
+             */
+            against_water_flash: number | null;
+            /** Format: float */
+            sight_range_in: number;
+            /** Format: float */
+            flash_range_in: number | null;
         };
         /** @description The angler's standing choices. */
         Settings: {
@@ -604,6 +813,106 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookRequest"];
+            };
+        };
+        responses: {
+            /** @description The look */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Look"];
+                };
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    scene: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookRequest"];
+            };
+        };
+        responses: {
+            /** @description The scene */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scene"];
+                };
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    opinion: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Reading"];
+            };
+        };
+        responses: {
+            /** @description An opinion a pick */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Opinion"][];
+                };
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    depths: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DepthsRequest"];
+            };
+        };
+        responses: {
+            /** @description The colours over depth */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Depths"];
+                };
             };
             422: components["responses"]["Invalid"];
         };

@@ -9,6 +9,8 @@ use Kontrast\Lure\Intent;
 use Kontrast\Lure\Measurer;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Profile;
+use Kontrast\Material\BuildParts;
+use Kontrast\Material\Part;
 use Kontrast\Reading\LureKind;
 use Kontrast\Rulebook\Advice;
 use Kontrast\Rulebook\Caution;
@@ -18,12 +20,13 @@ use OpenApi\Attributes as OA;
 
 /** What to tie and why. */
 #[OA\Schema(schema: 'Advice', additionalProperties: false, required: [
-    'lure', 'suits', 'head', 'blades', 'skirt', 'trailer', 'pairing', 'intent', 'profile', 'trailer_hook', 'measures', 'reasons', 'disagreements', 'cautions',
+    'lure', 'suits', 'head', 'blades', 'skirt', 'trailer', 'pairing', 'intent', 'profile', 'trailer_hook', 'measures', 'look_parts', 'reasons', 'disagreements', 'cautions',
 ])]
 final readonly class AdviceDocument
 {
     /**
      * @param list<BladeDocument>        $blades
+     * @param list<PartDocument>         $look_parts
      * @param list<ReasonDocument>       $reasons
      * @param list<DisagreementDocument> $disagreements
      * @param list<CautionDocument>      $cautions
@@ -51,6 +54,8 @@ final readonly class AdviceDocument
         public ?TrailerHookDocument $trailer_hook,
         #[OA\Property(ref: MeasuresDocument::class)]
         public MeasuresDocument $measures,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PartDocument::class), description: 'Its parts as a look takes them: head, blade.front, blade.rear, skirt.0 and on, trailer.0 and on.')]
+        public array $look_parts,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReasonDocument::class))]
         public array $reasons,
         #[OA\Property(type: 'array', items: new OA\Items(ref: DisagreementDocument::class))]
@@ -76,6 +81,7 @@ final readonly class AdviceDocument
             $advice->profile,
             null === $build->trailerHook ? null : TrailerHookDocument::of($build->trailerHook),
             MeasuresDocument::of(Measurer::measure($build)),
+            array_map(static fn (Part $part): PartDocument => PartDocument::of($part), BuildParts::of($build)),
             array_map(static fn (Reason $reason): ReasonDocument => ReasonDocument::of($reason), $advice->reasons),
             array_map(static fn (Disagreement $disagreement): DisagreementDocument => DisagreementDocument::of($disagreement), $advice->disagreements),
             array_map(static fn (Caution $caution): CautionDocument => CautionDocument::of($caution), $advice->cautions),

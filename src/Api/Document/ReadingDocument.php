@@ -31,15 +31,15 @@ use Symfony\Component\Validator\Constraints as Assert;
 ])]
 final class ReadingDocument
 {
-    /** Farther than pure water lets anything be seen; the optics set their own, nearer limit. */
-    public const MOST_VISIBILITY_IN = 3600;
+    /** Far beyond what pure water lets be seen; the optics set their own, nearer limit under each sky. */
+    public const MOST_VISIBILITY_IN = 100_000;
 
     #[OA\Property(type: 'string', enum: LureKind::class)]
     public LureKind $lure;
 
     #[OA\Property(minimum: 0, exclusiveMinimum: true, maximum: self::MOST_VISIBILITY_IN)]
-    #[Assert\GreaterThan(0, message: '{{ value }} is not allowed here. The depth at which the lure is lost to sight has to be above 0 in and at most 3600 in.')]
-    #[Assert\LessThanOrEqual(self::MOST_VISIBILITY_IN, message: '{{ value }} is not allowed here. The depth at which the lure is lost to sight has to be above 0 in and at most 3600 in.')]
+    #[Assert\GreaterThan(0, message: '{{ value }} is not allowed here. The depth at which the lure is lost to sight has to be above 0 in and at most 100000 in.')]
+    #[Assert\LessThanOrEqual(self::MOST_VISIBILITY_IN, message: '{{ value }} is not allowed here. The depth at which the lure is lost to sight has to be above 0 in and at most 100000 in.')]
     public float $visibility_in;
 
     #[OA\Property(type: 'string', enum: Tint::class)]

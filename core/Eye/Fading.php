@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Eye;
+
+use Kontrast\Material\Part;
+use Kontrast\Material\Radiance;
+use Kontrast\Measure\Length;
+use Kontrast\Water\Scene;
+
+/** Parts and pairs followed out over distance: contrasts for a plot, and colours for a drawing. */
+final readonly class Fading
+{
+    private const STEPS = 32;
+    /** A little past where a white thing is lost. (Chosen.) */
+    private const REACH = 1.15;
+
+    /**
+     * @param list<Length>                                                                                          $distances
+     * @param list<array{part: ReducedPart, person: list<string>, bass: list<string>, contrast: list<float>, flash: list<float>|null}> $parts
+     * @param list<array{pair: Pair, jnd: list<float>}>                                                             $pairs
+     */
+    private function __construct(public Gaze $gaze, public string $waterForPerson, public string $waterForBass, public array $distances, public array $parts, public array $pairs)
+    {
+    }
+
+    /**
+     * @param list<Part>                  $parts
+     * @param list<array{string, string}> $pairs by part id; ids that name no part are left out
+     */
+    public static function of(Scene $scene, Length $visibility, array $parts, array $pairs): self
+    {
+        $gaze = new Gaze($scene);
+        $screen = Screen::for($gaze);
+        $distances = array_map(static fn (int $i): Length => $visibility->times(self::REACH * $i / self::STEPS), range(0, self::STEPS));
+        $faded = [];
+        $byId = [];
+        foreach ($parts as $part) {
+            $byId[$part->id] = $reduced = ReducedPart::of($part, $gaze);
+            $radiance = Radiance::of($part, $scene)->steady;
+            $seen = array_map(static fn (Length $distance) => $scene->through($radiance, $distance), $distances);
+            $contrast = static fn (Sighting $sighting): array => array_map(static fn (Length $distance): float => $sighting->contrast($distance->inMetres()), $distances);
+            $faded[] = [
+                'part' => $reduced,
+                'person' => array_map(static fn ($light): string => $screen->person($light)->toHex(), $seen),
+                'bass' => array_map(static fn ($light): string => $screen->bass($light)->toHex(), $seen),
+                'contrast' => $contrast($reduced->steady),
+                'flash' => null === $reduced->glint ? null : $contrast($reduced->glint),
+            ];
+        }
+        $fadedPairs = [];
+        foreach ($pairs as [$a, $b]) {
+            if (isset($byId[$a], $byId[$b])) {
+                $pair = Pair::of($byId[$a], $byId[$b]);
+                $fadedPairs[] = ['pair' => $pair, 'jnd' => array_map($pair->at(...), $distances)];
+            }
+        }
+
+        return new self($gaze, $screen->person($scene->background)->toHex(), $screen->bass($scene->background)->toHex(), $distances, $faded, $fadedPairs);
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Eye;
+
+use Kontrast\Material\Srgb;
+use Kontrast\Material\Xyz;
+use Kontrast\Water\Direction;
+use Kontrast\Water\Scene;
+use Kontrast\Water\Spectrum;
+
+/**
+ * Lights of a scene as colours for a person's screen, exposed so that the brighter of a white thing and the water behind is just
+ * short of white. Two ways: as a person would see them there, and an approximation of what two cones make of them.
+ */
+final readonly class Screen
+{
+    /** Where the exposure puts the brightest plain thing, of the screen's white. (Chosen.) */
+    private const BRIGHTEST = 0.92;
+
+    private function __construct(private Gaze $gaze, private float $exposure, private float $green, private float $red, private float $rod)
+    {
+    }
+
+    public static function for(Gaze $gaze): self
+    {
+        $white = self::white($gaze->scene);
+
+        return new self(
+            $gaze,
+            self::BRIGHTEST / Xyz::ofLight($white)->y,
+            self::BRIGHTEST / $white->dot(BassEye::green()),
+            self::BRIGHTEST / $white->dot(BassEye::red()),
+            self::BRIGHTEST / $white->dot(BassEye::rod()),
+        );
+    }
+
+    /** As a person with a mask on would see it, unadapted to the colour of the water. */
+    public function person(Spectrum $radiance): Srgb
+    {
+        return Srgb::nearest(Xyz::ofLight($radiance)->scaled($this->exposure));
+    }
+
+    /**
+     * The red cone's share of its white as red, the green cone's as green and blue: what the fish can tell apart differs on the
+     * screen, what it cannot does not. Grey where only rods work.
+     */
+    public function bass(Spectrum $radiance): Srgb
+    {
+        if (!$this->gaze->colour) {
+            $grey = $radiance->dot(BassEye::rod()) * $this->rod;
+
+            return Srgb::linear($grey, $grey, $grey);
+        }
+        $green = $radiance->dot(BassEye::green()) * $this->green;
+
+        return Srgb::linear($radiance->dot(BassEye::red()) * $this->red, $green, $green);
+    }
+
+    private static function white(Scene $scene): Spectrum
+    {
+        $white = $scene->face->scaled(1 / \M_PI);
+        $brighter = Direction::Below === $scene->from || Xyz::ofLight($scene->background)->y > Xyz::ofLight($white)->y;
+
+        return $brighter ? $scene->background : $white;
+    }
+}

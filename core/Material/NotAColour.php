@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Material;
+
+/** Thrown where a text is no colour. */
+final class NotAColour extends \DomainException
+{
+    public static function hex(string $hex): self
+    {
+        return new self(\sprintf('"%s" is no colour. Write it as #rrggbb, six hexadecimal digits.', mb_strimwidth($hex, 0, 40, '…')));
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Material;
+
+use Kontrast\Water\Scene;
+use Kontrast\Water\Spectrum;
+
+/** What a part sends towards the eye from where it hangs, before the water between weakens it. */
+final readonly class Radiance
+{
+    /** How much brighter than its steady sheen a blade flashes as it turns through the sun. (Chosen.) */
+    private const GLINT_GAIN = 6.0;
+
+    /** @param Spectrum|null $glint with the sun's flash on it; null for what does not shine */
+    private function __construct(public Spectrum $steady, public ?Spectrum $glint)
+    {
+    }
+
+    public static function of(Part $part, Scene $scene): self
+    {
+        return null === $part->metal ? self::matte($part, $scene) : self::metal($part->reflectance, $scene);
+    }
+
+    /** L = R·face/π, the dye's glow added; what is not opaque lets the water behind through. */
+    private static function matte(Part $part, Scene $scene): self
+    {
+        $glow = $part->fluorescence->glow($scene->face)->samples;
+        $steady = [];
+        foreach ($scene->face->samples as $i => $face) {
+            $own = $part->reflectance->samples[$i] * $face / \M_PI + $glow[$i];
+            $steady[] = $part->opacity * $own + (1 - $part->opacity) * $scene->background->samples[$i];
+        }
+
+        return new self(Spectrum::of($steady), null);
+    }
+
+    /** A mirror that turns shows water for half of its round and light for the other: ρ·(½L_bg + ½face/π). */
+    private static function metal(Spectrum $reflectance, Scene $scene): self
+    {
+        $steady = [];
+        $glint = [];
+        foreach ($reflectance->samples as $i => $rho) {
+            $sheen = $rho * (0.5 * $scene->background->samples[$i] + 0.5 * $scene->face->samples[$i] / \M_PI);
+            $steady[] = $sheen;
+            $glint[] = $sheen + $rho * self::GLINT_GAIN * $scene->light->direct->samples[$i] / \M_PI;
+        }
+
+        return new self(Spectrum::of($steady), Spectrum::of($glint));
+    }
+}
