@@ -8,6 +8,7 @@
   import Notices from './controls/Notices.svelte'
   import Trouble from './controls/Trouble.svelte'
   import Advice from './screens/advice/Advice.svelte'
+  import Depths from './screens/depths/Depths.svelte'
   import Notebook from './screens/notebook/Notebook.svelte'
   import Reading from './screens/reading/Reading.svelte'
   import Settings from './screens/settings/Settings.svelte'
@@ -15,7 +16,7 @@
   import { settings } from './state/settings.svelte'
 
   const client = new QueryClient()
-  const routes = { '/': Reading, '/advice': Advice, '/notebook': Notebook, '/settings': Settings }
+  const routes = { '/': Reading, '/advice': Advice, '/depths': Depths, '/notebook': Notebook, '/settings': Settings }
   const places = [
     { href: '#/', path: '/', name: 'Reading', picture: Ruler },
     { href: '#/advice', path: '/advice', name: 'Advice', picture: Fish },

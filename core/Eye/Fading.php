@@ -18,10 +18,11 @@ final readonly class Fading
 
     /**
      * @param list<Length>                                                                                          $distances
+     * @param list<float> $left how much of a detail the water leaves at each distance, e^(−c̄·r)
      * @param list<array{part: ReducedPart, person: list<string>, bass: list<string>, contrast: list<float>, flash: list<float>|null}> $parts
      * @param list<array{pair: Pair, jnd: list<float>}>                                                             $pairs
      */
-    private function __construct(public Gaze $gaze, public string $waterForPerson, public string $waterForBass, public array $distances, public array $parts, public array $pairs)
+    private function __construct(public Gaze $gaze, public string $waterForPerson, public string $waterForBass, public array $distances, public array $left, public array $parts, public array $pairs)
     {
     }
 
@@ -57,6 +58,6 @@ final readonly class Fading
             }
         }
 
-        return new self($gaze, $screen->person($scene->background)->toHex(), $screen->bass($scene->background)->toHex(), $distances, $faded, $fadedPairs);
+        return new self($gaze, $screen->person($scene->background)->toHex(), $screen->bass($scene->background)->toHex(), $distances, array_map(static fn (Length $distance): float => exp(-$scene->water->beamAttenuation * $distance->inMetres()), $distances), $faded, $fadedPairs);
     }
 }

@@ -11,8 +11,8 @@ use Kontrast\Water\Scene;
 use Kontrast\Water\Spectrum;
 
 /**
- * Lights of a scene as colours for a person's screen, exposed so that the brighter of a white thing and the water behind is just
- * short of white. Two ways: as a person would see them there, and an approximation of what two cones make of them.
+ * Lights of a scene as colours for a person's screen, exposed so that the brighter of a white thing and the water behind just
+ * fills the screen's strongest channel: in tea that is red, and white looks red there. Two ways: as a person would see them there, and an approximation of what two cones make of them.
  */
 final readonly class Screen
 {
@@ -29,7 +29,7 @@ final readonly class Screen
 
         return new self(
             $gaze,
-            self::BRIGHTEST / Xyz::ofLight($white)->y,
+            self::BRIGHTEST / Srgb::brightestChannel(Xyz::ofLight($white)),
             self::BRIGHTEST / $white->dot(BassEye::green()),
             self::BRIGHTEST / $white->dot(BassEye::red()),
             self::BRIGHTEST / $white->dot(BassEye::rod()),

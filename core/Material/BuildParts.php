@@ -17,10 +17,13 @@ final class BuildParts
     /** How much of what is behind a see-through strand or plastic is hidden. (Chosen.) */
     private const TRANSLUCENT = 0.55;
 
-    /** @return list<Part> head, blades, skirt base and accents, trailer base and accents */
+    /** Hooks, wire, swivels and clevises. */
+    private const STEEL = '#8a8d90';
+
+    /** @return list<Part> steel, head, blades, skirt base and accents, trailer base and accents */
     public static function of(Build $build): array
     {
-        $parts = [self::coloured('head', $build->head->colour, Opacity::Opaque)];
+        $parts = [Part::matte('steel', Srgb::hex(self::STEEL)), self::coloured('head', $build->head->colour, Opacity::Opaque)];
         foreach ($build->blades as $blade) {
             $parts[] = self::blade($blade);
         }

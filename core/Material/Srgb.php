@@ -24,11 +24,23 @@ final readonly class Srgb
     /** The nearest colour a screen has, channel by channel. */
     public static function nearest(Xyz $colour): self
     {
-        return self::linear(
+        return self::linear(...self::channels($colour));
+    }
+
+    /** How much of the strongest channel a colour takes, 1 being all the screen has. */
+    public static function brightestChannel(Xyz $colour): float
+    {
+        return max(self::channels($colour));
+    }
+
+    /** @return array{float, float, float} amounts of red, green and blue light, out of range where no screen has the colour */
+    private static function channels(Xyz $colour): array
+    {
+        return [
             3.2404542 * $colour->x - 1.5371385 * $colour->y - 0.4985314 * $colour->z,
             -0.9692660 * $colour->x + 1.8760108 * $colour->y + 0.0415560 * $colour->z,
             0.0556434 * $colour->x - 0.2040259 * $colour->y + 1.0572252 * $colour->z,
-        );
+        ];
     }
 
     /** From amounts of light, those out of range clipped. */

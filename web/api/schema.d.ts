@@ -578,6 +578,8 @@ export interface components {
             /** @description The same for two cones, approximately. */
             water_bass: string;
             distances_in: number[];
+            /** @description How much of a detail the water leaves at each distance, 1 to 0. */
+            left: number[];
             parts: components["schemas"]["FadedPart"][];
             pairs: components["schemas"]["FadedPair"][];
         };

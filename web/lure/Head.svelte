@@ -4,15 +4,18 @@
   import { path } from './units'
 
   interface Props {
+    /** How much of light and shade shows. */
+    relief?: number
     kind: Build['lure']
     length: number
     height: number
     shank: number
     gap: number
     colour: string
+    steel: string
     name: string
   }
-  let { kind, length: L, height: H, shank, gap, colour, name }: Props = $props()
+  let { kind, length: L, height: H, shank, gap, colour, steel, name, relief = 1 }: Props = $props()
 
   const h = $derived(H / 2)
   const guarded = $derived(kind === 'jig' || kind === 'swim_jig')
@@ -35,17 +38,24 @@
 
 <defs>
   <radialGradient id={name} cx="0.42" cy="0.28" r="0.85">
-    <stop offset="0" stop-color={shade(colour, 0.28)} />
+    <stop offset="0" stop-color={shade(colour, 0.28 * relief)} />
     <stop offset="0.55" stop-color={colour} />
-    <stop offset="1" stop-color={shade(colour, -0.34)} />
+    <stop offset="1" stop-color={shade(colour, -0.34 * relief)} />
   </radialGradient>
 </defs>
-<g fill="none" stroke="#5a5a58" stroke-width="1.6" stroke-linecap="round">
+<g fill="none" stroke={shade(steel, -0.35 * relief)} stroke-width="1.6" stroke-linecap="round">
   {#each bristles as bristle (bristle)}<path d={bristle} />{/each}
 </g>
 {#if kind !== 'spinnerbait'}
-  <circle cx={eyelet.x} cy={eyelet.y} r="5" fill="none" stroke="#7c7c7c" stroke-width="2.6" />
+  <circle cx={eyelet.x} cy={eyelet.y} r="5" fill="none" stroke={steel} stroke-width="2.6" />
 {/if}
-<path d={outline} fill="url(#{name})" stroke={shade(colour, -0.6)} stroke-width="1.3" />
-<circle cx={-0.62 * L} cy={-0.12 * h} r={0.26 * h} fill="#efefec" stroke={shade(colour, -0.6)} stroke-width="0.9" />
-<circle cx={-0.63 * L} cy={-0.12 * h} r={0.14 * h} fill="#111" />
+<path d={outline} fill="url(#{name})" stroke={shade(colour, -0.6 * relief)} stroke-width="1.3" />
+<circle
+  cx={-0.62 * L}
+  cy={-0.12 * h}
+  r={0.26 * h}
+  fill={shade(colour, 0.9 * relief)}
+  stroke={shade(colour, -0.6 * relief)}
+  stroke-width="0.9"
+/>
+<circle cx={-0.63 * L} cy={-0.12 * h} r={0.14 * h} fill={shade(colour, -0.9 * relief)} />

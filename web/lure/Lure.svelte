@@ -4,7 +4,7 @@
   import Head from './Head.svelte'
   import { barbPath, bendPath, hookPath } from './hook'
   import { layout } from './layout'
-  import type { Build, Paint } from './paint'
+  import { shade, type Build, type Paint } from './paint'
   import Ruler from './Ruler.svelte'
   import Skirt from './Skirt.svelte'
   import Trailer from './Trailer.svelte'
@@ -30,7 +30,8 @@
   const rulerY = $derived(at.bounds.bottom + margin)
   const height = $derived(rulerY - top + (ruler ? 32 : 0))
   const rear = $derived(build.blades.length - 1)
-  const steel = '#8a8d90'
+  const steel = $derived(paint.steel)
+  const relief = $derived(paint.relief)
 
   const wire = $derived(
     at.tie && at.loop
@@ -59,7 +60,14 @@
   aria-label={describeBuild(build)}
 >
   {#if build.skirt}
-    <Skirt skirt={build.skirt} length={(m.skirt_in ?? 1) * PER_INCH} {collar} colours={paint.skirt} layer="behind" />
+    <Skirt
+      {relief}
+      skirt={build.skirt}
+      length={(m.skirt_in ?? 1) * PER_INCH}
+      {collar}
+      colours={paint.skirt}
+      layer="behind"
+    />
   {/if}
   <g fill="none" stroke={steel} stroke-width="4.4" stroke-linecap="round" stroke-linejoin="round">
     <path d={hookPath(-6, 0, at.shank + 6, at.gap)} />
@@ -75,6 +83,7 @@
   {#if build.trailer}
     <g transform="translate(4 0)">
       <Trailer
+        {relief}
         trailer={build.trailer}
         length={build.trailer.length_in * PER_INCH}
         colours={paint.trailer}
@@ -98,7 +107,14 @@
     />
   {/if}
   {#if build.skirt}
-    <Skirt skirt={build.skirt} length={(m.skirt_in ?? 1) * PER_INCH} {collar} colours={paint.skirt} layer="before" />
+    <Skirt
+      {relief}
+      skirt={build.skirt}
+      length={(m.skirt_in ?? 1) * PER_INCH}
+      {collar}
+      colours={paint.skirt}
+      layer="before"
+    />
   {/if}
 
   {#if wire && at.tie && at.loop}
@@ -110,13 +126,14 @@
       width="11"
       height="8"
       rx="3"
-      fill="#a9abad"
-      stroke="#6d6f71"
+      fill={shade(steel, 0.25 * relief)}
+      stroke={shade(steel, -0.25 * relief)}
       stroke-width="1"
     />
     {#if build.blades[rear]}
       <g transform="translate({at.loop.x + 22} {at.loop.y + 1}) rotate(4)">
         <Blade
+          {relief}
           blade={build.blades[rear]}
           {...bladeMeasures(rear)}
           colour={paint.blades[rear] ?? '#999999'}
@@ -127,8 +144,8 @@
     {/if}
     {#if at.clevis && build.blades[0]}
       <g
-        fill="#b9bbbd"
-        stroke="#6d6f71"
+        fill={shade(steel, 0.35 * relief)}
+        stroke={shade(steel, -0.25 * relief)}
         stroke-width="1"
         transform="translate({at.clevis.x} {at.clevis.y}) rotate({armAngle})"
       >
@@ -138,6 +155,7 @@
       </g>
       <g transform="translate({at.clevis.x + 4} {at.clevis.y + 9}) rotate(14)">
         <Blade
+          {relief}
           blade={build.blades[0]}
           {...bladeMeasures(0)}
           colour={paint.blades[0] ?? '#999999'}
@@ -148,6 +166,8 @@
     {/if}
   {/if}
   <Head
+    {relief}
+    {steel}
     kind={build.lure}
     length={at.headLength}
     height={at.headHeight}
@@ -160,6 +180,7 @@
     <!-- the plate leans forward over the nose, seen three quarters from the side -->
     <g transform="translate({-at.headLength * 0.86} {at.headHeight * 0.34}) skewX(12) rotate(-126) scale(1 0.62)">
       <Blade
+        {relief}
         blade={build.blades[0]}
         {...bladeMeasures(0)}
         colour={paint.blades[0] ?? '#999999'}

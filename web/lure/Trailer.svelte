@@ -5,19 +5,21 @@
   import { scatter } from './units'
 
   interface Props {
+    /** How much of light and shade shows. */
+    relief?: number
     trailer: Trailer
     length: number
     colours: string[]
     /** Unique in the page: gradients are found by name. */
     name: string
   }
-  let { trailer, length, colours, name }: Props = $props()
+  let { trailer, length, colours, name, relief = 1 }: Props = $props()
 
   const shape = $derived(trailerShape(trailer.style, length))
   const base = $derived(colours[0] ?? '#808080')
   const accent = $derived(colours[1] ?? base)
   const second = $derived(colours[2] ?? null)
-  const edge = $derived(shade(base, -0.5))
+  const edge = $derived(shade(base, -0.5 * relief))
   const flecks = $derived.by(() => {
     const next = scatter(41)
     const many = trailer.surface === 'flake' ? 34 : second ? 16 : 0
@@ -52,10 +54,10 @@
     cx={fleck.x}
     cy={fleck.y}
     r="1.2"
-    fill={second && i % 2 === 0 ? second : fleck.light ? shade(base, 0.6) : shade(base, -0.6)}
+    fill={second && i % 2 === 0 ? second : fleck.light ? shade(base, 0.6 * relief) : shade(base, -0.6 * relief)}
     opacity="0.85"
   />
 {/each}
 {#if shape.belly}
-  <circle cx={0.07 * length} cy={-0.02 * length} r={0.013 * length} fill={shade(base, -0.7)} />
+  <circle cx={0.07 * length} cy={-0.02 * length} r={0.013 * length} fill={shade(base, -0.7 * relief)} />
 {/if}

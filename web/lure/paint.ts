@@ -1,4 +1,4 @@
-import type { Advice, Palette } from '../api/client'
+import type { Advice, Palette, Scene } from '../api/client'
 
 /** What the drawing needs of a build, whoever put it together. */
 export type Build = Pick<Advice, 'lure' | 'head' | 'blades' | 'skirt' | 'trailer' | 'trailer_hook' | 'measures'>
@@ -11,6 +11,10 @@ export interface Paint {
   shines: boolean[]
   skirt: string[]
   trailer: string[]
+  /** Hooks, wire and the like. */
+  steel: string
+  /** How much of light, shade and outline shows: 1 in the hand, 0 where the water has taken every detail. */
+  relief: number
 }
 
 const METALS = ['silver', 'gold', 'copper']
@@ -24,6 +28,23 @@ export function inTheHand(build: Build, palette: Palette): Paint {
     shines: build.blades.map((blade) => METALS.includes(blade.finish) && !blade.darkened),
     skirt: build.skirt ? [build.skirt.base, ...build.skirt.accents].map(colour) : [],
     trailer: build.trailer ? [build.trailer.base, ...build.trailer.accents].map(colour) : [],
+    steel: '#8a8d90',
+    relief: 1,
+  }
+}
+
+/** As the model says the parts look at one of the distances of a scene, to a person or, approximately, to a bass. */
+export function inTheWater(build: Build, scene: Scene, at: number, eye: 'person' | 'bass'): Paint {
+  const water = eye === 'person' ? scene.water_person : scene.water_bass
+  const colour = (id: string) => scene.parts.find((part) => part.id === id)?.[eye][at] ?? water
+  return {
+    head: colour('head'),
+    blades: build.blades.map((blade) => colour(blade.position === 'front' ? 'blade.front' : 'blade.rear')),
+    shines: build.blades.map(() => false),
+    skirt: build.skirt ? [build.skirt.base, ...build.skirt.accents].map((_, i) => colour(`skirt.${i}`)) : [],
+    trailer: build.trailer ? [build.trailer.base, ...build.trailer.accents].map((_, i) => colour(`trailer.${i}`)) : [],
+    steel: colour('steel'),
+    relief: scene.left[at] ?? 0,
   }
 }
 

@@ -11,11 +11,12 @@ use Kontrast\Measure\Length;
 use OpenApi\Attributes as OA;
 
 /** A look followed out over distance: figures, contrasts for a plot, and colours for a screen. */
-#[OA\Schema(schema: 'Scene', additionalProperties: false, required: ['look', 'water_person', 'water_bass', 'distances_in', 'parts', 'pairs'])]
+#[OA\Schema(schema: 'Scene', additionalProperties: false, required: ['look', 'water_person', 'water_bass', 'distances_in', 'left', 'parts', 'pairs'])]
 final readonly class SceneDocument
 {
     /**
      * @param list<float>              $distances_in
+     * @param list<float>              $left
      * @param list<FadedPartDocument>  $parts
      * @param list<FadedPairDocument>  $pairs
      */
@@ -28,6 +29,8 @@ final readonly class SceneDocument
         public string $water_bass,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))]
         public array $distances_in,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'How much of a detail the water leaves at each distance, 1 to 0.')]
+        public array $left,
         #[OA\Property(type: 'array', items: new OA\Items(ref: FadedPartDocument::class))]
         public array $parts,
         #[OA\Property(type: 'array', items: new OA\Items(ref: FadedPairDocument::class))]
@@ -48,6 +51,7 @@ final readonly class SceneDocument
             $fading->waterForPerson,
             $fading->waterForBass,
             array_map(static fn (Length $distance): float => Figure::of($distance->inInches()), $fading->distances),
+            Figure::all($fading->left),
             array_map(static fn (array $faded): FadedPartDocument => new FadedPartDocument(
                 $faded['part']->part->id,
                 $faded['person'],

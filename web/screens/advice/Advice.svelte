@@ -11,7 +11,7 @@
 {#if advice.isError}
   <Trouble error={advice.error} />
 {:else if advice.data && palette.data}
-  <LedgerPage advice={advice.data} palette={palette.data} reading={desk.reading} />
+  <LedgerPage advice={advice.data} palette={palette.data} reading={desk.asked} />
 {:else}
   <p role="status">Reading the rules…</p>
 {/if}

@@ -1,0 +1,43 @@
+<script lang="ts">
+  import type { Opinion } from '../../api/client'
+  import { settings } from '../../state/settings.svelte'
+  import { capital, round, show, waterLength } from '../../words'
+
+  /** What the model says of the trade's picks: beside them, never over them. */
+  let { opinions }: { opinions: Opinion[] } = $props()
+
+  const VERDICTS: Record<Opinion['verdict'], string> = {
+    agrees: 'Agrees',
+    no_difference: 'No difference',
+    disagrees: 'Disagrees',
+  }
+  const PICKS: Record<string, string> = { 'blades.finish': 'Blade finish', pairing: 'Skirt with trailer' }
+  const figure = (opinion: Opinion, candidate: Opinion['candidates'][number]) =>
+    opinion.pick === 'pairing'
+      ? `${candidate.reads}, ${round(candidate.figure, 1)} JND`
+      : candidate.figure === 0
+        ? 'not made out'
+        : `made out from ${waterLength(candidate.figure, settings.metric)}`
+</script>
+
+<section aria-labelledby="opinion">
+  <h2 id="opinion" class="border-base-content border-b pb-1">Second opinion, from the model</h2>
+  <ul>
+    {#each opinions as opinion (opinion.pick)}
+      <li class="border-rule border-b py-2 text-sm">
+        <p>
+          <span class="font-semibold">{PICKS[opinion.pick] ?? opinion.pick}:</span>
+          <span class="font-bold">{VERDICTS[opinion.verdict].toLowerCase()}.</span>
+          {opinion.because}
+        </p>
+        <ul class="text-faint flex flex-wrap gap-x-4 text-xs">
+          {#each opinion.candidates as candidate, i (candidate.value)}
+            <li class={i === 0 ? 'font-semibold' : ''}>
+              {i === 0 ? 'Advised: ' : ''}{capital(show(candidate.value))}, {figure(opinion, candidate)}
+            </li>
+          {/each}
+        </ul>
+      </li>
+    {/each}
+  </ul>
+</section>
