@@ -12,14 +12,14 @@ use Kontrast\Water\Spectrum;
 
 /**
  * Lights of a scene as colours for a person's screen, exposed so that the brighter of a white thing and the water behind just
- * fills the screen's strongest channel: in tea that is red, and white looks red there. Two ways: as a person would see them there, and an approximation of what two cones make of them.
+ * fills the screen's strongest channel: in tea that is red, and white looks reddish there. Two ways: as a person would see them there, and an approximation of what two cones make of them.
  */
 final readonly class Screen
 {
     /** Where the exposure puts the brightest plain thing, of the screen's white. (Chosen.) */
     private const BRIGHTEST = 0.92;
 
-    private function __construct(private Gaze $gaze, private float $exposure, private float $green, private float $red, private float $rod)
+    private function __construct(private Gaze $gaze, private float $exposure, private Adaptation $adaptation, private float $green, private float $red, private float $rod)
     {
     }
 
@@ -29,17 +29,18 @@ final readonly class Screen
 
         return new self(
             $gaze,
-            self::BRIGHTEST / Srgb::brightestChannel(Xyz::ofLight($white)),
+            self::BRIGHTEST / Srgb::brightestChannel(Adaptation::to(Xyz::ofLight($white))->of(Xyz::ofLight($white))),
+            Adaptation::to(Xyz::ofLight($white)),
             self::BRIGHTEST / $white->dot(BassEye::green()),
             self::BRIGHTEST / $white->dot(BassEye::red()),
             self::BRIGHTEST / $white->dot(BassEye::rod()),
         );
     }
 
-    /** As a person with a mask on would see it, unadapted to the colour of the water. */
+    /** As a person with a mask on would see it, eyes half used to the colour of the light there. */
     public function person(Spectrum $radiance): Srgb
     {
-        return Srgb::nearest(Xyz::ofLight($radiance)->scaled($this->exposure));
+        return Srgb::nearest($this->adaptation->of(Xyz::ofLight($radiance))->scaled($this->exposure));
     }
 
     /**

@@ -4,6 +4,7 @@ import { expect, SIZES, test, THEMES } from './page'
 const SCREENS = [
   ['reading', ''],
   ['advice', '#/advice'],
+  ['depths', '#/depths'],
   ['notebook', '#/notebook'],
   ['settings', '#/settings'],
 ] as const

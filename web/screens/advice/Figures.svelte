@@ -18,7 +18,9 @@
   const HIDDEN = ['steel']
   /** Below this nothing is drawn: far under anything an eye could make out. */
   const FLOOR = 0.01
+  const PAIR_FLOOR = 0.1
   const TICKS = [0.01, 0.1, 1, 10, 100]
+  const PAIR_TICKS = [0.1, 1, 10, 100]
   const DASHES = ['', '6 3', '2 3', '8 3 2 3', '1 4', '10 4', '4 4', '3 6']
   const metric = $derived(settings.metric)
   const shownParts = $derived(scene.parts.filter((part) => !HIDDEN.includes(part.id)))
@@ -35,7 +37,7 @@
   const pairData = $derived(
     scene.distances_in.map((distance, i) => ({
       distance: distance * unit,
-      ...Object.fromEntries(scene.pairs.map((pair, k) => [`pair${k}`, Math.max(FLOOR, pair.jnd[i] ?? 0)])),
+      ...Object.fromEntries(scene.pairs.map((pair, k) => [`pair${k}`, Math.max(PAIR_FLOOR, pair.jnd[i] ?? 0)])),
     })),
   )
   const series = $derived(
@@ -58,6 +60,20 @@
     inches === null ? '—' : inches === 0 ? 'not at all' : waterLength(inches, metric)
   const signed = (value: number) => `${value < 0 ? '−' : '+'}${round(Math.abs(value), 2)}`
   const hex = (id: string) => advice.look_parts.find((part) => part.id === id)?.hex ?? '#808080'
+  const mark = (inches: number, y: number) => ({ type: 'point' as const, x: inches * unit, y, r: 4 })
+  const sightMarks = $derived(
+    shownParts
+      .map((part) => seen(part.id)?.flash_range_in ?? seen(part.id)?.sight_range_in ?? 0)
+      .filter((range) => range > 0 && range <= (scene.distances_in.at(-1) ?? 0))
+      .map((range) => mark(range, 0.05)),
+  )
+  const splitMarks = $derived(
+    scene.look.pairs
+      .map((pair) => pair.split_range_in)
+      .filter((range) => range > 0)
+      .map((range) => mark(range, 1)),
+  )
+  const away = $derived(waterLength(scene.distances_in[at] ?? 0, metric))
   const here = $derived((scene.distances_in[at] ?? 0) * unit)
 </script>
 
@@ -72,8 +88,8 @@
   <div class="grid gap-x-8 gap-y-6 pt-3 lg:grid-cols-2">
     <div>
       <p class="mb-1 text-xs">
-        Contrast against the water, by distance in {metric ? 'cm' : 'in'}. Lost below 0.05 (lower line); metal at a
-        glint.
+        Contrast against the water over distance ({metric ? 'cm' : 'in'}), each mark ten times the last. Lost below
+        0.05, the thin line; metal at a glint.
       </p>
       <div class="h-56" data-plot="parts">
         <LineChart
@@ -84,6 +100,7 @@
           yDomain={[FLOOR, 100]}
           annotations={[
             { type: 'line', y: 0.05, props: { line: { class: 'plot-limit' } } },
+            ...sightMarks,
             { type: 'line', x: here, props: { line: { class: 'plot-here' } } },
           ]}
           props={{ yAxis: { ticks: TICKS, format: (value: number) => `${value}` }, xAxis: { ticks: 6 } }}
@@ -92,8 +109,8 @@
     </div>
     <div>
       <p class="mb-1 text-xs">
-        Difference between two parts in just-noticeable steps, by distance in {metric ? 'cm' : 'in'}. One below 1 (lower
-        line).
+        Difference between two parts over distance ({metric ? 'cm' : 'in'}), in just-noticeable steps. Below 1, the thin
+        line, the two read as one.
       </p>
       <div class="h-56" data-plot="pairs">
         {#if scene.pairs.length > 0}
@@ -102,12 +119,13 @@
             x="distance"
             series={pairSeries}
             yScale={scaleLog()}
-            yDomain={[0.1, 100]}
+            yDomain={[PAIR_FLOOR, 100]}
             annotations={[
               { type: 'line', y: 1, props: { line: { class: 'plot-limit' } } },
+              ...splitMarks,
               { type: 'line', x: here, props: { line: { class: 'plot-here' } } },
             ]}
-            props={{ yAxis: { ticks: TICKS, format: (value: number) => `${value}` }, xAxis: { ticks: 6 } }}
+            props={{ yAxis: { ticks: PAIR_TICKS, format: (value: number) => `${value}` }, xAxis: { ticks: 6 } }}
           />
         {/if}
       </div>
@@ -117,7 +135,9 @@
         <tr
           ><th class="py-1 font-normal">Part</th><th class="font-normal">Contrast</th><th class="font-normal"
             >At a glint</th
-          ><th class="font-normal">Seen to</th><th class="font-normal">Glint to</th></tr
+          ><th class="font-normal">{away} away</th><th class="font-normal">Seen to</th><th class="font-normal"
+            >Glint to</th
+          ></tr
         >
       </thead>
       <tbody>
@@ -134,6 +154,7 @@
               >
               <td>{signed(figures.against_water)}</td>
               <td>{figures.against_water_flash === null ? '—' : signed(figures.against_water_flash)}</td>
+              <td>{signed(part.contrast[at] ?? 0)}</td>
               <td>{length(figures.sight_range_in)}</td>
               <td>{length(figures.flash_range_in)}</td>
             </tr>
@@ -146,7 +167,9 @@
         <tr
           ><th class="py-1 font-normal">Pair</th><th class="font-normal">In the hand</th><th class="font-normal"
             >Colour, tone</th
-          ><th class="font-normal">Reads as</th><th class="font-normal">Two up to</th></tr
+          ><th class="font-normal">{away} away</th><th class="font-normal">Reads as</th><th class="font-normal"
+            >Two up to</th
+          ></tr
         >
       </thead>
       <tbody>
@@ -157,6 +180,7 @@
             >
             <td>{round(pair.in_hand_de00, 0)} ΔE</td>
             <td>{round(pair.colour_jnd, 1)}, {round(pair.tone_jnd, 1)} JND</td>
+            <td>{round(scene.pairs[i]?.jnd[at] ?? 0, 1)} JND</td>
             <td class="font-semibold">{pair.reads}</td>
             <td>{length(pair.split_range_in)}</td>
           </tr>

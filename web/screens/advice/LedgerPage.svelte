@@ -24,8 +24,8 @@
   let { advice, palette, reading }: Props = $props()
 
   let from = $state<From>('side')
-  /** How far away the lure is looked at, as a step of the scene: about a third of the way to where it is lost. */
-  let at = $state(9)
+  /** How far away the lure is looked at, as a step of the scene: close enough to make it out. */
+  let at = $state(4)
   const scene = sceneFor(
     () => reading,
     () => advice,

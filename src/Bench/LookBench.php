@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use Kontrast\Eye\BassEye;
+use Kontrast\Eye\Gaze;
+use Kontrast\Eye\Pair;
+use Kontrast\Eye\ReducedPart;
+use Kontrast\Material\Part;
+use Kontrast\Material\Radiance;
+use Kontrast\Material\Srgb;
+use Kontrast\Measure\Angle;
+use Kontrast\Measure\Length;
+use Kontrast\Reading\Sky;
+use Kontrast\Reading\Tint;
+use Kontrast\Water\Direction;
+use Kontrast\Water\Scene;
+use Kontrast\Water\SkyLight;
+use Kontrast\Water\WaterSolver;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Waters solved, parts reduced and pairs judged a second; and pairs the plain way, full spectra each time. */
+final readonly class LookBench implements Bench
+{
+    private const PARTS = 1000;
+    private const PLAIN_PAIRS = 20_000;
+
+    public function title(): string
+    {
+        return 'Look (one core)';
+    }
+
+    public function figures(): array
+    {
+        $solve = Timer::median(static fn () => WaterSolver::find(Length::inches(22), Tint::Tannic, SkyLight::of(Sky::Broken, Angle::degrees(50))));
+        $gaze = new Gaze(Scene::at(WaterSolver::find(Length::inches(22), Tint::Tannic, SkyLight::of(Sky::Broken, Angle::degrees(50))), Length::feet(2), Direction::Side));
+        $parts = self::parts();
+        $reduce = Timer::median(static fn (): array => array_map(static fn (Part $part): ReducedPart => ReducedPart::of($part, $gaze), $parts), 5) / self::PARTS;
+        $reduced = array_map(static fn (Part $part): ReducedPart => ReducedPart::of($part, $gaze), $parts);
+        $pair = Timer::median(static fn (): float => self::judge($reduced), 5) / self::PARTS ** 2;
+        $plain = Timer::median(static fn (): float => self::judgePlainly($parts, $gaze->scene), 3) / self::PLAIN_PAIRS;
+
+        return [
+            new Figure('Waters solved', \sprintf('%s a second', number_format(1000 / $solve))),
+            new Figure('Parts reduced', \sprintf('%s a second', number_format(1000 / $reduce))),
+            new Figure('Pairs judged', \sprintf('%s a second', number_format(1000 / $pair)), 'a million a second'),
+            new Figure('The same pairs the plain way', \sprintf('%s a second', number_format(1000 / $plain))),
+            new Figure('Ratio', \sprintf('%.0f times as fast', $plain / $pair), 'above 30'),
+            new Figure('Both ways differ by', \sprintf('%.1e JND at most', self::difference(\array_slice($parts, 0, 40), $gaze)), 'nothing'),
+        ];
+    }
+
+    /** @param list<ReducedPart> $parts */
+    private static function judge(array $parts): float
+    {
+        $sum = 0.0;
+        foreach ($parts as $a) {
+            foreach ($parts as $b) {
+                $sum += Pair::farther($a, $b);
+            }
+        }
+
+        return $sum;
+    }
+
+    /** @param list<Part> $parts */
+    private static function judgePlainly(array $parts, Scene $scene): float
+    {
+        $sum = 0.0;
+        for ($i = 0; $i < self::PLAIN_PAIRS; ++$i) {
+            $sum += self::plainly($parts[$i % self::PARTS], $parts[($i * 7 + 1) % self::PARTS], $scene);
+        }
+
+        return $sum;
+    }
+
+    /** Both parts' spectra made, taken through the water and caught by the cones, for this one pair. */
+    private static function plainly(Part $a, Part $b, Scene $scene): float
+    {
+        $logs = static function (Part $part) use ($scene): array {
+            $seen = $scene->through(Radiance::of($part, $scene)->steady, $scene->judgingDistance());
+            $green = $seen->dot(BassEye::green());
+            $red = $seen->dot(BassEye::red());
+
+            return [log($green / $red), log($green + $red)];
+        };
+        [$colourA, $toneA] = $logs($a);
+        [$colourB, $toneB] = $logs($b);
+
+        return hypot(($colourA - $colourB) / (BassEye::CONE_NOISE * \M_SQRT2), ($toneA - $toneB) / BassEye::TONE_NOISE);
+    }
+
+    /** @param list<Part> $parts */
+    private static function difference(array $parts, Gaze $gaze): float
+    {
+        $most = 0.0;
+        foreach ($parts as $a) {
+            foreach ($parts as $b) {
+                $most = max($most, abs(self::plainly($a, $b, $gaze->scene) - Pair::farther(ReducedPart::of($a, $gaze), ReducedPart::of($b, $gaze))));
+            }
+        }
+
+        return $most;
+    }
+
+    /** @return list<Part> random colours, the same each time */
+    private static function parts(): array
+    {
+        $dice = new Randomizer(new Mt19937(3));
+
+        return array_map(static fn (int $i): Part => Part::matte("p$i", Srgb::hex(\sprintf('#%06x', $dice->getInt(1, 0xFFFFFE)))), range(1, self::PARTS));
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Process\Process;
+
+final class LookApiTest extends ApiTestCase
+{
+    public function testALookIsAnsweredInThePublishedShape(): void
+    {
+        $request = self::request();
+        Schema::assertValid('look-request', (string) json_encode($request));
+        $this->send('POST', '/api/look', $request);
+        self::assertSame(200, $this->answered());
+        Schema::assertValid('look', (string) $this->browser->getResponse()->getContent());
+    }
+
+    public function testFlashFiguresAreForMetalAlone(): void
+    {
+        $look = $this->send('POST', '/api/look', self::request());
+        self::assertIsArray($look);
+        self::assertIsArray($look['parts']);
+        $flash = array_column($look['parts'], 'flash_range_in', 'id');
+        self::assertNull($flash['white']);
+        self::assertIsFloat($flash['silver']);
+    }
+
+    /** @param array<string, mixed> $change */
+    #[DataProvider('badRequests')]
+    public function testWhatCannotBeLookedAtIsToldInASentence(array $change, string $field, string $says): void
+    {
+        $this->send('POST', '/api/look', array_replace_recursive(self::request(), $change));
+        self::assertSame(422, $this->answered());
+        self::assertArrayHasKey($field, $this->faults());
+        self::assertStringContainsString($says, $this->faults()[$field]);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> */
+    public static function badRequests(): iterable
+    {
+        yield 'clearer than pure water' => [['reading' => ['visibility_in' => 99000]], 'reading.visibility_in', 'clearer than pure water allows under this sky. The largest value here is'];
+        yield 'no colour' => [['parts' => [['hex' => 'red']]], 'parts[0].hex', 'Write it as #rrggbb'];
+        yield 'a colour with a line end' => [['parts' => [['hex' => "#ffffff\n"]]], 'parts[0].hex', 'Write it as #rrggbb'];
+        yield 'no colour at all' => [['parts' => [['hex' => null]]], 'parts[0].hex', 'A matte part needs its colour'];
+        yield 'no metal' => [['parts' => [2 => ['metal' => null]]], 'parts[2].metal', 'A metal part needs its metal'];
+        yield 'lead' => [['parts' => [2 => ['metal' => 'lead']]], 'parts[2].metal', 'Allowed: silver, gold, copper.'];
+        yield 'more than opaque' => [['parts' => [['opacity' => 1.01]]], 'parts[0].opacity', 'from 0 to 1'];
+        yield 'less than nothing' => [['parts' => [['opacity' => -0.1]]], 'parts[0].opacity', 'from 0 to 1'];
+        yield 'a pair that names no part' => [['pairs' => [['white', 'lamp']]], 'pairs[0][1]', 'There is no part with this id.'];
+        yield 'a pair of three' => [['pairs' => [['white', 'black', 'white']]], 'pairs[0]', 'A pair is a list of two part ids.'];
+        yield 'one id twice' => [['parts' => [1 => ['id' => 'white']]], 'parts[1].id', 'Another part has this id already.'];
+        yield 'from above' => [['from' => 'above'], 'from', 'Allowed: side, below.'];
+        yield 'a bad reading' => [['reading' => ['tint' => 'mauve']], 'reading.tint', 'Allowed: none, green, tannic, clay.'];
+    }
+
+    public function testAHundredThousandPartsAreRefusedBeforeTheyAreRead(): void
+    {
+        $this->send('POST', '/api/look', ['parts' => array_fill(0, 100_000, ['id' => 'x'])] + self::request());
+        self::assertSame(422, $this->answered());
+        self::assertSame('100000 are too many. At most 500 are allowed here.', $this->faults()['parts']);
+    }
+
+    public function testTheExtremesComeOutAsNumbers(): void
+    {
+        foreach ([['visibility_in' => 0.0001], ['visibility_in' => 3000, 'depth_ft' => 100], ['sky' => 'night', 'depth_ft' => 100], ['sun_elevation_deg' => 0]] as $change) {
+            foreach (['side', 'below'] as $from) {
+                $request = self::request();
+                self::assertIsArray($request['reading']);
+                $this->send('POST', '/api/look', ['reading' => array_replace($request['reading'], $change), 'from' => $from] + $request);
+                self::assertSame(200, $this->answered(), json_encode($change).$from);
+                self::assertDoesNotMatchRegularExpression('/NAN|INF|nan|inf/', (string) $this->browser->getResponse()->getContent());
+            }
+        }
+    }
+
+    public function testASceneFollowsThePartsOutUntilTheyAreWater(): void
+    {
+        $scene = $this->send('POST', '/api/scene', self::request());
+        self::assertSame(200, $this->answered());
+        self::assertIsArray($scene);
+        self::assertIsArray($scene['parts']);
+        self::assertIsArray($scene['distances_in']);
+        $white = $scene['parts'][0];
+        self::assertIsArray($white);
+        self::assertIsArray($white['person']);
+        self::assertCount(\count($scene['distances_in']), $white['person']);
+        self::assertNotSame($scene['water_person'], $white['person'][0]);
+        self::assertSame($scene['water_person'], end($white['person']), 'Beyond its range a part has the colour of the water.');
+    }
+
+    public function testTheModelGivesASecondOpinionOnFinishAndPairing(): void
+    {
+        $opinions = $this->send('POST', '/api/opinion', ['lure' => 'bladed_jig', 'forage' => 'bluegill'] + self::reading());
+        self::assertSame(200, $this->answered());
+        self::assertSame(['blades.finish', 'pairing'], array_column($opinions ?? [], 'pick'));
+        $this->send('POST', '/api/opinion', ['lure' => 'jig', 'visibility_in' => 99000] + self::reading());
+        self::assertSame(422, $this->answered());
+        self::assertArrayHasKey('visibility_in', $this->faults());
+    }
+
+    public function testEveryColourWordIsSunk(): void
+    {
+        $depths = $this->send('POST', '/api/depths', ['reading' => self::reading(), 'from' => 'side']);
+        self::assertIsArray($depths);
+        self::assertIsArray($depths['colours']);
+        self::assertCount(15, $depths['colours']);
+    }
+
+    public function testTheCommandLineLooksToo(): void
+    {
+        $process = new Process(['php', 'bin/console', 'kontrast:look', 'docs/examples/look-request-clay.json'], __DIR__.'/../..', ['APP_ENV' => 'test']);
+        $process->run();
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+        Schema::assertValid('look', $process->getOutput());
+    }
+
+    /** @return array<string, mixed> */
+    private static function request(): array
+    {
+        return [
+            'reading' => self::reading(),
+            'from' => 'side',
+            'parts' => [
+                ['id' => 'white', 'kind' => 'matte', 'hex' => '#f4f4f0'],
+                ['id' => 'black', 'kind' => 'matte', 'hex' => '#141414', 'fluorescent' => 'none', 'opacity' => 0.5],
+                ['id' => 'silver', 'kind' => 'metal', 'metal' => 'silver'],
+            ],
+            'pairs' => [['white', 'black'], ['silver', 'white']],
+        ];
+    }
+}
