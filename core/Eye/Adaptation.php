@@ -15,6 +15,9 @@ final readonly class Adaptation
     /** Degree of adaptation; 1 would make white look white in any water, 0 leave it all its colour. (Chosen.) */
     private const DEGREE = 0.5;
 
+    /** No cone can be turned up further: where the water has taken its light there is nothing to get used to. (Chosen.) */
+    private const MOST_GAIN = 2.0;
+
     /** @param array{float, float, float} $gains for long, middle and short */
     private function __construct(private array $gains)
     {
@@ -25,7 +28,7 @@ final readonly class Adaptation
     {
         $here = self::responses($white->scaled(1 / $white->y));
         $there = self::responses(Xyz::d65());
-        $gain = static fn (float $there, float $here): float => self::DEGREE * $there / max($here, 1e-6) + 1 - self::DEGREE;
+        $gain = static fn (float $there, float $here): float => min(self::MOST_GAIN, self::DEGREE * $there / max($here, 1e-6) + 1 - self::DEGREE);
 
         return new self([$gain($there[0], $here[0]), $gain($there[1], $here[1]), $gain($there[2], $here[2])]);
     }

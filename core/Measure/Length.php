@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace Kontrast\Measure;
 
 /**
- * A length, held in metres. 1 in = 25.4 mm exactly (international yard and pound agreement, 1959).
+ * A length, held in inches as the trade speaks, so that a band's edge is exact. 1 in = 25.4 mm exactly (international yard and pound agreement, 1959).
  */
 final readonly class Length
 {
     private const METRES_PER_INCH = 0.0254;
     private const INCHES_PER_FOOT = 12.0;
 
-    private function __construct(private float $metres)
+    private function __construct(private float $inches)
     {
     }
 
     public static function inches(float $inches): self
     {
-        return new self(self::finite($inches) * self::METRES_PER_INCH);
+        return new self(self::finite($inches));
     }
 
     public static function feet(float $feet): self
@@ -28,7 +28,7 @@ final readonly class Length
 
     public static function metres(float $metres): self
     {
-        return new self(self::finite($metres));
+        return new self(self::finite($metres) / self::METRES_PER_INCH);
     }
 
     public static function millimetres(float $millimetres): self
@@ -38,7 +38,7 @@ final readonly class Length
 
     public function inInches(): float
     {
-        return $this->metres / self::METRES_PER_INCH;
+        return $this->inches;
     }
 
     public function inFeet(): float
@@ -48,39 +48,39 @@ final readonly class Length
 
     public function inMetres(): float
     {
-        return $this->metres;
+        return $this->inches * self::METRES_PER_INCH;
     }
 
     public function inMillimetres(): float
     {
-        return $this->metres * 1000;
+        return $this->inMetres() * 1000;
     }
 
     public function plus(self $other): self
     {
-        return new self($this->metres + $other->metres);
+        return new self($this->inches + $other->inches);
     }
 
     public function times(float $factor): self
     {
-        return new self($this->metres * self::finite($factor));
+        return new self($this->inches * self::finite($factor));
     }
 
     public function isLongerThan(self $other): bool
     {
-        return $this->metres > $other->metres;
+        return $this->inches > $other->inches;
     }
 
     /** The nearer of the two bounds where this length lies outside them, else itself. */
     public function clamped(self $least, self $most): self
     {
-        return new self(max($least->metres, min($most->metres, $this->metres)));
+        return new self(max($least->inches, min($most->inches, $this->inches)));
     }
 
     /** Rounded to the nearest multiple of a step, such as half an inch. */
     public function roundedTo(self $step): self
     {
-        return new self(round($this->metres / $step->metres) * $step->metres);
+        return new self(round($this->inches / $step->inches) * $step->inches);
     }
 
     private static function finite(float $value): float

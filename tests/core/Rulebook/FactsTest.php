@@ -33,6 +33,8 @@ use Tests\core\Readings;
  */
 final class FactsTest extends TestCase
 {
+    private static ?Adviser $adviser = null;
+
     /** @param array<string, string> $picks expected keys by pick, several joined by " + " */
     #[DataProvider('blades')]
     #[DataProvider('skirts')]
@@ -44,7 +46,8 @@ final class FactsTest extends TestCase
     public function testTheAdviceIsWhatTheFactSays(Reading $reading, array $picks): void
     {
         $told = [];
-        foreach (Adviser::standard()->advise($reading)->reasons as $reason) {
+        self::$adviser ??= Adviser::standard();
+        foreach (self::$adviser->advise($reading)->reasons as $reason) {
             $told[$reason->slot->value][] = $reason->value->key;
         }
         self::assertSame($picks, array_map(

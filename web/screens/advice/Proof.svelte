@@ -65,7 +65,7 @@
 <div class="grid gap-4 md:grid-cols-2">
   <figure>
     <figcaption class="mb-1 text-[0.8125rem] font-bold">In the hand</figcaption>
-    <div class="bg-proof flex aspect-[16/11] items-center justify-center p-4 text-[#1a1a1a]">
+    <div class="bg-proof flex aspect-[16/11] md:aspect-[16/9] items-center justify-center p-4 text-[#1a1a1a]">
       <Lure build={advice} paint={inTheHand(advice, palette)} {span} class="max-h-full" />
     </div>
   </figure>
@@ -74,7 +74,7 @@
       <span class="font-bold">In the water, {waterLength(distance, settings.metric)} away</span>
       {#if eye === 'bass'}<span class="text-faint">an approximation</span>{/if}
     </figcaption>
-    <div class="bg-proof aspect-[16/11] p-4">
+    <div class="bg-proof aspect-[16/11] p-4 md:aspect-[16/9]">
       <div class="flex h-full items-center justify-center" style:background-color={water} style:color={water}>
         {#if scene}<Lure
             build={advice}

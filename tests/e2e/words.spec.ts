@@ -1,0 +1,144 @@
+import { expect, test } from '@playwright/test'
+import { bladeOutline } from '../../web/lure/blades'
+import { inTheWater, shade } from '../../web/lure/paint'
+import { strands } from '../../web/lure/skirt'
+import { trailerShape } from '../../web/lure/trailers'
+import { BANDS, nearestStop, place, STOPS } from '../../web/screens/reading/stick'
+import { change, depth, fraction, partLength, temperature, waterLength, weight } from '../../web/words'
+
+// No browser: the front end's own small functions. Units against 1 in = 25.4 mm and 1 lb = 0.45359237 kg, both exact.
+
+const numbers = (path: string) => [...path.matchAll(/-?\d+(\.\d+)?/g)].map((match) => Number(match[0]))
+
+test.describe('units', () => {
+  for (const [ounces, words] of [
+    [0.375, '3/8'],
+    [0.3125, '5/16'],
+    [1.25, '1-1/4'],
+    [2, '2'],
+    [0, '0'],
+  ] as const) {
+    test(`${ounces} is written ${words}`, () => expect(fraction(ounces)).toBe(words))
+  }
+
+  test('weights', () => {
+    expect(weight(0.5, false)).toBe('1/2 oz')
+    expect(weight(0.5, true)).toBe('14 g')
+  })
+
+  test('lengths of parts', () => {
+    expect(partLength(3.5, false)).toBe('3-1/2 in')
+    expect(partLength(3.5, true)).toBe('89 mm')
+  })
+
+  test('lengths in the water change unit where people do', () => {
+    expect(waterLength(7.04, false)).toBe('7 in')
+    expect(waterLength(22, false)).toBe('22 in')
+    expect(waterLength(60, false)).toBe('5 ft')
+    expect(waterLength(22, true)).toBe('56 cm')
+    expect(waterLength(60, true)).toBe('1.5 m')
+  })
+
+  test('depths and temperatures', () => {
+    expect(depth(5, false)).toBe('5 ft')
+    expect(depth(10, true)).toBe('3 m')
+    expect(temperature(50, true)).toBe('10 °C')
+    expect(temperature(50, false)).toBe('50 °F')
+  })
+
+  test('a change has a sign and no offset', () => {
+    expect(change(9, true)).toBe('+5 °C')
+    expect(change(-3, false)).toBe('−3 °F')
+    expect(change(0, false)).toBe('±0 °F')
+  })
+})
+
+test.describe('the stick', () => {
+  test('marks rise, and each is found again', () => {
+    for (const [index, inches] of STOPS.entries()) {
+      if (index > 0) expect(inches).toBeGreaterThan(STOPS[index - 1] ?? 0)
+      expect(nearestStop(inches)).toBe(index)
+    }
+  })
+
+  test('it runs from end to end', () => {
+    expect(place(0)).toBe(0)
+    expect(place(240)).toBe(100)
+    expect(place(60)).toBe(50)
+    expect(place(9999)).toBe(100)
+  })
+
+  test('bands leave no gap', () => {
+    for (const [index, band] of BANDS.entries()) {
+      expect(band.from).toBe(index === 0 ? 0 : BANDS[index - 1]?.to)
+    }
+  })
+})
+
+test.describe('outlines', () => {
+  for (const shape of ['colorado', 'deep_colorado', 'indiana', 'willow', 'bladed_jig'] as const) {
+    test(`a ${shape} blade stays within its length and width`, () => {
+      const all = numbers(bladeOutline(shape, 200, 80))
+      const xs = all.filter((_, i) => i % 2 === 0)
+      const ys = all.filter((_, i) => i % 2 === 1)
+      expect(Math.max(...xs) - Math.min(...xs)).toBeGreaterThan(190)
+      expect(Math.max(...xs)).toBeLessThanOrEqual(200)
+      expect(Math.max(...ys.map(Math.abs))).toBeLessThanOrEqual(42)
+    })
+  }
+
+  for (const style of [
+    'craw',
+    'chunk',
+    'paddle_tail',
+    'fork_tail',
+    'twin_tail_grub',
+    'single_tail_grub',
+    'ringworm',
+  ] as const) {
+    test(`a ${style} is as long as it says, and hangs together`, () => {
+      const shape = trailerShape(style, 350)
+      const reach = (path: string) => Math.max(...numbers(path).filter((_, i) => i % 2 === 0))
+      const start = (path: string) => Math.min(...numbers(path).filter((_, i) => i % 2 === 0))
+      const longest = Math.max(...shape.limbs.map(reach))
+      expect(longest).toBeGreaterThan(330)
+      expect(longest).toBeLessThan(370)
+      for (const limb of shape.limbs) expect(start(limb)).toBeLessThanOrEqual(reach(shape.body))
+    })
+  }
+
+  test('strands keep their length and share out their colours', () => {
+    const drawn = strands({ accents: ['blue', 'orange'], material: 'silicone' }, 150, 20)
+    const count = (colour: number) => drawn.filter((strand) => strand.colour === colour).length
+    expect(count(0)).toBeGreaterThan(count(1))
+    expect(count(1)).toBeGreaterThan(count(2))
+    expect(count(2)).toBeGreaterThan(0)
+    for (const strand of drawn) expect(Math.max(...numbers(strand.d))).toBeLessThanOrEqual(151)
+  })
+
+  test('strands lie the same way each time', () => {
+    const skirt = { accents: [], material: 'living_rubber' } as const
+    expect(strands({ ...skirt, accents: [] }, 150, 20)).toEqual(strands({ ...skirt, accents: [] }, 150, 20))
+  })
+})
+
+test.describe('paint', () => {
+  test('shade goes to white, to black, and nowhere', () => {
+    expect(shade('#808080', 1)).toBe('#ffffff')
+    expect(shade('#808080', -1)).toBe('#000000')
+    expect(shade('#1f4fd0', 0)).toBe('#1f4fd0')
+  })
+
+  test('a part the scene does not know has the colour of the water', () => {
+    const scene = { water_person: '#123456', water_bass: '#654321', left: [1], parts: [] }
+    const build = { head: {}, blades: [], skirt: null, trailer: null }
+    const paint = inTheWater(
+      build as unknown as Parameters<typeof inTheWater>[0],
+      scene as unknown as Parameters<typeof inTheWater>[1],
+      0,
+      'bass',
+    )
+    expect(paint.head).toBe('#654321')
+    expect(paint.relief).toBe(1)
+  })
+})
