@@ -9,6 +9,9 @@ const SCREENS = [
   ['settings', '#/settings'],
 ] as const
 
+// Axe reads every element of five screens in one go.
+test.setTimeout(120_000)
+
 for (const theme of THEMES) {
   for (const size of SIZES) {
     test(`every screen can be read by anybody: ${theme}, ${size.name}`, async ({ page }) => {

@@ -14,7 +14,7 @@ test('from a reading to an advice and back, nothing typed', async ({ page }) => 
   await tap(page, 'Overcast')
   await page.getByRole('link', { name: /Why, and what the others/ }).click()
   await expect(page.getByRole('heading', { name: /^Spinnerbait/ })).toBeVisible()
-  await expect(page.getByRole('img', { name: /Spinnerbait drawn to scale/ })).toBeVisible()
+  await expect(page.getByRole('img', { name: /Spinnerbait drawn to scale/ }).first()).toBeVisible()
   await expect(page.getByRole('region', { name: 'Skirt' })).toContainText('White')
   await page.getByRole('link', { name: 'Reading', exact: true }).click()
   await expect(page.getByRole('radio', { name: 'Spinnerbait' })).toBeChecked()
@@ -133,7 +133,7 @@ test('another school is tried from the advice', async ({ page }) => {
   for (let i = 0; i < 12; i++) await stick.press('ArrowRight')
   await page.getByRole('link', { name: 'Advice', exact: true }).click()
   await expect(page.getByRole('region', { name: 'Skirt with trailer' })).toContainText('Contrast')
-  await page.getByRole('button', { name: 'Try it: one tone' }).click()
+  await page.getByRole('button', { name: 'Try it: Always one tone' }).click()
   await expect(page.getByRole('region', { name: 'Skirt with trailer' })).toContainText('Match')
 })
 

@@ -107,7 +107,7 @@ final class BladeFinishRules
             ->pick(Blades::finish(Finish::GreenPumpkin))
             ->because('Sun in very clear water makes metal flash too hard; a painted dark green blade keeps its wobble and loses its glare.');
 
-        yield $both('B4.clear.cloud')->when(visibility()->over(feet(5)), self::cloud())
+        yield rule('B4.clear.cloud')->school(FinishSchool::WaterThenSun, FinishSchool::Sun)->when(visibility()->over(feet(5)), self::cloud())
             ->pick(Blades::finish(Finish::Silver))
             ->because('Under cloud very clear water can take bare metal.');
 

@@ -106,7 +106,7 @@ final class SkirtColourRules
     /** @return \Generator<int, Rule> */
     private static function shad(): \Generator
     {
-        yield rule('F2.skirt')->when(forage(Forage::Shad))
+        yield rule('F2.skirt')->fallback()->when(forage(Forage::Shad))
             ->pick(Skirt::of(Colour::White))
             ->because('Shad are whitish with a grey back.');
 

@@ -1,7 +1,8 @@
 <script lang="ts">
   import type { Advice, Reading } from '../../api/client'
   import { desk } from '../../state/desk.svelte'
-  import { capital, show } from '../../words'
+  import { show } from '../../words'
+  import { schoolName } from '../settings/questions'
 
   let { disagreements }: { disagreements: Advice['disagreements'] } = $props()
 
@@ -27,13 +28,15 @@
         <li class="border-rule border-b py-2 text-sm">
           <p>
             <span class="font-semibold">{QUESTIONS[disagreement.question] ?? disagreement.question}.</span>
-            <span class="text-faint">You hold with {show(disagreement.chosen)}.</span>
+            <span class="text-faint"
+              >You hold: {schoolName(disagreement.question, disagreement.chosen).toLowerCase()}.</span
+            >
           </p>
           <ul class="mt-1 flex flex-col gap-1">
             {#each disagreement.others as other (other.school)}
               <li class="flex items-start justify-between gap-3">
                 <p class="leading-snug">
-                  <span class="font-semibold">{capital(show(other.school))}</span> would take {other.value
+                  <span class="font-semibold">{schoolName(disagreement.question, other.school)}</span> would take {other.value
                     .split(' + ')
                     .map(show)
                     .join(' and ')}.
@@ -41,7 +44,7 @@
                 </p>
                 <button
                   class="btn btn-outline border-rule h-11 shrink-0 px-3 text-xs"
-                  aria-label="Try it: {show(other.school)}"
+                  aria-label="Try it: {schoolName(disagreement.question, other.school)}"
                   onclick={() => tryIt(disagreement.question, other.school)}>Try it</button
                 >
               </li>

@@ -78,7 +78,7 @@
 </script>
 
 {#snippet key(dashes: string | undefined)}
-  <svg class="inline-block h-3 w-9 align-middle" viewBox="0 0 36 12" aria-hidden="true"
+  <svg class="inline-block h-3 w-6 align-middle sm:w-9" viewBox="0 0 36 12" aria-hidden="true"
     ><line x1="0" x2="36" y1="6" y2="6" stroke="currentColor" stroke-width="2" stroke-dasharray={dashes} /></svg
   >
 {/snippet}
@@ -103,7 +103,11 @@
             ...sightMarks,
             { type: 'line', x: here, props: { line: { class: 'plot-here' } } },
           ]}
-          props={{ yAxis: { ticks: TICKS, format: (value: number) => `${value}` }, xAxis: { ticks: 6 } }}
+          props={{
+            yAxis: { ticks: TICKS, format: (value: number) => `${value}` },
+            xAxis: { ticks: 6 },
+            tooltip: { hideTotal: true },
+          }}
         />
       </div>
     </div>
@@ -125,12 +129,16 @@
               ...splitMarks,
               { type: 'line', x: here, props: { line: { class: 'plot-here' } } },
             ]}
-            props={{ yAxis: { ticks: PAIR_TICKS, format: (value: number) => `${value}` }, xAxis: { ticks: 6 } }}
+            props={{
+              yAxis: { ticks: PAIR_TICKS, format: (value: number) => `${value}` },
+              xAxis: { ticks: 6 },
+              tooltip: { hideTotal: true },
+            }}
           />
         {/if}
       </div>
     </div>
-    <table class="w-full text-left text-sm">
+    <table class="w-full self-start text-left text-[0.8125rem] sm:text-sm [&_td]:pr-2 [&_th]:pr-2">
       <thead class="text-faint text-xs">
         <tr
           ><th class="py-1 font-normal">Part</th><th class="font-normal">Contrast</th><th class="font-normal"
@@ -162,7 +170,7 @@
         {/each}
       </tbody>
     </table>
-    <table class="w-full self-start text-left text-sm">
+    <table class="w-full self-start text-left text-[0.8125rem] sm:text-sm [&_td]:pr-2 [&_th]:pr-2">
       <thead class="text-faint text-xs">
         <tr
           ><th class="py-1 font-normal">Pair</th><th class="font-normal">In the hand</th><th class="font-normal"

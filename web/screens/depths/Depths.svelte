@@ -91,7 +91,12 @@
           : 'Just-noticeable differences from the water'}, by depth in {metric ? 'm' : 'ft'}, close up
       </p>
       <div class="h-72">
-        <LineChart {data} x="depth" {series} props={{ yAxis: { ticks: 4 }, xAxis: { ticks: 8 } }} />
+        <LineChart
+          {data}
+          x="depth"
+          {series}
+          props={{ yAxis: { ticks: 4 }, xAxis: { ticks: 8 }, tooltip: { hideTotal: true } }}
+        />
       </div>
     </div>
     <table class="w-full max-w-3xl text-left text-sm">

@@ -61,3 +61,9 @@ export const QUESTIONS: Question[] = [
     ],
   },
 ]
+
+/** A school in a few words. */
+export function schoolName(question: string, school: string): string {
+  const known = QUESTIONS.find((candidate) => candidate.key === question)?.schools.find(([key]) => key === school)
+  return known?.[1] ?? school
+}
