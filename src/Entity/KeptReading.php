@@ -21,11 +21,14 @@ class KeptReading
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $deletedAt = null;
 
+    /** In UTC: the column knows no time zone. */
+    #[ORM\Column]
+    private \DateTimeImmutable $takenAt;
+
     /** @param array<string, mixed> $reading the document as it was read, valid at the time */
     public function __construct(
         ?string $id,
-        #[ORM\Column]
-        private \DateTimeImmutable $takenAt,
+        \DateTimeImmutable $takenAt,
         #[ORM\Column(type: Types::JSON)]
         private array $reading,
         #[ORM\ManyToOne]
@@ -34,6 +37,7 @@ class KeptReading
         private string $note,
     ) {
         $this->id = $id ?? Uuid::v7()->toRfc4122();
+        $this->takenAt = $takenAt->setTimezone(new \DateTimeZone('UTC'));
     }
 
     public function delete(\DateTimeImmutable $at): void
@@ -53,7 +57,7 @@ class KeptReading
 
     public function takenAt(): \DateTimeImmutable
     {
-        return $this->takenAt;
+        return new \DateTimeImmutable($this->takenAt->format('Y-m-d H:i:s'), new \DateTimeZone('UTC'));
     }
 
     /** @return array<string, mixed> */

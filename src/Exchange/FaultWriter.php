@@ -62,6 +62,7 @@ final readonly class FaultWriter
         }
 
         return match (true) {
+            null !== $class && is_a($class, \DateTimeInterface::class, true) => 'A date with its time is expected, such as 2026-04-11T16:40:00+00:00.',
             null !== $class => 'An object is expected.',
             $type->isCollection() => 'A list is expected.',
             default => match ($type->getBuiltinType()) {

@@ -98,6 +98,20 @@ final class KeptTest extends ApiTestCase
         self::assertSame('There is no water with this id.', $this->faults()['water_id']);
     }
 
+    public function testATimeTakenElsewhereIsTheSameMoment(): void
+    {
+        $this->send('POST', '/api/readings', ['reading' => self::reading(), 'taken_at' => '2026-07-04T21:30:00-05:00']);
+        self::assertSame(201, $this->answered());
+        self::assertSame(['2026-07-05T02:30:00+00:00'], array_column($this->send('GET', '/api/readings') ?? [], 'taken_at'));
+    }
+
+    public function testADateThatIsNoneIsToldSo(): void
+    {
+        $this->send('POST', '/api/readings', ['reading' => self::reading(), 'taken_at' => 'last week']);
+        self::assertSame(422, $this->answered());
+        self::assertStringContainsString('A date with its time is expected', $this->faults()['taken_at']);
+    }
+
     public function testWhatIsNotThereCannotBeDeleted(): void
     {
         $this->send('DELETE', '/api/readings/0193a000-0000-7000-8000-00000000dead');

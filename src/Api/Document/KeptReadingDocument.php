@@ -6,6 +6,8 @@ namespace App\Api\Document;
 
 use App\Entity\KeptReading;
 use OpenApi\Attributes as OA;
+use Symfony\Component\Serializer\Attribute\Context;
+use Symfony\Component\Serializer\Normalizer\DateTimeNormalizer;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A reading put away. */
@@ -17,6 +19,7 @@ final class KeptReadingDocument
     public ?string $id = null;
 
     #[OA\Property(type: 'string', nullable: true, format: 'date-time', description: 'When it was taken; now where left out.')]
+    #[Context([DateTimeNormalizer::FORMAT_KEY => \DateTimeInterface::ATOM])]
     public ?\DateTimeImmutable $taken_at = null;
 
     #[OA\Property(ref: ReadingDocument::class)]
