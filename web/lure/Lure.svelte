@@ -53,22 +53,33 @@
   const collar = $derived(at.headHeight * 0.5)
 </script>
 
+{#snippet strands(layer: 'behind' | 'before')}
+  {#if build.skirt}
+    <Skirt {relief} skirt={build.skirt} length={(m.skirt_in ?? 1) * PER_INCH} {collar} colours={paint.skirt} {layer} />
+  {/if}
+{/snippet}
+
+{#snippet hung(index: number)}
+  {@const blade = build.blades[index]}
+  {#if blade}
+    <Blade
+      {relief}
+      {blade}
+      {...bladeMeasures(index)}
+      colour={paint.blades[index] ?? '#999999'}
+      shines={paint.shines[index] ?? false}
+      name="{name}-b{index}"
+    />
+  {/if}
+{/snippet}
+
 <svg
   class="block h-auto w-full {classes}"
   viewBox="{at.bounds.left - margin} {top} {width} {height}"
   role="img"
   aria-label={describeBuild(build)}
 >
-  {#if build.skirt}
-    <Skirt
-      {relief}
-      skirt={build.skirt}
-      length={(m.skirt_in ?? 1) * PER_INCH}
-      {collar}
-      colours={paint.skirt}
-      layer="behind"
-    />
-  {/if}
+  {@render strands('behind')}
   <g fill="none" stroke={steel} stroke-width="4.4" stroke-linecap="round" stroke-linejoin="round">
     <path d={hookPath(-6, 0, at.shank + 6, at.gap)} />
     <path d={barbPath(-6, 0, at.shank + 6, at.gap)} stroke-width="2.4" />
@@ -106,16 +117,7 @@
       stroke-linecap="round"
     />
   {/if}
-  {#if build.skirt}
-    <Skirt
-      {relief}
-      skirt={build.skirt}
-      length={(m.skirt_in ?? 1) * PER_INCH}
-      {collar}
-      colours={paint.skirt}
-      layer="before"
-    />
-  {/if}
+  {@render strands('before')}
 
   {#if wire && at.tie && at.loop}
     <path d={wire} fill="none" stroke={steel} stroke-width="3.5" stroke-linecap="round" />
@@ -132,14 +134,7 @@
     />
     {#if build.blades[rear]}
       <g transform="translate({at.loop.x + 22} {at.loop.y + 1}) rotate(4)">
-        <Blade
-          {relief}
-          blade={build.blades[rear]}
-          {...bladeMeasures(rear)}
-          colour={paint.blades[rear] ?? '#999999'}
-          shines={paint.shines[rear] ?? false}
-          name="{name}-b{rear}"
-        />
+        {@render hung(rear)}
       </g>
     {/if}
     {#if at.clevis && build.blades[0]}
@@ -154,14 +149,7 @@
         <path d="M-4 0C-4 10 4 10 4 0" fill="none" stroke-width="2" />
       </g>
       <g transform="translate({at.clevis.x + 4} {at.clevis.y + 9}) rotate(14)">
-        <Blade
-          {relief}
-          blade={build.blades[0]}
-          {...bladeMeasures(0)}
-          colour={paint.blades[0] ?? '#999999'}
-          shines={paint.shines[0] ?? false}
-          name="{name}-b0"
-        />
+        {@render hung(0)}
       </g>
     {/if}
   {/if}
@@ -179,14 +167,7 @@
   {#if build.lure === 'bladed_jig' && build.blades[0]}
     <!-- the plate leans forward over the nose, seen three quarters from the side -->
     <g transform="translate({-at.headLength * 0.86} {at.headHeight * 0.34}) skewX(12) rotate(-126) scale(1 0.62)">
-      <Blade
-        {relief}
-        blade={build.blades[0]}
-        {...bladeMeasures(0)}
-        colour={paint.blades[0] ?? '#999999'}
-        shines={paint.shines[0] ?? false}
-        name="{name}-p"
-      />
+      {@render hung(0)}
     </g>
     <g fill="none" stroke={steel} stroke-width="3" stroke-linecap="round">
       <path d={path`M${-at.headLength * 0.92} ${at.headHeight * 0.06}l${-11} ${-4}`} />

@@ -9,6 +9,7 @@ use Kontrast\Lure\HookSize;
 use Kontrast\Lure\WeightRange;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Weight;
+use Kontrast\Reading\Colour;
 use Kontrast\Rulebook\Pick;
 use Kontrast\Rulebook\Picks;
 use Kontrast\Rulebook\Slot;
@@ -37,7 +38,20 @@ abstract readonly class Part implements Picks
         return $this->and(Pick::of($slot, Value::of($value)));
     }
 
-    protected function first(Slot $slot): ?Pick
+    /** Colours among others; where this names a base of its own they hold only beside it. */
+    protected function andAccents(Slot $slot, Slot $baseSlot, Colour ...$colours): static
+    {
+        $base = $this->first($baseSlot);
+        $picks = array_map(static function (Colour $colour) use ($slot, $base): Pick {
+            $accent = Pick::of($slot, Value::of($colour));
+
+            return null === $base ? $accent : $accent->beside($base);
+        }, array_values($colours));
+
+        return $this->and(...$picks);
+    }
+
+    private function first(Slot $slot): ?Pick
     {
         foreach ($this->picks as $pick) {
             if ($pick->slot === $slot) {

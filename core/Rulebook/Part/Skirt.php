@@ -8,9 +8,7 @@ use Kontrast\Lure\Opacity;
 use Kontrast\Lure\SkirtForm;
 use Kontrast\Lure\SkirtMaterial;
 use Kontrast\Reading\Colour;
-use Kontrast\Rulebook\Pick;
 use Kontrast\Rulebook\Slot;
-use Kontrast\Rulebook\Value;
 
 /** What a rule says of the skirt. Accents named with a base hold only where that base wins. */
 final readonly class Skirt extends Part
@@ -32,14 +30,7 @@ final readonly class Skirt extends Part
 
     public function accent(Colour ...$colours): self
     {
-        $base = $this->first(Slot::SkirtBase);
-        $picks = array_map(static function (Colour $colour) use ($base): Pick {
-            $accent = Pick::of(Slot::SkirtAccents, Value::of($colour));
-
-            return null === $base ? $accent : $accent->beside($base);
-        }, array_values($colours));
-
-        return $this->and(...$picks);
+        return $this->andAccents(Slot::SkirtAccents, Slot::SkirtBase, ...$colours);
     }
 
     public function opacity(Opacity $opacity): self

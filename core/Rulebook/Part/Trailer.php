@@ -58,14 +58,7 @@ final readonly class Trailer extends Part
 
     public function accent(Colour ...$colours): self
     {
-        $base = $this->first(Slot::TrailerBase);
-        $picks = array_map(static function (Colour $colour) use ($base): Pick {
-            $accent = Pick::of(Slot::TrailerAccents, Value::of($colour));
-
-            return null === $base ? $accent : $accent->beside($base);
-        }, array_values($colours));
-
-        return $this->and(...$picks);
+        return $this->andAccents(Slot::TrailerAccents, Slot::TrailerBase, ...$colours);
     }
 
     public function style(TrailerStyle $style): self
