@@ -84,24 +84,13 @@ final class SecondOpinion
             $candidates[] = new Candidate($word, $jnd, Reads::at($jnd)->value);
         }
         $reads = array_map(static fn (Candidate $candidate): string => $candidate->reads, $candidates);
-        $fits = \in_array(Reads::from($reads[0] ?? Reads::One->value), self::wanted($advice->pairing), true);
+        $fits = \in_array(Reads::from($reads[0] ?? Reads::One->value), $advice->wanted->reads, true);
 
         return new Opinion(Slot::Pairing->value, self::nonEmpty($candidates), ...match (true) {
             1 === \count(array_unique($reads)) && !$fits => [Verdict::NoDifference, \sprintf('In this water all of these read as %s beside the skirt.', $reads[0] ?? '')],
             $fits => [Verdict::Agrees, \sprintf('The pair reads as %s to a bass, which is what is wanted.', $reads[0] ?? '')],
-            default => [Verdict::Disagrees, \sprintf('The pair reads as %s to a bass; wanted was %s.', $reads[0] ?? '', implode(' or ', array_map(static fn (Reads $wanted): string => $wanted->value, self::wanted($advice->pairing))))],
+            default => [Verdict::Disagrees, \sprintf('The pair reads as %s to a bass; wanted was %s.', $reads[0] ?? '', implode(' or ', array_map(static fn (Reads $wanted): string => $wanted->value, $advice->wanted->reads)))],
         });
-    }
-
-    /** @return list<Reads> how a pair has to read to be what the trade calls it (chosen) */
-    private static function wanted(Pairing $pairing): array
-    {
-        return match ($pairing) {
-            Pairing::Match => [Reads::One],
-            Pairing::Tonal => [Reads::One, Reads::Tonal],
-            Pairing::Accent => [Reads::Tonal, Reads::TwoTone, Reads::Stark],
-            Pairing::Contrast => [Reads::TwoTone, Reads::Stark],
-        };
     }
 
     /**

@@ -14,6 +14,7 @@ final readonly class Head
         public Weight $weight,
         public WeightRange $range,
         public Colour $colour,
+        public HeadMaterial $material = HeadMaterial::Lead,
     ) {
     }
 }

@@ -5,15 +5,12 @@ declare(strict_types=1);
 namespace Kontrast\Lure;
 
 use Kontrast\Measure\Length;
-use Kontrast\Measure\Weight;
 use Kontrast\Reading\Arm;
 use Kontrast\Reading\LureKind;
 
 /** Works out the lengths of a build from its parts. */
 final class Measurer
 {
-    /** Density of lead, g/cm³ (CRC Handbook: 11.34, from memory). */
-    private const LEAD = 11.34;
     /** A head is drawn as a body of revolution this much longer than high (chosen). */
     private const HEAD_ASPECT = 1.6;
     /** Strands of a long-tail skirt, from memory of what is sold. */
@@ -25,7 +22,7 @@ final class Measurer
 
     public static function measure(Build $build): Measures
     {
-        $head = self::headLength($build->head->weight);
+        $head = self::headLength($build->head);
         $hook = HookDimensions::forHead($build->head->weight);
         $shank = HookDimensions::shank($hook);
         $trailerHook = true === $build->trailerHook?->fit ? HookDimensions::shank($build->trailerHook->size) : null;
@@ -52,10 +49,10 @@ final class Measurer
         );
     }
 
-    /** The length of an ellipsoid of lead of this weight: V = π/6 · L · (L/aspect)². */
-    private static function headLength(Weight $weight): Length
+    /** The length of an ellipsoid of this weight and material: V = π/6 · L · (L/aspect)². */
+    private static function headLength(Head $head): Length
     {
-        $cubicCentimetres = $weight->inGrams() / self::LEAD;
+        $cubicCentimetres = $head->weight->inGrams() / $head->material->density();
 
         return Length::millimetres(10 * (6 * self::HEAD_ASPECT ** 2 * $cubicCentimetres / \M_PI) ** (1 / 3));
     }

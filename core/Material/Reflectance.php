@@ -19,7 +19,21 @@ final class Reflectance
     /** Where the way straight to a colour is too steep it is walked from grey in this many stages. */
     private const STAGES = 8;
 
+    private const MOST_REMEMBERED = 8192;
+
+    /** @var array<string, Spectrum> by its channels: a bin has far fewer colours than parts */
+    private static array $found = [];
+
     public static function of(Srgb $colour): Spectrum
+    {
+        if (\count(self::$found) >= self::MOST_REMEMBERED) {
+            self::$found = [];
+        }
+
+        return self::$found[$colour->red.' '.$colour->green.' '.$colour->blue] ??= self::find($colour);
+    }
+
+    private static function find(Srgb $colour): Spectrum
     {
         $target = $colour->toLab();
         $grey = self::startFor($target);

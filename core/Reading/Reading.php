@@ -35,6 +35,7 @@ final readonly class Reading
         public array $forageColours = [],
         public ?Arm $arm = null,
         public Schools $schools = new Schools(),
+        public bool $leadFree = false,
     ) {
     }
 
@@ -59,6 +60,7 @@ final readonly class Reading
         ?TemperatureChange $trend = null,
         ?Length $forageLength = null,
         ?Schools $schools = null,
+        ?bool $leadFree = null,
     ): self {
         return new self(
             $lure ?? $this->lure,
@@ -82,6 +84,7 @@ final readonly class Reading
             $this->forageColours,
             $this->arm,
             $schools ?? $this->schools,
+            $leadFree ?? $this->leadFree,
         );
     }
 }

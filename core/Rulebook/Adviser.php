@@ -13,16 +13,18 @@ use Kontrast\Reading\Reading;
 /** Turns a reading into an advice: deliberates, puts the picks together, and asks what the other schools would have done. */
 final readonly class Adviser
 {
-    private Engine $engine;
+    private Edges $edges;
+    private NextSteps $next;
 
-    public function __construct(Rulebook $book)
+    public function __construct(private Engine $engine)
     {
-        $this->engine = new Engine($book);
+        $this->edges = new Edges($this->engine);
+        $this->next = new NextSteps($this->engine);
     }
 
     public static function standard(): self
     {
-        return new self(Rulebook::standard());
+        return new self(Engine::standard());
     }
 
     public function advise(Reading $reading): Advice
@@ -39,14 +41,29 @@ final readonly class Adviser
             $this->reasons($deliberation, $assembly),
             $this->disagreements($deliberation, $assembly),
             Cautions::for($reading, $deliberation),
+            Wanted::of($assembly->one(Slot::Intent, Intent::class), $assembly->one(Slot::Pairing, Pairing::class)),
+            $this->edges->near($assembly),
+            $this->next->after($assembly),
+            Note::on($this->engine->book, $deliberation),
             array_map(static fn (Ballot $ballot): array => array_filter($ballot->scores, static fn (float $score): bool => $score > 0.0), $deliberation->ballots),
         );
+    }
+
+    /**
+     * The picks that differ from one reading to another, and why.
+     *
+     * @return list<Change>
+     */
+    public function changes(Reading $before, Reading $after): array
+    {
+        return Change::between(new Assembly($this->engine->deliberate($before)), new Assembly($this->engine->deliberate($after)));
     }
 
     /** @return list<Reason> */
     private function reasons(Deliberation $deliberation, Assembly $assembly): array
     {
         $reasons = [];
+        $situation = new Situation($deliberation->reading);
         foreach ($assembly->slotsInUse() as $slot) {
             $ballot = $deliberation->on($slot);
             foreach ($ballot->winners ?? [] as $value) {
@@ -54,7 +71,7 @@ final readonly class Adviser
                 if (null === $ballot || null === $loudest) {
                     continue;
                 }
-                $school = $loudest->rule->schoolHeld(new Situation($deliberation->reading));
+                $school = $loudest->rule->schoolHeld($situation);
                 $reasons[] = new Reason(
                     $slot,
                     $value,
@@ -81,7 +98,7 @@ final readonly class Adviser
                 if ($school === $chosen) {
                     continue;
                 }
-                $theirs = $this->engine->deliberate($mine->reading->but(schools: $mine->reading->schools->with($school)));
+                $theirs = $this->engine->reconsider($mine, $mine->reading->but(schools: $mine->reading->schools->with($school)), 'schools.'.$question->value);
                 $dissent = $this->dissent($question, $school, $assembly, new Assembly($theirs));
                 if (null !== $dissent) {
                     $others[] = $dissent;
@@ -109,6 +126,6 @@ final readonly class Adviser
             $because ??= null === $first ? null : $ballot?->loudestFor($first)?->rule->because;
         }
 
-        return [] === $values ? null : new Dissent($school, $values, $because ?? 'They leave it out.');
+        return [] === $values ? null : new Dissent($school, $values, $because ?? 'They leave it out.', $theirs->build());
     }
 }

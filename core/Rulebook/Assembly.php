@@ -12,6 +12,7 @@ use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\Build;
 use Kontrast\Lure\Finish;
 use Kontrast\Lure\Head;
+use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\HookSize;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Skirt;
@@ -30,9 +31,12 @@ use Kontrast\Reading\Colour;
 use Kontrast\Reading\LureKind;
 
 /** Puts settled picks together into a lure. */
-final readonly class Assembly
+final class Assembly
 {
-    public function __construct(public Deliberation $deliberation)
+    /** @var list<Slot>|null */
+    private ?array $inUse = null;
+
+    public function __construct(public readonly Deliberation $deliberation)
     {
     }
 
@@ -42,7 +46,7 @@ final readonly class Assembly
 
         return new Build(
             $reading->lure,
-            new Head($this->one(Slot::Weight, Weight::class), $this->one(Slot::WeightRange, WeightRange::class), $this->one(Slot::HeadColour, Colour::class)),
+            new Head($this->one(Slot::Weight, Weight::class), $this->one(Slot::WeightRange, WeightRange::class), $this->one(Slot::HeadColour, Colour::class), $this->one(Slot::HeadMaterial, HeadMaterial::class)),
             $this->blades(),
             $this->skirt(),
             $this->trailer(),
@@ -86,16 +90,19 @@ final readonly class Assembly
      */
     public function slotsInUse(): array
     {
-        $kind = $this->deliberation->reading->lure;
+        return $this->inUse ??= array_values(array_filter(Slot::cases(), $this->isInUse(...)));
+    }
 
-        return array_values(array_filter(Slot::cases(), fn (Slot $slot): bool => $slot->belongsTo($kind) && match ($slot) {
+    private function isInUse(Slot $slot): bool
+    {
+        return isset($this->deliberation->ballots[$slot->value]) && match ($slot) {
             Slot::FrontFinish, Slot::FrontShape, Slot::FrontSize => $this->isTandem(),
             Slot::Darkened => $this->deliberation->isSo(Slot::Darkened),
             Slot::SkirtBase, Slot::SkirtAccents, Slot::SkirtOpacity, Slot::SkirtMaterial => $this->hasSkirt(),
             Slot::TrailerStyle, Slot::TrailerLength, Slot::TrailerBase, Slot::TrailerAccents, Slot::TrailerSurface, Slot::TrailerOpacity => $this->deliberation->isSo(Slot::TrailerFitted),
             Slot::HookSize => $this->deliberation->isSo(Slot::HookFitted),
             default => true,
-        }));
+        };
     }
 
     private function isTandem(): bool

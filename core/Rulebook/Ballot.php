@@ -14,8 +14,9 @@ final readonly class Ballot
      * @param list<Vote>           $votes   in the order of the book
      * @param array<string, float> $scores  by value key, highest first
      * @param list<Value>          $winners
+     * @param list<Value>          $barred
      */
-    private function __construct(public Slot $slot, public array $votes, public array $scores, public array $winners)
+    private function __construct(public Slot $slot, public array $votes, public array $scores, public array $winners, private array $barred)
     {
     }
 
@@ -54,7 +55,49 @@ final readonly class Ballot
             $byKey[$values[$key]->key] = $score;
         }
 
-        return new self($slot, $votes, $byKey, $winners);
+        return new self($slot, $votes, $byKey, $winners, $barred);
+    }
+
+    /** @return list<string> what was picked, as keys */
+    public function keys(): array
+    {
+        return array_map(static fn (Value $value): string => $value->key, $this->winners);
+    }
+
+    /** What would have been picked next, or null where nothing else was spoken for. */
+    public function second(): ?Value
+    {
+        $picked = $this->keys();
+        foreach ($this->scores as $key => $score) {
+            if ($score > 0.0 && !\in_array($key, $picked, true)) {
+                foreach ($this->votes as $vote) {
+                    if ($vote->value->key === $key) {
+                        return $vote->value;
+                    }
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** The same ballot as it would have come out had one rule been silent. */
+    public function without(Rule $rule): self
+    {
+        return self::count($this->slot, array_values(array_filter($this->votes, static fn (Vote $vote): bool => $vote->rule !== $rule)), $this->barred);
+    }
+
+    /** What a rule said loudest here, or null where it was silent. */
+    public function wordOf(Rule $rule): ?Vote
+    {
+        $loudest = null;
+        foreach ($this->votes as $vote) {
+            if ($vote->rule === $rule && abs($vote->count) > abs($loudest->count ?? 0.0)) {
+                $loudest = $vote;
+            }
+        }
+
+        return $loudest;
     }
 
     /** The strongest vote for a value, or null where nobody spoke for it. */

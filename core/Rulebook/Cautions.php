@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Kontrast\Rulebook;
 
 use Kontrast\Lure\Finish;
+use Kontrast\Lure\HeadMaterial;
+use Kontrast\Reading\Cover;
 use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\Sky;
@@ -22,6 +24,7 @@ final class Cautions
             ...self::weather($reading),
             ...self::coldWater($reading),
             ...self::night($reading),
+            ...self::plants($reading),
             ...self::parts($reading, $deliberation),
             new Caution('C7', 'advice', 'A place to start from. The fish decide.'),
         ];
@@ -58,14 +61,24 @@ final class Cautions
     }
 
     /** @return list<Caution> */
+    private static function plants(Reading $reading): array
+    {
+        return \in_array($reading->cover, [Cover::Grass, Cover::Pads], true)
+            ? [new Caution('C3', 'advice', 'Weed travels on boats and tackle: clean, drain and dry before the next water. Local rules decide.')]
+            : [];
+    }
+
+    /** @return list<Caution> */
     private static function parts(Reading $reading, Deliberation $deliberation): array
     {
         $cautions = [
             new Caution('C1', 'blades', LureKind::Spinnerbait === $reading->lure
                 ? 'Hooks, wire ends and blade edges: eye protection on, cut ends pointed away.'
                 : 'Hooks and blade edges: eye protection on, points covered while you work.'),
-            new Caution('C2', 'head', 'If the head is lead: wash your hands, keep it from food and children, and check whether this water allows it.'),
         ];
+        if (HeadMaterial::Lead === $deliberation->pick(Slot::HeadMaterial, HeadMaterial::class)) {
+            $cautions[] = new Caution('C2', 'head', 'A lead head: wash your hands, keep it from food and children, and check whether this water allows it.');
+        }
         if ($deliberation->isSo(Slot::HookFitted)) {
             $cautions[] = new Caution('C1', 'trailer_hook', 'A second hook doubles the points near your hand.');
             $cautions[] = new Caution('C3', 'trailer_hook', 'Some waters limit the number of hooks: local rules decide.');

@@ -12,6 +12,15 @@ interface Condition
     /** @return list<Slot> the earlier answers it looks at */
     public function looksAt(): array;
 
+    /** @return list<string> the fields of the reading it looks at, by their names in a document; schools as "schools.pairing" */
+    public function fields(): array;
+
+    /** Changes a draft so that the condition holds, as far as a draft can make it. */
+    public function meet(Draft $draft): void;
+
+    /** Changes a draft so that it does not. */
+    public function miss(Draft $draft): void;
+
     /**
      * The condition as data, for whoever shows it.
      *

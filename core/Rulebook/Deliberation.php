@@ -9,9 +9,23 @@ use Kontrast\Reading\Reading;
 /** Every ballot held over one reading. */
 final readonly class Deliberation
 {
-    /** @param array<string, Ballot> $ballots by slot value, in the order of settling */
-    public function __construct(public Reading $reading, public array $ballots)
+    /**
+     * @param array<string, Ballot> $ballots   by slot value, in the order of settling
+     * @param array<string, float>  $strengths how fully each rule asked speaks here, by its id
+     */
+    public function __construct(public Reading $reading, public array $ballots, public array $strengths)
     {
+    }
+
+    /** The reading with everything settled, for whoever has to look at both afterwards. */
+    public function situation(): Situation
+    {
+        $situation = new Situation($this->reading);
+        foreach ($this->ballots as $ballot) {
+            $situation->settle($ballot->slot, $ballot->winners);
+        }
+
+        return $situation;
     }
 
     public function on(Slot $slot): ?Ballot

@@ -13,48 +13,70 @@ use Kontrast\Reading\Reading;
  */
 final readonly class Engine
 {
-    public function __construct(private Rulebook $book)
+    public function __construct(public Rulebook $book)
     {
+    }
+
+    public static function standard(): self
+    {
+        return new self(Rulebook::standard());
     }
 
     public function deliberate(Reading $reading): Deliberation
     {
-        $situation = new Situation($reading);
-        $strengths = [];
-        $ballots = [];
-        foreach (Slot::cases() as $slot) {
-            if (!$slot->belongsTo($reading->lure)) {
-                continue;
-            }
-            $votes = [];
-            foreach ($this->book->saying($reading->lure, $slot) as [$rule, $pick, $for]) {
-                $strength = $strengths[$rule->id] ??= $rule->strength($situation);
-                if ($strength <= 0.0) {
-                    continue;
-                }
-                $count = $strength * $rule->weight() * ($for ? 1 : -1);
-                foreach ($pick->values($situation) as $value) {
-                    $votes[] = new Vote($rule, $value, $strength, $count);
-                }
-            }
-            $ballots[$slot->value] = $ballot = Ballot::count($slot, $votes, $this->barred($slot, $situation));
-            $situation->settle($slot, $ballot->winners);
-        }
-
-        return new Deliberation($reading, $ballots);
+        return $this->settle($reading, null, []);
     }
 
     /**
-     * An accent in the colour of its own base would be no accent.
+     * The same as deliberating anew, for a reading that differs in a few fields: only what hangs on those, or on an answer
+     * that comes out otherwise because of them, is weighed again.
      *
-     * @return list<Value>
+     * @param string ...$fields every field that differs, as conditions name them
      */
-    private function barred(Slot $slot, Situation $situation): array
+    public function reconsider(Deliberation $before, Reading $reading, string ...$fields): Deliberation
     {
-        return match ($slot) {
-            Slot::SkirtAccents => $situation->settled(Slot::SkirtBase),
-            Slot::TrailerAccents => $situation->settled(Slot::TrailerBase),
-            default => [],
-        };
+        return $this->settle($reading, $before, array_fill_keys($fields, true));
+    }
+
+    /** @param array<string, true> $changed fields of the reading, and slots as they come out otherwise */
+    private function settle(Reading $reading, ?Deliberation $before, array $changed): Deliberation
+    {
+        $situation = new Situation($reading);
+        $strengths = $before->strengths ?? [];
+        $weighed = [];
+        $ballots = [];
+        foreach ($this->book->polls($reading->lure) as $poll) {
+            $slot = $poll->slot;
+            $old = $before?->on($slot);
+            if (null !== $old && [] === array_intersect_key($changed, $poll->touches)) {
+                $ballots[$slot->value] = $old;
+                $situation->settle($slot, $old->winners);
+                continue;
+            }
+            $votes = [];
+            foreach ($poll->sayings as $saying) {
+                $id = $saying->rule->id;
+                if (!isset($strengths[$id]) || (null !== $before && !isset($weighed[$id]) && [] !== array_intersect_key($changed, $saying->ruleTouches))) {
+                    $strengths[$id] = $saying->rule->strength($situation);
+                    $weighed[$id] = true;
+                }
+                $strength = $strengths[$id];
+                if ($strength <= 0.0) {
+                    continue;
+                }
+                foreach ($saying->pick->values($situation) as $value) {
+                    $votes[] = new Vote($saying->rule, $value, $strength, $strength * $saying->weight);
+                }
+            }
+            $base = $slot->base();
+            // An accent in the colour of its own base would be no accent.
+            $ballots[$slot->value] = $ballot = Ballot::count($slot, $votes, null === $base ? [] : $situation->settled($base));
+            $situation->settle($slot, $ballot->winners);
+            if (null !== $old && $old->keys() !== $ballot->keys()) {
+                $changed[$slot->value] = true;
+            }
+        }
+
+        return new Deliberation($reading, $ballots, $strengths);
     }
 }

@@ -10,40 +10,46 @@ namespace Kontrast\Rulebook;
  */
 final readonly class Pick
 {
-    /** @param \Closure(Situation): list<Value> $values */
+    /**
+     * @param \Closure(Situation): list<Value> $values
+     * @param Value|null                       $value   the one value, where it is always the same
+     * @param list<string>                     $touches fields of the reading and slots it is worked out from
+     */
     private function __construct(
         public Slot $slot,
         private \Closure $values,
         private ?self $beside,
         public string $words,
+        public ?Value $value,
+        public array $touches,
     ) {
     }
 
     public static function of(Slot $slot, Value $value): self
     {
-        return new self($slot, static fn (Situation $situation): array => [$value], null, $value->key);
+        return new self($slot, static fn (Situation $situation): array => [$value], null, $value->key, $value, []);
     }
 
     /** The same answer as another question got. */
     public static function same(Slot $slot, Slot $as): self
     {
-        return new self($slot, static fn (Situation $situation): array => $situation->settled($as), null, 'same as '.$as->value);
+        return new self($slot, static fn (Situation $situation): array => $situation->settled($as), null, 'same as '.$as->value, null, [$as->value]);
     }
 
     /**
-     * An answer worked out from the situation.
+     * An answer worked out from one field of the reading.
      *
      * @param \Closure(Situation): list<Value> $values
      */
-    public static function computed(Slot $slot, string $words, \Closure $values): self
+    public static function computed(Slot $slot, string $words, string $field, \Closure $values): self
     {
-        return new self($slot, $values, null, $words);
+        return new self($slot, $values, null, $words, null, [$field]);
     }
 
     /** This pick, but only where the other one won its own question. */
     public function beside(self $other): self
     {
-        return new self($this->slot, $this->values, $other, $this->words);
+        return new self($this->slot, $this->values, $other, $this->words, $this->value, [...$this->touches, $other->slot->value, ...$other->touches]);
     }
 
     /** @return list<Value> empty where the pick does not hold */

@@ -68,6 +68,20 @@ enum Question: string
         };
     }
 
+    /** The question a school answers. */
+    public static function of(\BackedEnum $school): self
+    {
+        return match (true) {
+            $school instanceof PairingSchool => self::Pairing,
+            $school instanceof FinishSchool => self::Finish,
+            $school instanceof DirtySchool => self::Dirty,
+            $school instanceof ShadStartSchool => self::ShadStart,
+            $school instanceof RedSpringSchool => self::RedSpring,
+            $school instanceof WoodSchool => self::Wood,
+            default => throw new \LogicException($school::class.' is no school.'),
+        };
+    }
+
     public function fact(): string
     {
         return match ($this) {

@@ -27,6 +27,7 @@ final readonly class Rule
      * @param list<Condition> $conditions
      * @param list<Pick>      $for
      * @param list<Pick>      $against
+     * @param Heading|null    $heading where it is told, for a rule that is a note and picks nothing
      */
     private function __construct(
         public string $id,
@@ -38,6 +39,7 @@ final readonly class Rule
         public array $for = [],
         public array $against = [],
         public string $because = '',
+        public ?Heading $heading = null,
     ) {
     }
 
@@ -80,6 +82,12 @@ final readonly class Rule
         return $this->but(against: [...$this->against, ...self::flat($picks)]);
     }
 
+    /** Picks nothing, but is told under a heading when it speaks. */
+    public function note(Heading $heading): self
+    {
+        return $this->but(heading: $heading);
+    }
+
     public function because(string $because): self
     {
         return $this->but(because: $because);
@@ -103,6 +111,30 @@ final readonly class Rule
     public function isFor(LureKind $kind): bool
     {
         return [] === $this->kinds || \in_array($kind, $this->kinds, true);
+    }
+
+    /** The part it speaks of, by its first pick: lure, head, blades, skirt, trailer or trailer_hook; "notes" where it picks nothing. */
+    public function part(): string
+    {
+        $slot = ($this->for[0] ?? $this->against[0] ?? null)?->slot;
+
+        return match (true) {
+            null === $slot => 'notes',
+            str_contains($slot->value, '.') => explode('.', $slot->value)[0],
+            Slot::TrailerFitted === $slot => 'trailer',
+            default => 'lure',
+        };
+    }
+
+    /** @return list<string> fields of the reading, and slots settled before, that its strength hangs on */
+    public function touches(): array
+    {
+        $touches = array_map(static fn (\BackedEnum $school): string => 'schools.'.Question::of($school)->value, $this->schools);
+        foreach ($this->conditions as $condition) {
+            $touches = [...$touches, ...$condition->fields(), ...array_map(static fn (Slot $slot): string => $slot->value, $condition->looksAt())];
+        }
+
+        return array_values(array_unique($touches));
     }
 
     /** How fully the rule speaks here, 0 to 1: its weakest condition decides. */
@@ -166,6 +198,7 @@ final readonly class Rule
         ?array $for = null,
         ?array $against = null,
         ?string $because = null,
+        ?Heading $heading = null,
     ): self {
         return new self(
             $this->id,
@@ -177,6 +210,7 @@ final readonly class Rule
             $for ?? $this->for,
             $against ?? $this->against,
             $because ?? $this->because,
+            $heading ?? $this->heading,
         );
     }
 }

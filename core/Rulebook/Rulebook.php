@@ -9,16 +9,24 @@ use Kontrast\Reading\LureKind;
 /** All rules, in the order of the book, sorted once by lure and question. */
 final class Rulebook
 {
-    /** @var array<string, array<string, list<array{Rule, Pick, bool}>>> by lure kind and slot; the flag tells a pick for from a pick against */
-    private array $bySlot = [];
+    /** @var array<string, list<Poll>> by lure kind */
+    private array $polls = [];
 
-    /** @param list<Rule> $rules */
+    /** @param array<string, Rule> $rules by id */
     private function __construct(public readonly array $rules)
     {
         foreach (LureKind::cases() as $kind) {
+            $sayings = [];
             foreach ($rules as $rule) {
                 if ($rule->isFor($kind)) {
-                    $this->file($kind, $rule);
+                    foreach (Saying::all($rule) as $saying) {
+                        $sayings[$saying->pick->slot->value][] = $saying;
+                    }
+                }
+            }
+            foreach (Slot::cases() as $slot) {
+                if ($slot->belongsTo($kind)) {
+                    $this->polls[$kind->value][] = Poll::on($slot, $sayings[$slot->value] ?? []);
                 }
             }
         }
@@ -37,6 +45,7 @@ final class Rulebook
             Rules\TrailerStyleRules::all(),
             Rules\TrailerColourRules::all(),
             Rules\TrailerHookRules::all(),
+            Rules\NoteRules::all(),
         );
     }
 
@@ -53,22 +62,33 @@ final class Rulebook
             }
         }
 
-        return new self(array_values($rules));
+        return new self($rules);
     }
 
-    /** @return list<array{Rule, Pick, bool}> */
-    public function saying(LureKind $kind, Slot $slot): array
+    /** @return list<Poll> every question that bears on such a lure, in the order of settling */
+    public function polls(LureKind $kind): array
     {
-        return $this->bySlot[$kind->value][$slot->value] ?? [];
+        return $this->polls[$kind->value];
     }
 
-    private function file(LureKind $kind, Rule $rule): void
+    /** @return list<Rule> the rules that always pick this value */
+    public function picking(LureKind $kind, Slot $slot, Value $value): array
     {
-        foreach ($rule->for as $pick) {
-            $this->bySlot[$kind->value][$pick->slot->value][] = [$rule, $pick, true];
+        $rules = [];
+        foreach ($this->polls($kind) as $poll) {
+            foreach ($poll->slot === $slot ? $poll->sayings : [] as $saying) {
+                if ($saying->weight > 0 && $saying->pick->value?->key === $value->key) {
+                    $rules[] = $saying->rule;
+                }
+            }
         }
-        foreach ($rule->against as $pick) {
-            $this->bySlot[$kind->value][$pick->slot->value][] = [$rule, $pick, false];
-        }
+
+        return $rules;
+    }
+
+    /** @return list<Rule> the rules that pick nothing but are worth telling */
+    public function notes(LureKind $kind): array
+    {
+        return array_values(array_filter($this->rules, static fn (Rule $rule): bool => null !== $rule->heading && $rule->isFor($kind)));
     }
 }

@@ -18,6 +18,7 @@ enum Slot: string
     case Pairing = 'pairing';
     case Weight = 'head.weight_oz';
     case WeightRange = 'head.weight_range_oz';
+    case HeadMaterial = 'head.material';
     case BladeLayout = 'blades.layout';
     case Finish = 'blades.finish';
     case Darkened = 'blades.darkened';
@@ -41,6 +42,16 @@ enum Slot: string
     case HookFitted = 'trailer_hook.fit';
     case HookSize = 'trailer_hook.size';
     case HeadColour = 'head.colour';
+
+    /** The slot whose colour this one must differ from. */
+    public function base(): ?self
+    {
+        return match ($this) {
+            self::SkirtAccents => self::SkirtBase,
+            self::TrailerAccents => self::TrailerBase,
+            default => null,
+        };
+    }
 
     /** How many values the slot can hold at once. */
     public function room(): int

@@ -53,17 +53,17 @@ function inches(float $inches): Length
 
 function visibility(): LengthOf
 {
-    return new LengthOf('visibility_in', static fn (Reading $reading): Length => $reading->visibility, LENGTH_FADE_SHARE);
+    return LengthOf::inInches('visibility_in', static fn (Reading $reading): Length => $reading->visibility, LENGTH_FADE_SHARE);
 }
 
 function depth(): LengthOf
 {
-    return new LengthOf('depth_ft', static fn (Reading $reading): Length => $reading->depth, LENGTH_FADE_SHARE);
+    return LengthOf::inFeet('depth_ft', static fn (Reading $reading): Length => $reading->depth, LENGTH_FADE_SHARE);
 }
 
 function forageLength(): LengthOf
 {
-    return new LengthOf('forage_in', static fn (Reading $reading): ?Length => $reading->forageLength, LENGTH_FADE_SHARE / 2);
+    return LengthOf::inInches('forage_in', static fn (Reading $reading): ?Length => $reading->forageLength, LENGTH_FADE_SHARE / 2);
 }
 
 /** Surface temperature in °F. */
@@ -138,6 +138,12 @@ function redCrawfish(): Condition
     return new Flag('red_crawfish', static fn (Reading $reading): bool => $reading->redCrawfish);
 }
 
+/** The angler keeps no lead. */
+function leadFree(): Condition
+{
+    return new Flag('lead_free', static fn (Reading $reading): bool => $reading->leadFree);
+}
+
 /** The colour is among those seen on the forage. */
 function seen(Colour $colour): Condition
 {
@@ -147,6 +153,12 @@ function seen(Colour $colour): Condition
 function all(Condition ...$conditions): Condition
 {
     return new All(array_values($conditions));
+}
+
+/** Nothing of the forage's colours was noted. */
+function noColourSeen(): Condition
+{
+    return new Flag('forage_colours:none', static fn (Reading $reading): bool => [] === $reading->forageColours);
 }
 
 function any(Condition ...$conditions): Condition

@@ -11,8 +11,8 @@ use App\Exchange\Documents;
 use Kontrast\Rulebook\Adviser;
 use Symfony\Component\Console\Attribute\AsCommand;
 
-/** An advice for a reading in a file. */
-#[AsCommand('kontrast:advise', 'Say what to tie for a reading (JSON; a file or - for standard input)')]
+/** An advice for a reading in a file, or one for each of a list of readings. */
+#[AsCommand('kontrast:advise', 'Say what to tie for a reading, or for each of a list (JSON; a file or - for standard input)')]
 final class AdviseCommand extends DocumentCommand
 {
     public function __construct(private readonly DocumentReader $reader, private readonly Documents $documents, private readonly Adviser $adviser)
@@ -20,10 +20,16 @@ final class AdviseCommand extends DocumentCommand
         parent::__construct();
     }
 
-    protected function answer(array $data): array
+    protected function answer(string $json): array
     {
-        $reading = $this->reader->fromArray($data, ReadingDocument::class)->toReading();
+        return DocumentReader::isList($json)
+            ? array_map($this->advise(...), $this->reader->readList($json, ReadingDocument::class))
+            : $this->advise($this->reader->read($json, ReadingDocument::class));
+    }
 
-        return $this->documents->toArray(AdviceDocument::of($this->adviser->advise($reading)));
+    /** @return array<string, mixed> an advice document */
+    private function advise(ReadingDocument $reading): array
+    {
+        return $this->documents->toArray(AdviceDocument::of($this->adviser->advise($reading->toReading())));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Command;
 
-use App\Exchange\DocumentReader;
 use App\Exchange\Fault;
 use App\Exchange\InvalidDocument;
 use Symfony\Component\Console\Command\Command;
@@ -25,20 +24,18 @@ abstract class DocumentCommand extends Command
     }
 
     /**
-     * @param array<string, mixed> $data
-     *
-     * @return array<string, mixed>
+     * @return array<mixed> what is written out
      *
      * @throws InvalidDocument
      */
-    abstract protected function answer(array $data): array;
+    abstract protected function answer(string $json): array;
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         $file = $input->getArgument('file');
         \assert(\is_string($file));
         try {
-            $json = json_encode($this->answer(DocumentReader::decode(self::contents($file))), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR);
+            $json = json_encode($this->answer(self::contents($file)), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR);
         } catch (InvalidDocument $invalid) {
             $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
             $errors->writeln(array_map(static fn (Fault $fault): string => $fault->line(), $invalid->faults), OutputInterface::OUTPUT_RAW);

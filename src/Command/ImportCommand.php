@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Command;
 
+use App\Exchange\DocumentReader;
 use App\Exchange\Notebook;
 use Symfony\Component\Console\Attribute\AsCommand;
 
@@ -16,8 +17,8 @@ final class ImportCommand extends DocumentCommand
         parent::__construct();
     }
 
-    protected function answer(array $data): array
+    protected function answer(string $json): array
     {
-        return $this->notebook->import($data);
+        return $this->notebook->import(DocumentReader::decode($json));
     }
 }

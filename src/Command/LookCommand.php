@@ -18,8 +18,8 @@ final class LookCommand extends DocumentCommand
         parent::__construct();
     }
 
-    protected function answer(array $data): array
+    protected function answer(string $json): array
     {
-        return $this->looks->look($this->reader->fromArray($data, LookRequestDocument::class));
+        return $this->looks->look($this->reader->read($json, LookRequestDocument::class));
     }
 }

@@ -39,19 +39,66 @@ final readonly class DocumentReader
     }
 
     /**
+     * A list of documents, all read or none; every fault of every one is told, with its place in the list.
+     *
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return list<T>
+     *
+     * @throws InvalidDocument
+     */
+    public function readList(string $json, string $class): array
+    {
+        $documents = [];
+        $faults = [];
+        $data = self::json($json);
+        foreach (\is_array($data) && array_is_list($data) ? $data : throw InvalidDocument::fault('', 'A JSON list is expected.') as $index => $entry) {
+            try {
+                $documents[] = $this->fromArray(self::object($entry, "[$index]"), $class, "[$index]");
+            } catch (InvalidDocument $invalid) {
+                $faults = [...$faults, ...$invalid->faults];
+            }
+        }
+
+        return [] === $faults ? $documents : throw InvalidDocument::because($faults);
+    }
+
+    public static function isList(string $json): bool
+    {
+        return str_starts_with(ltrim($json), '[');
+    }
+
+    /**
      * @return array<string, mixed>
      *
      * @throws InvalidDocument
      */
     public static function decode(string $json): array
     {
+        return self::object(self::json($json), '');
+    }
+
+    /** @throws InvalidDocument */
+    private static function json(string $json): mixed
+    {
         try {
-            $data = json_decode($json, true, 64, \JSON_THROW_ON_ERROR);
+            return json_decode($json, true, 64, \JSON_THROW_ON_ERROR);
         } catch (\JsonException $error) {
             throw InvalidDocument::fault('', 'This is not JSON ('.lcfirst($error->getMessage()).'). A JSON object is expected.');
         }
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws InvalidDocument
+     */
+    private static function object(mixed $data, string $path): array
+    {
         if (!\is_array($data) || (array_is_list($data) && [] !== $data)) {
-            throw InvalidDocument::fault('', 'A JSON object is expected, with its fields by name.');
+            throw InvalidDocument::fault($path, 'A JSON object is expected, with its fields by name.');
         }
 
         /** @var array<string, mixed> $data */

@@ -21,6 +21,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which picks change from one reading to another, and why */
+        post: operations["changes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/desk": {
         parameters: {
             query?: never;
@@ -194,6 +211,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every rule, in the order of the book */
+        get: operations["rules"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rules/{id}/meetings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The rules this one meets in conflict, most often met first */
+        get: operations["meetings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rules/{id}/reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A reading in which this rule decides */
+        get: operations["decidingReading"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/settings": {
         parameters: {
             query?: never;
@@ -298,6 +366,12 @@ export interface components {
             reasons: components["schemas"]["Reason"][];
             disagreements: components["schemas"]["Disagreement"][];
             cautions: components["schemas"]["Caution"][];
+            wanted: components["schemas"]["Wanted"];
+            /** @description Nearest first: measuring the first again settles most. */
+            near: components["schemas"]["Edge"][];
+            /** @description In the order to try them. */
+            next: components["schemas"]["Step"][];
+            notes: components["schemas"]["Note"][];
         };
         /** @description One blade. */
         Blade: {
@@ -318,6 +392,17 @@ export interface components {
             /** Format: float */
             width_in: number;
         };
+        /** @description A lure part by part, with the lengths it comes out at. */
+        Build: {
+            /** @enum {string} */
+            lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig";
+            head: components["schemas"]["Head"];
+            blades: components["schemas"]["Blade"][];
+            skirt: components["schemas"]["Skirt"] | null;
+            trailer: components["schemas"]["Trailer"] | null;
+            trailer_hook: components["schemas"]["TrailerHook"] | null;
+            measures: components["schemas"]["Measures"];
+        };
         /** @description A candidate of a second opinion, the advised one first. */
         Candidate: {
             value: string;
@@ -335,6 +420,21 @@ export interface components {
             text: string;
             /** @enum {string} */
             place: "reading" | "head" | "blades" | "trailer_hook" | "advice";
+        };
+        /** @description A pick that comes out otherwise: what it was, what it becomes, and why. */
+        Change: {
+            pick: string;
+            /** @description Empty where the part was not there. */
+            before: components["schemas"]["Value"][];
+            after: components["schemas"]["Value"][];
+            because: string | null;
+            rule: string | null;
+            facts: string[];
+        };
+        /** @description Two readings of one water: what changes in the advice from the first to the second? */
+        ChangesRequest: {
+            before: components["schemas"]["Reading"];
+            after: components["schemas"]["Reading"];
         };
         /** @description One colour word over depth, beside the water at each. */
         DepthColour: {
@@ -383,6 +483,30 @@ export interface components {
             picks: {
                 [key: string]: components["schemas"]["Value"][];
             };
+            build: components["schemas"]["Build"];
+        };
+        /** @description A number of the reading so near an edge that measuring it again might turn picks. */
+        Edge: {
+            /** @enum {string} */
+            field: "visibility_in" | "surface_f" | "depth_ft" | "forage_in" | "trend_f";
+            /** Format: float */
+            number: number;
+            /**
+             * Format: float
+             * @description Where the picks turn, in the unit of the field.
+             */
+            at: number;
+            /**
+             * @description On which side of the number.
+             * @enum {string}
+             */
+            side: "above" | "below";
+            /**
+             * Format: float
+             * @description How far off it is: 0 at the edge, 1 where it ceases to be near.
+             */
+            share: number;
+            changes: components["schemas"]["Change"][];
         };
         /** @description Two parts over distance: just-noticeable differences between them. */
         FadedPair: {
@@ -405,6 +529,8 @@ export interface components {
             weight_range_oz: number[];
             /** @enum {string} */
             colour: "white" | "pearl" | "smoke" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
+            /** @enum {string} */
+            material: "lead" | "tungsten" | "steel";
         };
         /** @description A reading put away. */
         KeptReading: {
@@ -469,6 +595,25 @@ export interface components {
             trailer_hook_in: number | null;
             /** Format: float */
             overall_in: number;
+        };
+        /** @description Another rule met in conflict, and who won how often. */
+        Meeting: {
+            /** @description The other rule. */
+            rule: string;
+            because: string;
+            /** @description The question they part on. */
+            pick: string;
+            met: number;
+            won: number;
+            lost: number;
+        };
+        /** @description Something worth knowing today that picks no part. */
+        Note: {
+            /** @enum {string} */
+            heading: "look" | "not_taking" | "gear" | "carry" | "care";
+            text: string;
+            rule: string;
+            facts: string[];
         };
         /** @description Waters and readings to take in or to carry away, in the program's own open format. */
         Notebook: {
@@ -553,6 +698,8 @@ export interface components {
             bass: "largemouth" | "smallmouth" | "spotted";
             /** @enum {string|null} */
             arm?: "long" | "short" | null;
+            /** @description No part of lead: heads of tungsten or steel. Left out: false. */
+            lead_free?: boolean;
             schools?: components["schemas"]["Schools"];
         };
         /** @description Why one pick is what it is. */
@@ -569,6 +716,45 @@ export interface components {
             for: components["schemas"]["Voice"][];
             /** @description Rules that spoke against it or for something else, loudest first. */
             against: components["schemas"]["Voice"][];
+        };
+        /** @description A rule as it stands in the book. */
+        Rule: {
+            id: string;
+            /**
+             * @description The part it mostly speaks of.
+             * @enum {string}
+             */
+            part: "lure" | "head" | "blades" | "skirt" | "trailer" | "trailer_hook" | "notes";
+            facts: string[];
+            /** @description Empty for every lure. */
+            lures: ("jig" | "swim_jig" | "spinnerbait" | "bladed_jig")[];
+            /**
+             * @description The question whose schools it belongs to.
+             * @enum {string|null}
+             */
+            question: "pairing" | "finish" | "dirty" | "shad_start" | "red_spring" | "wood" | null;
+            /** @description Speaks only where the angler holds with one of these; empty for always. */
+            schools: string[];
+            /** @enum {string} */
+            rank: "fallback" | "usual" | "special" | "ruling";
+            /** @description All of these. */
+            when: components["schemas"]["Condition"][];
+            says: components["schemas"]["Says"][];
+            because: string;
+            /**
+             * @description For a note, which picks nothing: where it is told.
+             * @enum {string|null}
+             */
+            heading: "look" | "not_taking" | "gear" | "carry" | "care" | null;
+        };
+        /** @description One answer a rule gives. */
+        Says: {
+            pick: string;
+            /** @description Null where it depends on the reading or on another pick; the words then say how. */
+            value: components["schemas"]["Value"] | null;
+            words: string;
+            /** @description False where the rule speaks against the value. */
+            for: boolean;
         };
         /** @description A look followed out over distance: figures, contrasts for a plot, and colours for a screen. */
         Scene: {
@@ -652,6 +838,8 @@ export interface components {
             units: "us" | "metric";
             /** @enum {string} */
             theme: "paper" | "lamp" | "noon";
+            /** @description No pick or part of lead. */
+            lead_free?: boolean;
             schools?: components["schemas"]["Schools"];
         };
         /** @description The skirt. */
@@ -665,6 +853,14 @@ export interface components {
             material: "silicone" | "living_rubber";
             /** @enum {string} */
             trim: "hook_bend" | "long_tail";
+        };
+        /** @description What to change when something happens on the water. */
+        Step: {
+            /** @enum {string} */
+            when: "not_taking" | "sun_goes" | "sun_comes" | "clearing" | "dirtying";
+            change: components["schemas"]["Change"];
+            because: string;
+            facts: string[];
         };
         /** @description The trailer. */
         Trailer: {
@@ -705,6 +901,20 @@ export interface components {
              */
             count: number;
         };
+        /** @description What the fish should see, in the model’s words. */
+        Wanted: {
+            /** @description The whole in one line. */
+            line: string;
+            /** @description How skirt and trailer should read; any of these will do. */
+            reads: ("one" | "tonal" | "two-tone" | "stark")[];
+            /** @enum {string} */
+            skirt: "least_contrast" | "like_forage" | "farthest_seen" | "darkest";
+            /**
+             * @description Null for a lure without blades.
+             * @enum {string|null}
+             */
+            blade: "least_contrast" | "like_forage" | "farthest_seen" | "darkest" | null;
+        };
         /** @description A named place and what is usual there. */
         Water: {
             /** Format: uuid */
@@ -719,9 +929,23 @@ export interface components {
         };
         /** @description A picked value: a word, a number in the unit of its pick, yes or no, or a range. */
         Value: string | number | boolean | number[];
+        /** @description When a rule speaks. Numbers fade over a band about their edges. */
+        Condition: {
+            /**
+             * @description What the OpenAPI document says of the program as a whole.
+             * @enum {string}
+             */
+            kind: "all" | "any" | "not" | "among" | "flag" | "range" | "settled";
+            /** @description Of the reading; for "settled" an earlier pick. */
+            field?: string;
+            words?: string[];
+            /** @description In the unit of the field. */
+            least?: number | null;
+            most?: number | null;
+            of?: components["schemas"]["Condition"][];
+        };
         /** @description An error (RFC 9457) with one fault a field. */
         Problem: {
-            /** @description What the OpenAPI document says of the program as a whole. */
             type: string;
             title: string;
             status: number;
@@ -771,6 +995,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Advice"];
+                };
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    changes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangesRequest"];
+            };
+        };
+        responses: {
+            /** @description The changes, in the order of the picks */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"][];
                 };
             };
             422: components["responses"]["Invalid"];
@@ -1080,6 +1329,84 @@ export interface operations {
                 };
             };
             /** @description No such reading */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    rules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The rules */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rule"][];
+                };
+            };
+        };
+    };
+    meetings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The meetings */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Meeting"][];
+                };
+            };
+            /** @description No such rule */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    decidingReading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The reading */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Reading"];
+                };
+            };
+            /** @description No such rule, or none was found */
             404: {
                 headers: {
                     [name: string]: unknown;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kontrast\Rulebook\Condition;
 
 use Kontrast\Rulebook\Condition;
+use Kontrast\Rulebook\Draft;
 use Kontrast\Rulebook\Situation;
 
 /** Every one of several: as strong as the weakest of them. */
@@ -37,6 +38,23 @@ final readonly class All implements Condition
     public function looksAt(): array
     {
         return array_merge(...array_map(static fn (Condition $condition): array => $condition->looksAt(), $this->conditions));
+    }
+
+    public function fields(): array
+    {
+        return array_merge(...array_map(static fn (Condition $condition): array => $condition->fields(), $this->conditions));
+    }
+
+    public function meet(Draft $draft): void
+    {
+        foreach ($this->conditions as $condition) {
+            $condition->meet($draft);
+        }
+    }
+
+    public function miss(Draft $draft): void
+    {
+        $draft->oneOf($this->conditions)->miss($draft);
     }
 
     public function describe(): array

@@ -6,6 +6,7 @@ namespace Kontrast\Rulebook\Condition;
 
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Condition;
+use Kontrast\Rulebook\Draft;
 use Kontrast\Rulebook\Situation;
 
 /** A word of the reading is one of a few. */
@@ -29,8 +30,31 @@ final readonly class Among implements Condition
         return [];
     }
 
+    public function fields(): array
+    {
+        return [$this->field];
+    }
+
+    public function meet(Draft $draft): void
+    {
+        $draft->set($this->field, $draft->oneOf($this->words));
+    }
+
+    public function miss(Draft $draft): void
+    {
+        $draft->set($this->field, $draft->oneOf($this->otherWords()));
+    }
+
     public function describe(): array
     {
         return ['kind' => 'among', 'field' => $this->field, 'words' => array_map(static fn (\BackedEnum $word): int|string => $word->value, $this->words)];
+    }
+
+    /** @return list<\BackedEnum> */
+    private function otherWords(): array
+    {
+        $first = $this->words[0] ?? throw new \LogicException('A condition names at least one word.');
+
+        return array_values(array_filter($first::cases(), fn (\BackedEnum $word): bool => !\in_array($word, $this->words, true)));
     }
 }

@@ -6,6 +6,7 @@ namespace Kontrast\Rulebook\Condition;
 
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Condition;
+use Kontrast\Rulebook\Draft;
 use Kontrast\Rulebook\Situation;
 
 /** Something about the reading that is so or not so. */
@@ -24,6 +25,21 @@ final readonly class Flag implements Condition
     public function looksAt(): array
     {
         return [];
+    }
+
+    public function fields(): array
+    {
+        return [explode(':', $this->field)[0]];
+    }
+
+    public function meet(Draft $draft): void
+    {
+        $draft->flag($this->field, true);
+    }
+
+    public function miss(Draft $draft): void
+    {
+        $draft->flag($this->field, false);
     }
 
     public function describe(): array

@@ -6,6 +6,7 @@ namespace Kontrast\Rulebook\Condition;
 
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Condition;
+use Kontrast\Rulebook\Draft;
 use Kontrast\Rulebook\Situation;
 
 /**
@@ -42,6 +43,27 @@ final readonly class InRange implements Condition
     public function looksAt(): array
     {
         return [];
+    }
+
+    public function fields(): array
+    {
+        return [$this->field];
+    }
+
+    public function meet(Draft $draft): void
+    {
+        // Of the fade about an edge: all the way in, or nearly out.
+        $in = $draft->odd ? -0.45 : 0.5;
+        $draft->number($this->field, null === $this->least ? null : $this->least + $in * $this->fade($this->least), null === $this->most ? null : $this->most - $in * $this->fade($this->most));
+    }
+
+    public function miss(Draft $draft): void
+    {
+        if (null !== $this->least && (null === $this->most || $draft->oneOf([true, false]))) {
+            $draft->number($this->field, null, $this->least - $this->fade($this->least) / 2);
+        } elseif (null !== $this->most) {
+            $draft->number($this->field, $this->most + $this->fade($this->most) / 2, null);
+        }
     }
 
     public function describe(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kontrast\Rulebook\Condition;
 
 use Kontrast\Rulebook\Condition;
+use Kontrast\Rulebook\Draft;
 use Kontrast\Rulebook\Situation;
 
 /** The opposite of a condition. */
@@ -22,6 +23,21 @@ final readonly class Not implements Condition
     public function looksAt(): array
     {
         return $this->condition->looksAt();
+    }
+
+    public function fields(): array
+    {
+        return $this->condition->fields();
+    }
+
+    public function meet(Draft $draft): void
+    {
+        $this->condition->miss($draft);
+    }
+
+    public function miss(Draft $draft): void
+    {
+        $this->condition->meet($draft);
     }
 
     public function describe(): array

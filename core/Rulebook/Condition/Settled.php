@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kontrast\Rulebook\Condition;
 
 use Kontrast\Rulebook\Condition;
+use Kontrast\Rulebook\Draft;
 use Kontrast\Rulebook\Situation;
 use Kontrast\Rulebook\Slot;
 use Kontrast\Rulebook\Value;
@@ -31,6 +32,21 @@ final readonly class Settled implements Condition
     public function looksAt(): array
     {
         return [$this->slot];
+    }
+
+    public function fields(): array
+    {
+        return [];
+    }
+
+    public function meet(Draft $draft): void
+    {
+        $draft->lean($this->slot, $this->values);
+    }
+
+    /** Which answer comes out instead is left to the other rules. */
+    public function miss(Draft $draft): void
+    {
     }
 
     public function describe(): array

@@ -33,6 +33,12 @@ final readonly class Blades extends Part
         return (new self())->says(Slot::FrontShape, $shape)->sized(Slot::FrontSize, $size);
     }
 
+    /** Of the main blade alone. */
+    public static function size(int $main): self
+    {
+        return (new self())->sized(Slot::MainSize, $main);
+    }
+
     public static function sizes(int $main, int $front): self
     {
         return (new self())->sized(Slot::MainSize, $main)->sized(Slot::FrontSize, $front);

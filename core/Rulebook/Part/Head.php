@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook\Part;
 
+use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\WeightRange;
 use Kontrast\Measure\Weight;
 use Kontrast\Reading\Colour;
@@ -31,6 +32,11 @@ final readonly class Head extends Part
     public static function likeTheTrailer(): self
     {
         return (new self())->and(Pick::same(Slot::HeadColour, Slot::TrailerBase));
+    }
+
+    public static function material(HeadMaterial $material): self
+    {
+        return (new self())->says(Slot::HeadMaterial, $material);
     }
 
     public static function range(float $least, float $most): self

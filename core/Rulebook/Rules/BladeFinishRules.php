@@ -13,6 +13,7 @@ use Kontrast\Reading\FinishSchool;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
+use Kontrast\Reading\RedSpringSchool;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
@@ -32,12 +33,14 @@ use function Kontrast\Rulebook\forage;
 use function Kontrast\Rulebook\gloomy;
 use function Kontrast\Rulebook\inches;
 use function Kontrast\Rulebook\not;
+use function Kontrast\Rulebook\redCrawfish;
 use function Kontrast\Rulebook\rule;
 use function Kontrast\Rulebook\season;
 use function Kontrast\Rulebook\settled;
 use function Kontrast\Rulebook\sky;
 use function Kontrast\Rulebook\stainedByAnything;
 use function Kontrast\Rulebook\sunny;
+use function Kontrast\Rulebook\surface;
 use function Kontrast\Rulebook\tint;
 use function Kontrast\Rulebook\visibility;
 use function Kontrast\Rulebook\wind;
@@ -66,14 +69,15 @@ final class BladeFinishRules
         yield rule('B3.stained')->school(FinishSchool::WaterThenSun, FinishSchool::Water)
             ->when(visibility()->under(feet(3)))
             ->pick(Blades::finish(Finish::Gold))
+            ->with('W5')
             ->because('Gold carries further once the water has lost its clarity.');
 
-        yield rule('B3.runoff')->school(FinishSchool::WaterThenSun, FinishSchool::Water)
+        yield rule('B3.runoff')->with('W2')->school(FinishSchool::WaterThenSun, FinishSchool::Water)
             ->when(tint(Tint::Clay), visibility()->under(feet(3)), season(Season::LateWinter, Season::EarlySpring))
             ->pick(Blades::finish(Finish::Gold))
             ->because('Early-season run-off is where gold shows best of all.');
 
-        yield rule('W7')->school(FinishSchool::WaterThenSun, FinishSchool::Water)
+        yield rule('W7')->with('W2')->school(FinishSchool::WaterThenSun, FinishSchool::Water)
             ->when(wind(Wind::Chop), stainedByAnything())
             ->pick(Blades::finish(Finish::Gold))
             ->because('Chop on coloured water asks for gold.');
@@ -84,8 +88,8 @@ final class BladeFinishRules
     {
         $opaque = inches(6);
         // The sun school alone also has to answer for the water between, where the fact is silent: the same turn, at 18 inches.
-        $both = static fn (string $id): Rule => rule($id)->with('B4')->school(FinishSchool::WaterThenSun, FinishSchool::Sun)->special();
-        $sunOnly = static fn (string $id): Rule => rule($id)->with('B4')->school(FinishSchool::Sun);
+        $both = static fn (string $id): Rule => rule($id)->school(FinishSchool::WaterThenSun, FinishSchool::Sun)->special();
+        $sunOnly = static fn (string $id): Rule => rule($id)->school(FinishSchool::Sun);
 
         yield $both('B4.mud.sun')->when(visibility()->under($opaque), sunny())
             ->pick(Blades::finish(Finish::Gold), Blades::frontFinish(Finish::Silver))
@@ -103,7 +107,7 @@ final class BladeFinishRules
             ->pick(Blades::finish(Finish::PaintedWhite))
             ->because('Sun in very clear water makes metal flash too hard; white paint shows a fish’s flank without the glare.');
 
-        yield $both('B4.clear.sun')->when(visibility()->over(feet(5)), sunny(), not(forage(Forage::Shad, Forage::Crappie)))
+        yield $both('B4.clear.sun')->with('W5')->when(visibility()->over(feet(5)), sunny(), not(forage(Forage::Shad, Forage::Crappie)))
             ->pick(Blades::finish(Finish::GreenPumpkin))
             ->because('Sun in very clear water makes metal flash too hard; a painted dark green blade keeps its wobble and loses its glare.');
 
@@ -179,9 +183,9 @@ final class BladeFinishRules
             ->pick(Blades::finish(Finish::Copper))
             ->because('Moderate stain and crawfish: copper has their colour and a softer shine than gold.');
 
-        yield rule('B9.bluegill')->school(...$metal)->when(forage(Forage::Bluegill), visibility()->between(feet(1.5), feet(3)))
+        yield rule('B9.bluegill')->school(...$metal)->special()->when(forage(Forage::Bluegill), visibility()->between(feet(1.5), feet(3)), wind(Wind::Calm))
             ->pick(Blades::finish(Finish::Copper))
-            ->because('Moderate stain and sunfish: copper is the quieter choice beside gold.');
+            ->because('Moderate stain, sunfish and no wind that would ask for gold: copper is the quieter shine.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -212,9 +216,10 @@ final class BladeFinishRules
             ->pick(Blades::darkened())
             ->because('Black permanent marker over the gold, until it stops glaring.');
 
-        yield rule('house.darkened')->fallback()
-            ->pick(Blades::darkened(false))
-            ->because('The blade is left as it comes.');
+        yield rule('F5.blade')->with('B5')->school(RedSpringSchool::WhereTheyTurn)->special()
+            ->when(redCrawfish(), forage(Forage::Crawfish), season(Season::LateWinter, Season::EarlySpring), surface()->between(50, 62), visibility()->under(feet(1.5)), gloomy())
+            ->pick(Blades::finish(Finish::PaintedRed))
+            ->because('Turned crawfish in dirty water without sun: paint in their own red.');
 
         yield rule('B5.dirty')->when(visibility()->between(inches(6), feet(1.5)), sky(Sky::Rain, Sky::Overcast), forage(Forage::Shad), bite(Bite::Active))
             ->pick(Blades::finish(Finish::PaintedChartreuse))

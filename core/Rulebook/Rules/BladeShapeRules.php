@@ -51,7 +51,7 @@ final class BladeShapeRules
         foreach ([[Profile::Small, 2], [Profile::Regular, 3], [Profile::Big, 4]] as [$profile, $size]) {
             yield rule('B2.bladed_jig.'.$profile->value)->for(LureKind::BladedJig)
                 ->when(settled(Slot::Profile, $profile))
-                ->pick(Blades::main(BladeShape::BladedJig, $size))
+                ->pick(Blades::size($size))
                 ->because('The plate grows and shrinks with the food.');
         }
     }

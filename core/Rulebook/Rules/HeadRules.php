@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook\Rules;
 
+use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\SkirtForm;
 use Kontrast\Reading\Colour;
 use Kontrast\Reading\Cover;
@@ -17,12 +18,14 @@ use Kontrast\Rulebook\Part\Head;
 use Kontrast\Rulebook\Rule;
 use Kontrast\Rulebook\Slot;
 
+use function Kontrast\Rulebook\any;
 use function Kontrast\Rulebook\cold;
 use function Kontrast\Rulebook\cover;
 use function Kontrast\Rulebook\density;
 use function Kontrast\Rulebook\depth;
 use function Kontrast\Rulebook\feet;
 use function Kontrast\Rulebook\forage;
+use function Kontrast\Rulebook\leadFree;
 use function Kontrast\Rulebook\rule;
 use function Kontrast\Rulebook\run;
 use function Kontrast\Rulebook\season;
@@ -41,6 +44,7 @@ final class HeadRules
         yield from self::bladedJig();
         yield from self::swimJig();
         yield from self::jig();
+        yield from self::material();
         yield from self::colour();
     }
 
@@ -140,6 +144,24 @@ final class HeadRules
             ->when(depth()->over(feet(12)))
             ->pick(Head::ounces(0.75), Head::range(0.5, 0.75))
             ->because('Deep water takes a heavier head to reach and feel (a default of this program, not a fact of the trade).');
+    }
+
+    /** @return \Generator<int, Rule> */
+    private static function material(): \Generator
+    {
+        yield rule('house.lead')->fallback()
+            ->pick(Head::material(HeadMaterial::Lead))
+            ->because('Lead, as most heads are poured. Settings has a switch for going without.');
+
+        yield rule('C2.tungsten')->ruling()
+            ->when(leadFree())
+            ->pick(Head::material(HeadMaterial::Tungsten))
+            ->because('No lead. Tungsten is half as dense again: a smaller head of the same weight, and a harder knock.');
+
+        yield rule('C2.steel')->ruling()
+            ->when(leadFree(), any(run(Run::High), cover(Cover::Grass, Cover::Pads)))
+            ->pick(Head::material(HeadMaterial::Steel))
+            ->because('No lead. Steel is lighter for its size: a bulkier head that is easier to keep up.');
     }
 
     /** @return \Generator<int, Rule> */

@@ -235,7 +235,7 @@ final class SkirtColourRules
             ->because('You meet dirty water with bright, solid colour: chartreuse and white.');
 
         yield rule('S18')->for(LureKind::Spinnerbait)->special()
-            ->when(visibility()->under(inches(9)), surface()->under(50), not(sky(Sky::Night, Sky::Storm)), not(tint(Tint::Clay)))
+            ->when(visibility()->under(inches(8)), surface()->under(50), not(sky(Sky::Night, Sky::Storm)), not(tint(Tint::Clay)))
             ->pick(Skirt::of(Colour::Yellow)->accent(Colour::Chartreuse, Colour::White))
             ->because('Cold and muddy: rubber in yellow, lime and white.');
 
@@ -256,6 +256,7 @@ final class SkirtColourRules
                 surface()->between(50, 62),
             )
             ->pick(Skirt::of(Colour::GreenPumpkin)->accent(Colour::Red, Colour::Orange))
+            ->notPick(Skirt::of(Colour::Brown))
             ->because('The crawfish here have turned: red and orange under green pumpkin, clear water or mud.');
 
         yield rule('D5.bluegill')->with('F5')->school(RedSpringSchool::Skip)

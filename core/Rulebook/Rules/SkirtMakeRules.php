@@ -105,7 +105,7 @@ final class SkirtMakeRules
             ->because('See-through strands are only to be had in silicone.');
 
         yield rule('S18.material')->for(LureKind::Spinnerbait)->special()
-            ->when(visibility()->under(inches(9)), surface()->under(50))
+            ->when(visibility()->under(inches(8)), surface()->under(50))
             ->pick(Skirt::whatever()->material(SkirtMaterial::LivingRubber))
             ->because('Cold and muddy is rubber’s own water.');
 

@@ -42,23 +42,18 @@ final class TrailerColourRules
     /**
      * What a skirt takes beside it, by pairing: a shade off for tonal, a hard partner for contrast, a fleck for accent.
      * The partners are the trade's where it names any (P1, P3, P5); for the other colours they are chosen after the same pattern.
+     * A skirt that the book never advises with a pairing has no partner for it.
      */
     private const PARTNERS = [
         'white' => ['tonal' => 'pearl', 'contrast' => 'chartreuse', 'accent' => 'chartreuse'],
-        'pearl' => ['tonal' => 'white', 'contrast' => 'chartreuse', 'accent' => 'smoke'],
+        'pearl' => ['tonal' => 'smoke', 'accent' => 'smoke'],
         'smoke' => ['tonal' => 'pearl', 'contrast' => 'white', 'accent' => 'blue'],
         'chartreuse' => ['tonal' => 'yellow', 'contrast' => 'green_pumpkin', 'accent' => 'green_pumpkin'],
         'yellow' => ['tonal' => 'chartreuse', 'contrast' => 'black', 'accent' => 'orange'],
         'gold' => ['tonal' => 'yellow', 'contrast' => 'black', 'accent' => 'orange'],
         'green_pumpkin' => ['tonal' => 'watermelon', 'contrast' => 'orange', 'accent' => 'orange'],
-        'watermelon' => ['tonal' => 'green_pumpkin', 'contrast' => 'orange', 'accent' => 'red'],
-        'brown' => ['tonal' => 'green_pumpkin', 'contrast' => 'blue', 'accent' => 'orange'],
+        'brown' => ['tonal' => 'green_pumpkin', 'accent' => 'orange'],
         'black' => ['tonal' => 'blue', 'contrast' => 'bright_blue', 'accent' => 'blue'],
-        'blue' => ['tonal' => 'black', 'contrast' => 'orange', 'accent' => 'bright_blue'],
-        'bright_blue' => ['tonal' => 'blue', 'contrast' => 'black', 'accent' => 'black'],
-        'orange' => ['tonal' => 'red', 'contrast' => 'black', 'accent' => 'black'],
-        'red' => ['tonal' => 'orange', 'contrast' => 'black', 'accent' => 'black'],
-        'purple' => ['tonal' => 'blue', 'contrast' => 'chartreuse', 'accent' => 'blue'],
     ];
 
     /** @return \Generator<int, Rule> */
@@ -83,20 +78,23 @@ final class TrailerColourRules
             ->because('The trailer stays in the skirt’s family and carries the odd colour as an accent.');
 
         foreach (self::PARTNERS as $skirt => $partners) {
-            $base = Colour::from($skirt);
-            yield rule("P1.tonal.$skirt")
-                ->when(settled(Slot::Pairing, Pairing::Tonal), settled(Slot::SkirtBase, $base))
-                ->pick(Trailer::of(Colour::from($partners['tonal'])))
-                ->because('One shade off the skirt, no more.');
-            yield rule("P1.contrast.$skirt")
-                ->when(settled(Slot::Pairing, Pairing::Contrast), settled(Slot::SkirtBase, $base))
-                ->pick(Trailer::of(Colour::from($partners['contrast'])))
-                ->because('The colour that stands hardest off this skirt without leaving the trade’s pairs.');
-            yield rule("P3.accent.$skirt")
-                ->when(settled(Slot::Pairing, Pairing::Accent), settled(Slot::SkirtBase, $base), not(settled(Slot::SkirtForm, SkirtForm::None)))
-                ->pick(Trailer::whatever()->accent(Colour::from($partners['accent'])))
-                ->because('The fleck that goes with this skirt.');
+            foreach ($partners as $pairing => $partner) {
+                yield self::partner(Pairing::from($pairing), Colour::from($skirt), Colour::from($partner));
+            }
         }
+    }
+
+    private static function partner(Pairing $pairing, Colour $skirt, Colour $partner): Rule
+    {
+        $beside = [settled(Slot::Pairing, $pairing), settled(Slot::SkirtBase, $skirt)];
+
+        return Pairing::Accent === $pairing
+            ? rule("P3.accent.{$skirt->value}")->when(...$beside, ...[not(settled(Slot::SkirtForm, SkirtForm::None))])
+                ->pick(Trailer::whatever()->accent($partner))
+                ->because('The fleck that goes with this skirt.')
+            : rule("P1.{$pairing->value}.{$skirt->value}")->when(...$beside)
+                ->pick(Trailer::of($partner))
+                ->because(Pairing::Tonal === $pairing ? 'One shade off the skirt, no more.' : 'The colour that stands hardest off this skirt without leaving the trade’s pairs.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -121,6 +119,7 @@ final class TrailerColourRules
         yield rule('P3.red')->school(PairingSchool::ForageMix)->special()
             ->when(settled(Slot::SkirtBase, Colour::GreenPumpkin), not(forage(Forage::Shad)))
             ->pick(Trailer::of(Colour::Watermelon)->accent(Colour::Red))
+            ->notPick(Trailer::whatever()->accent(Colour::Orange))
             ->because('Green pumpkin skirt, watermelon trailer with red flake: the same family, an odd fleck.');
 
         foreach ([Colour::Blue, Colour::BrightBlue] as $blue) {
@@ -136,7 +135,7 @@ final class TrailerColourRules
             ->because('Cloud or wind has come up: keep the see-through skirt and put a white trailer behind it, rather than change the lure.');
 
         yield rule('P5.two_tone')
-            ->when(settled(Slot::SkirtBase, Colour::White, Colour::Chartreuse), settled(Slot::Pairing, Pairing::Accent, Pairing::Contrast))
+            ->when(settled(Slot::SkirtBase, Colour::White, Colour::Chartreuse), settled(Slot::Pairing, Pairing::Accent, Pairing::Contrast), not(settled(Slot::SkirtForm, SkirtForm::None)))
             ->pick(Trailer::whatever()->accent(Colour::GreenPumpkin))
             ->because('A two-tone trailer, bright with green pumpkin, keeps its shape in stain.');
 

@@ -101,7 +101,7 @@ final class WholeRules
     /** @return \Generator<int, Rule> */
     private static function intent(): \Generator
     {
-        yield rule('W3.natural')->with('W4')
+        yield rule('W3.natural')->with('W4', 'F1')
             ->when(visibility()->over(feet(3)))
             ->pick(Whole::intent(Intent::PassForForage))
             ->because('They can study the lure from afar here, so it has to pass for food.');
@@ -133,22 +133,22 @@ final class WholeRules
     /** @return \Generator<int, Rule> */
     private static function pairing(): \Generator
     {
-        yield rule('P1.match')->school(PairingSchool::Ladder)
+        yield rule('P1.match')->with('W1')->school(PairingSchool::Ladder)
             ->when(visibility()->over(feet(5)))
             ->pick(Whole::pairing(Pairing::Match))
             ->because('Water this clear shows every seam: skirt and trailer in one colour.');
 
-        yield rule('P1.tonal')->school(PairingSchool::Ladder)
+        yield rule('P1.tonal')->with('W1')->school(PairingSchool::Ladder)
             ->when(visibility()->between(feet(3), feet(5)))
             ->pick(Whole::pairing(Pairing::Tonal))
             ->because('Clear but not glass: a shade of difference is as far as to go.');
 
-        yield rule('P1.accent')->school(PairingSchool::Ladder)
+        yield rule('P1.accent')->with('W1')->school(PairingSchool::Ladder)
             ->when(visibility()->between(feet(1.5), feet(3)))
             ->pick(Whole::pairing(Pairing::Accent))
             ->because('With stain in the water a touch of another colour helps them pick the lure out.');
 
-        yield rule('P1.contrast')->school(PairingSchool::Ladder)
+        yield rule('P1.contrast')->with('W1')->school(PairingSchool::Ladder)
             ->when(visibility()->under(feet(1.5)))
             ->pick(Whole::pairing(Pairing::Contrast))
             ->because('The dirtier it gets the harder skirt and trailer may clash.');

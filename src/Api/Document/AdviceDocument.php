@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api\Document;
 
-use Kontrast\Lure\Blade;
 use Kontrast\Lure\Intent;
-use Kontrast\Lure\Measurer;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Profile;
 use Kontrast\Material\BuildParts;
@@ -15,12 +13,16 @@ use Kontrast\Reading\LureKind;
 use Kontrast\Rulebook\Advice;
 use Kontrast\Rulebook\Caution;
 use Kontrast\Rulebook\Disagreement;
+use Kontrast\Rulebook\Edge;
+use Kontrast\Rulebook\Note;
 use Kontrast\Rulebook\Reason;
+use Kontrast\Rulebook\Step;
 use OpenApi\Attributes as OA;
 
 /** What to tie and why. */
 #[OA\Schema(schema: 'Advice', additionalProperties: false, required: [
     'lure', 'suits', 'head', 'blades', 'skirt', 'trailer', 'pairing', 'intent', 'profile', 'trailer_hook', 'measures', 'look_parts', 'reasons', 'disagreements', 'cautions',
+    'wanted', 'near', 'next', 'notes',
 ])]
 final readonly class AdviceDocument
 {
@@ -30,6 +32,9 @@ final readonly class AdviceDocument
      * @param list<ReasonDocument>       $reasons
      * @param list<DisagreementDocument> $disagreements
      * @param list<CautionDocument>      $cautions
+     * @param list<EdgeDocument>         $near
+     * @param list<StepDocument>         $next
+     * @param list<NoteDocument>         $notes
      */
     public function __construct(
         #[OA\Property(type: 'string', enum: LureKind::class)]
@@ -62,29 +67,41 @@ final readonly class AdviceDocument
         public array $disagreements,
         #[OA\Property(type: 'array', items: new OA\Items(ref: CautionDocument::class))]
         public array $cautions,
+        #[OA\Property(ref: WantedDocument::class)]
+        public WantedDocument $wanted,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: EdgeDocument::class), description: 'Nearest first: measuring the first again settles most.')]
+        public array $near,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: StepDocument::class), description: 'In the order to try them.')]
+        public array $next,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: NoteDocument::class))]
+        public array $notes,
     ) {
     }
 
     public static function of(Advice $advice): self
     {
-        $build = $advice->build;
+        $build = BuildDocument::of($advice->build);
 
         return new self(
-            $build->kind,
+            $build->lure,
             $advice->suits,
-            HeadDocument::of($build->head),
-            array_map(static fn (Blade $blade): BladeDocument => BladeDocument::of($blade), $build->blades),
-            null === $build->skirt ? null : SkirtDocument::of($build->skirt),
-            null === $build->trailer ? null : TrailerDocument::of($build->trailer),
+            $build->head,
+            $build->blades,
+            $build->skirt,
+            $build->trailer,
             $advice->pairing,
             $advice->intent,
             $advice->profile,
-            null === $build->trailerHook ? null : TrailerHookDocument::of($build->trailerHook),
-            MeasuresDocument::of(Measurer::measure($build)),
-            array_map(static fn (Part $part): PartDocument => PartDocument::of($part), BuildParts::of($build)),
+            $build->trailer_hook,
+            $build->measures,
+            array_map(static fn (Part $part): PartDocument => PartDocument::of($part), BuildParts::of($advice->build)),
             array_map(static fn (Reason $reason): ReasonDocument => ReasonDocument::of($reason), $advice->reasons),
             array_map(static fn (Disagreement $disagreement): DisagreementDocument => DisagreementDocument::of($disagreement), $advice->disagreements),
             array_map(static fn (Caution $caution): CautionDocument => CautionDocument::of($caution), $advice->cautions),
+            WantedDocument::of($advice->wanted, [] !== $build->blades),
+            array_map(static fn (Edge $edge): EdgeDocument => EdgeDocument::of($edge), $advice->near),
+            array_map(static fn (Step $step): StepDocument => StepDocument::of($step), $advice->next),
+            array_map(static fn (Note $note): NoteDocument => NoteDocument::of($note), $advice->notes),
         );
     }
 }

@@ -9,7 +9,7 @@ use Kontrast\Rulebook\Value;
 use OpenApi\Attributes as OA;
 
 /** What another school would pick today. */
-#[OA\Schema(schema: 'Dissent', additionalProperties: false, required: ['school', 'value', 'because', 'picks'])]
+#[OA\Schema(schema: 'Dissent', additionalProperties: false, required: ['school', 'value', 'because', 'picks', 'build'])]
 final readonly class DissentDocument
 {
     /** @param array<string, list<string|float|int|bool|list<float>>> $picks */
@@ -22,6 +22,8 @@ final readonly class DissentDocument
         public string $because,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(ref: '#/components/schemas/Value')), description: 'All its picks that differ, by pick.')]
         public array $picks,
+        #[OA\Property(ref: BuildDocument::class)]
+        public BuildDocument $build,
     ) {
     }
 
@@ -34,6 +36,7 @@ final readonly class DissentDocument
             [] === $first ? 'none' : implode(' + ', array_map(static fn (Value $value): string => $value->key, $first)),
             $dissent->because,
             array_map(static fn (array $values): array => array_map(static fn (Value $value): string|float|int|bool|array => ValueDocument::of($value), $values), $dissent->values),
+            BuildDocument::of($dissent->build),
         );
     }
 }

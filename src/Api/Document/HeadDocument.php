@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Api\Document;
 
 use Kontrast\Lure\Head;
+use Kontrast\Lure\HeadMaterial;
 use Kontrast\Reading\Colour;
 use OpenApi\Attributes as OA;
 
 /** The head: its weight in ounces, the range that would serve, its colour. */
-#[OA\Schema(schema: 'Head', additionalProperties: false, required: ['weight_oz', 'weight_range_oz', 'colour'])]
+#[OA\Schema(schema: 'Head', additionalProperties: false, required: ['weight_oz', 'weight_range_oz', 'colour', 'material'])]
 final readonly class HeadDocument
 {
     /** @param list<float> $weight_range_oz */
@@ -20,6 +21,8 @@ final readonly class HeadDocument
         public array $weight_range_oz,
         #[OA\Property(type: 'string', enum: Colour::class)]
         public Colour $colour,
+        #[OA\Property(type: 'string', enum: HeadMaterial::class)]
+        public HeadMaterial $material,
     ) {
     }
 
@@ -29,6 +32,7 @@ final readonly class HeadDocument
             round($head->weight->inOunces(), 4),
             [round($head->range->least->inOunces(), 4), round($head->range->most->inOunces(), 4)],
             $head->colour,
+            $head->material,
         );
     }
 }

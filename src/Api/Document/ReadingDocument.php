@@ -106,12 +106,44 @@ final class ReadingDocument
     #[OA\Property(type: 'string', enum: Arm::class, nullable: true)]
     public ?Arm $arm = null;
 
+    #[OA\Property(description: 'No part of lead: heads of tungsten or steel. Left out: false.')]
+    public bool $lead_free = false;
+
     #[OA\Property(ref: SchoolsDocument::class)]
     public SchoolsDocument $schools;
 
     public function __construct()
     {
         $this->schools = new SchoolsDocument();
+    }
+
+    public static function of(Reading $reading): self
+    {
+        $document = new self();
+        $document->lure = $reading->lure;
+        $document->visibility_in = round($reading->visibility->inInches(), 2);
+        $document->tint = $reading->tint;
+        $document->sky = $reading->sky;
+        $document->sun_elevation_deg = $reading->sunElevation?->inDegrees();
+        $document->wind = $reading->wind;
+        $document->surface_f = $reading->surface?->inFahrenheit();
+        $document->trend_f = $reading->trend?->inFahrenheit();
+        $document->depth_ft = round($reading->depth->inFeet(), 2);
+        $document->season = $reading->season;
+        $document->cover = $reading->cover;
+        $document->cover_density = $reading->coverDensity;
+        $document->run = $reading->run;
+        $document->forage = $reading->forage;
+        $document->forage_in = $reading->forageLength?->inInches();
+        $document->forage_colours = $reading->forageColours;
+        $document->red_crawfish = $reading->redCrawfish;
+        $document->bite = $reading->bite;
+        $document->bass = $reading->bass;
+        $document->arm = $reading->arm;
+        $document->schools = SchoolsDocument::of($reading->schools);
+        $document->lead_free = $reading->leadFree;
+
+        return $document;
     }
 
     public function toReading(): Reading
@@ -138,6 +170,7 @@ final class ReadingDocument
             $this->forage_colours,
             $this->arm,
             $this->schools->toSchools(),
+            $this->lead_free,
         );
     }
 }

@@ -30,6 +30,19 @@ final class SchoolsDocument
     #[OA\Property(type: 'string', enum: WoodSchool::class, nullable: true, description: 'Left out: knock.')]
     public ?WoodSchool $wood = null;
 
+    public static function of(Schools $schools): self
+    {
+        $document = new self();
+        $document->pairing = $schools->pairing;
+        $document->finish = $schools->finish;
+        $document->dirty = $schools->dirty;
+        $document->shad_start = $schools->shadStart;
+        $document->red_spring = $schools->redSpring;
+        $document->wood = $schools->wood;
+
+        return $document;
+    }
+
     public function toSchools(): Schools
     {
         $usual = new Schools();

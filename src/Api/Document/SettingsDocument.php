@@ -16,6 +16,9 @@ final class SettingsDocument
     #[OA\Property(type: 'string', enum: Theme::class)]
     public Theme $theme = Theme::Paper;
 
+    #[OA\Property(description: 'No pick or part of lead.')]
+    public bool $lead_free = false;
+
     #[OA\Property(ref: SchoolsDocument::class)]
     public SchoolsDocument $schools;
 

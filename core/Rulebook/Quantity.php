@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Rulebook;
+
+use Kontrast\Measure\Length;
+use Kontrast\Measure\Temperature;
+use Kontrast\Measure\TemperatureChange;
+use Kontrast\Reading\Reading;
+
+/** A number of the reading that rules fade over; the value is its field. */
+enum Quantity: string
+{
+    case Visibility = 'visibility_in';
+    case Surface = 'surface_f';
+    case Depth = 'depth_ft';
+    case ForageLength = 'forage_in';
+    case Trend = 'trend_f';
+
+    /** In the unit of the field, or null where it was not measured. */
+    public function of(Reading $reading): ?float
+    {
+        return match ($this) {
+            self::Visibility => $reading->visibility->inInches(),
+            self::Surface => $reading->surface?->inFahrenheit(),
+            self::Depth => $reading->depth->inFeet(),
+            self::ForageLength => $reading->forageLength?->inInches(),
+            self::Trend => $reading->trend?->inFahrenheit(),
+        };
+    }
+
+    public function set(Reading $reading, float $number): Reading
+    {
+        return match ($this) {
+            self::Visibility => $reading->but(visibility: Length::inches($number)),
+            self::Surface => $reading->but(surface: Temperature::fahrenheit($number)),
+            self::Depth => $reading->but(depth: Length::feet($number)),
+            self::ForageLength => $reading->but(forageLength: Length::inches($number)),
+            self::Trend => $reading->but(trend: TemperatureChange::fahrenheit($number)),
+        };
+    }
+
+    /** How far off an edge a number still counts as near it: half the band over which a rule fades there, in the unit of the field. */
+    public function nearness(float $number): float
+    {
+        return match ($this) {
+            self::Visibility, self::Depth => $number * LENGTH_FADE_SHARE / 2,
+            self::ForageLength => $number * LENGTH_FADE_SHARE / 4,
+            self::Surface => TEMPERATURE_FADE_F / 2,
+            self::Trend => TREND_FADE_F / 2,
+        };
+    }
+}

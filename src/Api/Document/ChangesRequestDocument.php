@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\Document;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** Two readings of one water: what changes in the advice from the first to the second? */
+#[OA\Schema(schema: 'ChangesRequest', additionalProperties: false, required: ['before', 'after'])]
+final class ChangesRequestDocument
+{
+    #[OA\Property(ref: ReadingDocument::class)]
+    #[Assert\Valid]
+    public ReadingDocument $before;
+
+    #[OA\Property(ref: ReadingDocument::class)]
+    #[Assert\Valid]
+    public ReadingDocument $after;
+}

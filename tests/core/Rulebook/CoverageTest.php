@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\core\Rulebook;
+
+use Kontrast\Rulebook\Adviser;
+use Kontrast\Rulebook\Assembly;
+use Kontrast\Rulebook\Casebook;
+use Kontrast\Rulebook\Caution;
+use Kontrast\Rulebook\Engine;
+use Kontrast\Rulebook\Facts;
+use Kontrast\Rulebook\Question;
+use Kontrast\Rulebook\Rule;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\core\Readings;
+
+/** Every fact is at work somewhere, and every rule is reached. */
+final class CoverageTest extends TestCase
+{
+    /** Facts at work outside the rulebook, and where. */
+    private const ELSEWHERE = [
+        'W9' => 'the page that tests colours over depth',
+        'L1' => 'trips', 'L4' => 'trips', 'L5' => 'the log', 'L6' => 'trips',
+        'A1' => 'the build sheet', 'A2' => 'the build sheet', 'A3' => 'the build sheet', 'A4' => 'the build sheet',
+    ];
+
+    public function testEveryFactIsUsed(): void
+    {
+        $used = array_keys(self::ELSEWHERE);
+        foreach (Engine::standard()->book->rules as $rule) {
+            $used = [...$used, ...$rule->facts];
+        }
+        foreach (Question::cases() as $question) {
+            $used[] = $question->fact();
+        }
+        $adviser = Adviser::standard();
+        foreach (Readings::random(150, 61) as $reading) {
+            $advice = $adviser->advise($reading);
+            $used = [...$used, ...array_map(static fn (Caution $caution): string => $caution->id, $advice->cautions)];
+            foreach ($advice->next as $step) {
+                $used = [...$used, ...$step->facts];
+            }
+        }
+        self::assertSame([], array_values(array_diff(array_keys(Facts::ALL), $used)));
+    }
+
+    /** Each rule has a reading in which it decides a pick or is the loudest for one; without such a reading it would be dead weight. */
+    #[DataProvider('rules')]
+    public function testTheRuleIsReached(string $id): void
+    {
+        static $engine = null;
+        $engine ??= Engine::standard();
+        \assert($engine instanceof Engine);
+        $rule = $engine->book->rules[$id];
+        $reading = (new Casebook($engine))->deciding($rule);
+        self::assertNotNull($reading, "No reading reaches $id.");
+        $case = $engine->deliberate($reading);
+        self::assertGreaterThan(0.0, $rule->strength($case->situation()));
+        self::assertTrue(null !== $rule->heading || self::matters($rule, new Assembly($case)), "$id speaks but does not matter.");
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function rules(): iterable
+    {
+        foreach (Engine::standard()->book->rules as $rule) {
+            yield $rule->id => [$rule->id];
+        }
+    }
+
+    public function testAReadingIsTheSameEachTimeItIsMadeUp(): void
+    {
+        $rule = Engine::standard()->book->rules['S6'];
+        self::assertEquals((new Casebook(Engine::standard()))->deciding($rule), (new Casebook(Engine::standard()))->deciding($rule));
+    }
+
+    public function testARuleKnowsWhomItMeetsAndWhoWins(): void
+    {
+        $engine = Engine::standard();
+        $meetings = [];
+        foreach ((new Casebook($engine))->meetings($engine->book->rules['S6']) as $meeting) {
+            $meetings[$meeting->other->id] = $meeting;
+            self::assertLessThanOrEqual($meeting->met, $meeting->won + $meeting->lost);
+        }
+        self::assertArrayHasKey('S10.mid', $meetings);
+        self::assertSame(0, $meetings['S10.mid']->lost, 'A special rule outvotes the usual ladder.');
+        self::assertGreaterThan(0, $meetings['S10.mid']->won);
+    }
+
+    private static function matters(Rule $rule, Assembly $case): bool
+    {
+        foreach ($case->slotsInUse() as $slot) {
+            $ballot = $case->deliberation->on($slot);
+            foreach ($ballot->winners ?? [] as $value) {
+                if ($ballot?->loudestFor($value)?->rule === $rule) {
+                    return true;
+                }
+            }
+            if (null !== $ballot && $ballot->keys() !== $ballot->without($rule)->keys()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

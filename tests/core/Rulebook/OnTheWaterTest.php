@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\core\Rulebook;
+
+use Kontrast\Lure\Intent;
+use Kontrast\Lure\Pairing;
+use Kontrast\Reading\Bite;
+use Kontrast\Reading\Cover;
+use Kontrast\Reading\CoverDensity;
+use Kontrast\Reading\Forage;
+use Kontrast\Reading\LureKind;
+use Kontrast\Reading\Reading;
+use Kontrast\Reading\Run;
+use Kontrast\Reading\Season;
+use Kontrast\Reading\Sky;
+use Kontrast\Reading\Tint;
+use Kontrast\Rulebook\Adviser;
+use Kontrast\Rulebook\Aim;
+use Kontrast\Rulebook\Note;
+use Kontrast\Rulebook\Occasion;
+use Kontrast\Rulebook\Slot;
+use Kontrast\Rulebook\Step;
+use Kontrast\Rulebook\Wanted;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\core\Readings;
+
+/** What to do when something happens on the water, what is worth knowing there, and what the fish should see. Facts: common practice, no source. */
+final class OnTheWaterTest extends TestCase
+{
+    /** L2: trailer first, then the blade, then the lure. */
+    public function testFishThatFollowAndDoNotTakeAreAnsweredInOrder(): void
+    {
+        $slots = array_map(static fn (Step $step): Slot => $step->change->slot, self::steps(Readings::of(LureKind::BladedJig, 26, forage: Forage::Shad, run: Run::Low), Occasion::NotTaking));
+        self::assertSame([Slot::TrailerBase, Slot::TrailerSurface, Slot::TrailerStyle, Slot::Finish, Slot::Lure], $slots, 'in this order');
+    }
+
+    public function testAJigHasNoBladeToChangeAndABareSpinnerbaitNoTrailer(): void
+    {
+        self::assertNotContains(Slot::Finish, array_map(static fn (Step $step): Slot => $step->change->slot, self::steps(Readings::of(LureKind::Jig), Occasion::NotTaking)));
+        self::assertNotContains(Slot::TrailerStyle, array_map(static fn (Step $step): Slot => $step->change->slot, self::steps(Readings::of(LureKind::Spinnerbait, 50), Occasion::NotTaking)));
+    }
+
+    public function testWhatIsTriedNextIsNeverWhatIsOnAlready(): void
+    {
+        foreach (Readings::random(80, 51) as $reading) {
+            foreach (self::adviser()->advise($reading)->next as $step) {
+                $before = array_map(static fn ($value): string => $value->key, $step->change->before);
+                $after = array_map(static fn ($value): string => $value->key, $step->change->after);
+                self::assertNotSame($before, $after, $step->change->slot->value);
+            }
+        }
+    }
+
+    /** L3 with B4: mud in the sun wears metal, and paint once the sun has gone. */
+    public function testWhenTheSunGoesTheBladeGoesWithIt(): void
+    {
+        $steps = self::steps(Readings::of(LureKind::Spinnerbait, 4, Tint::Green, Sky::Sun, forage: Forage::Shad), Occasion::SunGoes);
+        self::assertSame('painted_chartreuse', self::afterOn(Slot::Finish, $steps));
+        $back = self::steps(Readings::of(LureKind::Spinnerbait, 4, Tint::Green, Sky::Overcast, forage: Forage::Shad), Occasion::SunComes);
+        self::assertSame('gold', self::afterOn(Slot::Finish, $back));
+    }
+
+    public function testAtNightThereIsNoSunToWaitFor(): void
+    {
+        foreach (self::adviser()->advise(Readings::of(LureKind::Spinnerbait, sky: Sky::Night))->next as $step) {
+            self::assertNotContains($step->occasion, [Occasion::SunComes, Occasion::SunGoes]);
+        }
+    }
+
+    public function testAsTheWaterClearsThePairingGrowsQuieter(): void
+    {
+        self::assertSame('accent', self::afterOn(Slot::Pairing, self::steps(Readings::of(LureKind::SwimJig, 13, forage: Forage::Bluegill, sky: Sky::Sun), Occasion::Clearing)));
+    }
+
+    /** P6: the trailer alone grows bolder. */
+    public function testAsTheWaterDirtiesOnlyTheTrailerIsChanged(): void
+    {
+        $steps = self::steps(Readings::of(LureKind::SwimJig, 26), Occasion::Dirtying);
+        self::assertNotSame([], $steps);
+        foreach ($steps as $step) {
+            self::assertContains($step->change->slot, [Slot::TrailerBase, Slot::TrailerAccents]);
+            self::assertContains('P6', $step->facts);
+        }
+    }
+
+    /** @param list<string> $rules */
+    #[DataProvider('notes')]
+    public function testNotesAppearWhereTheyApply(Reading $reading, array $rules, string $not): void
+    {
+        $told = array_map(static fn (Note $note): string => $note->rule->id, self::adviser()->advise($reading)->notes);
+        foreach ($rules as $rule) {
+            self::assertContains($rule, $told);
+        }
+        self::assertNotContains($not, $told);
+    }
+
+    /** @return iterable<string, array{Reading, list<string>, string}> */
+    public static function notes(): iterable
+    {
+        yield 'shad in summer grass' => [Readings::of(LureKind::BladedJig, cover: Cover::Grass, forage: Forage::Shad), ['F8.grass', 'Z7.long'], 'F8.rock'];
+        yield 'sunfish on rock' => [Readings::of(LureKind::Jig, cover: Cover::Rock), ['F8.rock', 'Z6.rock', 'S20.jig'], 'S20.swim_jig'];
+        yield 'fall without shad' => [Readings::of(LureKind::BladedJig, season: Season::Fall), ['F8.fall', 'Z6.fall'], 'Z6.half_ounce'];
+        yield 'a swim jig high' => [Readings::of(LureKind::SwimJig, run: Run::High), ['Z5.high', 'Z6.swim_jig', 'S20.swim_jig'], 'Z5.low'];
+        yield 'a half-ounce bladed jig in wood' => [Readings::of(LureKind::BladedJig, cover: Cover::Wood), ['Z6.half_ounce', 'Z7.short'], 'Z6.fall'];
+        yield 'mats' => [Readings::of(LureKind::Jig, cover: Cover::Pads, density: CoverDensity::Heavy), ['Z6.braid'], 'Z7.short'];
+        yield 'a hard day' => [Readings::of(LureKind::Jig, bite: Bite::Tough), ['F10'], 'Z6.braid'];
+        yield 'a trailer of unknown plastic' => [Readings::of(LureKind::Jig), ['T10'], 'F10'];
+        yield 'no trailer, no warning of its plastic' => [Readings::of(LureKind::Spinnerbait, 50), ['F7'], 'T10'];
+    }
+
+    public function testTheIntentIsPutInTheModelsWords(): void
+    {
+        self::assertSame([Aim::Darkest, Aim::Darkest], self::aims(Intent::CastShadow));
+        self::assertSame([Aim::LeastContrast, Aim::LeastContrast], self::aims(Intent::Vanish));
+        self::assertSame([Aim::LikeForage, Aim::LikeForage], self::aims(Intent::PassForForage));
+        self::assertSame([Aim::FarthestSeen, Aim::FarthestSeen], self::aims(Intent::BeFound));
+        self::assertSame([Aim::LikeForage, Aim::FarthestSeen], self::aims(Intent::Shock));
+    }
+
+    public function testTheLineSaysHowThePairShouldRead(): void
+    {
+        self::assertStringContainsString('read as one', Wanted::of(Intent::Vanish, Pairing::Match)->line(true));
+        self::assertStringContainsString('read as two', Wanted::of(Intent::BeFound, Pairing::Contrast)->line(true));
+        self::assertStringNotContainsString('blade', Wanted::of(Intent::BeFound, Pairing::Contrast)->line(false));
+    }
+
+    /** @return list<Aim> */
+    private static function aims(Intent $intent): array
+    {
+        $wanted = Wanted::of($intent, Pairing::Match);
+
+        return [$wanted->skirt, $wanted->blade];
+    }
+
+    /** @param list<Step> $steps */
+    private static function afterOn(Slot $slot, array $steps): ?string
+    {
+        foreach ($steps as $step) {
+            if ($step->change->slot === $slot) {
+                return $step->change->after[0]->key ?? null;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Step> */
+    private static function steps(Reading $reading, Occasion $occasion): array
+    {
+        return array_values(array_filter(self::adviser()->advise($reading)->next, static fn (Step $step): bool => $step->occasion === $occasion));
+    }
+
+    private static function adviser(): Adviser
+    {
+        static $adviser = null;
+        $adviser ??= Adviser::standard();
+        \assert($adviser instanceof Adviser);
+
+        return $adviser;
+    }
+}
