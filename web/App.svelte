@@ -2,6 +2,7 @@
   import { QueryClient, QueryClientProvider } from '@tanstack/svelte-query'
   import BookOpen from '@lucide/svelte/icons/book-open'
   import Fish from '@lucide/svelte/icons/fish'
+  import ListChecks from '@lucide/svelte/icons/list-checks'
   import Ruler from '@lucide/svelte/icons/ruler'
   import SlidersHorizontal from '@lucide/svelte/icons/sliders-horizontal'
   import Router, { router } from 'svelte-spa-router'
@@ -10,19 +11,34 @@
   import Advice from './screens/advice/Advice.svelte'
   import Depths from './screens/depths/Depths.svelte'
   import Notebook from './screens/notebook/Notebook.svelte'
+  import Rulebook from './screens/rulebook/Rulebook.svelte'
   import Reading from './screens/reading/Reading.svelte'
   import Settings from './screens/settings/Settings.svelte'
   import { desk } from './state/desk.svelte'
   import { settings } from './state/settings.svelte'
 
   const client = new QueryClient()
-  const routes = { '/': Reading, '/advice': Advice, '/depths': Depths, '/notebook': Notebook, '/settings': Settings }
-  const places = [
-    { href: '#/', path: '/', name: 'Reading', picture: Ruler },
-    { href: '#/advice', path: '/advice', name: 'Advice', picture: Fish },
-    { href: '#/notebook', path: '/notebook', name: 'Notebook', picture: BookOpen },
-    { href: '#/settings', path: '/settings', name: 'Settings', picture: SlidersHorizontal },
+  const routes = {
+    '/': Reading,
+    '/advice': Advice,
+    '/depths': Depths,
+    '/rulebook/:id?': Rulebook,
+    '/notebook': Notebook,
+    '/settings': Settings,
+  }
+  /** The way from the water to the lure. */
+  const way = [
+    { path: '/', name: 'Reading', picture: Ruler },
+    { path: '/advice', name: 'Advice', picture: Fish },
   ]
+  /** What stands beside it. */
+  const beside = [
+    { path: '/rulebook', name: 'Rulebook', picture: ListChecks },
+    { path: '/notebook', name: 'Notebook', picture: BookOpen },
+    { path: '/settings', name: 'Settings', picture: SlidersHorizontal },
+  ]
+  const isAt = (path: string) =>
+    router.location === path || (path !== '/' && router.location.startsWith(`${path}/`)) ? 'page' : undefined
   const started = Promise.all([settings.load(), desk.load()])
 </script>
 
@@ -37,21 +53,35 @@
       </svg>
       <span class="text-lg font-extrabold">Kontrast</span>
     </a>
-    <nav
-      class="border-base-content bg-base-100 fixed inset-x-0 bottom-0 z-40 flex border-t pb-[env(safe-area-inset-bottom)] sm:static sm:border-0 sm:pb-0"
-      aria-label="Screens"
-    >
-      {#each places as place (place.path)}
-        <a
-          class="aria-[current=page]:bg-primary aria-[current=page]:text-primary-content flex min-h-14 flex-1 flex-col items-center justify-center gap-0.5 text-xs font-semibold sm:min-h-12 sm:flex-row sm:gap-2 sm:px-4 sm:text-sm"
-          href={place.href}
-          aria-current={router.location === place.path ? 'page' : undefined}
-        >
-          <place.picture size={18} aria-hidden="true" />
-          {place.name}
-        </a>
-      {/each}
-    </nav>
+    <div class="flex items-stretch">
+      <nav
+        class="border-base-content bg-base-100 fixed inset-x-0 bottom-0 z-40 flex border-t pb-[env(safe-area-inset-bottom)] sm:static sm:border-0 sm:pb-0"
+        aria-label="Screens"
+      >
+        {#each way as place (place.path)}
+          <a
+            class="aria-[current=page]:bg-primary aria-[current=page]:text-primary-content flex min-h-14 flex-1 flex-col items-center justify-center gap-0.5 text-xs font-semibold sm:min-h-12 sm:flex-row sm:gap-2 sm:px-3 sm:text-sm"
+            href="#{place.path}"
+            aria-current={isAt(place.path)}
+          >
+            <place.picture size={18} aria-hidden="true" />
+            {place.name}
+          </a>
+        {/each}
+      </nav>
+      <nav class="sm:border-rule flex sm:border-l" aria-label="More">
+        {#each beside as place (place.path)}
+          <a
+            class="aria-[current=page]:bg-primary aria-[current=page]:text-primary-content flex min-h-12 min-w-12 items-center justify-center gap-2 text-sm font-semibold lg:px-3"
+            href="#{place.path}"
+            aria-current={isAt(place.path)}
+          >
+            <place.picture size={18} aria-hidden="true" />
+            <span class="sr-only lg:not-sr-only">{place.name}</span>
+          </a>
+        {/each}
+      </nav>
+    </div>
   </header>
   <main id="main" class="mx-auto max-w-7xl px-4 pt-5 pb-24 sm:px-6 sm:pb-10">
     {#await started}

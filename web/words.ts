@@ -20,6 +20,8 @@ const SHOWN: Record<string, string> = {
   pass_for_forage: 'pass for food',
   be_found: 'be found',
   cast_shadow: 'cast a shadow',
+  low_sun: 'low sun',
+  bladed_jig: 'bladed jig',
 }
 
 export function show(word: string): string {
@@ -87,6 +89,52 @@ export function temperature(fahrenheit: number, metric: boolean): string {
 export function change(fahrenheit: number, metric: boolean): string {
   const value = metric ? round((fahrenheit * 5) / 9, 1) : fahrenheit
   return `${value > 0 ? '+' : value < 0 ? '−' : '±'}${Math.abs(value)} ${metric ? '°C' : '°F'}`
+}
+
+const FIELDS: Record<string, string> = {
+  lure: 'lure',
+  visibility_in: 'sight',
+  tint: 'tint',
+  sky: 'sky',
+  sun_elevation_deg: 'height of the sun',
+  wind: 'wind',
+  surface_f: 'surface temperature',
+  trend_f: 'three-day change',
+  depth_ft: 'depth',
+  season: 'season',
+  cover: 'cover',
+  cover_density: 'thickness of the cover',
+  run: 'run',
+  forage: 'food',
+  forage_in: 'length of the food',
+  forage_colours: 'colours seen',
+  red_crawfish: 'red crawfish',
+  bite: 'bite',
+  bass: 'bass',
+  arm: 'arm',
+  lead_free: 'lead-free',
+  schools: 'school',
+}
+
+/** A field of a reading in words. */
+export function fieldWords(field: string): string {
+  return FIELDS[field] ?? show(field)
+}
+
+/** The value of a field of a reading, with its unit. */
+export function fieldValue(field: string, value: unknown, metric: boolean): string {
+  if (value === null || value === undefined) return 'not measured'
+  if (Array.isArray(value)) return value.length > 0 ? list(value.map(String)) : 'none'
+  if (typeof value === 'boolean') return value ? 'yes' : 'no'
+  if (typeof value === 'object') return 'others'
+  if (typeof value === 'string') return field === 'tint' ? tintWords(value) : show(value)
+  const number = Number(value)
+  if (field === 'visibility_in') return waterLength(number, metric)
+  if (field === 'forage_in') return partLength(number, metric)
+  if (field === 'depth_ft') return depth(number, metric)
+  if (field === 'surface_f') return temperature(number, metric)
+  if (field === 'trend_f') return change(number, metric)
+  return `${round(number, 1)}°`
 }
 
 export function round(value: number, places: number): number {

@@ -100,6 +100,8 @@ final class Assembly
             Slot::Darkened => $this->deliberation->isSo(Slot::Darkened),
             Slot::SkirtBase, Slot::SkirtAccents, Slot::SkirtOpacity, Slot::SkirtMaterial => $this->hasSkirt(),
             Slot::TrailerStyle, Slot::TrailerLength, Slot::TrailerBase, Slot::TrailerAccents, Slot::TrailerSurface, Slot::TrailerOpacity => $this->deliberation->isSo(Slot::TrailerFitted),
+            // Beside a bare skirt, or under no skirt, there is nothing to pair.
+            Slot::Pairing => $this->hasSkirt() && $this->deliberation->isSo(Slot::TrailerFitted),
             Slot::HookSize => $this->deliberation->isSo(Slot::HookFitted),
             default => true,
         };

@@ -5,6 +5,7 @@ const SCREENS = [
   ['reading', ''],
   ['advice', '#/advice'],
   ['depths', '#/depths'],
+  ['rulebook', '#/rulebook/B3.stained'],
   ['notebook', '#/notebook'],
   ['settings', '#/settings'],
 ] as const

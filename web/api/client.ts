@@ -19,6 +19,12 @@ export type Opinion = components['schemas']['Opinion']
 export type Depths = components['schemas']['Depths']
 export type LookRequest = components['schemas']['LookRequest']
 export type Problem = components['schemas']['Problem']
+export type Change = components['schemas']['Change']
+export type Edge = components['schemas']['Edge']
+export type Step = components['schemas']['Step']
+export type Rule = components['schemas']['Rule']
+export type Condition = components['schemas']['Condition']
+export type Meeting = components['schemas']['Meeting']
 export type Value = components['schemas']['Value']
 
 export const api = createClient<paths>({ baseUrl: '/' })

@@ -26,13 +26,13 @@ class Desk {
   reading = $state<Reading>({ ...FIRST })
   waterId = $state<string | null>(null)
   loaded = $state(false)
+  /** The reading as it was before its last change, for as long as one field alone differs from it. */
+  turned = $state<{ before: Reading; field: keyof Reading } | null>(null)
   #timer: ReturnType<typeof setTimeout> | undefined
 
   /** The reading as it is asked about: the standing schools under those chosen for this reading alone. */
-  asked = $derived<Reading>({
-    ...this.reading,
-    schools: { ...settings.value?.schools, ...this.reading.schools } satisfies Schools,
-  })
+  asked = $derived<Reading>(this.#asked(this.reading))
+  askedBefore = $derived<Reading | null>(this.turned ? this.#asked(this.turned.before) : null)
 
   async load(): Promise<void> {
     const desk = await answer(api.GET('/api/desk'))
@@ -44,7 +44,16 @@ class Desk {
   }
 
   change(change: Partial<Reading>): void {
+    const before = $state.snapshot(this.reading) as Reading
     this.reading = { ...this.reading, ...change }
+    this.#note(before, change)
+    this.#saveSoon()
+  }
+
+  /** Takes the last change back. */
+  turnBack(): void {
+    if (this.turned) this.reading = this.turned.before
+    this.turned = null
     this.#saveSoon()
   }
 
@@ -56,7 +65,31 @@ class Desk {
   reopen(reading: Reading, waterId: string | null): void {
     this.reading = reading
     this.waterId = waterId
+    this.turned = null
     this.#saveSoon()
+  }
+
+  #asked(reading: Reading): Reading {
+    return {
+      ...reading,
+      lead_free: settings.value?.lead_free ?? false,
+      schools: { ...settings.value?.schools, ...reading.schools } satisfies Schools,
+    }
+  }
+
+  #note(before: Reading, change: Partial<Reading>): void {
+    const differing = (Object.keys(change) as (keyof Reading)[]).filter(
+      (field) => JSON.stringify(before[field]) !== JSON.stringify(this.reading[field]),
+    )
+    const [field] = differing
+    if (!field) return
+    if (differing.length > 1) {
+      this.turned = null
+      return
+    }
+    // A slider on its way is one change, not many.
+    const from = this.turned?.field === field ? this.turned.before : before
+    this.turned = JSON.stringify(from[field]) === JSON.stringify(this.reading[field]) ? null : { before: from, field }
   }
 
   #saveSoon(): void {

@@ -1,10 +1,16 @@
 <script lang="ts">
-  import type { Advice, Reading } from '../../api/client'
+  import type { Advice, Palette, Reading } from '../../api/client'
+  import Lure from '../../lure/Lure.svelte'
+  import { inTheHand } from '../../lure/paint'
   import { desk } from '../../state/desk.svelte'
   import { show } from '../../words'
   import { schoolName } from '../settings/questions'
 
-  let { disagreements }: { disagreements: Advice['disagreements'] } = $props()
+  interface Props {
+    disagreements: Advice['disagreements']
+    palette: Palette
+  }
+  let { disagreements, palette }: Props = $props()
 
   const QUESTIONS: Record<string, string> = {
     pairing: 'How skirt and trailer go together',
@@ -35,7 +41,16 @@
           <ul class="mt-1 flex flex-col gap-1">
             {#each disagreement.others as other (other.school)}
               <li class="flex items-start justify-between gap-3">
-                <p class="leading-snug">
+                <div class="bg-proof h-16 w-28 shrink-0 p-1 text-[#1a1a1a]">
+                  <Lure
+                    build={other.build}
+                    paint={inTheHand(other.build, palette)}
+                    span={5.2}
+                    ruler={false}
+                    class="h-full w-full"
+                  />
+                </div>
+                <p class="flex-1 leading-snug">
                   <span class="font-semibold">{schoolName(disagreement.question, other.school)}</span> would take {other.value
                     .split(' + ')
                     .map(show)

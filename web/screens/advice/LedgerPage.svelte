@@ -6,14 +6,20 @@
   import { desk } from '../../state/desk.svelte'
   import { settings } from '../../state/settings.svelte'
   import { partLength, show } from '../../words'
+  import Adjust from './Adjust.svelte'
   import Disagreements from './Disagreements.svelte'
   import Figures from './Figures.svelte'
-  import { partsOf, title } from './parts'
+  import Near from './Near.svelte'
+  import NextSteps from './NextSteps.svelte'
+  import Notes from './Notes.svelte'
+  import { fullPickWords, partsOf, title, valuesWords } from './parts'
   import Proof from './Proof.svelte'
+  import { changesFor } from './query.svelte'
   import Reasons from './Reasons.svelte'
   import { opinionFor, sceneFor, type From } from './scene.svelte'
   import SecondOpinion from './SecondOpinion.svelte'
   import Summary from './Summary.svelte'
+  import Turned from './Turned.svelte'
 
   /** A proof and its ledger: the lure in the hand and in the water, under it every part with its reasons, nothing folded away but who else spoke. */
   interface Props {
@@ -32,6 +38,13 @@
     () => from,
   )
   const opinion = opinionFor(() => reading)
+  const changes = changesFor(
+    () => desk.askedBefore,
+    () => reading,
+  )
+  const turned = $derived(desk.turned && desk.askedBefore ? (changes.data ?? []) : [])
+  const turnedIn = (part: string) =>
+    turned.filter((change) => change.pick === part || change.pick.startsWith(`${part}.`))
   const parts = $derived(partsOf(advice, palette, settings.metric))
   const pressing = $derived(advice.cautions.filter((caution) => caution.place === 'reading'))
   const standing = $derived(advice.cautions.filter((caution) => caution.place === 'advice'))
@@ -40,6 +53,7 @@
 <div class="flex flex-col gap-4">
   <header>
     <h1>{title(advice)}</h1>
+    <p class="text-base font-semibold">{advice.wanted.line}</p>
     <Summary {reading} />
   </header>
   {#each pressing as caution (caution.text)}<CautionLine text={caution.text} loud />{/each}
@@ -52,6 +66,10 @@
     {at}
     onat={(next) => (at = next)}
   />
+  <Adjust />
+  {#if desk.turned && desk.askedBefore && changes.data}
+    <Turned field={desk.turned.field} before={desk.askedBefore} after={reading} changes={changes.data} {palette} />
+  {/if}
   {#if scene.isError}<Trouble error={scene.error} />{/if}
   {#if advice.suits !== advice.lure}
     <section class="border-base-content border-2 p-3" aria-label="Another lure">
@@ -71,14 +89,22 @@
           <SwatchRow colours={part.swatches} />
         </div>
         {#if part.detail}<p class="mb-1 text-sm">{part.detail}</p>{/if}
+        {#each turnedIn(part.key) as change (change.pick)}
+          <p class="border-base-content mb-1 border-l-4 pl-2 text-sm font-semibold">
+            Changed: {fullPickWords(change.pick)} was {valuesWords(change.pick, change.before, settings.metric)}
+          </p>
+        {/each}
         <Reasons reasons={part.reasons} {palette} />
         {#each part.cautions as caution (caution.text)}<CautionLine text={caution.text} />{/each}
       </section>
     {/each}
   </div>
-  <div class="grid gap-x-10 gap-y-6 lg:grid-cols-2">
-    <Disagreements disagreements={advice.disagreements} />
+  <div class="gap-x-10 lg:columns-2 [&>section]:mb-6 [&>section]:break-inside-avoid">
+    <Near edges={advice.near} {palette} />
+    <NextSteps steps={advice.next} {palette} />
+    <Disagreements disagreements={advice.disagreements} {palette} />
     {#if opinion.data}<SecondOpinion opinions={opinion.data} />{/if}
+    <Notes notes={advice.notes} {palette} />
   </div>
   {#if scene.data}<Figures {advice} scene={scene.data} {at} />{/if}
   <p class="text-faint text-xs">

@@ -30,8 +30,8 @@
   {#each main as reason (reason.rule)}
     <li>
       {reason.because}
-      <Facts ids={reason.facts} {palette} />{#if reason.school}<span class="text-faint ml-1.5 text-xs"
-          >your school: {show(reason.school)}</span
+      <Facts ids={reason.facts} {palette} rule={reason.rule} />{#if reason.school}<span
+          class="text-faint ml-1.5 text-xs">your school: {show(reason.school)}</span
         >{/if}
     </li>
   {/each}
@@ -51,15 +51,15 @@
             ></th
           >
           <td class="py-1">
-            <p>{reason.because} <Facts ids={reason.facts} {palette} /></p>
+            <p>{reason.because} <Facts ids={reason.facts} {palette} rule={reason.rule} /></p>
             {#each reason.for as voice (voice.rule)}<p class="text-faint">
                 For it too: {voice.because}
-                <Facts ids={voice.facts} {palette} />
+                <Facts ids={voice.facts} {palette} rule={voice.rule} />
               </p>{/each}
             {#each reason.against as voice (voice.rule + String(voice.value))}
               <p class="text-faint">
                 {voice.count < 0 ? 'Against it' : `For ${valueWords(reason.pick, voice.value, settings.metric)}`}: {voice.because}
-                <Facts ids={voice.facts} {palette} />
+                <Facts ids={voice.facts} {palette} rule={voice.rule} />
               </p>
             {/each}
           </td>

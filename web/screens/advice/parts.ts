@@ -100,7 +100,7 @@ export function partsOf(advice: Advice, palette: Palette, metric: boolean): Part
     {
       key: 'head',
       title: 'Head',
-      headline: `${weight(head.weight_oz, metric)}, ${show(head.colour)}`,
+      headline: `${weight(head.weight_oz, metric)}${head.material === 'lead' ? '' : ` ${show(head.material)}`}, ${show(head.colour)}`,
       detail:
         head.weight_range_oz[0] === head.weight_range_oz[1]
           ? ''
@@ -190,7 +190,22 @@ const PICKS: Record<string, string> = {
   'trailer.opacity': 'see-through or solid',
   'trailer_hook.fit': 'on or off',
   'trailer_hook.size': 'size',
+  'head.material': 'head metal',
   pairing: 'pairing',
+}
+
+/** The part that a pick belongs to, with the pick itself: "skirt base", "blade finish". */
+export function fullPickWords(pick: string): string {
+  const [part] = pick.split('.')
+  if (!part || part === pick) return pickWords(pick)
+  const words = pickWords(pick)
+  const name = part === 'blades' ? 'blade' : show(part)
+  return words.startsWith(name) ? words : `${name} ${words}`
+}
+
+/** Picked values in words: "black and blue", or "none" where there is nothing. */
+export function valuesWords(pick: string, values: readonly Reason['value'][], metric: boolean): string {
+  return values.length === 0 ? 'none' : values.map((value) => valueWords(pick, value, metric)).join(' and ')
 }
 
 export function pickWords(pick: string): string {

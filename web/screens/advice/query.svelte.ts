@@ -1,5 +1,5 @@
 import { createQuery, keepPreviousData } from '@tanstack/svelte-query'
-import { answer, api, type Advice, type Palette, type Reading } from '../../api/client'
+import { answer, api, type Advice, type Change, type Palette, type Reading } from '../../api/client'
 
 /** The advice for a reading, asked anew whenever the reading changes; the last one stays until the next has come. */
 export function adviceFor(reading: () => Reading) {
@@ -17,5 +17,18 @@ export function paletteQuery() {
     queryKey: ['palette'],
     queryFn: () => answer(api.GET('/api/palette')),
     staleTime: Infinity,
+  }))
+}
+
+/** The picks that the last change to the reading turned. */
+export function changesFor(before: () => Reading | null, after: () => Reading) {
+  return createQuery<Change[]>(() => ({
+    queryKey: ['changes', before(), after()],
+    enabled: before() !== null,
+    queryFn: ({ signal }) =>
+      answer(api.POST('/api/changes', { body: { before: before() ?? after(), after: after() }, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    retry: false,
   }))
 }

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schools, Settings } from '../../api/client'
   import Choice from '../../controls/Choice.svelte'
+  import Toggle from '../../controls/Toggle.svelte'
   import { notices } from '../../state/notices.svelte'
   import { settings } from '../../state/settings.svelte'
   import { QUESTIONS } from './questions'
@@ -37,6 +38,16 @@
       onpick={(theme) => change({ theme })}
       shown={{ paper: 'Paper, by day', lamp: 'Lamp, at night', noon: 'Noon, in the sun' }}
     />
+    <Toggle
+      label="Lead-free only"
+      note="No pick is then of lead: heads of tungsten or steel instead. Some waters ban small lead tackle: local rules decide."
+      value={choices.lead_free ?? false}
+      onset={(lead_free) => change({ lead_free })}
+    />
+    <p class="text-sm">
+      Whether crawfish turn red is a matter of the water:
+      <a class="underline" href="#/notebook">say it of each water in the notebook</a>.
+    </p>
     <section class="flex flex-col gap-5" aria-labelledby="schools">
       <div>
         <h1 id="schools">Your schools</h1>

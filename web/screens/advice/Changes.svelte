@@ -1,0 +1,27 @@
+<script lang="ts">
+  import type { Change, Palette } from '../../api/client'
+  import { settings } from '../../state/settings.svelte'
+  import { capital } from '../../words'
+  import Facts from './Facts.svelte'
+  import { fullPickWords, valuesWords } from './parts'
+
+  /** Picks that come out otherwise, each with its before, its after and why. */
+  interface Props {
+    changes: readonly Change[]
+    palette: Palette
+  }
+  let { changes, palette }: Props = $props()
+  const words = (change: Change, values: Change['before']) => valuesWords(change.pick, values, settings.metric)
+</script>
+
+<ul class="flex flex-col gap-1 text-sm leading-snug">
+  {#each changes as change (change.pick)}
+    <li>
+      <span class="font-semibold">{capital(fullPickWords(change.pick))}:</span>
+      {words(change, change.before)} →
+      <span class="font-semibold">{words(change, change.after)}</span>.
+      {#if change.because}<span class="text-faint">{change.because}</span>
+        <Facts ids={change.facts} {palette} rule={change.rule} />{/if}
+    </li>
+  {/each}
+</ul>

@@ -1,0 +1,40 @@
+<script lang="ts">
+  import type { Advice, Palette } from '../../api/client'
+  import Facts from './Facts.svelte'
+
+  /** Worth knowing today, by what it is about. */
+  interface Props {
+    notes: Advice['notes']
+    palette: Palette
+  }
+  let { notes, palette }: Props = $props()
+
+  const HEADINGS: Record<Advice['notes'][number]['heading'], string> = {
+    look: 'Look first',
+    not_taking: 'If they do not take',
+    gear: 'Rod, line and reel',
+    carry: 'What to carry',
+    care: 'Care of the parts',
+  }
+  const groups = $derived(
+    (Object.keys(HEADINGS) as (keyof typeof HEADINGS)[])
+      .map((heading) => ({ heading, notes: notes.filter((note) => note.heading === heading) }))
+      .filter((group) => group.notes.length > 0),
+  )
+</script>
+
+{#if groups.length > 0}
+  <section aria-labelledby="notes">
+    <h2 id="notes" class="border-base-content border-b pb-1">Good to know today</h2>
+    <dl>
+      {#each groups as group (group.heading)}
+        <div class="border-rule border-b py-2 text-sm">
+          <dt class="font-semibold">{HEADINGS[group.heading]}</dt>
+          {#each group.notes as note (note.rule)}
+            <dd class="leading-snug">{note.text} <Facts ids={note.facts} {palette} rule={note.rule} /></dd>
+          {/each}
+        </div>
+      {/each}
+    </dl>
+  </section>
+{/if}
