@@ -12,13 +12,18 @@ enum Reads: string
     case TwoTone = 'two-tone';
     case Stark = 'stark';
 
+    /** Up to so many JND two parts read as one, as tonal, as two-tone. (Chosen.) */
+    public const MOST_ONE = 1.0;
+    public const MOST_TONAL = 2.5;
+    public const MOST_TWO_TONE = 6.0;
+
     /** @param float $jnd colour and tone together, just-noticeable differences */
     public static function at(float $jnd): self
     {
         return match (true) {
-            $jnd <= 1.0 => self::One,
-            $jnd <= 2.5 => self::Tonal,
-            $jnd <= 6.0 => self::TwoTone,
+            $jnd <= self::MOST_ONE => self::One,
+            $jnd <= self::MOST_TONAL => self::Tonal,
+            $jnd <= self::MOST_TWO_TONE => self::TwoTone,
             default => self::Stark,
         };
     }

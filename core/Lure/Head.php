@@ -7,7 +7,7 @@ namespace Kontrast\Lure;
 use Kontrast\Measure\Weight;
 use Kontrast\Reading\Colour;
 
-/** The head with its moulded hook. */
+/** The head with its moulded hook; the hook is null where it is the one heads of its weight usually carry. */
 final readonly class Head
 {
     public function __construct(
@@ -15,6 +15,7 @@ final readonly class Head
         public WeightRange $range,
         public Colour $colour,
         public HeadMaterial $material = HeadMaterial::Lead,
+        public ?HookSize $hook = null,
     ) {
     }
 }

@@ -23,7 +23,7 @@ final class Measurer
     public static function measure(Build $build): Measures
     {
         $head = self::headLength($build->head);
-        $hook = HookDimensions::forHead($build->head->weight);
+        $hook = $build->head->hook ?? HookDimensions::forHead($build->head->weight);
         $shank = HookDimensions::shank($hook);
         $trailerHook = true === $build->trailerHook?->fit ? HookDimensions::shank($build->trailerHook->size) : null;
         $lastBend = null === $trailerHook ? $shank : $shank->plus($trailerHook)->plus(HookDimensions::gap($hook)->times(-0.5));

@@ -9,4 +9,12 @@ enum Opacity: string
 {
     case Translucent = 'translucent';
     case Opaque = 'opaque';
+
+    /** Where a measured opacity (0 to 1) counts as letting light through (chosen: half way from what a see-through part hides to all). */
+    private const LEAST_OPAQUE = 0.78;
+
+    public static function of(float $opacity): self
+    {
+        return $opacity < self::LEAST_OPAQUE ? self::Translucent : self::Opaque;
+    }
 }

@@ -15,7 +15,7 @@ use Kontrast\Reading\Colour;
 final class BuildParts
 {
     /** How much of what is behind a see-through strand or plastic is hidden. (Chosen.) */
-    private const TRANSLUCENT = 0.55;
+    public const TRANSLUCENT = 0.55;
 
     /** Hooks, wire, swivels and clevises. */
     private const STEEL = '#8a8d90';
@@ -23,7 +23,7 @@ final class BuildParts
     /** @return list<Part> steel, head, blades, skirt base and accents, trailer base and accents */
     public static function of(Build $build): array
     {
-        $parts = [Part::matte('steel', Srgb::hex(self::STEEL)), self::coloured('head', $build->head->colour, Opacity::Opaque)];
+        $parts = [self::steel(), self::coloured('head', $build->head->colour, Opacity::Opaque)];
         foreach ($build->blades as $blade) {
             $parts[] = self::blade($blade);
         }
@@ -39,6 +39,11 @@ final class BuildParts
         }
 
         return $parts;
+    }
+
+    public static function steel(): Part
+    {
+        return Part::matte('steel', Srgb::hex(self::STEEL));
     }
 
     public static function coloured(string $id, Colour $colour, Opacity $opacity): Part

@@ -23,17 +23,37 @@ final class Reflectance
 
     /** @var array<string, Spectrum> by its channels: a bin has far fewer colours than parts */
     private static array $found = [];
+    /** @var array<string, array{float, float, float}> by its channels: fits made now or recalled from before */
+    private static array $fits = [];
 
     public static function of(Srgb $colour): Spectrum
     {
         if (\count(self::$found) >= self::MOST_REMEMBERED) {
             self::$found = [];
         }
+        $key = $colour->red.' '.$colour->green.' '.$colour->blue;
 
-        return self::$found[$colour->red.' '.$colour->green.' '.$colour->blue] ??= self::find($colour);
+        return self::$found[$key] ??= self::sigmoid(self::$fits[$key] ??= self::find($colour));
     }
 
-    private static function find(Srgb $colour): Spectrum
+    /**
+     * Every fit known so far, for whoever can keep them longer than this process lives.
+     *
+     * @return array<string, array{float, float, float}>
+     */
+    public static function fits(): array
+    {
+        return self::$fits;
+    }
+
+    /** @param array<string, array{float, float, float}> $fits as fits() gave them */
+    public static function recall(array $fits): void
+    {
+        self::$fits += $fits;
+    }
+
+    /** @return array{float, float, float} the sigmoid's coefficients */
+    private static function find(Srgb $colour): array
     {
         $target = $colour->toLab();
         $grey = self::startFor($target);
@@ -47,7 +67,7 @@ final class Reflectance
             [$c] = self::fit($target, $c);
         }
 
-        return self::sigmoid($c);
+        return $c;
     }
 
     /** @param array{float, float, float} $c */

@@ -49,11 +49,15 @@ final readonly class Srgb
         return new self(self::encoded($red), self::encoded($green), self::encoded($blue));
     }
 
+    /** @return array{float, float, float} amounts of red, green and blue light, 0 to 1 */
+    public function toLinear(): array
+    {
+        return [self::decoded($this->red), self::decoded($this->green), self::decoded($this->blue)];
+    }
+
     public function toXyz(): Xyz
     {
-        $r = self::decoded($this->red);
-        $g = self::decoded($this->green);
-        $b = self::decoded($this->blue);
+        [$r, $g, $b] = $this->toLinear();
 
         return new Xyz(
             0.4124564 * $r + 0.3575761 * $g + 0.1804375 * $b,

@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, SIZES, test, THEMES } from './page'
 
+// The whole book is one entry over and over: a search leaves enough of it to read.
 const SCREENS = [
   ['reading', ''],
   ['advice', '#/advice'],
@@ -22,6 +23,7 @@ for (const theme of THEMES) {
         await page.goto('/')
         await page.goto(`/${hash}`)
         await page.waitForLoadState('networkidle')
+        if (name === 'rulebook') await page.getByLabel('Search').fill('copper')
         await expect(page.locator('html')).toHaveAttribute('data-theme', theme)
         const found = await new AxeBuilder({ page })
           .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])

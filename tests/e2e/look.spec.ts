@@ -22,7 +22,7 @@ test.beforeEach(async ({ page }) => {
 
 test('the lure is shown in the hand and in the water, and fades as it goes away', async ({ page }) => {
   await open(page, '#/advice', 'Bladed jig')
-  await expect(page.getByRole('img', { name: /Bladed jig drawn to scale/ })).toHaveCount(2)
+  await expect(page.locator('figure').getByRole('img', { name: /Bladed jig drawn to scale/ })).toHaveCount(2)
   const strokes = () =>
     page
       .locator('figure')

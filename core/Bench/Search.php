@@ -1,0 +1,260 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Bench;
+
+use Kontrast\Bin\Bin;
+use Kontrast\Bin\Composition;
+use Kontrast\Bin\OwnedBlade;
+use Kontrast\Bin\OwnedHead;
+use Kontrast\Bin\OwnedHook;
+use Kontrast\Bin\OwnedSkirt;
+use Kontrast\Bin\OwnedTrailer;
+use Kontrast\Reading\Arm;
+use Kontrast\Reading\LureKind;
+
+/**
+ * Finds the best builds of a bin: exactly, over every combination that fits, without trying each. What a build is worth is a sum
+ * in which the skirt alone meets more than one other part (trailer, rear blade), and the arm of the head decides
+ * which blades and hooks it takes. So for each skirt, and each arm, the best trailers, blades and heads are found by themselves and only
+ * their few best sums are looked at; a skirt that could not reach the list with the best of everything is passed over.
+ */
+final class Search
+{
+    public const MOST = 10;
+
+    private readonly LureKind $kind;
+    /** @var list<OwnedHead> */
+    private readonly array $heads;
+    /** @var list<OwnedBlade> */
+    private readonly array $blades;
+    /** @var list<OwnedSkirt|null> */
+    private readonly array $skirts;
+    /** @var list<OwnedTrailer|null> */
+    private readonly array $trailers;
+    /** @var list<OwnedHook> */
+    private readonly array $hooks;
+
+    public function __construct(Bin $bin, private readonly Yardstick $yardstick, private readonly int $most = self::MOST)
+    {
+        $reading = $yardstick->reading;
+        $this->kind = $reading->lure;
+        $this->heads = array_values(array_filter($bin->heads, static fn (OwnedHead $head): bool => Fit::head($head, $reading)));
+        $this->blades = array_values(array_filter($bin->blades, fn (OwnedBlade $blade): bool => Fit::blade($blade, $this->kind)));
+        $this->skirts = [...$bin->skirts, ...(Fit::goesWithoutSkirt($this->kind) ? [null] : [])];
+        $this->trailers = [...$bin->trailers, null];
+        $this->hooks = LureKind::Spinnerbait === $this->kind ? $bin->hooks : [];
+    }
+
+    /** @return list<Ranked> best first; equals in the order of the bin */
+    public function best(): array
+    {
+        $arms = $this->byArm();
+        if ([] === $arms) {
+            return [];
+        }
+        $trailerPoints = array_map(fn (?OwnedTrailer $trailer): int => $this->yardstick->trailer($trailer)->points, $this->trailers);
+        $beside = max($trailerPoints) + Yardstick::PAIR + max(array_map(fn (array $arm): int => $arm['heads'][0][0] + $this->mostOf($arm['rears']), $arms));
+        $tops = new Tops($this->most);
+        foreach ($this->bySkirtAlone() as [$own, $s]) {
+            if ($own + $beside < $tops->threshold()) {
+                // The skirts that follow are worth less still.
+                break;
+            }
+            $skirt = $this->skirts[$s];
+            $trailers = $this->trailersFor($skirt, $trailerPoints);
+            foreach ($arms as ['heads' => $heads, 'rears' => $rears]) {
+                if ($own + $trailers[0][0] + $heads[0][0] + $this->mostOf($rears) < $tops->threshold()) {
+                    continue;
+                }
+                $tops->offerSums($own, [$s], $trailers, $this->bladesFor($skirt, $rears), $heads);
+            }
+        }
+
+        return array_map(fn (array $top): Ranked => $this->ranked($top[1]), $tops->best());
+    }
+
+    /** How many builds fit, counted without making them. */
+    public function combinations(): int
+    {
+        $sum = 0;
+        foreach ($this->armsWithHeads() as $arm => $heads) {
+            $blades = \count($this->bladeChoices(Arm::from($arm)));
+            foreach ($heads as $h) {
+                $sum += \count($this->skirts) * \count($this->trailers) * $blades * \count($this->hookChoices($this->heads[$h]));
+            }
+        }
+
+        return $sum;
+    }
+
+    /** @return iterable<int, Composition> every build that fits, one by one: the plain way, for checking */
+    public function every(): iterable
+    {
+        foreach (array_keys($this->skirts) as $s) {
+            foreach (array_keys($this->trailers) as $t) {
+                foreach ($this->armsWithHeads() as $arm => $heads) {
+                    foreach ($this->bladeChoices(Arm::from($arm)) as [$rear, $front]) {
+                        foreach ($heads as $h) {
+                            foreach ($this->hookChoices($this->heads[$h]) as $hook) {
+                                yield $this->composition([$s, $t, $rear, $front, $h, $hook]);
+                            }
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    /** @return list<array{int, int}> points of the skirt alone and its place, most first: good builds come early and the rest are passed over */
+    private function bySkirtAlone(): array
+    {
+        $own = array_map(fn (?OwnedSkirt $skirt, int $s): array => [$this->yardstick->skirt($skirt)->points, $s], $this->skirts, array_keys($this->skirts));
+        usort($own, static fn (array $a, array $b): int => [$b[0], $a[1]] <=> [$a[0], $b[1]]);
+
+        return $own;
+    }
+
+    /**
+     * @param list<int> $points
+     *
+     * @return non-empty-list<array{int, list<int>}>
+     */
+    private function trailersFor(?OwnedSkirt $skirt, array $points): array
+    {
+        $tops = new Tops($this->most);
+        $threshold = $tops->threshold();
+        foreach ($this->yardstick->pairPoints($skirt, $this->trailers) as $t => $pair) {
+            $sum = $points[$t] + $pair;
+            if ($sum >= $threshold) {
+                $tops->offer($sum, [$t]);
+                $threshold = $tops->threshold();
+            }
+        }
+        $best = $tops->best();
+
+        return [] !== $best ? $best : throw new \LogicException('Going without a trailer is always among them.');
+    }
+
+    /**
+     * @param list<array{int, list<array{int, list<int>}>}> $rears a rear blade's place and, best first, it with each front blade or none
+     *
+     * @return list<array{int, list<int>}>
+     */
+    private function bladesFor(?OwnedSkirt $skirt, array $rears): array
+    {
+        $tops = new Tops($this->most);
+        foreach ($rears as [$rear, $sets]) {
+            $off = $rear < 0 ? 0 : $this->yardstick->bladeOffSkirtPoints($skirt, $this->blades[$rear]);
+            foreach ($sets as [$points, $key]) {
+                if ($points + $off < $tops->threshold()) {
+                    break;
+                }
+                $tops->offer($points + $off, $key);
+            }
+        }
+
+        return $tops->best();
+    }
+
+    /** @param list<array{int, list<array{int, list<int>}>}> $rears */
+    private function mostOf(array $rears): int
+    {
+        return Yardstick::BLADE_OFF_SKIRT + max([0, ...array_map(static fn (array $rear): int => $rear[1][0][0] ?? 0, $rears)]);
+    }
+
+    /** @return list<array{heads: non-empty-list<array{int, list<int>}>, rears: list<array{int, list<array{int, list<int>}>}>}> what each arm that there are heads for takes */
+    private function byArm(): array
+    {
+        $hookPoints = array_map(fn (OwnedHook $hook): int => $this->yardstick->hook($hook)->points, $this->hooks);
+        $withoutHook = LureKind::Spinnerbait === $this->kind ? $this->yardstick->hook(null)->points : 0;
+        $byArm = [];
+        foreach ($this->armsWithHeads() as $arm => $heads) {
+            $tops = new Tops($this->most);
+            foreach ($heads as $h) {
+                $points = $this->yardstick->head($this->heads[$h])->points;
+                foreach ($this->hookChoices($this->heads[$h]) as $hook) {
+                    $tops->offer($points + ($hook < 0 ? $withoutHook : $hookPoints[$hook]), [$h, $hook]);
+                }
+            }
+            $rears = $this->rears(Arm::from($arm));
+            $best = $tops->best();
+            if ([] !== $rears && [] !== $best) {
+                $byArm[] = ['heads' => $best, 'rears' => $rears];
+            }
+        }
+
+        return $byArm;
+    }
+
+    /** @return list<array{int, list<array{int, list<int>}>}> */
+    private function rears(Arm $arm): array
+    {
+        $tops = [];
+        $points = array_map(fn (OwnedBlade $blade): int => $this->yardstick->rear($blade)->points, $this->blades);
+        $alone = LureKind::Spinnerbait === $this->kind ? $this->yardstick->front(null)->points : 0;
+        $fronts = LureKind::Spinnerbait === $this->kind ? array_map(fn (OwnedBlade $blade): int => $this->yardstick->front($blade)->points, $this->blades) : [];
+        foreach ($this->bladeChoices($arm) as [$rear, $front]) {
+            $tops[$rear] ??= new Tops($this->most);
+            $tops[$rear]->offer(($rear < 0 ? 0 : $points[$rear]) + ($front < 0 ? $alone : $fronts[$front]), [$rear, $front]);
+        }
+
+        return array_map(static fn (int $rear, Tops $sets): array => [$rear, $sets->best()], array_keys($tops), $tops);
+    }
+
+    /** @return list<array{int, int}> places of rear and front blade, -1 for none */
+    private function bladeChoices(Arm $arm): array
+    {
+        if (LureKind::Jig === $this->kind || LureKind::SwimJig === $this->kind) {
+            return [[-1, -1]];
+        }
+        $choices = [];
+        foreach ($this->blades as $r => $rear) {
+            $choices[] = [$r, -1];
+            if (LureKind::Spinnerbait !== $this->kind || Arm::Short === $arm) {
+                continue;
+            }
+            foreach ($this->blades as $f => $front) {
+                if (Fit::front($front, $rear)) {
+                    $choices[] = [$r, $f];
+                }
+            }
+        }
+
+        return $choices;
+    }
+
+    /** @return array<string, non-empty-list<int>> places of heads by arm; every arm is long where there is no wire */
+    private function armsWithHeads(): array
+    {
+        $arms = [];
+        foreach ($this->heads as $h => $head) {
+            $arms[(LureKind::Spinnerbait === $this->kind ? $head->arm : Arm::Long)->value][] = $h;
+        }
+
+        return $arms;
+    }
+
+    /** @return list<int> places of the hooks a head takes, -1 for none */
+    private function hookChoices(OwnedHead $head): array
+    {
+        return [-1, ...array_keys(array_filter($this->hooks, static fn (OwnedHook $hook): bool => Fit::hook($hook, $head)))];
+    }
+
+    /** @param list<int> $key */
+    private function ranked(array $key): Ranked
+    {
+        $build = $this->composition($key);
+
+        return new Ranked($build, $this->yardstick->measure($build));
+    }
+
+    /** @param list<int> $key places of skirt, trailer, rear and front blade, head and hook */
+    private function composition(array $key): Composition
+    {
+        [$s, $t, $rear, $front, $h, $hook] = [...$key, -1, -1, -1, -1, -1, -1];
+
+        return new Composition($this->kind, $this->heads[$h], $this->blades[$front] ?? null, $this->blades[$rear] ?? null, $this->skirts[$s], $this->trailers[$t], $this->hooks[$hook] ?? null);
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Bench;
+
+use Kontrast\Bin\Composition;
+use Kontrast\Eye\Pair;
+use Kontrast\Eye\Reads;
+use Kontrast\Eye\ReducedPart;
+use Kontrast\Measure\Length;
+use Kontrast\Rulebook\Aim;
+
+/** Says in plain words what the model sees in a build, and what would mend it. */
+final readonly class Verdicts
+{
+    /** From this share on a part does what it is for. (Chosen.) */
+    private const ENOUGH = 0.5;
+
+    public function __construct(private Yardstick $yardstick)
+    {
+    }
+
+    /** @return list<Finding> skirt with trailer, blade, skirt, and accents that are lost among their own base */
+    public function on(Composition $build): array
+    {
+        $parts = [];
+        foreach ($build->asLightMeetsThem() as $part) {
+            $parts[$part->id] = $this->yardstick->eye->reduce($part);
+        }
+        $wanted = $this->yardstick->advice->wanted;
+
+        return [
+            ...$this->pairing($parts),
+            ...(isset($parts['blade.rear']) ? [$this->aim('blade', $wanted->blade, $parts['blade.rear'])] : []),
+            ...(isset($parts['skirt.0']) ? [$this->aim('skirt', $wanted->skirt, $parts['skirt.0'])] : []),
+            ...$this->accents('skirt', $parts),
+            ...$this->accents('trailer', $parts),
+        ];
+    }
+
+    /**
+     * @param array<string, ReducedPart> $parts
+     *
+     * @return list<Finding>
+     */
+    private function pairing(array $parts): array
+    {
+        if (!isset($parts['skirt.0'], $parts['trailer.0'])) {
+            return [];
+        }
+        [$skirt, $trailer] = [$parts['skirt.0'], $parts['trailer.0']];
+        $pair = Pair::of($skirt, $trailer);
+        $reads = Reads::at($this->yardstick->eye->apart($skirt, array_values(array_filter([$trailer, $parts['trailer.1'] ?? null, $parts['trailer.2'] ?? null]))));
+        $wanted = $this->yardstick->advice->wanted;
+        if (\in_array($reads, $wanted->reads, true)) {
+            return [Finding::good('pair', "Skirt and trailer read as {$reads->value}, as wanted.", null)];
+        }
+        $split = $pair->splitRange();
+        $tooAlike = !\in_array(Reads::One, $wanted->reads, true);
+        if ($tooAlike) {
+            $other = $skirt->againstWater() < 0 ? 'lighter' : 'darker';
+
+            return [Finding::amiss('pair', Reads::One === $reads && self::isThere($split)
+                ? "Skirt and trailer read as one beyond {at}; the advice wants them told apart: take a $other trailer, or come to match."
+                : "Skirt and trailer read as {$reads->value}; the advice wants more between them: take a $other trailer, or come to match.", $split)];
+        }
+
+        return [Finding::amiss('pair', "Skirt and trailer stand apart as {$reads->value}, and up to {at} a bass tells them apart; the advice wants them closer: take a trailer nearer to the skirt.", $split)];
+    }
+
+    private function aim(string $what, Aim $aim, ReducedPart $part): Finding
+    {
+        $does = $this->yardstick->eye->aim($aim, $part) >= self::ENOUGH;
+        $range = $part->flashRange() ?? $part->sightRange();
+        $how = $part->againstWater() < 0 ? 'darker' : 'lighter';
+
+        return match ($aim) {
+            Aim::LeastContrast => $does
+                ? Finding::good($what, "The $what keeps close to the water, as wanted.")
+                : Finding::amiss($what, "The $what stands $how off the water up to {at}, and it should vanish: something nearer the water’s own tone, or more see-through.", $range),
+            Aim::LikeForage => $does
+                ? Finding::good($what, "The $what reads like the food down there, as wanted.")
+                : Finding::amiss($what, "The $what reads as something other than the food: come closer to its colours."),
+            Aim::FarthestSeen => $does
+                ? Finding::good($what, "The $what is made out up to {at}.", $range)
+                : Finding::amiss($what, "The $what is lost beyond {at}, and it should be found: a still $how one carries further.", $range),
+            Aim::Darkest => $does
+                ? Finding::good($what, "The $what is darker than the water behind it, as wanted.")
+                : Finding::amiss($what, "The $what is no darker than the water behind it, and it should cast a shadow: take a dark one."),
+        };
+    }
+
+    /**
+     * @param array<string, ReducedPart> $parts
+     *
+     * @return list<Finding>
+     */
+    private function accents(string $what, array $parts): array
+    {
+        $found = [];
+        for ($i = 1; isset($parts["$what.$i"]); ++$i) {
+            $pair = Pair::of($parts["$what.0"], $parts["$what.$i"]);
+            if (Reads::One === $pair->reads()) {
+                $word = \Kontrast\Bin\ColourWords::nearest($parts["$what.$i"]->part->inTheHand)->value;
+                $found[] = Finding::good($what, self::isThere($pair->splitRange())
+                    ? "The $word accent in the $what melts into its base beyond {at}."
+                    : "The $word accent in the $what cannot be told from its base in this water.", $pair->splitRange());
+            }
+        }
+
+        return $found;
+    }
+
+    private static function isThere(Length $range): bool
+    {
+        return $range->inMetres() > 0.0;
+    }
+}

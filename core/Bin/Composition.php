@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Bin;
+
+use Kontrast\Lure\Blade;
+use Kontrast\Lure\BladePosition;
+use Kontrast\Lure\Build;
+use Kontrast\Lure\TrailerHook;
+use Kontrast\Material\BuildParts;
+use Kontrast\Material\Part;
+use Kontrast\Reading\Arm;
+use Kontrast\Reading\LureKind;
+
+/** A lure put together from owned parts, or from parts one might own. */
+final readonly class Composition
+{
+    public function __construct(
+        public LureKind $kind,
+        public OwnedHead $head,
+        public ?OwnedBlade $front,
+        public ?OwnedBlade $rear,
+        public ?OwnedSkirt $skirt,
+        public ?OwnedTrailer $trailer,
+        public ?OwnedHook $hook,
+    ) {
+    }
+
+    public function with(OwnedHead|OwnedBlade|OwnedSkirt|OwnedTrailer|OwnedHook $part, bool $inFront = false): self
+    {
+        return new self(
+            $this->kind,
+            $part instanceof OwnedHead ? $part : $this->head,
+            $part instanceof OwnedBlade && $inFront ? $part : $this->front,
+            $part instanceof OwnedBlade && !$inFront ? $part : $this->rear,
+            $part instanceof OwnedSkirt ? $part : $this->skirt,
+            $part instanceof OwnedTrailer ? $part : $this->trailer,
+            $part instanceof OwnedHook ? $part : $this->hook,
+        );
+    }
+
+    public function withoutFront(): self
+    {
+        return new self($this->kind, $this->head, null, $this->rear, $this->skirt, $this->trailer, $this->hook);
+    }
+
+    public function withoutSkirt(): self
+    {
+        return new self($this->kind, $this->head, $this->front, $this->rear, null, $this->trailer, $this->hook);
+    }
+
+    public function withoutTrailer(): self
+    {
+        return new self($this->kind, $this->head, $this->front, $this->rear, $this->skirt, null, $this->hook);
+    }
+
+    public function withoutHook(): self
+    {
+        return new self($this->kind, $this->head, $this->front, $this->rear, $this->skirt, $this->trailer, null);
+    }
+
+    /** @return list<OwnedBlade> front first */
+    public function blades(): array
+    {
+        return array_values(array_filter([$this->front, $this->rear]));
+    }
+
+    /** @return list<Owned> */
+    public function parts(): array
+    {
+        return array_values(array_filter([$this->head, $this->front, $this->rear, $this->skirt, $this->trailer, $this->hook]));
+    }
+
+    /** In the trade's words, each colour by the word nearest to it. */
+    public function inWords(): Build
+    {
+        $blades = [];
+        if (null !== $this->rear) {
+            $blades = null === $this->front
+                ? [$this->rear->inWords(BladePosition::Single)]
+                : [$this->front->inWords(BladePosition::Front), $this->rear->inWords(BladePosition::Rear)];
+        }
+
+        return new Build(
+            $this->kind,
+            $this->head->inWords(),
+            array_map(static fn (Blade $blade): Blade => $blade, $blades),
+            $this->skirt?->inWords(),
+            $this->trailer?->inWords(),
+            null === $this->hook ? null : new TrailerHook(true, $this->hook->size),
+            LureKind::Spinnerbait === $this->kind ? $this->head->arm : Arm::Long,
+        );
+    }
+
+    /** @return list<Part> as light meets them, in their own colours: steel, head, blades, skirt, trailer */
+    public function asLightMeetsThem(): array
+    {
+        return [
+            BuildParts::steel(),
+            $this->head->dye->part('head'),
+            ...(null === $this->front ? [] : [$this->front->part('blade.front')]),
+            ...(null === $this->rear ? [] : [$this->rear->part('blade.rear')]),
+            ...($this->skirt?->parts() ?? []),
+            ...($this->trailer?->parts() ?? []),
+        ];
+    }
+}
