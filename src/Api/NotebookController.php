@@ -31,7 +31,8 @@ final readonly class NotebookController
 
     #[Route(methods: ['POST'])]
     #[OA\Post(path: '/api/notebook', operationId: 'importNotebook', summary: 'Take in waters and readings, all or none', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: NotebookDocument::class)), responses: [
-        new OA\Response(response: 200, description: 'How many were new', content: new OA\JsonContent(required: ['waters', 'readings'], properties: [
+        new OA\Response(response: 200, description: 'How many were new', content: new OA\JsonContent(required: ['waters', 'readings', 'builds'], properties: [
+            new OA\Property(property: 'builds', type: 'integer'),
             new OA\Property(property: 'waters', type: 'integer'),
             new OA\Property(property: 'readings', type: 'integer'),
         ])),

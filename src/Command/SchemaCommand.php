@@ -18,7 +18,7 @@ use Symfony\Component\Finder\Finder;
 final class SchemaCommand extends Command
 {
     /** File names of the schemas that other programs rely on, by component. */
-    private const PUBLISHED = ['Reading' => 'reading', 'Advice' => 'advice', 'Notebook' => 'notebook', 'LookRequest' => 'look-request', 'Look' => 'look'];
+    private const PUBLISHED = ['Reading' => 'reading', 'Advice' => 'advice', 'Notebook' => 'notebook', 'LookRequest' => 'look-request', 'Look' => 'look', 'Parts' => 'parts', 'Composition' => 'composition', 'Backup' => 'backup'];
 
     public function __construct(private readonly string $projectDir)
     {

@@ -65,6 +65,24 @@ final readonly class DocumentReader
         return [] === $faults ? $documents : throw InvalidDocument::because($faults);
     }
 
+    /**
+     * A document that was checked before it was stored, read back without checking again.
+     *
+     * @template T of object
+     *
+     * @param array<string, mixed> $data
+     * @param class-string<T>      $class
+     *
+     * @return T
+     */
+    public function trusted(array $data, string $class): object
+    {
+        $document = $this->denormalizer->denormalize($data, $class, 'json');
+        \assert($document instanceof $class);
+
+        return $document;
+    }
+
     public static function isList(string $json): bool
     {
         return str_starts_with(ltrim($json), '[');

@@ -35,6 +35,16 @@ final readonly class Documents
     }
 
     /**
+     * The same straight through JSON, for documents without dates: only the fields that say something.
+     *
+     * @return array<string, mixed>
+     */
+    public function said(object $document): array
+    {
+        return array_filter($this->toArray($document), static fn (mixed $value): bool => null !== $value && [] !== $value && '' !== $value);
+    }
+
+    /**
      * An empty list or object says nothing that leaving it out does not, and JSON could not tell the two apart once stored.
      *
      * @param array<mixed> $document

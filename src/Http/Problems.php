@@ -6,6 +6,7 @@ namespace App\Http;
 
 use App\Exchange\Fault;
 use App\Exchange\InvalidDocument;
+use Doctrine\ORM\OptimisticLockException;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
@@ -20,6 +21,7 @@ final class Problems
         $error = $event->getThrowable();
         [$status, $title, $faults] = match (true) {
             $error instanceof InvalidDocument => [422, 'This cannot be taken as it is.', $error->faults],
+            $error instanceof OptimisticLockException => [409, 'This was changed in another place meanwhile. Nothing was written.', []],
             $error instanceof HttpExceptionInterface => [$error->getStatusCode(), '' === $error->getMessage() ? 'This request cannot be answered.' : $error->getMessage(), []],
             default => [500, 'Something broke inside the program. Nothing was stored; the log in var/log says more.', []],
         };

@@ -130,11 +130,11 @@ final class KeptTest extends ApiTestCase
     public function testANotebookTakenInTwiceKeepsWhatWasChangedInBetween(): void
     {
         $notebook = json_decode((string) file_get_contents(__DIR__.'/../../demo/notebook.json'), true);
-        self::assertSame(['waters' => 3, 'readings' => 4], $this->send('POST', '/api/notebook', $notebook));
+        self::assertSame(['waters' => 3, 'readings' => 4, 'builds' => 0], $this->send('POST', '/api/notebook', $notebook));
         $this->send('PUT', '/api/waters/0193a000-0000-7000-8000-000000000003', ['name' => 'The old pit'] + self::WATER);
         $this->send('DELETE', '/api/readings/0193a000-0000-7000-8000-000000000011');
         $this->send('PUT', '/api/desk', ['reading' => ['visibility_in' => 3] + self::reading()]);
-        self::assertSame(['waters' => 0, 'readings' => 0], $this->send('POST', '/api/notebook', $notebook));
+        self::assertSame(['waters' => 0, 'readings' => 0, 'builds' => 0], $this->send('POST', '/api/notebook', $notebook));
         self::assertContains('The old pit', array_column($this->send('GET', '/api/waters') ?? [], 'name'));
         self::assertCount(3, $this->send('GET', '/api/readings') ?? []);
         $desk = $this->send('GET', '/api/desk');

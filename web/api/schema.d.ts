@@ -38,6 +38,334 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/backup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything kept, as one document */
+        get: operations["backup"];
+        put?: never;
+        /** Put everything back as a backup has it, all or nothing; what was there is written to a file first */
+        post: operations["restore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A build judged for a reading: against the water, against itself, and against the advice */
+        post: operations["judge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/best": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The ten best builds of the bin for a reading, over every combination that fits */
+        post: operations["best"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/swaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Single changes to a build that gain something, the most first */
+        post: operations["swaps"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/missing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Parts not owned that would gain most over the readings put away */
+        get: operations["missing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every part, by kind and name */
+        get: operations["bin"];
+        /** Change parts, all or none */
+        put: operations["changeParts"];
+        /** Add parts, all or none */
+        post: operations["addParts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bin/delete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take parts off the list; they can be restored */
+        post: operations["deleteParts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bin/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo a deletion */
+        post: operations["restoreParts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bin.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The bin as a table */
+        get: operations["binCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bin.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The bin as JSON */
+        get: operations["binJson"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bin.gpl": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The colours of the bin as a palette */
+        get: operations["binPalette"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/swatches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take in a palette file */
+        post: operations["addSwatches"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bin/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What an import would add, change and refuse, line by line; nothing is written */
+        post: operations["previewParts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bin/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take parts in, all or none; answers with a JSON line at every step of progress and one at the end */
+        post: operations["importParts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All builds put away, by name */
+        get: operations["builds"];
+        put?: never;
+        /** Put a build away */
+        post: operations["saveBuild"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Change a build */
+        put: operations["changeBuild"];
+        post?: never;
+        /** Take a build off the list; it can be restored */
+        delete: operations["deleteBuild"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo a deletion */
+        post: operations["restoreBuild"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/colour/photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A part’s colour from taps on a picture with a white card in it */
+        post: operations["photoColour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/colour/meter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The colour that lies under the colorimeter, of three readings */
+        post: operations["meterColour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/desk": {
         parameters: {
             query?: never;
@@ -337,6 +665,21 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description What an import would do with one line. */
+        PlannedPart: {
+            /** @description The bin in and out as files. */
+            line: number;
+            /** @enum {string} */
+            action: "add" | "change" | "same" | "refuse";
+            name: string;
+            /** @description Those that would change. */
+            fields: string[];
+            faults: components["schemas"]["Fault"][];
+        };
+        /** @description Parts to carry from one bin to another. */
+        Parts: {
+            parts: components["schemas"]["OwnedPart"][];
+        };
         /** @description What to tie and why. */
         Advice: {
             /** @enum {string} */
@@ -372,6 +715,59 @@ export interface components {
             /** @description In the order to try them. */
             next: components["schemas"]["Step"][];
             notes: components["schemas"]["Note"][];
+        };
+        /** @description Everything kept, in one document: to put away, and to restore from. */
+        Backup: {
+            /**
+             * @description The version of this shape.
+             * @enum {integer}
+             */
+            kontrast: 1;
+            notebook: components["schemas"]["Notebook"];
+            settings: components["schemas"]["Settings"];
+            parts: components["schemas"]["OwnedPart"][];
+            swatches: components["schemas"]["Swatch"][];
+        };
+        /** @description A build on the bench: in words and lengths, in its own colours, and judged. */
+        Bench: {
+            build: components["schemas"]["Build"];
+            /** @description Its parts as a look takes them. */
+            look_parts: components["schemas"]["LookPart"][];
+            /**
+             * Format: float
+             * @description Of a hundred.
+             */
+            score: number;
+            marks: components["schemas"]["Mark"][];
+            findings: components["schemas"]["Finding"][];
+        };
+        /** @description A build laid on the bench, and the reading it is for. */
+        BenchRequest: {
+            reading: components["schemas"]["Reading"];
+            build: components["schemas"]["Composition"];
+        };
+        /** @description The best builds of the bin for a reading. */
+        Best: {
+            /** @description How many builds of the bin fit together. */
+            combinations: number;
+            ranked: components["schemas"]["Ranked"][];
+            /** @description Kinds of part that the bin has none of and this lure needs. */
+            lacking: string[];
+        };
+        /** @description The reading for which the best of the bin is looked for. */
+        BestRequest: {
+            reading: components["schemas"]["Reading"];
+        };
+        Bin: {
+            /** @description Everything in the bin. */
+            parts: components["schemas"]["OwnedPart"][];
+            /** @description Boxes in which stretchy plastic lies with other soft plastic: they melt together. */
+            mixed_boxes: {
+                box: string;
+                stretchy: string[];
+                others: string[];
+            }[];
+            swatches: components["schemas"]["Swatch"][];
         };
         /** @description One blade. */
         Blade: {
@@ -435,6 +831,17 @@ export interface components {
         ChangesRequest: {
             before: components["schemas"]["Reading"];
             after: components["schemas"]["Reading"];
+        };
+        /** @description A lure put together of parts, owned or not; a single blade is the rear one. */
+        Composition: {
+            /** @enum {string} */
+            lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig";
+            head: components["schemas"]["OwnedPart"];
+            front?: components["schemas"]["OwnedPart"] | null;
+            rear?: components["schemas"]["OwnedPart"] | null;
+            skirt?: components["schemas"]["OwnedPart"] | null;
+            trailer?: components["schemas"]["OwnedPart"] | null;
+            hook?: components["schemas"]["OwnedPart"] | null;
         };
         /** @description One colour word over depth, beside the water at each. */
         DepthColour: {
@@ -522,6 +929,20 @@ export interface components {
             contrast: number[];
             flash: number[] | null;
         };
+        /** @description The contents of a file that was chosen. In JSON, since no page of another origin can send that. */
+        File: {
+            contents: string;
+        };
+        /** @description Something the model sees in a build, in plain words. */
+        Finding: {
+            /** @description pair, blade, skirt, trailer */
+            about: string;
+            as_wanted: boolean;
+            /** @description “{at}” stands for the distance. */
+            text: string;
+            /** Format: float */
+            at_in: number | null;
+        };
         /** @description The head: its weight in ounces, the range that would serve, its colour. */
         Head: {
             /** Format: float */
@@ -531,6 +952,10 @@ export interface components {
             colour: "white" | "pearl" | "smoke" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
             /** @enum {string} */
             material: "lead" | "tungsten" | "steel";
+        };
+        /** @description Which ones are meant. */
+        Ids: {
+            ids: string[];
         };
         /** @description A reading put away. */
         KeptReading: {
@@ -571,6 +996,15 @@ export interface components {
             /** @description False below 1 lux at the lure: only light and dark count. */
             colour_vision: boolean;
         };
+        /** @description How well one trait of a build does what is wanted. */
+        Mark: {
+            trait: string;
+            /** Format: float */
+            points: number;
+            /** Format: float */
+            of: number;
+            because: string;
+        };
         /** @description The lengths the lure comes out at, in inches: enough to draw it to scale. */
         Measures: {
             /** Format: float */
@@ -607,6 +1041,19 @@ export interface components {
             won: number;
             lost: number;
         };
+        /** @description A part not owned, and what it would gain over a set of readings. */
+        Missing: {
+            part: components["schemas"]["OwnedPart"];
+            /**
+             * Format: float
+             * @description Points of a hundred, on the average of all readings.
+             */
+            gain: number;
+            /** @description In how many readings it helps. */
+            readings: number;
+            /** @description Out of how many. */
+            of: number;
+        };
         /** @description Something worth knowing today that picks no part. */
         Note: {
             /** @enum {string} */
@@ -620,6 +1067,7 @@ export interface components {
             waters: components["schemas"]["Water"][];
             readings: components["schemas"]["KeptReading"][];
             desk?: components["schemas"]["Desk"] | null;
+            builds?: components["schemas"]["SavedBuild"][];
         };
         /** @description What the model says of one advised pick and of the next two. */
         Opinion: {
@@ -628,6 +1076,84 @@ export interface components {
             verdict: "agrees" | "no_difference" | "disagrees";
             because: string;
             candidates: components["schemas"]["Candidate"][];
+        };
+        /** @description A part as owned. One flat shape for every kind, so that it is also a line of a table; each kind needs the fields it is judged by. */
+        OwnedPart: {
+            /**
+             * Format: uuid
+             * @description Left out, one is made.
+             */
+            id?: string | null;
+            /** @description As it was last read; a change of another version is refused with 409. */
+            version?: number | null;
+            /** @enum {string} */
+            kind: "head" | "blade" | "skirt" | "trailer" | "hook" | "bead" | "clevis" | "spacer" | "swivel" | "collar";
+            name: string;
+            count?: number;
+            /** @description Low stock from this count down. */
+            low_at?: number | null;
+            /** @description The storage box it lies in. */
+            box?: string;
+            /**
+             * Format: float
+             * @description Of one, in your own money.
+             */
+            cost?: number | null;
+            /** @description Where it comes from, and anything else. */
+            note?: string;
+            /**
+             * Format: uuid
+             * @description The part it was painted or marked from.
+             */
+            parent_id?: string | null;
+            /** @description As #rrggbb or a colour word. Needed for heads, skirts, trailers and painted blades. */
+            colour?: string | null;
+            accents?: string[];
+            /**
+             * @description Left out, chartreuse and orange glow where they are given as words.
+             * @enum {string|null}
+             */
+            fluorescent?: "none" | "chartreuse" | "orange" | null;
+            /** Format: float */
+            opacity?: number;
+            /**
+             * @description Of a bare metal blade.
+             * @enum {string|null}
+             */
+            metal?: "silver" | "gold" | "copper" | null;
+            /** @description A metal blade under black permanent marker. */
+            darkened?: boolean;
+            /** @enum {string|null} */
+            shape?: "colorado" | "deep_colorado" | "indiana" | "willow" | "bladed_jig" | null;
+            /** @description A blade’s number. */
+            number?: number | null;
+            /** Format: float */
+            weight_oz?: number | null;
+            /** @description What a head is made into. */
+            lures?: ("jig" | "swim_jig" | "spinnerbait" | "bladed_jig")[];
+            /** @enum {string|null} */
+            metal_of_head?: "lead" | "tungsten" | "steel" | null;
+            /** @description Moulded into a head, or a trailer hook’s own size. */
+            hook?: string | null;
+            /**
+             * @description Of a spinnerbait head; long where left out.
+             * @enum {string|null}
+             */
+            arm?: "long" | "short" | null;
+            /** @enum {string|null} */
+            strands?: "silicone" | "living_rubber" | null;
+            /** @enum {string|null} */
+            trim?: "hook_bend" | "long_tail" | null;
+            /** @enum {string|null} */
+            style?: "craw" | "chunk" | "paddle_tail" | "fork_tail" | "twin_tail_grub" | "single_tail_grub" | "ringworm" | null;
+            /** Format: float */
+            length_in?: number | null;
+            /** @enum {string|null} */
+            surface?: "matte" | "flake" | null;
+            /** @enum {string|null} */
+            plastic?: "soft" | "stretchy" | null;
+            /** @description Of small hardware, as the trade writes it: 5/32 in, #2. */
+            size?: string;
         };
         /** @description Colours by word and by finish ("#rrggbb"), and the facts of the trade by id. */
         Palette: {
@@ -657,6 +1183,36 @@ export interface components {
             fluorescent?: "none" | "chartreuse" | "orange";
             /** Format: float */
             opacity?: number;
+        };
+        /** @description Taps on a picture: on the white card in it, and on the part. The picture itself stays in the browser. */
+        PhotoRequest: {
+            card: components["schemas"]["Tap"][];
+            part: components["schemas"]["Tap"][];
+        };
+        /** @description A build of the bin with its score and what it lacks. */
+        Ranked: {
+            parts: components["schemas"]["Composition"];
+            build: components["schemas"]["Build"];
+            look_parts: components["schemas"]["LookPart"][];
+            /** Format: float */
+            score: number;
+            /** @description The largest losses first. */
+            lacks: components["schemas"]["Mark"][];
+        };
+        /** @description A colour read off something. */
+        ReadColour: {
+            hex: string;
+            /**
+             * @description The word whose colour is nearest.
+             * @enum {string}
+             */
+            nearest: "white" | "pearl" | "smoke" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
+            /**
+             * Format: float
+             * @description CIEDE2000 from the mean to the reading farthest off.
+             */
+            spread: number;
+            warnings: string[];
         };
         /** @description What the angler saw at the water. Lengths in inches or feet and temperatures in °F, as the names say. */
         Reading: {
@@ -746,6 +1302,17 @@ export interface components {
              * @enum {string|null}
              */
             heading: "look" | "not_taking" | "gear" | "carry" | "care" | null;
+        };
+        /** @description A build put away under a name. */
+        SavedBuild: {
+            /** Format: uuid */
+            id?: string | null;
+            version?: number | null;
+            name: string;
+            note?: string;
+            build: components["schemas"]["Composition"];
+            /** @description A small picture as a data URL; the browser makes it small. */
+            photo?: string | null;
         };
         /** @description One answer a rule gives. */
         Says: {
@@ -861,6 +1428,36 @@ export interface components {
             change: components["schemas"]["Change"];
             because: string;
             facts: string[];
+        };
+        /** @description One change to a build, and what it gains. */
+        Swap: {
+            /** @enum {string} */
+            kind: "another" | "off" | "marker" | "trim";
+            /** @enum {string} */
+            slot: "head" | "front" | "rear" | "skirt" | "trailer" | "hook";
+            part_id: string | null;
+            what: string;
+            /**
+             * Format: float
+             * @description In points of a hundred.
+             */
+            gain: number;
+            parts: components["schemas"]["Composition"];
+        };
+        /** @description A named colour to hand. */
+        Swatch: {
+            name: string;
+            hex: string;
+        };
+        /** @description A patch of a picture that was tapped: the mean of its pixels, and how many of them are at the end of the scale. */
+        Tap: {
+            /** @description Mean of the pixels, averaged as amounts of light. */
+            hex: string;
+            /**
+             * Format: float
+             * @description Share of pixels with a channel at its end.
+             */
+            clipped: number;
         };
         /** @description The trailer. */
         Trailer: {
@@ -1023,6 +1620,615 @@ export interface operations {
                 };
             };
             422: components["responses"]["Invalid"];
+        };
+    };
+    backup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The backup */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Backup"];
+                };
+            };
+        };
+    };
+    restore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Backup"];
+            };
+        };
+        responses: {
+            /** @description What was put back */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        waters: number;
+                        readings: number;
+                        parts: number;
+                        builds: number;
+                        /** @description The file in var/backups with what was there before. */
+                        kept_in: string;
+                    };
+                };
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    judge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchRequest"];
+            };
+        };
+        responses: {
+            /** @description The verdict */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bench"];
+                };
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    best: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BestRequest"];
+            };
+        };
+        responses: {
+            /** @description Best first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Best"];
+                };
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    swaps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchRequest"];
+            };
+        };
+        responses: {
+            /** @description The swaps */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Swap"][];
+                };
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    missing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The parts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Missing"][];
+                };
+            };
+        };
+    };
+    bin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The bin */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bin"];
+                };
+            };
+        };
+    };
+    changeParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnedPart"][];
+            };
+        };
+        responses: {
+            /** @description The parts as they are now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnedPart"][];
+                };
+            };
+            /** @description One was changed since it was read; nothing was written */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    addParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnedPart"][];
+            };
+        };
+        responses: {
+            /** @description The parts with their ids */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnedPart"][];
+                };
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    deleteParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Ids"];
+            };
+        };
+        responses: {
+            /** @description How many */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        count: number;
+                    };
+                };
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    restoreParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Ids"];
+            };
+        };
+        responses: {
+            /** @description How many */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        count: number;
+                    };
+                };
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    binCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Comma-separated values */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
+                };
+            };
+        };
+    };
+    binJson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Parts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Parts"];
+                };
+            };
+        };
+    };
+    binPalette: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Palette */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": unknown;
+                };
+            };
+        };
+    };
+    addSwatches: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["File"];
+            };
+        };
+        responses: {
+            /** @description How many colours were new */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        added: number;
+                    };
+                };
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    previewParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["File"];
+            };
+        };
+        responses: {
+            /** @description The lines */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlannedPart"][];
+                };
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    importParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["File"];
+            };
+        };
+        responses: {
+            /** @description Lines of {done, of}, then one of {added, changed, same} or {problem} */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": string;
+                };
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    builds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The builds */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedBuild"][];
+                };
+            };
+        };
+    };
+    saveBuild: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SavedBuild"];
+            };
+        };
+        responses: {
+            /** @description The build with its id */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedBuild"];
+                };
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    changeBuild: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SavedBuild"];
+            };
+        };
+        responses: {
+            /** @description The build as it is now */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedBuild"];
+                };
+            };
+            /** @description No such build */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description It was changed since it was read; nothing was written */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    deleteBuild: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Off the list */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description No such build */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    restoreBuild: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The build, back on the list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedBuild"];
+                };
+            };
+            /** @description No such build */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    photoColour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhotoRequest"];
+            };
+        };
+        responses: {
+            /** @description The colour */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadColour"];
+                };
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    meterColour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The colour */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadColour"];
+                };
+            };
+            /** @description No colorimeter answers */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
         };
     };
     desk: {
@@ -1208,6 +2414,7 @@ export interface operations {
                 };
                 content: {
                     "application/json": {
+                        builds: number;
                         waters: number;
                         readings: number;
                     };

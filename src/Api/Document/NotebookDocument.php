@@ -24,4 +24,9 @@ final class NotebookDocument
     #[OA\Property(ref: DeskDocument::class, nullable: true)]
     #[Assert\Valid]
     public ?DeskDocument $desk = null;
+
+    /** @var list<SavedBuildDocument> */
+    #[OA\Property(type: 'array', items: new OA\Items(ref: SavedBuildDocument::class))]
+    #[Assert\Valid]
+    public array $builds = [];
 }

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\Document;
+
+use App\Exchange\LimitsLists;
+use OpenApi\Attributes as OA;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** Taps on a picture: on the white card in it, and on the part. The picture itself stays in the browser. */
+#[OA\Schema(schema: 'PhotoRequest', additionalProperties: false, required: ['card', 'part'])]
+final class PhotoRequestDocument implements LimitsLists
+{
+    /** @var list<TapDocument> */
+    #[OA\Property(type: 'array', items: new OA\Items(ref: TapDocument::class), minItems: 1, maxItems: 32)]
+    #[Assert\Count(min: 1, minMessage: 'Tap the white card at least once.')]
+    #[Assert\Valid]
+    public array $card;
+
+    /** @var list<TapDocument> */
+    #[OA\Property(type: 'array', items: new OA\Items(ref: TapDocument::class), minItems: 1, maxItems: 32)]
+    #[Assert\Count(min: 1, minMessage: 'Tap the part at least once.')]
+    #[Assert\Valid]
+    public array $part;
+
+    public static function limits(): array
+    {
+        return ['card' => 32, 'part' => 32];
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+/** Everything kept, out and back in. */
+final class BackupTest extends ApiTestCase
+{
+    public function testABackupPutsEverythingBack(): void
+    {
+        $this->fill();
+        $backup = $this->backup();
+        Schema::assertValid('backup', $backup);
+
+        $this->send('POST', '/api/waters', ['name' => 'Came later', 'tint' => 'none', 'red_crawfish' => false]);
+        $this->send('PUT', '/api/settings', ['units' => 'us', 'theme' => 'noon']);
+        $bin = $this->send('GET', '/api/bin');
+        self::assertIsArray($bin);
+        self::assertIsArray($bin['parts']);
+        $this->send('POST', '/api/bin/delete', ['ids' => array_column($bin['parts'], 'id')]);
+        self::assertNotSame($backup, $this->backup());
+
+        $told = $this->send('POST', '/api/backup', $backup);
+        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertIsArray($told);
+        self::assertSame([3, 4, 1], [$told['waters'] ?? 0, $told['readings'] ?? 0, $told['parts'] ?? 0]);
+        self::assertSame($backup, $this->backup());
+    }
+
+    public function testWhatWasThereIsWrittenToAFileFirst(): void
+    {
+        $this->fill();
+        $before = json_decode($this->backup(), true);
+        $told = $this->send('POST', '/api/backup', ['kontrast' => 1, 'notebook' => new \stdClass(), 'settings' => ['units' => 'us', 'theme' => 'paper'], 'parts' => [], 'swatches' => []]);
+        self::assertIsArray($told);
+        self::assertIsString($told['kept_in']);
+        $file = __DIR__.'/../../var/backups/'.$told['kept_in'];
+        self::assertSame($before, json_decode((string) file_get_contents($file), true));
+        unlink($file);
+        $bin = $this->send('GET', '/api/bin');
+        self::assertSame([], $bin['parts'] ?? null);
+    }
+
+    public function testHalfABackupChangesNothing(): void
+    {
+        $this->fill();
+        $backup = $this->backup();
+        $this->send('POST', '/api/backup', substr($backup, 0, (int) (\strlen($backup) / 2)));
+        self::assertSame(422, $this->answered());
+        $this->send('POST', '/api/backup', ['kontrast' => 2]);
+        self::assertSame(422, $this->answered());
+        $broken = json_decode($backup, true);
+        self::assertIsArray($broken);
+        $broken['parts'] = [['kind' => 'trailer', 'name' => 'x', 'colour' => 'plaid', 'style' => 'craw', 'length_in' => 3]];
+        $this->send('POST', '/api/backup', $broken);
+        self::assertArrayHasKey('parts[0].colour', $this->faults());
+        self::assertSame($backup, $this->backup());
+    }
+
+    private function fill(): void
+    {
+        $this->send('POST', '/api/notebook', (string) file_get_contents(__DIR__.'/../../demo/notebook.json'));
+        $part = ['kind' => 'trailer', 'name' => 'Craw', 'colour' => 'black', 'style' => 'craw', 'length_in' => 3.5];
+        $this->send('POST', '/api/bin', [$part]);
+        $this->send('POST', '/api/builds', ['name' => 'Mine', 'build' => ['lure' => 'jig', 'head' => ['kind' => 'head', 'name' => 'h', 'weight_oz' => 0.375, 'colour' => 'black', 'lures' => ['jig']], 'trailer' => $part]]);
+        $this->send('POST', '/api/swatches', ['contents' => "GIMP Palette\n1 2 3 Ink\n"]);
+        $this->send('PUT', '/api/settings', ['units' => 'metric', 'theme' => 'lamp']);
+    }
+
+    private function backup(): string
+    {
+        $this->browser->request('GET', '/api/backup');
+
+        return (string) $this->browser->getResponse()->getContent();
+    }
+}

@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use App\Exchange\GimpPalette;
+use App\Exchange\InvalidDocument;
+use App\Exchange\PartsTable;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\Process\Process;
+
+/** The bin in and out as files. */
+final class BinFilesTest extends ApiTestCase
+{
+    private const HEADING = 'kind,name,count,colour,style,length_in,id';
+    private const ID = '0193a000-0000-7000-9000-00000000beef';
+
+    public function testAPreviewTellsLineByLineAndWritesNothing(): void
+    {
+        $this->import(self::HEADING."\ntrailer,There,2,black,craw,3.5,".self::ID);
+        $plan = $this->preview(self::HEADING."\ntrailer,New,1,white,craw,3,\ntrailer,There,5,black,craw,3.5,".self::ID."\n\ntrailer,Bad,1,plaid,craw,3,\n");
+        self::assertSame([[2, 'add', 'New', []], [3, 'change', 'There', ['count']], [5, 'refuse', 'Bad', []]], array_map(static fn (array $row): array => [$row['line'], $row['action'], $row['name'], $row['fields']], $plan));
+        self::assertSame(['There' => 2], $this->counts());
+    }
+
+    public function testAnImportIsAllOrNothingWithLineNumbers(): void
+    {
+        $answer = $this->import(self::HEADING."\ntrailer,Good,1,white,craw,3,\ntrailer,Bad,x,plaid,craw,3,");
+        self::assertStringContainsString('line 3 count', $answer);
+        self::assertStringContainsString('line 3 colour', $answer);
+        self::assertSame([], $this->counts());
+    }
+
+    public function testAnImportTellsItsProgressAndWhatItDid(): void
+    {
+        $lines = implode("\n", array_map(static fn (int $i): string => "trailer,Craw $i,$i,black,craw,3.5,", range(1, 600)));
+        $told = array_map(static fn (string $line): mixed => json_decode($line, true), explode("\n", trim($this->import(self::HEADING."\n$lines"))));
+        self::assertSame([['done' => 250, 'of' => 600], ['done' => 500, 'of' => 600], ['done' => 600, 'of' => 600], ['added' => 600, 'changed' => 0, 'same' => 0]], $told);
+        self::assertCount(600, $this->counts());
+    }
+
+    public function testWhatGoesOutComesBackTheSame(): void
+    {
+        $csv = (string) file_get_contents(__DIR__.'/../../demo/parts.csv');
+        $this->import($csv);
+        $before = $this->send('GET', '/api/bin');
+        $this->browser->request('GET', '/api/bin.csv');
+        $out = (string) $this->browser->getResponse()->getContent();
+        self::assertSame(['same'], array_values(array_unique(array_column($this->preview($out), 'action'))));
+        $this->browser->request('GET', '/api/bin.json');
+        $json = (string) $this->browser->getResponse()->getContent();
+        Schema::assertValid('parts', $json);
+        self::assertSame(['same'], array_values(array_unique(array_column($this->preview($json), 'action'))));
+        $this->import($out);
+        self::assertSame($before, $this->send('GET', '/api/bin'));
+    }
+
+    /** RFC 4180 quoting, and the common defence against formulas: an apostrophe before what begins one. */
+    public function testNoCellRunsAsAFormula(): void
+    {
+        $name = '=HYPERLINK("x";"y")';
+        $csv = PartsTable::write([['kind' => 'trailer', 'name' => $name, 'note' => '+cmd, "quoted"', 'count' => 1]]);
+        self::assertStringNotContainsString(',=', $csv);
+        $row = PartsTable::read($csv)[0];
+        self::assertSame([], $row['faults']);
+        self::assertSame([$name, '+cmd, "quoted"'], [$row['data']['name'], $row['data']['note']]);
+        self::assertStringContainsString('formula', $this->preview("kind,name\ntrailer,=1+1\n")[0]['faults'][0]['message'] ?? '');
+    }
+
+    public function testACommonSpreadsheetsWayOfWritingIsRead(): void
+    {
+        $rows = PartsTable::read("\u{FEFF}Kind;Name;weight_oz;cost;lures\r\nhead;\"Jig; black\";3/8;0,45;jig swim_jig\r\nhead;Heavy;1-1/4;1,2;jig\r\n");
+        self::assertSame(['kind' => 'head', 'name' => 'Jig; black', 'weight_oz' => 0.375, 'cost' => 0.45, 'lures' => ['jig', 'swim_jig']], $rows[0]['data']);
+        self::assertSame(1.25, $rows[1]['data']['weight_oz']);
+        $utf16 = mb_convert_encoding("\u{FEFF}kind\tname\nskirt\tGrün\n", 'UTF-16LE', 'UTF-8');
+        self::assertSame('Grün', PartsTable::read($utf16)[0]['data']['name']);
+    }
+
+    public function testLinesAreCountedThroughCellsWithLineBreaks(): void
+    {
+        $rows = PartsTable::read("kind,name,note\nskirt,A,\"two\nlines\"\nskirt,B,one\n");
+        self::assertSame([2, 4], array_column($rows, 'line'));
+    }
+
+    #[DataProvider('broken')]
+    public function testABrokenFileIsRefusedWithASentence(string $csv, string $says): void
+    {
+        $answer = $this->send('POST', '/api/bin/preview', ['contents' => $csv]);
+        $text = (string) json_encode($answer, \JSON_UNESCAPED_UNICODE);
+        self::assertStringContainsString($says, $text);
+        self::assertSame([], $this->counts());
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function broken(): iterable
+    {
+        yield 'nothing' => ['', 'empty'];
+        yield 'no heading' => ["trailer,Black craw\n", 'no such column'];
+        yield 'a heading without names' => ["kind,colour\n", 'among them'];
+        yield 'a column twice' => ["kind,name,name\n", 'twice'];
+        yield 'half a file' => [self::HEADING."\ntrailer,Cut off,1,bla", 'cut off'];
+        yield 'an open quotation mark' => [self::HEADING."\ntrailer,\"Open,1,black,craw,3,\ntrailer,Next,1,black,craw,3,", 'quotation mark'];
+        yield 'an id twice' => [self::HEADING."\ntrailer,A,1,black,craw,3,".self::ID."\ntrailer,B,1,black,craw,3,".self::ID, 'line 2 already'];
+        yield 'half a JSON file' => ['{"parts": [{"kind": "trailer"', 'not JSON'];
+        yield 'JSON of something else' => ['{"lure": "jig"}', 'A list of parts'];
+    }
+
+    /** Bytes that JSON cannot carry come from the command line. */
+    public function testAnotherEncodingIsToldWithItsLine(): void
+    {
+        try {
+            PartsTable::read("kind,name\nskirt,Gr\xFCn\n");
+            self::fail('Latin 1 is no UTF-8.');
+        } catch (InvalidDocument $invalid) {
+            self::assertSame('line 2', $invalid->faults[0]->field);
+        }
+        $this->expectException(InvalidDocument::class);
+        PartsTable::read("\x89PNG\r\n\x1a\n\0\0\0");
+    }
+
+    /** The process is killed while it is at work; what it had written by then is gone with it. */
+    public function testAnImportThatIsKilledLeavesNothingHalfWritten(): void
+    {
+        $folder = sys_get_temp_dir().'/kontrast-'.bin2hex(random_bytes(4));
+        mkdir($folder);
+        $csv = "$folder/parts.csv";
+        file_put_contents($csv, self::HEADING."\n".implode("\n", array_map(static fn (int $i): string => "trailer,Craw $i,1,black,craw,3.5,", range(1, 20_000))));
+        $environment = ['APP_ENV' => 'test', 'KONTRAST_DB' => "$folder/db.sqlite"];
+        $root = __DIR__.'/../..';
+        (new Process(['php', 'bin/console', 'doctrine:migrations:migrate', '--no-interaction', '--quiet'], $root, $environment))->mustRun();
+
+        $import = new Process(['php', '-d', 'memory_limit=1G', 'bin/console', 'kontrast:import-parts', $csv], $root, $environment);
+        $import->setTimeout(120);
+        $import->start();
+        $import->waitUntil(static fn (string $type, string $output): bool => str_contains($output, '1000 of 20000'));
+        $import->signal(\SIGKILL);
+        $import->wait();
+        self::assertTrue($import->hasBeenSignaled());
+
+        $ask = static function (string $sql) use ($folder): mixed {
+            $answer = (new \PDO("sqlite:$folder/db.sqlite"))->query($sql);
+
+            return false === $answer ? null : $answer->fetchColumn();
+        };
+        self::assertSame('ok', $ask('PRAGMA integrity_check'));
+        self::assertSame(0, $ask('SELECT COUNT(*) FROM bin_part'));
+        (new Filesystem())->remove($folder);
+    }
+
+    /** The format as GIMP's documentation of palette files describes it; from memory. */
+    public function testAPaletteGoesInAndOut(): void
+    {
+        $palette = "GIMP Palette\nName: Plastics\nColumns: 4\n# a comment\n 85  81  43\tGreen pumpkin\n255 0 7 Hot\n  0   0   0\n";
+        self::assertSame([['name' => 'Green pumpkin', 'hex' => '#55512b'], ['name' => 'Hot', 'hex' => '#ff0007'], ['name' => '#000000', 'hex' => '#000000']], GimpPalette::read($palette));
+        self::assertSame(['added' => 3], $this->send('POST', '/api/swatches', ['contents' => $palette]));
+        self::assertSame(['added' => 0], $this->send('POST', '/api/swatches', ['contents' => $palette]));
+        $this->import(self::HEADING."\ntrailer,Orange craw,1,orange,craw,3,");
+        $this->browser->request('GET', '/api/bin.gpl');
+        $out = GimpPalette::read((string) $this->browser->getResponse()->getContent());
+        self::assertSame(['Green pumpkin', 'Hot', '#000000', 'Orange craw'], array_column($out, 'name'));
+        self::assertSame('#e8641c', $out[3]['hex']);
+        $this->send('POST', '/api/swatches', ['contents' => "GIMP Palette\n300 0 0 Too much\n"]);
+        self::assertArrayHasKey('line 2', $this->faults());
+        $this->send('POST', '/api/swatches', ['contents' => 'P6 ...']);
+        self::assertArrayHasKey('line 1', $this->faults());
+    }
+
+    /** @return list<array{line: int, action: string, name: string, fields: list<string>, faults: list<array{field: string, message: string}>}> */
+    private function preview(string $csv): array
+    {
+        $plan = $this->send('POST', '/api/bin/preview', ['contents' => $csv]);
+        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+
+        /** @var list<array{line: int, action: string, name: string, fields: list<string>, faults: list<array{field: string, message: string}>}> $plan */
+        return $plan;
+    }
+
+    private function import(string $csv): string
+    {
+        $this->send('POST', '/api/bin/import', ['contents' => $csv]);
+
+        return $this->browser->getInternalResponse()->getContent();
+    }
+
+    /** @return array<string, int> counts by name */
+    private function counts(): array
+    {
+        $bin = $this->send('GET', '/api/bin');
+        self::assertIsArray($bin);
+        self::assertIsArray($bin['parts']);
+
+        /** @var array<string, int> $counts */
+        $counts = array_column($bin['parts'], 'count', 'name');
+
+        return $counts;
+    }
+}
