@@ -26,7 +26,12 @@ export default defineConfig({
   },
   webServer: {
     command: 'rm -f var/e2e.sqlite*; exec ./kontrast serve',
-    env: { KONTRAST_PORT: `${PORT}`, KONTRAST_DB: `${import.meta.dirname}/var/e2e.sqlite`, APP_ENV: 'prod' },
+    env: {
+      KONTRAST_PORT: `${PORT}`,
+      KONTRAST_METER_PORT: '1',
+      KONTRAST_DB: `${import.meta.dirname}/var/e2e.sqlite`,
+      APP_ENV: 'prod',
+    },
     url: `http://127.0.0.1:${PORT}/`,
     reuseExistingServer: false,
     timeout: 60_000,

@@ -3,12 +3,16 @@
   import BookOpen from '@lucide/svelte/icons/book-open'
   import Fish from '@lucide/svelte/icons/fish'
   import ListChecks from '@lucide/svelte/icons/list-checks'
+  import Package from '@lucide/svelte/icons/package'
   import Ruler from '@lucide/svelte/icons/ruler'
   import SlidersHorizontal from '@lucide/svelte/icons/sliders-horizontal'
+  import Wrench from '@lucide/svelte/icons/wrench'
   import Router, { router } from 'svelte-spa-router'
   import Notices from './controls/Notices.svelte'
   import Trouble from './controls/Trouble.svelte'
   import Advice from './screens/advice/Advice.svelte'
+  import Bench from './screens/bench/Bench.svelte'
+  import Bin from './screens/bin/Bin.svelte'
   import Depths from './screens/depths/Depths.svelte'
   import Notebook from './screens/notebook/Notebook.svelte'
   import Rulebook from './screens/rulebook/Rulebook.svelte'
@@ -21,6 +25,8 @@
   const routes = {
     '/': Reading,
     '/advice': Advice,
+    '/bench': Bench,
+    '/bin': Bin,
     '/depths': Depths,
     '/rulebook/:id?': Rulebook,
     '/notebook': Notebook,
@@ -30,6 +36,8 @@
   const way = [
     { path: '/', name: 'Reading', picture: Ruler },
     { path: '/advice', name: 'Advice', picture: Fish },
+    { path: '/bench', name: 'Bench', picture: Wrench },
+    { path: '/bin', name: 'Bin', picture: Package },
   ]
   /** What stands beside it. */
   const beside = [

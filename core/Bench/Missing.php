@@ -19,7 +19,7 @@ use Kontrast\Material\Palette;
 use Kontrast\Material\Srgb;
 use Kontrast\Reading\Arm;
 use Kontrast\Reading\Colour;
-use Kontrast\Rulebook\Advice;
+use Kontrast\Rulebook\Brief;
 
 /**
  * Looks for the one part not owned that would gain most over a set of readings. Candidates are the parts the advices themselves ask for;
@@ -64,7 +64,7 @@ final readonly class Missing
     {
         $candidates = [];
         foreach ($this->yardsticks as $yardstick) {
-            foreach (self::advised($yardstick->advice) as $part) {
+            foreach (self::advised($yardstick->brief) as $part) {
                 $candidates[$part->id] = $part;
             }
         }
@@ -73,9 +73,9 @@ final readonly class Missing
     }
 
     /** @return iterable<int, OwnedHead|OwnedBlade|OwnedSkirt|OwnedTrailer|OwnedHook> the parts an advice asks for, in the colours of the trade's words */
-    private static function advised(Advice $advice): iterable
+    private static function advised(Brief $brief): iterable
     {
-        $build = $advice->build;
+        $build = $brief->build;
         $head = "{$build->head->weight->words()} {$build->head->colour->value} {$build->kind->value}";
         yield new OwnedHead("head $head", $head, [$build->kind], $build->head->weight, self::dye($build->head->colour), $build->head->material, null, $build->arm);
         foreach ($build->blades as $blade) {

@@ -12,7 +12,7 @@ use Kontrast\Material\Palette;
 use Kontrast\Material\Srgb;
 use Kontrast\Measure\Weight;
 use Kontrast\Reading\Colour;
-use Kontrast\Rulebook\Advice;
+use Kontrast\Rulebook\Brief;
 use Kontrast\Rulebook\Slot;
 
 /** How much of the trade's say a value has: what its rules came to beside what the pick's came to. */
@@ -27,14 +27,14 @@ final class TradeSay
     /** @var array<string, Lab> */
     private array $labs = [];
 
-    public function __construct(private readonly Advice $advice)
+    public function __construct(private readonly Brief $brief)
     {
     }
 
     /** 1 for what was picked, less for what had fewer voices, 0 for what had none. */
     public function share(Slot $slot, string $key): float
     {
-        $scores = $this->advice->scores[$slot->value] ?? [];
+        $scores = $this->brief->scores[$slot->value] ?? [];
 
         return [] === $scores ? 1.0 : ($scores[$key] ?? 0.0) / max($scores);
     }
@@ -47,7 +47,7 @@ final class TradeSay
     public function colour(Slot $slot, Dye $dye): array
     {
         $best = [0.0, null];
-        foreach (array_keys($this->advice->scores[$slot->value] ?? []) as $word) {
+        foreach (array_keys($this->brief->scores[$slot->value] ?? []) as $word) {
             $share = $this->share($slot, $word) * $this->closeness($dye, Colour::from($word));
             if ($share > $best[0]) {
                 $best = [$share, Colour::from($word)];
@@ -87,7 +87,7 @@ final class TradeSay
     /** Full for the weight advised, a little less within the range that serves, nothing a doubling beyond it. */
     public function weight(Weight $weight): float
     {
-        $head = $this->advice->build->head;
+        $head = $this->brief->build->head;
         $doublings = static fn (Weight $from): float => abs(log($weight->inOunces() / $from->inOunces(), 2));
         if ($weight->inOunces() >= $head->range->least->inOunces() && $weight->inOunces() <= $head->range->most->inOunces()) {
             return 1 - self::WITHIN_RANGE * min(1.0, $doublings($head->weight));
@@ -100,7 +100,7 @@ final class TradeSay
     /** The hook advised counts in full, the next size for half. */
     public function hook(HookSize $size): float
     {
-        $advised = $this->advice->build->trailerHook;
+        $advised = $this->brief->build->trailerHook;
 
         return null === $advised ? 0.0 : max(0.0, 1 - abs($size->aught - $advised->size->aught) / 2);
     }

@@ -8,7 +8,10 @@ use Kontrast\Bin\Composition;
 use Kontrast\Eye\Pair;
 use Kontrast\Eye\Reads;
 use Kontrast\Eye\ReducedPart;
+use Kontrast\Lure\Opacity;
+use Kontrast\Material\BuildParts;
 use Kontrast\Measure\Length;
+use Kontrast\Reading\Colour;
 use Kontrast\Rulebook\Aim;
 
 /** Says in plain words what the model sees in a build, and what would mend it. */
@@ -28,7 +31,7 @@ final readonly class Verdicts
         foreach ($build->asLightMeetsThem() as $part) {
             $parts[$part->id] = $this->yardstick->eye->reduce($part);
         }
-        $wanted = $this->yardstick->advice->wanted;
+        $wanted = $this->yardstick->brief->wanted;
 
         return [
             ...$this->pairing($parts),
@@ -52,7 +55,7 @@ final readonly class Verdicts
         [$skirt, $trailer] = [$parts['skirt.0'], $parts['trailer.0']];
         $pair = Pair::of($skirt, $trailer);
         $reads = Reads::at($this->yardstick->eye->apart($skirt, array_values(array_filter([$trailer, $parts['trailer.1'] ?? null, $parts['trailer.2'] ?? null]))));
-        $wanted = $this->yardstick->advice->wanted;
+        $wanted = $this->yardstick->brief->wanted;
         if (\in_array($reads, $wanted->reads, true)) {
             return [Finding::good('pair', "Skirt and trailer read as {$reads->value}, as wanted.", null)];
         }
@@ -74,6 +77,7 @@ final readonly class Verdicts
         $does = $this->yardstick->eye->aim($aim, $part) >= self::ENOUGH;
         $range = $part->flashRange() ?? $part->sightRange();
         $how = $part->againstWater() < 0 ? 'darker' : 'lighter';
+        $further = $this->carriesFurther();
 
         return match ($aim) {
             Aim::LeastContrast => $does
@@ -84,11 +88,19 @@ final readonly class Verdicts
                 : Finding::amiss($what, "The $what reads as something other than the food: come closer to its colours."),
             Aim::FarthestSeen => $does
                 ? Finding::good($what, "The $what is made out up to {at}.", $range)
-                : Finding::amiss($what, "The $what is lost beyond {at}, and it should be found: a still $how one carries further.", $range),
+                : Finding::amiss($what, "The $what is lost beyond {at}, and it should be found: a $further one carries further in this water.", $range),
             Aim::Darkest => $does
                 ? Finding::good($what, "The $what is darker than the water behind it, as wanted.")
                 : Finding::amiss($what, "The $what is no darker than the water behind it, and it should cast a shadow: take a dark one."),
         };
+    }
+
+    /** Whether black or white shows from farther here. */
+    private function carriesFurther(): string
+    {
+        $shows = fn (Colour $word): float => $this->yardstick->eye->aim(Aim::FarthestSeen, $this->yardstick->eye->reduce(BuildParts::coloured($word->value, $word, Opacity::Opaque)));
+
+        return $shows(Colour::Black) > $shows(Colour::White) ? 'darker' : 'lighter';
     }
 
     /**

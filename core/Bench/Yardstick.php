@@ -21,7 +21,8 @@ use Kontrast\Material\Part;
 use Kontrast\Measure\Length;
 use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
-use Kontrast\Rulebook\Advice;
+use Kontrast\Rulebook\Aim;
+use Kontrast\Rulebook\Brief;
 use Kontrast\Rulebook\Slot;
 use Kontrast\Water\ClearerThanWater;
 use Kontrast\Water\Direction;
@@ -55,17 +56,17 @@ final class Yardstick
     private readonly \WeakMap $reduced;
 
     /** @throws ClearerThanWater */
-    public function __construct(public readonly Reading $reading, public readonly Advice $advice)
+    public function __construct(public readonly Reading $reading, public readonly Brief $brief)
     {
         $this->gaze = new Gaze(Scene::of($reading, Direction::Side));
-        $this->eye = new EyeSay($this->gaze, $advice->wanted, $reading);
-        $this->trade = new TradeSay($advice);
+        $this->eye = new EyeSay($this->gaze, $brief->wanted, $reading);
+        $this->trade = new TradeSay($brief);
         $this->reduced = new \WeakMap();
     }
 
     public function head(OwnedHead $head): Marks
     {
-        $advised = $this->advice->build->head;
+        $advised = $this->brief->build->head;
 
         return new Marks([
             Mark::share('head.weight', $this->trade->weight($head->weight), self::HEAD['weight'], "{$head->weight->words()}; {$advised->weight->words()} advised, {$advised->range->words()} would serve"),
@@ -75,7 +76,7 @@ final class Yardstick
 
     public function rear(OwnedBlade $blade): Marks
     {
-        $rear = \array_slice($this->advice->build->blades, -1)[0] ?? null;
+        $rear = \array_slice($this->brief->build->blades, -1)[0] ?? null;
         $finish = $blade->finish()->value;
         $dulled = (true === $rear?->darkened) === $blade->darkened;
         [$part] = $this->reducedBlade($blade);
@@ -84,13 +85,13 @@ final class Yardstick
             Mark::share('blade.finish', $this->trade->share(Slot::Finish, $finish) * ($dulled ? 1.0 : 0.5), self::REAR['finish'], self::beside(($blade->darkened ? self::DULLED.' ' : '').$finish, ((true === $rear?->darkened) ? self::DULLED.' ' : '').($rear?->finish->value ?? 'none'))),
             Mark::share('blade.shape', $this->trade->share(Slot::MainShape, $blade->shape->value), self::REAR['shape'], self::beside($blade->shape->value, $rear?->shape->value ?? 'none')),
             Mark::share('blade.size', self::near($blade->size, $rear?->size), self::REAR['size'], self::beside('#'.$blade->size->number, null === $rear ? 'none' : '#'.$rear->size->number)),
-            Mark::share('blade.aim', $this->eye->aim($this->advice->wanted->blade, $part), self::REAR['aim'], 'how far it does what a blade is for today, by the model'),
+            Mark::share('blade.aim', $this->eye->aim($this->brief->wanted->blade, $part), self::REAR['aim'], self::aimWords($this->brief->wanted->blade)),
         ]);
     }
 
     public function front(?OwnedBlade $blade): Marks
     {
-        $advised = 2 === \count($this->advice->build->blades) ? $this->advice->build->blades[0] : null;
+        $advised = 2 === \count($this->brief->build->blades) ? $this->brief->build->blades[0] : null;
         $wanted = null === $advised ? 'single' : 'tandem';
         $is = null === $blade ? 'single' : 'tandem';
         $alike = (null === $advised) === (null === $blade);
@@ -104,7 +105,7 @@ final class Yardstick
 
     public function skirt(?OwnedSkirt $skirt): Marks
     {
-        $advised = $this->advice->build->skirt;
+        $advised = $this->brief->build->skirt;
         $form = (null === $skirt ? SkirtForm::None : (Trim::LongTail === $skirt->trim ? SkirtForm::LongTail : SkirtForm::Trimmed))->value;
         $share = $this->trade->share(Slot::SkirtForm, $form);
         if (null === $skirt) {
@@ -119,13 +120,13 @@ final class Yardstick
             Mark::share('skirt.opacity', $worth * $this->trade->share(Slot::SkirtOpacity, $skirt->see()->value), self::SKIRT['opacity'], self::beside($skirt->see()->value, $advised?->opacity->value ?? 'none')),
             Mark::share('skirt.strands', $worth * $this->trade->share(Slot::SkirtMaterial, $skirt->material->value), self::SKIRT['strands'], self::beside($skirt->material->value, $advised?->material->value ?? 'none')),
             Mark::share('skirt.cut', $share, self::SKIRT['cut'], self::beside($skirt->trim->value, $advised?->trim->value ?? 'none')),
-            Mark::share('skirt.aim', $worth * $this->eye->aim($this->advice->wanted->skirt, $this->reducedSkirt($skirt)[0]), self::SKIRT['aim'], 'how far it does what a skirt is for today, by the model'),
+            Mark::share('skirt.aim', $worth * $this->eye->aim($this->brief->wanted->skirt, $this->reducedSkirt($skirt)[0]), self::SKIRT['aim'], self::aimWords($this->brief->wanted->skirt)),
         ]);
     }
 
     public function trailer(?OwnedTrailer $trailer): Marks
     {
-        $advised = $this->advice->build->trailer;
+        $advised = $this->brief->build->trailer;
         if (null === $trailer) {
             return new Marks([Mark::share('trailer', null === $advised ? 1.0 : $this->trade->share(Slot::TrailerFitted, 'no'), array_sum(self::TRAILER), null === $advised ? 'no trailer, as advised' : 'no trailer; one is advised')]);
         }
@@ -143,7 +144,7 @@ final class Yardstick
 
     public function hook(?OwnedHook $hook): Marks
     {
-        $advised = true === $this->advice->build->trailerHook?->fit ? $this->advice->build->trailerHook->size : null;
+        $advised = true === $this->brief->build->trailerHook?->fit ? $this->brief->build->trailerHook->size : null;
         $share = match (true) {
             null === $hook && null === $advised => 1.0,
             null === $hook => $this->trade->share(Slot::HookFitted, 'no'),
@@ -180,7 +181,7 @@ final class Yardstick
     {
         $because = null === $skirt || null === $trailer
             ? 'there is nothing to pair'
-            : 'they read as '.Reads::at($this->apart($skirt, $trailer))->value.'; wanted: '.implode(' or ', array_map(static fn (Reads $reads): string => $reads->value, $this->advice->wanted->reads));
+            : 'they read as '.Reads::at($this->apart($skirt, $trailer))->value.'; wanted: '.implode(' or ', array_map(static fn (Reads $reads): string => $reads->value, $this->brief->wanted->reads));
 
         return new Marks([Mark::share('pair', $this->pairShare($skirt, $trailer), self::PAIR, $because)]);
     }
@@ -211,7 +212,7 @@ final class Yardstick
     private function pairShare(?OwnedSkirt $skirt, ?OwnedTrailer $trailer): float
     {
         if (null === $skirt || null === $trailer) {
-            return null === $this->advice->build->skirt || null === $this->advice->build->trailer ? 1.0 : 0.0;
+            return null === $this->brief->build->skirt || null === $this->brief->build->trailer ? 1.0 : 0.0;
         }
 
         return $this->eye->pairing($this->apart($skirt, $trailer));
@@ -260,6 +261,16 @@ final class Yardstick
     private function remember(object $owned, callable $parts): array
     {
         return $this->reduced[$owned] ??= array_map($this->eye->reduce(...), $parts());
+    }
+
+    private static function aimWords(Aim $aim): string
+    {
+        return match ($aim) {
+            Aim::LeastContrast => 'how little it stands off the water, by the model',
+            Aim::LikeForage => 'how like the food it reads, by the model',
+            Aim::FarthestSeen => 'how plainly it shows from afar, by the model',
+            Aim::Darkest => 'how dark it is against the water, by the model',
+        };
     }
 
     private static function near(BladeSize $size, ?BladeSize $advised): float

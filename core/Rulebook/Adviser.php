@@ -45,8 +45,23 @@ final readonly class Adviser
             $this->edges->near($assembly),
             $this->next->after($assembly),
             Note::on($this->engine->book, $deliberation),
-            array_map(static fn (Ballot $ballot): array => array_filter($ballot->scores, static fn (float $score): bool => $score > 0.0), $deliberation->ballots),
+            self::scores($deliberation),
         );
+    }
+
+    /** The same without what explains it: a tenth of the work, for whoever judges builds by the hundred. */
+    public function brief(Reading $reading): Brief
+    {
+        $deliberation = $this->engine->deliberate($reading);
+        $assembly = new Assembly($deliberation);
+
+        return new Brief($assembly->build(), Wanted::of($assembly->one(Slot::Intent, Intent::class), $assembly->one(Slot::Pairing, Pairing::class)), self::scores($deliberation));
+    }
+
+    /** @return array<string, array<string, float>> */
+    private static function scores(Deliberation $deliberation): array
+    {
+        return array_map(static fn (Ballot $ballot): array => array_filter($ballot->scores, static fn (float $score): bool => $score > 0.0), $deliberation->ballots);
     }
 
     /**

@@ -39,7 +39,7 @@ final readonly class Builds
     /** @throws InvalidDocument */
     public function judge(BenchRequestDocument $request): BenchDocument
     {
-        return $this->memory->through(fn (): BenchDocument => BenchDocument::of($request->build->toComposition(), $this->yardstick($request->reading->toReading())));
+        return $this->memory->through(fn (): BenchDocument => BenchDocument::of($request->build->toComposition(), $this->yardstick($request->reading->toReading()), $request->from));
     }
 
     /** @throws InvalidDocument */
@@ -94,7 +94,7 @@ final readonly class Builds
 
     private function yardstick(Reading $reading): Yardstick
     {
-        return Looks::inWater(fn (): Yardstick => new Yardstick($reading, $this->adviser->advise($reading)), 'reading.visibility_in');
+        return Looks::inWater(fn (): Yardstick => new Yardstick($reading, $this->adviser->brief($reading)), 'reading.visibility_in');
     }
 
     /** @return array{Bin, array<string, OwnedPartDocument>} what is in stock, and the documents by id */

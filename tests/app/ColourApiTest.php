@@ -67,6 +67,6 @@ final class ColourApiTest extends ApiTestCase
         }
         $this->send('POST', '/api/colour/meter');
         self::assertSame(503, $this->answered());
-        self::assertStringContainsString('./kontrast colorimeter', (string) $this->browser->getResponse()->getContent());
+        self::assertStringContainsString('Start the simulated one', (string) $this->browser->getResponse()->getContent());
     }
 }

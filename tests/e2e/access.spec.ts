@@ -7,6 +7,8 @@ const SCREENS = [
   ['advice', '#/advice'],
   ['depths', '#/depths'],
   ['rulebook', '#/rulebook/B3.stained'],
+  ['bench', '#/bench'],
+  ['bin', '#/bin'],
   ['notebook', '#/notebook'],
   ['settings', '#/settings'],
 ] as const

@@ -740,11 +740,18 @@ export interface components {
             score: number;
             marks: components["schemas"]["Mark"][];
             findings: components["schemas"]["Finding"][];
+            /** @description The build followed out over distance. */
+            scene: components["schemas"]["Scene"];
         };
         /** @description A build laid on the bench, and the reading it is for. */
         BenchRequest: {
             reading: components["schemas"]["Reading"];
             build: components["schemas"]["Composition"];
+            /**
+             * @description Where the fish looks from.
+             * @enum {string}
+             */
+            from?: "side" | "below";
         };
         /** @description The best builds of the bin for a reading. */
         Best: {

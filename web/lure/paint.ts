@@ -1,4 +1,4 @@
-import type { Advice, Palette, Scene } from '../api/client'
+import type { Advice, LookPart, Palette, Scene } from '../api/client'
 
 /** What the drawing needs of a build, whoever put it together. */
 export type Build = Pick<Advice, 'lure' | 'head' | 'blades' | 'skirt' | 'trailer' | 'trailer_hook' | 'measures'>
@@ -28,6 +28,24 @@ export function inTheHand(build: Build, palette: Palette): Paint {
     shines: build.blades.map((blade) => METALS.includes(blade.finish) && !blade.darkened),
     skirt: build.skirt ? [build.skirt.base, ...build.skirt.accents].map(colour) : [],
     trailer: build.trailer ? [build.trailer.base, ...build.trailer.accents].map(colour) : [],
+    steel: '#8a8d90',
+    relief: 1,
+  }
+}
+
+/** As parts of any colour look in the hand. */
+export function inTheirColours(build: Build, parts: readonly LookPart[], palette: Palette): Paint {
+  const part = (id: string) => parts.find((other) => other.id === id)
+  const colour = (id: string) => part(id)?.hex ?? '#808080'
+  const blades = build.blades.map((blade) => part(blade.position === 'front' ? 'blade.front' : 'blade.rear'))
+  return {
+    head: colour('head'),
+    blades: blades.map((blade) =>
+      blade?.metal ? (palette.finishes[blade.metal] ?? '#808080') : (blade?.hex ?? '#808080'),
+    ),
+    shines: blades.map((blade) => blade?.kind === 'metal'),
+    skirt: build.skirt ? [build.skirt.base, ...build.skirt.accents].map((_, i) => colour(`skirt.${i}`)) : [],
+    trailer: build.trailer ? [build.trailer.base, ...build.trailer.accents].map((_, i) => colour(`trailer.${i}`)) : [],
     steel: '#8a8d90',
     relief: 1,
   }

@@ -9,13 +9,19 @@ use Kontrast\Bench\Mark;
 use Kontrast\Bench\Verdicts;
 use Kontrast\Bench\Yardstick;
 use Kontrast\Bin\Composition;
+use Kontrast\Eye\Fading;
 use Kontrast\Material\Part;
+use Kontrast\Water\Direction;
+use Kontrast\Water\Scene;
 use OpenApi\Attributes as OA;
 
 /** A build on the bench: in words and lengths, in its own colours, and judged. */
-#[OA\Schema(schema: 'Bench', additionalProperties: false, required: ['build', 'look_parts', 'score', 'marks', 'findings'])]
+#[OA\Schema(schema: 'Bench', additionalProperties: false, required: ['build', 'look_parts', 'score', 'marks', 'findings', 'scene'])]
 final readonly class BenchDocument
 {
+    /** Trailer against skirt, blade against skirt, and each first accent against its base; those a build lacks are left out. */
+    private const PAIRS = [['skirt.0', 'trailer.0'], ['skirt.0', 'blade.rear'], ['skirt.0', 'skirt.1'], ['trailer.0', 'trailer.1']];
+
     /**
      * @param list<PartDocument>    $look_parts
      * @param list<MarkDocument>    $marks
@@ -32,19 +38,24 @@ final readonly class BenchDocument
         public array $marks,
         #[OA\Property(type: 'array', items: new OA\Items(ref: FindingDocument::class))]
         public array $findings,
+        #[OA\Property(ref: SceneDocument::class, description: 'The build followed out over distance.')]
+        public SceneDocument $scene,
     ) {
     }
 
-    public static function of(Composition $build, Yardstick $yardstick): self
+    public static function of(Composition $build, Yardstick $yardstick, Direction $from): self
     {
         $marks = $yardstick->measure($build);
+        $parts = $build->asLightMeetsThem();
+        $scene = Direction::Side === $from ? $yardstick->gaze->scene : Scene::of($yardstick->reading, $from);
 
         return new self(
             BuildDocument::of($build->inWords()),
-            array_map(static fn (Part $part): PartDocument => PartDocument::of($part), $build->asLightMeetsThem()),
+            array_map(static fn (Part $part): PartDocument => PartDocument::of($part), $parts),
             self::score($marks->points, $marks->most()),
             array_map(static fn (Mark $mark): MarkDocument => MarkDocument::of($mark), $marks->marks),
             array_map(static fn (Finding $finding): FindingDocument => FindingDocument::of($finding), (new Verdicts($yardstick))->on($build)),
+            SceneDocument::of(Fading::of($scene, $yardstick->reading->visibility, $parts, self::PAIRS)),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api\Document;
 
+use Kontrast\Water\Direction;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -18,4 +19,7 @@ final class BenchRequestDocument
     #[OA\Property(ref: CompositionDocument::class)]
     #[Assert\Valid]
     public CompositionDocument $build;
+
+    #[OA\Property(type: 'string', enum: Direction::class, description: 'Where the fish looks from.')]
+    public Direction $from = Direction::Side;
 }

@@ -137,7 +137,7 @@ final class SearchTest extends TestCase
 
     private static function yardstick(Reading $reading): Yardstick
     {
-        return new Yardstick($reading, Adviser::standard()->advise($reading));
+        return new Yardstick($reading, Adviser::standard()->brief($reading));
     }
 
     /** @return list<string> */

@@ -57,7 +57,7 @@ final class SwapsTest extends TestCase
     {
         $reading = Readings::of(LureKind::BladedJig, 130, tint: Tint::None, sky: Sky::Sun, forage: Forage::Perch);
         $yardstick = self::yardstick($reading);
-        self::assertTrue($yardstick->advice->build->blades[0]->darkened);
+        self::assertTrue($yardstick->brief->build->blades[0]->darkened);
         $build = new Composition(LureKind::BladedJig, Bins::head(), null, Bins::blade(BladeShape::BladedJig, 3), Bins::skirt(Colour::GreenPumpkin), Bins::trailer(Colour::GreenPumpkin), null);
         $kinds = array_map(static fn (Swap $swap): SwapKind => $swap->kind, (new Swaps(Bin::of([]), $yardstick))->that($build));
         self::assertContains(SwapKind::Marker, $kinds);
@@ -100,6 +100,6 @@ final class SwapsTest extends TestCase
 
     private static function yardstick(Reading $reading): Yardstick
     {
-        return new Yardstick($reading, Adviser::standard()->advise($reading));
+        return new Yardstick($reading, Adviser::standard()->brief($reading));
     }
 }

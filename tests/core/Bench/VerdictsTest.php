@@ -31,7 +31,7 @@ final class VerdictsTest extends TestCase
     public function testAPairThatMeltsWhereTwoAreWantedIsToldWithItsSplitAndAMend(): void
     {
         $yardstick = self::yardstick(Readings::of(LureKind::Jig, 9, tint: Tint::Clay, forage: Forage::Crawfish));
-        self::assertSame(Pairing::Contrast, $yardstick->advice->pairing);
+        self::assertSame(Pairing::Contrast, $yardstick->brief->wanted->pairing);
         $finding = self::about('pair', $yardstick, Bins::skirt(Colour::Black), Bins::trailer(Colour::Black));
         self::assertFalse($finding->asWanted);
         self::assertStringContainsString('come to match', $finding->text);
@@ -52,7 +52,7 @@ final class VerdictsTest extends TestCase
     public function testADarkSkirtCastsAShadowAndAWhiteOneDoesNot(): void
     {
         $yardstick = self::yardstick(Readings::of(LureKind::Jig, 4, tint: Tint::Clay, forage: Forage::Crawfish)->but(schools: new Schools(dirty: DirtySchool::Dark)));
-        self::assertSame(Aim::Darkest, $yardstick->advice->wanted->skirt);
+        self::assertSame(Aim::Darkest, $yardstick->brief->wanted->skirt);
         self::assertTrue(self::about('skirt', $yardstick, Bins::skirt(Colour::Black), null)->asWanted);
         self::assertFalse(self::about('skirt', $yardstick, Bins::skirt(Colour::White), null)->asWanted);
     }
@@ -87,7 +87,7 @@ final class VerdictsTest extends TestCase
         foreach ([[5, PairingSchool::Ladder, 1], [80, PairingSchool::Ladder, -1]] as [$inches, $school, $way]) {
             $reading = Readings::of(LureKind::Jig, (float) $inches, forage: Forage::Crawfish)->but(schools: new Schools(pairing: $school));
             $yardstick = self::yardstick($reading);
-            $say = new EyeSay($yardstick->gaze, $yardstick->advice->wanted, $reading);
+            $say = new EyeSay($yardstick->gaze, $yardstick->brief->wanted, $reading);
             $last = $say->pairing(0.0);
             for ($jnd = 0.1; $jnd < 20; $jnd += 0.1) {
                 $now = $say->pairing($jnd);
@@ -110,6 +110,6 @@ final class VerdictsTest extends TestCase
 
     private static function yardstick(Reading $reading): Yardstick
     {
-        return new Yardstick($reading, Adviser::standard()->advise($reading));
+        return new Yardstick($reading, Adviser::standard()->brief($reading));
     }
 }

@@ -25,7 +25,7 @@
 </script>
 
 <section class="flex flex-wrap items-end gap-x-4 gap-y-2" aria-label="Change one thing">
-  <div class="flex min-w-56 flex-1 flex-col text-[0.8125rem]">
+  <div class="flex min-w-48 flex-[2] flex-col text-[0.8125rem]">
     <span class="flex justify-between gap-3"
       ><span class="font-bold">Sight</span><output>{waterLength(r.visibility_in, settings.metric)}</output></span
     >
@@ -42,10 +42,10 @@
     />
   </div>
   {#each SELECTS as select (select.field)}
-    <label class="flex flex-col gap-1 text-[0.8125rem]">
+    <label class="flex min-w-28 flex-1 flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">{select.label}</span>
       <select
-        class="select border-rule h-11 w-36"
+        class="select border-rule h-11 w-full"
         value={r[select.field]}
         onchange={(event) => desk.change({ [select.field]: event.currentTarget.value } as Partial<Reading>)}
       >

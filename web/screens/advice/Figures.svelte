@@ -1,19 +1,19 @@
 <script lang="ts">
   import { scaleLog } from 'd3-scale'
   import { LineChart } from 'layerchart'
-  import type { Advice, Scene } from '../../api/client'
+  import type { LookPart, Scene } from '../../api/client'
   import { settings } from '../../state/settings.svelte'
   import { capital, round, waterLength } from '../../words'
   import { partName } from './scene.svelte'
 
   /** Contrast over distance as a plot, and the same figures as a table. */
   interface Props {
-    advice: Advice
+    lookParts: readonly LookPart[]
     scene: Scene
     /** The distance the drawing stands at, as a step of the scene. */
     at: number
   }
-  let { advice, scene, at }: Props = $props()
+  let { lookParts, scene, at }: Props = $props()
 
   const HIDDEN = ['steel']
   /** Below this nothing is drawn: far under anything an eye could make out. */
@@ -59,7 +59,7 @@
   const length = (inches: number | null) =>
     inches === null ? '—' : inches === 0 ? 'not at all' : waterLength(inches, metric)
   const signed = (value: number) => `${value < 0 ? '−' : '+'}${round(Math.abs(value), 2)}`
-  const hex = (id: string) => advice.look_parts.find((part) => part.id === id)?.hex ?? '#808080'
+  const hex = (id: string) => lookParts.find((part) => part.id === id)?.hex ?? '#808080'
   const mark = (inches: number, y: number) => ({ type: 'point' as const, x: inches * unit, y, r: 4 })
   const sightMarks = $derived(
     shownParts

@@ -3,6 +3,7 @@
   import CautionLine from '../../controls/CautionLine.svelte'
   import SwatchRow from '../../controls/SwatchRow.svelte'
   import Trouble from '../../controls/Trouble.svelte'
+  import { inTheHand } from '../../lure/paint'
   import { desk } from '../../state/desk.svelte'
   import { settings } from '../../state/settings.svelte'
   import { partLength, show } from '../../words'
@@ -34,7 +35,7 @@
   let at = $state(4)
   const scene = sceneFor(
     () => reading,
-    () => advice,
+    () => advice.look_parts,
     () => from,
   )
   const opinion = opinionFor(() => reading)
@@ -58,8 +59,8 @@
   </header>
   {#each pressing as caution (caution.text)}<CautionLine text={caution.text} loud />{/each}
   <Proof
-    {advice}
-    {palette}
+    build={advice}
+    hand={inTheHand(advice, palette)}
     scene={scene.data}
     {from}
     onfrom={(next) => (from = next)}
@@ -106,7 +107,7 @@
     {#if opinion.data}<SecondOpinion opinions={opinion.data} />{/if}
     <Notes notes={advice.notes} {palette} />
   </div>
-  {#if scene.data}<Figures {advice} scene={scene.data} {at} />{/if}
+  {#if scene.data}<Figures lookParts={advice.look_parts} scene={scene.data} {at} />{/if}
   <p class="text-faint text-xs">
     Drawn to scale, {partLength(advice.measures.overall_in, settings.metric)} from nose to tail. {#each standing as caution (caution.text)}{caution.text}{/each}
   </p>

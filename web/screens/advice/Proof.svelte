@@ -1,22 +1,23 @@
 <script lang="ts">
-  import type { Advice, Palette, Scene } from '../../api/client'
+  import type { Scene } from '../../api/client'
   import Lure from '../../lure/Lure.svelte'
-  import { inTheHand, inTheWater } from '../../lure/paint'
+  import { inTheWater, type Build, type Paint } from '../../lure/paint'
   import { settings } from '../../state/settings.svelte'
   import { waterLength } from '../../words'
   import type { From } from './scene.svelte'
 
   /** The same lure twice: in the hand, and in this water at a distance, painted with the colours the model computes. */
   interface Props {
-    advice: Advice
-    palette: Palette
+    build: Build
+    /** The lure's colours in the hand. */
+    hand: Paint
     scene: Scene | undefined
     from: From
     onfrom: (from: From) => void
     at: number
     onat: (at: number) => void
   }
-  let { advice, palette, scene, from, onfrom, at, onat }: Props = $props()
+  let { build, hand, scene, from, onfrom, at, onat }: Props = $props()
 
   let eye = $state<'person' | 'bass'>('person')
   const span = 5.2
@@ -66,7 +67,7 @@
   <figure>
     <figcaption class="mb-1 text-[0.8125rem] font-bold">In the hand</figcaption>
     <div class="bg-proof flex aspect-[16/11] md:aspect-[16/9] items-center justify-center p-4 text-[#1a1a1a]">
-      <Lure build={advice} paint={inTheHand(advice, palette)} {span} class="max-h-full" />
+      <Lure {build} paint={hand} {span} class="max-h-full" />
     </div>
   </figure>
   <figure>
@@ -77,8 +78,8 @@
     <div class="bg-proof aspect-[16/11] p-4 md:aspect-[16/9]">
       <div class="flex h-full items-center justify-center" style:background-color={water} style:color={water}>
         {#if scene}<Lure
-            build={advice}
-            paint={inTheWater(advice, scene, step, eye)}
+            {build}
+            paint={inTheWater(build, scene, step, eye)}
             {span}
             ruler={false}
             class="max-h-full"

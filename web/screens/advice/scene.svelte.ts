@@ -1,11 +1,11 @@
 import { createQuery, keepPreviousData } from '@tanstack/svelte-query'
-import { answer, api, type Advice, type LookRequest, type Opinion, type Reading, type Scene } from '../../api/client'
+import { answer, api, type LookPart, type LookRequest, type Opinion, type Reading, type Scene } from '../../api/client'
 
 export type From = LookRequest['from']
 
 /** The pairs worth following: trailer against skirt, blade against skirt, and each accent against its base. */
-export function pairsOf(advice: Advice): [string, string][] {
-  const ids = advice.look_parts.map((part) => part.id)
+export function pairsOf(parts: readonly LookPart[]): [string, string][] {
+  const ids = parts.map((part) => part.id)
   const wanted: [string, string][] = [
     ['skirt.0', 'trailer.0'],
     ['skirt.0', 'blade.rear'],
@@ -15,14 +15,15 @@ export function pairsOf(advice: Advice): [string, string][] {
   return wanted.filter(([a, b]) => ids.includes(a) && ids.includes(b))
 }
 
-/** What the model computes for the parts of an advice in its own water. */
-export function sceneFor(reading: () => Reading, advice: () => Advice, from: () => From) {
+/** What the model computes for the parts of a build in one water. */
+export function sceneFor(reading: () => Reading, parts: () => readonly LookPart[], from: () => From) {
   return createQuery<Scene>(() => ({
-    queryKey: ['scene', reading(), advice().look_parts, from()],
+    queryKey: ['scene', reading(), parts(), from()],
+    enabled: parts().length > 0,
     queryFn: ({ signal }) =>
       answer(
         api.POST('/api/scene', {
-          body: { reading: reading(), from: from(), parts: advice().look_parts, pairs: pairsOf(advice()) },
+          body: { reading: reading(), from: from(), parts: [...parts()], pairs: pairsOf(parts()) },
           signal,
         }),
       ),

@@ -1,0 +1,119 @@
+import { readFileSync } from 'node:fs'
+import { expect, open, test } from './page'
+
+const READING = {
+  lure: 'jig',
+  visibility_in: 9,
+  tint: 'clay',
+  sky: 'overcast',
+  wind: 'ripple',
+  surface_f: 60,
+  depth_ft: 3,
+  season: 'spring',
+  cover: 'open',
+  cover_density: 'normal',
+  forage: 'crawfish',
+  red_crawfish: false,
+  bite: 'normal',
+  bass: 'largemouth',
+}
+
+test.beforeEach(async ({ page }) => {
+  await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })
+  await page.request.put('/api/desk', { data: { reading: READING } })
+  const bin = (await (await page.request.get('/api/bin')).json()) as { parts: { id: string }[] }
+  if (bin.parts.length > 0)
+    await page.request.post('/api/bin/delete', { data: { ids: bin.parts.map((part) => part.id) } })
+  await page.request.post('/api/bin/import', { data: { contents: readFileSync('demo/parts.csv', 'utf8') } })
+})
+
+test('the best of the bin is laid out, with its score and a verdict in words', async ({ page }) => {
+  await open(page, '#/bench', 'The bench: a jig')
+  const verdict = page.getByRole('region', { name: 'Verdict' })
+  await expect(verdict).toContainText('of 100')
+  await expect(verdict).toContainText('Skirt and trailer read as two-tone, as wanted.')
+  await expect(page.getByRole('group', { name: 'Skirt', exact: true })).toContainText('of 19')
+})
+
+test('arrows step through parts, and the drawing and figures follow', async ({ page }) => {
+  await open(page, '#/bench', 'The bench: a jig')
+  const skirt = page.getByRole('combobox', { name: 'Skirt', exact: true })
+  const before = await skirt.inputValue()
+  const score = page.getByRole('region', { name: 'Verdict' }).locator('p').first()
+  const was = await score.textContent()
+  await page.getByRole('heading', { name: 'The bench: a jig' }).click()
+  await page.keyboard.press('ArrowRight')
+  await expect(skirt).not.toHaveValue(before)
+  await expect(score).not.toHaveText(was ?? '')
+  await page.keyboard.press('z')
+  await expect(skirt).toHaveValue(before)
+  await page.keyboard.press('ArrowDown')
+  await expect(page.getByRole('group', { name: 'Trailer', exact: true })).toHaveAttribute('aria-current', 'true')
+  await page.keyboard.press('x')
+  await expect(page.getByRole('combobox', { name: 'Trailer', exact: true })).toHaveValue('')
+})
+
+test('every key is listed on ?, and anything is found by typing', async ({ page }) => {
+  await open(page, '#/bench', 'The bench: a jig')
+  await page.getByRole('heading', { name: 'The bench: a jig' }).click()
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog')).toContainText('Take back the last change')
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog')).toBeHidden()
+  await page.keyboard.press('/')
+  await page.getByRole('textbox', { name: 'Find what to do' }).fill('missing')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: 'What is missing' })).toHaveAttribute('aria-pressed', 'true')
+})
+
+test('when the water changes one swap is named, done, and the score rises by it', async ({ page }) => {
+  await open(page, '#/bench', 'The bench: a jig')
+  await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible()
+  const sight = page.getByRole('slider', { name: 'Sight' })
+  await sight.focus()
+  for (let i = 0; i < 16; i++) await page.keyboard.press('ArrowRight')
+  await page.getByRole('button', { name: 'One swap' }).click()
+  const first = page.getByRole('listitem').filter({ hasText: /\+\d/ }).first()
+  await expect(first).toBeVisible()
+  const score = page.getByRole('region', { name: 'Verdict' }).locator('p').first()
+  await page.waitForLoadState('networkidle')
+  const was = parseFloat((await score.textContent()) ?? '')
+  const gain = parseFloat(((await first.textContent()) ?? '').match(/\+([\d.]+)/)?.[1] ?? '')
+  await first.getByRole('button', { name: /^Do it/ }).click()
+  await expect.poll(async () => Math.abs(parseFloat((await score.textContent()) ?? '') - was - gain)).toBeLessThan(0.25)
+})
+
+test('a colour of one’s own is put on and judged', async ({ page }) => {
+  await open(page, '#/bench', 'The bench: a jig')
+  await page.getByRole('button', { name: 'Skirt: change freely' }).click()
+  await page
+    .getByRole('group', { name: 'Skirt, changed freely' })
+    .getByLabel('Colour', { exact: true })
+    .selectOption('white')
+  await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('a darker one carries further')
+})
+
+test('a build is put away, laid out again and set beside another', async ({ page }) => {
+  await open(page, '#/bench', 'The bench: a jig')
+  await page.getByRole('button', { name: 'Put away', exact: true }).first().click()
+  const name = page.getByLabel('Put what lies on the bench away as')
+  for (const word of ['First', 'Second']) {
+    await name.fill(word)
+    await name.press('Enter')
+    await expect(page.getByRole('button', { name: `Lay it out: ${word}` })).toBeVisible()
+    await page.getByRole('button', { name: 'Skirt: the next one' }).click()
+  }
+  await page.getByLabel('Compare First').check()
+  await page.getByLabel('Compare Second').check()
+  await expect(page.getByRole('region', { name: 'Side by side' })).toContainText('Skirt colour')
+  await page.getByRole('button', { name: 'Delete First' }).click()
+  await page.getByRole('button', { name: 'Delete Second' }).click()
+})
+
+test('an empty bin says what to do', async ({ page }) => {
+  const bin = (await (await page.request.get('/api/bin')).json()) as { parts: { id: string }[] }
+  await page.request.post('/api/bin/delete', { data: { ids: bin.parts.map((part) => part.id) } })
+  await page.addInitScript(() => localStorage.clear())
+  await open(page, '#/bench', 'The bench: a jig')
+  await expect(page.getByText('The bin has no head for a jig')).toBeVisible()
+})

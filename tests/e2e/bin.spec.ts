@@ -1,0 +1,165 @@
+import { writeFileSync } from 'node:fs'
+import { expect, open, test } from './page'
+
+test.beforeEach(async ({ page }) => {
+  await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })
+  const bin = (await (await page.request.get('/api/bin')).json()) as { parts: { id: string }[] }
+  if (bin.parts.length > 0)
+    await page.request.post('/api/bin/delete', { data: { ids: bin.parts.map((part) => part.id) } })
+})
+
+const CRAW = { kind: 'trailer', name: 'Black craw', colour: 'black', style: 'craw', length_in: 3.5, count: 4 }
+
+test('an empty bin teaches, and parts go in by Enter one after another', async ({ page }) => {
+  await open(page, '#/bin', 'The bin')
+  await expect(page.getByText('The bin is empty.')).toBeVisible()
+  await page.getByRole('button', { name: 'Add a part' }).click()
+  const name = page.getByLabel('Name', { exact: true })
+  for (const word of ['One', 'Two', 'Three']) {
+    await name.fill(word)
+    await name.press('Enter')
+    await expect(page.getByRole('listitem').filter({ hasText: word })).toBeVisible()
+    await expect(name).toHaveValue('')
+    await expect(page.getByLabel('Accent 1')).toBeHidden()
+  }
+})
+
+test('a fault stands beside the part and nothing is lost', async ({ page }) => {
+  await open(page, '#/bin', 'The bin')
+  await page.getByRole('button', { name: 'Add a part' }).click()
+  await page.getByLabel('Length, in').fill('40')
+  await page.getByLabel('Name', { exact: true }).fill('Too long')
+  await page.getByLabel('Name', { exact: true }).press('Enter')
+  await expect(page.getByRole('alert').filter({ hasText: 'at most 12 in' })).toBeVisible()
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Too long')
+})
+
+test('several are changed at once and the change is undone', async ({ page }) => {
+  await page.request.post('/api/bin', { data: [CRAW, { ...CRAW, name: 'Second craw' }] })
+  await open(page, '#/bin', 'The bin')
+  await page.getByLabel('Choose Black craw').check()
+  await page.getByLabel('Choose Second craw').check()
+  const bar = page.getByRole('form', { name: 'Change several' })
+  await bar.getByLabel('Value').fill('Craws')
+  await bar.getByRole('button', { name: 'Set for all' }).click()
+  await expect(page.getByRole('listitem').filter({ hasText: 'Craws' })).toHaveCount(2)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('listitem').filter({ hasText: 'Craws' })).toHaveCount(0)
+})
+
+test('the second of two tabs is told, and may keep either', async ({ page, context }) => {
+  await page.request.post('/api/bin', { data: [CRAW] })
+  await open(page, '#/bin', 'The bin')
+  await page.getByRole('button', { name: /^Black craw/ }).click()
+  const other = await context.newPage()
+  await open(other, '#/bin', 'The bin')
+  await other.getByRole('button', { name: 'One more Black craw' }).click()
+  await expect(other.getByText('Black craw: 5.')).toBeVisible()
+
+  await page.getByLabel('Count').fill('9')
+  await page.getByRole('button', { name: 'Save' }).click()
+  const told = page.getByRole('alert', { name: 'Changed in two places' })
+  await expect(told).toContainText('changed in another place')
+  await told.getByRole('button', { name: 'Write mine over it' }).click()
+  await expect(told).toBeHidden()
+  await expect
+    .poll(
+      async () =>
+        ((await (await page.request.get('/api/bin')).json()) as { parts: { count: number }[] }).parts[0]?.count,
+    )
+    .toBe(9)
+})
+
+test('a table is previewed line by line, mended, and taken in whole', async ({ page }, info) => {
+  const file = info.outputPath('parts.csv')
+  writeFileSync(file, 'kind,name,colour,style,length_in\ntrailer,Good,black,craw,3\ntrailer,Bad,plaid,craw,3\n')
+  await open(page, '#/bin', 'The bin')
+  await page.getByRole('button', { name: 'Take in a file' }).click()
+  const panel = page.getByRole('region', { name: 'Take in a file' })
+  await panel.locator('input[type=file]').setInputFiles(file)
+  await expect(panel).toContainText('line 3')
+  await expect(panel).toContainText('is no colour')
+  await expect(panel.getByRole('button', { name: 'Mend the 1 refused first' })).toBeDisabled()
+  writeFileSync(file, 'kind,name,colour,style,length_in\ntrailer,Good,black,craw,3\ntrailer,Better,white,craw,3\n')
+  await panel.locator('input[type=file]').setInputFiles(file)
+  await panel.getByRole('button', { name: 'Take in 2' }).click()
+  await expect(panel).toContainText('2 added, 0 changed')
+  await expect(page.getByRole('listitem').filter({ hasText: 'Better' })).toBeVisible()
+})
+
+test('a table in another encoding is refused with a sentence', async ({ page }, info) => {
+  const file = info.outputPath('latin.csv')
+  writeFileSync(file, Buffer.from('kind,name\nskirt,Gr\xfcn\n', 'latin1'))
+  await open(page, '#/bin', 'The bin')
+  await page.getByRole('button', { name: 'Take in a file' }).click()
+  await page.locator('input[type=file]').setInputFiles(file)
+  await expect(page.getByRole('alert').filter({ hasText: 'not in UTF-8' })).toBeVisible()
+})
+
+test('five thousand parts are listed, filtered and scrolled', async ({ page }) => {
+  const parts = Array.from({ length: 5000 }, (_, i) => ({ ...CRAW, name: `Craw number ${i}` }))
+  await page.request.post('/api/bin', { data: parts })
+  await open(page, '#/bin', 'The bin')
+  await expect(page.getByText('5000 shown')).toBeVisible()
+  // Only what is in view is on the page.
+  expect(await page.getByRole('listitem').count()).toBeLessThan(60)
+  await page.getByRole('list', { name: 'Parts' }).evaluate((list) => list.scrollTo(0, list.scrollHeight))
+  await expect(page.getByRole('listitem').filter({ hasText: 'Craw number 999' }).first()).toBeVisible()
+  await page.getByRole('searchbox', { name: 'Search' }).fill('number 4321')
+  await expect(page.getByText('1 shown')).toBeVisible()
+})
+
+test.describe('a colour from a photo', () => {
+  test('is read through the white card in it', async ({ page }) => {
+    await open(page, '#/bin', 'The bin')
+    await page.getByRole('button', { name: 'Add a part' }).click()
+    // A picture drawn here: paper on the left and a green pumpkin plastic on the right, under a yellowish lamp.
+    const picture = await page.evaluate(async () => {
+      const canvas = new OffscreenCanvas(400, 200)
+      const context = canvas.getContext('2d')
+      if (!context) throw new Error('no canvas')
+      context.fillStyle = 'rgb(230, 205, 160)'
+      context.fillRect(0, 0, 200, 200)
+      context.fillStyle = 'rgb(80, 68, 28)'
+      context.fillRect(200, 0, 200, 200)
+      const bytes = new Uint8Array(await (await canvas.convertToBlob({ type: 'image/png' })).arrayBuffer())
+      return [...bytes]
+    })
+    const form = page.getByRole('form', { name: 'New part' })
+    await form
+      .locator('input[type=file]')
+      .setInputFiles({ name: 'p.png', mimeType: 'image/png', buffer: Buffer.from(picture) })
+    const canvas = form.locator('canvas')
+    await canvas.click({ position: { x: 60, y: 60 } })
+    await canvas.click({ position: { x: 260, y: 60 } })
+    await canvas.click({ position: { x: 300, y: 120 } })
+    await expect(form).toContainText('nearest green pumpkin')
+    await form.getByRole('button', { name: 'Take this colour' }).click()
+    await expect(form.getByLabel('Colour', { exact: true })).toHaveValue(/^#/)
+  })
+
+  test('a picture that is none, and one far too large, are told so', async ({ page }) => {
+    await open(page, '#/bin', 'The bin')
+    await page.getByRole('button', { name: 'Add a part' }).click()
+    const input = page.getByRole('form', { name: 'New part' }).locator('input[type=file]')
+    await input.setInputFiles({ name: 'p.png', mimeType: 'image/png', buffer: Buffer.from('no picture') })
+    await expect(page.getByText('no picture the browser can open')).toBeVisible()
+    await page.evaluate(() => {
+      const field = document.querySelector<HTMLInputElement>('form input[type=file]')
+      const transfer = new DataTransfer()
+      transfer.items.add(new File([new Uint8Array(50_000_000)], 'huge.jpg', { type: 'image/jpeg' }))
+      if (field) {
+        field.files = transfer.files
+        field.dispatchEvent(new Event('change', { bubbles: true }))
+      }
+    })
+    await expect(page.getByText('at most 40 MB are opened')).toBeVisible()
+  })
+})
+
+test('without a colorimeter it says how to start one', async ({ page }) => {
+  await open(page, '#/bin', 'The bin')
+  await page.getByRole('button', { name: 'Add a part' }).click()
+  await page.getByRole('button', { name: 'Read the colorimeter' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: './kontrast colorimeter' })).toBeVisible()
+})

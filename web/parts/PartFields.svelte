@@ -1,0 +1,214 @@
+<script lang="ts">
+  import type { OwnedPart, Palette } from '../api/client'
+  import { capital, fraction, show } from '../words'
+  import ColourField from './ColourField.svelte'
+  import { FIELDS } from './part'
+
+  /** The fields that a part of its kind is judged by. */
+  interface Props {
+    part: OwnedPart
+    palette: Palette
+    onset: (change: Partial<OwnedPart>) => void
+    extra?: readonly { name: string; hex: string }[]
+  }
+  let { part, palette, onset, extra = [] }: Props = $props()
+
+  const WORDS = {
+    arm: ['long', 'short'],
+    metal_of_head: ['lead', 'tungsten', 'steel'],
+    shape: ['colorado', 'deep_colorado', 'indiana', 'willow', 'bladed_jig'],
+    strands: ['silicone', 'living_rubber'],
+    trim: ['hook_bend', 'long_tail'],
+    style: ['craw', 'chunk', 'paddle_tail', 'fork_tail', 'twin_tail_grub', 'single_tail_grub', 'ringworm'],
+    surface: ['matte', 'flake'],
+    plastic: ['soft', 'stretchy'],
+    fluorescent: ['', 'none', 'chartreuse', 'orange'],
+    hook: ['', '1/0', '2/0', '3/0', '4/0', '5/0'],
+  } as const
+  const LABELS: Partial<Record<keyof OwnedPart, string>> = {
+    metal_of_head: 'Metal',
+    strands: 'Strands',
+    trim: 'Cut',
+    surface: 'Skin',
+    fluorescent: 'Glow',
+    hook: 'Hook',
+  }
+  const WEIGHTS = [1 / 8, 3 / 16, 1 / 4, 5 / 16, 3 / 8, 7 / 16, 1 / 2, 5 / 8, 3 / 4, 1, 5 / 4, 3 / 2]
+  const LURES = ['jig', 'swim_jig', 'spinnerbait', 'bladed_jig'] as const
+  const fields = $derived(
+    FIELDS[part.kind].filter((field) => field !== 'colour' || part.kind !== 'blade' || !part.metal),
+  )
+
+  function accent(index: number, colour: string | null) {
+    const accents = [...(part.accents ?? [])]
+    if (colour === null) accents.splice(index, 1)
+    else accents[index] = colour
+    onset({ accents })
+  }
+
+  const isWords = (field: keyof OwnedPart): field is keyof typeof WORDS => field in WORDS
+  const optionWords = (field: keyof typeof WORDS, word: string) =>
+    word === ''
+      ? field === 'hook'
+        ? 'as usual'
+        : 'as its word'
+      : field === 'shape' && word === 'bladed_jig'
+        ? 'Plate'
+        : capital(show(word))
+</script>
+
+{#each fields as field (field)}
+  {#if field === 'colour'}
+    <ColourField label="Colour" value={part.colour} {palette} {extra} onset={(colour) => onset({ colour })} />
+  {:else if field === 'accents'}
+    {#each part.accents ?? [] as colour, i (i)}
+      <div class="flex items-end">
+        <ColourField label="Accent {i + 1}" value={colour} {palette} {extra} onset={(next) => accent(i, next)} />
+        <button
+          type="button"
+          class="btn btn-outline border-rule h-11 px-3"
+          aria-label="Take accent {i + 1} off"
+          onclick={() => accent(i, null)}>−</button
+        >
+      </div>
+    {/each}
+    {#if (part.accents ?? []).length < 3}
+      <button
+        type="button"
+        class="btn btn-outline border-rule h-11 self-end px-3 text-xs"
+        onclick={() => accent((part.accents ?? []).length, 'orange')}>+ accent</button
+      >
+    {/if}
+  {:else if field === 'opacity'}
+    <label class="flex flex-col gap-1 text-[0.8125rem]">
+      <span class="font-bold">Hides what is behind</span>
+      <select
+        class="select border-rule h-11 w-36"
+        value={String(part.opacity ?? 1)}
+        onchange={(event) => onset({ opacity: Number(event.currentTarget.value) })}
+      >
+        {#if ![1, 0.8, 0.55, 0.3].includes(part.opacity ?? 1)}<option value={String(part.opacity)}
+            >{part.opacity}</option
+          >{/if}
+        <option value="1">all: solid</option>
+        <option value="0.8">most</option>
+        <option value="0.55">half: see-through</option>
+        <option value="0.3">little: clear</option>
+      </select>
+    </label>
+  {:else if field === 'weight_oz'}
+    <label class="flex flex-col gap-1 text-[0.8125rem]">
+      <span class="font-bold">Weight, oz</span>
+      <select
+        class="select border-rule h-11 w-28"
+        value={part.weight_oz}
+        onchange={(event) => onset({ weight_oz: Number(event.currentTarget.value) })}
+      >
+        {#if !WEIGHTS.includes(part.weight_oz ?? 0)}<option value={part.weight_oz}>{part.weight_oz}</option>{/if}
+        {#each WEIGHTS as ounces (ounces)}<option value={ounces}>{fraction(ounces)}</option>{/each}
+      </select>
+    </label>
+  {:else if field === 'number'}
+    <label class="flex flex-col gap-1 text-[0.8125rem]">
+      <span class="font-bold">Number</span>
+      <select
+        class="select border-rule h-11 w-20"
+        value={part.number}
+        onchange={(event) => onset({ number: Number(event.currentTarget.value) })}
+      >
+        {#each [1, 2, 3, 4, 5, 6, 7] as number (number)}<option value={number}>#{number}</option>{/each}
+      </select>
+    </label>
+  {:else if field === 'length_in'}
+    <label class="flex flex-col gap-1 text-[0.8125rem]">
+      <span class="font-bold">Length, in</span>
+      <input
+        class="input border-rule h-11 w-24"
+        type="number"
+        min="0.5"
+        max="12"
+        step="0.25"
+        value={part.length_in}
+        oninput={(event) => onset({ length_in: event.currentTarget.valueAsNumber || null })}
+      />
+    </label>
+  {:else if field === 'metal'}
+    <label class="flex flex-col gap-1 text-[0.8125rem]">
+      <span class="font-bold">Finish</span>
+      <select
+        class="select border-rule h-11 w-32"
+        value={part.metal ?? 'paint'}
+        onchange={(event) => {
+          const word = event.currentTarget.value
+          onset(
+            word === 'paint'
+              ? { metal: null, darkened: false, colour: 'white' }
+              : { metal: word as NonNullable<OwnedPart['metal']>, colour: null },
+          )
+        }}
+      >
+        {#each ['silver', 'gold', 'copper', 'paint'] as word (word)}<option value={word}
+            >{word === 'paint' ? 'Painted' : capital(word)}</option
+          >{/each}
+      </select>
+    </label>
+  {:else if field === 'darkened'}
+    {#if part.metal}
+      <label class="flex h-11 items-center gap-2 self-end text-[0.8125rem] font-bold">
+        <input
+          class="checkbox"
+          type="checkbox"
+          checked={part.darkened}
+          onchange={(event) => onset({ darkened: event.currentTarget.checked })}
+        />
+        Under marker
+      </label>
+    {/if}
+  {:else if field === 'lures'}
+    <fieldset class="text-[0.8125rem]">
+      <legend class="mb-1 font-bold">Made into</legend>
+      <div class="flex flex-wrap gap-x-3">
+        {#each LURES as lure (lure)}
+          <label class="flex h-11 items-center gap-1.5">
+            <input
+              class="checkbox"
+              type="checkbox"
+              checked={part.lures?.includes(lure)}
+              onchange={(event) =>
+                onset({
+                  lures: event.currentTarget.checked
+                    ? [...(part.lures ?? []), lure]
+                    : (part.lures ?? []).filter((other) => other !== lure),
+                })}
+            />
+            {show(lure)}
+          </label>
+        {/each}
+      </div>
+    </fieldset>
+  {:else if field === 'size'}
+    <label class="flex flex-col gap-1 text-[0.8125rem]">
+      <span class="font-bold">Size</span>
+      <input
+        class="input border-rule h-11 w-28"
+        value={part.size}
+        oninput={(event) => onset({ size: event.currentTarget.value })}
+      />
+    </label>
+  {:else if isWords(field)}
+    {#if field !== 'arm' || part.lures?.includes('spinnerbait')}
+      <label class="flex flex-col gap-1 text-[0.8125rem]">
+        <span class="font-bold">{LABELS[field] ?? capital(show(field))}</span>
+        <select
+          class="select border-rule h-11 w-36"
+          value={part[field] ?? WORDS[field][0]}
+          onchange={(event) => onset({ [field]: event.currentTarget.value || null } as Partial<OwnedPart>)}
+        >
+          {#each WORDS[field] as word (word)}
+            {#if word !== '' || part.kind !== 'hook'}<option value={word}>{optionWords(field, word)}</option>{/if}
+          {/each}
+        </select>
+      </label>
+    {/if}
+  {/if}
+{/each}

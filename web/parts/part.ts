@@ -1,0 +1,153 @@
+import type { OwnedPart, Palette } from '../api/client'
+import { fraction, list, partLength, show, weight } from '../words'
+
+export type Kind = OwnedPart['kind']
+
+export const KINDS: readonly Kind[] = [
+  'head',
+  'blade',
+  'skirt',
+  'trailer',
+  'hook',
+  'bead',
+  'clevis',
+  'spacer',
+  'swivel',
+  'collar',
+]
+
+export const PLURALS: Record<Kind, string> = {
+  head: 'Heads',
+  blade: 'Blades',
+  skirt: 'Skirts',
+  trailer: 'Trailers',
+  hook: 'Trailer hooks',
+  bead: 'Beads',
+  clevis: 'Clevises',
+  spacer: 'Spacers',
+  swivel: 'Swivels',
+  collar: 'Collars',
+}
+
+/** Which fields of a part say something for its kind, in the order they are asked. */
+export const FIELDS: Record<Kind, readonly (keyof OwnedPart)[]> = {
+  head: ['weight_oz', 'colour', 'lures', 'arm', 'metal_of_head', 'hook'],
+  blade: ['shape', 'number', 'metal', 'darkened', 'colour'],
+  skirt: ['colour', 'accents', 'opacity', 'strands', 'trim', 'fluorescent'],
+  trailer: ['style', 'length_in', 'colour', 'accents', 'opacity', 'surface', 'plastic', 'fluorescent'],
+  hook: ['hook'],
+  bead: ['size'],
+  clevis: ['size'],
+  spacer: ['size'],
+  swivel: ['size'],
+  collar: ['size'],
+}
+
+/** A part of a kind to start from. */
+export function blank(kind: Kind): OwnedPart {
+  const part: OwnedPart = {
+    kind,
+    name: '',
+    count: 1,
+    box: '',
+    note: '',
+    accents: [],
+    opacity: 1,
+    darkened: false,
+    lures: [],
+    size: '',
+  }
+  switch (kind) {
+    case 'head':
+      return { ...part, weight_oz: 0.375, colour: 'black', lures: ['jig'], metal_of_head: 'lead', arm: 'long' }
+    case 'blade':
+      return { ...part, shape: 'willow', number: 4, metal: 'gold' }
+    case 'skirt':
+      return { ...part, colour: 'black', strands: 'silicone', trim: 'hook_bend' }
+    case 'trailer':
+      return { ...part, colour: 'black', style: 'craw', length_in: 3.5, surface: 'matte', plastic: 'soft' }
+    case 'hook':
+      return { ...part, hook: '2/0' }
+    default:
+      return part
+  }
+}
+
+/** "#rrggbb" of a colour that may be a word. */
+export function hexOf(colour: string | null | undefined, palette: Palette): string {
+  if (!colour) return '#808080'
+  return palette.colours[colour.toLowerCase()] ?? colour
+}
+
+/** The colours a part shows, base first. */
+export function swatches(part: OwnedPart, palette: Palette): string[] {
+  if (part.kind === 'blade' && part.metal)
+    return [part.darkened ? '#5c5236' : (palette.finishes[part.metal] ?? '#808080')]
+  return part.colour ? [part.colour, ...(part.accents ?? [])].map((colour) => hexOf(colour, palette)) : []
+}
+
+/** What a part measures, in a few words. */
+export function measureWords(part: OwnedPart, metric: boolean): string {
+  switch (part.kind) {
+    case 'head':
+      return [
+        weight(part.weight_oz ?? 0, metric),
+        ...(part.metal_of_head && part.metal_of_head !== 'lead' ? [part.metal_of_head] : []),
+        list(part.lures ?? []),
+        ...(part.arm === 'short' ? ['short arm'] : []),
+      ].join(', ')
+    case 'blade':
+      return `${part.shape === 'bladed_jig' ? 'plate' : show(part.shape ?? '')} #${part.number ?? ''}${part.darkened ? ', darkened' : ''}`
+    case 'skirt':
+      return [show(part.strands ?? 'silicone'), ...(part.trim === 'long_tail' ? ['long tail'] : []), ...see(part)].join(
+        ', ',
+      )
+    case 'trailer':
+      return [
+        `${partLength(part.length_in ?? 0, metric)} ${show(part.style ?? '')}`,
+        ...(part.plastic === 'stretchy' ? ['stretchy'] : []),
+        ...see(part),
+      ].join(', ')
+    case 'hook':
+      return part.hook ?? ''
+    default:
+      return part.size ?? ''
+  }
+}
+
+function see(part: OwnedPart): string[] {
+  return (part.opacity ?? 1) < 0.78 ? ['see-through'] : []
+}
+
+export function isLow(part: OwnedPart): boolean {
+  return part.low_at != null && (part.count ?? 0) <= part.low_at
+}
+
+/** What a search may hit, in lower case. */
+export function searchText(part: OwnedPart): string {
+  return [
+    part.name,
+    part.kind,
+    part.box,
+    part.colour,
+    ...(part.accents ?? []),
+    part.style,
+    part.shape,
+    part.metal,
+    part.strands,
+    part.plastic,
+    part.note,
+    part.number ? `#${part.number}` : '',
+    part.weight_oz ? fraction(part.weight_oz) : '',
+    part.hook,
+    ...(part.lures ?? []),
+  ]
+    .filter(Boolean)
+    .join(' ')
+    .replaceAll('_', ' ')
+    .toLowerCase()
+}
+
+export function money(amount: number): string {
+  return amount.toFixed(2)
+}

@@ -1,0 +1,216 @@
+<script lang="ts">
+  import type { OwnedPart } from '../../api/client'
+  import Trouble from '../../controls/Trouble.svelte'
+  import { inTheirColours } from '../../lure/paint'
+  import { blank } from '../../parts/part'
+  import PartFields from '../../parts/PartFields.svelte'
+  import { binQuery } from '../../parts/queries.svelte'
+  import { desk } from '../../state/desk.svelte'
+  import { show } from '../../words'
+  import Adjust from '../advice/Adjust.svelte'
+  import Figures from '../advice/Figures.svelte'
+  import Proof from '../advice/Proof.svelte'
+  import { adviceFor, paletteQuery } from '../advice/query.svelte'
+  import type { From } from '../advice/scene.svelte'
+  import Summary from '../advice/Summary.svelte'
+  import { bench } from './bench.svelte'
+  import BestPanel from './BestPanel.svelte'
+  import { press, type Doing } from './commands'
+  import Commands from './Commands.svelte'
+  import MissingPanel from './MissingPanel.svelte'
+  import { bestFor, verdictFor } from './queries.svelte'
+  import SavedPanel from './SavedPanel.svelte'
+  import SlotRow from './SlotRow.svelte'
+  import { KIND_OF, partsFor, SLOT_WORDS, slotsOf, step } from './slots'
+  import SwapPanel from './SwapPanel.svelte'
+  import VerdictPanel from './VerdictPanel.svelte'
+
+  type Panel = 'best' | 'swap' | 'missing' | 'saved'
+  const PANELS: [Panel, string][] = [
+    ['best', 'Best of my bin'],
+    ['swap', 'One swap'],
+    ['missing', 'What is missing'],
+    ['saved', 'Put away'],
+  ]
+  const bin = binQuery()
+  const palette = paletteQuery()
+  const reading = $derived(desk.asked)
+  const advice = adviceFor(() => reading)
+  const parts = $derived(bin.data?.parts ?? [])
+  const build = $derived(bench.build?.lure === reading.lure ? bench.build : null)
+  let from = $state<From>('side')
+  const verdict = verdictFor(
+    () => reading,
+    () => build,
+    () => from,
+  )
+  let at = $state(4)
+  let panel = $state<Panel>('best')
+  let editing = $state(false)
+  let open = $state<'palette' | 'keys' | null>(null)
+  const scene = $derived(verdict.data?.scene)
+  const choices = $derived(partsFor(bench.slot, reading.lure, parts))
+  const edited = $derived(build?.[bench.slot] ?? null)
+
+  /** Where nothing for this lure lies there yet, the best of the bin is laid out to start from. */
+  const start = bestFor(
+    () => reading,
+    () => build === null && bin.data !== undefined,
+  )
+  $effect(() => {
+    if (build || !bin.data || start.isFetching || !start.data) return
+    const best = start.data.ranked[0]
+    if (best && best.parts.lure === reading.lure) bench.lay(best.parts)
+    else bench.ready(reading.lure, parts)
+  })
+
+  function by(way: 1 | -1) {
+    if (build) bench.put(bench.slot, step(build, bench.slot, choices, way))
+  }
+
+  function edit(change: Partial<OwnedPart>) {
+    const part = edited ?? blank(KIND_OF[bench.slot])
+    // What is no longer as it lies in the bin is a part of its own.
+    bench.put(bench.slot, {
+      ...part,
+      id: undefined,
+      version: undefined,
+      name: part.name || 'of your own colours',
+      ...change,
+    })
+  }
+
+  function startEditing() {
+    if (!edited) edit({})
+    editing = true
+  }
+
+  const doings = $derived<Doing[]>([
+    { name: 'Next part of this slot', keys: '→', key: 'ArrowRight', run: () => by(1) },
+    { name: 'Part before, of this slot', keys: '←', key: 'ArrowLeft', run: () => by(-1) },
+    { name: 'Next slot', keys: '↓', key: 'ArrowDown', run: () => bench.moveSlot(1) },
+    { name: 'Slot before', keys: '↑', key: 'ArrowUp', run: () => bench.moveSlot(-1) },
+    { name: 'Take the part of this slot off', keys: 'X', key: 'x', run: () => bench.put(bench.slot, null) },
+    { name: 'Take back the last change', keys: 'Z', key: 'z', run: () => bench.back() },
+    { name: 'Best of my bin', keys: 'B', key: 'b', run: () => (panel = 'best') },
+    { name: 'One swap', keys: 'S', key: 's', run: () => (panel = 'swap') },
+    { name: 'What is missing', keys: 'M', key: 'm', run: () => (panel = 'missing') },
+    { name: 'Builds put away', keys: 'P', key: 'p', run: () => (panel = 'saved') },
+    { name: 'Change this slot freely', keys: 'E', key: 'e', run: startEditing },
+    {
+      name: 'Look from the side or from below',
+      keys: 'F',
+      key: 'f',
+      run: () => (from = from === 'side' ? 'below' : 'side'),
+    },
+    { name: 'Nearer', keys: ',', key: ',', run: () => (at = Math.max(0, at - 1)) },
+    {
+      name: 'Farther',
+      keys: '.',
+      key: '.',
+      run: () => (at = Math.min((scene?.distances_in.length ?? 1) - 1, at + 1)),
+    },
+    ...slotsOf(reading.lure).map((slot) => ({
+      name: `To the ${SLOT_WORDS[slot].toLowerCase()}`,
+      keys: '',
+      run: () => (bench.slot = slot),
+    })),
+    { name: 'All that the bench can do', keys: '/', key: '/', run: () => (open = 'palette') },
+    { name: 'These keys', keys: '?', key: '?', run: () => (open = 'keys') },
+  ])
+</script>
+
+<svelte:window onkeydown={(event) => press(event, doings)} />
+<Commands {open} {doings} onclose={() => (open = null)} />
+
+<div class="flex flex-col gap-4">
+  <header class="flex flex-wrap items-end justify-between gap-2">
+    <div>
+      <h1>The bench: a {show(reading.lure)}</h1>
+      <Summary {reading} />
+      {#if advice.data}<p class="text-sm">Wanted. {advice.data.wanted.line}</p>{/if}
+    </div>
+    <div class="flex gap-2">
+      <button class="btn btn-outline border-rule h-11" disabled={!bench.canGoBack} onclick={() => bench.back()}
+        >Undo</button
+      >
+      <button class="btn btn-outline border-rule h-11" onclick={() => (open = 'palette')}
+        >Do… <kbd class="text-xs">/</kbd></button
+      >
+      <button class="btn btn-outline border-rule h-11" aria-label="Keys" onclick={() => (open = 'keys')}>?</button>
+    </div>
+  </header>
+  {#if bin.isError}<Trouble error={bin.error} />{/if}
+  {#if verdict.isError}<Trouble error={verdict.error} />{/if}
+  {#if bin.data && !build && start.data && !start.isFetching}
+    <p class="max-w-prose py-2">
+      The bin has no head for a {show(reading.lure)}. <a class="underline" href="#/bin">Put one in</a>, or choose
+      another lure in the <a class="underline" href="#/">reading</a>.
+    </p>
+  {/if}
+  {#if build && palette.data}
+    {@const colours = palette.data}
+    <div class="grid gap-x-6 gap-y-4 lg:grid-cols-[21rem_minmax(0,1fr)]">
+      <div class="flex flex-col" aria-label="Parts" role="group">
+        {#each slotsOf(build.lure) as slot (slot)}
+          <SlotRow
+            {slot}
+            parts={partsFor(slot, build.lure, parts)}
+            palette={colours}
+            onedit={() => {
+              bench.slot = slot
+              startEditing()
+            }}
+          />
+        {/each}
+        {#if editing && edited}
+          <div
+            class="border-base-content mt-2 flex flex-wrap items-end gap-2 border-2 p-2"
+            role="group"
+            aria-label="{SLOT_WORDS[bench.slot]}, changed freely"
+          >
+            <PartFields part={edited} palette={colours} extra={bin.data?.swatches ?? []} onset={edit} />
+            <button class="btn btn-outline border-rule h-11" onclick={() => (editing = false)}>Done</button>
+          </div>
+        {/if}
+      </div>
+      <div class="flex min-w-0 flex-col gap-3">
+        {#if verdict.data}
+          <Proof
+            build={verdict.data.build}
+            hand={inTheirColours(verdict.data.build, verdict.data.look_parts, colours)}
+            {scene}
+            {from}
+            onfrom={(next) => (from = next)}
+            {at}
+            onat={(next) => (at = next)}
+          />
+        {/if}
+        <Adjust />
+        {#if verdict.data}<VerdictPanel verdict={verdict.data} />{/if}
+      </div>
+    </div>
+    <section aria-label="What else the bin can do">
+      <div class="border-base-content flex flex-wrap border-b" role="group" aria-label="Show">
+        {#each PANELS as [key, words] (key)}
+          <button
+            class="aria-pressed:bg-primary aria-pressed:text-primary-content flex h-11 items-center px-4 text-sm font-semibold"
+            aria-pressed={panel === key}
+            onclick={() => (panel = key)}>{words}</button
+          >
+        {/each}
+      </div>
+      <div class="pt-3">
+        {#if panel === 'best'}<BestPanel {reading} palette={colours} />
+        {:else if panel === 'swap'}<SwapPanel {reading} />
+        {:else if panel === 'missing'}<MissingPanel palette={colours} />
+        {:else}<SavedPanel {reading} palette={colours} />{/if}
+      </div>
+    </section>
+    {#if scene && verdict.data}<Figures lookParts={verdict.data.look_parts} {scene} {at} />{/if}
+    <p class="text-faint text-xs">
+      A score tells how near a build comes to what the rules and the model ask for in this reading. A place to start
+      from; the fish decide.
+    </p>
+  {/if}
+</div>

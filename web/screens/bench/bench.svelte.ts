@@ -1,0 +1,71 @@
+import type { Composition, OwnedPart, Reading } from '../../api/client'
+import { firstBuild, slotsOf, type Slot } from './slots'
+
+const KEPT_AS = 'kontrast.bench'
+
+/** What lies on the bench. It stays there when the page is closed, in this browser. */
+class BenchTop {
+  build = $state.raw<Composition | null>(read())
+  slot = $state<Slot>('skirt')
+  /** The builds that were on it before, newest last. */
+  #past: Composition[] = []
+  canGoBack = $state(false)
+
+  lay(build: Composition): void {
+    if (this.build) {
+      this.#past = [...this.#past.slice(-49), this.build]
+      this.canGoBack = true
+    }
+    this.build = build
+    keep(build)
+    if (!slotsOf(build.lure).includes(this.slot)) this.slot = 'skirt'
+  }
+
+  put(slot: Slot, part: OwnedPart | null): void {
+    if (!this.build || (slot === 'head' && !part)) return
+    const build = { ...this.build, [slot]: part }
+    // A front blade hangs before a rear one, or is the only one.
+    if (slot === 'rear' && !part) build.front = null
+    this.lay(build)
+  }
+
+  back(): void {
+    const before = this.#past.pop()
+    if (!before) return
+    this.build = before
+    this.canGoBack = this.#past.length > 0
+    keep(before)
+  }
+
+  /** Makes sure that something of the wanted kind lies there. */
+  ready(lure: Reading['lure'], parts: readonly OwnedPart[]): void {
+    if (this.build?.lure === lure) return
+    const build = firstBuild(lure, parts)
+    if (build) this.lay(build)
+  }
+
+  moveSlot(by: 1 | -1): void {
+    if (!this.build) return
+    const slots = slotsOf(this.build.lure)
+    this.slot = slots[(slots.indexOf(this.slot) + by + slots.length) % slots.length] ?? 'skirt'
+  }
+}
+
+function read(): Composition | null {
+  try {
+    const kept: unknown = JSON.parse(localStorage.getItem(KEPT_AS) ?? 'null')
+    return typeof kept === 'object' && kept !== null && 'lure' in kept && 'head' in kept ? (kept as Composition) : null
+  } catch {
+    return null
+  }
+}
+
+function keep(build: Composition): void {
+  try {
+    localStorage.setItem(KEPT_AS, JSON.stringify(build))
+  } catch {
+    // A browser that keeps nothing still lets one work.
+  }
+}
+
+export const bench = new BenchTop()

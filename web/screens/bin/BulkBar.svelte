@@ -1,0 +1,41 @@
+<script lang="ts">
+  import type { OwnedPart } from '../../api/client'
+
+  /** One change to many parts. */
+  interface Props {
+    count: number
+    onset: (change: Partial<OwnedPart>, what: string) => void
+    onremove: () => void
+    onclear: () => void
+  }
+  let { count, onset, onremove, onclear }: Props = $props()
+  let field = $state<'box' | 'count' | 'low_at' | 'cost' | 'note'>('box')
+  let value = $state('')
+  const WORDS = { box: 'Box', count: 'Count', low_at: 'Low at', cost: 'Cost of one', note: 'Note' } as const
+  const isNumber = $derived(field === 'count' || field === 'low_at' || field === 'cost')
+
+  function apply() {
+    onset(
+      { [field]: isNumber ? Number(value.replace(',', '.')) : value } as Partial<OwnedPart>,
+      `${WORDS[field]} of ${count} set`,
+    )
+  }
+</script>
+
+<form
+  class="bg-base-200 flex flex-wrap items-center gap-2 p-2 text-sm"
+  aria-label="Change several"
+  onsubmit={(event) => {
+    event.preventDefault()
+    apply()
+  }}
+>
+  <span class="font-bold">{count} chosen</span>
+  <select class="select border-rule h-11 w-36" aria-label="Field" bind:value={field}>
+    {#each Object.entries(WORDS) as [key, words] (key)}<option value={key}>{words}</option>{/each}
+  </select>
+  <input class="input border-rule h-11 w-36" aria-label="Value" inputmode={isNumber ? 'decimal' : 'text'} bind:value />
+  <button class="btn btn-primary h-11" type="submit">Set for all</button>
+  <button class="btn btn-outline border-rule h-11" type="button" onclick={onremove}>Delete</button>
+  <button class="btn btn-outline border-rule ml-auto h-11" type="button" onclick={onclear}>Choose none</button>
+</form>
