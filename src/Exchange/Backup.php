@@ -6,6 +6,7 @@ namespace App\Exchange;
 
 use App\Api\Document\BackupDocument;
 use App\Api\Document\SwatchDocument;
+use App\Entity\Made;
 use App\Entity\Swatch;
 use App\Storage\BinKeeper;
 use App\Storage\Keeper;
@@ -16,7 +17,7 @@ use Symfony\Component\Filesystem\Filesystem;
 final readonly class Backup
 {
     /** Those that refer to others before those they refer to. */
-    private const TABLES = ['kept_reading', 'desk', 'settings', 'water', 'bin_part', 'saved_build', 'swatch'];
+    private const TABLES = ['kept_reading', 'desk', 'settings', 'water', 'bin_part', 'saved_build', 'swatch', 'made'];
 
     public function __construct(
         private Notebook $notebook,
@@ -38,6 +39,7 @@ final readonly class Backup
             'notebook' => $this->notebook->export(),
             'settings' => [] === $settings ? new \stdClass() : $settings,
             'parts' => array_map(static fn ($part): array => array_diff_key(BinKeeper::row($part), ['version' => 0]), $this->bin->parts()),
+            'made' => array_map(static fn (Made $made): array => ['what' => $made->what(), 'count' => $made->count(), 'cost' => $made->cost(), 'price' => $made->price(), 'drawn' => [] === $made->drawn() ? new \stdClass() : $made->drawn(), 'made_at' => $made->madeAt()->format(\DateTimeInterface::ATOM)], $this->entities->getRepository(Made::class)->findBy(['undoneAt' => null], ['madeAt' => 'ASC', 'id' => 'ASC'])),
             'swatches' => array_map(static fn (Swatch $swatch): array => ['name' => $swatch->name(), 'hex' => $swatch->hex()], $this->bin->swatches()),
         ];
     }
@@ -68,6 +70,10 @@ final readonly class Backup
             $this->keeper->choose($backup->settings);
             $this->bin->add($backup->parts);
             $this->bin->addSwatches(array_map(static fn (SwatchDocument $swatch): array => ['name' => $swatch->name, 'hex' => $swatch->hex], $backup->swatches));
+
+            foreach ($backup->made as $made) {
+                $this->entities->persist(new Made($made->what, $made->count, $made->cost, $made->price, $made->drawn, $made->made_at));
+            }
 
             return [...$counts, 'parts' => \count($backup->parts), 'kept_in' => basename($file)];
         });

@@ -13,7 +13,7 @@ use PHPat\Test\PHPat;
 final class LayeringTest
 {
     /** In the order of the flow. */
-    private const ROOMS = ['Measure', 'Reading', 'Lure', 'Water', 'Material', 'Eye', 'Bin', 'Rulebook', 'Bench'];
+    private const ROOMS = ['Measure', 'Reading', 'Lure', 'Water', 'Material', 'Eye', 'Bin', 'Rulebook', 'Bench', 'Sheet'];
 
     #[TestRule]
     public function theCoreKnowsNothingOutsideItself(): Rule

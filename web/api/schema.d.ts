@@ -608,6 +608,75 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How to put a build together */
+        post: operations["sheet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a batch uses, what runs short, and in which order it is made; nothing is drawn */
+        post: operations["batch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/made": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was made, newest first */
+        get: operations["made"];
+        put?: never;
+        /** Note a batch as made and draw its parts from the bin, all or nothing */
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/made/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo: the parts go back into the bin */
+        post: operations["unmake"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/waters": {
         parameters: {
             query?: never;
@@ -727,6 +796,55 @@ export interface components {
             settings: components["schemas"]["Settings"];
             parts: components["schemas"]["OwnedPart"][];
             swatches: components["schemas"]["Swatch"][];
+            made?: components["schemas"]["MadeRecord"][];
+        };
+        Batch: {
+            needs: components["schemas"]["Need"][];
+            order: components["schemas"]["Turn"][];
+            /** Format: float */
+            minutes: number;
+            /** Format: float */
+            cost: number;
+            /**
+             * Format: float
+             * @description Of as many bought ones.
+             */
+            price: number | null;
+            /** @description What runs short, as a table. */
+            shopping_csv: string;
+        };
+        /** @description A part that a batch uses. */
+        Need: {
+            /** @description What a batch uses, what runs short, what it costs, and in which order it is made. */
+            id: string | null;
+            name: string;
+            /** @enum {string} */
+            kind: "head" | "blade" | "skirt" | "trailer" | "hook" | "bead" | "clevis" | "spacer" | "swivel" | "collar";
+            size: string;
+            needed: number;
+            there: number;
+            short: number;
+            /** @description Of one. */
+            cost: number | null;
+        };
+        /** @description Equal steps of a batch, done in one go. */
+        Turn: {
+            /** @enum {string} */
+            task: "lay_out" | "marker" | "plate" | "first_bead" | "front_blade" | "second_bead" | "spacer" | "third_bead" | "form_loop" | "rear_blade" | "close_loop" | "skirt" | "trim" | "tie" | "trailer" | "hook" | "check";
+            title: string;
+            count: number;
+            minutes: number;
+            builds: string[];
+        };
+        /** @description So many of one build. */
+        BatchItem: {
+            name: string;
+            build: components["schemas"]["Composition"];
+            count: number;
+        };
+        /** @description What is to be made in one sitting. */
+        BatchRequest: {
+            items: components["schemas"]["BatchItem"][];
         };
         /** @description A build on the bench: in words and lengths, in its own colours, and judged. */
         Bench: {
@@ -1002,6 +1120,33 @@ export interface components {
             lux_at_lure: number;
             /** @description False below 1 lux at the lure: only light and dark count. */
             colour_vision: boolean;
+        };
+        /** @description A batch that was made. */
+        Made: {
+            id: string;
+            what: string;
+            count: number;
+            /** Format: float */
+            cost: number;
+            /** Format: float */
+            price: number | null;
+            /** Format: date-time */
+            made_at: string;
+        };
+        /** @description A batch that was made, as a backup keeps it. */
+        MadeRecord: {
+            what: string;
+            count: number;
+            /** Format: float */
+            cost: number;
+            /** Format: float */
+            price?: number | null;
+            /** @description How many of each part, by its id. */
+            drawn: {
+                [key: string]: number;
+            };
+            /** Format: date-time */
+            made_at: string;
         };
         /** @description How well one trait of a build does what is wanted. */
         Mark: {
@@ -1414,7 +1559,104 @@ export interface components {
             theme: "paper" | "lamp" | "noon";
             /** @description No pick or part of lead. */
             lead_free?: boolean;
+            /**
+             * Format: float
+             * @description Turns of the spool to one of the handle.
+             */
+            gear_ratio?: number | null;
+            /**
+             * Format: float
+             * @description Diameter of the line on the spool, inches.
+             */
+            spool_in?: number | null;
+            /**
+             * Format: float
+             * @description Of a bought lure, in your own money.
+             */
+            bought_price?: number | null;
             schools?: components["schemas"]["Schools"];
+        };
+        Sheet: {
+            misfits: {
+                /** @description How to put a build together, whether it fits, what it comes to, and what it costs. */
+                slot: string;
+                text: string;
+                instead: string;
+            }[];
+            hardware: components["schemas"]["Hardware"][];
+            build: components["schemas"]["Build"];
+            look_parts: components["schemas"]["LookPart"][];
+            steps: components["schemas"]["SheetStep"][];
+            /**
+             * Format: float
+             * @description From nose to tail.
+             */
+            overall_in: number;
+            /**
+             * Format: float
+             * @description From the collar to where the strands are cut.
+             */
+            trim_in: number | null;
+            /**
+             * Format: float
+             * @description All parts together, estimated.
+             */
+            weight_oz: number;
+            /**
+             * Format: float
+             * @description Area of all blades, for flash.
+             */
+            blade_in2: number;
+            /** @description An order, not a measure. */
+            thump: number;
+            /** @enum {string} */
+            profile: "small" | "regular" | "big";
+            /**
+             * Format: float
+             * @description Line taken up by one turn of the handle; null where the reel is not known.
+             */
+            line_per_turn_in: number | null;
+            /**
+             * Format: float
+             * @description Of all parts whose cost is known.
+             */
+            cost: number;
+            /**
+             * Format: float
+             * @description Of a bought one, as the angler gave it.
+             */
+            price: number | null;
+            /** @description Parts whose cost is not known. */
+            unpriced: string[];
+            /** Format: float */
+            minutes: number;
+        };
+        /** @description Small things that hold a build together. */
+        Hardware: {
+            /** @enum {string} */
+            kind: "head" | "blade" | "skirt" | "trailer" | "hook" | "bead" | "clevis" | "spacer" | "swivel" | "collar";
+            size: string;
+            count: number;
+        };
+        /** @description A build to be put together, and the reading its weight is held against, where there is one. */
+        SheetRequest: {
+            build: components["schemas"]["Composition"];
+            reading?: components["schemas"]["Reading"] | null;
+        };
+        /** @description One step at the bench. */
+        SheetStep: {
+            /** @enum {string} */
+            task: "lay_out" | "marker" | "plate" | "first_bead" | "front_blade" | "second_bead" | "spacer" | "third_bead" | "form_loop" | "rear_blade" | "close_loop" | "skirt" | "trim" | "tie" | "trailer" | "hook" | "check";
+            title: string;
+            /** @description “{trim}” stands for the length the skirt is cut to. */
+            text: string;
+            parts: string[];
+            tool: string | null;
+            why: string | null;
+            facts: string[];
+            cautions: string[];
+            /** Format: float */
+            minutes: number;
         };
         /** @description The skirt. */
         Skirt: {
@@ -2670,6 +2912,128 @@ export interface operations {
                 content?: never;
             };
             422: components["responses"]["Invalid"];
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetRequest"];
+            };
+        };
+        responses: {
+            /** @description The sheet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Hardware"];
+                };
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    batch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BatchRequest"];
+            };
+        };
+        responses: {
+            /** @description The batch */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Turn"];
+                };
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    made: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The batches */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"][];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BatchRequest"];
+            };
+        };
+        responses: {
+            /** @description The batch */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Made"];
+                };
+            };
+            422: components["responses"]["Invalid"];
+        };
+    };
+    unmake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Undone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description No such batch */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
         };
     };
     waters: {

@@ -34,4 +34,9 @@ final class BackupDocument
     #[OA\Property(type: 'array', items: new OA\Items(ref: SwatchDocument::class))]
     #[Assert\Valid]
     public array $swatches;
+
+    /** @var list<MadeRecordDocument> */
+    #[OA\Property(type: 'array', items: new OA\Items(ref: MadeRecordDocument::class))]
+    #[Assert\Valid]
+    public array $made = [];
 }
