@@ -1,6 +1,7 @@
 <script lang="ts">
   import { QueryClient, QueryClientProvider } from '@tanstack/svelte-query'
   import BookOpen from '@lucide/svelte/icons/book-open'
+  import ClipboardList from '@lucide/svelte/icons/clipboard-list'
   import Fish from '@lucide/svelte/icons/fish'
   import ListChecks from '@lucide/svelte/icons/list-checks'
   import Package from '@lucide/svelte/icons/package'
@@ -17,6 +18,8 @@
   import Notebook from './screens/notebook/Notebook.svelte'
   import Rulebook from './screens/rulebook/Rulebook.svelte'
   import Reading from './screens/reading/Reading.svelte'
+  import Batch from './screens/sheet/Batch.svelte'
+  import Sheet from './screens/sheet/Sheet.svelte'
   import Settings from './screens/settings/Settings.svelte'
   import { desk } from './state/desk.svelte'
   import { settings } from './state/settings.svelte'
@@ -27,6 +30,8 @@
     '/advice': Advice,
     '/bench': Bench,
     '/bin': Bin,
+    '/sheet': Sheet,
+    '/batch': Batch,
     '/depths': Depths,
     '/rulebook/:id?': Rulebook,
     '/notebook': Notebook,
@@ -37,6 +42,7 @@
     { path: '/', name: 'Reading', picture: Ruler },
     { path: '/advice', name: 'Advice', picture: Fish },
     { path: '/bench', name: 'Bench', picture: Wrench },
+    { path: '/sheet', name: 'Sheet', picture: ClipboardList },
     { path: '/bin', name: 'Bin', picture: Package },
   ]
   /** What stands beside it. */
@@ -52,7 +58,9 @@
 
 <QueryClientProvider {client}>
   <a class="bg-base-100 sr-only z-50 p-3 focus:not-sr-only focus:fixed" href="#main">Skip to the page</a>
-  <header class="border-base-content mx-auto flex max-w-7xl items-center justify-between gap-6 border-b px-4 sm:px-6">
+  <header
+    class="print:hidden border-base-content mx-auto flex max-w-7xl items-center justify-between gap-6 border-b px-4 sm:px-6"
+  >
     <a class="flex min-h-12 items-center gap-2.5" href="#/">
       <svg class="h-7 w-7" viewBox="0 0 32 32" aria-hidden="true">
         <path d="M16 3a13 13 0 0 0 0 26z" fill="currentColor" />

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use Kontrast\Bin\PartKind;
+use Kontrast\Sheet\Task;
 use OpenApi\Attributes as OA;
 
 #[OA\Info(version: '1', title: 'Kontrast', description: 'Reads the water and says what to tie and why. Served on this machine only; JSON only.')]
@@ -33,6 +35,28 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'field', type: 'string'),
     new OA\Property(property: 'message', type: 'string'),
 ])]
+#[OA\Schema(schema: 'Hardware', required: ['kind', 'size', 'count'], properties: [
+    new OA\Property(property: 'kind', type: 'string', enum: PartKind::class),
+    new OA\Property(property: 'size', type: 'string'),
+    new OA\Property(property: 'count', type: 'integer'),
+], description: 'Small things that hold a build together.')]
+#[OA\Schema(schema: 'Need', required: ['id', 'name', 'kind', 'size', 'needed', 'there', 'short', 'cost'], properties: [
+    new OA\Property(property: 'id', type: 'string', nullable: true),
+    new OA\Property(property: 'name', type: 'string'),
+    new OA\Property(property: 'kind', type: 'string', enum: PartKind::class),
+    new OA\Property(property: 'size', type: 'string'),
+    new OA\Property(property: 'needed', type: 'integer'),
+    new OA\Property(property: 'there', type: 'integer'),
+    new OA\Property(property: 'short', type: 'integer'),
+    new OA\Property(property: 'cost', type: 'number', nullable: true, description: 'Of one.'),
+], description: 'A part that a batch uses.')]
+#[OA\Schema(schema: 'Turn', required: ['task', 'title', 'count', 'minutes', 'builds'], properties: [
+    new OA\Property(property: 'task', type: 'string', enum: Task::class),
+    new OA\Property(property: 'title', type: 'string'),
+    new OA\Property(property: 'count', type: 'integer'),
+    new OA\Property(property: 'minutes', type: 'number'),
+    new OA\Property(property: 'builds', type: 'array', items: new OA\Items(type: 'string')),
+], description: 'Equal steps of a batch, done in one go.')]
 #[OA\Response(response: 'Invalid', description: 'Something in the document is not allowed; nothing was stored.', content: new OA\MediaType(
     mediaType: 'application/problem+json',
     schema: new OA\Schema(ref: '#/components/schemas/Problem'),

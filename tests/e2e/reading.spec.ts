@@ -140,7 +140,17 @@ test('another school is tried from the advice', async ({ page }) => {
 for (const size of SIZES) {
   test(`nothing runs off the side at ${size.name} size`, async ({ page }) => {
     await page.setViewportSize(size)
-    for (const hash of ['', '#/advice', '#/bench', '#/bin', '#/rulebook', '#/notebook', '#/settings']) {
+    for (const hash of [
+      '',
+      '#/advice',
+      '#/bench',
+      '#/bin',
+      '#/sheet',
+      '#/batch',
+      '#/rulebook',
+      '#/notebook',
+      '#/settings',
+    ]) {
       await page.goto(`/${hash}`)
       await expect(page.getByRole('main')).toBeVisible()
       await page.waitForLoadState('networkidle')

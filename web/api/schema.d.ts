@@ -798,6 +798,7 @@ export interface components {
             swatches: components["schemas"]["Swatch"][];
             made?: components["schemas"]["MadeRecord"][];
         };
+        /** @description What a batch uses, what runs short, what it costs, and in which order it is made. */
         Batch: {
             needs: components["schemas"]["Need"][];
             order: components["schemas"]["Turn"][];
@@ -812,29 +813,6 @@ export interface components {
             price: number | null;
             /** @description What runs short, as a table. */
             shopping_csv: string;
-        };
-        /** @description A part that a batch uses. */
-        Need: {
-            /** @description What a batch uses, what runs short, what it costs, and in which order it is made. */
-            id: string | null;
-            name: string;
-            /** @enum {string} */
-            kind: "head" | "blade" | "skirt" | "trailer" | "hook" | "bead" | "clevis" | "spacer" | "swivel" | "collar";
-            size: string;
-            needed: number;
-            there: number;
-            short: number;
-            /** @description Of one. */
-            cost: number | null;
-        };
-        /** @description Equal steps of a batch, done in one go. */
-        Turn: {
-            /** @enum {string} */
-            task: "lay_out" | "marker" | "plate" | "first_bead" | "front_blade" | "second_bead" | "spacer" | "third_bead" | "form_loop" | "rear_blade" | "close_loop" | "skirt" | "trim" | "tie" | "trailer" | "hook" | "check";
-            title: string;
-            count: number;
-            minutes: number;
-            builds: string[];
         };
         /** @description So many of one build. */
         BatchItem: {
@@ -1631,13 +1609,6 @@ export interface components {
             /** Format: float */
             minutes: number;
         };
-        /** @description Small things that hold a build together. */
-        Hardware: {
-            /** @enum {string} */
-            kind: "head" | "blade" | "skirt" | "trailer" | "hook" | "bead" | "clevis" | "spacer" | "swivel" | "collar";
-            size: string;
-            count: number;
-        };
         /** @description A build to be put together, and the reading its weight is held against, where there is one. */
         SheetRequest: {
             build: components["schemas"]["Composition"];
@@ -1801,6 +1772,35 @@ export interface components {
         Fault: {
             field: string;
             message: string;
+        };
+        /** @description Small things that hold a build together. */
+        Hardware: {
+            /** @enum {string} */
+            kind: "head" | "blade" | "skirt" | "trailer" | "hook" | "bead" | "clevis" | "spacer" | "swivel" | "collar";
+            size: string;
+            count: number;
+        };
+        /** @description A part that a batch uses. */
+        Need: {
+            id: string | null;
+            name: string;
+            /** @enum {string} */
+            kind: "head" | "blade" | "skirt" | "trailer" | "hook" | "bead" | "clevis" | "spacer" | "swivel" | "collar";
+            size: string;
+            needed: number;
+            there: number;
+            short: number;
+            /** @description Of one. */
+            cost: number | null;
+        };
+        /** @description Equal steps of a batch, done in one go. */
+        Turn: {
+            /** @enum {string} */
+            task: "lay_out" | "marker" | "plate" | "first_bead" | "front_blade" | "second_bead" | "spacer" | "third_bead" | "form_loop" | "rear_blade" | "close_loop" | "skirt" | "trim" | "tie" | "trailer" | "hook" | "check";
+            title: string;
+            count: number;
+            minutes: number;
+            builds: string[];
         };
     };
     responses: {
@@ -2933,7 +2933,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Hardware"];
+                    "application/json": components["schemas"]["Sheet"];
                 };
             };
             422: components["responses"]["Invalid"];
@@ -2958,7 +2958,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Turn"];
+                    "application/json": components["schemas"]["Batch"];
                 };
             };
             422: components["responses"]["Invalid"];

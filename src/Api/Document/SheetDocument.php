@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Api\Document;
 
 use Kontrast\Bin\Composition;
-use Kontrast\Bin\PartKind;
 use Kontrast\Lure\Profile;
 use Kontrast\Material\Part;
 use Kontrast\Measure\Length;
@@ -27,11 +26,6 @@ use OpenApi\Attributes as OA;
     ])),
     new OA\Property(property: 'hardware', type: 'array', items: new OA\Items(ref: '#/components/schemas/Hardware')),
 ])]
-#[OA\Schema(schema: 'Hardware', required: ['kind', 'size', 'count'], properties: [
-    new OA\Property(property: 'kind', type: 'string', enum: PartKind::class),
-    new OA\Property(property: 'size', type: 'string'),
-    new OA\Property(property: 'count', type: 'integer'),
-], description: 'Small things that hold a build together.')]
 final readonly class SheetDocument
 {
     /**

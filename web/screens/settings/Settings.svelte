@@ -4,6 +4,7 @@
   import Toggle from '../../controls/Toggle.svelte'
   import { notices } from '../../state/notices.svelte'
   import { settings } from '../../state/settings.svelte'
+  import BackupPanel from './BackupPanel.svelte'
   import { QUESTIONS } from './questions'
 
   const choices = $derived(settings.value)
@@ -66,5 +67,6 @@
         />
       {/each}
     </section>
+    <BackupPanel />
   </div>
 {/if}

@@ -1,0 +1,127 @@
+import { readFileSync } from 'node:fs'
+import { expect, open, test } from './page'
+
+const READING = {
+  lure: 'spinnerbait',
+  visibility_in: 22,
+  tint: 'tannic',
+  sky: 'broken',
+  wind: 'ripple',
+  surface_f: 58,
+  depth_ft: 4,
+  season: 'spring',
+  cover: 'wood',
+  cover_density: 'normal',
+  forage: 'bluegill',
+  forage_in: 3.5,
+  red_crawfish: false,
+  bite: 'normal',
+  bass: 'largemouth',
+}
+
+test.beforeEach(async ({ page }) => {
+  await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })
+  await page.request.put('/api/desk', { data: { reading: READING } })
+  const bin = (await (await page.request.get('/api/bin')).json()) as { parts: { id: string }[] }
+  if (bin.parts.length > 0)
+    await page.request.post('/api/bin/delete', { data: { ids: bin.parts.map((part) => part.id) } })
+  await page.request.post('/api/bin/import', { data: { contents: readFileSync('demo/parts.csv', 'utf8') } })
+  await open(page, '#/bench', 'The bench: a spinnerbait')
+  await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible()
+})
+
+test('the sheet of what lies on the bench has its steps in order, each with its caution', async ({ page }) => {
+  await open(page, '#/sheet', 'Build sheet: spinnerbait')
+  const steps = page.getByRole('main').getByRole('listitem')
+  await expect(steps.first()).toContainText('1. Lay the parts out')
+  await expect(steps.first()).toContainText('Eye protection')
+  await expect(steps.filter({ hasText: 'Form the end loop' })).toContainText('away from you')
+  await expect(steps.filter({ hasText: 'Trim the skirt' })).toContainText(/cut them \d.* in behind the collar/)
+})
+
+test('it prints on one page, A4 and Letter', async ({ page }) => {
+  await open(page, '#/sheet', 'Build sheet: spinnerbait')
+  await expect(page.getByText('Look it over')).toBeVisible()
+  for (const format of ['A4', 'Letter']) {
+    const pdf = (await page.pdf({ format })).toString('latin1')
+    expect(pdf.match(/\/Type\s*\/Page\b(?!s)/g)?.length, format).toBe(1)
+  }
+})
+
+test('step by step: space goes on, and the place is kept when the page is closed', async ({ page }) => {
+  await open(page, '#/sheet', 'Build sheet: spinnerbait')
+  await page.getByRole('button', { name: 'Build it step by step' }).click()
+  const list = page.getByRole('dialog', { name: 'Checklist' })
+  await expect(list).toContainText('Step 1 of')
+  await page.keyboard.press('Space')
+  await page.keyboard.press('Space')
+  await expect(list).toContainText('Step 3 of')
+  await page.reload()
+  await page.getByRole('button', { name: 'Build it step by step' }).click()
+  await expect(list).toContainText('Step 3 of')
+  await page.getByRole('button', { name: 'Leave' }).click()
+  await expect(list).toBeHidden()
+})
+
+test('the reel and the price are reckoned with', async ({ page }) => {
+  await open(page, '#/sheet', 'Build sheet: spinnerbait')
+  await page.getByLabel('Gear ratio, turns to one').fill('7.1')
+  await page.getByLabel('Gear ratio, turns to one').press('Tab')
+  await page.getByLabel('Line on the spool, in across').fill('1.5')
+  await page.getByLabel('Line on the spool, in across').press('Tab')
+  await page.getByLabel('Price of a bought one').fill('9')
+  await page.getByLabel('Price of a bought one').press('Tab')
+  await page.reload()
+  // 7.1 turns · π · 1.5 in = 33.5 in.
+  await expect(page.getByRole('main')).toContainText('34 in to one turn of the handle')
+  await expect(page.getByRole('main')).toContainText('a bought one 9.00')
+})
+
+test('the drawing is saved as SVG, a build given away as JSON and taken in again', async ({ page }, info) => {
+  await open(page, '#/sheet', 'Build sheet: spinnerbait')
+  const saved = async (button: string) => {
+    const download = page.waitForEvent('download')
+    await page.getByRole('button', { name: button }).click()
+    const file = info.outputPath((await download).suggestedFilename())
+    await (await download).saveAs(file)
+    return file
+  }
+  expect(readFileSync(await saved('Drawing (SVG)'), 'utf8')).toMatch(
+    /^<\?xml[^]*<svg[^>]*xmlns="http:\/\/www.w3.org\/2000\/svg"/,
+  )
+  const build = await saved('Give it away (JSON)')
+  await page.locator('input[type=file]').setInputFiles(build)
+  const taken = page.getByRole('region', { name: 'A build taken in' })
+  await expect(taken).toContainText('Spinnerbait drawn to scale')
+  await taken.getByRole('button', { name: 'Lay it on the bench' }).click()
+  await expect(taken).toBeHidden()
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"lure": "jig"') })
+  await expect(page.getByRole('alert').filter({ hasText: 'not JSON' })).toBeVisible()
+})
+
+test('a batch draws its parts from the bin, and is undone', async ({ page }) => {
+  await open(page, '#/batch', 'Make several')
+  await page.getByLabel('spinnerbait on the bench').fill('2')
+  const uses = page.getByRole('region', { name: 'What it uses' })
+  await expect(uses).toContainText('beads, brass')
+  await expect(page.getByRole('region', { name: /In this order/ })).toContainText('Push the skirt on, 2')
+  await uses.getByRole('button', { name: 'Built: draw the parts' }).click()
+  const made = page.getByRole('region', { name: 'Made so far' })
+  await expect(made).toContainText('2 × spinnerbait on the bench')
+  await made.getByRole('button', { name: /^Undo/ }).first().click()
+  await expect(made).toBeHidden()
+  await page.getByLabel('spinnerbait on the bench').fill('60')
+  await expect(uses.getByRole('button', { name: /run short/ })).toBeDisabled()
+  await expect(uses.getByRole('button', { name: 'Shopping list (CSV)' })).toBeVisible()
+})
+
+test('a backup is told before it replaces anything', async ({ page }) => {
+  await open(page, '#/settings', 'Settings')
+  const backup = await (await page.request.get('/api/backup')).body()
+  await page.locator('input[type=file]').setInputFiles({ name: 'b.json', mimeType: 'application/json', buffer: backup })
+  await expect(page.getByText(/b.json holds .* 112 parts/)).toBeVisible()
+  await page.getByRole('button', { name: 'Replace everything' }).click()
+  await expect(page.getByText(/Put back: .* 112 parts/)).toBeVisible()
+})

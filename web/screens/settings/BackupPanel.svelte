@@ -1,0 +1,75 @@
+<script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query'
+  import { answer, api } from '../../api/client'
+  import { desk } from '../../state/desk.svelte'
+  import { settings } from '../../state/settings.svelte'
+
+  /** Everything kept, carried away as one file and put back from one; what a file holds is told before anything is replaced. */
+  type Chosen = { name: string; backup: unknown; words: string }
+  const client = useQueryClient()
+  let chosen = $state.raw<Chosen | null>(null)
+  let told = $state('')
+  let trouble = $state('')
+
+  const count = (list: unknown) => (Array.isArray(list) ? list.length : 0)
+
+  async function choose(file: File | undefined) {
+    if (!file) return
+    told = trouble = ''
+    chosen = null
+    try {
+      const backup = JSON.parse(await file.text()) as { notebook?: Record<string, unknown>; parts?: unknown }
+      chosen = {
+        name: file.name,
+        backup,
+        words: `${count(backup.notebook?.waters)} waters, ${count(backup.notebook?.readings)} readings, ${count(backup.notebook?.builds)} builds, ${count(backup.parts)} parts`,
+      }
+    } catch {
+      trouble = 'This file is no backup: it is not JSON. Choose one that this program made.'
+    }
+  }
+
+  async function restore() {
+    if (!chosen) return
+    try {
+      const done = await answer(api.POST('/api/backup', { body: chosen.backup as never }))
+      await Promise.all([settings.load(), desk.load(), client.invalidateQueries()])
+      told = `Put back: ${done.waters} waters, ${done.readings} readings, ${done.parts} parts. What was there before is in var/backups/${done.kept_in}.`
+      chosen = null
+    } catch (error) {
+      trouble = error instanceof Error ? error.message : String(error)
+    }
+  }
+</script>
+
+<section class="flex flex-col gap-2" aria-labelledby="backup">
+  <h1 id="backup">Backup</h1>
+  <p class="text-faint max-w-prose text-sm">
+    Waters, readings, builds, parts and settings as one JSON file. Putting one back replaces everything; what was there
+    is written to a file first.
+  </p>
+  <div class="flex flex-wrap gap-2">
+    <a class="btn btn-outline border-rule h-11" href="/api/backup" download>Carry everything away</a>
+    <label class="btn btn-outline border-rule has-focus-visible:outline-3 relative h-11 cursor-pointer">
+      Put a backup back
+      <input
+        class="absolute inset-0 cursor-pointer opacity-0"
+        type="file"
+        accept=".json,application/json"
+        onchange={(event) => {
+          void choose(event.currentTarget.files?.[0])
+          event.currentTarget.value = ''
+        }}
+      />
+    </label>
+  </div>
+  {#if chosen}
+    <div class="border-base-content flex flex-wrap items-center gap-2 border-2 p-2 text-sm">
+      <p class="flex-1">{chosen.name} holds {chosen.words}. It replaces everything that is here.</p>
+      <button class="btn btn-primary h-11" onclick={restore}>Replace everything</button>
+      <button class="btn btn-outline border-rule h-11" onclick={() => (chosen = null)}>Leave it</button>
+    </div>
+  {/if}
+  {#if told}<p role="status" class="text-sm font-semibold">{told}</p>{/if}
+  {#if trouble}<p role="alert" class="text-error text-sm whitespace-pre-line">{trouble}</p>{/if}
+</section>
