@@ -8,6 +8,11 @@ export const THEMES = ['paper', 'lamp', 'noon'] as const
 
 /** A page on which nothing may go wrong unseen: every complaint of the browser fails the test. */
 export const test = base.extend<{ page: Page }>({
+  // Every worker has a server of its own.
+  baseURL: async ({ browserName }, use, info) => {
+    void browserName
+    await use(`http://127.0.0.1:${Number(info.config.metadata.port) + info.parallelIndex}`)
+  },
   page: async ({ page }, use) => {
     const complaints: string[] = []
     page.on('console', (message) => {
