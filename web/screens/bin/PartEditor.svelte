@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { OwnedPart, Palette } from '../../api/client'
-  import { blank, KINDS, PLURALS, type Kind } from '../../parts/part'
+  import { blank, KINDS, type Kind } from '../../parts/part'
+  import { capital } from '../../words'
   import PartFields from '../../parts/PartFields.svelte'
   import ColourReaders from './ColourReaders.svelte'
 
@@ -47,7 +48,8 @@
         value={part.kind}
         onchange={(event) => toKind(event.currentTarget.value as Kind)}
       >
-        {#each KINDS as kind (kind)}<option value={kind}>{PLURALS[kind].replace(/e?s$/, '')}</option>{/each}
+        {#each KINDS as kind (kind)}<option value={kind}>{kind === 'hook' ? 'Trailer hook' : capital(kind)}</option
+          >{/each}
       </select>
     </label>
     <label class="flex min-w-48 flex-1 flex-col gap-1 text-[0.8125rem]">

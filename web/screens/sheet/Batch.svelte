@@ -2,7 +2,7 @@
   import { useQueryClient } from '@tanstack/svelte-query'
   import { answer, api, type BatchItem } from '../../api/client'
   import Trouble from '../../controls/Trouble.svelte'
-  import { money, PLURALS } from '../../parts/part'
+  import { money } from '../../parts/part'
   import { notices } from '../../state/notices.svelte'
   import { show } from '../../words'
   import { bench } from '../bench/bench.svelte'
@@ -108,7 +108,7 @@
               <tr class="border-rule border-t">
                 <th class="py-1 font-semibold" scope="row"
                   >{need.name}<span class="text-faint font-normal"
-                    >{need.size ? `, ${need.size}` : ''}, {PLURALS[need.kind].toLowerCase().replace(/s$/, '')}</span
+                    >{need.size ? `, ${need.size}` : ''}, {need.kind === 'collar' ? 'cable tie' : need.kind}</span
                   ></th
                 >
                 <td class="text-right">{need.needed}</td>
