@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Bench;
 
+use Kontrast\Bin\ColourWords;
 use Kontrast\Bin\Composition;
 use Kontrast\Eye\Pair;
 use Kontrast\Eye\Reads;
@@ -114,7 +115,7 @@ final readonly class Verdicts
         for ($i = 1; isset($parts["$what.$i"]); ++$i) {
             $pair = Pair::of($parts["$what.0"], $parts["$what.$i"]);
             if (Reads::One === $pair->reads()) {
-                $word = \Kontrast\Bin\ColourWords::nearest($parts["$what.$i"]->part->inTheHand)->value;
+                $word = ColourWords::nearest($parts["$what.$i"]->part->inTheHand)->value;
                 $found[] = Finding::good($what, self::isThere($pair->splitRange())
                     ? "The $word accent in the $what melts into its base beyond {at}."
                     : "The $word accent in the $what cannot be told from its base in this water.", $pair->splitRange());

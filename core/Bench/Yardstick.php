@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Bench;
 
+use Kontrast\Bin\ColourWords;
 use Kontrast\Bin\Composition;
 use Kontrast\Bin\Dye;
 use Kontrast\Bin\OwnedBlade;
@@ -301,6 +302,6 @@ final class Yardstick
     {
         $words = [] === $advised ? 'none' : implode(' and ', array_map(static fn (\BackedEnum $colour): string => (string) $colour->value, $advised));
 
-        return self::beside([] === $owned ? 'none' : implode(' and ', array_map(static fn (Dye $dye): string => \Kontrast\Bin\ColourWords::nearest($dye->colour)->value, $owned)), $words);
+        return self::beside([] === $owned ? 'none' : implode(' and ', array_map(static fn (Dye $dye): string => ColourWords::nearest($dye->colour)->value, $owned)), $words);
     }
 }

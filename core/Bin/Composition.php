@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kontrast\Bin;
 
-use Kontrast\Lure\Blade;
 use Kontrast\Lure\BladePosition;
 use Kontrast\Lure\Build;
 use Kontrast\Lure\TrailerHook;
@@ -85,7 +84,7 @@ final readonly class Composition
         return new Build(
             $this->kind,
             $this->head->inWords(),
-            array_map(static fn (Blade $blade): Blade => $blade, $blades),
+            $blades,
             $this->skirt?->inWords(),
             $this->trailer?->inWords(),
             null === $this->hook ? null : new TrailerHook(true, $this->hook->size),

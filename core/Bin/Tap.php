@@ -6,12 +6,10 @@ namespace Kontrast\Bin;
 
 use Kontrast\Material\Srgb;
 
-/** A small patch of a picture that was tapped: the mean of its pixels, how unlike each other they are, and how many are at the end of the scale. */
+/** A small patch of a picture that was tapped: the mean of its pixels, and how many of them are at the end of the scale. */
 final readonly class Tap
 {
-    /**
-     * @param float $clipped share of pixels with a channel at its end, 0 to 1
-     */
+    /** @param float $clipped share of pixels with a channel at its end, 0 to 1 */
     public function __construct(public Srgb $mean, public float $clipped)
     {
     }

@@ -9,6 +9,7 @@ use Kontrast\Bin\Composition;
 use Kontrast\Lure\BladeDimensions;
 use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\BladeSize;
+use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\HookDimensions;
 use Kontrast\Lure\HookSize;
 use Kontrast\Lure\Measurer;
@@ -26,11 +27,12 @@ final class Misfits
     private const HOOK_LEEWAY = 1;
 
     /**
-     * @param Brief|null $brief what is advised for a reading, where the weight is to be held against its depth
+     * @param Brief|null $brief    what is advised for a reading, where the weight is to be held against its depth
+     * @param bool       $leadFree whether the angler does without lead
      *
      * @return list<Misfit>
      */
-    public static function in(Composition $build, ?Brief $brief = null): array
+    public static function in(Composition $build, ?Brief $brief = null, bool $leadFree = false): array
     {
         return [
             ...self::kind($build),
@@ -39,6 +41,7 @@ final class Misfits
             ...self::hook($build),
             ...self::mouldedHook($build),
             ...(null === $brief ? [] : self::weight($build, $brief)),
+            ...($leadFree && HeadMaterial::Lead === $build->head->material ? [new Misfit('head', 'The head is of lead, and you do without.', 'one of tungsten or steel')] : []),
         ];
     }
 

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Api\Document\CompositionDocument;
 use App\Exchange\PartsImport;
+use Doctrine\ORM\EntityManagerInterface;
 use Kontrast\Bench\Ranked;
 use Kontrast\Bench\Search;
+use Kontrast\Bench\Verdicts;
 use Kontrast\Bench\Yardstick;
+use Kontrast\Bin\Bin;
 use Kontrast\Measure\Angle;
 use Kontrast\Measure\Length;
 use Kontrast\Reading\Bass;
@@ -22,13 +26,17 @@ use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 use Kontrast\Reading\Wind;
 use Kontrast\Rulebook\Adviser;
+use Kontrast\Rulebook\Brief;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\HttpKernelInterface;
 
 /** The best of a large bin, against trying every build of a small one; and how fast a table of parts is read. */
 final readonly class SearchBench implements Bench
 {
     private const LINES = 5000;
+    private const READING = ['lure' => 'spinnerbait', 'visibility_in' => 20, 'tint' => 'tannic', 'sky' => 'broken', 'wind' => 'ripple', 'depth_ft' => 4, 'season' => 'spring', 'cover' => 'wood', 'cover_density' => 'normal', 'forage' => 'bluegill', 'red_crawfish' => false, 'bite' => 'normal', 'bass' => 'largemouth'];
 
-    public function __construct(private Adviser $adviser, private PartsImport $import)
+    public function __construct(private Adviser $adviser, private PartsImport $import, private HttpKernelInterface $kernel, private EntityManagerInterface $entities)
     {
     }
 
@@ -51,6 +59,9 @@ final readonly class SearchBench implements Bench
         $builds = (new Search($small, new Yardstick($reading, $brief)))->combinations();
         $plain = Timer::median(static fn (): array => self::plainly(new Search($small, new Yardstick($reading, $brief)), new Yardstick($reading, $brief)), 1);
         $perBuild = $plain / $builds;
+        $build = (new Search($small, new Yardstick($reading, $brief)))->best()[0]->build;
+        $verdict = Timer::median(static fn (): array => (new Verdicts(new Yardstick($reading, $brief)))->on($build));
+        $step = Timer::median(fn () => $this->ask('POST', '/api/bench', ['reading' => self::READING, 'build' => CompositionDocument::of($build)]), 15);
         $csv = self::table();
         $preview = Timer::median(fn (): array => $this->import->plan($csv), 3);
 
@@ -59,8 +70,44 @@ final readonly class SearchBench implements Bench
             new Figure('The same of a small bin', \sprintf('%.1f ms for %s builds, %s', $exact, number_format($builds), self::agree($small, $reading, $brief) ? 'the same ten as trying each' : 'NOT the same ten as trying each')),
             new Figure('Trying each build of the small bin', \sprintf('%.0f ms, %.0f times as long', $plain, $plain / $exact)),
             new Figure('Trying each build of the large one', \sprintf('%s hours at that pace, %s times as long', number_format($perBuild * $combinations / 3.6e6, 1), number_format($perBuild * $combinations / $took))),
+            new Figure('A step on the bench, server time', \sprintf('%.0f ms for POST /api/bench with its plots, %.1f times the verdict alone', $step, $step / $verdict), 'with drawing under 100 ms'),
+            ...$this->stock($csv),
             new Figure('A table of '.number_format(self::LINES).' parts previewed', \sprintf('%.0f ms, %.2f ms a line', $preview, $preview / self::LINES), 'under 2 s'),
         ];
+    }
+
+    /**
+     * A bin of thousands taken in and listed, and all of it taken back.
+     *
+     * @return list<Figure>
+     */
+    private function stock(string $csv): array
+    {
+        $this->entities->beginTransaction();
+        try {
+            $start = hrtime(true);
+            $plan = $this->import->plan($csv);
+            $this->import->carryOut($plan, static fn (): null => null);
+            $import = (hrtime(true) - $start) / 1e6;
+            $list = Timer::median(fn () => $this->ask('GET', '/api/bin', null), 3);
+        } finally {
+            $this->entities->rollback();
+            $this->entities->clear();
+        }
+
+        return [
+            new Figure('As many taken in', \sprintf('%.0f ms, reading them and all', $import), 'under 5 s'),
+            new Figure('As many listed', \sprintf('%.0f ms, %.0f times quicker than taking them in', $list, $import / $list)),
+        ];
+    }
+
+    /** @param array<string, mixed>|null $body */
+    private function ask(string $method, string $path, ?array $body): void
+    {
+        $answer = $this->kernel->handle(Request::create("http://localhost$path", $method, [], [], [], ['CONTENT_TYPE' => 'application/json'], null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR)));
+        if (200 !== $answer->getStatusCode()) {
+            throw new \LogicException((string) $answer->getContent());
+        }
     }
 
     /** @return list<array{int, int}> points and place, best first */
@@ -75,7 +122,7 @@ final readonly class SearchBench implements Bench
         return \array_slice($all, 0, Search::MOST);
     }
 
-    private static function agree(\Kontrast\Bin\Bin $bin, Reading $reading, \Kontrast\Rulebook\Brief $brief): bool
+    private static function agree(Bin $bin, Reading $reading, Brief $brief): bool
     {
         $yardstick = new Yardstick($reading, $brief);
         $search = new Search($bin, $yardstick);

@@ -15,6 +15,8 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Index(name: 'bin_part_kind', columns: ['kind', 'name'])]
 class BinPart
 {
+    use Deletable;
+
     #[ORM\Id]
     #[ORM\Column(length: 36)]
     private string $id;
@@ -22,9 +24,6 @@ class BinPart
     #[ORM\Version]
     #[ORM\Column(type: Types::INTEGER)]
     private int $version = 1;
-
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $deletedAt = null;
 
     /** @param array<string, mixed> $traits the rest of its document, valid when stored */
     public function __construct(
@@ -53,16 +52,6 @@ class BinPart
     public function recount(int $count): void
     {
         $this->count = $count;
-    }
-
-    public function delete(\DateTimeImmutable $at): void
-    {
-        $this->deletedAt = $at;
-    }
-
-    public function restore(): void
-    {
-        $this->deletedAt = null;
     }
 
     public function id(): string
@@ -94,10 +83,5 @@ class BinPart
     public function traits(): array
     {
         return $this->traits;
-    }
-
-    public function isDeleted(): bool
-    {
-        return null !== $this->deletedAt;
     }
 }

@@ -14,12 +14,11 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Index(name: 'kept_reading_taken', columns: ['taken_at'])]
 class KeptReading
 {
+    use Deletable;
+
     #[ORM\Id]
     #[ORM\Column(length: 36)]
     private string $id;
-
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $deletedAt = null;
 
     /** In UTC: the column knows no time zone. */
     #[ORM\Column]
@@ -38,16 +37,6 @@ class KeptReading
     ) {
         $this->id = $id ?? Uuid::v7()->toRfc4122();
         $this->takenAt = $takenAt->setTimezone(new \DateTimeZone('UTC'));
-    }
-
-    public function delete(\DateTimeImmutable $at): void
-    {
-        $this->deletedAt = $at;
-    }
-
-    public function restore(): void
-    {
-        $this->deletedAt = null;
     }
 
     public function id(): string
@@ -74,10 +63,5 @@ class KeptReading
     public function note(): string
     {
         return $this->note;
-    }
-
-    public function isDeleted(): bool
-    {
-        return null !== $this->deletedAt;
     }
 }

@@ -13,6 +13,8 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'saved_build')]
 class SavedBuild
 {
+    use Deletable;
+
     #[ORM\Id]
     #[ORM\Column(length: 36)]
     private string $id;
@@ -20,9 +22,6 @@ class SavedBuild
     #[ORM\Version]
     #[ORM\Column(type: Types::INTEGER)]
     private int $version = 1;
-
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $deletedAt = null;
 
     /**
      * @param array<string, mixed> $composition a composition document, valid when stored
@@ -49,16 +48,6 @@ class SavedBuild
         $this->note = $note;
         $this->composition = $composition;
         $this->photo = $photo;
-    }
-
-    public function delete(\DateTimeImmutable $at): void
-    {
-        $this->deletedAt = $at;
-    }
-
-    public function restore(): void
-    {
-        $this->deletedAt = null;
     }
 
     public function id(): string
@@ -90,10 +79,5 @@ class SavedBuild
     public function photo(): ?string
     {
         return $this->photo;
-    }
-
-    public function isDeleted(): bool
-    {
-        return null !== $this->deletedAt;
     }
 }

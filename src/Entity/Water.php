@@ -14,12 +14,11 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'water')]
 class Water
 {
+    use Deletable;
+
     #[ORM\Id]
     #[ORM\Column(length: 36)]
     private string $id;
-
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $deletedAt = null;
 
     public function __construct(
         ?string $id,
@@ -44,16 +43,6 @@ class Water
         $this->redCrawfish = $redCrawfish;
         $this->forage = $forage;
         $this->note = $note;
-    }
-
-    public function delete(\DateTimeImmutable $at): void
-    {
-        $this->deletedAt = $at;
-    }
-
-    public function restore(): void
-    {
-        $this->deletedAt = null;
     }
 
     public function id(): string
@@ -84,10 +73,5 @@ class Water
     public function note(): string
     {
         return $this->note;
-    }
-
-    public function isDeleted(): bool
-    {
-        return null !== $this->deletedAt;
     }
 }

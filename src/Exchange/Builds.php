@@ -12,9 +12,11 @@ use App\Api\Document\OwnedPartDocument;
 use App\Api\Document\RankedDocument;
 use App\Api\Document\ReadingDocument;
 use App\Api\Document\SwapDocument;
+use App\Entity\KeptReading;
 use App\Storage\BinKeeper;
 use App\Storage\Keeper;
 use App\Storage\ReflectanceMemory;
+use Kontrast\Bench\Fit;
 use Kontrast\Bench\Missing;
 use Kontrast\Bench\Ranked;
 use Kontrast\Bench\Search;
@@ -22,6 +24,8 @@ use Kontrast\Bench\Swap;
 use Kontrast\Bench\Swaps;
 use Kontrast\Bench\Yardstick;
 use Kontrast\Bin\Bin;
+use Kontrast\Bin\OwnedBlade;
+use Kontrast\Bin\OwnedHead;
 use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Adviser;
@@ -116,7 +120,7 @@ final readonly class Builds
     /** @return list<Reading> */
     private function readings(): array
     {
-        $stored = array_map(static fn ($kept): array => $kept->reading(), \array_slice($this->keeper->readings(), 0, self::MOST_READINGS - 1));
+        $stored = array_map(static fn (KeptReading $kept): array => $kept->reading(), \array_slice($this->keeper->readings(), 0, self::MOST_READINGS - 1));
         $desk = $this->keeper->desk();
         $standing = $this->keeper->settings();
 
@@ -127,8 +131,8 @@ final readonly class Builds
     private static function lacking(Bin $bin, LureKind $kind): array
     {
         return array_keys(array_filter([
-            'head' => [] === array_filter($bin->heads, static fn ($head): bool => $head->isFor($kind)),
-            'blade' => \in_array($kind, [LureKind::Spinnerbait, LureKind::BladedJig], true) && [] === array_filter($bin->blades, static fn ($blade): bool => \Kontrast\Bench\Fit::blade($blade, $kind)),
+            'head' => [] === array_filter($bin->heads, static fn (OwnedHead $head): bool => $head->isFor($kind)),
+            'blade' => \in_array($kind, [LureKind::Spinnerbait, LureKind::BladedJig], true) && [] === array_filter($bin->blades, static fn (OwnedBlade $blade): bool => Fit::blade($blade, $kind)),
             'skirt' => [] === $bin->skirts && LureKind::BladedJig !== $kind,
             'trailer' => [] === $bin->trailers,
         ], static fn (bool $lacks): bool => $lacks));

@@ -10,9 +10,7 @@ use App\Entity\Swatch;
 use App\Exchange\DocumentReader;
 use App\Exchange\Documents;
 use App\Exchange\InvalidDocument;
-use App\Exchange\OwnedParts;
 use Doctrine\ORM\EntityManagerInterface;
-use Kontrast\Bin\Bin;
 use Kontrast\Bin\PartKind;
 use Kontrast\Bin\Plastic;
 use Kontrast\Bin\Storage;
@@ -36,19 +34,6 @@ final readonly class BinKeeper
         $part = $this->entities->find(BinPart::class, $id);
 
         return null === $part || $part->isDeleted() ? null : $part;
-    }
-
-    /** What is in stock, as the core judges it. */
-    public function bin(): Bin
-    {
-        $owned = [];
-        foreach ($this->parts() as $part) {
-            if ($part->count() > 0 && OwnedParts::isJudged($part->kind())) {
-                $owned[] = OwnedParts::of($this->document($part));
-            }
-        }
-
-        return Bin::of(array_filter($owned));
     }
 
     public function document(BinPart $part): OwnedPartDocument

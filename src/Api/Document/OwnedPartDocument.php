@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Api\Document;
 
 use App\Exchange\LimitsLists;
-use App\Exchange\OwnedParts;
 use Kontrast\Bin\PartKind;
 use Kontrast\Bin\Plastic;
 use Kontrast\Lure\BladeShape;
@@ -172,10 +171,5 @@ final class OwnedPartDocument implements LimitsLists
         if ($this->darkened && null === $this->metal) {
             $context->buildViolation('Only a metal blade is darkened; a painted one has the colour of its paint.')->atPath('darkened')->addViolation();
         }
-    }
-
-    public function isJudged(): bool
-    {
-        return OwnedParts::isJudged($this->kind);
     }
 }

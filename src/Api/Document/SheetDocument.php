@@ -79,7 +79,7 @@ final readonly class SheetDocument
             BuildDocument::of($build->inWords()),
             array_map(static fn (Part $part): PartDocument => PartDocument::of($part), $build->asLightMeetsThem()),
             $steps,
-            array_map(static fn (Misfit $misfit): array => ['slot' => $misfit->slot, 'text' => $misfit->text, 'instead' => $misfit->instead], Misfits::in($build, $brief)),
+            array_map(static fn (Misfit $misfit): array => ['slot' => $misfit->slot, 'text' => $misfit->text, 'instead' => $misfit->instead], Misfits::in($build, $brief, $settings->lead_free)),
             array_map(static fn (Hardware $hardware): array => ['kind' => $hardware->kind->value, 'size' => $hardware->size, 'count' => $hardware->count], Hardware::of($build)),
             round($figures->overall->inInches(), 2),
             null === $figures->trim ? null : round($figures->trim->inInches(), 3),

@@ -142,6 +142,12 @@ final class SheetTest extends TestCase
         self::assertSame([], Misfits::in(self::spinnerbait(), $shallow));
     }
 
+    public function testLeadIsAMisfitForWhoeverDoesWithout(): void
+    {
+        self::assertStringContainsString('of lead', Misfits::in(self::jig(), null, true)[0]->text);
+        self::assertSame([], Misfits::in(self::jig()->with(Bins::head(material: HeadMaterial::Tungsten)), null, true));
+    }
+
     public function testAHookFarFromTheUsualIsSaid(): void
     {
         $head = new OwnedHead('h', 'h', [LureKind::Jig], Weight::ounces(0.25), Bins::dye(Colour::Black), HeadMaterial::Lead, HookSize::aught(5), Arm::Long);

@@ -35,6 +35,7 @@
   const bin = binQuery()
   const palette = paletteQuery()
   const reading = $derived(desk.asked)
+  const leadFree = $derived(reading.lead_free ?? false)
   const advice = adviceFor(() => reading)
   const parts = $derived(bin.data?.parts ?? [])
   const build = $derived(bench.build?.lure === reading.lure ? bench.build : null)
@@ -49,7 +50,7 @@
   let editing = $state(false)
   let open = $state<'palette' | 'keys' | null>(null)
   const scene = $derived(verdict.data?.scene)
-  const choices = $derived(partsFor(bench.slot, reading.lure, parts))
+  const choices = $derived(partsFor(bench.slot, reading.lure, parts, leadFree))
   const edited = $derived(build?.[bench.slot] ?? null)
 
   /** Where nothing for this lure lies there yet, the best of the bin is laid out to start from. */
@@ -61,7 +62,7 @@
     if (build || !bin.data || start.isFetching || !start.data) return
     const best = start.data.ranked[0]
     if (best && best.parts.lure === reading.lure) bench.lay(best.parts)
-    else bench.ready(reading.lure, parts)
+    else bench.ready(reading.lure, parts, leadFree)
   })
 
   function by(way: 1 | -1) {
@@ -155,7 +156,7 @@
         {#each slotsOf(build.lure) as slot (slot)}
           <SlotRow
             {slot}
-            parts={partsFor(slot, build.lure, parts)}
+            parts={partsFor(slot, build.lure, parts, leadFree)}
             palette={colours}
             onedit={() => {
               bench.slot = slot

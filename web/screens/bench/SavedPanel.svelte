@@ -1,4 +1,5 @@
 <script lang="ts">
+  import FileButton from '../../controls/FileButton.svelte'
   import { useQueryClient } from '@tanstack/svelte-query'
   import { answer, api, type Palette, type Reading, type SavedBuild } from '../../api/client'
   import { notices } from '../../state/notices.svelte'
@@ -51,9 +52,9 @@
       })
     })
 
-  const takePhoto = (file: File | undefined) =>
+  const takePhoto = (file: File) =>
     trying(async () => {
-      photo = file ? await keepable(file) : null
+      photo = await keepable(file)
     })
 
   function compare(id: string, on: boolean) {
@@ -76,15 +77,7 @@
     <span class="font-bold">Note</span>
     <input class="input border-rule h-11 w-full" bind:value={note} />
   </label>
-  <label class="btn btn-outline border-rule has-focus-visible:outline-3 relative h-11 cursor-pointer">
-    {photo ? 'Photo taken' : 'Photo'}
-    <input
-      class="absolute inset-0 cursor-pointer opacity-0"
-      type="file"
-      accept="image/*"
-      onchange={(event) => takePhoto(event.currentTarget.files?.[0])}
-    />
-  </label>
+  <FileButton words={photo ? 'Photo taken' : 'Photo'} accept="image/*" onchoose={takePhoto} />
   <button class="btn btn-primary h-11" type="submit" disabled={!bench.build}>Put away</button>
 </form>
 {#if builds.data?.length === 0}

@@ -38,9 +38,9 @@ class BenchTop {
   }
 
   /** Makes sure that something of the wanted kind lies there. */
-  ready(lure: Reading['lure'], parts: readonly OwnedPart[]): void {
+  ready(lure: Reading['lure'], parts: readonly OwnedPart[], leadFree: boolean): void {
     if (this.build?.lure === lure) return
-    const build = firstBuild(lure, parts)
+    const build = firstBuild(lure, parts, leadFree)
     if (build) this.lay(build)
   }
 

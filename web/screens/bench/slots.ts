@@ -38,13 +38,19 @@ export function canBeEmpty(slot: Slot, lure: Reading['lure']): boolean {
   return slot === 'front' || slot === 'trailer' || slot === 'hook' || (slot === 'skirt' && lure === 'bladed_jig')
 }
 
-/** The parts of the bin that go into a slot of a lure. */
-export function partsFor(slot: Slot, lure: Reading['lure'], parts: readonly OwnedPart[]): OwnedPart[] {
+/** The parts of the bin that go into a slot of a lure; heads of lead only where lead is used. */
+export function partsFor(
+  slot: Slot,
+  lure: Reading['lure'],
+  parts: readonly OwnedPart[],
+  leadFree: boolean,
+): OwnedPart[] {
   return parts.filter(
     (part) =>
       part.kind === KIND_OF[slot] &&
       (part.count ?? 1) > 0 &&
-      (slot !== 'head' || (part.lures ?? []).includes(lure)) &&
+      (slot !== 'head' ||
+        ((part.lures ?? []).includes(lure) && !(leadFree && (part.metal_of_head ?? 'lead') === 'lead'))) &&
       (part.kind !== 'blade' || (part.shape === 'bladed_jig') === (lure === 'bladed_jig')),
   )
 }
@@ -58,8 +64,8 @@ export function step(build: Composition, slot: Slot, parts: readonly OwnedPart[]
 }
 
 /** A lure out of the first parts that fit; null where the bin lacks one that has to be there. */
-export function firstBuild(lure: Reading['lure'], parts: readonly OwnedPart[]): Composition | null {
-  const first = (slot: Slot) => partsFor(slot, lure, parts)[0] ?? null
+export function firstBuild(lure: Reading['lure'], parts: readonly OwnedPart[], leadFree: boolean): Composition | null {
+  const first = (slot: Slot) => partsFor(slot, lure, parts, leadFree)[0] ?? null
   const head = first('head')
   if (!head) return null
   const has = slotsOf(lure)

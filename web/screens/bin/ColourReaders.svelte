@@ -1,4 +1,5 @@
 <script lang="ts">
+  import FileButton from '../../controls/FileButton.svelte'
   import { answer, api, type ReadColour, type Tap } from '../../api/client'
   import { round, show } from '../../words'
   import { openPicture, tapAt } from './photo'
@@ -21,8 +22,7 @@
     }
   })
 
-  async function choose(file: File | undefined) {
-    if (!file) return
+  async function choose(file: File) {
     reset()
     try {
       picture = await openPicture(file)
@@ -66,15 +66,7 @@
 
 <div class="flex flex-col gap-2">
   <div class="flex flex-wrap items-center gap-2 text-sm">
-    <label class="btn btn-outline border-rule has-focus-visible:outline-3 relative h-11 cursor-pointer">
-      Colour from a photo
-      <input
-        class="absolute inset-0 cursor-pointer opacity-0"
-        type="file"
-        accept="image/*"
-        onchange={(event) => choose(event.currentTarget.files?.[0])}
-      />
-    </label>
+    <FileButton words="Colour from a photo" accept="image/*" onchoose={choose} />
     <button
       class="btn btn-outline border-rule h-11"
       type="button"

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import FileButton from '../../controls/FileButton.svelte'
   import { useQueryClient } from '@tanstack/svelte-query'
   import { answer, api, type PlannedPart } from '../../api/client'
   import { list } from '../../words'
@@ -27,8 +28,7 @@
   const refused = $derived(count('refuse'))
   const shown = $derived(plan?.filter((row) => only === '' || row.action === only) ?? [])
 
-  async function choose(file: File | undefined) {
-    if (!file) return
+  async function choose(file: File) {
     trouble = told = ''
     plan = null
     done = null
@@ -114,20 +114,7 @@
 
 <section class="border-base-content flex flex-col gap-3 border-2 p-3" aria-label="Take in a file">
   <div class="flex flex-wrap items-center gap-3">
-    <label class="btn btn-primary has-focus-visible:outline-3 relative h-11 cursor-pointer">
-      Choose a file
-      <input
-        class="absolute inset-0 cursor-pointer opacity-0"
-        type="file"
-        accept=".csv,.tsv,.txt,.json,.gpl"
-        onchange={(event) => {
-          const [file] = event.currentTarget.files ?? []
-          void choose(file)
-          // So that the same file, mended, can be chosen again.
-          event.currentTarget.value = ''
-        }}
-      />
-    </label>
+    <FileButton words="Choose a file" accept=".csv,.tsv,.txt,.json,.gpl" onchoose={choose} primary />
     <p class="text-faint min-w-48 flex-1 text-sm">
       {name || 'A table (CSV), parts as JSON, or a palette (GPL). You see what it would do before anything is written.'}
     </p>

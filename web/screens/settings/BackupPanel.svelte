@@ -1,4 +1,5 @@
 <script lang="ts">
+  import FileButton from '../../controls/FileButton.svelte'
   import { useQueryClient } from '@tanstack/svelte-query'
   import { answer, api } from '../../api/client'
   import { desk } from '../../state/desk.svelte'
@@ -13,8 +14,7 @@
 
   const count = (list: unknown) => (Array.isArray(list) ? list.length : 0)
 
-  async function choose(file: File | undefined) {
-    if (!file) return
+  async function choose(file: File) {
     told = trouble = ''
     chosen = null
     try {
@@ -50,18 +50,7 @@
   </p>
   <div class="flex flex-wrap gap-2">
     <a class="btn btn-outline border-rule h-11" href="/api/backup" download>Carry everything away</a>
-    <label class="btn btn-outline border-rule has-focus-visible:outline-3 relative h-11 cursor-pointer">
-      Put a backup back
-      <input
-        class="absolute inset-0 cursor-pointer opacity-0"
-        type="file"
-        accept=".json,application/json"
-        onchange={(event) => {
-          void choose(event.currentTarget.files?.[0])
-          event.currentTarget.value = ''
-        }}
-      />
-    </label>
+    <FileButton words="Put a backup back" accept=".json,application/json" onchoose={choose} />
   </div>
   {#if chosen}
     <div class="border-base-content flex flex-wrap items-center gap-2 border-2 p-2 text-sm">

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import FileButton from '../../controls/FileButton.svelte'
   import { answer, api, type Bench, type Composition, type Palette } from '../../api/client'
   import Lure from '../../lure/Lure.svelte'
   import { inTheirColours } from '../../lure/paint'
@@ -16,8 +17,7 @@
     if (bench.build) download('kontrast-build.json', 'application/json', `${JSON.stringify(bench.build, null, 2)}\n`)
   }
 
-  async function take(file: File | undefined) {
-    if (!file) return
+  async function take(file: File) {
     trouble = ''
     taken = null
     try {
@@ -47,18 +47,7 @@
 
 <div class="flex flex-wrap items-center gap-2 print:hidden">
   <button class="btn btn-outline border-rule h-11" onclick={give}>Give it away (JSON)</button>
-  <label class="btn btn-outline border-rule has-focus-visible:outline-3 relative h-11 cursor-pointer">
-    Take a build in
-    <input
-      class="absolute inset-0 cursor-pointer opacity-0"
-      type="file"
-      accept=".json,application/json"
-      onchange={(event) => {
-        void take(event.currentTarget.files?.[0])
-        event.currentTarget.value = ''
-      }}
-    />
-  </label>
+  <FileButton words="Take a build in" accept=".json,application/json" onchoose={take} />
 </div>
 {#if trouble}<p role="alert" class="text-error text-sm whitespace-pre-line">{trouble}</p>{/if}
 {#if taken}

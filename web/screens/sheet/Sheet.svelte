@@ -28,7 +28,16 @@
   )
   const advice = adviceFor(() => reading)
   const gear = $derived(advice.data?.notes.filter((note) => note.heading === 'gear') ?? [])
-  const keptAs = $derived(`kontrast.checklist.${build ? JSON.stringify(build).length : 0}.${build?.lure ?? ''}`)
+  /** The same build finds its place in the checklist again; another has a place of its own. */
+  const keptAs = $derived(
+    `kontrast.checklist.${
+      build
+        ? slotsOf(build.lure)
+            .map((slot) => build[slot]?.id ?? build[slot]?.name ?? '')
+            .join('.')
+        : ''
+    }`,
+  )
   const metric = $derived(settings.metric)
   let doing = $state(false)
   let drawing = $state<HTMLElement | null>(null)

@@ -1,0 +1,234 @@
+import { expect, test } from '@playwright/test'
+import type { Condition, OwnedPart, Palette, Rule, Sheet } from '../../web/api/client'
+import { blank, FIELDS, hexOf, isLow, KINDS, measureWords, money, searchText, swatches } from '../../web/parts/part'
+import { becauseWords, findingWords, traitWords } from '../../web/screens/bench/marks'
+import { canBeEmpty, firstBuild, partsFor, slotsOf, step } from '../../web/screens/bench/slots'
+import { conditionWords, saysWords, searchText as ruleText, whenWords } from '../../web/screens/rulebook/phrases'
+import { minutes, stepText, upTo } from '../../web/screens/sheet/steps'
+
+// No browser: the front end's small functions about parts, the bench, the rulebook and the sheet.
+
+const PALETTE = {
+  colours: { black: '#141414', orange: '#e8641c' },
+  finishes: { gold: '#d9b14e' },
+} as unknown as Palette
+const part = (change: Partial<OwnedPart>): OwnedPart => ({
+  ...blank(change.kind ?? 'trailer'),
+  id: 'p',
+  name: 'A part',
+  ...change,
+})
+
+test.describe('parts', () => {
+  test('every kind starts with what it is judged by', () => {
+    for (const kind of KINDS) {
+      const start = blank(kind)
+      expect(start.kind).toBe(kind)
+      for (const field of FIELDS[kind]) {
+        if (!['hook', 'fluorescent', 'colour'].includes(field))
+          expect(start[field], `${kind}.${field}`).not.toBeUndefined()
+      }
+    }
+  })
+
+  test('a colour is a word or a number', () => {
+    expect(hexOf('black', PALETTE)).toBe('#141414')
+    expect(hexOf('#123456', PALETTE)).toBe('#123456')
+    expect(hexOf(null, PALETTE)).toBe('#808080')
+  })
+
+  test('what a part shows: its metal, its marker, its colours', () => {
+    const blade = part({ kind: 'blade', metal: 'gold' })
+    expect(swatches(blade, PALETTE)).toEqual(['#d9b14e'])
+    expect(swatches({ ...blade, darkened: true }, PALETTE)).not.toEqual(['#d9b14e'])
+    expect(swatches(part({ colour: 'black', accents: ['orange', '#010203'] }), PALETTE)).toEqual([
+      '#141414',
+      '#e8641c',
+      '#010203',
+    ])
+    expect(swatches(part({ kind: 'bead' }), PALETTE)).toEqual([])
+  })
+
+  test('what a part measures', () => {
+    expect(
+      measureWords(part({ kind: 'head', weight_oz: 0.375, lures: ['jig'], metal_of_head: 'tungsten' }), false),
+    ).toBe('3/8 oz, tungsten, jig')
+    expect(measureWords(part({ kind: 'head', weight_oz: 0.5, lures: ['spinnerbait'], arm: 'short' }), true)).toBe(
+      '14 g, spinnerbait, short arm',
+    )
+    expect(measureWords(part({ kind: 'blade', shape: 'bladed_jig', number: 3, darkened: true }), false)).toBe(
+      'plate #3, darkened',
+    )
+    expect(measureWords(part({ length_in: 3.5, style: 'craw', plastic: 'stretchy', opacity: 0.55 }), false)).toBe(
+      '3-1/2 in craw, stretchy, see-through',
+    )
+    expect(measureWords(part({ kind: 'hook', hook: '2/0' }), false)).toBe('2/0')
+  })
+
+  test('stock is low at its mark and never without one', () => {
+    expect(isLow(part({ count: 2, low_at: 2 }))).toBe(true)
+    expect(isLow(part({ count: 3, low_at: 2 }))).toBe(false)
+    expect(isLow(part({ count: 0, low_at: null }))).toBe(false)
+  })
+
+  test('a search finds by name, colour, shape, number and box', () => {
+    const text = searchText(
+      part({ kind: 'blade', name: 'Old one', shape: 'deep_colorado', number: 5, metal: 'gold', box: 'Tin 2' }),
+    )
+    for (const word of ['old one', 'deep colorado', '#5', 'gold', 'tin 2']) expect(text).toContain(word)
+  })
+
+  test('money has two places', () => expect(money(0.1 + 0.2)).toBe('0.30'))
+})
+
+test.describe('slots', () => {
+  const parts = [
+    part({ id: 'lead', kind: 'head', lures: ['jig'], metal_of_head: 'lead' }),
+    part({ id: 'tungsten', kind: 'head', lures: ['jig', 'spinnerbait'], metal_of_head: 'tungsten' }),
+    part({ id: 'willow', kind: 'blade', shape: 'willow' }),
+    part({ id: 'plate', kind: 'blade', shape: 'bladed_jig' }),
+    part({ id: 'none left', kind: 'skirt', count: 0 }),
+    part({ id: 'skirt', kind: 'skirt' }),
+    part({ id: 'craw' }),
+  ]
+  const ids = (list: readonly (OwnedPart | null)[]) => list.map((one) => one?.id ?? null)
+
+  test('a lure has the slots of its kind', () => {
+    expect(slotsOf('spinnerbait')).toEqual(['head', 'front', 'rear', 'skirt', 'trailer', 'hook'])
+    expect(slotsOf('bladed_jig')).toEqual(['head', 'rear', 'skirt', 'trailer'])
+    expect(slotsOf('jig')).toEqual(['head', 'skirt', 'trailer'])
+  })
+
+  test('only what fits and is there is offered', () => {
+    expect(ids(partsFor('head', 'jig', parts, false))).toEqual(['lead', 'tungsten'])
+    expect(ids(partsFor('head', 'jig', parts, true))).toEqual(['tungsten'])
+    expect(ids(partsFor('head', 'swim_jig', parts, false))).toEqual([])
+    expect(ids(partsFor('rear', 'spinnerbait', parts, false))).toEqual(['willow'])
+    expect(ids(partsFor('rear', 'bladed_jig', parts, false))).toEqual(['plate'])
+    expect(ids(partsFor('skirt', 'jig', parts, false))).toEqual(['skirt'])
+  })
+
+  test('only a bladed jig goes without a skirt, and nothing without a head', () => {
+    expect(canBeEmpty('skirt', 'bladed_jig')).toBe(true)
+    expect(canBeEmpty('skirt', 'jig')).toBe(false)
+    expect(canBeEmpty('head', 'jig')).toBe(false)
+  })
+
+  test('stepping goes round, through nothing where that is allowed', () => {
+    const build = firstBuild('jig', parts, false)
+    if (!build) throw new Error('The parts make a jig.')
+    const heads = partsFor('head', 'jig', parts, false)
+    expect(step(build, 'head', heads, 1)?.id).toBe('tungsten')
+    expect(step(build, 'head', heads, -1)?.id).toBe('tungsten')
+    const trailers = partsFor('trailer', 'jig', parts, false)
+    expect(step(build, 'trailer', trailers, 1)).toBeNull()
+    expect(step({ ...build, trailer: null }, 'trailer', trailers, 1)?.id).toBe('craw')
+  })
+
+  test('no first build without a head', () => expect(firstBuild('bladed_jig', parts, false)).toBeNull())
+})
+
+test.describe('words of the bench', () => {
+  test('traits and reasons read as words', () => {
+    expect(traitWords('blade.off_skirt')).toBe('Blade beside the skirt')
+    expect(becauseWords({ trait: 'skirt.base', points: 1, of: 10, because: 'taken for green_pumpkin' })).toBe(
+      'taken for green pumpkin',
+    )
+  })
+
+  test('the distance of a finding has its unit', () => {
+    const finding = { about: 'pair', as_wanted: false, text: 'They read as one beyond {at}.', at_in: 7.04 }
+    expect(findingWords(finding, false)).toBe('They read as one beyond 7 in.')
+    expect(findingWords(finding, true)).toBe('They read as one beyond 18 cm.')
+    expect(findingWords({ ...finding, at_in: null }, false)).not.toContain('{at}')
+  })
+})
+
+test.describe('words of the rulebook', () => {
+  const says = (condition: Condition, metric = false) => conditionWords(condition, metric)
+
+  test('conditions read as a builder would say them', () => {
+    expect(says({ kind: 'range', field: 'visibility_in', least: 18, most: 42 })).toBe('sight 18 in to 42 in')
+    expect(says({ kind: 'range', field: 'surface_f', least: 50, most: null }, true)).toBe(
+      'surface temperature over 10 °C',
+    )
+    expect(says({ kind: 'range', field: 'depth_ft', least: null, most: 5 })).toBe('depth under 5 ft')
+    expect(says({ kind: 'among', field: 'tint', words: ['clay', 'tannic'] })).toBe(
+      'tint: clay-stained water or tea-stained water',
+    )
+    expect(says({ kind: 'flag', field: 'forage_colours:bright_blue' })).toBe('bright blue seen on the food')
+    expect(says({ kind: 'flag', field: 'surface_f:unknown' })).toBe('surface temperature not measured')
+    expect(says({ kind: 'settled', field: 'skirt.base', words: ['green_pumpkin'] })).toBe(
+      'skirt base picked as green pumpkin',
+    )
+    const cold: Condition = { kind: 'among', field: 'season', words: ['late_winter'] }
+    expect(says({ kind: 'not', of: [cold] })).toBe('not season: late winter')
+    expect(says({ kind: 'any', of: [cold, cold] })).toBe('either season: late winter or season: late winter')
+    expect(says({ kind: 'all', of: [cold, cold] })).toBe('season: late winter and season: late winter')
+  })
+
+  const rule = {
+    id: 'S3',
+    facts: ['S3'],
+    lures: ['jig'],
+    schools: [],
+    when: [],
+    because: 'Plain brown.',
+    says: [{ pick: 'skirt.base', value: 'brown', words: 'brown', for: true }],
+  } as unknown as Rule
+
+  test('a rule without conditions always speaks', () => expect(whenWords(rule, false)).toBe('always'))
+
+  test('an answer that hangs on another pick says so', () => {
+    expect(saysWords({ pick: 'trailer.base', value: null, words: 'same as skirt.base', for: true }, false)).toBe(
+      'trailer base: the same as the skirt base',
+    )
+    expect(saysWords({ pick: 'head.weight_oz', value: 0.375, words: '3/8 oz', for: true }, true)).toBe(
+      'head weight: 11 g',
+    )
+  })
+
+  test('a rule is found by its fact, its lure and what it says', () => {
+    for (const word of ['s3', 'jig', 'brown', 'skirt base']) expect(ruleText(rule, false)).toContain(word)
+  })
+})
+
+test.describe('the sheet', () => {
+  const sheet = {
+    build: {
+      lure: 'bladed_jig',
+      blades: [{ position: 'single' }],
+      skirt: { base: 'black' },
+      trailer: { base: 'black' },
+      trailer_hook: null,
+      measures: { blades: [{}], skirt_in: 1.4, trailer_hook_in: null },
+    },
+    steps: ['lay_out', 'plate', 'skirt', 'trim', 'tie', 'trailer', 'check'].map((task) => ({
+      task,
+      text: 'Cut them {trim} back.',
+    })),
+    trim_in: 1.375,
+  } as unknown as Sheet
+
+  test('the drawing grows with the steps', () => {
+    const bare = upTo(sheet, 0)
+    expect([bare.blades.length, bare.skirt, bare.trailer]).toEqual([0, null, null])
+    expect(upTo(sheet, 1).blades.length).toBe(1)
+    expect(upTo(sheet, 2).measures.skirt_in).toBeGreaterThan(1.4)
+    expect(upTo(sheet, 3).measures.skirt_in).toBe(1.4)
+    expect(upTo(sheet, 6).trailer).not.toBeNull()
+  })
+
+  test('the trim has its unit', () => {
+    const [first] = sheet.steps
+    if (!first) throw new Error('There are steps.')
+    expect(stepText(first, sheet, false)).toBe('Cut them 1-3/8 in back.')
+    expect(stepText(first, sheet, true)).toBe('Cut them 35 mm back.')
+  })
+
+  test('time is told in minutes and hours', () => {
+    expect(minutes(0.2)).toBe('1 min')
+    expect(minutes(12.4)).toBe('12 min')
+    expect(minutes(65)).toBe('1 h 5 min')
+  })
+})
