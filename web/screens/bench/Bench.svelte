@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { useQueryClient } from '@tanstack/svelte-query'
   import type { OwnedPart } from '../../api/client'
   import Trouble from '../../controls/Trouble.svelte'
   import { inTheirColours } from '../../lure/paint'
@@ -13,12 +14,12 @@
   import { adviceFor, paletteQuery } from '../advice/query.svelte'
   import type { From } from '../advice/scene.svelte'
   import Summary from '../advice/Summary.svelte'
-  import { bench } from './bench.svelte'
+  import { bench, withPart } from './bench.svelte'
   import BestPanel from './BestPanel.svelte'
   import { press, type Doing } from './commands'
   import Commands from './Commands.svelte'
   import MissingPanel from './MissingPanel.svelte'
-  import { bestFor, verdictFor } from './queries.svelte'
+  import { askAhead, bestFor, verdictFor } from './queries.svelte'
   import SavedPanel from './SavedPanel.svelte'
   import SlotRow from './SlotRow.svelte'
   import { KIND_OF, partsFor, SLOT_WORDS, slotsOf, step } from './slots'
@@ -32,6 +33,8 @@
     ['missing', 'What is missing'],
     ['saved', 'Put away'],
   ]
+  const PLOTS_AFTER_MS = 150
+  const client = useQueryClient()
   const bin = binQuery()
   const palette = paletteQuery()
   const reading = $derived(desk.asked)
@@ -50,6 +53,24 @@
   let editing = $state(false)
   let open = $state<'palette' | 'keys' | null>(null)
   const scene = $derived(verdict.data?.scene)
+  /** The plots follow a moment later, so that stepping through parts never waits for them. */
+  let plotted = $state.raw(verdict.data)
+  $effect(() => {
+    const next = verdict.data
+    const timer = setTimeout(() => (plotted = next), PLOTS_AFTER_MS)
+    return () => clearTimeout(timer)
+  })
+  $effect(() => {
+    const laid = build
+    if (!laid || verdict.isFetching) return
+    const ways = ([1, -1] as const).map((way) => withPart(laid, bench.slot, step(laid, bench.slot, choices, way)))
+    askAhead(
+      client,
+      reading,
+      ways.filter((one) => one !== null),
+      from,
+    )
+  })
   const choices = $derived(partsFor(bench.slot, reading.lure, parts, leadFree))
   const edited = $derived(build?.[bench.slot] ?? null)
 
@@ -208,7 +229,7 @@
         {:else}<SavedPanel {reading} palette={colours} />{/if}
       </div>
     </section>
-    {#if scene && verdict.data}<Figures lookParts={verdict.data.look_parts} {scene} {at} />{/if}
+    {#if plotted}<Figures lookParts={plotted.look_parts} scene={plotted.scene} {at} />{/if}
     <p class="text-faint text-xs">
       A score tells how near a build comes to what the rules and the model ask for in this reading. A place to start
       from; the fish decide.

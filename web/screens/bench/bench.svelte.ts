@@ -22,11 +22,8 @@ class BenchTop {
   }
 
   put(slot: Slot, part: OwnedPart | null): void {
-    if (!this.build || (slot === 'head' && !part)) return
-    const build = { ...this.build, [slot]: part }
-    // A front blade hangs before a rear one, or is the only one.
-    if (slot === 'rear' && !part) build.front = null
-    this.lay(build)
+    const build = this.build && withPart(this.build, slot, part)
+    if (build) this.lay(build)
   }
 
   back(): void {
@@ -49,6 +46,13 @@ class BenchTop {
     const slots = slotsOf(this.build.lure)
     this.slot = slots[(slots.indexOf(this.slot) + by + slots.length) % slots.length] ?? 'skirt'
   }
+}
+
+/** A build with another part in a slot, or with none; null where it cannot do without. */
+export function withPart(build: Composition, slot: Slot, part: OwnedPart | null): Composition | null {
+  if (slot === 'head' && !part) return null
+  // A front blade hangs before a rear one, or is the only one.
+  return { ...build, [slot]: part, ...(slot === 'rear' && !part ? { front: null } : {}) }
 }
 
 function read(): Composition | null {

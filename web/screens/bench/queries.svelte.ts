@@ -1,4 +1,4 @@
-import { createQuery, keepPreviousData } from '@tanstack/svelte-query'
+import { createQuery, keepPreviousData, type QueryClient } from '@tanstack/svelte-query'
 import {
   answer,
   api,
@@ -12,20 +12,30 @@ import {
 } from '../../api/client'
 import type { From } from '../advice/scene.svelte'
 
+/** How a build is judged for a reading; asked for once and then kept. */
+function verdictOptions(reading: Reading, build: Composition, from: From) {
+  return {
+    queryKey: ['bench', reading, build, from],
+    queryFn: ({ signal }: { signal: AbortSignal }) =>
+      answer<Bench>(api.POST('/api/bench', { body: { reading, build, from }, signal })),
+    staleTime: Infinity,
+    retry: false as const,
+  }
+}
+
 /** A build judged for a reading; the last verdict stays until the next has come. */
 export function verdictFor(reading: () => Reading, build: () => Composition | null, from: () => From = () => 'side') {
-  return createQuery<Bench>(() => ({
-    queryKey: ['bench', reading(), build(), from()],
-    enabled: build() !== null,
-    queryFn: ({ signal }) => {
-      const laid = build()
-      if (!laid) throw new Error('Nothing lies on the bench.')
-      return answer(api.POST('/api/bench', { body: { reading: reading(), build: laid, from: from() }, signal }))
-    },
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-    retry: false,
-  }))
+  return createQuery<Bench>(() => {
+    const laid = build()
+    return laid
+      ? { ...verdictOptions(reading(), laid, from()), placeholderData: keepPreviousData }
+      : { queryKey: ['bench', null], enabled: false, queryFn: () => Promise.reject(new Error('Nothing lies there.')) }
+  })
+}
+
+/** Asks ahead for builds one key away, so that a step shows its figures at once. */
+export function askAhead(client: QueryClient, reading: Reading, builds: readonly Composition[], from: From): void {
+  for (const build of builds) void client.prefetchQuery(verdictOptions(reading, build, from))
 }
 
 export function bestFor(reading: () => Reading, wanted: () => boolean) {
