@@ -29,6 +29,7 @@ use Kontrast\Bin\OwnedHead;
 use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Adviser;
+use Kontrast\Water\ClearerThanWater;
 
 /** Answers what is asked of the bench: a verdict, the best of the bin, a swap, a part that is missing. */
 final readonly class Builds
@@ -89,11 +90,21 @@ final readonly class Builds
     {
         return $this->memory->through(function (): array {
             [$bin] = $this->owned();
-            $yardsticks = array_map($this->yardstick(...), $this->readings());
+            $yardsticks = array_values(array_filter(array_map($this->yardstickOrNone(...), $this->readings())));
             $count = \count($yardsticks);
 
             return array_map(static fn (array $found): MissingDocument => new MissingDocument(OwnedParts::document($found['part']), round($found['gain'] / 1000 / $count, 1), $found['readings'], $count), [] === $yardsticks ? [] : (new Missing($bin, $yardsticks))->parts());
         });
+    }
+
+    /** A reading put away may claim more sight than any water gives; it then asks for nothing. */
+    private function yardstickOrNone(Reading $reading): ?Yardstick
+    {
+        try {
+            return new Yardstick($reading, $this->adviser->brief($reading));
+        } catch (ClearerThanWater) {
+            return null;
+        }
     }
 
     private function yardstick(Reading $reading): Yardstick

@@ -75,6 +75,16 @@ final class BenchApiTest extends ApiTestCase
         self::assertSame(201, $this->answered(), 'What is missing can be added as it stands.');
     }
 
+    public function testAReadingOfNoWaterOnEarthAsksForNothing(): void
+    {
+        $this->send('POST', '/api/readings', ['reading' => ['visibility_in' => 50000] + self::reading()]);
+        self::assertSame(201, $this->answered());
+        self::assertIsArray($this->send('GET', '/api/missing'));
+        self::assertSame(200, $this->answered());
+        $this->send('POST', '/api/best', ['reading' => ['visibility_in' => 50000] + self::reading()]);
+        self::assertArrayHasKey('reading.visibility_in', $this->faults());
+    }
+
     public function testAPartThatIsUsedUpIsNotTaken(): void
     {
         $first = $this->best(self::reading())['ranked'][0]['parts'];

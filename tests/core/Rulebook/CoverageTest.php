@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\core\Rulebook;
 
+use Kontrast\Bin\Composition;
+use Kontrast\Reading\LureKind;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Assembly;
 use Kontrast\Rulebook\Casebook;
@@ -12,8 +14,10 @@ use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\Facts;
 use Kontrast\Rulebook\Question;
 use Kontrast\Rulebook\Rule;
+use Kontrast\Sheet\Steps;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\core\Bins;
 use Tests\core\Readings;
 
 /** Every fact is at work somewhere, and every rule is reached. */
@@ -23,7 +27,7 @@ final class CoverageTest extends TestCase
     private const ELSEWHERE = [
         'W9' => 'the page that tests colours over depth',
         'L1' => 'trips', 'L4' => 'trips', 'L5' => 'the log', 'L6' => 'trips',
-        'A1' => 'the build sheet', 'A2' => 'the build sheet', 'A3' => 'the build sheet', 'A4' => 'the build sheet',
+        'A4' => 'the cost on the build sheet',
     ];
 
     public function testEveryFactIsUsed(): void
@@ -34,6 +38,9 @@ final class CoverageTest extends TestCase
         }
         foreach (Question::cases() as $question) {
             $used[] = $question->fact();
+        }
+        foreach (Steps::of(new Composition(LureKind::Spinnerbait, Bins::head(), Bins::blade(id: 'front'), Bins::blade(), Bins::skirt(), null, null)) as $step) {
+            $used = [...$used, ...$step->facts];
         }
         $adviser = Adviser::standard();
         foreach (Readings::random(150, 61) as $reading) {
