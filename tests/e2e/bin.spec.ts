@@ -47,6 +47,18 @@ test('several are changed at once and the change is undone', async ({ page }) =>
   await expect(page.getByRole('listitem').filter({ hasText: 'Craws' })).toHaveCount(0)
 })
 
+test('a value that cannot be set for several is told, and nothing changes', async ({ page }) => {
+  await page.request.post('/api/bin', { data: [CRAW] })
+  await open(page, '#/bin', 'The bin')
+  await page.getByLabel('Choose Black craw').check()
+  const bar = page.getByRole('form', { name: 'Change several' })
+  await bar.getByLabel('Field').selectOption('count')
+  await bar.getByLabel('Value').fill('many')
+  await bar.getByRole('button', { name: 'Set for all' }).click()
+  await expect(page.getByText(/whole number is expected/)).toBeVisible()
+  await expect(page.getByLabel('Choose Black craw')).toBeChecked()
+})
+
 test('the second of two tabs is told, and may keep either', async ({ page, context }) => {
   await page.request.post('/api/bin', { data: [CRAW] })
   await open(page, '#/bin', 'The bin')

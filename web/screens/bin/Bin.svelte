@@ -6,6 +6,7 @@
   import { blank, isLow, KINDS, measureWords, money, PLURALS, searchText, swatches, type Kind } from '../../parts/part'
   import PartSwatch from '../../parts/PartSwatch.svelte'
   import { binQuery } from '../../parts/queries.svelte'
+  import { notices } from '../../state/notices.svelte'
   import { settings } from '../../state/settings.svelte'
   import { list } from '../../words'
   import { paletteQuery } from '../advice/query.svelte'
@@ -79,14 +80,12 @@
   }
 
   async function setAll(change: Partial<OwnedPart>, what: string) {
-    if (
-      await writes.change(
-        picked.map((part) => ({ ...part, ...change })),
-        picked,
-        what,
-      )
-    )
-      chosen = []
+    const changed = picked.map((part) => ({ ...part, ...change }))
+    if (await writes.change(changed, picked, what)) chosen = []
+    else if (!draft) {
+      // With no part open there is no place beside a field to say what is wrong.
+      for (const message of new Set(Object.values(writes.faults))) notices.problem(new Error(message))
+    }
   }
 </script>
 
