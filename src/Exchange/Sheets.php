@@ -108,11 +108,19 @@ final readonly class Sheets
      */
     private function hardware(Batch $batch, array $stock): array
     {
-        return array_map(static function (array $used) use ($stock): array {
-            $part = self::ofKind($stock, $used['kind'], $used['size']);
+        $needs = [];
+        $taken = [];
+        foreach ($batch->hardware() as ['kind' => $kind, 'size' => $size, 'count' => $count]) {
+            $part = self::ofKind($stock, $kind, $size);
+            // Two sizes may come out of one lot: what the first takes is gone for the second.
+            $gone = null === $part ? 0 : ($taken[$part->id()] ?? 0);
+            $needs[] = self::need($part, $part?->name() ?? $kind->value, $kind, $size, $count, max(0, ($part?->count() ?? 0) - $gone));
+            if (null !== $part) {
+                $taken[$part->id()] = $gone + $count;
+            }
+        }
 
-            return self::need($part, $part?->name() ?? $used['kind']->value, $used['kind'], $used['size'], $used['count'], $part?->count() ?? 0);
-        }, $batch->hardware());
+        return $needs;
     }
 
     /** @return array{id: string|null, name: string, kind: string, size: string, needed: int, there: int, short: int, cost: float|null} */

@@ -47,7 +47,7 @@ final readonly class MadeKeeper
                 }
                 $part = $this->entities->find(BinPart::class, $id) ?? throw InvalidDocument::fault('items', "“{$name}” is no longer in the bin. Nothing was drawn.");
                 $part->recount($part->count() - $needed);
-                $drawn[$id] = $needed;
+                $drawn[$id] = ($drawn[$id] ?? 0) + $needed;
             }
             $count = array_sum(array_map(static fn ($item): int => $item->count, $request->items));
             $what = mb_strimwidth(implode(', ', array_map(static fn ($item): string => "{$item->count} × {$item->name}", $request->items)), 0, 1000, '…');

@@ -79,6 +79,27 @@ final class SheetApiTest extends ApiTestCase
         self::assertSame([], $this->send('GET', '/api/made'));
     }
 
+    /** The demo has one lot of swivels, and these two builds ask for two sizes. */
+    public function testTwoSizesOutOfOneLotAreBothDrawnAndBothPutBack(): void
+    {
+        $small = ['rear' => $this->part('gold Colorado #3')] + $this->spinnerbait();
+        $items = fn (int $count): array => ['items' => [['name' => 'Large', 'build' => $this->spinnerbait(), 'count' => 2], ['name' => 'Small', 'build' => $small, 'count' => $count]]];
+        $before = $this->counts();
+        $made = $this->send('POST', '/api/made', $items(2));
+        self::assertSame(201, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertIsArray($made);
+        self::assertIsString($made['id']);
+        self::assertSame($before['ball-bearing swivels'] - 4, $this->counts()['ball-bearing swivels']);
+        $this->send('POST', "/api/made/{$made['id']}/undo");
+        self::assertSame($before, $this->counts());
+
+        $batch = $this->send('POST', '/api/batch', $items(11));
+        self::assertIsArray($batch);
+        self::assertIsArray($batch['needs']);
+        $swivels = array_values(array_filter($batch['needs'], static fn (mixed $need): bool => \is_array($need) && 'swivel' === $need['kind']));
+        self::assertSame([0, 1], array_column($swivels, 'short'), 'Twelve are there, thirteen are needed.');
+    }
+
     public function testABatchThatRunsShortDrawsNothing(): void
     {
         $before = $this->counts();
