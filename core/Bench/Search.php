@@ -55,7 +55,7 @@ final class Search
             return [];
         }
         $trailerPoints = array_map(fn (?OwnedTrailer $trailer): int => $this->yardstick->trailer($trailer)->points, $this->trailers);
-        $beside = max($trailerPoints) + Yardstick::PAIR + max(array_map(fn (array $arm): int => $arm['heads'][0][0] + $this->mostOf($arm['rears']), $arms));
+        $beside = max($trailerPoints) + Yardstick::PAIR + max(array_map(static fn (array $arm): int => $arm['heads'][0][0] + $arm['most'], $arms));
         $tops = new Tops($this->most);
         foreach ($this->bySkirtAlone() as [$own, $s]) {
             if ($own + $beside < $tops->threshold()) {
@@ -64,8 +64,8 @@ final class Search
             }
             $skirt = $this->skirts[$s];
             $trailers = $this->trailersFor($skirt, $trailerPoints);
-            foreach ($arms as ['heads' => $heads, 'rears' => $rears]) {
-                if ($own + $trailers[0][0] + $heads[0][0] + $this->mostOf($rears) < $tops->threshold()) {
+            foreach ($arms as ['heads' => $heads, 'rears' => $rears, 'most' => $most]) {
+                if ($own + $trailers[0][0] + $heads[0][0] + $most < $tops->threshold()) {
                     continue;
                 }
                 $tops->offerSums($own, [$s], $trailers, $this->bladesFor($skirt, $rears), $heads);
@@ -158,13 +158,17 @@ final class Search
         return $tops->best();
     }
 
-    /** @param list<array{int, list<array{int, list<int>}>}> $rears */
-    private function mostOf(array $rears): int
+    /**
+     * The most that blades can bring, whatever the skirt.
+     *
+     * @param list<array{int, list<array{int, list<int>}>}> $rears
+     */
+    private static function mostOf(array $rears): int
     {
         return Yardstick::BLADE_OFF_SKIRT + max([0, ...array_map(static fn (array $rear): int => $rear[1][0][0] ?? 0, $rears)]);
     }
 
-    /** @return list<array{heads: non-empty-list<array{int, list<int>}>, rears: list<array{int, list<array{int, list<int>}>}>}> what each arm that there are heads for takes */
+    /** @return list<array{heads: non-empty-list<array{int, list<int>}>, rears: list<array{int, list<array{int, list<int>}>}>, most: int}> what each arm that there are heads for takes */
     private function byArm(): array
     {
         $hookPoints = array_map(fn (OwnedHook $hook): int => $this->yardstick->hook($hook)->points, $this->hooks);
@@ -181,7 +185,7 @@ final class Search
             $rears = $this->rears(Arm::from($arm));
             $best = $tops->best();
             if ([] !== $rears && [] !== $best) {
-                $byArm[] = ['heads' => $best, 'rears' => $rears];
+                $byArm[] = ['heads' => $best, 'rears' => $rears, 'most' => self::mostOf($rears)];
             }
         }
 
