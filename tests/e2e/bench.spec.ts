@@ -1,5 +1,4 @@
-import { readFileSync } from 'node:fs'
-import { expect, open, test } from './page'
+import { expect, open, stock, test } from './page'
 
 const READING = {
   lure: 'jig',
@@ -21,10 +20,7 @@ const READING = {
 test.beforeEach(async ({ page }) => {
   await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })
   await page.request.put('/api/desk', { data: { reading: READING } })
-  const bin = (await (await page.request.get('/api/bin')).json()) as { parts: { id: string }[] }
-  if (bin.parts.length > 0)
-    await page.request.post('/api/bin/delete', { data: { ids: bin.parts.map((part) => part.id) } })
-  await page.request.post('/api/bin/import', { data: { contents: readFileSync('demo/parts.csv', 'utf8') } })
+  await stock(page, 'demo/parts.csv')
 })
 
 test('the best of the bin is laid out, with its score and a verdict in words', async ({ page }) => {
@@ -111,8 +107,7 @@ test('a build is put away, laid out again and set beside another', async ({ page
 })
 
 test('an empty bin says what to do', async ({ page }) => {
-  const bin = (await (await page.request.get('/api/bin')).json()) as { parts: { id: string }[] }
-  await page.request.post('/api/bin/delete', { data: { ids: bin.parts.map((part) => part.id) } })
+  await stock(page)
   await page.addInitScript(() => localStorage.clear())
   await open(page, '#/bench', 'The bench: a jig')
   await expect(page.getByText('The bin has no head for a jig')).toBeVisible()

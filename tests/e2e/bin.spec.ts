@@ -1,11 +1,9 @@
 import { writeFileSync } from 'node:fs'
-import { expect, open, test } from './page'
+import { expect, open, stock, test } from './page'
 
 test.beforeEach(async ({ page }) => {
   await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })
-  const bin = (await (await page.request.get('/api/bin')).json()) as { parts: { id: string }[] }
-  if (bin.parts.length > 0)
-    await page.request.post('/api/bin/delete', { data: { ids: bin.parts.map((part) => part.id) } })
+  await stock(page)
 })
 
 const CRAW = { kind: 'trailer', name: 'Black craw', colour: 'black', style: 'craw', length_in: 3.5, count: 4 }

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { expect, test as base, type Page } from '@playwright/test'
 
 export const SIZES = [
@@ -34,4 +35,11 @@ export async function open(page: Page, hash: string, heading: string): Promise<v
 /** Taps the tile with this word. */
 export async function tap(page: Page, word: string): Promise<void> {
   await page.getByRole('radio', { name: word, exact: true }).click()
+}
+
+/** Empties the bin and, where a table is given, fills it from that. */
+export async function stock(page: Page, table?: string): Promise<void> {
+  const { parts } = (await (await page.request.get('/api/bin')).json()) as { parts: { id: string }[] }
+  if (parts.length > 0) await page.request.post('/api/bin/delete', { data: { ids: parts.map((part) => part.id) } })
+  if (table) await page.request.post('/api/bin/import', { data: { contents: readFileSync(table, 'utf8') } })
 }

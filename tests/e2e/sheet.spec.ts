@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { expect, open, test } from './page'
+import { expect, open, stock, test } from './page'
 
 const READING = {
   lure: 'spinnerbait',
@@ -22,10 +22,7 @@ const READING = {
 test.beforeEach(async ({ page }) => {
   await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })
   await page.request.put('/api/desk', { data: { reading: READING } })
-  const bin = (await (await page.request.get('/api/bin')).json()) as { parts: { id: string }[] }
-  if (bin.parts.length > 0)
-    await page.request.post('/api/bin/delete', { data: { ids: bin.parts.map((part) => part.id) } })
-  await page.request.post('/api/bin/import', { data: { contents: readFileSync('demo/parts.csv', 'utf8') } })
+  await stock(page, 'demo/parts.csv')
   await open(page, '#/bench', 'The bench: a spinnerbait')
   await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible()
 })
