@@ -13,6 +13,6 @@ export default defineConfig({
     manifest: true,
     // An inlined font would be a data: address, which the content security policy does not allow.
     assetsInlineLimit: 0,
-    rollupOptions: { input: 'web/main.ts' },
+    rollupOptions: { input: 'web/app/main.ts' },
   },
 })

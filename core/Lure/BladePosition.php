@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Kontrast\Lure;
 
+use Kontrast\Reading\HasLabel;
+
 /** Where a blade hangs. */
 enum BladePosition: string
 {
+    use HasLabel;
+
     case Front = 'front';
     case Rear = 'rear';
     case Single = 'single';

@@ -21,4 +21,16 @@ final readonly class Build
         public Arm $arm = Arm::Long,
     ) {
     }
+
+    /** The rear blade, or the only one. */
+    public function rearBlade(): ?Blade
+    {
+        return [] === $this->blades ? null : $this->blades[\count($this->blades) - 1];
+    }
+
+    /** The blade ahead of the rear one. */
+    public function frontBlade(): ?Blade
+    {
+        return 2 === \count($this->blades) ? $this->blades[0] : null;
+    }
 }

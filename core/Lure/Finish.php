@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Kontrast\Lure;
 
+use Kontrast\Reading\Colour;
+use Kontrast\Reading\HasLabel;
+
 /** What covers a blade: metal or paint. */
 enum Finish: string
 {
+    use HasLabel;
+
     case Silver = 'silver';
     case Gold = 'gold';
     case Copper = 'copper';
@@ -16,4 +21,22 @@ enum Finish: string
     case PaintedChartreuse = 'painted_chartreuse';
     case PaintedOrange = 'painted_orange';
     case PaintedRed = 'painted_red';
+
+    /** The color of its paint; null for bare metal and for plain black. */
+    public function paint(): ?Colour
+    {
+        return match ($this) {
+            self::Silver, self::Gold, self::Copper, self::Black => null,
+            self::GreenPumpkin => Colour::GreenPumpkin,
+            self::PaintedWhite => Colour::White,
+            self::PaintedChartreuse => Colour::Chartreuse,
+            self::PaintedOrange => Colour::Orange,
+            self::PaintedRed => Colour::Red,
+        };
+    }
+
+    public function isMetal(): bool
+    {
+        return \in_array($this, [self::Silver, self::Gold, self::Copper], true);
+    }
 }

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Kontrast\Lure;
 
+use Kontrast\Reading\HasLabel;
+
 /** What a head is made of. */
 enum HeadMaterial: string
 {
+    use HasLabel;
+
     case Lead = 'lead';
     case Tungsten = 'tungsten';
     case Steel = 'steel';

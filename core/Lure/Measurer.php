@@ -31,21 +31,21 @@ final class Measurer
         [$wireToHead, $wireToBlade] = LureKind::Spinnerbait === $build->kind ? self::wire($build, $head, $shank) : [null, null];
 
         return new Measures(
-            $head,
-            $head->times(1 / self::HEAD_ASPECT),
-            $hook,
-            $shank,
-            HookDimensions::gap($hook),
-            array_map(static fn (Blade $blade): array => [
+            headLength: $head,
+            headHeight: $head->times(1 / self::HEAD_ASPECT),
+            hook: $hook,
+            hookShank: $shank,
+            hookGap: HookDimensions::gap($hook),
+            blades: array_map(static fn (Blade $blade): array => [
                 'length' => BladeDimensions::length($blade->shape, $blade->size),
                 'width' => BladeDimensions::width($blade->shape, $blade->size),
             ], $build->blades),
-            $wireToHead,
-            $wireToBlade,
-            $skirt,
-            $build->trailer?->length,
-            $trailerHook,
-            self::overall($head, [$lastBend, $skirt, $build->trailer?->length]),
+            wireToHead: $wireToHead,
+            wireToBlade: $wireToBlade,
+            skirt: $skirt,
+            trailer: $build->trailer?->length,
+            trailerHook: $trailerHook,
+            overall: self::overall($head, [$lastBend, $skirt, $build->trailer?->length]),
         );
     }
 

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Kontrast\Lure;
 
+use Kontrast\Reading\HasLabel;
+
 /** The size of meal the whole lure stands for. */
 enum Profile: string
 {
+    use HasLabel;
+
     case Small = 'small';
     case Regular = 'regular';
     case Big = 'big';

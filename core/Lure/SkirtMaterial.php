@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Kontrast\Lure;
 
+use Kontrast\Reading\HasLabel;
+
 /** What skirt strands are cut from. */
 enum SkirtMaterial: string
 {
+    use HasLabel;
+
     case Silicone = 'silicone';
     case LivingRubber = 'living_rubber';
 }

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Kontrast\Lure;
 
+use Kontrast\Reading\HasLabel;
+
 /** What the skin of a trailer does with light. */
 enum Surface: string
 {
+    use HasLabel;
+
     case Matte = 'matte';
     case Flake = 'flake';
 }

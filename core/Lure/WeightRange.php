@@ -18,8 +18,8 @@ final readonly class WeightRange
         return $least <= $most ? new self(Weight::ounces($least), Weight::ounces($most)) : throw new \DomainException('A weight range starts with its lighter end.');
     }
 
-    public function words(): string
+    public function label(): string
     {
-        return $this->least->words().' to '.$this->most->words();
+        return $this->least->label().' to '.$this->most->label();
     }
 }

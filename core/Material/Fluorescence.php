@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Kontrast\Material;
 
+use Kontrast\Reading\HasLabel;
 use Kontrast\Water\Grid;
 use Kontrast\Water\Spectrum;
 
 /** Whether a dye gives short-wave light back as a band of its own, which is why hot colours hold on with depth. */
 enum Fluorescence: string
 {
+    use HasLabel;
+
     case None = 'none';
     case Chartreuse = 'chartreuse';
     case Orange = 'orange';

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Kontrast\Material;
 
+use Kontrast\Reading\HasLabel;
 use Kontrast\Water\Spectrum;
 
 /** The metals blades are plated with. */
 enum Metal: string
 {
+    use HasLabel;
+
     case Silver = 'silver';
     case Gold = 'gold';
     case Copper = 'copper';

@@ -18,18 +18,20 @@ final readonly class Radiance
     {
     }
 
-    public static function of(Part $part, Scene $scene): self
+    public static function of(OpticalPart $part, Scene $scene, ReflectanceFitter $reflectances): self
     {
-        return null === $part->metal ? self::matte($part, $scene) : self::metal($part->reflectance, $scene);
+        return null === $part->metal
+            ? self::matte($part, $reflectances->fit($part->inTheHand)->spectrum, $scene)
+            : self::metal($part->metal->reflectance(), $scene);
     }
 
     /** L = R·face/π, the dye's glow added; what is not opaque lets the water behind through. */
-    private static function matte(Part $part, Scene $scene): self
+    private static function matte(OpticalPart $part, Spectrum $reflectance, Scene $scene): self
     {
         $glow = $part->fluorescence->glow($scene->face)->samples;
         $steady = [];
         foreach ($scene->face->samples as $i => $face) {
-            $own = $part->reflectance->samples[$i] * $face / \M_PI + $glow[$i];
+            $own = $reflectance->samples[$i] * $face / \M_PI + $glow[$i];
             $steady[] = $part->opacity * $own + (1 - $part->opacity) * $scene->background->samples[$i];
         }
 

@@ -46,7 +46,7 @@ final readonly class Weight
     }
 
     /** As a tackle maker writes it: "3/8 oz", "1-1/4 oz"; sixteenths at the finest. */
-    public function words(): string
+    public function label(): string
     {
         $sixteenths = (int) round($this->inOunces() * 16);
         $whole = intdiv($sixteenths, 16);

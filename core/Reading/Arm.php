@@ -7,6 +7,8 @@ namespace Kontrast\Reading;
 /** The arm of a spinnerbait: long for winding, short for dropping. */
 enum Arm: string
 {
+    use HasLabel;
+
     case Long = 'long';
     case Short = 'short';
 }

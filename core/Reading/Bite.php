@@ -7,6 +7,8 @@ namespace Kontrast\Reading;
 /** How willing the fish are. */
 enum Bite: string
 {
+    use HasLabel;
+
     case Tough = 'tough';
     case Normal = 'normal';
     case Active = 'active';

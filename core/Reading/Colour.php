@@ -7,6 +7,8 @@ namespace Kontrast\Reading;
 /** The fifteen colour words a forage, a skirt, a trailer or a head is described with. */
 enum Colour: string
 {
+    use HasLabel;
+
     case White = 'white';
     case Pearl = 'pearl';
     case Smoke = 'smoke';

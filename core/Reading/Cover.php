@@ -7,6 +7,8 @@ namespace Kontrast\Reading;
 /** What the lure is worked around. */
 enum Cover: string
 {
+    use HasLabel;
+
     case Open = 'open';
     case Grass = 'grass';
     case Wood = 'wood';

@@ -7,6 +7,8 @@ namespace Kontrast\Reading;
 /** How thick the cover stands. */
 enum CoverDensity: string
 {
+    use HasLabel;
+
     case Sparse = 'sparse';
     case Normal = 'normal';
     case Heavy = 'heavy';

@@ -7,6 +7,8 @@ namespace Kontrast\Reading;
 /** D3: which base colour dirty water wants. */
 enum DirtySchool: string
 {
+    use HasLabel;
+
     case Dark = 'dark';
     case Bright = 'bright';
     case Natural = 'natural';

@@ -7,6 +7,8 @@ namespace Kontrast\Reading;
 /** D2: what decides the finish of a blade. */
 enum FinishSchool: string
 {
+    use HasLabel;
+
     case WaterThenSun = 'water_then_sun';
     case Water = 'water';
     case Sun = 'sun';

@@ -7,6 +7,8 @@ namespace Kontrast\Reading;
 /** What the bass are eating. */
 enum Forage: string
 {
+    use HasLabel;
+
     case Shad = 'shad';
     case Bluegill = 'bluegill';
     case Crawfish = 'crawfish';

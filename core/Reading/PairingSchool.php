@@ -7,6 +7,8 @@ namespace Kontrast\Reading;
 /** D1: how trailer and skirt should go together. */
 enum PairingSchool: string
 {
+    use HasLabel;
+
     case Ladder = 'ladder';
     case OneTone = 'one_tone';
     case ForageMix = 'forage_mix';

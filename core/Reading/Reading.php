@@ -51,7 +51,7 @@ final readonly class Reading
     }
 
     /** The same reading but for what is given. */
-    public function but(
+    public function with(
         ?LureKind $lure = null,
         ?Length $visibility = null,
         ?Length $depth = null,
@@ -63,28 +63,28 @@ final readonly class Reading
         ?bool $leadFree = null,
     ): self {
         return new self(
-            $lure ?? $this->lure,
-            $visibility ?? $this->visibility,
-            $this->tint,
-            $sky ?? $this->sky,
-            $this->wind,
-            $depth ?? $this->depth,
-            $this->season,
-            $this->cover,
-            $this->coverDensity,
-            $this->forage,
-            $this->bite,
-            $this->bass,
-            $this->redCrawfish,
-            $this->sunElevation,
-            $surface ?? $this->surface,
-            $trend ?? $this->trend,
-            $this->run,
-            $forageLength ?? $this->forageLength,
-            $this->forageColours,
-            $this->arm,
-            $schools ?? $this->schools,
-            $leadFree ?? $this->leadFree,
+            lure: $lure ?? $this->lure,
+            visibility: $visibility ?? $this->visibility,
+            tint: $this->tint,
+            sky: $sky ?? $this->sky,
+            wind: $this->wind,
+            depth: $depth ?? $this->depth,
+            season: $this->season,
+            cover: $this->cover,
+            coverDensity: $this->coverDensity,
+            forage: $this->forage,
+            bite: $this->bite,
+            bass: $this->bass,
+            redCrawfish: $this->redCrawfish,
+            sunElevation: $this->sunElevation,
+            surface: $surface ?? $this->surface,
+            trend: $trend ?? $this->trend,
+            run: $this->run,
+            forageLength: $forageLength ?? $this->forageLength,
+            forageColours: $this->forageColours,
+            arm: $this->arm,
+            schools: $schools ?? $this->schools,
+            leadFree: $leadFree ?? $this->leadFree,
         );
     }
 }

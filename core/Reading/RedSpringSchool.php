@@ -7,6 +7,8 @@ namespace Kontrast\Reading;
 /** D5: whether red-orange is worth tying when crawfish turn. */
 enum RedSpringSchool: string
 {
+    use HasLabel;
+
     case WhereTheyTurn = 'where_they_turn';
     case Skip = 'skip';
 }

@@ -7,6 +7,8 @@ namespace Kontrast\Reading;
 /** Where between surface and bottom the lure is worked. */
 enum Run: string
 {
+    use HasLabel;
+
     case High = 'high';
     case Mid = 'mid';
     case Low = 'low';

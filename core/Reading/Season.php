@@ -7,6 +7,8 @@ namespace Kontrast\Reading;
 /** The angler’s seasons, two of them for the turn out of winter. */
 enum Season: string
 {
+    use HasLabel;
+
     case LateWinter = 'late_winter';
     case EarlySpring = 'early_spring';
     case Spring = 'spring';

@@ -7,6 +7,8 @@ namespace Kontrast\Reading;
 /** D4: what to start with where shad are the food. */
 enum ShadStartSchool: string
 {
+    use HasLabel;
+
     case Clarity = 'clarity';
     case ChartreuseWhite = 'chartreuse_white';
 }

@@ -7,6 +7,8 @@ namespace Kontrast\Reading;
 /** The light overhead. */
 enum Sky: string
 {
+    use HasLabel;
+
     case Sun = 'sun';
     case Broken = 'broken';
     case Overcast = 'overcast';
@@ -14,4 +16,12 @@ enum Sky: string
     case Storm = 'storm';
     case LowSun = 'low_sun';
     case Night = 'night';
+
+    /** @return array<string, string> */
+    private static function exceptions(): array
+    {
+        return [
+            self::Broken->value => 'broken cloud',
+        ];
+    }
 }

@@ -7,6 +7,8 @@ namespace Kontrast\Reading;
 /** What the wind does to the surface. */
 enum Wind: string
 {
+    use HasLabel;
+
     case Calm = 'calm';
     case Ripple = 'ripple';
     case Chop = 'chop';

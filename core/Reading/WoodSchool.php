@@ -7,6 +7,8 @@ namespace Kontrast\Reading;
 /** D6: whether a bladed jig belongs in wood. */
 enum WoodSchool: string
 {
+    use HasLabel;
+
     case Knock = 'knock';
     case Avoid = 'avoid';
 }

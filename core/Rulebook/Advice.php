@@ -17,8 +17,8 @@ final readonly class Advice
      * @param list<Reason>       $reasons       one for every value picked, in the order of settling
      * @param list<Disagreement> $disagreements
      * @param list<Caution>      $cautions
-     * @param list<Edge>         $near     numbers so close to an edge that the picks might turn, nearest first
-     * @param list<Step>         $next     what to change when something happens on the water
+     * @param list<CloseCall>         $near     numbers so close to an edge that the picks might turn, nearest first
+     * @param list<NextStep>         $next     what to change when something happens on the water
      * @param list<Note>         $notes
      * @param array<string, array<string, float>> $scores what every value that was spoken for came to, best first, by slot value
      */
@@ -31,7 +31,7 @@ final readonly class Advice
         public array $reasons,
         public array $disagreements,
         public array $cautions,
-        public Wanted $wanted,
+        public BuildGoal $wanted,
         public array $near,
         public array $next,
         public array $notes,

@@ -13,12 +13,12 @@ use Kontrast\Reading\Reading;
 /** Turns a reading into an advice: deliberates, puts the picks together, and asks what the other schools would have done. */
 final readonly class Adviser
 {
-    private Edges $edges;
+    private CloseCalls $edges;
     private NextSteps $next;
 
     public function __construct(private Engine $engine)
     {
-        $this->edges = new Edges($this->engine);
+        $this->edges = new CloseCalls($this->engine);
         $this->next = new NextSteps($this->engine);
     }
 
@@ -29,39 +29,39 @@ final readonly class Adviser
 
     public function advise(Reading $reading): Advice
     {
-        $deliberation = $this->engine->deliberate($reading);
-        $assembly = new Assembly($deliberation);
+        $decision = $this->engine->decide($reading);
+        $assembly = new Assembly($decision);
 
         return new Advice(
-            $assembly->build(),
-            $assembly->one(Slot::Lure, LureKind::class),
-            $assembly->one(Slot::Intent, Intent::class),
-            $assembly->one(Slot::Profile, Profile::class),
-            $assembly->one(Slot::Pairing, Pairing::class),
-            $this->reasons($deliberation, $assembly),
-            $this->disagreements($deliberation, $assembly),
-            Cautions::for($reading, $deliberation),
-            Wanted::of($assembly->one(Slot::Intent, Intent::class), $assembly->one(Slot::Pairing, Pairing::class)),
-            $this->edges->near($assembly),
-            $this->next->after($assembly),
-            Note::on($this->engine->book, $deliberation),
-            self::scores($deliberation),
+            build: $assembly->build(),
+            suits: $assembly->one(Slot::Lure, LureKind::class),
+            intent: $assembly->one(Slot::Intent, Intent::class),
+            profile: $assembly->one(Slot::Profile, Profile::class),
+            pairing: $assembly->one(Slot::Pairing, Pairing::class),
+            reasons: $this->reasons($decision, $assembly),
+            disagreements: $this->disagreements($decision, $assembly),
+            cautions: Cautions::for($reading, $decision),
+            wanted: BuildGoal::of($assembly->one(Slot::Intent, Intent::class), $assembly->one(Slot::Pairing, Pairing::class)),
+            near: $this->edges->near($assembly),
+            next: $this->next->after($assembly),
+            notes: Note::on($this->engine->book, $decision),
+            scores: self::scores($decision),
         );
     }
 
     /** The same without what explains it: a tenth of the work, for whoever judges builds by the hundred. */
     public function brief(Reading $reading): Brief
     {
-        $deliberation = $this->engine->deliberate($reading);
-        $assembly = new Assembly($deliberation);
+        $decision = $this->engine->decide($reading);
+        $assembly = new Assembly($decision);
 
-        return new Brief($assembly->build(), Wanted::of($assembly->one(Slot::Intent, Intent::class), $assembly->one(Slot::Pairing, Pairing::class)), self::scores($deliberation));
+        return new Brief($assembly->build(), BuildGoal::of($assembly->one(Slot::Intent, Intent::class), $assembly->one(Slot::Pairing, Pairing::class)), self::scores($decision));
     }
 
     /** @return array<string, array<string, float>> */
-    private static function scores(Deliberation $deliberation): array
+    private static function scores(Decision $decision): array
     {
-        return array_map(static fn (Ballot $ballot): array => array_filter($ballot->scores, static fn (float $score): bool => $score > 0.0), $deliberation->ballots);
+        return array_map(static fn (Tally $tally): array => array_filter($tally->scores, static fn (float $score): bool => $score > 0.0), $decision->tallies);
     }
 
     /**
@@ -71,30 +71,30 @@ final readonly class Adviser
      */
     public function changes(Reading $before, Reading $after): array
     {
-        return Change::between(new Assembly($this->engine->deliberate($before)), new Assembly($this->engine->deliberate($after)));
+        return Change::between(new Assembly($this->engine->decide($before)), new Assembly($this->engine->decide($after)));
     }
 
     /** @return list<Reason> */
-    private function reasons(Deliberation $deliberation, Assembly $assembly): array
+    private function reasons(Decision $decision, Assembly $assembly): array
     {
         $reasons = [];
-        $situation = new Situation($deliberation->reading);
+        $situation = new Situation($decision->reading);
         foreach ($assembly->slotsInUse() as $slot) {
-            $ballot = $deliberation->on($slot);
-            foreach ($ballot->winners ?? [] as $value) {
-                $loudest = $ballot?->loudestFor($value);
-                if (null === $ballot || null === $loudest) {
+            $tally = $decision->on($slot);
+            foreach ($tally->winners ?? [] as $value) {
+                $strongest = $tally?->strongestFor($value);
+                if (null === $tally || null === $strongest) {
                     continue;
                 }
-                $school = $loudest->rule->schoolHeld($situation);
+                $school = $strongest->rule->schoolHeld($situation);
                 $reasons[] = new Reason(
                     $slot,
                     $value,
-                    $loudest->rule,
-                    $loudest->strength,
+                    $strongest->rule,
+                    $strongest->strength,
                     null === $school ? null : $school->value,
-                    array_values(array_filter($ballot->votesFor(), static fn (Vote $vote): bool => $vote->value->key === $value->key && $vote->rule !== $loudest->rule)),
-                    $ballot->votesAgainst(),
+                    array_values(array_filter($tally->votesFor(), static fn (Vote $vote): bool => $vote->value->key === $value->key && $vote->rule !== $strongest->rule)),
+                    $tally->votesAgainst(),
                 );
             }
         }
@@ -103,17 +103,17 @@ final readonly class Adviser
     }
 
     /** @return list<Disagreement> */
-    private function disagreements(Deliberation $mine, Assembly $assembly): array
+    private function disagreements(Decision $mine, Assembly $assembly): array
     {
         $disagreements = [];
-        foreach (Question::cases() as $question) {
+        foreach (SchoolQuestion::cases() as $question) {
             $chosen = $question->chosen($mine->reading->schools);
             $others = [];
             foreach ($question->schools() as $school) {
                 if ($school === $chosen) {
                     continue;
                 }
-                $theirs = $this->engine->reconsider($mine, $mine->reading->but(schools: $mine->reading->schools->with($school)), 'schools.'.$question->value);
+                $theirs = $this->engine->reconsider($mine, $mine->reading->with(schools: $mine->reading->schools->with($school)), 'schools.'.$question->value);
                 $dissent = $this->dissent($question, $school, $assembly, new Assembly($theirs));
                 if (null !== $dissent) {
                     $others[] = $dissent;
@@ -127,7 +127,7 @@ final readonly class Adviser
         return $disagreements;
     }
 
-    private function dissent(Question $question, \BackedEnum $school, Assembly $mine, Assembly $theirs): ?Dissent
+    private function dissent(SchoolQuestion $question, \BackedEnum $school, Assembly $mine, Assembly $theirs): ?Dissent
     {
         $values = [];
         $because = null;
@@ -135,10 +135,10 @@ final readonly class Adviser
             if ($mine->keys($slot) === $theirs->keys($slot)) {
                 continue;
             }
-            $ballot = $theirs->deliberation->on($slot);
-            $values[$slot->value] = $ballot->winners ?? [];
+            $tally = $theirs->decision->on($slot);
+            $values[$slot->value] = $tally->winners ?? [];
             $first = $values[$slot->value][0] ?? null;
-            $because ??= null === $first ? null : $ballot?->loudestFor($first)?->rule->because;
+            $because ??= null === $first ? null : $tally?->strongestFor($first)?->rule->because;
         }
 
         return [] === $values ? null : new Dissent($school, $values, $because ?? 'They leave it out.', $theirs->build());

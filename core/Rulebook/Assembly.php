@@ -36,13 +36,13 @@ final class Assembly
     /** @var list<Slot>|null */
     private ?array $inUse = null;
 
-    public function __construct(public readonly Deliberation $deliberation)
+    public function __construct(public readonly Decision $decision)
     {
     }
 
     public function build(): Build
     {
-        $reading = $this->deliberation->reading;
+        $reading = $this->decision->reading;
 
         return new Build(
             $reading->lure,
@@ -51,7 +51,7 @@ final class Assembly
             $this->skirt(),
             $this->trailer(),
             LureKind::Spinnerbait === $reading->lure
-                ? new TrailerHook($this->deliberation->isSo(Slot::HookFitted), $this->one(Slot::HookSize, HookSize::class))
+                ? new TrailerHook($this->decision->isTrue(Slot::HookFitted), $this->one(Slot::HookSize, HookSize::class))
                 : null,
             $reading->arm ?? Arm::Long,
         );
@@ -70,7 +70,7 @@ final class Assembly
      */
     public function one(Slot $slot, string $type): object
     {
-        return $this->deliberation->pick($slot, $type) ?? throw new \LogicException("The rulebook leaves {$slot->value} open.");
+        return $this->decision->pick($slot, $type) ?? throw new \LogicException("The rulebook leaves {$slot->value} open.");
     }
 
     /** @return list<string> the values picked, as keys; empty where the lure ends up without the part */
@@ -80,7 +80,7 @@ final class Assembly
             return [];
         }
 
-        return array_map(static fn (Value $value): string => $value->key, $this->deliberation->on($slot)->winners ?? []);
+        return array_map(static fn (Value $value): string => $value->key, $this->decision->on($slot)->winners ?? []);
     }
 
     /**
@@ -95,32 +95,32 @@ final class Assembly
 
     private function isInUse(Slot $slot): bool
     {
-        return isset($this->deliberation->ballots[$slot->value]) && match ($slot) {
+        return isset($this->decision->tallies[$slot->value]) && match ($slot) {
             Slot::FrontFinish, Slot::FrontShape, Slot::FrontSize => $this->isTandem(),
-            Slot::Darkened => $this->deliberation->isSo(Slot::Darkened),
+            Slot::Darkened => $this->decision->isTrue(Slot::Darkened),
             Slot::SkirtBase, Slot::SkirtAccents, Slot::SkirtOpacity, Slot::SkirtMaterial => $this->hasSkirt(),
-            Slot::TrailerStyle, Slot::TrailerLength, Slot::TrailerBase, Slot::TrailerAccents, Slot::TrailerSurface, Slot::TrailerOpacity => $this->deliberation->isSo(Slot::TrailerFitted),
+            Slot::TrailerStyle, Slot::TrailerLength, Slot::TrailerBase, Slot::TrailerAccents, Slot::TrailerSurface, Slot::TrailerOpacity => $this->decision->isTrue(Slot::TrailerFitted),
             // Beside a bare skirt, or under no skirt, there is nothing to pair.
-            Slot::Pairing => $this->hasSkirt() && $this->deliberation->isSo(Slot::TrailerFitted),
-            Slot::HookSize => $this->deliberation->isSo(Slot::HookFitted),
+            Slot::Pairing => $this->hasSkirt() && $this->decision->isTrue(Slot::TrailerFitted),
+            Slot::HookSize => $this->decision->isTrue(Slot::HookFitted),
             default => true,
         };
     }
 
     private function isTandem(): bool
     {
-        return BladeLayout::Tandem === $this->deliberation->pick(Slot::BladeLayout, BladeLayout::class);
+        return BladeLayout::Tandem === $this->decision->pick(Slot::BladeLayout, BladeLayout::class);
     }
 
     private function hasSkirt(): bool
     {
-        return SkirtForm::None !== $this->deliberation->pick(Slot::SkirtForm, SkirtForm::class);
+        return SkirtForm::None !== $this->decision->pick(Slot::SkirtForm, SkirtForm::class);
     }
 
     /** @return list<Blade> */
     private function blades(): array
     {
-        if (!Slot::Finish->belongsTo($this->deliberation->reading->lure)) {
+        if (!Slot::Finish->belongsTo($this->decision->reading->lure)) {
             return [];
         }
         $tandem = $this->isTandem();
@@ -129,7 +129,7 @@ final class Assembly
             $this->one(Slot::MainShape, BladeShape::class),
             $this->one(Slot::MainSize, BladeSize::class),
             $this->one(Slot::Finish, Finish::class),
-            $this->deliberation->isSo(Slot::Darkened),
+            $this->decision->isTrue(Slot::Darkened),
         );
 
         return $tandem ? [new Blade(
@@ -137,7 +137,7 @@ final class Assembly
             $this->one(Slot::FrontShape, BladeShape::class),
             $this->one(Slot::FrontSize, BladeSize::class),
             $this->one(Slot::FrontFinish, Finish::class),
-            $this->deliberation->isSo(Slot::Darkened),
+            $this->decision->isTrue(Slot::Darkened),
         ), $main] : [$main];
     }
 
@@ -145,7 +145,7 @@ final class Assembly
     {
         return $this->hasSkirt() ? new Skirt(
             $this->one(Slot::SkirtBase, Colour::class),
-            $this->deliberation->picks(Slot::SkirtAccents, Colour::class),
+            $this->decision->picks(Slot::SkirtAccents, Colour::class),
             $this->one(Slot::SkirtOpacity, Opacity::class),
             $this->one(Slot::SkirtMaterial, SkirtMaterial::class),
             SkirtForm::LongTail === $this->one(Slot::SkirtForm, SkirtForm::class) ? Trim::LongTail : Trim::HookBend,
@@ -154,11 +154,11 @@ final class Assembly
 
     private function trailer(): ?Trailer
     {
-        return $this->deliberation->isSo(Slot::TrailerFitted) ? new Trailer(
+        return $this->decision->isTrue(Slot::TrailerFitted) ? new Trailer(
             $this->one(Slot::TrailerStyle, TrailerStyle::class),
             $this->one(Slot::TrailerLength, Length::class),
             $this->one(Slot::TrailerBase, Colour::class),
-            $this->deliberation->picks(Slot::TrailerAccents, Colour::class),
+            $this->decision->picks(Slot::TrailerAccents, Colour::class),
             $this->one(Slot::TrailerSurface, Surface::class),
             $this->one(Slot::TrailerOpacity, Opacity::class),
         ) : null;

@@ -18,14 +18,14 @@ final class Cautions
     private const VERY_COLD_F = 50.0;
 
     /** @return list<Caution> the most pressing first */
-    public static function for(Reading $reading, Deliberation $deliberation): array
+    public static function for(Reading $reading, Decision $decision): array
     {
         return [
             ...self::weather($reading),
             ...self::coldWater($reading),
             ...self::night($reading),
             ...self::plants($reading),
-            ...self::parts($reading, $deliberation),
+            ...self::parts($reading, $decision),
             new Caution('C7', 'advice', 'A place to start from. The fish decide.'),
         ];
     }
@@ -69,30 +69,30 @@ final class Cautions
     }
 
     /** @return list<Caution> */
-    private static function parts(Reading $reading, Deliberation $deliberation): array
+    private static function parts(Reading $reading, Decision $decision): array
     {
         $cautions = [
             new Caution('C1', 'blades', LureKind::Spinnerbait === $reading->lure
                 ? 'Hooks, wire ends and blade edges: eye protection on, cut ends pointed away.'
                 : 'Hooks and blade edges: eye protection on, points covered while you work.'),
         ];
-        if (HeadMaterial::Lead === $deliberation->pick(Slot::HeadMaterial, HeadMaterial::class)) {
+        if (HeadMaterial::Lead === $decision->pick(Slot::HeadMaterial, HeadMaterial::class)) {
             $cautions[] = new Caution('C2', 'head', 'A lead head: wash your hands, keep it from food and children, and check whether this water allows it.');
         }
-        if ($deliberation->isSo(Slot::HookFitted)) {
+        if ($decision->isTrue(Slot::HookFitted)) {
             $cautions[] = new Caution('C1', 'trailer_hook', 'A second hook doubles the points near your hand.');
             $cautions[] = new Caution('C3', 'trailer_hook', 'Some waters limit the number of hooks: local rules decide.');
         }
-        if ($deliberation->isSo(Slot::Darkened) || self::isPainted($deliberation)) {
+        if ($decision->isTrue(Slot::Darkened) || self::isPainted($decision)) {
             $cautions[] = new Caution('C6', 'blades', 'Painting or marking a blade: fresh air, no flame.');
         }
 
         return $cautions;
     }
 
-    private static function isPainted(Deliberation $deliberation): bool
+    private static function isPainted(Decision $decision): bool
     {
-        $finish = $deliberation->pick(Slot::Finish, Finish::class);
+        $finish = $decision->pick(Slot::Finish, Finish::class);
 
         return null !== $finish && !\in_array($finish, [Finish::Silver, Finish::Gold, Finish::Copper], true);
     }

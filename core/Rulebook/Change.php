@@ -19,15 +19,15 @@ final readonly class Change
     public static function between(Assembly $before, Assembly $after): array
     {
         $changes = [];
-        if ($before->deliberation->ballots === $after->deliberation->ballots) {
+        if ($before->decision->tallies === $after->decision->tallies) {
             return [];
         }
         $was = $before->slotsInUse();
         foreach ($after->slotsInUse() as $slot) {
-            $old = \in_array($slot, $was, true) ? ($before->deliberation->on($slot)->winners ?? []) : [];
-            $new = $after->deliberation->on($slot)->winners ?? [];
+            $old = \in_array($slot, $was, true) ? ($before->decision->on($slot)->winners ?? []) : [];
+            $new = $after->decision->on($slot)->winners ?? [];
             if (self::keys($old) !== self::keys($new)) {
-                $changes[] = new self($slot, $old, $new, self::rule($after->deliberation->on($slot), $old, $new));
+                $changes[] = new self($slot, $old, $new, self::rule($after->decision->on($slot), $old, $new));
             }
         }
 
@@ -40,12 +40,12 @@ final readonly class Change
      * @param list<Value> $old
      * @param list<Value> $new
      */
-    private static function rule(?Ballot $ballot, array $old, array $new): ?Rule
+    private static function rule(?Tally $tally, array $old, array $new): ?Rule
     {
         $fresh = array_values(array_filter($new, static fn (Value $value): bool => !\in_array($value->key, self::keys($old), true)));
         $told = $fresh[0] ?? $new[0] ?? null;
 
-        return null === $told ? null : $ballot?->loudestFor($told)?->rule;
+        return null === $told ? null : $tally?->strongestFor($told)?->rule;
     }
 
     /**

@@ -10,16 +10,16 @@ interface Condition
     public function strength(Situation $situation): float;
 
     /** @return list<Slot> the earlier answers it looks at */
-    public function looksAt(): array;
+    public function slotsUsed(): array;
 
     /** @return list<string> the fields of the reading it looks at, by their names in a document; schools as "schools.pairing" */
     public function fields(): array;
 
     /** Changes a draft so that the condition holds, as far as a draft can make it. */
-    public function meet(Draft $draft): void;
+    public function meet(ReadingBuilder $draft): void;
 
     /** Changes a draft so that it does not. */
-    public function miss(Draft $draft): void;
+    public function miss(ReadingBuilder $draft): void;
 
     /**
      * The condition as data, for whoever shows it.

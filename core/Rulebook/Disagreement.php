@@ -8,7 +8,7 @@ namespace Kontrast\Rulebook;
 final readonly class Disagreement
 {
     /** @param list<Dissent> $others */
-    public function __construct(public Question $question, public \BackedEnum $chosen, public array $others)
+    public function __construct(public SchoolQuestion $question, public \BackedEnum $chosen, public array $others)
     {
     }
 }

@@ -22,7 +22,7 @@ final readonly class Engine
         return new self(Rulebook::standard());
     }
 
-    public function deliberate(Reading $reading): Deliberation
+    public function decide(Reading $reading): Decision
     {
         return $this->settle($reading, null, []);
     }
@@ -33,50 +33,50 @@ final readonly class Engine
      *
      * @param string ...$fields every field that differs, as conditions name them
      */
-    public function reconsider(Deliberation $before, Reading $reading, string ...$fields): Deliberation
+    public function reconsider(Decision $before, Reading $reading, string ...$fields): Decision
     {
         return $this->settle($reading, $before, array_fill_keys($fields, true));
     }
 
     /** @param array<string, true> $changed fields of the reading, and slots as they come out otherwise */
-    private function settle(Reading $reading, ?Deliberation $before, array $changed): Deliberation
+    private function settle(Reading $reading, ?Decision $before, array $changed): Decision
     {
         $situation = new Situation($reading);
         $strengths = $before->strengths ?? [];
         $weighed = [];
-        $ballots = [];
-        foreach ($this->book->polls($reading->lure) as $poll) {
-            $slot = $poll->slot;
+        $tallies = [];
+        foreach ($this->book->questions($reading->lure) as $question) {
+            $slot = $question->slot;
             $old = $before?->on($slot);
-            if (null !== $old && [] === array_intersect_key($changed, $poll->touches)) {
-                $ballots[$slot->value] = $old;
+            if (null !== $old && [] === array_intersect_key($changed, $question->dependsOn)) {
+                $tallies[$slot->value] = $old;
                 $situation->settle($slot, $old->winners);
                 continue;
             }
             $votes = [];
-            foreach ($poll->sayings as $saying) {
-                $id = $saying->rule->id;
-                if (!isset($strengths[$id]) || (null !== $before && !isset($weighed[$id]) && [] !== array_intersect_key($changed, $saying->ruleTouches))) {
-                    $strengths[$id] = $saying->rule->strength($situation);
+            foreach ($question->effects as $effect) {
+                $id = $effect->rule->id;
+                if (!isset($strengths[$id]) || (null !== $before && !isset($weighed[$id]) && [] !== array_intersect_key($changed, $effect->ruleDependsOn))) {
+                    $strengths[$id] = $effect->rule->strength($situation);
                     $weighed[$id] = true;
                 }
                 $strength = $strengths[$id];
                 if ($strength <= 0.0) {
                     continue;
                 }
-                foreach ($saying->pick->values($situation) as $value) {
-                    $votes[] = new Vote($saying->rule, $value, $strength, $strength * $saying->weight);
+                foreach ($effect->pick->values($situation) as $value) {
+                    $votes[] = new Vote($effect->rule, $value, $strength, $strength * $effect->weight);
                 }
             }
             $base = $slot->base();
             // An accent in the colour of its own base would be no accent.
-            $ballots[$slot->value] = $ballot = Ballot::count($slot, $votes, null === $base ? [] : $situation->settled($base));
-            $situation->settle($slot, $ballot->winners);
-            if (null !== $old && $old->keys() !== $ballot->keys()) {
+            $tallies[$slot->value] = $tally = Tally::count($slot, $votes, null === $base ? [] : $situation->settled($base));
+            $situation->settle($slot, $tally->winners);
+            if (null !== $old && $old->keys() !== $tally->keys()) {
                 $changed[$slot->value] = true;
             }
         }
 
-        return new Deliberation($reading, $ballots, $strengths);
+        return new Decision($reading, $tallies, $strengths);
     }
 }

@@ -7,16 +7,16 @@ namespace Kontrast\Rulebook;
 /** Something worth knowing today that picks no part. */
 final readonly class Note
 {
-    private function __construct(public Heading $heading, public Rule $rule)
+    private function __construct(public NoteHeading $heading, public Rule $rule)
     {
     }
 
     /** @return list<self> the notes whose rules speak more than they are silent, by heading */
-    public static function on(Rulebook $book, Deliberation $deliberation): array
+    public static function on(Rulebook $book, Decision $decision): array
     {
-        $situation = $deliberation->situation();
+        $situation = $decision->situation();
         $notes = [];
-        foreach ($book->notes($deliberation->reading->lure) as $rule) {
+        foreach ($book->notes($decision->reading->lure) as $rule) {
             if (null !== $rule->heading && $rule->strength($situation) >= 0.5) {
                 $notes[] = new self($rule->heading, $rule);
             }

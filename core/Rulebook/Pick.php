@@ -13,7 +13,7 @@ final readonly class Pick
     /**
      * @param \Closure(Situation): list<Value> $values
      * @param Value|null                       $value   the one value, where it is always the same
-     * @param list<string>                     $touches fields of the reading and slots it is worked out from
+     * @param list<string>                     $dependsOn fields of the reading and slots it is worked out from
      */
     private function __construct(
         public Slot $slot,
@@ -21,7 +21,8 @@ final readonly class Pick
         private ?self $beside,
         public string $words,
         public ?Value $value,
-        public array $touches,
+        public array $dependsOn,
+        public ?Slot $sameAs = null,
     ) {
     }
 
@@ -33,7 +34,7 @@ final readonly class Pick
     /** The same answer as another question got. */
     public static function same(Slot $slot, Slot $as): self
     {
-        return new self($slot, static fn (Situation $situation): array => $situation->settled($as), null, 'same as '.$as->value, null, [$as->value]);
+        return new self($slot, static fn (Situation $situation): array => $situation->settled($as), null, 'same as '.$as->value, null, [$as->value], $as);
     }
 
     /**
@@ -49,7 +50,9 @@ final readonly class Pick
     /** This pick, but only where the other one won its own question. */
     public function beside(self $other): self
     {
-        return new self($this->slot, $this->values, $other, $this->words, $this->value, [...$this->touches, $other->slot->value, ...$other->touches]);
+        $dependsOn = [...$this->dependsOn, $other->slot->value, ...$other->dependsOn];
+
+        return new self($this->slot, $this->values, $other, $this->words, $this->value, $dependsOn, $this->sameAs);
     }
 
     /** @return list<Value> empty where the pick does not hold */

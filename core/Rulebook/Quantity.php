@@ -33,11 +33,11 @@ enum Quantity: string
     public function set(Reading $reading, float $number): Reading
     {
         return match ($this) {
-            self::Visibility => $reading->but(visibility: Length::inches($number)),
-            self::Surface => $reading->but(surface: Temperature::fahrenheit($number)),
-            self::Depth => $reading->but(depth: Length::feet($number)),
-            self::ForageLength => $reading->but(forageLength: Length::inches($number)),
-            self::Trend => $reading->but(trend: TemperatureChange::fahrenheit($number)),
+            self::Visibility => $reading->with(visibility: Length::inches($number)),
+            self::Surface => $reading->with(surface: Temperature::fahrenheit($number)),
+            self::Depth => $reading->with(depth: Length::feet($number)),
+            self::ForageLength => $reading->with(forageLength: Length::inches($number)),
+            self::Trend => $reading->with(trend: TemperatureChange::fahrenheit($number)),
         };
     }
 

@@ -4,93 +4,26 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook;
 
-use Kontrast\Reading\DirtySchool;
-use Kontrast\Reading\FinishSchool;
-use Kontrast\Reading\PairingSchool;
-use Kontrast\Reading\RedSpringSchool;
-use Kontrast\Reading\Schools;
-use Kontrast\Reading\ShadStartSchool;
-use Kontrast\Reading\WoodSchool;
-
-/**
- * A question on which the trade disagrees (D1 to D6); the value is its name in a reading.
- *
- * @phpstan-import-type School from Rule
- */
-enum Question: string
+/** A question with everything the book says to it, for one kind of lure. */
+final readonly class Question
 {
-    case Pairing = 'pairing';
-    case Finish = 'finish';
-    case Dirty = 'dirty';
-    case ShadStart = 'shad_start';
-    case RedSpring = 'red_spring';
-    case Wood = 'wood';
-
-    /** @return list<School> */
-    public function schools(): array
-    {
-        return match ($this) {
-            self::Pairing => PairingSchool::cases(),
-            self::Finish => FinishSchool::cases(),
-            self::Dirty => DirtySchool::cases(),
-            self::ShadStart => ShadStartSchool::cases(),
-            self::RedSpring => RedSpringSchool::cases(),
-            self::Wood => WoodSchool::cases(),
-        };
-    }
-
-    /** @return School */
-    public function chosen(Schools $schools): PairingSchool|FinishSchool|DirtySchool|ShadStartSchool|RedSpringSchool|WoodSchool
-    {
-        return match ($this) {
-            self::Pairing => $schools->pairing,
-            self::Finish => $schools->finish,
-            self::Dirty => $schools->dirty,
-            self::ShadStart => $schools->shadStart,
-            self::RedSpring => $schools->redSpring,
-            self::Wood => $schools->wood,
-        };
-    }
-
     /**
-     * The picks a change of school is judged by, most telling first.
-     *
-     * @return list<Slot>
+     * @param list<Effect>        $effects in the order of the book
+     * @param array<string, true> $dependsOn fields of the reading, and earlier slots, that the answer hangs on
      */
-    public function slots(): array
+    private function __construct(public Slot $slot, public array $effects, public array $dependsOn)
     {
-        return match ($this) {
-            self::Pairing => [Slot::Pairing, Slot::TrailerBase, Slot::TrailerAccents],
-            self::Finish => [Slot::Finish, Slot::FrontFinish],
-            self::Dirty, self::ShadStart => [Slot::SkirtBase, Slot::SkirtAccents],
-            self::RedSpring => [Slot::SkirtAccents, Slot::TrailerAccents, Slot::SkirtBase],
-            self::Wood => [Slot::Lure, Slot::Weight],
-        };
     }
 
-    /** The question a school answers. */
-    public static function of(\BackedEnum $school): self
+    /** @param list<Effect> $effects */
+    public static function on(Slot $slot, array $effects): self
     {
-        return match (true) {
-            $school instanceof PairingSchool => self::Pairing,
-            $school instanceof FinishSchool => self::Finish,
-            $school instanceof DirtySchool => self::Dirty,
-            $school instanceof ShadStartSchool => self::ShadStart,
-            $school instanceof RedSpringSchool => self::RedSpring,
-            $school instanceof WoodSchool => self::Wood,
-            default => throw new \LogicException($school::class.' is no school.'),
-        };
-    }
+        $dependsOn = [];
+        foreach ($effects as $effect) {
+            $dependsOn += $effect->dependsOn;
+        }
+        $base = $slot->base();
 
-    public function fact(): string
-    {
-        return match ($this) {
-            self::Pairing => 'D1',
-            self::Finish => 'D2',
-            self::Dirty => 'D3',
-            self::ShadStart => 'D4',
-            self::RedSpring => 'D5',
-            self::Wood => 'D6',
-        };
+        return new self($slot, $effects, null === $base ? $dependsOn : $dependsOn + [$base->value => true]);
     }
 }

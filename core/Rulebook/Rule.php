@@ -27,7 +27,7 @@ final readonly class Rule
      * @param list<Condition> $conditions
      * @param list<Pick>      $for
      * @param list<Pick>      $against
-     * @param Heading|null    $heading where it is told, for a rule that is a note and picks nothing
+     * @param NoteHeading|null    $heading where it is told, for a rule that is a note and picks nothing
      */
     private function __construct(
         public string $id,
@@ -39,7 +39,7 @@ final readonly class Rule
         public array $for = [],
         public array $against = [],
         public string $because = '',
-        public ?Heading $heading = null,
+        public ?NoteHeading $heading = null,
     ) {
     }
 
@@ -54,58 +54,58 @@ final readonly class Rule
     /** Further facts it rests on. */
     public function with(string ...$facts): self
     {
-        return $this->but(facts: [...$this->facts, ...array_values($facts)]);
+        return $this->withChanges(facts: [...$this->facts, ...array_values($facts)]);
     }
 
     public function for(LureKind ...$kinds): self
     {
-        return $this->but(kinds: array_values($kinds));
+        return $this->withChanges(kinds: array_values($kinds));
     }
 
     public function school(PairingSchool|FinishSchool|DirtySchool|ShadStartSchool|RedSpringSchool|WoodSchool ...$schools): self
     {
-        return $this->but(schools: array_values($schools));
+        return $this->withChanges(schools: array_values($schools));
     }
 
     public function when(Condition ...$conditions): self
     {
-        return $this->but(conditions: [...$this->conditions, ...array_values($conditions)]);
+        return $this->withChanges(conditions: [...$this->conditions, ...array_values($conditions)]);
     }
 
-    public function pick(Picks ...$picks): self
+    public function pick(PartPicks ...$picks): self
     {
-        return $this->but(for: [...$this->for, ...self::flat($picks)]);
+        return $this->withChanges(for: [...$this->for, ...self::flat($picks)]);
     }
 
-    public function notPick(Picks ...$picks): self
+    public function notPick(PartPicks ...$picks): self
     {
-        return $this->but(against: [...$this->against, ...self::flat($picks)]);
+        return $this->withChanges(against: [...$this->against, ...self::flat($picks)]);
     }
 
     /** Picks nothing, but is told under a heading when it speaks. */
-    public function note(Heading $heading): self
+    public function note(NoteHeading $heading): self
     {
-        return $this->but(heading: $heading);
+        return $this->withChanges(heading: $heading);
     }
 
     public function because(string $because): self
     {
-        return $this->but(because: $because);
+        return $this->withChanges(because: $because);
     }
 
     public function fallback(): self
     {
-        return $this->but(rank: Rank::Fallback);
+        return $this->withChanges(rank: Rank::Fallback);
     }
 
     public function special(): self
     {
-        return $this->but(rank: Rank::Special);
+        return $this->withChanges(rank: Rank::Special);
     }
 
     public function ruling(): self
     {
-        return $this->but(rank: Rank::Ruling);
+        return $this->withChanges(rank: Rank::Ruling);
     }
 
     public function isFor(LureKind $kind): bool
@@ -116,25 +116,18 @@ final readonly class Rule
     /** The part it speaks of, by its first pick: lure, head, blades, skirt, trailer or trailer_hook; "notes" where it picks nothing. */
     public function part(): string
     {
-        $slot = ($this->for[0] ?? $this->against[0] ?? null)?->slot;
-
-        return match (true) {
-            null === $slot => 'notes',
-            str_contains($slot->value, '.') => explode('.', $slot->value)[0],
-            Slot::TrailerFitted === $slot => 'trailer',
-            default => 'lure',
-        };
+        return ($this->for[0] ?? $this->against[0] ?? null)?->slot->part() ?? 'notes';
     }
 
     /** @return list<string> fields of the reading, and slots settled before, that its strength hangs on */
-    public function touches(): array
+    public function dependsOn(): array
     {
-        $touches = array_map(static fn (\BackedEnum $school): string => 'schools.'.Question::of($school)->value, $this->schools);
+        $dependsOn = array_map(static fn (\BackedEnum $school): string => 'schools.'.SchoolQuestion::of($school)->value, $this->schools);
         foreach ($this->conditions as $condition) {
-            $touches = [...$touches, ...$condition->fields(), ...array_map(static fn (Slot $slot): string => $slot->value, $condition->looksAt())];
+            $dependsOn = [...$dependsOn, ...$condition->fields(), ...array_map(static fn (Slot $slot): string => $slot->value, $condition->slotsUsed())];
         }
 
-        return array_values(array_unique($touches));
+        return array_values(array_unique($dependsOn));
     }
 
     /** How fully the rule speaks here, 0 to 1: its weakest condition decides. */
@@ -172,13 +165,13 @@ final readonly class Rule
     private const PER_CONDITION = 0.25;
 
     /**
-     * @param array<Picks> $picks
+     * @param array<PartPicks> $picks
      *
      * @return list<Pick>
      */
     private static function flat(array $picks): array
     {
-        return array_merge(...array_map(static fn (Picks $part): array => $part->picks(), array_values($picks)));
+        return array_merge(...array_map(static fn (PartPicks $part): array => $part->picks(), array_values($picks)));
     }
 
     /**
@@ -189,7 +182,7 @@ final readonly class Rule
      * @param list<Pick>|null      $for
      * @param list<Pick>|null      $against
      */
-    private function but(
+    private function withChanges(
         ?array $facts = null,
         ?Rank $rank = null,
         ?array $kinds = null,
@@ -198,19 +191,19 @@ final readonly class Rule
         ?array $for = null,
         ?array $against = null,
         ?string $because = null,
-        ?Heading $heading = null,
+        ?NoteHeading $heading = null,
     ): self {
         return new self(
-            $this->id,
-            $facts ?? $this->facts,
-            $rank ?? $this->rank,
-            $kinds ?? $this->kinds,
-            $schools ?? $this->schools,
-            $conditions ?? $this->conditions,
-            $for ?? $this->for,
-            $against ?? $this->against,
-            $because ?? $this->because,
-            $heading ?? $this->heading,
+            id: $this->id,
+            facts: $facts ?? $this->facts,
+            rank: $rank ?? $this->rank,
+            kinds: $kinds ?? $this->kinds,
+            schools: $schools ?? $this->schools,
+            conditions: $conditions ?? $this->conditions,
+            for: $for ?? $this->for,
+            against: $against ?? $this->against,
+            because: $because ?? $this->because,
+            heading: $heading ?? $this->heading,
         );
     }
 }

@@ -9,24 +9,24 @@ use Kontrast\Reading\LureKind;
 /** All rules, in the order of the book, sorted once by lure and question. */
 final class Rulebook
 {
-    /** @var array<string, list<Poll>> by lure kind */
-    private array $polls = [];
+    /** @var array<string, list<Question>> by lure kind */
+    private array $questions = [];
 
     /** @param array<string, Rule> $rules by id */
     private function __construct(public readonly array $rules)
     {
         foreach (LureKind::cases() as $kind) {
-            $sayings = [];
+            $effects = [];
             foreach ($rules as $rule) {
                 if ($rule->isFor($kind)) {
-                    foreach (Saying::all($rule) as $saying) {
-                        $sayings[$saying->pick->slot->value][] = $saying;
+                    foreach (Effect::all($rule) as $effect) {
+                        $effects[$effect->pick->slot->value][] = $effect;
                     }
                 }
             }
             foreach (Slot::cases() as $slot) {
                 if ($slot->belongsTo($kind)) {
-                    $this->polls[$kind->value][] = Poll::on($slot, $sayings[$slot->value] ?? []);
+                    $this->questions[$kind->value][] = Question::on($slot, $effects[$slot->value] ?? []);
                 }
             }
         }
@@ -65,20 +65,20 @@ final class Rulebook
         return new self($rules);
     }
 
-    /** @return list<Poll> every question that bears on such a lure, in the order of settling */
-    public function polls(LureKind $kind): array
+    /** @return list<Question> every question that bears on such a lure, in the order of settling */
+    public function questions(LureKind $kind): array
     {
-        return $this->polls[$kind->value];
+        return $this->questions[$kind->value];
     }
 
     /** @return list<Rule> the rules that always pick this value */
     public function picking(LureKind $kind, Slot $slot, Value $value): array
     {
         $rules = [];
-        foreach ($this->polls($kind) as $poll) {
-            foreach ($poll->slot === $slot ? $poll->sayings : [] as $saying) {
-                if ($saying->weight > 0 && $saying->pick->value?->key === $value->key) {
-                    $rules[] = $saying->rule;
+        foreach ($this->questions($kind) as $question) {
+            foreach ($question->slot === $slot ? $question->effects : [] as $effect) {
+                if ($effect->weight > 0 && $effect->pick->value?->key === $value->key) {
+                    $rules[] = $effect->rule;
                 }
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook;
 
+use Kontrast\Reading\HasLabel;
 use Kontrast\Reading\LureKind;
 
 /**
@@ -12,6 +13,8 @@ use Kontrast\Reading\LureKind;
  */
 enum Slot: string
 {
+    use HasLabel;
+
     case Lure = 'lure';
     case Profile = 'profile';
     case Intent = 'intent';
@@ -54,7 +57,7 @@ enum Slot: string
     }
 
     /** How many values the slot can hold at once. */
-    public function room(): int
+    public function capacity(): int
     {
         return match ($this) {
             self::SkirtAccents, self::TrailerAccents => 2,
@@ -72,9 +75,53 @@ enum Slot: string
         };
     }
 
+    /** The part of the lure it belongs to; "lure" for what concerns the whole. */
+    public function part(): string
+    {
+        return match (true) {
+            str_contains($this->value, '.') => explode('.', $this->value)[0],
+            self::TrailerFitted === $this => 'trailer',
+            default => 'lure',
+        };
+    }
+
     /** Where this stands in the order of settling. */
     public function rank(): int
     {
         return (int) array_search($this, self::cases(), true);
+    }
+
+    /** @return array<string, string> */
+    private static function exceptions(): array
+    {
+        return [
+            self::Weight->value => 'weight',
+            self::WeightRange->value => 'weights that serve',
+            self::HeadColour->value => 'head colour',
+            self::BladeLayout->value => 'how many blades',
+            self::Finish->value => 'finish',
+            self::Darkened->value => 'dulled',
+            self::FrontFinish->value => 'front finish',
+            self::MainShape->value => 'shape',
+            self::MainSize->value => 'size',
+            self::FrontShape->value => 'front shape',
+            self::FrontSize->value => 'front size',
+            self::SkirtForm->value => 'cut',
+            self::SkirtBase->value => 'base',
+            self::SkirtAccents->value => 'accent',
+            self::SkirtOpacity->value => 'see-through or solid',
+            self::SkirtMaterial->value => 'strands',
+            self::TrailerFitted->value => 'trailer or none',
+            self::TrailerStyle->value => 'style',
+            self::TrailerLength->value => 'length',
+            self::TrailerBase->value => 'base',
+            self::TrailerAccents->value => 'accent',
+            self::TrailerSurface->value => 'skin',
+            self::TrailerOpacity->value => 'see-through or solid',
+            self::HookFitted->value => 'on or off',
+            self::HookSize->value => 'size',
+            self::HeadMaterial->value => 'head metal',
+            self::Pairing->value => 'pairing',
+        ];
     }
 }

@@ -28,7 +28,7 @@ final readonly class Value
         return new self(match (true) {
             $of instanceof \BackedEnum => (string) $of->value,
             $of instanceof BladeSize => '#'.$of->number,
-            $of instanceof HookSize, $of instanceof WeightRange, $of instanceof Weight => $of->words(),
+            $of instanceof HookSize, $of instanceof WeightRange, $of instanceof Weight => $of->label(),
             $of instanceof Length => round($of->inInches(), 2).' in',
             true === $of => 'yes',
             default => 'no',

@@ -29,17 +29,20 @@ final class WaterSolver
     public static function find(Length $visibility, Tint $tint, SkyLight $sky): SolvedWater
     {
         $metres = $visibility->inMetres();
+        $recipe = TintRecipe::of($tint);
         // Γ/(c̄+K̄) − visibility falls as s grows; the light it is weighed by is that at half the visibility read.
-        $miss = static fn (float $s): float => self::visibility(self::water($s, $tint, $sky, $metres)) - $metres;
+        $miss = static fn (float $s): float => self::visibility(self::water($recipe->mix($s), $s, $sky, $metres)) - $metres;
         if ($miss(0.0) < 0.0) {
-            throw ClearerThanWater::than($visibility, self::clearest($tint, $sky, $metres));
+            throw ClearerThanWater::than($visibility, self::clearest($recipe, $sky, $metres));
         }
         $high = 1.0;
         while ($miss($high) > 0.0) {
             $high *= 2;
         }
 
-        return self::water(self::root($miss, 0.0, $high), $tint, $sky, $metres);
+        $s = self::root($miss, 0.0, $high);
+
+        return self::water($recipe->mix($s), $s, $sky, $metres);
     }
 
     private static function visibility(SolvedWater $water): float
@@ -47,9 +50,8 @@ final class WaterSolver
         return self::GAMMA / ($water->beamAttenuation + $water->diffuseAttenuation);
     }
 
-    private static function water(float $s, Tint $tint, SkyLight $sky, float $visibility): SolvedWater
+    private static function water(Mixture $mixture, float $s, SkyLight $sky, float $visibility): SolvedWater
     {
-        $mixture = Mixture::of($tint, $s);
         $diffuse = DiffuseAttenuation::kirk($mixture->absorption, $mixture->scattering, $sky->cosine);
         $weights = [];
         foreach ($diffuse->samples as $i => $k) {
@@ -65,9 +67,10 @@ final class WaterSolver
     }
 
     /** The visibility of pure water under this sky: where reading and water agree at s = 0. */
-    private static function clearest(Tint $tint, SkyLight $sky, float $above): Length
+    private static function clearest(TintRecipe $recipe, SkyLight $sky, float $above): Length
     {
-        $excess = static fn (float $metres): float => self::visibility(self::water(0.0, $tint, $sky, $metres)) - $metres;
+        $pure = $recipe->mix(0.0);
+        $excess = static fn (float $metres): float => self::visibility(self::water($pure, 0.0, $sky, $metres)) - $metres;
 
         return Length::metres(self::root($excess, 0.0, $above));
     }

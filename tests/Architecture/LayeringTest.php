@@ -13,7 +13,7 @@ use PHPat\Test\PHPat;
 final class LayeringTest
 {
     /** In the order of the flow. */
-    private const ROOMS = ['Measure', 'Reading', 'Lure', 'Water', 'Material', 'Eye', 'Bin', 'Rulebook', 'Bench', 'Sheet'];
+    private const ROOMS = ['Measure', 'Reading', 'Lure', 'Water', 'Material', 'Vision', 'Inventory', 'Rulebook', 'Scoring', 'BuildSheet'];
 
     #[TestRule]
     public function theCoreKnowsNothingOutsideItself(): Rule
@@ -29,13 +29,13 @@ final class LayeringTest
     #[TestRule]
     public function roomsUseOnlyTheRoomsBeforeThem(): iterable
     {
-        foreach (self::ROOMS as $place => $room) {
+        foreach (self::ROOMS as $place => $capacity) {
             $later = \array_slice(self::ROOMS, $place + 1);
             if ([] === $later) {
                 continue;
             }
-            yield $room => PHPat::rule()
-                ->classes(Selector::inNamespace("Kontrast\\$room"))
+            yield $capacity => PHPat::rule()
+                ->classes(Selector::inNamespace("Kontrast\\$capacity"))
                 ->shouldNot()->dependOn()
                 ->classes(...array_map(static fn (string $name) => Selector::inNamespace("Kontrast\\$name"), $later))
                 ->because('the flow runs from the reading to the verdict and not back');

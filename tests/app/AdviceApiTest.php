@@ -34,7 +34,7 @@ final class AdviceApiTest extends ApiTestCase
         yield 'no visibility at all' => [['visibility_in' => 0], 'visibility_in', 'has to be above 0 in'];
         yield 'a negative depth' => [['depth_ft' => -1], 'depth_ft', 'above 0 ft'];
         yield 'a depth beyond the fishing' => [['depth_ft' => 101], 'depth_ft', 'at most 100 ft'];
-        yield 'a sun over the zenith' => [['sun_elevation_deg' => 91], 'sun_elevation_deg', 'between 0 and 90'];
+        yield 'a sun over the zenith' => [['sun_elevation_deg' => 91], 'sun_elevation_deg', 'from 0 to 90'];
         yield 'ice' => [['surface_f' => 20], 'surface_f', '32 to 100'];
         yield 'nothing where something is needed' => [['sky' => null], 'sky', 'Allowed: sun, broken'];
         yield 'a field nobody knows' => [['moon' => 'full'], 'moon', 'There is no such field.'];

@@ -123,7 +123,7 @@ final class BenchApiTest extends ApiTestCase
         $blade = ['kind' => 'blade', 'name' => 'b', 'shape' => 'willow', 'number' => 4, 'metal' => 'gold'];
         yield 'a blade for a skirt' => [['skirt' => $blade], 'build.skirt.kind'];
         yield 'a front blade alone' => [['front' => $blade], 'build.front'];
-        yield 'no head' => [['head' => null], 'build.head.kind'];
+        yield 'no head' => [['head' => null], 'build.head'];
         yield 'a skirt of no colour' => [['skirt' => ['kind' => 'skirt', 'name' => 's']], 'build.skirt.colour'];
     }
 

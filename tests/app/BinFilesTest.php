@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
-use App\Exchange\GimpPalette;
-use App\Exchange\InvalidDocument;
-use App\Exchange\PartsTable;
+use App\Contract\Error\Fault;
+use App\Contract\Error\InvalidDocument;
+use App\Format\GimpPalette;
+use App\Format\PartsTable;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Process\Process;
@@ -63,7 +64,7 @@ final class BinFilesTest extends ApiTestCase
         $name = '=HYPERLINK("x";"y")';
         $csv = PartsTable::write([['kind' => 'trailer', 'name' => $name, 'note' => '+cmd, "quoted"', 'count' => 1]]);
         self::assertStringNotContainsString(',=', $csv);
-        $row = PartsTable::read($csv)[0];
+        $row = self::rows($csv)[0];
         self::assertSame([], $row['faults']);
         self::assertSame([$name, '+cmd, "quoted"'], [$row['data']['name'], $row['data']['note']]);
         self::assertStringContainsString('formula', $this->preview("kind,name\ntrailer,=1+1\n")[0]['faults'][0]['message'] ?? '');
@@ -71,16 +72,16 @@ final class BinFilesTest extends ApiTestCase
 
     public function testACommonSpreadsheetsWayOfWritingIsRead(): void
     {
-        $rows = PartsTable::read("\u{FEFF}Kind;Name;weight_oz;cost;lures\r\nhead;\"Jig; black\";3/8;0,45;jig swim_jig\r\nhead;Heavy;1-1/4;1,2;jig\r\n");
+        $rows = self::rows("\u{FEFF}Kind;Name;weight_oz;cost;lures\r\nhead;\"Jig; black\";3/8;0,45;jig swim_jig\r\nhead;Heavy;1-1/4;1,2;jig\r\n");
         self::assertSame(['kind' => 'head', 'name' => 'Jig; black', 'weight_oz' => 0.375, 'cost' => 0.45, 'lures' => ['jig', 'swim_jig']], $rows[0]['data']);
         self::assertSame(1.25, $rows[1]['data']['weight_oz']);
         $utf16 = mb_convert_encoding("\u{FEFF}kind\tname\nskirt\tGrün\n", 'UTF-16LE', 'UTF-8');
-        self::assertSame('Grün', PartsTable::read($utf16)[0]['data']['name']);
+        self::assertSame('Grün', self::rows($utf16)[0]['data']['name']);
     }
 
     public function testLinesAreCountedThroughCellsWithLineBreaks(): void
     {
-        $rows = PartsTable::read("kind,name,note\nskirt,A,\"two\nlines\"\nskirt,B,one\n");
+        $rows = self::rows("kind,name,note\nskirt,A,\"two\nlines\"\nskirt,B,one\n");
         self::assertSame([2, 4], array_column($rows, 'line'));
     }
 
@@ -145,7 +146,7 @@ final class BinFilesTest extends ApiTestCase
             return false === $answer ? null : $answer->fetchColumn();
         };
         self::assertSame('ok', $ask('PRAGMA integrity_check'));
-        self::assertSame(0, $ask('SELECT COUNT(*) FROM bin_part'));
+        self::assertSame(0, $ask('SELECT COUNT(*) FROM inventory_part'));
         (new Filesystem())->remove($folder);
     }
 
@@ -165,6 +166,12 @@ final class BinFilesTest extends ApiTestCase
         self::assertArrayHasKey('line 2', $this->faults());
         $this->send('POST', '/api/swatches', ['contents' => 'P6 ...']);
         self::assertArrayHasKey('line 1', $this->faults());
+    }
+
+    /** @return list<array{line: int, data: array<string, mixed>, faults: list<Fault>}> */
+    private static function rows(string $csv): array
+    {
+        return iterator_to_array(PartsTable::read($csv), false);
     }
 
     /** @return list<array{line: int, action: string, name: string, fields: list<string>, faults: list<array{field: string, message: string}>}> */

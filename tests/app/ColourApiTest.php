@@ -7,8 +7,8 @@ namespace Tests\app;
 use App\Device\Colorimeter;
 use App\Device\NoDevice;
 use App\Device\SimulatedColorimeter;
-use Kontrast\Eye\Ciede2000;
 use Kontrast\Material\Srgb;
+use Kontrast\Vision\Ciede2000;
 use Symfony\Component\Process\Process;
 
 /** Colours read off a photo, and off the simulated colorimeter over its own protocol. */

@@ -63,8 +63,8 @@ final class DocumentsTest extends TestCase
         self::assertSame(2, $process->getExitCode());
         self::assertSame('', $process->getOutput());
         $lines = explode("\n", trim($process->getErrorOutput()));
-        self::assertStringStartsWith('moon: ', $lines[0]);
-        self::assertStringStartsWith('lure: "boat" is not allowed here.', $lines[1]);
+        self::assertStringStartsWith('moon: ', $lines[1]);
+        self::assertStringStartsWith('lure: "boat" is not allowed here.', $lines[0]);
         self::assertCount(14, $lines, 'One line a fault: the unknown field, the wrong one, and the twelve that are missing.');
     }
 

@@ -24,15 +24,15 @@ final class RulebookApiTest extends ApiTestCase
 
     public function testARuleTellsWhatItMeetsAndWhoWins(): void
     {
-        $meetings = $this->send('GET', '/api/rules/B3.stained/meetings');
-        self::assertIsArray($meetings);
-        self::assertNotSame([], $meetings);
-        foreach ($meetings as $meeting) {
-            self::assertIsArray($meeting);
-            self::assertIsInt($meeting['met']);
-            self::assertIsInt($meeting['won']);
-            self::assertIsInt($meeting['lost']);
-            self::assertGreaterThanOrEqual($meeting['won'] + $meeting['lost'], $meeting['met']);
+        $conflicts = $this->send('GET', '/api/rules/B3.stained/meetings');
+        self::assertIsArray($conflicts);
+        self::assertNotSame([], $conflicts);
+        foreach ($conflicts as $conflict) {
+            self::assertIsArray($conflict);
+            self::assertIsInt($conflict['met']);
+            self::assertIsInt($conflict['won']);
+            self::assertIsInt($conflict['lost']);
+            self::assertGreaterThanOrEqual($conflict['won'] + $conflict['lost'], $conflict['met']);
         }
     }
 

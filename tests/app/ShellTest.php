@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
-use App\Api\ShellController;
-use App\Storage\Keeper;
+use App\Http\Controller\ShellController;
+use App\UseCase\Settings\KeepSettings;
 use Symfony\Component\Process\Process;
 use Twig\Environment;
 
@@ -96,13 +96,13 @@ final class ShellTest extends ApiTestCase
     {
         if (null === $manifest && '' === $this->manifest) {
             $this->manifest = (string) tempnam(sys_get_temp_dir(), 'kontrast');
-            file_put_contents($this->manifest, '{"web/main.ts": {"file": "assets/main-x.js", "css": ["assets/main-x.css"]}}');
+            file_put_contents($this->manifest, '{"web/app/main.ts": {"file": "assets/main-x.js", "css": ["assets/main-x.css"]}}');
         }
         $twig = self::getContainer()->get(Environment::class);
-        $keeper = self::getContainer()->get(Keeper::class);
+        $settings = self::getContainer()->get(KeepSettings::class);
         self::assertInstanceOf(Environment::class, $twig);
-        self::assertInstanceOf(Keeper::class, $keeper);
+        self::assertInstanceOf(KeepSettings::class, $settings);
 
-        return new ShellController($twig, $keeper, $manifest ?? $this->manifest);
+        return new ShellController($twig, $settings, $manifest ?? $this->manifest);
     }
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { describeBuild } from '../words'
+  import { describeBuild } from '../words/words'
   import Blade from './Blade.svelte'
   import Head from './Head.svelte'
   import { barbPath, bendPath, hookPath } from './hook'

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { settings } from '../state/settings.svelte'
+  import { settings } from '../stores/settings.svelte'
   import { PER_INCH } from './units'
 
   /** A ruler under the lure, from its nose: inches in eighths, or centimetres in millimetres. */

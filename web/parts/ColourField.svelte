@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Palette } from '../api/client'
-  import { show } from '../words'
+  import { show } from '../words/words'
   import { hexOf } from './part'
 
   /** A colour by word, by number or by eye. */

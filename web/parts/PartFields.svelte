@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { OwnedPart, Palette } from '../api/client'
-  import { capital, fraction, show } from '../words'
+  import { capital, fraction, show } from '../words/words'
   import ColourField from './ColourField.svelte'
   import { FIELDS } from './part'
 

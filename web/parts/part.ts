@@ -1,5 +1,5 @@
 import type { OwnedPart, Palette } from '../api/client'
-import { fraction, list, partLength, show, weight } from '../words'
+import { fraction, list, partLength, show, weight } from '../words/words'
 
 export type Kind = OwnedPart['kind']
 

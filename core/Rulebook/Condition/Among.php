@@ -6,7 +6,7 @@ namespace Kontrast\Rulebook\Condition;
 
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Condition;
-use Kontrast\Rulebook\Draft;
+use Kontrast\Rulebook\ReadingBuilder;
 use Kontrast\Rulebook\Situation;
 
 /** A word of the reading is one of a few. */
@@ -25,7 +25,7 @@ final readonly class Among implements Condition
         return \in_array(($this->of)($situation->reading), $this->words, true) ? 1.0 : 0.0;
     }
 
-    public function looksAt(): array
+    public function slotsUsed(): array
     {
         return [];
     }
@@ -35,12 +35,12 @@ final readonly class Among implements Condition
         return [$this->field];
     }
 
-    public function meet(Draft $draft): void
+    public function meet(ReadingBuilder $draft): void
     {
         $draft->set($this->field, $draft->oneOf($this->words));
     }
 
-    public function miss(Draft $draft): void
+    public function miss(ReadingBuilder $draft): void
     {
         $draft->set($this->field, $draft->oneOf($this->otherWords()));
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kontrast\Rulebook\Condition;
 
 use Kontrast\Rulebook\Condition;
-use Kontrast\Rulebook\Draft;
+use Kontrast\Rulebook\ReadingBuilder;
 use Kontrast\Rulebook\Situation;
 
 /** At least one of several: as strong as the strongest of them. */
@@ -26,9 +26,9 @@ final readonly class Any implements Condition
         return $strength;
     }
 
-    public function looksAt(): array
+    public function slotsUsed(): array
     {
-        return array_merge(...array_map(static fn (Condition $condition): array => $condition->looksAt(), $this->conditions));
+        return array_merge(...array_map(static fn (Condition $condition): array => $condition->slotsUsed(), $this->conditions));
     }
 
     public function fields(): array
@@ -36,12 +36,12 @@ final readonly class Any implements Condition
         return array_merge(...array_map(static fn (Condition $condition): array => $condition->fields(), $this->conditions));
     }
 
-    public function meet(Draft $draft): void
+    public function meet(ReadingBuilder $draft): void
     {
         $draft->oneOf($this->conditions)->meet($draft);
     }
 
-    public function miss(Draft $draft): void
+    public function miss(ReadingBuilder $draft): void
     {
         foreach ($this->conditions as $condition) {
             $condition->miss($draft);

@@ -6,7 +6,7 @@ namespace Kontrast\Rulebook\Condition;
 
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Condition;
-use Kontrast\Rulebook\Draft;
+use Kontrast\Rulebook\ReadingBuilder;
 use Kontrast\Rulebook\Situation;
 
 /** Something about the reading that is so or not so. */
@@ -22,7 +22,7 @@ final readonly class Flag implements Condition
         return ($this->is)($situation->reading) ? 1.0 : 0.0;
     }
 
-    public function looksAt(): array
+    public function slotsUsed(): array
     {
         return [];
     }
@@ -32,18 +32,20 @@ final readonly class Flag implements Condition
         return [explode(':', $this->field)[0]];
     }
 
-    public function meet(Draft $draft): void
+    public function meet(ReadingBuilder $draft): void
     {
         $draft->flag($this->field, true);
     }
 
-    public function miss(Draft $draft): void
+    public function miss(ReadingBuilder $draft): void
     {
         $draft->flag($this->field, false);
     }
 
     public function describe(): array
     {
-        return ['kind' => 'flag', 'field' => $this->field];
+        [$field, $word] = [...explode(':', $this->field), null];
+
+        return ['kind' => 'flag', 'field' => $field] + (null === $word ? [] : ['words' => [$word]]);
     }
 }

@@ -6,7 +6,7 @@ namespace Kontrast\Rulebook\Condition;
 
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Condition;
-use Kontrast\Rulebook\Draft;
+use Kontrast\Rulebook\ReadingBuilder;
 use Kontrast\Rulebook\Situation;
 
 /**
@@ -40,7 +40,7 @@ final readonly class InRange implements Condition
         ));
     }
 
-    public function looksAt(): array
+    public function slotsUsed(): array
     {
         return [];
     }
@@ -50,14 +50,14 @@ final readonly class InRange implements Condition
         return [$this->field];
     }
 
-    public function meet(Draft $draft): void
+    public function meet(ReadingBuilder $draft): void
     {
         // Of the fade about an edge: all the way in, or nearly out.
         $in = $draft->odd ? -0.45 : 0.5;
         $draft->number($this->field, null === $this->least ? null : $this->least + $in * $this->fade($this->least), null === $this->most ? null : $this->most - $in * $this->fade($this->most));
     }
 
-    public function miss(Draft $draft): void
+    public function miss(ReadingBuilder $draft): void
     {
         if (null !== $this->least && (null === $this->most || $draft->oneOf([true, false]))) {
             $draft->number($this->field, null, $this->least - $this->fade($this->least) / 2);

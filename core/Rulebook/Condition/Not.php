@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kontrast\Rulebook\Condition;
 
 use Kontrast\Rulebook\Condition;
-use Kontrast\Rulebook\Draft;
+use Kontrast\Rulebook\ReadingBuilder;
 use Kontrast\Rulebook\Situation;
 
 /** The opposite of a condition. */
@@ -20,9 +20,9 @@ final readonly class Not implements Condition
         return 1.0 - $this->condition->strength($situation);
     }
 
-    public function looksAt(): array
+    public function slotsUsed(): array
     {
-        return $this->condition->looksAt();
+        return $this->condition->slotsUsed();
     }
 
     public function fields(): array
@@ -30,12 +30,12 @@ final readonly class Not implements Condition
         return $this->condition->fields();
     }
 
-    public function meet(Draft $draft): void
+    public function meet(ReadingBuilder $draft): void
     {
         $this->condition->miss($draft);
     }
 
-    public function miss(Draft $draft): void
+    public function miss(ReadingBuilder $draft): void
     {
         $this->condition->meet($draft);
     }

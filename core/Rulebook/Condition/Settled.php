@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Kontrast\Rulebook\Condition;
 
 use Kontrast\Rulebook\Condition;
-use Kontrast\Rulebook\Draft;
+use Kontrast\Rulebook\ReadingBuilder;
 use Kontrast\Rulebook\Situation;
 use Kontrast\Rulebook\Slot;
 use Kontrast\Rulebook\Value;
@@ -29,7 +29,7 @@ final readonly class Settled implements Condition
         return 0.0;
     }
 
-    public function looksAt(): array
+    public function slotsUsed(): array
     {
         return [$this->slot];
     }
@@ -39,13 +39,13 @@ final readonly class Settled implements Condition
         return [];
     }
 
-    public function meet(Draft $draft): void
+    public function meet(ReadingBuilder $draft): void
     {
-        $draft->lean($this->slot, $this->values);
+        $draft->leanTowards($this->slot, $this->values);
     }
 
     /** Which answer comes out instead is left to the other rules. */
-    public function miss(Draft $draft): void
+    public function miss(ReadingBuilder $draft): void
     {
     }
 

@@ -10,13 +10,13 @@ use Kontrast\Lure\WeightRange;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Weight;
 use Kontrast\Reading\Colour;
+use Kontrast\Rulebook\PartPicks;
 use Kontrast\Rulebook\Pick;
-use Kontrast\Rulebook\Picks;
 use Kontrast\Rulebook\Slot;
 use Kontrast\Rulebook\Value;
 
 /** What a rule says of one part, gathered pick by pick. */
-abstract readonly class Part implements Picks
+abstract readonly class Part implements PartPicks
 {
     /** @param list<Pick> $picks */
     final protected function __construct(private array $picks = [])

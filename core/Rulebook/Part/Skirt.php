@@ -18,7 +18,7 @@ final readonly class Skirt extends Part
         return (new self())->says(Slot::SkirtBase, $base);
     }
 
-    public static function whatever(): self
+    public static function any(): self
     {
         return new self();
     }

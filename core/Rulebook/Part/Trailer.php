@@ -22,7 +22,7 @@ final readonly class Trailer extends Part
         return (new self())->says(Slot::TrailerBase, $base);
     }
 
-    public static function whatever(): self
+    public static function any(): self
     {
         return new self();
     }

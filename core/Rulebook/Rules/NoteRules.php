@@ -13,7 +13,7 @@ use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Run;
 use Kontrast\Reading\Season;
 use Kontrast\Rulebook\Condition\Settled;
-use Kontrast\Rulebook\Heading;
+use Kontrast\Rulebook\NoteHeading;
 use Kontrast\Rulebook\Rule;
 use Kontrast\Rulebook\Slot;
 use Kontrast\Rulebook\Value;
@@ -47,27 +47,27 @@ final class NoteRules
     /** @return \Generator<int, Rule> */
     private static function look(): \Generator
     {
-        yield rule('F8.grass')->note(Heading::Look)
+        yield rule('F8.grass')->note(NoteHeading::Look)
             ->when(cover(Cover::Grass), forage(Forage::Shad), not(season(Season::Fall)))
             ->because('Grass usually holds more sunfish than shad: make sure that it is shad they are on.');
 
-        yield rule('F8.rock')->note(Heading::Look)
+        yield rule('F8.rock')->note(NoteHeading::Look)
             ->when(cover(Cover::Rock), not(forage(Forage::Crawfish)))
             ->because('Rock means crawfish: turn a stone or two before settling on another food.');
 
-        yield rule('F8.fall')->note(Heading::Look)
+        yield rule('F8.fall')->note(NoteHeading::Look)
             ->when(season(Season::Fall), not(forage(Forage::Shad)))
             ->because('In fall shad outrank nearly everything: look for them first.');
 
-        yield rule('F7')->note(Heading::Look)->with('F1')
+        yield rule('F7')->note(NoteHeading::Look)->with('F1')
             ->when(noColourSeen())
             ->because('No colours seen yet. Look at the bank, in a throat, on a sunfish just caught, and copy what you see.');
 
-        yield rule('F10')->note(Heading::NotTaking)
+        yield rule('F10')->note(NoteHeading::NotTaking)
             ->when(bite(Bite::Tough))
             ->because('Where everybody fishes, show them something they have not met: a build of your own is just that.');
 
-        yield rule('T10')->note(Heading::Care)
+        yield rule('T10')->note(NoteHeading::Care)
             ->when(settled(Slot::TrailerFitted, true))
             ->because('If the trailer is of very stretchy (TPE) plastic, give it a bag of its own: it melts together with other soft plastics.');
     }
@@ -75,7 +75,7 @@ final class NoteRules
     /** @return \Generator<int, Rule> */
     private static function gear(): \Generator
     {
-        $gear = static fn (string $id): Rule => rule($id)->note(Heading::Gear);
+        $gear = static fn (string $id): Rule => rule($id)->note(NoteHeading::Gear);
 
         yield $gear('Z5.high')->when(run(Run::High))
             ->because('A fast reel, about 8:1, keeps it up.');
@@ -114,10 +114,10 @@ final class NoteRules
     /** @return \Generator<int, Rule> */
     private static function carry(): \Generator
     {
-        yield rule('S20.jig')->note(Heading::Carry)->for(LureKind::Jig)
+        yield rule('S20.jig')->note(NoteHeading::Carry)->for(LureKind::Jig)
             ->because('Four jigs for most days: black-blue with blue, black-blue with green pumpkin, green pumpkin with the same, brown and green pumpkin with green pumpkin.');
 
-        yield rule('S20.swim_jig')->note(Heading::Carry)->for(LureKind::SwimJig)
+        yield rule('S20.swim_jig')->note(NoteHeading::Carry)->for(LureKind::SwimJig)
             ->because('Four swim jigs for most days: black-blue, one for shad, one for sunfish, one in green pumpkin.');
     }
 }

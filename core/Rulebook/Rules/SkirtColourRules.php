@@ -74,7 +74,7 @@ final class SkirtColourRules
         yield $jig('S2')->school(DirtySchool::Dark)->special()
             ->when(visibility()->between(inches(4), inches(12)), any(sky(Sky::Rain, Sky::Storm, Sky::Overcast), wind(Wind::Chop)))
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Chartreuse))
-            ->notPick(Skirt::whatever()->accent(Colour::Blue))
+            ->notPick(Skirt::any()->accent(Colour::Blue))
             ->because('Dirty water under rain, cloud or wind: black with a thread of chartreuse, as an accent only.');
 
         yield $jig('S3')->special()
@@ -266,7 +266,7 @@ final class SkirtColourRules
                 season(Season::LateWinter, Season::EarlySpring),
                 surface()->between(50, 62),
             )
-            ->pick(Skirt::whatever()->accent(Colour::Blue))
+            ->pick(Skirt::any()->accent(Colour::Blue))
             ->because('You leave spring red alone: sunfish colours catch more.');
     }
 
@@ -276,7 +276,7 @@ final class SkirtColourRules
         foreach (Colour::cases() as $colour) {
             yield rule('F7.'.$colour->value)->special()
                 ->when(seen($colour))
-                ->pick(Skirt::whatever()->accent($colour))
+                ->pick(Skirt::any()->accent($colour))
                 ->because('You saw this colour on what they eat: copy it.');
         }
     }

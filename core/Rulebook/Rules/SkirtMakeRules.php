@@ -63,26 +63,26 @@ final class SkirtMakeRules
     {
         yield rule('S8.translucent')->with('W3')
             ->when(visibility()->over(feet(3)), forage(Forage::Shad, Forage::Crappie, Forage::GoldenShiner))
-            ->pick(Skirt::whatever()->opacity(Opacity::Translucent))
+            ->pick(Skirt::any()->opacity(Opacity::Translucent))
             ->because('Baitfish let light through, and clear water lets the fish see that.');
 
         yield rule('W3.translucent')
             ->when(visibility()->over(feet(5)))
-            ->pick(Skirt::whatever()->opacity(Opacity::Translucent))
+            ->pick(Skirt::any()->opacity(Opacity::Translucent))
             ->because('The clearer the water the lighter and more see-through.');
 
         yield rule('W3.opaque')->with('S8')
             ->when(visibility()->under(feet(3)))
-            ->pick(Skirt::whatever()->opacity(Opacity::Opaque))
+            ->pick(Skirt::any()->opacity(Opacity::Opaque))
             ->because('What is see-through vanishes in this water: solid strands only.');
 
         yield rule('house.opacity')->fallback()
-            ->pick(Skirt::whatever()->opacity(Opacity::Opaque))
+            ->pick(Skirt::any()->opacity(Opacity::Opaque))
             ->because('Solid strands, unless something asks for less.');
 
         yield rule('S8.black')->special()
             ->when(settled(Slot::SkirtBase, Colour::Black, Colour::Brown))
-            ->pick(Skirt::whatever()->opacity(Opacity::Opaque))
+            ->pick(Skirt::any()->opacity(Opacity::Opaque))
             ->because('A dark skirt works by blocking light.');
     }
 
@@ -91,26 +91,26 @@ final class SkirtMakeRules
     {
         yield rule('S14.cold')
             ->when(cold(), not(visibility()->over(feet(5))))
-            ->pick(Skirt::whatever()->material(SkirtMaterial::LivingRubber))
+            ->pick(Skirt::any()->material(SkirtMaterial::LivingRubber))
             ->because('Living rubber keeps flaring and moving when the water is cold.');
 
         yield rule('S14.clear')->with('S7')->special()
             ->when(visibility()->over(feet(5)))
-            ->pick(Skirt::whatever()->material(SkirtMaterial::Silicone))
+            ->pick(Skirt::any()->material(SkirtMaterial::Silicone))
             ->because('Fine silicone is for very clear water.');
 
         yield rule('S14.patterned')->special()
             ->when(settled(Slot::SkirtOpacity, Opacity::Translucent))
-            ->pick(Skirt::whatever()->material(SkirtMaterial::Silicone))
+            ->pick(Skirt::any()->material(SkirtMaterial::Silicone))
             ->because('See-through strands are only to be had in silicone.');
 
         yield rule('S18.material')->for(LureKind::Spinnerbait)->special()
             ->when(visibility()->under(inches(8)), surface()->under(50))
-            ->pick(Skirt::whatever()->material(SkirtMaterial::LivingRubber))
+            ->pick(Skirt::any()->material(SkirtMaterial::LivingRubber))
             ->because('Cold and muddy is rubber’s own water.');
 
         yield rule('house.material')->fallback()
-            ->pick(Skirt::whatever()->material(SkirtMaterial::Silicone))
+            ->pick(Skirt::any()->material(SkirtMaterial::Silicone))
             ->because('Silicone, the everyday strand (a default of this program).');
     }
 }

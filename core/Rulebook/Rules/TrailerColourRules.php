@@ -90,7 +90,7 @@ final class TrailerColourRules
 
         return Pairing::Accent === $pairing
             ? rule("P3.accent.{$skirt->value}")->when(...$beside, ...[not(settled(Slot::SkirtForm, SkirtForm::None))])
-                ->pick(Trailer::whatever()->accent($partner))
+                ->pick(Trailer::any()->accent($partner))
                 ->because('The fleck that goes with this skirt.')
             : rule("P1.{$pairing->value}.{$skirt->value}")->when(...$beside)
                 ->pick(Trailer::of($partner))
@@ -103,29 +103,29 @@ final class TrailerColourRules
         yield rule('S6.trailer')->for(LureKind::Jig)->special()
             ->when(settled(Slot::Pairing, Pairing::Contrast), settled(Slot::SkirtBase, Colour::Brown), surface()->between(45, 55), cover(Cover::Rock), visibility()->between(feet(1.5), feet(3.5)))
             ->pick(Trailer::of(Colour::Blue))
-            ->notPick(Trailer::whatever()->accent(Colour::Orange))
+            ->notPick(Trailer::any()->accent(Colour::Orange))
             ->because('Solid blue behind brown and orange: two feet of sight over cold rock is its best water.');
 
         yield rule('F4.pincers')
             ->when(forage(Forage::Crawfish), settled(Slot::SkirtBase, Colour::Black, Colour::Brown), settled(Slot::Pairing, Pairing::Contrast, Pairing::Accent), not(settled(Slot::SkirtForm, SkirtForm::None)))
-            ->pick(Trailer::whatever()->accent(Colour::Orange))
+            ->pick(Trailer::any()->accent(Colour::Orange))
             ->because('Crawfish carry brighter tips on dark pincers.');
 
         yield rule('F5.trailer')
             ->when(settled(Slot::SkirtAccents, Colour::Red), forage(Forage::Crawfish), settled(Slot::Pairing, Pairing::Accent, Pairing::Contrast), not(settled(Slot::SkirtForm, SkirtForm::None)))
-            ->pick(Trailer::whatever()->accent(Colour::Red))
+            ->pick(Trailer::any()->accent(Colour::Red))
             ->because('The turned crawfish’s red belongs in the claws as well.');
 
         yield rule('P3.red')->school(PairingSchool::ForageMix)->special()
             ->when(settled(Slot::SkirtBase, Colour::GreenPumpkin), not(forage(Forage::Shad)))
             ->pick(Trailer::of(Colour::Watermelon)->accent(Colour::Red))
-            ->notPick(Trailer::whatever()->accent(Colour::Orange))
+            ->notPick(Trailer::any()->accent(Colour::Orange))
             ->because('Green pumpkin skirt, watermelon trailer with red flake: the same family, an odd fleck.');
 
         foreach ([Colour::Blue, Colour::BrightBlue] as $blue) {
             yield rule('F7.trailer.'.$blue->value)->with('P3')->special()
                 ->when(seen($blue), settled(Slot::Pairing, Pairing::Accent, Pairing::Tonal, Pairing::Contrast))
-                ->pick(Trailer::whatever()->accent($blue))
+                ->pick(Trailer::any()->accent($blue))
                 ->because('Blue in the food goes into the trailer.');
         }
 
@@ -136,7 +136,7 @@ final class TrailerColourRules
 
         yield rule('P5.two_tone')
             ->when(settled(Slot::SkirtBase, Colour::White, Colour::Chartreuse), settled(Slot::Pairing, Pairing::Accent, Pairing::Contrast), not(settled(Slot::SkirtForm, SkirtForm::None)))
-            ->pick(Trailer::whatever()->accent(Colour::GreenPumpkin))
+            ->pick(Trailer::any()->accent(Colour::GreenPumpkin))
             ->because('A two-tone trailer, bright with green pumpkin, keeps its shape in stain.');
 
         yield rule('S17.colour')->for(LureKind::BladedJig)->ruling()
@@ -150,31 +150,31 @@ final class TrailerColourRules
     {
         yield rule('P5.flake')
             ->when(visibility()->over(feet(3)), sunny())
-            ->pick(Trailer::whatever()->surface(Surface::Flake)->opacity(Opacity::Translucent))
+            ->pick(Trailer::any()->surface(Surface::Flake)->opacity(Opacity::Translucent))
             ->because('Clear water and sun: flake, and plastic that lets light through.');
 
         yield rule('P5.matte')
             ->when(gloomy())
-            ->pick(Trailer::whatever()->surface(Surface::Matte))
+            ->pick(Trailer::any()->surface(Surface::Matte))
             ->because('Under cloud flake has nothing to throw back: plain and matte.');
 
         yield rule('house.skin')->fallback()
-            ->pick(Trailer::whatever()->surface(Surface::Matte)->opacity(Opacity::Opaque))
+            ->pick(Trailer::any()->surface(Surface::Matte)->opacity(Opacity::Opaque))
             ->because('Plain, solid plastic, unless something asks for more.');
 
         yield rule('W3.trailer')
             ->when(visibility()->under(feet(3)))
-            ->pick(Trailer::whatever()->opacity(Opacity::Opaque))
+            ->pick(Trailer::any()->opacity(Opacity::Opaque))
             ->because('Dirtier water, solider plastic.');
 
         yield rule('T8.see_through')
             ->when(season(Season::Fall), visibility()->over(feet(2.5)))
-            ->pick(Trailer::whatever()->opacity(Opacity::Translucent))
+            ->pick(Trailer::any()->opacity(Opacity::Translucent))
             ->because('Fall trailers are small and see-through.');
 
         yield rule('P7')->special()
             ->when(cover(Cover::Dock), sky(Sky::LowSun, Sky::Overcast, Sky::Rain), settled(Slot::SkirtBase, Colour::White, Colour::Pearl))
-            ->pick(Trailer::whatever()->opacity(Opacity::Translucent))
+            ->pick(Trailer::any()->opacity(Opacity::Translucent))
             ->because('Low light under docks: a see-through trailer behind the white skirt.');
     }
 }

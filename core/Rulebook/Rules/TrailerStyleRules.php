@@ -73,7 +73,7 @@ final class TrailerStyleRules
     /** @return \Generator<int, Rule> */
     private static function style(): \Generator
     {
-        $say = static fn (string $id, TrailerStyle $style, LureKind ...$kinds): Rule => rule($id)->for(...$kinds)->pick(Trailer::whatever()->style($style));
+        $say = static fn (string $id, TrailerStyle $style, LureKind ...$kinds): Rule => rule($id)->for(...$kinds)->pick(Trailer::any()->style($style));
         $wound = [LureKind::SwimJig, LureKind::BladedJig];
 
         yield $say('T5', TrailerStyle::SingleTailGrub, LureKind::Spinnerbait)
@@ -142,7 +142,7 @@ final class TrailerStyleRules
     /** @return \Generator<int, Rule> */
     private static function length(): \Generator
     {
-        $long = static fn (string $id, float $inches): Rule => rule($id)->pick(Trailer::whatever()->length(Length::inches($inches)));
+        $long = static fn (string $id, float $inches): Rule => rule($id)->pick(Trailer::any()->length(Length::inches($inches)));
 
         yield rule('T8.forage')
             ->pick(Trailer::asLongAsTheForage())

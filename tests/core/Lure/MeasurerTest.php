@@ -125,7 +125,7 @@ final class MeasurerTest extends TestCase
 
     public function testHeavierHeadsCarryLargerHooks(): void
     {
-        self::assertSame(['3/0', '4/0', '5/0'], array_map(static fn (float $ounces): string => HookDimensions::forHead(Weight::ounces($ounces))->words(), [0.25, 0.375, 0.5]));
+        self::assertSame(['3/0', '4/0', '5/0'], array_map(static fn (float $ounces): string => HookDimensions::forHead(Weight::ounces($ounces))->label(), [0.25, 0.375, 0.5]));
         self::assertTrue(HookDimensions::shank(HookSize::aught(4))->isLongerThan(HookDimensions::shank(HookSize::aught(2))));
     }
 

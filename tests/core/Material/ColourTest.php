@@ -6,7 +6,6 @@ namespace Tests\core\Material;
 
 use Kontrast\Material\Lab;
 use Kontrast\Material\NotAColour;
-use Kontrast\Material\Reflectance;
 use Kontrast\Material\Srgb;
 use Kontrast\Material\Xyz;
 use Kontrast\Water\ColourMatching;
@@ -16,6 +15,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\core\Fits;
 
 final class ColourTest extends TestCase
 {
@@ -66,7 +66,7 @@ final class ColourTest extends TestCase
     {
         foreach ([...self::colours(400), '#f4f4f0', '#141414', '#e8641c', '#1f4fd0', '#ff0000', '#00ff00', '#0000ff', '#ffff00', '#ff00ff', '#00ffff', '#010101', '#fefefe'] as $hex) {
             $colour = Srgb::hex($hex);
-            $reflectance = Reflectance::of($colour);
+            $reflectance = Fits::shared()->fit($colour)->spectrum;
             $back = Lab::of(Xyz::ofReflectance($reflectance), Xyz::ofReflectance(Spectrum::flat(1.0)));
             self::assertLessThan(0.1, $back->distance($colour->toLab()), $hex);
             self::assertGreaterThan(0.0, min(1.0, ...$reflectance->samples), $hex);
@@ -76,8 +76,8 @@ final class ColourTest extends TestCase
 
     public function testPureBlackAndPureWhiteAreStillReflectances(): void
     {
-        self::assertLessThan(0.01, max(0.0, ...Reflectance::of(Srgb::hex('#000000'))->samples));
-        self::assertGreaterThan(0.95, min(1.0, ...Reflectance::of(Srgb::hex('#ffffff'))->samples));
+        self::assertLessThan(0.01, max(0.0, ...Fits::shared()->fit(Srgb::hex('#000000'))->spectrum->samples));
+        self::assertGreaterThan(0.95, min(1.0, ...Fits::shared()->fit(Srgb::hex('#ffffff'))->spectrum->samples));
     }
 
     #[DataProvider('noColours')]

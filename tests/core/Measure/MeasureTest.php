@@ -56,7 +56,7 @@ final class MeasureTest extends TestCase
     #[DataProvider('weightsInWords')]
     public function testAWeightReadsAsATackleMakerWritesIt(float $ounces, string $words): void
     {
-        self::assertSame($words, Weight::ounces($ounces)->words());
+        self::assertSame($words, Weight::ounces($ounces)->label());
     }
 
     /** @return iterable<string, array{float, string}> */

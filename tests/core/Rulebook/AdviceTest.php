@@ -17,12 +17,12 @@ use Kontrast\Reading\Tint;
 use Kontrast\Rulebook\Advice;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Caution;
-use Kontrast\Rulebook\Deliberation;
+use Kontrast\Rulebook\Decision;
 use Kontrast\Rulebook\Disagreement;
 use Kontrast\Rulebook\Dissent;
 use Kontrast\Rulebook\Engine;
-use Kontrast\Rulebook\Question;
 use Kontrast\Rulebook\Rulebook;
+use Kontrast\Rulebook\SchoolQuestion;
 use Kontrast\Rulebook\Slot;
 use Kontrast\Rulebook\Value;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -77,24 +77,24 @@ final class AdviceTest extends TestCase
         self::assertStringStartsWith('Storm: do not go out.', $advice->cautions[0]->text);
     }
 
-    /** @param list<Question> $questions */
+    /** @param list<SchoolQuestion> $questions */
     #[DataProvider('disagreements')]
     public function testTheAdviceSaysWhereTheSchoolsPart(Reading $reading, array $questions): void
     {
-        $told = array_map(static fn (Disagreement $disagreement): Question => $disagreement->question, self::advise($reading)->disagreements);
+        $told = array_map(static fn (Disagreement $disagreement): SchoolQuestion => $disagreement->question, self::advise($reading)->disagreements);
         foreach ($questions as $question) {
             self::assertContains($question, $told);
         }
     }
 
-    /** @return iterable<string, array{Reading, list<Question>}> */
+    /** @return iterable<string, array{Reading, list<SchoolQuestion>}> */
     public static function disagreements(): iterable
     {
-        yield 'mud' => [Readings::of(LureKind::BladedJig, 8, forage: Forage::Crawfish), [Question::Pairing, Question::Dirty]];
-        yield 'shad in clear water' => [Readings::of(LureKind::SwimJig, 80, forage: Forage::Shad), [Question::ShadStart]];
-        yield 'a blade in the sun' => [Readings::of(LureKind::Spinnerbait, 30, sky: Sky::Sun), [Question::Finish]];
-        yield 'turned crawfish' => [Readings::of(LureKind::BladedJig, 30, season: Season::EarlySpring, forage: Forage::Crawfish, surface: 55, red: true), [Question::RedSpring]];
-        yield 'a bladed jig in wood' => [Readings::of(LureKind::BladedJig, 30, cover: Cover::Wood), [Question::Wood]];
+        yield 'mud' => [Readings::of(LureKind::BladedJig, 8, forage: Forage::Crawfish), [SchoolQuestion::Pairing, SchoolQuestion::Dirty]];
+        yield 'shad in clear water' => [Readings::of(LureKind::SwimJig, 80, forage: Forage::Shad), [SchoolQuestion::ShadStart]];
+        yield 'a blade in the sun' => [Readings::of(LureKind::Spinnerbait, 30, sky: Sky::Sun), [SchoolQuestion::Finish]];
+        yield 'turned crawfish' => [Readings::of(LureKind::BladedJig, 30, season: Season::EarlySpring, forage: Forage::Crawfish, surface: 55, red: true), [SchoolQuestion::RedSpring]];
+        yield 'a bladed jig in wood' => [Readings::of(LureKind::BladedJig, 30, cover: Cover::Wood), [SchoolQuestion::Wood]];
     }
 
     public function testAJigHasNoQuestionOfFinishOrOfWood(): void
@@ -104,7 +104,7 @@ final class AdviceTest extends TestCase
                 continue;
             }
             foreach (self::advise($reading)->disagreements as $disagreement) {
-                self::assertNotContains($disagreement->question, [Question::Finish, Question::Wood]);
+                self::assertNotContains($disagreement->question, [SchoolQuestion::Finish, SchoolQuestion::Wood]);
             }
         }
     }
@@ -119,10 +119,10 @@ final class AdviceTest extends TestCase
                     if (null === $other) {
                         continue;
                     }
-                    $theirs = $engine->deliberate($reading->but(schools: $reading->schools->with($school)));
+                    $theirs = $engine->decide($reading->with(schools: $reading->schools->with($school)));
                     $key = static fn (Value $value): string => $value->key;
                     foreach ($other->values as $slot => $values) {
-                        self::assertSame(array_map($key, $theirs->ballots[$slot]->winners), array_map($key, $values));
+                        self::assertSame(array_map($key, $theirs->tallies[$slot]->winners), array_map($key, $values));
                     }
                 }
             }
@@ -180,8 +180,8 @@ final class AdviceTest extends TestCase
         foreach (Readings::random(150, 23) as $reading) {
             if (LureKind::Spinnerbait === $reading->lure) {
                 $head = self::advise($reading)->build->head;
-                self::assertFalse($head->range->least->isHeavierThan($head->weight), $head->range->words().' but '.$head->weight->words());
-                self::assertFalse($head->weight->isHeavierThan($head->range->most), $head->range->words().' but '.$head->weight->words());
+                self::assertFalse($head->range->least->isHeavierThan($head->weight), $head->range->label().' but '.$head->weight->label());
+                self::assertFalse($head->weight->isHeavierThan($head->range->most), $head->range->label().' but '.$head->weight->label());
             }
         }
     }
@@ -189,7 +189,7 @@ final class AdviceTest extends TestCase
     public function testOneToneAlwaysMatches(): void
     {
         foreach (Readings::random(60, 24) as $reading) {
-            $advice = self::advise($reading->but(schools: new Schools(pairing: PairingSchool::OneTone)));
+            $advice = self::advise($reading->with(schools: new Schools(pairing: PairingSchool::OneTone)));
             self::assertSame('match', $advice->pairing->value);
             if (null !== $advice->build->skirt && null !== $advice->build->trailer) {
                 self::assertSame($advice->build->skirt->base, $advice->build->trailer->base);
@@ -222,9 +222,9 @@ final class AdviceTest extends TestCase
     private static function assertNoFlutter(array $readings, array $slots, string $of): void
     {
         $engine = new Engine(Rulebook::standard());
-        $deliberations = array_map($engine->deliberate(...), $readings);
+        $deliberations = array_map($engine->decide(...), $readings);
         foreach ($slots as $slot) {
-            $picks = array_map(static fn (Deliberation $deliberation): string => $deliberation->on($slot)->winners[0]->key ?? '', $deliberations);
+            $picks = array_map(static fn (Decision $decision): string => $decision->on($slot)->winners[0]->key ?? '', $deliberations);
             foreach ($picks as $i => $pick) {
                 foreach ([2, 3] as $gap) {
                     if (isset($picks[$i + $gap], $picks[$i + 1]) && $picks[$i + $gap] === $pick) {

@@ -25,7 +25,7 @@ final class BookTest extends TestCase
         foreach (Rulebook::standard()->rules as $rule) {
             $first = min([\PHP_INT_MAX, ...array_map(static fn (Pick $pick): int => $pick->slot->rank(), [...$rule->for, ...$rule->against])]);
             foreach ($rule->conditions as $condition) {
-                foreach ($condition->looksAt() as $slot) {
+                foreach ($condition->slotsUsed() as $slot) {
                     self::assertLessThan($first, $slot->rank(), "$rule->id looks at {$slot->value} before it is settled.");
                 }
             }

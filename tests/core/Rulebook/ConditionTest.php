@@ -157,7 +157,7 @@ final class ConditionTest extends TestCase
         self::assertSame(0.0, $condition->strength($situation));
         $situation->settle(Slot::Pairing, [Value::of(Pairing::Tonal)]);
         self::assertSame(1.0, $condition->strength($situation));
-        self::assertSame([Slot::Pairing], $condition->looksAt());
+        self::assertSame([Slot::Pairing], $condition->slotsUsed());
     }
 
     /** @param array<string, mixed> $described */
@@ -180,10 +180,10 @@ final class ConditionTest extends TestCase
     public function testAReadingCanBeChangedInOneThing(): void
     {
         $reading = Readings::of(LureKind::Jig);
-        self::assertSame(7.0, $reading->but(visibility: Length::inches(7))->visibility->inInches());
-        self::assertSame(41.0, $reading->but(surface: Temperature::fahrenheit(41))->surface?->inFahrenheit());
-        self::assertSame($reading->tint, $reading->but(sky: Sky::Night)->tint);
-        self::assertSame(LureKind::Spinnerbait, $reading->but(lure: LureKind::Spinnerbait)->lure);
+        self::assertSame(7.0, $reading->with(visibility: Length::inches(7))->visibility->inInches());
+        self::assertSame(41.0, $reading->with(surface: Temperature::fahrenheit(41))->surface?->inFahrenheit());
+        self::assertSame($reading->tint, $reading->with(sky: Sky::Night)->tint);
+        self::assertSame(LureKind::Spinnerbait, $reading->with(lure: LureKind::Spinnerbait)->lure);
     }
 
     private static function at(float $inches = 30, ?float $surface = 72, Sky $sky = Sky::Broken, Season $season = Season::Summer, ?float $forageInches = 3): Situation

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\core\Rulebook;
 
-use Kontrast\Bin\Composition;
+use Kontrast\BuildSheet\BuildSteps;
+use Kontrast\Inventory\Composition;
 use Kontrast\Reading\LureKind;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Assembly;
-use Kontrast\Rulebook\Casebook;
 use Kontrast\Rulebook\Caution;
 use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\Facts;
-use Kontrast\Rulebook\Question;
+use Kontrast\Rulebook\ReadingExamples;
 use Kontrast\Rulebook\Rule;
-use Kontrast\Sheet\Steps;
+use Kontrast\Rulebook\SchoolQuestion;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\core\Bins;
@@ -36,10 +36,10 @@ final class CoverageTest extends TestCase
         foreach (Engine::standard()->book->rules as $rule) {
             $used = [...$used, ...$rule->facts];
         }
-        foreach (Question::cases() as $question) {
+        foreach (SchoolQuestion::cases() as $question) {
             $used[] = $question->fact();
         }
-        foreach (Steps::of(new Composition(LureKind::Spinnerbait, Bins::head(), Bins::blade(id: 'front'), Bins::blade(), Bins::skirt(), null, null)) as $step) {
+        foreach (BuildSteps::of(new Composition(LureKind::Spinnerbait, Bins::head(), Bins::blade(id: 'front'), Bins::blade(), Bins::skirt(), null, null)) as $step) {
             $used = [...$used, ...$step->facts];
         }
         $adviser = Adviser::standard();
@@ -61,9 +61,9 @@ final class CoverageTest extends TestCase
         $engine ??= Engine::standard();
         \assert($engine instanceof Engine);
         $rule = $engine->book->rules[$id];
-        $reading = (new Casebook($engine))->deciding($rule);
+        $reading = (new ReadingExamples($engine))->deciding($rule);
         self::assertNotNull($reading, "No reading reaches $id.");
-        $case = $engine->deliberate($reading);
+        $case = $engine->decide($reading);
         self::assertGreaterThan(0.0, $rule->strength($case->situation()));
         self::assertTrue(null !== $rule->heading || self::matters($rule, new Assembly($case)), "$id speaks but does not matter.");
     }
@@ -79,32 +79,32 @@ final class CoverageTest extends TestCase
     public function testAReadingIsTheSameEachTimeItIsMadeUp(): void
     {
         $rule = Engine::standard()->book->rules['S6'];
-        self::assertEquals((new Casebook(Engine::standard()))->deciding($rule), (new Casebook(Engine::standard()))->deciding($rule));
+        self::assertEquals((new ReadingExamples(Engine::standard()))->deciding($rule), (new ReadingExamples(Engine::standard()))->deciding($rule));
     }
 
     public function testARuleKnowsWhomItMeetsAndWhoWins(): void
     {
         $engine = Engine::standard();
-        $meetings = [];
-        foreach ((new Casebook($engine))->meetings($engine->book->rules['S6']) as $meeting) {
-            $meetings[$meeting->other->id] = $meeting;
-            self::assertLessThanOrEqual($meeting->met, $meeting->won + $meeting->lost);
+        $conflicts = [];
+        foreach ((new ReadingExamples($engine))->conflicts($engine->book->rules['S6']) as $conflict) {
+            $conflicts[$conflict->other->id] = $conflict;
+            self::assertLessThanOrEqual($conflict->met, $conflict->won + $conflict->lost);
         }
-        self::assertArrayHasKey('S10.mid', $meetings);
-        self::assertSame(0, $meetings['S10.mid']->lost, 'A special rule outvotes the usual ladder.');
-        self::assertGreaterThan(0, $meetings['S10.mid']->won);
+        self::assertArrayHasKey('S10.mid', $conflicts);
+        self::assertSame(0, $conflicts['S10.mid']->lost, 'A special rule outvotes the usual ladder.');
+        self::assertGreaterThan(0, $conflicts['S10.mid']->won);
     }
 
     private static function matters(Rule $rule, Assembly $case): bool
     {
         foreach ($case->slotsInUse() as $slot) {
-            $ballot = $case->deliberation->on($slot);
-            foreach ($ballot->winners ?? [] as $value) {
-                if ($ballot?->loudestFor($value)?->rule === $rule) {
+            $tally = $case->decision->on($slot);
+            foreach ($tally->winners ?? [] as $value) {
+                if ($tally?->strongestFor($value)?->rule === $rule) {
                     return true;
                 }
             }
-            if (null !== $ballot && $ballot->keys() !== $ballot->without($rule)->keys()) {
+            if (null !== $tally && $tally->keys() !== $tally->without($rule)->keys()) {
                 return true;
             }
         }

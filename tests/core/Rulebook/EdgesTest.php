@@ -10,8 +10,8 @@ use Kontrast\Reading\Reading;
 use Kontrast\Reading\Season;
 use Kontrast\Rulebook\Assembly;
 use Kontrast\Rulebook\Change;
-use Kontrast\Rulebook\Edge;
-use Kontrast\Rulebook\Edges;
+use Kontrast\Rulebook\CloseCall;
+use Kontrast\Rulebook\CloseCalls;
 use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\Quantity;
 use Kontrast\Rulebook\Slot;
@@ -43,7 +43,7 @@ final class EdgesTest extends TestCase
     public function testTheNearestEdgeComesFirst(): void
     {
         foreach (Readings::random(120, 41) as $reading) {
-            $shares = array_map(static fn (Edge $edge): float => $edge->share, self::near($reading));
+            $shares = array_map(static fn (CloseCall $edge): float => $edge->share, self::near($reading));
             $sorted = $shares;
             sort($sorted);
             self::assertSame($sorted, $shares);
@@ -55,9 +55,9 @@ final class EdgesTest extends TestCase
     {
         $engine = Engine::standard();
         foreach (Readings::random(120, 42) as $reading) {
-            $here = new Assembly($engine->deliberate($reading));
+            $here = new Assembly($engine->decide($reading));
             foreach (self::near($reading) as $edge) {
-                $there = new Assembly($engine->deliberate($edge->quantity->set($reading, $edge->at)));
+                $there = new Assembly($engine->decide($edge->quantity->set($reading, $edge->at)));
                 self::assertSame(self::told($edge->changes), self::told(Change::between($here, $there)));
             }
         }
@@ -90,7 +90,7 @@ final class EdgesTest extends TestCase
                 foreach ([Season::LateWinter, Season::Fall] as $season) {
                     $reading = Readings::of($lure, 25, season: $season, forage: $forage, surface: 46);
                     $last = [];
-                    $before = $engine->deliberate($reading);
+                    $before = $engine->decide($reading);
                     foreach ($numbers as $number) {
                         $picks = new Assembly($engine->reconsider($before, $quantity->set($reading, $number), $quantity->value));
                         foreach ($picks->slotsInUse() as $slot) {
@@ -129,10 +129,10 @@ final class EdgesTest extends TestCase
         return null === $named ? '' : self::beside($named, $picks).implode('+', $picks->keys($named)).', ';
     }
 
-    /** @return list<Edge> */
+    /** @return list<CloseCall> */
     private static function near(Reading $reading): array
     {
-        return (new Edges(Engine::standard()))->near(new Assembly(Engine::standard()->deliberate($reading)));
+        return (new CloseCalls(Engine::standard()))->near(new Assembly(Engine::standard()->decide($reading)));
     }
 
     /**

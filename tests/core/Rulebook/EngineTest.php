@@ -10,7 +10,7 @@ use Kontrast\Reading\Colour;
 use Kontrast\Reading\FinishSchool;
 use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Schools;
-use Kontrast\Rulebook\Deliberation;
+use Kontrast\Rulebook\Decision;
 use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\Part\Blades;
 use Kontrast\Rulebook\Part\Skirt;
@@ -33,37 +33,37 @@ final class EngineTest extends TestCase
 {
     public function testASpecialRuleOutvotesTwoUsualOnes(): void
     {
-        $deliberation = self::deliberate(
+        $decision = self::decide(
             rule('B3')->pick(Blades::finish(Finish::Gold)),
             rule('B4')->pick(Blades::finish(Finish::Gold)),
             rule('B6')->special()->pick(Blades::finish(Finish::Black)),
         );
-        self::assertSame(Finish::Black, $deliberation->pick(Slot::Finish, Finish::class));
+        self::assertSame(Finish::Black, $decision->pick(Slot::Finish, Finish::class));
     }
 
     public function testARulingIsNeverOutvoted(): void
     {
         $crowd = array_map(static fn (int $i): Rule => rule("B3.$i")->special()->pick(Blades::finish(Finish::Gold)), range(1, 7));
-        $deliberation = self::deliberate(rule('B6')->ruling()->pick(Blades::finish(Finish::Black)), ...$crowd);
-        self::assertSame(Finish::Black, $deliberation->pick(Slot::Finish, Finish::class));
+        $decision = self::decide(rule('B6')->ruling()->pick(Blades::finish(Finish::Black)), ...$crowd);
+        self::assertSame(Finish::Black, $decision->pick(Slot::Finish, Finish::class));
     }
 
     public function testTheCloserDescriptionWinsAmongEquals(): void
     {
-        $deliberation = self::deliberate(
+        $decision = self::decide(
             rule('B3')->pick(Blades::finish(Finish::Gold)),
             rule('B9')->when(visibility()->under(feet(8)))->pick(Blades::finish(Finish::Copper)),
         );
-        self::assertSame(Finish::Copper, $deliberation->pick(Slot::Finish, Finish::class));
+        self::assertSame(Finish::Copper, $decision->pick(Slot::Finish, Finish::class));
     }
 
     public function testOfEqualsTheOneNamedFirstInTheBookWins(): void
     {
-        $deliberation = self::deliberate(
+        $decision = self::decide(
             rule('B3')->pick(Blades::finish(Finish::Gold)),
             rule('B9')->pick(Blades::finish(Finish::Copper)),
         );
-        self::assertSame(Finish::Gold, $deliberation->pick(Slot::Finish, Finish::class));
+        self::assertSame(Finish::Gold, $decision->pick(Slot::Finish, Finish::class));
     }
 
     public function testARuleSpeaksHalfAtTheEdgeOfItsBandAndNotAtAllBeyondTheFade(): void
@@ -79,58 +79,58 @@ final class EngineTest extends TestCase
     {
         $engine = new Engine(Rulebook::of([rule('B4')->school(FinishSchool::Sun)->pick(Blades::finish(Finish::PaintedWhite))]));
         $reading = Readings::of(LureKind::BladedJig);
-        self::assertNull($engine->deliberate($reading)->pick(Slot::Finish, Finish::class));
-        self::assertSame(Finish::PaintedWhite, $engine->deliberate($reading->but(schools: new Schools(finish: FinishSchool::Sun)))->pick(Slot::Finish, Finish::class));
+        self::assertNull($engine->decide($reading)->pick(Slot::Finish, Finish::class));
+        self::assertSame(Finish::PaintedWhite, $engine->decide($reading->with(schools: new Schools(finish: FinishSchool::Sun)))->pick(Slot::Finish, Finish::class));
     }
 
     public function testARuleMaySpeakAgainstAValue(): void
     {
-        $deliberation = self::deliberate(
+        $decision = self::decide(
             rule('F2')->pick(Skirt::of(Colour::Smoke)),
             rule('S8')->special()->notPick(Skirt::of(Colour::Smoke)),
             rule('S9')->fallback()->pick(Skirt::of(Colour::White)),
         );
-        self::assertSame(Colour::White, $deliberation->pick(Slot::SkirtBase, Colour::class));
+        self::assertSame(Colour::White, $decision->pick(Slot::SkirtBase, Colour::class));
     }
 
     public function testAnAccentNamedWithABaseCountsOnlyWhereThatBaseWins(): void
     {
-        $deliberation = self::deliberate(
+        $decision = self::decide(
             rule('S1')->special()->pick(Skirt::of(Colour::Black)->accent(Colour::Blue)),
             rule('S10')->pick(Skirt::of(Colour::GreenPumpkin)->accent(Colour::Orange)),
         );
-        self::assertSame([Colour::Blue], $deliberation->picks(Slot::SkirtAccents, Colour::class));
+        self::assertSame([Colour::Blue], $decision->picks(Slot::SkirtAccents, Colour::class));
     }
 
     public function testNoAccentHasTheColourOfItsBase(): void
     {
-        $deliberation = self::deliberate(rule('S1')->pick(Skirt::of(Colour::Black)->accent(Colour::Black, Colour::Blue)));
-        self::assertSame([Colour::Blue], $deliberation->picks(Slot::SkirtAccents, Colour::class));
+        $decision = self::decide(rule('S1')->pick(Skirt::of(Colour::Black)->accent(Colour::Black, Colour::Blue)));
+        self::assertSame([Colour::Blue], $decision->picks(Slot::SkirtAccents, Colour::class));
     }
 
     public function testALaterQuestionMayLookAtAnEarlierAnswer(): void
     {
-        $deliberation = self::deliberate(
+        $decision = self::decide(
             rule('P2')->pick(Whole::pairing(Pairing::Match)),
             rule('S7')->pick(Skirt::of(Colour::Brown)->accent(Colour::Orange)),
             rule('P1')->when(settled(Slot::Pairing, Pairing::Match))->pick(Trailer::likeTheSkirt()),
         );
-        self::assertSame(Colour::Brown, $deliberation->pick(Slot::TrailerBase, Colour::class));
-        self::assertSame([Colour::Orange], $deliberation->picks(Slot::TrailerAccents, Colour::class));
+        self::assertSame(Colour::Brown, $decision->pick(Slot::TrailerBase, Colour::class));
+        self::assertSame([Colour::Orange], $decision->picks(Slot::TrailerAccents, Colour::class));
     }
 
     public function testEveryRuleThatSpokeIsOnRecordForOrAgainstThePick(): void
     {
-        $ballot = self::deliberate(
+        $tally = self::decide(
             rule('B3')->pick(Blades::finish(Finish::Gold)),
             rule('F3')->pick(Blades::finish(Finish::Gold)),
             rule('B9')->pick(Blades::finish(Finish::Copper)),
             rule('B8')->notPick(Blades::finish(Finish::Gold)),
         )->on(Slot::Finish);
-        self::assertNotNull($ballot);
+        self::assertNotNull($tally);
         $name = static fn (Vote $vote): string => $vote->rule->id;
-        self::assertSame(['B3', 'F3'], array_map($name, $ballot->votesFor()));
-        self::assertSame(['B9', 'B8'], array_map($name, $ballot->votesAgainst()));
+        self::assertSame(['B3', 'F3'], array_map($name, $tally->votesFor()));
+        self::assertSame(['B9', 'B8'], array_map($name, $tally->votesAgainst()));
     }
 
     public function testTwoRulesMayNotShareAName(): void
@@ -140,13 +140,13 @@ final class EngineTest extends TestCase
         Rulebook::of([rule('B3')], [rule('B3')]);
     }
 
-    private static function deliberate(Rule ...$rules): Deliberation
+    private static function decide(Rule ...$rules): Decision
     {
         return self::deliberateAt(24, ...$rules);
     }
 
-    private static function deliberateAt(float $inches, Rule ...$rules): Deliberation
+    private static function deliberateAt(float $inches, Rule ...$rules): Decision
     {
-        return (new Engine(Rulebook::of($rules)))->deliberate(Readings::of(LureKind::BladedJig, inches: $inches));
+        return (new Engine(Rulebook::of($rules)))->decide(Readings::of(LureKind::BladedJig, inches: $inches));
     }
 }

@@ -54,6 +54,6 @@ final class LeadFreeTest extends TestCase
 
     private static function leadFree(Reading $reading): Reading
     {
-        return $reading->but(leadFree: true);
+        return $reading->with(leadFree: true);
     }
 }

@@ -17,12 +17,12 @@ use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 use Kontrast\Rulebook\Adviser;
-use Kontrast\Rulebook\Aim;
+use Kontrast\Rulebook\BuildGoal;
+use Kontrast\Rulebook\NextStep;
 use Kontrast\Rulebook\Note;
 use Kontrast\Rulebook\Occasion;
+use Kontrast\Rulebook\PartGoal;
 use Kontrast\Rulebook\Slot;
-use Kontrast\Rulebook\Step;
-use Kontrast\Rulebook\Wanted;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\core\Readings;
@@ -33,14 +33,14 @@ final class OnTheWaterTest extends TestCase
     /** L2: trailer first, then the blade, then the lure. */
     public function testFishThatFollowAndDoNotTakeAreAnsweredInOrder(): void
     {
-        $slots = array_map(static fn (Step $step): Slot => $step->change->slot, self::steps(Readings::of(LureKind::BladedJig, 26, forage: Forage::Shad, run: Run::Low), Occasion::NotTaking));
+        $slots = array_map(static fn (NextStep $step): Slot => $step->change->slot, self::steps(Readings::of(LureKind::BladedJig, 26, forage: Forage::Shad, run: Run::Low), Occasion::NotTaking));
         self::assertSame([Slot::TrailerBase, Slot::TrailerSurface, Slot::TrailerStyle, Slot::Finish, Slot::Lure], $slots, 'in this order');
     }
 
     public function testAJigHasNoBladeToChangeAndABareSpinnerbaitNoTrailer(): void
     {
-        self::assertNotContains(Slot::Finish, array_map(static fn (Step $step): Slot => $step->change->slot, self::steps(Readings::of(LureKind::Jig), Occasion::NotTaking)));
-        self::assertNotContains(Slot::TrailerStyle, array_map(static fn (Step $step): Slot => $step->change->slot, self::steps(Readings::of(LureKind::Spinnerbait, 50), Occasion::NotTaking)));
+        self::assertNotContains(Slot::Finish, array_map(static fn (NextStep $step): Slot => $step->change->slot, self::steps(Readings::of(LureKind::Jig), Occasion::NotTaking)));
+        self::assertNotContains(Slot::TrailerStyle, array_map(static fn (NextStep $step): Slot => $step->change->slot, self::steps(Readings::of(LureKind::Spinnerbait, 50), Occasion::NotTaking)));
     }
 
     public function testWhatIsTriedNextIsNeverWhatIsOnAlready(): void
@@ -113,29 +113,29 @@ final class OnTheWaterTest extends TestCase
 
     public function testTheIntentIsPutInTheModelsWords(): void
     {
-        self::assertSame([Aim::Darkest, Aim::Darkest], self::aims(Intent::CastShadow));
-        self::assertSame([Aim::LeastContrast, Aim::LeastContrast], self::aims(Intent::Vanish));
-        self::assertSame([Aim::LikeForage, Aim::LikeForage], self::aims(Intent::PassForForage));
-        self::assertSame([Aim::FarthestSeen, Aim::FarthestSeen], self::aims(Intent::BeFound));
-        self::assertSame([Aim::LikeForage, Aim::FarthestSeen], self::aims(Intent::Shock));
+        self::assertSame([PartGoal::Darkest, PartGoal::Darkest], self::aims(Intent::CastShadow));
+        self::assertSame([PartGoal::LeastContrast, PartGoal::LeastContrast], self::aims(Intent::Vanish));
+        self::assertSame([PartGoal::LikeForage, PartGoal::LikeForage], self::aims(Intent::PassForForage));
+        self::assertSame([PartGoal::FarthestSeen, PartGoal::FarthestSeen], self::aims(Intent::BeFound));
+        self::assertSame([PartGoal::LikeForage, PartGoal::FarthestSeen], self::aims(Intent::Shock));
     }
 
     public function testTheLineSaysHowThePairShouldRead(): void
     {
-        self::assertStringContainsString('read as one', Wanted::of(Intent::Vanish, Pairing::Match)->line(true));
-        self::assertStringContainsString('read as two', Wanted::of(Intent::BeFound, Pairing::Contrast)->line(true));
-        self::assertStringNotContainsString('blade', Wanted::of(Intent::BeFound, Pairing::Contrast)->line(false));
+        self::assertStringContainsString('read as one', BuildGoal::of(Intent::Vanish, Pairing::Match)->line(true));
+        self::assertStringContainsString('read as two', BuildGoal::of(Intent::BeFound, Pairing::Contrast)->line(true));
+        self::assertStringNotContainsString('blade', BuildGoal::of(Intent::BeFound, Pairing::Contrast)->line(false));
     }
 
-    /** @return list<Aim> */
+    /** @return list<PartGoal> */
     private static function aims(Intent $intent): array
     {
-        $wanted = Wanted::of($intent, Pairing::Match);
+        $wanted = BuildGoal::of($intent, Pairing::Match);
 
         return [$wanted->skirt, $wanted->blade];
     }
 
-    /** @param list<Step> $steps */
+    /** @param list<NextStep> $steps */
     private static function afterOn(Slot $slot, array $steps): ?string
     {
         foreach ($steps as $step) {
@@ -147,10 +147,10 @@ final class OnTheWaterTest extends TestCase
         return null;
     }
 
-    /** @return list<Step> */
+    /** @return list<NextStep> */
     private static function steps(Reading $reading, Occasion $occasion): array
     {
-        return array_values(array_filter(self::adviser()->advise($reading)->next, static fn (Step $step): bool => $step->occasion === $occasion));
+        return array_values(array_filter(self::adviser()->advise($reading)->next, static fn (NextStep $step): bool => $step->occasion === $occasion));
     }
 
     private static function adviser(): Adviser

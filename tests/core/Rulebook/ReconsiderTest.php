@@ -7,11 +7,11 @@ namespace Tests\core\Rulebook;
 use Kontrast\Measure\Length;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\Sky;
-use Kontrast\Rulebook\Ballot;
-use Kontrast\Rulebook\Deliberation;
+use Kontrast\Rulebook\Decision;
 use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\Quantity;
-use Kontrast\Rulebook\Question;
+use Kontrast\Rulebook\SchoolQuestion;
+use Kontrast\Rulebook\Tally;
 use PHPUnit\Framework\TestCase;
 use Tests\core\Readings;
 
@@ -33,9 +33,9 @@ final class ReconsiderTest extends TestCase
     public function testAnotherSchoolComesOutAsIfWeighedAnew(): void
     {
         foreach (Readings::random(60, 32) as $reading) {
-            foreach (Question::cases() as $question) {
+            foreach (SchoolQuestion::cases() as $question) {
                 foreach ($question->schools() as $school) {
-                    self::assertSameEitherWay($reading, $reading->but(schools: $reading->schools->with($school)), 'schools.'.$question->value);
+                    self::assertSameEitherWay($reading, $reading->with(schools: $reading->schools->with($school)), 'schools.'.$question->value);
                 }
             }
         }
@@ -44,7 +44,7 @@ final class ReconsiderTest extends TestCase
     public function testTwoFieldsAtOnceComeOutAsIfWeighedAnew(): void
     {
         foreach (Readings::random(60, 33) as $reading) {
-            self::assertSameEitherWay($reading, $reading->but(visibility: Length::inches(9), sky: Sky::Overcast), 'visibility_in', 'sky');
+            self::assertSameEitherWay($reading, $reading->with(visibility: Length::inches(9), sky: Sky::Overcast), 'visibility_in', 'sky');
         }
     }
 
@@ -52,8 +52,8 @@ final class ReconsiderTest extends TestCase
     {
         $engine = Engine::standard();
         $reading = Readings::of(\Kontrast\Reading\LureKind::Jig);
-        $before = $engine->deliberate($reading);
-        self::assertSame($before->ballots, $engine->reconsider($before, $reading, 'schools.finish')->ballots);
+        $before = $engine->decide($reading);
+        self::assertSame($before->tallies, $engine->reconsider($before, $reading, 'schools.finish')->tallies);
     }
 
     private static function assertSameEitherWay(Reading $before, Reading $after, string ...$fields): void
@@ -61,7 +61,7 @@ final class ReconsiderTest extends TestCase
         static $engine = null;
         $engine ??= Engine::standard();
         \assert($engine instanceof Engine);
-        $told = static fn (Deliberation $deliberation): array => array_map(static fn (Ballot $ballot): array => [$ballot->keys(), $ballot->scores], $deliberation->ballots);
-        self::assertEquals($told($engine->deliberate($after)), $told($engine->reconsider($engine->deliberate($before), $after, ...$fields)));
+        $told = static fn (Decision $decision): array => array_map(static fn (Tally $tally): array => [$tally->keys(), $tally->scores], $decision->tallies);
+        self::assertEquals($told($engine->decide($after)), $told($engine->reconsider($engine->decide($before), $after, ...$fields)));
     }
 }

@@ -41,7 +41,7 @@ final class WatersTest extends TestCase
             'trailer_in' => $build->trailer?->length->inInches(),
             'trailer_base' => $build->trailer?->base->value,
             'ounces' => $build->head->weight->inOunces(),
-            'hook' => true === $build->trailerHook?->fit ? $build->trailerHook->size->words() : null,
+            'hook' => true === $build->trailerHook?->fit ? $build->trailerHook->size->label() : null,
         ];
         foreach ($expected as $what => $value) {
             \is_float($value) && \is_float($came[$what])

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import Trouble from '../../controls/Trouble.svelte'
-  import { desk } from '../../state/desk.svelte'
-  import LedgerPage from './LedgerPage.svelte'
-  import { adviceFor, paletteQuery } from './query.svelte'
+  import Trouble from '../../ui/Trouble.svelte'
+  import { desk } from '../../stores/currentReading.svelte'
+  import LedgerPage from './AdvicePage.svelte'
+  import { adviceFor, paletteQuery } from '../../api/adviceQueries.svelte'
 
   const advice = adviceFor(() => desk.asked)
   const palette = paletteQuery()

@@ -1,9 +1,9 @@
 <script lang="ts">
   import type { Change, Palette } from '../../api/client'
-  import { settings } from '../../state/settings.svelte'
-  import { capital } from '../../words'
-  import Facts from './Facts.svelte'
-  import { fullPickWords, valuesWords } from './parts'
+  import { settings } from '../../stores/settings.svelte'
+  import { capital } from '../../words/words'
+  import Facts from '../../ui/Facts.svelte'
+  import { fullPickWords, valuesWords } from '../../words/adviceParts'
 
   /** Picks that come out otherwise, each with its before, its after and why. */
   interface Props {

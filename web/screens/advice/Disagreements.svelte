@@ -2,9 +2,9 @@
   import type { Advice, Palette, Reading } from '../../api/client'
   import Lure from '../../lure/Lure.svelte'
   import { inTheHand } from '../../lure/paint'
-  import { desk } from '../../state/desk.svelte'
-  import { show } from '../../words'
-  import { schoolName } from '../settings/questions'
+  import { desk } from '../../stores/currentReading.svelte'
+  import { show } from '../../words/words'
+  import { schoolName } from '../../words/schoolQuestions'
 
   interface Props {
     disagreements: Advice['disagreements']

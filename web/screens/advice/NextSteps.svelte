@@ -1,8 +1,8 @@
 <script lang="ts">
   import type { Palette, Step } from '../../api/client'
-  import { settings } from '../../state/settings.svelte'
-  import Facts from './Facts.svelte'
-  import { fullPickWords, valuesWords } from './parts'
+  import { settings } from '../../stores/settings.svelte'
+  import Facts from '../../ui/Facts.svelte'
+  import { fullPickWords, valuesWords } from '../../words/adviceParts'
 
   /** What to change when something happens out there, in the order to try it. */
   interface Props {

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Advice, Palette } from '../../api/client'
-  import Facts from './Facts.svelte'
+  import Facts from '../../ui/Facts.svelte'
 
   /** Worth knowing today, by what it is about. */
   interface Props {

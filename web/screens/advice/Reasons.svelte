@@ -1,9 +1,9 @@
 <script lang="ts">
   import type { Palette, Reason } from '../../api/client'
-  import { settings } from '../../state/settings.svelte'
-  import { capital, show } from '../../words'
-  import Facts from './Facts.svelte'
-  import { pickWords, valueWords } from './parts'
+  import { settings } from '../../stores/settings.svelte'
+  import { capital, show } from '../../words/words'
+  import Facts from '../../ui/Facts.svelte'
+  import { pickWords, valueWords } from '../../words/adviceParts'
 
   /** Why the picks of a part are what they are: the loudest reasons first, the rest behind one tap. */
   interface Props {

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Opinion } from '../../api/client'
-  import { settings } from '../../state/settings.svelte'
-  import { capital, round, show, waterLength } from '../../words'
+  import { settings } from '../../stores/settings.svelte'
+  import { capital, round, show, waterLength } from '../../words/words'
 
   /** What the model says of the trade's picks: beside them, never over them. */
   let { opinions }: { opinions: Opinion[] } = $props()

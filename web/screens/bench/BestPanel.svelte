@@ -3,10 +3,10 @@
   import Lure from '../../lure/Lure.svelte'
   import { inTheirColours } from '../../lure/paint'
   import { PLURALS, type Kind } from '../../parts/part'
-  import { round } from '../../words'
-  import { bench } from './bench.svelte'
-  import { becauseWords, traitWords } from './marks'
-  import { bestFor } from './queries.svelte'
+  import { round } from '../../words/words'
+  import { bench } from '../../stores/bench.svelte'
+  import { becauseWords, traitWords } from './traitWords'
+  import { bestFor } from '../../api/benchQueries.svelte'
 
   /** The ten best builds of the bin, with why each stands where it does. */
   interface Props {

@@ -2,10 +2,10 @@
   import type { Palette, Reading, SavedBuild } from '../../api/client'
   import Lure from '../../lure/Lure.svelte'
   import { inTheirColours } from '../../lure/paint'
-  import { settings } from '../../state/settings.svelte'
-  import { round } from '../../words'
-  import { findingWords, traitWords } from './marks'
-  import { verdictFor } from './queries.svelte'
+  import { settings } from '../../stores/settings.svelte'
+  import { round } from '../../words/words'
+  import { findingWords, traitWords } from './traitWords'
+  import { verdictFor } from '../../api/benchQueries.svelte'
 
   /** Two builds side by side, for the reading of the day. */
   interface Props {

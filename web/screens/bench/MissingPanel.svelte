@@ -3,10 +3,10 @@
   import { answer, api, type Missing, type Palette } from '../../api/client'
   import { measureWords, swatches } from '../../parts/part'
   import PartSwatch from '../../parts/PartSwatch.svelte'
-  import { notices } from '../../state/notices.svelte'
-  import { settings } from '../../state/settings.svelte'
-  import { capital, round, show } from '../../words'
-  import { missingQuery } from './queries.svelte'
+  import { notices } from '../../stores/notices.svelte'
+  import { settings } from '../../stores/settings.svelte'
+  import { capital, round, show } from '../../words/words'
+  import { missingQuery } from '../../api/benchQueries.svelte'
 
   /** The parts not owned that would gain most over the readings put away. */
   let { palette }: { palette: Palette } = $props()

@@ -1,12 +1,12 @@
 <script lang="ts">
-  import FileButton from '../../controls/FileButton.svelte'
+  import FileButton from '../../ui/FileButton.svelte'
   import { useQueryClient } from '@tanstack/svelte-query'
   import { answer, api, type Palette, type Reading, type SavedBuild } from '../../api/client'
-  import { notices } from '../../state/notices.svelte'
-  import { keepable } from '../bin/photo'
-  import { bench } from './bench.svelte'
+  import { notices } from '../../stores/notices.svelte'
+  import { keepable } from '../../parts/photo'
+  import { bench } from '../../stores/bench.svelte'
   import CompareBuilds from './CompareBuilds.svelte'
-  import { buildsQuery } from './queries.svelte'
+  import { buildsQuery } from '../../api/benchQueries.svelte'
 
   /** Builds under their names: kept, laid out again, and set side by side. */
   interface Props {

@@ -2,9 +2,9 @@
   import type { OwnedPart, Palette } from '../../api/client'
   import { measureWords, swatches } from '../../parts/part'
   import PartSwatch from '../../parts/PartSwatch.svelte'
-  import { settings } from '../../state/settings.svelte'
-  import { canBeEmpty, SLOT_WORDS, step, type Slot } from './slots'
-  import { bench } from './bench.svelte'
+  import { settings } from '../../stores/settings.svelte'
+  import { canBeEmpty, SLOT_WORDS, step, type Slot } from '../../parts/slots'
+  import { bench } from '../../stores/bench.svelte'
 
   /** One slot of the lure: what is in it, and the others of the bin to step through. */
   interface Props {

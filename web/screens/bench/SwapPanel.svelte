@@ -1,9 +1,9 @@
 <script lang="ts">
   import type { Reading } from '../../api/client'
-  import { capital, round } from '../../words'
-  import { bench } from './bench.svelte'
-  import { swapsFor } from './queries.svelte'
-  import { SLOT_WORDS } from './slots'
+  import { capital, round } from '../../words/words'
+  import { bench } from '../../stores/bench.svelte'
+  import { swapsFor } from '../../api/benchQueries.svelte'
+  import { SLOT_WORDS } from '../../parts/slots'
 
   /** Single changes to what lies on the bench, by what they gain. */
   let { reading }: { reading: Reading } = $props()

@@ -1,8 +1,8 @@
 <script lang="ts">
   import type { Bench } from '../../api/client'
-  import { settings } from '../../state/settings.svelte'
-  import { round } from '../../words'
-  import { becauseWords, findingWords, traitWords } from './marks'
+  import { settings } from '../../stores/settings.svelte'
+  import { round } from '../../words/words'
+  import { becauseWords, findingWords, traitWords } from './traitWords'
 
   /** What the model sees, in words, and how the build does against the advice, trait by trait. */
   let { verdict }: { verdict: Bench } = $props()

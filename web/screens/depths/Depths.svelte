@@ -2,13 +2,13 @@
   import { createQuery, keepPreviousData } from '@tanstack/svelte-query'
   import { LineChart } from 'layerchart'
   import { answer, api, type Depths } from '../../api/client'
-  import Choice from '../../controls/Choice.svelte'
-  import Trouble from '../../controls/Trouble.svelte'
-  import { desk } from '../../state/desk.svelte'
-  import { settings } from '../../state/settings.svelte'
-  import { capital, depth, round, show, waterLength } from '../../words'
-  import { paletteQuery } from '../advice/query.svelte'
-  import Summary from '../advice/Summary.svelte'
+  import Choice from '../../ui/Choice.svelte'
+  import Trouble from '../../ui/Trouble.svelte'
+  import { desk } from '../../stores/currentReading.svelte'
+  import { settings } from '../../stores/settings.svelte'
+  import { capital, depth, round, show, waterLength } from '../../words/words'
+  import { paletteQuery } from '../../api/adviceQueries.svelte'
+  import Summary from '../../ui/ReadingSummary.svelte'
 
   /** Puts a claim to the test: that lime green alone keeps its colour at every depth. */
   let from = $state<'side' | 'below'>('side')

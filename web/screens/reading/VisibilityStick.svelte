@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { settings } from '../../state/settings.svelte'
-  import { waterLength } from '../../words'
-  import { BANDS, MOST_IN, nearestStop, place, STOPS } from './stick'
+  import { settings } from '../../stores/settings.svelte'
+  import { waterLength } from '../../words/words'
+  import { BANDS, MOST_IN, nearestStop, place, STOPS } from '../../words/stick'
 
   /** A stick let down into the water: where the lure is lost to sight. Close marks at the dirty end, where inches matter. */
   interface Props {

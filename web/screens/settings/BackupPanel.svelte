@@ -1,9 +1,9 @@
 <script lang="ts">
-  import FileButton from '../../controls/FileButton.svelte'
+  import FileButton from '../../ui/FileButton.svelte'
   import { useQueryClient } from '@tanstack/svelte-query'
   import { answer, api } from '../../api/client'
-  import { desk } from '../../state/desk.svelte'
-  import { settings } from '../../state/settings.svelte'
+  import { desk } from '../../stores/currentReading.svelte'
+  import { settings } from '../../stores/settings.svelte'
 
   /** Everything kept, carried away as one file and put back from one; what a file holds is told before anything is replaced. */
   type Chosen = { name: string; backup: unknown; words: string }

@@ -1,11 +1,11 @@
 <script lang="ts">
   import type { Schools, Settings } from '../../api/client'
-  import Choice from '../../controls/Choice.svelte'
-  import Toggle from '../../controls/Toggle.svelte'
-  import { notices } from '../../state/notices.svelte'
-  import { settings } from '../../state/settings.svelte'
+  import Choice from '../../ui/Choice.svelte'
+  import Toggle from '../../ui/Toggle.svelte'
+  import { notices } from '../../stores/notices.svelte'
+  import { settings } from '../../stores/settings.svelte'
   import BackupPanel from './BackupPanel.svelte'
-  import { QUESTIONS } from './questions'
+  import { QUESTIONS } from '../../words/schoolQuestions'
 
   const choices = $derived(settings.value)
 

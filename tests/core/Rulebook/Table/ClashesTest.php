@@ -30,13 +30,13 @@ final class ClashesTest extends TestCase
     #[DataProvider('clashes')]
     public function testOneOfTwoFactsWins(Reading $reading, Slot $slot, string $winner, string $loser): void
     {
-        $ballot = Engine::standard()->deliberate($reading)->on($slot);
-        self::assertNotNull($ballot);
-        $rule = $ballot->loudestFor($ballot->winners[0])?->rule;
+        $tally = Engine::standard()->decide($reading)->on($slot);
+        self::assertNotNull($tally);
+        $rule = $tally->strongestFor($tally->winners[0])?->rule;
         self::assertNotNull($rule);
         self::assertContains($winner, $rule->facts, $rule->id);
         $outvoted = [];
-        foreach ($ballot->votesAgainst() as $vote) {
+        foreach ($tally->votesAgainst() as $vote) {
             $outvoted = [...$outvoted, ...$vote->rule->facts];
         }
         self::assertContains($loser, $outvoted);

@@ -27,7 +27,7 @@ abstract class ReadingTableTestCase extends TestCase
         static $engine = null;
         $engine ??= Engine::standard();
         \assert($engine instanceof Engine);
-        $assembly = new Assembly($engine->deliberate($reading));
+        $assembly = new Assembly($engine->decide($reading));
         $given = [];
         foreach (array_keys($answers) as $pick) {
             $given[$pick] = implode('+', $assembly->keys(Slot::from($pick)));

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\BuildSheet;
+
+use Kontrast\Inventory\Composition;
+use Kontrast\Inventory\PartKind;
+use Kontrast\Reading\LureKind;
+
+/** The small things that hold a build together: which, of what size, how many (A1, A3; sizes of swivels and clevises from memory of common practice). */
+final readonly class Hardware
+{
+    /** Diameter of spinnerbait wire, in. A1. */
+    public const WIRE_IN = 0.035;
+    public const BEAD = '5/32 in';
+    public const SPACER = '1 in';
+    public const TIE = '2.5 mm';
+
+    private function __construct(public PartKind $kind, public string $size, public int $count)
+    {
+    }
+
+    /** @return list<self> */
+    public static function of(Composition $build): array
+    {
+        $hardware = [];
+        if (LureKind::Spinnerbait === $build->kind) {
+            if (null !== $build->front) {
+                $hardware[] = new self(PartKind::Bead, self::BEAD, 3);
+                $hardware[] = new self(PartKind::Clevis, $build->front->size->number <= 3 ? '#2' : '#4', 1);
+                $hardware[] = new self(PartKind::Spacer, self::SPACER, 1);
+            }
+            if (null !== $build->rear) {
+                $hardware[] = new self(PartKind::Swivel, match (true) {
+                    $build->rear->size->number <= 3 => '#2',
+                    $build->rear->size->number <= 5 => '#3',
+                    default => '#4',
+                }, 1);
+            }
+        }
+        if (null !== $build->skirt) {
+            $hardware[] = new self(PartKind::Collar, self::TIE, 1);
+        }
+
+        return $hardware;
+    }
+}

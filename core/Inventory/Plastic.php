@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Inventory;
+
+use Kontrast\Reading\HasLabel;
+
+/** What a trailer is poured of. */
+enum Plastic: string
+{
+    use HasLabel;
+
+    case Soft = 'soft';
+    /** TPE: melts together with other soft plastics (T10). */
+    case Stretchy = 'stretchy';
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Rulebook;
+
+/** One answer of one rule to one question, filed for the engine: what it counts and what it hangs on, worked out once. */
+final readonly class Effect
+{
+    /**
+     * @param float               $weight  what a full word counts; negative where it speaks against
+     * @param array<string, true> $ruleDependsOn fields of the reading and slots that the rule's strength hangs on
+     * @param array<string, true> $dependsOn     the same, with what the answer itself is worked out from
+     */
+    private function __construct(public Rule $rule, public Pick $pick, public float $weight, public array $ruleDependsOn, public array $dependsOn)
+    {
+    }
+
+    /** @return list<self> everything a rule says, for and against */
+    public static function all(Rule $rule): array
+    {
+        return [
+            ...array_map(static fn (Pick $pick): self => self::of($rule, $pick, true), $rule->for),
+            ...array_map(static fn (Pick $pick): self => self::of($rule, $pick, false), $rule->against),
+        ];
+    }
+
+    private static function of(Rule $rule, Pick $pick, bool $for): self
+    {
+        $touched = array_fill_keys($rule->dependsOn(), true);
+
+        return new self($rule, $pick, $rule->weight() * ($for ? 1 : -1), $touched, $touched + array_fill_keys($pick->dependsOn, true));
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Scoring;
+
+use Kontrast\Inventory\Composition;
+use Kontrast\Inventory\NearestColour;
+use Kontrast\Lure\Opacity;
+use Kontrast\Material\BuildOptics;
+use Kontrast\Measure\Length;
+use Kontrast\Reading\Colour;
+use Kontrast\Rulebook\PartGoal;
+use Kontrast\Vision\Pair;
+use Kontrast\Vision\ReducedPart;
+use Kontrast\Vision\Separation;
+
+/** Says in plain words what the model sees in a build, and what would mend it. */
+final readonly class BuildFindings
+{
+    /** From this share on a part does what it is for. (Chosen.) */
+    private const ENOUGH = 0.5;
+
+    public function __construct(private BuildScorer $scorer)
+    {
+    }
+
+    /** @return list<Finding> skirt with trailer, blade, skirt, and accents that are lost among their own base */
+    public function on(Composition $build): array
+    {
+        $parts = [];
+        foreach ($build->asLightMeetsThem() as $part) {
+            $parts[$part->id] = $this->scorer->vision->reduce($part);
+        }
+        $wanted = $this->scorer->brief->wanted;
+
+        return [
+            ...$this->pairing($parts),
+            ...(isset($parts['blade.rear']) ? [$this->goal('blade', $wanted->blade, $parts['blade.rear'])] : []),
+            ...(isset($parts['skirt.0']) ? [$this->goal('skirt', $wanted->skirt, $parts['skirt.0'])] : []),
+            ...$this->accents('skirt', $parts),
+            ...$this->accents('trailer', $parts),
+        ];
+    }
+
+    /**
+     * @param array<string, ReducedPart> $parts
+     *
+     * @return list<Finding>
+     */
+    private function pairing(array $parts): array
+    {
+        if (!isset($parts['skirt.0'], $parts['trailer.0'])) {
+            return [];
+        }
+        [$skirt, $trailer] = [$parts['skirt.0'], $parts['trailer.0']];
+        $pair = Pair::of($skirt, $trailer);
+        $reads = Separation::at($this->scorer->vision->apart($skirt, array_values(array_filter([$trailer, $parts['trailer.1'] ?? null, $parts['trailer.2'] ?? null]))));
+        $wanted = $this->scorer->brief->wanted;
+        if (\in_array($reads, $wanted->reads, true)) {
+            return [Finding::good('pair', "Skirt and trailer read as {$reads->value}, as wanted.", null)];
+        }
+        $split = $pair->splitRange();
+        $tooAlike = !\in_array(Separation::One, $wanted->reads, true);
+        if ($tooAlike) {
+            $other = $skirt->againstWater() < 0 ? 'lighter' : 'darker';
+
+            return [Finding::amiss('pair', Separation::One === $reads && self::isThere($split)
+                ? "Skirt and trailer read as one beyond {at}; the advice wants them told apart: take a $other trailer, or come to match."
+                : "Skirt and trailer read as {$reads->value}; the advice wants more between them: take a $other trailer, or come to match.", $split)];
+        }
+
+        return [Finding::amiss('pair', "Skirt and trailer stand apart as {$reads->value}, and up to {at} a bass tells them apart; the advice wants them closer: take a trailer nearer to the skirt.", $split)];
+    }
+
+    private function goal(string $what, PartGoal $goal, ReducedPart $part): Finding
+    {
+        $does = $this->scorer->vision->meets($goal, $part) >= self::ENOUGH;
+        $range = $part->flashRange() ?? $part->sightRange();
+        $how = $part->againstWater() < 0 ? 'darker' : 'lighter';
+        $further = $this->carriesFurther();
+
+        return match ($goal) {
+            PartGoal::LeastContrast => $does
+                ? Finding::good($what, "The $what keeps close to the water, as wanted.")
+                : Finding::amiss($what, "The $what stands $how off the water up to {at}, and it should vanish: something nearer the water’s own tone, or more see-through.", $range),
+            PartGoal::LikeForage => $does
+                ? Finding::good($what, "The $what reads like the food down there, as wanted.")
+                : Finding::amiss($what, "The $what reads as something other than the food: come closer to its colours."),
+            PartGoal::FarthestSeen => $does
+                ? Finding::good($what, "The $what is made out up to {at}.", $range)
+                : Finding::amiss($what, "The $what is lost beyond {at}, and it should be found: a $further one carries further in this water.", $range),
+            PartGoal::Darkest => $does
+                ? Finding::good($what, "The $what is darker than the water behind it, as wanted.")
+                : Finding::amiss($what, "The $what is no darker than the water behind it, and it should cast a shadow: take a dark one."),
+        };
+    }
+
+    /** Whether black or white shows from farther here. */
+    private function carriesFurther(): string
+    {
+        $shows = fn (Colour $word): float => $this->scorer->vision->meets(PartGoal::FarthestSeen, $this->scorer->vision->reduce(BuildOptics::coloured($word->value, $word, Opacity::Opaque)));
+
+        return $shows(Colour::Black) > $shows(Colour::White) ? 'darker' : 'lighter';
+    }
+
+    /**
+     * @param array<string, ReducedPart> $parts
+     *
+     * @return list<Finding>
+     */
+    private function accents(string $what, array $parts): array
+    {
+        $found = [];
+        for ($i = 1; isset($parts["$what.$i"]); ++$i) {
+            $pair = Pair::of($parts["$what.0"], $parts["$what.$i"]);
+            if (Separation::One === $pair->reads()) {
+                $word = NearestColour::nearest($parts["$what.$i"]->part->inTheHand)->label();
+                $found[] = Finding::good($what, self::isThere($pair->splitRange())
+                    ? "The $word accent in the $what melts into its base beyond {at}."
+                    : "The $word accent in the $what cannot be told from its base in this water.", $pair->splitRange());
+            }
+        }
+
+        return $found;
+    }
+
+    private static function isThere(Length $range): bool
+    {
+        return $range->inMetres() > 0.0;
+    }
+}

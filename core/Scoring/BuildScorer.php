@@ -1,0 +1,305 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Scoring;
+
+use Kontrast\Inventory\Composition;
+use Kontrast\Inventory\InventoryBlade;
+use Kontrast\Inventory\InventoryHead;
+use Kontrast\Inventory\InventoryHook;
+use Kontrast\Inventory\InventorySkirt;
+use Kontrast\Inventory\InventoryTrailer;
+use Kontrast\Inventory\PartColour;
+use Kontrast\Lure\BladeSize;
+use Kontrast\Lure\SkirtForm;
+use Kontrast\Lure\Trim;
+use Kontrast\Material\OpticalPart;
+use Kontrast\Material\ReflectanceFitter;
+use Kontrast\Measure\Length;
+use Kontrast\Reading\LureKind;
+use Kontrast\Reading\Reading;
+use Kontrast\Rulebook\Brief;
+use Kontrast\Rulebook\Slot;
+use Kontrast\Vision\ReducedPart;
+use Kontrast\Vision\Separation;
+use Kontrast\Vision\Viewing;
+use Kontrast\Water\ClearerThanWater;
+use Kontrast\Water\Direction;
+use Kontrast\Water\Scene;
+
+/**
+ * Measures owned parts against what one advice wants: each part by itself, skirt with trailer, and blade with skirt. All that a
+ * build is worth is the sum of these, which is what lets a search be exact without trying every build. The weights of the
+ * traits are chosen; docs/bench.md lists them. ScoreExplainer puts the same into words.
+ */
+final class BuildScorer
+{
+    private const HEAD = ['weight' => 8000, 'colour' => 4000];
+    private const REAR = ['finish' => 8000, 'shape' => 4000, 'size' => 2000, 'goal' => 4000];
+    private const FRONT = ['finish' => 2000, 'size' => 2000];
+    private const LAYOUT = 2000;
+    private const SKIRT = ['base' => 10000, 'accents' => 4000, 'opacity' => 2000, 'strands' => 2000, 'cut' => 2000, 'goal' => 4000];
+    private const TRAILER = ['style' => 6000, 'length' => 5000, 'base' => 7000, 'accents' => 2000, 'surface' => 1000, 'opacity' => 1000];
+    public const PAIR = 12000;
+    public const BLADE_OFF_SKIRT = 3000;
+    private const HOOK = 3000;
+    /** A blade a number off loses this share of its points for size; a trailer two inches off all of its for length. (Chosen.) */
+    private const PER_NUMBER = 0.3;
+    private const LENGTH_LOST_IN = 2.0;
+    /** A blade darkened where it should shine, or the other way round, keeps this share of its points for finish. (Chosen.) */
+    private const WRONGLY_DARKENED = 0.5;
+
+    public readonly Viewing $viewing;
+    public readonly VisionScore $vision;
+    public readonly RuleScore $rules;
+    /** @var \WeakMap<object, non-empty-list<ReducedPart>> by part */
+    private readonly \WeakMap $reduced;
+
+    /** @throws ClearerThanWater */
+    public function __construct(public readonly Reading $reading, public readonly Brief $brief, ReflectanceFitter $reflectances)
+    {
+        $this->viewing = Viewing::in(Scene::of($reading, Direction::Side), $reflectances);
+        $this->vision = new VisionScore($this->viewing, $brief->wanted, $reading);
+        $this->rules = new RuleScore($brief);
+        $this->reduced = new \WeakMap();
+    }
+
+    public function head(InventoryHead $head): ScoreBreakdown
+    {
+        return new ScoreBreakdown([
+            TraitScore::share(ScoredTrait::HeadWeight, $this->rules->weight($head->weight), self::HEAD['weight']),
+            $this->colour(ScoredTrait::HeadColour, Slot::HeadColour, $head->partColour, self::HEAD['colour']),
+        ]);
+    }
+
+    public function rear(InventoryBlade $blade): ScoreBreakdown
+    {
+        $advised = $this->brief->build->rearBlade();
+        $asDark = (true === $advised?->darkened) === $blade->darkened ? 1.0 : self::WRONGLY_DARKENED;
+        [$part] = $this->reducedBlade($blade);
+
+        return new ScoreBreakdown([
+            TraitScore::share(
+                ScoredTrait::BladeFinish,
+                $this->rules->share(Slot::Finish, $blade->finish()->value) * $asDark,
+                self::REAR['finish'],
+            ),
+            TraitScore::share(ScoredTrait::BladeShape, $this->rules->share(Slot::MainShape, $blade->shape->value), self::REAR['shape']),
+            TraitScore::share(ScoredTrait::BladeSize, self::nearSize($blade->size, $advised?->size), self::REAR['size']),
+            TraitScore::share(ScoredTrait::BladeGoal, $this->vision->meets($this->brief->wanted->blade, $part), self::REAR['goal']),
+        ]);
+    }
+
+    public function front(?InventoryBlade $blade): ScoreBreakdown
+    {
+        $advised = $this->brief->build->frontBlade();
+        $alike = (null === $advised) === (null === $blade);
+        $layout = $alike ? 1.0 : $this->rules->share(Slot::BladeLayout, null === $blade ? 'single' : 'tandem');
+        $absent = $alike ? 1.0 : 0.0;
+        [$finish, $size] = null === $advised || null === $blade
+            ? [$absent, $absent]
+            : [$this->rules->share(Slot::FrontFinish, $blade->finish()->value), self::nearSize($blade->size, $advised->size)];
+
+        return new ScoreBreakdown([
+            TraitScore::share(ScoredTrait::BladeLayout, $layout, self::LAYOUT),
+            TraitScore::share(ScoredTrait::FrontFinish, $finish, self::FRONT['finish']),
+            TraitScore::share(ScoredTrait::FrontSize, $size, self::FRONT['size']),
+        ]);
+    }
+
+    public function skirt(?InventorySkirt $skirt): ScoreBreakdown
+    {
+        $advised = $this->brief->build->skirt;
+        $form = $this->rules->share(Slot::SkirtForm, self::formOf($skirt)->value);
+        if (null === $skirt) {
+            return new ScoreBreakdown([TraitScore::share(ScoredTrait::Skirt, null === $advised ? 1.0 : $form, array_sum(self::SKIRT))]);
+        }
+        // Where none is advised, all a skirt does well counts only as far as any rule votes for one.
+        $worth = null === $advised ? $form : 1.0;
+        $traits = [
+            [ScoredTrait::SkirtAccents, $this->rules->accents($advised->accents ?? [], $skirt->accents), self::SKIRT['accents']],
+            [ScoredTrait::SkirtOpacity, $this->rules->share(Slot::SkirtOpacity, $skirt->see()->value), self::SKIRT['opacity']],
+            [ScoredTrait::SkirtStrands, $this->rules->share(Slot::SkirtMaterial, $skirt->material->value), self::SKIRT['strands']],
+        ];
+
+        return new ScoreBreakdown([
+            $this->colour(ScoredTrait::SkirtBase, Slot::SkirtBase, $skirt->base, self::SKIRT['base'], $worth),
+            ...array_map(static fn (array $trait): TraitScore => TraitScore::share($trait[0], $worth * $trait[1], $trait[2]), $traits),
+            TraitScore::share(ScoredTrait::SkirtCut, $form, self::SKIRT['cut']),
+            TraitScore::share(
+                ScoredTrait::SkirtGoal,
+                $worth * $this->vision->meets($this->brief->wanted->skirt, $this->reducedSkirt($skirt)[0]),
+                self::SKIRT['goal'],
+            ),
+        ]);
+    }
+
+    public function trailer(?InventoryTrailer $trailer): ScoreBreakdown
+    {
+        $advised = $this->brief->build->trailer;
+        if (null === $trailer) {
+            $share = null === $advised ? 1.0 : $this->rules->share(Slot::TrailerFitted, 'no');
+
+            return new ScoreBreakdown([TraitScore::share(ScoredTrait::Trailer, $share, array_sum(self::TRAILER))]);
+        }
+        $worth = null === $advised ? $this->rules->share(Slot::TrailerFitted, 'yes') : 1.0;
+        $score = static fn (ScoredTrait $trait, float $share, string $of): TraitScore => TraitScore::share($trait, $worth * $share, self::TRAILER[$of]);
+
+        return new ScoreBreakdown([
+            $score(ScoredTrait::TrailerStyle, $this->rules->share(Slot::TrailerStyle, $trailer->style->value), 'style'),
+            $score(ScoredTrait::TrailerLength, self::nearLength($trailer->length, $advised?->length), 'length'),
+            $this->colour(ScoredTrait::TrailerBase, Slot::TrailerBase, $trailer->base, self::TRAILER['base'], $worth),
+            $score(ScoredTrait::TrailerAccents, $this->rules->accents($advised->accents ?? [], $trailer->accents), 'accents'),
+            $score(ScoredTrait::TrailerSurface, $this->rules->share(Slot::TrailerSurface, $trailer->surface->value), 'surface'),
+            $score(ScoredTrait::TrailerOpacity, $this->rules->share(Slot::TrailerOpacity, $trailer->see()->value), 'opacity'),
+        ]);
+    }
+
+    public function hook(?InventoryHook $hook): ScoreBreakdown
+    {
+        $advised = true === $this->brief->build->trailerHook?->fit;
+        $share = match (true) {
+            null === $hook => $advised ? $this->rules->share(Slot::HookFitted, 'no') : 1.0,
+            $advised => $this->rules->hook($hook->size),
+            default => $this->rules->share(Slot::HookFitted, 'yes'),
+        };
+
+        return new ScoreBreakdown([TraitScore::share(ScoredTrait::Hook, $share, self::HOOK)]);
+    }
+
+    /**
+     * A skirt with each of many trailers, in thousandths of a point: the one figure a search needs of each pair.
+     *
+     * @param list<InventoryTrailer|null> $trailers
+     *
+     * @return list<int>
+     */
+    public function pairPoints(?InventorySkirt $skirt, array $trailers): array
+    {
+        $nothing = (int) round($this->pairShare(null, null) * self::PAIR);
+        if (null === $skirt) {
+            return array_fill(0, \count($trailers), $nothing);
+        }
+        $base = $this->reducedSkirt($skirt)[0];
+        $points = [];
+        foreach ($trailers as $trailer) {
+            $points[] = null === $trailer
+                ? $nothing
+                : (int) round($this->vision->pairing($this->vision->apart($base, $this->reducedTrailer($trailer))) * self::PAIR);
+        }
+
+        return $points;
+    }
+
+    public function pair(?InventorySkirt $skirt, ?InventoryTrailer $trailer): ScoreBreakdown
+    {
+        return new ScoreBreakdown([TraitScore::share(ScoredTrait::Pair, $this->pairShare($skirt, $trailer), self::PAIR)]);
+    }
+
+    /** How skirt and trailer read beside each other at the judging distance; null where there is nothing to pair. */
+    public function pairReads(?InventorySkirt $skirt, ?InventoryTrailer $trailer): ?Separation
+    {
+        return null === $skirt || null === $trailer ? null : Separation::at($this->apart($skirt, $trailer));
+    }
+
+    public function bladeOffSkirtPoints(?InventorySkirt $skirt, InventoryBlade $blade): int
+    {
+        return (int) round($this->bladeOffSkirtShare($skirt, $blade) * self::BLADE_OFF_SKIRT);
+    }
+
+    public function bladeOffSkirt(?InventorySkirt $skirt, InventoryBlade $blade): ScoreBreakdown
+    {
+        return new ScoreBreakdown([
+            TraitScore::share(ScoredTrait::BladeOffSkirt, $this->bladeOffSkirtShare($skirt, $blade), self::BLADE_OFF_SKIRT),
+        ]);
+    }
+
+    /** Everything a build is worth, trait by trait. */
+    public function measure(Composition $build): ScoreBreakdown
+    {
+        $isSpinnerbait = LureKind::Spinnerbait === $this->reading->lure;
+
+        return $this->head($build->head)->and(
+            null === $build->rear
+                ? ScoreBreakdown::none()
+                : $this->rear($build->rear)->and($this->bladeOffSkirt($build->skirt, $build->rear)),
+            $isSpinnerbait ? $this->front($build->front) : ScoreBreakdown::none(),
+            $this->skirt($build->skirt),
+            $this->trailer($build->trailer),
+            $this->pair($build->skirt, $build->trailer),
+            $isSpinnerbait ? $this->hook($build->hook) : ScoreBreakdown::none(),
+        );
+    }
+
+    private function pairShare(?InventorySkirt $skirt, ?InventoryTrailer $trailer): float
+    {
+        if (null === $skirt || null === $trailer) {
+            return null === $this->brief->build->skirt || null === $this->brief->build->trailer ? 1.0 : 0.0;
+        }
+
+        return $this->vision->pairing($this->apart($skirt, $trailer));
+    }
+
+    private function apart(InventorySkirt $skirt, InventoryTrailer $trailer): float
+    {
+        return $this->vision->apart($this->reducedSkirt($skirt)[0], $this->reducedTrailer($trailer));
+    }
+
+    private function bladeOffSkirtShare(?InventorySkirt $skirt, InventoryBlade $blade): float
+    {
+        return null === $skirt ? 1.0 : $this->vision->bladeOffSkirt($this->reducedSkirt($skirt)[0], $this->reducedBlade($blade)[0]);
+    }
+
+    private function colour(ScoredTrait $trait, Slot $slot, PartColour $colour, int $of, float $worth = 1.0): TraitScore
+    {
+        return TraitScore::share($trait, $worth * $this->rules->colour($slot, $colour)[0], $of);
+    }
+
+    /** @return non-empty-list<ReducedPart> */
+    private function reducedSkirt(InventorySkirt $skirt): array
+    {
+        return $this->remember($skirt, $skirt->parts(...));
+    }
+
+    /** @return non-empty-list<ReducedPart> */
+    private function reducedTrailer(InventoryTrailer $trailer): array
+    {
+        return $this->remember($trailer, $trailer->parts(...));
+    }
+
+    /** @return non-empty-list<ReducedPart> */
+    private function reducedBlade(InventoryBlade $blade): array
+    {
+        return $this->remember($blade, static fn (): array => [$blade->part('blade.rear')]);
+    }
+
+    /**
+     * @param callable(): non-empty-list<OpticalPart> $parts
+     *
+     * @return non-empty-list<ReducedPart>
+     */
+    private function remember(object $owned, callable $parts): array
+    {
+        return $this->reduced[$owned] ??= array_map($this->vision->reduce(...), $parts());
+    }
+
+    private static function formOf(?InventorySkirt $skirt): SkirtForm
+    {
+        return match (true) {
+            null === $skirt => SkirtForm::None,
+            Trim::LongTail === $skirt->trim => SkirtForm::LongTail,
+            default => SkirtForm::Trimmed,
+        };
+    }
+
+    private static function nearSize(BladeSize $size, ?BladeSize $advised): float
+    {
+        return null === $advised ? 0.0 : 1 - self::PER_NUMBER * abs($size->number - $advised->number);
+    }
+
+    private static function nearLength(Length $length, ?Length $advised): float
+    {
+        return null === $advised ? 1.0 : 1 - abs($length->inInches() - $advised->inInches()) / self::LENGTH_LOST_IN;
+    }
+}

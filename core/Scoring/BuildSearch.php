@@ -1,0 +1,264 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Scoring;
+
+use Kontrast\Inventory\Composition;
+use Kontrast\Inventory\Inventory;
+use Kontrast\Inventory\InventoryBlade;
+use Kontrast\Inventory\InventoryHead;
+use Kontrast\Inventory\InventoryHook;
+use Kontrast\Inventory\InventorySkirt;
+use Kontrast\Inventory\InventoryTrailer;
+use Kontrast\Reading\Arm;
+use Kontrast\Reading\LureKind;
+
+/**
+ * Finds the best builds of a bin: exactly, over every combination that fits, without trying each. What a build is worth is a sum
+ * in which the skirt alone meets more than one other part (trailer, rear blade), and the arm of the head decides
+ * which blades and hooks it takes. So for each skirt, and each arm, the best trailers, blades and heads are found by themselves and only
+ * their few best sums are looked at; a skirt that could not reach the list with the best of everything is passed over.
+ */
+final class BuildSearch
+{
+    public const MOST = 10;
+
+    private readonly LureKind $kind;
+    /** @var list<InventoryHead> */
+    private readonly array $heads;
+    /** @var list<InventoryBlade> */
+    private readonly array $blades;
+    /** @var list<InventorySkirt|null> */
+    private readonly array $skirts;
+    /** @var list<InventoryTrailer|null> */
+    private readonly array $trailers;
+    /** @var list<InventoryHook> */
+    private readonly array $hooks;
+
+    public function __construct(Inventory $bin, private readonly BuildScorer $scorer, private readonly int $most = self::MOST)
+    {
+        $reading = $scorer->reading;
+        $this->kind = $reading->lure;
+        $this->heads = array_values(array_filter($bin->heads, static fn (InventoryHead $head): bool => PartFit::head($head, $reading)));
+        $this->blades = array_values(array_filter($bin->blades, fn (InventoryBlade $blade): bool => PartFit::blade($blade, $this->kind)));
+        $this->skirts = [...$bin->skirts, ...(PartFit::goesWithoutSkirt($this->kind) ? [null] : [])];
+        $this->trailers = [...$bin->trailers, null];
+        $this->hooks = LureKind::Spinnerbait === $this->kind ? $bin->hooks : [];
+    }
+
+    /** @return list<RankedBuild> best first; equals in the order of the bin */
+    public function best(): array
+    {
+        $arms = $this->byArm();
+        if ([] === $arms) {
+            return [];
+        }
+        $trailerPoints = array_map(fn (?InventoryTrailer $trailer): int => $this->scorer->trailer($trailer)->points, $this->trailers);
+        $beside = max($trailerPoints) + BuildScorer::PAIR + max(array_map(static fn (array $arm): int => $arm['heads'][0][0] + $arm['most'], $arms));
+        $top = new TopK($this->most);
+        foreach ($this->bySkirtAlone() as [$own, $s]) {
+            if ($own + $beside < $top->threshold()) {
+                // The skirts that follow are worth less still.
+                break;
+            }
+            $skirt = $this->skirts[$s];
+            $trailers = $this->trailersFor($skirt, $trailerPoints);
+            foreach ($arms as ['heads' => $heads, 'rears' => $rears, 'most' => $most]) {
+                if ($own + $trailers[0][0] + $heads[0][0] + $most < $top->threshold()) {
+                    continue;
+                }
+                $top->offerSums($own, [$s], $trailers, $this->bladesFor($skirt, $rears), $heads);
+            }
+        }
+
+        return array_map(fn (array $top): RankedBuild => $this->ranked($top[1]), $top->best());
+    }
+
+    /** How many builds fit, counted without making them. */
+    public function combinations(): int
+    {
+        $sum = 0;
+        foreach ($this->armsWithHeads() as $arm => $heads) {
+            $blades = \count($this->bladeChoices(Arm::from($arm)));
+            foreach ($heads as $h) {
+                $sum += \count($this->skirts) * \count($this->trailers) * $blades * \count($this->hookChoices($this->heads[$h]));
+            }
+        }
+
+        return $sum;
+    }
+
+    /** @return iterable<int, Composition> every build that fits, one by one: the plain way, for checking */
+    public function every(): iterable
+    {
+        foreach (array_keys($this->skirts) as $s) {
+            foreach (array_keys($this->trailers) as $t) {
+                foreach ($this->armsWithHeads() as $arm => $heads) {
+                    foreach ($this->bladeChoices(Arm::from($arm)) as [$rear, $front]) {
+                        foreach ($heads as $h) {
+                            foreach ($this->hookChoices($this->heads[$h]) as $hook) {
+                                yield $this->composition([$s, $t, $rear, $front, $h, $hook]);
+                            }
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    /** @return list<array{int, int}> points of the skirt alone and its place, most first: good builds come early and the rest are passed over */
+    private function bySkirtAlone(): array
+    {
+        $own = array_map(fn (?InventorySkirt $skirt, int $s): array => [$this->scorer->skirt($skirt)->points, $s], $this->skirts, array_keys($this->skirts));
+        usort($own, static fn (array $a, array $b): int => [$b[0], $a[1]] <=> [$a[0], $b[1]]);
+
+        return $own;
+    }
+
+    /**
+     * @param list<int> $points
+     *
+     * @return non-empty-list<array{int, list<int>}>
+     */
+    private function trailersFor(?InventorySkirt $skirt, array $points): array
+    {
+        $top = new TopK($this->most);
+        $threshold = $top->threshold();
+        foreach ($this->scorer->pairPoints($skirt, $this->trailers) as $t => $pair) {
+            $sum = $points[$t] + $pair;
+            if ($sum >= $threshold) {
+                $top->offer($sum, [$t]);
+                $threshold = $top->threshold();
+            }
+        }
+        $best = $top->best();
+
+        return [] !== $best ? $best : throw new \LogicException('Going without a trailer is always among them.');
+    }
+
+    /**
+     * @param list<array{int, list<array{int, list<int>}>}> $rears a rear blade's place and, best first, it with each front blade or none
+     *
+     * @return list<array{int, list<int>}>
+     */
+    private function bladesFor(?InventorySkirt $skirt, array $rears): array
+    {
+        $top = new TopK($this->most);
+        foreach ($rears as [$rear, $sets]) {
+            $off = $rear < 0 ? 0 : $this->scorer->bladeOffSkirtPoints($skirt, $this->blades[$rear]);
+            foreach ($sets as [$points, $key]) {
+                if ($points + $off < $top->threshold()) {
+                    break;
+                }
+                $top->offer($points + $off, $key);
+            }
+        }
+
+        return $top->best();
+    }
+
+    /**
+     * The most that blades can bring, whatever the skirt.
+     *
+     * @param list<array{int, list<array{int, list<int>}>}> $rears
+     */
+    private static function mostOf(array $rears): int
+    {
+        return BuildScorer::BLADE_OFF_SKIRT + max([0, ...array_map(static fn (array $rear): int => $rear[1][0][0] ?? 0, $rears)]);
+    }
+
+    /** @return list<array{heads: non-empty-list<array{int, list<int>}>, rears: list<array{int, list<array{int, list<int>}>}>, most: int}> what each arm that there are heads for takes */
+    private function byArm(): array
+    {
+        $hookPoints = array_map(fn (InventoryHook $hook): int => $this->scorer->hook($hook)->points, $this->hooks);
+        $withoutHook = LureKind::Spinnerbait === $this->kind ? $this->scorer->hook(null)->points : 0;
+        $byArm = [];
+        foreach ($this->armsWithHeads() as $arm => $heads) {
+            $top = new TopK($this->most);
+            foreach ($heads as $h) {
+                $points = $this->scorer->head($this->heads[$h])->points;
+                foreach ($this->hookChoices($this->heads[$h]) as $hook) {
+                    $top->offer($points + ($hook < 0 ? $withoutHook : $hookPoints[$hook]), [$h, $hook]);
+                }
+            }
+            $rears = $this->rears(Arm::from($arm));
+            $best = $top->best();
+            if ([] !== $rears && [] !== $best) {
+                $byArm[] = ['heads' => $best, 'rears' => $rears, 'most' => self::mostOf($rears)];
+            }
+        }
+
+        return $byArm;
+    }
+
+    /** @return list<array{int, list<array{int, list<int>}>}> */
+    private function rears(Arm $arm): array
+    {
+        $top = [];
+        $points = array_map(fn (InventoryBlade $blade): int => $this->scorer->rear($blade)->points, $this->blades);
+        $alone = LureKind::Spinnerbait === $this->kind ? $this->scorer->front(null)->points : 0;
+        $fronts = LureKind::Spinnerbait === $this->kind ? array_map(fn (InventoryBlade $blade): int => $this->scorer->front($blade)->points, $this->blades) : [];
+        foreach ($this->bladeChoices($arm) as [$rear, $front]) {
+            $top[$rear] ??= new TopK($this->most);
+            $top[$rear]->offer(($rear < 0 ? 0 : $points[$rear]) + ($front < 0 ? $alone : $fronts[$front]), [$rear, $front]);
+        }
+
+        return array_map(static fn (int $rear, TopK $sets): array => [$rear, $sets->best()], array_keys($top), $top);
+    }
+
+    /** @return list<array{int, int}> places of rear and front blade, -1 for none */
+    private function bladeChoices(Arm $arm): array
+    {
+        if (LureKind::Jig === $this->kind || LureKind::SwimJig === $this->kind) {
+            return [[-1, -1]];
+        }
+        $choices = [];
+        foreach ($this->blades as $r => $rear) {
+            $choices[] = [$r, -1];
+            if (LureKind::Spinnerbait !== $this->kind || Arm::Short === $arm) {
+                continue;
+            }
+            foreach ($this->blades as $f => $front) {
+                if (PartFit::front($front, $rear)) {
+                    $choices[] = [$r, $f];
+                }
+            }
+        }
+
+        return $choices;
+    }
+
+    /** @return array<string, non-empty-list<int>> places of heads by arm; every arm is long where there is no wire */
+    private function armsWithHeads(): array
+    {
+        $arms = [];
+        foreach ($this->heads as $h => $head) {
+            $arms[(LureKind::Spinnerbait === $this->kind ? $head->arm : Arm::Long)->value][] = $h;
+        }
+
+        return $arms;
+    }
+
+    /** @return list<int> places of the hooks a head takes, -1 for none */
+    private function hookChoices(InventoryHead $head): array
+    {
+        return [-1, ...array_keys(array_filter($this->hooks, static fn (InventoryHook $hook): bool => PartFit::hook($hook, $head)))];
+    }
+
+    /** @param list<int> $key */
+    private function ranked(array $key): RankedBuild
+    {
+        $build = $this->composition($key);
+
+        return new RankedBuild($build, $this->scorer->measure($build));
+    }
+
+    /** @param list<int> $key places of skirt, trailer, rear and front blade, head and hook */
+    private function composition(array $key): Composition
+    {
+        [$s, $t, $rear, $front, $h, $hook] = [...$key, -1, -1, -1, -1, -1, -1];
+
+        return new Composition($this->kind, $this->heads[$h], $this->blades[$front] ?? null, $this->blades[$rear] ?? null, $this->skirts[$s], $this->trailers[$t], $this->hooks[$hook] ?? null);
+    }
+}

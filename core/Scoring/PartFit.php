@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Scoring;
+
+use Kontrast\Inventory\InventoryBlade;
+use Kontrast\Inventory\InventoryHead;
+use Kontrast\Inventory\InventoryHook;
+use Kontrast\Lure\BladeDimensions;
+use Kontrast\Lure\BladeShape;
+use Kontrast\Lure\HeadMaterial;
+use Kontrast\Measure\Length;
+use Kontrast\Measure\Weight;
+use Kontrast\Reading\Arm;
+use Kontrast\Reading\LureKind;
+use Kontrast\Reading\Reading;
+
+/** Which parts can go together at all; how well they do is another question. */
+final class PartFit
+{
+    /** From the clevis to the loop of the rear blade: bead, one-inch spacer, bead (A1); beads of 5/32 in (chosen). */
+    private const CLEVIS_TO_LOOP_IN = 1 + 2 * 5 / 32;
+    /** The front blade swings out as it turns, and clears what hangs a little nearer than its length. (Chosen.) */
+    private const SWING = 1.05;
+
+    public static function head(InventoryHead $head, Reading $reading): bool
+    {
+        return $head->isFor($reading->lure)
+            && !($reading->leadFree && HeadMaterial::Lead === $head->material)
+            && (null === $reading->arm || LureKind::Spinnerbait !== $reading->lure || $head->arm === $reading->arm);
+    }
+
+    /** A plate goes on a bladed jig and nothing else does. */
+    public static function blade(InventoryBlade $blade, LureKind $kind): bool
+    {
+        return match ($kind) {
+            LureKind::Spinnerbait => BladeShape::BladedJig !== $blade->shape,
+            LureKind::BladedJig => BladeShape::BladedJig === $blade->shape,
+            LureKind::Jig, LureKind::SwimJig => false,
+        };
+    }
+
+    /** A front blade is no larger than the rear one, and turns without striking it. */
+    public static function front(InventoryBlade $front, InventoryBlade $rear): bool
+    {
+        return $front->id !== $rear->id && $front->size->number <= $rear->size->number && !self::clashes($front);
+    }
+
+    public static function clashes(InventoryBlade $front): bool
+    {
+        return BladeDimensions::length($front->shape, $front->size)->isLongerThan(self::clevisToLoop()->times(self::SWING));
+    }
+
+    public static function clevisToLoop(): Length
+    {
+        return Length::inches(self::CLEVIS_TO_LOOP_IN);
+    }
+
+    /** H1, H2: never on a short arm, and of a size that ends where the skirt does. */
+    public static function hook(InventoryHook $hook, InventoryHead $head): bool
+    {
+        return Arm::Long === $head->arm && \in_array($hook->size->aught, self::hookAughts($head->weight), true);
+    }
+
+    /** @return non-empty-list<int> the trailer hooks a head of this weight carries (H2; between the two named weights the sizes between, chosen) */
+    public static function hookAughts(Weight $head): array
+    {
+        return match (true) {
+            $head->inOunces() <= 0.5 => [1, 2],
+            $head->inOunces() < 0.75 => [2, 3],
+            default => [3, 4],
+        };
+    }
+
+    /** Only a bladed jig swims without a skirt (S17). */
+    public static function goesWithoutSkirt(LureKind $kind): bool
+    {
+        return LureKind::BladedJig === $kind;
+    }
+}

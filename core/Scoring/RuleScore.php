@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Scoring;
+
+use Kontrast\Inventory\PartColour;
+use Kontrast\Lure\HookSize;
+use Kontrast\Material\Lab;
+use Kontrast\Material\Palette;
+use Kontrast\Material\Srgb;
+use Kontrast\Measure\Weight;
+use Kontrast\Reading\Colour;
+use Kontrast\Rulebook\Brief;
+use Kontrast\Rulebook\Slot;
+use Kontrast\Vision\Ciede2000;
+
+/** How much of the trade's say a value has: what its rules came to beside what the pick's came to. */
+final class RuleScore
+{
+    /** A colour this far off (CIEDE2000) counts for half of what the very colour would. (Chosen.) */
+    private const HALF_OFF = 12.0;
+    /** Weights this many doublings apart count for nothing, beyond the range that serves. (Chosen.) */
+    private const WEIGHT_DOUBLINGS = 1.0;
+    private const WITHIN_RANGE = 0.15;
+
+    /** @var array<string, Lab> */
+    private array $labs = [];
+
+    public function __construct(private readonly Brief $brief)
+    {
+    }
+
+    /** 1 for what was picked, less for what had fewer voices, 0 for what had none. */
+    public function share(Slot $slot, string $key): float
+    {
+        $scores = $this->brief->scores[$slot->value] ?? [];
+
+        return [] === $scores ? 1.0 : ($scores[$key] ?? 0.0) / max($scores);
+    }
+
+    /**
+     * The best a colour does over all colours the trade speaks for: each word's share, weakened by how far the colour is off it.
+     *
+     * @return array{float, Colour|null} the share, and the word it was won by
+     */
+    public function colour(Slot $slot, PartColour $partColour): array
+    {
+        $best = [0.0, null];
+        foreach (array_keys($this->brief->scores[$slot->value] ?? []) as $word) {
+            $share = $this->share($slot, $word) * $this->closeness($partColour, Colour::from($word));
+            if ($share > $best[0]) {
+                $best = [$share, Colour::from($word)];
+            }
+        }
+
+        return $best;
+    }
+
+    /** 1 for the very colour, a half at HALF_OFF, falling on. */
+    public function closeness(PartColour $partColour, Colour $word): float
+    {
+        $off = Ciede2000::between($partColour->colour->toLab(), $this->labs[$word->value] ??= Srgb::hex(Palette::hex($word))->toLab());
+
+        return 1 / (1 + ($off / self::HALF_OFF) ** 2);
+    }
+
+    /**
+     * How well a set of accents does for the ones advised: each advised one by the nearest owned; accents nobody asked for cost a quarter each.
+     *
+     * @param list<Colour> $advised
+     * @param list<PartColour>    $owned
+     */
+    public function accents(array $advised, array $owned): float
+    {
+        if ([] === $advised) {
+            return max(0.0, 1 - 0.25 * \count($owned));
+        }
+        $sum = 0.0;
+        foreach ($advised as $word) {
+            $sum += max([0.0, ...array_map(fn (PartColour $partColour): float => $this->closeness($partColour, $word), $owned)]);
+        }
+
+        return max(0.0, $sum / \count($advised) - 0.25 * max(0, \count($owned) - \count($advised)));
+    }
+
+    /** Full for the weight advised, a little less within the range that serves, nothing a doubling beyond it. */
+    public function weight(Weight $weight): float
+    {
+        $head = $this->brief->build->head;
+        $doublings = static fn (Weight $from): float => abs(log($weight->inOunces() / $from->inOunces(), 2));
+        if ($weight->inOunces() >= $head->range->least->inOunces() && $weight->inOunces() <= $head->range->most->inOunces()) {
+            return 1 - self::WITHIN_RANGE * min(1.0, $doublings($head->weight));
+        }
+        $beyond = min($doublings($head->range->least), $doublings($head->range->most));
+
+        return (1 - self::WITHIN_RANGE) * max(0.0, 1 - $beyond / self::WEIGHT_DOUBLINGS);
+    }
+
+    /** The hook advised counts in full, the next size for half. */
+    public function hook(HookSize $size): float
+    {
+        $advised = $this->brief->build->trailerHook;
+
+        return null === $advised ? 0.0 : max(0.0, 1 - abs($size->aught - $advised->size->aught) / 2);
+    }
+}

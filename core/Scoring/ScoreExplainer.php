@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Scoring;
+
+use Kontrast\Inventory\Composition;
+use Kontrast\Inventory\InventoryBlade;
+use Kontrast\Inventory\NearestColour;
+use Kontrast\Inventory\PartColour;
+use Kontrast\Lure\Blade;
+use Kontrast\Lure\BladeSize;
+use Kontrast\Measure\Length;
+use Kontrast\Reading\Colour;
+use Kontrast\Rulebook\PartGoal;
+use Kontrast\Rulebook\Slot;
+use Kontrast\Vision\Separation;
+
+/** Says in words why a trait of a build got the points it got. The numbers are BuildScorer's. */
+final readonly class ScoreExplainer
+{
+    private const NONE = 'none';
+    private const DARKENED = 'darkened';
+
+    public function __construct(private BuildScorer $scorer)
+    {
+    }
+
+    /** What the build has, beside what is advised; colours and finishes by the trade's words. */
+    public function because(ScoredTrait $trait, Composition $build): string
+    {
+        $advised = $this->scorer->brief->build;
+        $wanted = $this->scorer->brief->wanted;
+        $rear = $advised->rearBlade();
+        $front = $advised->frontBlade();
+
+        return match ($trait) {
+            ScoredTrait::HeadWeight => "{$build->head->weight->label()}; {$advised->head->weight->label()} advised, {$advised->head->range->label()} would serve",
+            ScoredTrait::HeadColour => $this->takenFor(Slot::HeadColour, $build->head->partColour),
+            ScoredTrait::BladeFinish => self::beside(self::finishOf($build->rear), self::finishAdvised($rear)),
+            ScoredTrait::BladeShape => self::beside($build->rear?->shape->label(), $rear?->shape->label()),
+            ScoredTrait::BladeSize => self::beside(self::number($build->rear?->size), self::number($rear?->size)),
+            ScoredTrait::BladeGoal => self::goal($wanted->blade),
+            ScoredTrait::BladeLayout => self::beside(null === $build->front ? 'single' : 'tandem', null === $front ? 'single' : 'tandem'),
+            ScoredTrait::FrontFinish => self::beside($build->front?->finish()->label(), $front?->finish->label()),
+            ScoredTrait::FrontSize => self::beside(self::number($build->front?->size), self::number($front?->size)),
+            ScoredTrait::BladeOffSkirt => 'how the blade stands beside the skirt, by the model',
+            ScoredTrait::Skirt => null === $advised->skirt ? 'no skirt, as advised' : 'no skirt; one is advised',
+            ScoredTrait::SkirtBase => $this->takenFor(Slot::SkirtBase, $build->skirt?->base),
+            ScoredTrait::SkirtAccents => self::accents($build->skirt->accents ?? [], $advised->skirt->accents ?? []),
+            ScoredTrait::SkirtOpacity => self::beside($build->skirt?->see()->label(), $advised->skirt?->opacity->label()),
+            ScoredTrait::SkirtStrands => self::beside($build->skirt?->material->label(), $advised->skirt?->material->label()),
+            ScoredTrait::SkirtCut => self::beside($build->skirt?->trim->label(), $advised->skirt?->trim->label()),
+            ScoredTrait::SkirtGoal => self::goal($wanted->skirt),
+            ScoredTrait::Trailer => null === $advised->trailer ? 'no trailer, as advised' : 'no trailer; one is advised',
+            ScoredTrait::TrailerStyle => self::beside($build->trailer?->style->label(), $advised->trailer?->style->label()),
+            ScoredTrait::TrailerLength => self::beside(self::inches($build->trailer?->length), self::inches($advised->trailer?->length)),
+            ScoredTrait::TrailerBase => $this->takenFor(Slot::TrailerBase, $build->trailer?->base),
+            ScoredTrait::TrailerAccents => self::accents($build->trailer->accents ?? [], $advised->trailer->accents ?? []),
+            ScoredTrait::TrailerSurface => self::beside($build->trailer?->surface->label(), $advised->trailer?->surface->label()),
+            ScoredTrait::TrailerOpacity => self::beside($build->trailer?->see()->label(), $advised->trailer?->opacity->label()),
+            ScoredTrait::Pair => $this->pair($build),
+            ScoredTrait::Hook => self::beside(
+                $build->hook?->size->label(),
+                true === $advised->trailerHook?->fit ? $advised->trailerHook->size->label() : null,
+            ),
+        };
+    }
+
+    private function pair(Composition $build): string
+    {
+        $reads = $this->scorer->pairReads($build->skirt, $build->trailer);
+        if (null === $reads) {
+            return 'there is nothing to pair';
+        }
+        $wanted = array_map(static fn (Separation $reads): string => $reads->value, $this->scorer->brief->wanted->reads);
+
+        return "they read as {$reads->value}; wanted: ".implode(' or ', $wanted);
+    }
+
+    private function takenFor(Slot $slot, ?PartColour $colour): string
+    {
+        $word = null === $colour ? null : $this->scorer->rules->colour($slot, $colour)[1];
+
+        return null === $word ? 'nobody speaks for a colour like this' : 'taken for '.$word->label();
+    }
+
+    private static function goal(PartGoal $goal): string
+    {
+        return match ($goal) {
+            PartGoal::LeastContrast => 'how little it stands off the water, by the model',
+            PartGoal::LikeForage => 'how like the food it reads, by the model',
+            PartGoal::FarthestSeen => 'how plainly it shows from afar, by the model',
+            PartGoal::Darkest => 'how dark it is against the water, by the model',
+        };
+    }
+
+    private static function finishOf(?InventoryBlade $blade): ?string
+    {
+        return null === $blade ? null : ($blade->darkened ? self::DARKENED.' ' : '').$blade->finish()->label();
+    }
+
+    private static function finishAdvised(?Blade $blade): ?string
+    {
+        return null === $blade ? null : ($blade->darkened ? self::DARKENED.' ' : '').$blade->finish->label();
+    }
+
+    private static function number(?BladeSize $size): ?string
+    {
+        return null === $size ? null : '#'.$size->number;
+    }
+
+    private static function inches(?Length $length): ?string
+    {
+        return null === $length ? null : round($length->inInches(), 2).' in';
+    }
+
+    private static function beside(?string $is, ?string $advised): string
+    {
+        $is ??= self::NONE;
+        $advised ??= self::NONE;
+
+        return $is === $advised ? "$is, as advised" : "$is; $advised advised";
+    }
+
+    /**
+     * @param list<PartColour> $owned
+     * @param list<Colour>     $advised
+     */
+    private static function accents(array $owned, array $advised): string
+    {
+        $owns = array_map(static fn (PartColour $colour): string => NearestColour::nearest($colour->colour)->label(), $owned);
+        $wants = array_map(static fn (Colour $colour): string => $colour->label(), $advised);
+
+        return self::beside([] === $owns ? null : implode(' and ', $owns), [] === $wants ? null : implode(' and ', $wants));
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Water;
+
+use Kontrast\Reading\Tint;
+
+/** What colors and clouds a water, in proportions set by its tint; the amount s is solved for. Proportions are chosen. */
+final readonly class TintRecipe
+{
+    /** Scattering of suspended mineral at 550 nm, m²/g. (Chosen.) */
+    private const MINERAL_SCATTERING = 0.5;
+
+    /** @param list<array{float, float, float, float, float, float, float}> $shapes the parts of a and b that do not depend on amounts, a wavelength each */
+    private function __construct(private float $dissolved, private float $chlorophyll, private float $mineral, private array $shapes)
+    {
+    }
+
+    public static function of(Tint $tint): self
+    {
+        [$dissolved, $chlorophyll, $mineral] = self::amounts($tint);
+
+        return new self($dissolved, $chlorophyll, $mineral, self::shapes());
+    }
+
+    /** @return array{float, float, float} dissolved absorption g at 440 nm in 1/m, chlorophyll in mg/m³, suspended mineral in g/m³ (chosen) */
+    private static function amounts(Tint $tint): array
+    {
+        return match ($tint) {
+            Tint::None => [0.06, 1.0, 0.3],
+            Tint::Green => [0.25, 12.0, 0.6],
+            Tint::Tannic => [2.5, 1.5, 0.6],
+            Tint::Clay => [0.5, 1.0, 8.0],
+        };
+    }
+
+    /** @param float $s how much of the tint's mixture; 0 is pure water */
+    public function mix(float $s): Mixture
+    {
+        $a = [];
+        $b = [];
+        foreach ($this->shapes as [$water, $dissolved, $pigment, $tripton, $waterScattering, $algae, $particles]) {
+            // a: pure water, dissolved matter (Bricaud 1981), pigment (after Bricaud 1995), mineral (Babin 2003).
+            $a[] = $water + $this->dissolved * $s * $dissolved + 0.0405 * ($this->chlorophyll * $s) ** 0.8 * $pigment
+                + 0.035 * $this->mineral * $s * $tripton;
+            // b: pure water (Morel 1974), algae (Loisel & Morel 1998), mineral.
+            $b[] = $waterScattering + 0.30 * ($this->chlorophyll * $s) ** 0.62 * $algae
+                + self::MINERAL_SCATTERING * $this->mineral * $s * $particles;
+        }
+
+        return Mixture::of($a, $b);
+    }
+
+    /** A_ph: how pigments take light, 1 about 440 nm. Shape chosen after Bricaud 1995. */
+    private static function pigment(float $nm): float
+    {
+        return exp(-((($nm - 440) / 35) ** 2)) + 0.25 * exp(-((($nm - 480) / 30) ** 2)) + 0.45 * exp(-((($nm - 675) / 14) ** 2)) + 0.08;
+    }
+
+    /** @return list<array{float, float, float, float, float, float, float}> the parts of a and b that do not depend on amounts, a wavelength each */
+    private static function shapes(): array
+    {
+        return array_map(static fn (float $nm, float $water, float $waterScattering): array => [
+            $water,
+            exp(-0.016 * ($nm - 440)),
+            self::pigment($nm),
+            exp(-0.0123 * ($nm - 443)),
+            $waterScattering,
+            550 / $nm,
+            (550 / $nm) ** 0.6,
+        ], Grid::wavelengths(), PureWater::ABSORPTION, PureWater::scattering()->samples);
+    }
+}

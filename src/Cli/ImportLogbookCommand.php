@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Cli;
+
+use App\Contract\Logbook\LogbookDocument;
+use App\Contract\Reader\DocumentReader;
+use App\UseCase\Logbook\ImportLogbook;
+use Symfony\Component\Console\Attribute\AsCommand;
+
+/** Takes a notebook in from a file. */
+#[AsCommand('kontrast:import', 'Take in waters and readings from a notebook (JSON), all or none; what is there already is left alone')]
+final class ImportLogbookCommand extends DocumentCommand
+{
+    public function __construct(private readonly DocumentReader $reader, private readonly ImportLogbook $import)
+    {
+        parent::__construct();
+    }
+
+    protected function answer(string $json): array
+    {
+        return $this->import->import($this->reader->read($json, LogbookDocument::class));
+    }
+}

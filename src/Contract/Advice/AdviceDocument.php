@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Advice;
+
+use App\Contract\Look\LookPartDocument;
+use Kontrast\Lure\Intent;
+use Kontrast\Lure\Pairing;
+use Kontrast\Lure\Profile;
+use Kontrast\Material\BuildOptics;
+use Kontrast\Material\OpticalPart;
+use Kontrast\Reading\LureKind;
+use Kontrast\Rulebook\Advice;
+use Kontrast\Rulebook\Caution;
+use Kontrast\Rulebook\CloseCall;
+use Kontrast\Rulebook\Disagreement;
+use Kontrast\Rulebook\NextStep;
+use Kontrast\Rulebook\Note;
+use Kontrast\Rulebook\Reason;
+use OpenApi\Attributes as OA;
+
+/** What to tie and why. */
+#[OA\Schema(schema: 'Advice', additionalProperties: false, required: [
+    'lure', 'suits', 'head', 'blades', 'skirt', 'trailer', 'pairing', 'intent', 'profile', 'trailer_hook', 'measures', 'look_parts', 'look_pairs', 'reasons', 'disagreements', 'cautions',
+    'wanted', 'near', 'next', 'notes',
+])]
+final readonly class AdviceDocument
+{
+    /**
+     * @param list<BladeDocument>        $blades
+     * @param list<LookPartDocument>         $look_parts
+     * @param list<array{string, string}> $look_pairs
+     * @param list<ReasonDocument>       $reasons
+     * @param list<DisagreementDocument> $disagreements
+     * @param list<CautionDocument>      $cautions
+     * @param list<CloseCallDocument>         $near
+     * @param list<NextStepDocument>         $next
+     * @param list<NoteDocument>         $notes
+     */
+    public function __construct(
+        #[OA\Property(type: 'string', enum: LureKind::class)]
+        public LureKind $lure,
+        #[OA\Property(type: 'string', enum: LureKind::class, description: 'The lure that suits the reading: another one where the advice is to change.')]
+        public LureKind $suits,
+        #[OA\Property(ref: HeadDocument::class)]
+        public HeadDocument $head,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: BladeDocument::class), maxItems: 2)]
+        public array $blades,
+        #[OA\Property(ref: SkirtDocument::class, nullable: true)]
+        public ?SkirtDocument $skirt,
+        #[OA\Property(ref: TrailerDocument::class, nullable: true)]
+        public ?TrailerDocument $trailer,
+        #[OA\Property(type: 'string', enum: Pairing::class)]
+        public Pairing $pairing,
+        #[OA\Property(type: 'string', enum: Intent::class, description: 'What the fish is meant to make of it.')]
+        public Intent $intent,
+        #[OA\Property(type: 'string', enum: Profile::class)]
+        public Profile $profile,
+        #[OA\Property(ref: TrailerHookDocument::class, nullable: true)]
+        public ?TrailerHookDocument $trailer_hook,
+        #[OA\Property(ref: MeasuresDocument::class)]
+        public MeasuresDocument $measures,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: LookPartDocument::class), description: 'Its parts as a look takes them: head, blade.front, blade.rear, skirt.0 and on, trailer.0 and on.')]
+        public array $look_parts,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'string'), minItems: 2, maxItems: 2), description: 'The pairs of them worth following.')]
+        public array $look_pairs,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ReasonDocument::class))]
+        public array $reasons,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: DisagreementDocument::class))]
+        public array $disagreements,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CautionDocument::class))]
+        public array $cautions,
+        #[OA\Property(ref: BuildGoalDocument::class)]
+        public BuildGoalDocument $wanted,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CloseCallDocument::class), description: 'Nearest first: measuring the first again settles most.')]
+        public array $near,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: NextStepDocument::class), description: 'In the order to try them.')]
+        public array $next,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: NoteDocument::class))]
+        public array $notes,
+    ) {
+    }
+
+    public static function of(Advice $advice): self
+    {
+        $build = BuildDocument::of($advice->build);
+        $parts = BuildOptics::of($advice->build);
+
+        return new self(
+            lure: $build->lure,
+            suits: $advice->suits,
+            head: $build->head,
+            blades: $build->blades,
+            skirt: $build->skirt,
+            trailer: $build->trailer,
+            pairing: $advice->pairing,
+            intent: $advice->intent,
+            profile: $advice->profile,
+            trailer_hook: $build->trailer_hook,
+            measures: $build->measures,
+            look_parts: array_map(static fn (OpticalPart $part): LookPartDocument => LookPartDocument::of($part), $parts),
+            look_pairs: BuildOptics::pairs($parts),
+            reasons: array_map(static fn (Reason $reason): ReasonDocument => ReasonDocument::of($reason), $advice->reasons),
+            disagreements: array_map(static fn (Disagreement $disagreement): DisagreementDocument => DisagreementDocument::of($disagreement), $advice->disagreements),
+            cautions: array_map(static fn (Caution $caution): CautionDocument => CautionDocument::of($caution), $advice->cautions),
+            wanted: BuildGoalDocument::of($advice->wanted, [] !== $build->blades),
+            near: array_map(static fn (CloseCall $edge): CloseCallDocument => CloseCallDocument::of($edge), $advice->near),
+            next: array_map(static fn (NextStep $step): NextStepDocument => NextStepDocument::of($step), $advice->next),
+            notes: array_map(static fn (Note $note): NoteDocument => NoteDocument::of($note), $advice->notes),
+        );
+    }
+}

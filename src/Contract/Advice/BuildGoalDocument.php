@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Advice;
+
+use Kontrast\Rulebook\BuildGoal;
+use Kontrast\Rulebook\PartGoal;
+use Kontrast\Vision\Separation;
+use OpenApi\Attributes as OA;
+
+/** What the fish should see, in the model’s words. */
+#[OA\Schema(schema: 'Wanted', additionalProperties: false, required: ['line', 'reads', 'skirt', 'blade'])]
+final readonly class BuildGoalDocument
+{
+    /** @param list<Separation> $reads */
+    public function __construct(
+        #[OA\Property(description: 'The whole in one line.')]
+        public string $line,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Separation::class), description: 'How skirt and trailer should read; any of these will do.')]
+        public array $reads,
+        #[OA\Property(type: 'string', enum: PartGoal::class)]
+        public PartGoal $skirt,
+        #[OA\Property(type: 'string', enum: PartGoal::class, nullable: true, description: 'Null for a lure without blades.')]
+        public ?PartGoal $blade,
+    ) {
+    }
+
+    public static function of(BuildGoal $wanted, bool $blades): self
+    {
+        return new self($wanted->line($blades), $wanted->reads, $wanted->skirt, $blades ? $wanted->blade : null);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Advice;
+
+use Kontrast\Rulebook\Change;
+use Kontrast\Rulebook\Slot;
+use Kontrast\Rulebook\Value;
+use OpenApi\Attributes as OA;
+
+/** A pick that comes out otherwise: what it was, what it becomes, and why. */
+#[OA\Schema(schema: 'Change', additionalProperties: false, required: ['pick', 'before', 'after', 'because', 'rule', 'facts'])]
+final readonly class ChangeDocument
+{
+    /**
+     * @param list<string|float|int|bool|list<float>> $before
+     * @param list<string|float|int|bool|list<float>> $after
+     * @param list<string> $facts
+     */
+    public function __construct(
+        #[OA\Property(type: 'string', enum: Slot::class)]
+        public Slot $pick,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Value'), description: 'Empty where the part was not there.')]
+        public array $before,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Value'))]
+        public array $after,
+        #[OA\Property(nullable: true)]
+        public ?string $because,
+        #[OA\Property(nullable: true)]
+        public ?string $rule,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $facts,
+    ) {
+    }
+
+    public static function of(Change $change): self
+    {
+        return new self(
+            $change->slot,
+            array_map(static fn (Value $value): string|float|int|bool|array => ValueDocument::of($value), $change->before),
+            array_map(static fn (Value $value): string|float|int|bool|array => ValueDocument::of($value), $change->after),
+            $change->rule?->because,
+            $change->rule?->id,
+            $change->rule->facts ?? [],
+        );
+    }
+}

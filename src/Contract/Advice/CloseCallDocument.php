@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Advice;
+
+use Kontrast\Rulebook\Change;
+use Kontrast\Rulebook\CloseCall;
+use Kontrast\Rulebook\Quantity;
+use OpenApi\Attributes as OA;
+
+/** A number of the reading so near an edge that measuring it again might turn picks. */
+#[OA\Schema(schema: 'Edge', additionalProperties: false, required: ['field', 'number', 'at', 'side', 'share', 'changes'])]
+final readonly class CloseCallDocument
+{
+    /** @param list<ChangeDocument> $changes */
+    public function __construct(
+        #[OA\Property(type: 'string', enum: Quantity::class)]
+        public Quantity $field,
+        #[OA\Property]
+        public float $number,
+        #[OA\Property(description: 'Where the picks turn, in the unit of the field.')]
+        public float $at,
+        #[OA\Property(type: 'string', enum: ['above', 'below'], description: 'On which side of the number.')]
+        public string $side,
+        #[OA\Property(minimum: 0, maximum: 1, description: 'How far off it is: 0 at the edge, 1 where it ceases to be near.')]
+        public float $share,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ChangeDocument::class))]
+        public array $changes,
+    ) {
+    }
+
+    public static function of(CloseCall $edge): self
+    {
+        return new self(
+            $edge->quantity,
+            round($edge->number, 2),
+            round($edge->at, 2),
+            $edge->isAbove() ? 'above' : 'below',
+            round($edge->share, 3),
+            array_map(static fn (Change $change): ChangeDocument => ChangeDocument::of($change), $edge->changes),
+        );
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Advice;
+
+use Kontrast\Lure\Measures;
+use Kontrast\Measure\Length;
+use OpenApi\Attributes as OA;
+
+/** The lengths the lure comes out at, in inches: enough to draw it to scale. */
+#[OA\Schema(schema: 'Measures', additionalProperties: false, required: [
+    'head_length_in', 'head_height_in', 'hook', 'hook_shank_in', 'hook_gap_in', 'blades', 'wire_to_head_in', 'wire_to_blade_in',
+    'skirt_in', 'trailer_in', 'trailer_hook_in', 'overall_in',
+])]
+final readonly class MeasuresDocument
+{
+    /** @param list<BladeMeasuresDocument> $blades */
+    public function __construct(
+        #[OA\Property]
+        public float $head_length_in,
+        #[OA\Property]
+        public float $head_height_in,
+        #[OA\Property]
+        public string $hook,
+        #[OA\Property]
+        public float $hook_shank_in,
+        #[OA\Property]
+        public float $hook_gap_in,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: BladeMeasuresDocument::class))]
+        public array $blades,
+        #[OA\Property(nullable: true)]
+        public ?float $wire_to_head_in,
+        #[OA\Property(nullable: true)]
+        public ?float $wire_to_blade_in,
+        #[OA\Property(nullable: true)]
+        public ?float $skirt_in,
+        #[OA\Property(nullable: true)]
+        public ?float $trailer_in,
+        #[OA\Property(nullable: true)]
+        public ?float $trailer_hook_in,
+        #[OA\Property]
+        public float $overall_in,
+    ) {
+    }
+
+    public static function of(Measures $measures): self
+    {
+        $inches = static fn (?Length $length): ?float => null === $length ? null : round($length->inInches(), 3);
+
+        return new self(
+            head_length_in: round($measures->headLength->inInches(), 3),
+            head_height_in: round($measures->headHeight->inInches(), 3),
+            hook: $measures->hook->label(),
+            hook_shank_in: round($measures->hookShank->inInches(), 3),
+            hook_gap_in: round($measures->hookGap->inInches(), 3),
+            blades: array_map(static fn (array $blade): BladeMeasuresDocument => new BladeMeasuresDocument(round($blade['length']->inInches(), 3), round($blade['width']->inInches(), 3)), $measures->blades),
+            wire_to_head_in: $inches($measures->wireToHead),
+            wire_to_blade_in: $inches($measures->wireToBlade),
+            skirt_in: $inches($measures->skirt),
+            trailer_in: $inches($measures->trailer),
+            trailer_hook_in: $inches($measures->trailerHook),
+            overall_in: round($measures->overall->inInches(), 3),
+        );
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Advice;
+
+use Kontrast\Rulebook\Note;
+use Kontrast\Rulebook\NoteHeading;
+use OpenApi\Attributes as OA;
+
+/** Something worth knowing today that picks no part. */
+#[OA\Schema(schema: 'Note', additionalProperties: false, required: ['heading', 'text', 'rule', 'facts'])]
+final readonly class NoteDocument
+{
+    /** @param list<string> $facts */
+    public function __construct(
+        #[OA\Property(type: 'string', enum: NoteHeading::class)]
+        public NoteHeading $heading,
+        #[OA\Property]
+        public string $text,
+        #[OA\Property]
+        public string $rule,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $facts,
+    ) {
+    }
+
+    public static function of(Note $note): self
+    {
+        return new self($note->heading, $note->rule->because, $note->rule->id, $note->rule->facts);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Advice;
+
+use Kontrast\Lure\Finish;
+use Kontrast\Material\Palette;
+use Kontrast\Reading\Colour;
+use Kontrast\Rulebook\Facts;
+use OpenApi\Attributes as OA;
+
+/** Colours by word and by finish ("#rrggbb"), and the facts of the trade by id. */
+#[OA\Schema(schema: 'Palette', additionalProperties: false, required: ['colours', 'finishes', 'facts'])]
+final readonly class PaletteDocument
+{
+    /**
+     * @param array<string, string> $colours
+     * @param array<string, string> $finishes
+     * @param array<string, string> $facts
+     */
+    public function __construct(
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
+        public array $colours,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
+        public array $finishes,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
+        public array $facts,
+    ) {
+    }
+
+    public static function standard(): self
+    {
+        $colours = [];
+        foreach (Colour::cases() as $colour) {
+            $colours[$colour->value] = Palette::hex($colour);
+        }
+        $finishes = [];
+        foreach (Finish::cases() as $finish) {
+            $finishes[$finish->value] = Palette::finish($finish);
+        }
+
+        return new self($colours, $finishes, Facts::ALL);
+    }
+}

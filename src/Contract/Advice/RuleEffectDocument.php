@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Advice;
+
+use Kontrast\Rulebook\Pick;
+use Kontrast\Rulebook\Slot;
+use OpenApi\Attributes as OA;
+
+/** One answer a rule gives. */
+#[OA\Schema(schema: 'Says', additionalProperties: false, required: ['pick', 'value', 'words', 'for', 'same_as'])]
+final readonly class RuleEffectDocument
+{
+    /** @param string|float|int|bool|list<float>|null $value */
+    public function __construct(
+        #[OA\Property(type: 'string', enum: Slot::class)]
+        public Slot $pick,
+        #[OA\Property(oneOf: [new OA\Schema(ref: '#/components/schemas/Value'), new OA\Schema(type: 'null')], description: 'Null where it depends on the reading or on another pick; the words then say how.')]
+        public string|float|int|bool|array|null $value,
+        #[OA\Property]
+        public string $words,
+        #[OA\Property(description: 'False where the rule speaks against the value.')]
+        public bool $for,
+        #[OA\Property(type: 'string', enum: Slot::class, nullable: true, description: 'The pick whose answer it repeats.')]
+        public ?Slot $same_as,
+    ) {
+    }
+
+    public static function of(Pick $pick, bool $for): self
+    {
+        return new self($pick->slot, null === $pick->value ? null : ValueDocument::of($pick->value), $pick->words, $for, $pick->sameAs);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Advice;
+
+use Kontrast\Rulebook\Vote;
+use OpenApi\Attributes as OA;
+
+/** One rule's word on one pick. */
+#[OA\Schema(schema: 'Voice', additionalProperties: false, required: ['rule', 'facts', 'value', 'because', 'strength', 'count'])]
+final readonly class RuleVoteDocument
+{
+    /**
+     * @param list<string>                      $facts
+     * @param string|float|int|bool|list<float> $value
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $rule,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $facts,
+        #[OA\Property(ref: '#/components/schemas/Value')]
+        public string|float|int|bool|array $value,
+        #[OA\Property]
+        public string $because,
+        #[OA\Property(minimum: 0, maximum: 1, description: 'How fully the rule speaks here.')]
+        public float $strength,
+        #[OA\Property(description: 'What it adds to the value; negative where it speaks against it.')]
+        public float $count,
+    ) {
+    }
+
+    public static function of(Vote $vote): self
+    {
+        return new self($vote->rule->id, $vote->rule->facts, ValueDocument::of($vote->value), $vote->rule->because, round($vote->strength, 4), round($vote->count, 4));
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Advice;
+
+use Kontrast\Lure\Opacity;
+use Kontrast\Lure\Skirt;
+use Kontrast\Lure\SkirtMaterial;
+use Kontrast\Lure\Trim;
+use Kontrast\Reading\Colour;
+use OpenApi\Attributes as OA;
+
+/** The skirt. */
+#[OA\Schema(schema: 'Skirt', additionalProperties: false, required: ['base', 'accents', 'opacity', 'material', 'trim'])]
+final readonly class SkirtDocument
+{
+    /** @param list<Colour> $accents */
+    public function __construct(
+        #[OA\Property(type: 'string', enum: Colour::class)]
+        public Colour $base,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Colour::class))]
+        public array $accents,
+        #[OA\Property(type: 'string', enum: Opacity::class)]
+        public Opacity $opacity,
+        #[OA\Property(type: 'string', enum: SkirtMaterial::class)]
+        public SkirtMaterial $material,
+        #[OA\Property(type: 'string', enum: Trim::class)]
+        public Trim $trim,
+    ) {
+    }
+
+    public static function of(Skirt $skirt): self
+    {
+        return new self($skirt->base, $skirt->accents, $skirt->opacity, $skirt->material, $skirt->trim);
+    }
+}

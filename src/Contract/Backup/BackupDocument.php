@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Backup;
+
+use App\Contract\Inventory\InventoryPartDocument;
+use App\Contract\Inventory\SwatchDocument;
+use App\Contract\Logbook\LogbookDocument;
+use App\Contract\Settings\SettingsDocument;
+use OpenApi\Attributes as OA;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** Everything kept, in one document, what was deleted and can be restored among it. */
+#[OA\Schema(schema: 'Backup', additionalProperties: false, required: ['kontrast', 'notebook', 'settings', 'parts', 'swatches'])]
+final readonly class BackupDocument
+{
+    /** The version written; 1 had nothing that was deleted or undone. */
+    public const VERSION = 2;
+    public const READABLE = [1, self::VERSION];
+
+    /**
+     * @param list<InventoryPartDocument>     $parts
+     * @param list<SwatchDocument>            $swatches
+     * @param list<BuiltRecordBackupDocument> $made
+     * @param array<string, \DateTimeImmutable> $deleted
+     * @param list<SetAsideDocument>          $unreadable
+     */
+    public function __construct(
+        #[OA\Property(type: 'integer', enum: self::READABLE, description: 'The version of this shape.')]
+        #[Assert\Choice(choices: self::READABLE, message: '{{ value }} is not allowed here. Versions 1 and 2 are known to this program.')]
+        public int $kontrast,
+        #[OA\Property(ref: LogbookDocument::class)]
+        #[Assert\Valid]
+        public LogbookDocument $notebook,
+        #[OA\Property(ref: SettingsDocument::class)]
+        #[Assert\Valid]
+        public SettingsDocument $settings,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: InventoryPartDocument::class))]
+        #[Assert\Valid]
+        public array $parts,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SwatchDocument::class))]
+        #[Assert\Valid]
+        public array $swatches,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: BuiltRecordBackupDocument::class))]
+        #[Assert\Valid]
+        public array $made = [],
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', format: 'date-time'), description: 'When what is off the lists was deleted, by its id.')]
+        public array $deleted = [],
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SetAsideDocument::class), description: 'Documents that could not be read, as they are stored.')]
+        #[Assert\Valid]
+        public array $unreadable = [],
+    ) {
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Backup;
+
+use App\Contract\Constraint\Text;
+use OpenApi\Attributes as OA;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** A stored document that cannot be read, as it is, and why. */
+#[OA\Schema(schema: 'SetAside', additionalProperties: false, required: ['kind', 'id', 'name', 'reason', 'document'])]
+final readonly class SetAsideDocument
+{
+    public const KINDS = ['reading', 'settings', 'part', 'build'];
+
+    public function __construct(
+        #[OA\Property(enum: self::KINDS)]
+        #[Assert\Choice(choices: self::KINDS, message: '{{ value }} is not allowed here. Allowed: {{ choices }}.')]
+        public string $kind,
+        #[OA\Property]
+        #[Text(36, 'An id')]
+        public string $id,
+        #[OA\Property]
+        #[Text(120, 'A name')]
+        public string $name,
+        #[OA\Property]
+        #[Text(1000, 'A reason')]
+        public string $reason,
+        #[OA\Property(description: 'The document exactly as it is stored; it need not be JSON.')]
+        public string $document,
+    ) {
+    }
+}

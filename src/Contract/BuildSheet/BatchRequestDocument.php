@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\BuildSheet;
+
+use App\Contract\Reader\LimitsLists;
+use Kontrast\BuildSheet\Batch;
+use OpenApi\Attributes as OA;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** What is to be made in one sitting. */
+#[OA\Schema(schema: 'BatchRequest', additionalProperties: false, required: ['items'])]
+final readonly class BatchRequestDocument implements LimitsLists
+{
+    /** @param list<BatchItemDocument> $items */
+    public function __construct(
+        #[OA\Property(type: 'array', items: new OA\Items(ref: BatchItemDocument::class), minItems: 1, maxItems: Batch::MOST_BUILDS)]
+        #[Assert\Count(min: 1, minMessage: 'Say of at least one build how many are made.')]
+        #[Assert\Valid]
+        public array $items,
+    ) {
+    }
+
+    public static function limits(): array
+    {
+        return ['items' => Batch::MOST_BUILDS];
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\BuildSheet;
+
+use App\Contract\Advice\BuildDocument;
+use App\Contract\Look\LookPartDocument;
+use App\Contract\Settings\SettingsDocument;
+use Kontrast\BuildSheet\BuildFigures;
+use Kontrast\BuildSheet\BuildStep;
+use Kontrast\BuildSheet\BuildSteps;
+use Kontrast\BuildSheet\Hardware;
+use Kontrast\BuildSheet\Misfit;
+use Kontrast\BuildSheet\Misfits;
+use Kontrast\Inventory\Composition;
+use Kontrast\Lure\Profile;
+use Kontrast\Material\OpticalPart;
+use Kontrast\Measure\Length;
+use Kontrast\Rulebook\Brief;
+use OpenApi\Attributes as OA;
+
+/** How to put a build together, whether it fits, what it comes to, and what it costs. */
+#[OA\Schema(schema: 'Sheet', additionalProperties: false, required: ['build', 'look_parts', 'steps', 'misfits', 'hardware', 'overall_in', 'trim_in', 'weight_oz', 'blade_in2', 'thump', 'profile', 'line_per_turn_in', 'cost', 'price', 'unpriced', 'minutes'])]
+final readonly class BuildSheetDocument
+{
+    /**
+     * @param list<LookPartDocument>                                        $look_parts
+     * @param list<BuildStepDocument>                                   $steps
+     * @param list<MisfitDocument> $misfits
+     * @param list<HardwareDocument> $hardware
+     * @param list<string>                                              $unpriced
+     */
+    public function __construct(
+        #[OA\Property(ref: BuildDocument::class)]
+        public BuildDocument $build,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: LookPartDocument::class))]
+        public array $look_parts,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: BuildStepDocument::class))]
+        public array $steps,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: MisfitDocument::class))]
+        public array $misfits,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: HardwareDocument::class))]
+        public array $hardware,
+        #[OA\Property(description: 'From nose to tail.')]
+        public float $overall_in,
+        #[OA\Property(nullable: true, description: 'From the collar to where the strands are cut.')]
+        public ?float $trim_in,
+        #[OA\Property(description: 'All parts together, estimated.')]
+        public float $weight_oz,
+        #[OA\Property(description: 'Area of all blades, for flash.')]
+        public float $blade_in2,
+        #[OA\Property(minimum: 0, maximum: 10, description: 'An order, not a measure.')]
+        public int $thump,
+        #[OA\Property(type: 'string', enum: Profile::class)]
+        public Profile $profile,
+        #[OA\Property(nullable: true, description: 'Line taken up by one turn of the handle; null where the reel is not known.')]
+        public ?float $line_per_turn_in,
+        #[OA\Property(description: 'Of all parts whose cost is known.')]
+        public float $cost,
+        #[OA\Property(nullable: true, description: 'Of a bought one, as the angler gave it.')]
+        public ?float $price,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Parts whose cost is not known.')]
+        public array $unpriced,
+        #[OA\Property]
+        public float $minutes,
+    ) {
+    }
+
+    /** @param array{cost: float, unpriced: list<string>} $cost */
+    public static function of(Composition $build, ?Brief $brief, SettingsDocument $settings, array $cost): self
+    {
+        $figures = BuildFigures::of($build);
+        $steps = array_map(static fn (BuildStep $step): BuildStepDocument => BuildStepDocument::of($step), BuildSteps::of($build));
+
+        return new self(
+            build: BuildDocument::of($build->inWords()),
+            look_parts: array_map(static fn (OpticalPart $part): LookPartDocument => LookPartDocument::of($part), $build->asLightMeetsThem()),
+            steps: $steps,
+            misfits: array_map(static fn (Misfit $misfit): MisfitDocument => MisfitDocument::of($misfit), Misfits::in($build, $brief, $settings->lead_free)),
+            hardware: array_map(static fn (Hardware $hardware): HardwareDocument => HardwareDocument::of($hardware), Hardware::of($build)),
+            overall_in: round($figures->overall->inInches(), 2),
+            trim_in: null === $figures->trim ? null : round($figures->trim->inInches(), 3),
+            weight_oz: round($figures->weight->inOunces(), 3),
+            blade_in2: round($figures->bladeSquareInches, 2),
+            thump: $figures->thump,
+            profile: $figures->profile,
+            line_per_turn_in: null === $settings->gear_ratio || null === $settings->spool_in ? null : round(BuildFigures::linePerTurn($settings->gear_ratio, Length::inches($settings->spool_in))->inInches(), 1),
+            cost: round($cost['cost'], 2),
+            price: $settings->bought_price,
+            unpriced: $cost['unpriced'],
+            minutes: array_sum(array_map(static fn (BuildStepDocument $step): float => $step->minutes, $steps)),
+        );
+    }
+}

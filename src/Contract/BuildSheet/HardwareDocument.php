@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\BuildSheet;
+
+use Kontrast\BuildSheet\Hardware;
+use Kontrast\Inventory\PartKind;
+use OpenApi\Attributes as OA;
+
+/** Small things that hold a build together. */
+#[OA\Schema(schema: 'Hardware', additionalProperties: false, required: ['kind', 'size', 'count'])]
+final readonly class HardwareDocument
+{
+    public function __construct(
+        #[OA\Property(type: 'string', enum: PartKind::class)]
+        public PartKind $kind,
+        #[OA\Property]
+        public string $size,
+        #[OA\Property]
+        public int $count,
+    ) {
+    }
+
+    public static function of(Hardware $hardware): self
+    {
+        return new self($hardware->kind, $hardware->size, $hardware->count);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Constraint;
+
+use Symfony\Component\Validator\Constraint;
+
+/** A number above one bound and up to another. */
+#[\Attribute(\Attribute::TARGET_PROPERTY)]
+final class Above extends Constraint implements Bound
+{
+    public const CODE = 'not_in_range';
+
+    public readonly string $message;
+
+    /** @param string $what how the sentence begins: "Depth" */
+    public function __construct(public readonly int|float $above, public readonly int|float $most, string $what, string $unit = '')
+    {
+        parent::__construct();
+        $bounds = 'above '.rtrim("$above $unit").' and at most '.rtrim("$most $unit");
+        $this->message = "{{ value }} is not allowed here. $what has to be $bounds.";
+    }
+
+    public function schema(): array
+    {
+        return ['exclusiveMinimum' => $this->above, 'maximum' => $this->most];
+    }
+}

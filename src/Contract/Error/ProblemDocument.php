@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Error;
+
+use OpenApi\Attributes as OA;
+
+/** An error (RFC 9457), with one fault a field, in words a person can act on. */
+#[OA\Schema(
+    schema: 'Problem',
+    required: ['type', 'title', 'status', 'detail', 'code', 'faults', 'fault_count'],
+    properties: [
+        new OA\Property(property: 'type', type: 'string'),
+        new OA\Property(property: 'detail', type: 'string', description: 'The title, or a line a fault.'),
+        new OA\Property(property: 'fault_count', type: 'integer'),
+    ],
+)]
+final readonly class ProblemDocument implements \JsonSerializable
+{
+    /**
+     * @param list<Fault>               $faults
+     * @param array<string, mixed>|null $current
+     */
+    public function __construct(
+        #[OA\Property]
+        public int $status,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property(description: 'Stays the same whatever the sentence says: invalid_document, stale, not_found, busy, internal …')]
+        public string $code,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: Fault::class), description: 'At most 50; fault_count tells how many there are.')]
+        public array $faults = [],
+        public ?int $count = null,
+        #[OA\Property(type: 'object', nullable: true, description: 'What is stored now, where the request was about something older.')]
+        public ?array $current = null,
+        #[OA\Property(nullable: true, description: 'Where to find an internal error in the log.')]
+        public ?string $reference = null,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        $lines = array_map(static fn (Fault $fault): string => $fault->line(), $this->faults);
+
+        return [
+            'type' => 'about:blank',
+            'title' => $this->title,
+            'status' => $this->status,
+            'detail' => [] === $lines ? $this->title : implode("\n", $lines),
+            'code' => $this->code,
+            'faults' => $this->faults,
+            'fault_count' => $this->count ?? \count($this->faults),
+            ...(null === $this->current ? [] : ['current' => $this->current]),
+            ...(null === $this->reference ? [] : ['reference' => $this->reference]),
+        ];
+    }
+}

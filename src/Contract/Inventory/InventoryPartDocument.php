@@ -1,0 +1,214 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Inventory;
+
+use App\Contract\Constraint\Above;
+use App\Contract\Constraint\Between;
+use App\Contract\Constraint\ColourOrWord;
+use App\Contract\Constraint\HookLabel;
+use App\Contract\Constraint\Id;
+use App\Contract\Constraint\Name;
+use App\Contract\Constraint\Text;
+use App\Contract\Error\Fault;
+use App\Contract\Reader\LimitsLists;
+use Kontrast\Inventory\Money;
+use Kontrast\Inventory\PartBounds;
+use Kontrast\Inventory\PartKind;
+use Kontrast\Inventory\Plastic;
+use Kontrast\Lure\BladeShape;
+use Kontrast\Lure\BladeSize;
+use Kontrast\Lure\HeadMaterial;
+use Kontrast\Lure\SkirtMaterial;
+use Kontrast\Lure\Surface;
+use Kontrast\Lure\TrailerStyle;
+use Kontrast\Lure\Trim;
+use Kontrast\Material\Fluorescence;
+use Kontrast\Material\Metal;
+use Kontrast\Reading\Arm;
+use Kontrast\Reading\LureKind;
+use OpenApi\Attributes as OA;
+use Symfony\Component\Validator\Constraints as Assert;
+use Symfony\Component\Validator\Context\ExecutionContextInterface;
+
+/** A part as owned. One flat shape for every kind, so that it is also a line of a table; each kind needs the fields it is judged by. */
+#[OA\Schema(schema: 'OwnedPart', additionalProperties: false, required: ['kind', 'name'])]
+final readonly class InventoryPartDocument implements LimitsLists
+{
+    /**
+     * @param list<string> $accents
+     * @param list<LureKind> $lures
+     */
+    public function __construct(
+        #[OA\Property(type: 'string', enum: PartKind::class)]
+        public PartKind $kind,
+        #[OA\Property]
+        #[Name('A part')]
+        public string $name,
+        #[OA\Property(type: 'string', nullable: true, description: 'Left out, one is made.')]
+        #[Id(isMade: true)]
+        public ?string $id = null,
+        #[OA\Property(type: 'integer', nullable: true, description: 'As it was last read; a change of another version is refused with 409.')]
+        public ?int $version = null,
+        #[OA\Property]
+        #[Between(0, PartBounds::MOST_COUNT, 'A count')]
+        public int $count = 1,
+        #[OA\Property(nullable: true, description: 'Low stock from this count down.')]
+        #[Between(0, PartBounds::MOST_COUNT, 'The low mark')]
+        public ?int $low_at = null,
+        #[OA\Property(description: 'The storage box it lies in.')]
+        #[Text(60, 'A box')]
+        public string $box = '',
+        #[OA\Property(nullable: true, description: 'Of one, in your own money.')]
+        #[Between(0, Money::MOST, 'The cost of one')]
+        public ?float $cost = null,
+        #[OA\Property(description: 'Where it comes from, and anything else.')]
+        #[Text(500, 'A note')]
+        public string $note = '',
+        #[OA\Property(type: 'string', nullable: true, description: 'The part it was painted or marked from.')]
+        #[Id]
+        public ?string $parent_id = null,
+        #[OA\Property(nullable: true, description: 'As #rrggbb or a colour word. Needed for heads, skirts, trailers and painted blades.')]
+        #[ColourOrWord]
+        public ?string $colour = null,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), maxItems: PartBounds::MOST_ACCENTS)]
+        #[Assert\Count(max: PartBounds::MOST_ACCENTS, maxMessage: 'At most {{ limit }} accents are told apart.')]
+        #[Assert\All([new ColourOrWord()])]
+        public array $accents = [],
+        #[OA\Property(type: 'string', enum: Fluorescence::class, nullable: true, description: 'Left out, chartreuse and orange glow where they are given as words.')]
+        public ?Fluorescence $fluorescent = null,
+        #[OA\Property]
+        #[Between(0, 1, 'Opacity')]
+        public float $opacity = 1.0,
+        #[OA\Property(type: 'string', enum: Metal::class, nullable: true, description: 'Of a bare metal blade.')]
+        public ?Metal $metal = null,
+        #[OA\Property(description: 'A metal blade under black permanent marker.')]
+        public bool $darkened = false,
+        #[OA\Property(type: 'string', enum: BladeShape::class, nullable: true)]
+        public ?BladeShape $shape = null,
+        #[OA\Property(nullable: true, description: 'A blade’s number.')]
+        #[Between(BladeSize::LEAST, BladeSize::MOST, 'A blade’s number')]
+        public ?int $number = null,
+        #[OA\Property(nullable: true)]
+        #[Above(0, PartBounds::MOST_WEIGHT_OZ, 'A head’s weight', 'oz')]
+        public ?float $weight_oz = null,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: LureKind::class), description: 'What a head is made into.')]
+        public array $lures = [],
+        #[OA\Property(type: 'string', enum: HeadMaterial::class, nullable: true)]
+        public ?HeadMaterial $metal_of_head = null,
+        #[OA\Property(nullable: true, description: 'Moulded into a head, or a trailer hook’s own size.')]
+        #[HookLabel]
+        public ?string $hook = null,
+        #[OA\Property(type: 'string', enum: Arm::class, nullable: true, description: 'Of a spinnerbait head; long where left out.')]
+        public ?Arm $arm = null,
+        #[OA\Property(type: 'string', enum: SkirtMaterial::class, nullable: true)]
+        public ?SkirtMaterial $strands = null,
+        #[OA\Property(type: 'string', enum: Trim::class, nullable: true)]
+        public ?Trim $trim = null,
+        #[OA\Property(type: 'string', enum: TrailerStyle::class, nullable: true)]
+        public ?TrailerStyle $style = null,
+        #[OA\Property(nullable: true)]
+        #[Above(0, PartBounds::MOST_LENGTH_IN, 'A length', 'in')]
+        public ?float $length_in = null,
+        #[OA\Property(type: 'string', enum: Surface::class, nullable: true)]
+        public ?Surface $surface = null,
+        #[OA\Property(type: 'string', enum: Plastic::class, nullable: true)]
+        public ?Plastic $plastic = null,
+        #[OA\Property(description: 'Of small hardware, as the trade writes it: 5/32 in, #2.')]
+        #[Text(40, 'A size')]
+        public string $size = '',
+    ) {
+    }
+
+    public static function limits(): array
+    {
+        return ['accents' => 16, 'lures' => 16];
+    }
+
+    #[Assert\Callback]
+    public function hasWhatItsKindNeeds(ExecutionContextInterface $context): void
+    {
+        $fields = get_object_vars($this);
+        foreach ($this->needed() as $field => $message) {
+            if (null === $fields[$field] || [] === $fields[$field]) {
+                $context->buildViolation($message)->atPath($field)->setCode(Fault::MISSING)->addViolation();
+            }
+        }
+        if (PartKind::Blade === $this->kind && (null === $this->metal) === (null === $this->colour)) {
+            $says = 'A blade is either of a metal ('.self::choices(Metal::cases()).') or painted (a colour).';
+            $context->buildViolation($says)->atPath('metal')->setCode('metal_or_paint')->addViolation();
+        }
+        if ($this->darkened && null === $this->metal) {
+            $says = 'Only a metal blade is darkened; a painted one has the colour of its paint.';
+            $context->buildViolation($says)->atPath('darkened')->setCode('not_metal')->addViolation();
+        }
+    }
+
+    /** @return array<string, string> the fields its kind cannot be judged without, and what to say where one is missing */
+    private function needed(): array
+    {
+        return match ($this->kind) {
+            PartKind::Head => [
+                'weight_oz' => 'A head needs its weight in ounces.',
+                'colour' => 'A head needs a colour.',
+                'lures' => 'Say what the head is made into: '.self::choices(LureKind::cases()).'.',
+            ],
+            PartKind::Blade => [
+                'shape' => 'A blade needs a shape: '.self::choices(BladeShape::cases()).'.',
+                'number' => \sprintf('A blade needs its number, %d to %d.', BladeSize::LEAST, BladeSize::MOST),
+            ],
+            PartKind::Skirt => ['colour' => 'A skirt needs a colour.'],
+            PartKind::Trailer => [
+                'colour' => 'A trailer needs a colour.',
+                'style' => 'A trailer needs a style: '.self::choices(TrailerStyle::cases()).'.',
+                'length_in' => 'A trailer needs its length in inches.',
+            ],
+            PartKind::Hook => ['hook' => 'A hook needs its size: '.implode(', ', HookLabel::labels()).'.'],
+            PartKind::Bead, PartKind::Clevis, PartKind::Spacer, PartKind::Swivel, PartKind::Collar => [],
+        };
+    }
+
+    /** @param list<\BackedEnum> $cases */
+    private static function choices(array $cases): string
+    {
+        return implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $cases));
+    }
+
+    /** The same part darkened, or cut, as a build has it. */
+    public function asBuilt(?bool $darkened = null, ?Trim $trim = null): self
+    {
+        return new self(
+            kind: $this->kind,
+            name: $this->name,
+            id: $this->id,
+            version: $this->version,
+            count: $this->count,
+            low_at: $this->low_at,
+            box: $this->box,
+            cost: $this->cost,
+            note: $this->note,
+            parent_id: $this->parent_id,
+            colour: $this->colour,
+            accents: $this->accents,
+            fluorescent: $this->fluorescent,
+            opacity: $this->opacity,
+            metal: $this->metal,
+            darkened: $darkened ?? $this->darkened,
+            shape: $this->shape,
+            number: $this->number,
+            weight_oz: $this->weight_oz,
+            lures: $this->lures,
+            metal_of_head: $this->metal_of_head,
+            hook: $this->hook,
+            arm: $this->arm,
+            strands: $this->strands,
+            trim: $trim ?? $this->trim,
+            style: $this->style,
+            length_in: $this->length_in,
+            surface: $this->surface,
+            plastic: $this->plastic,
+            size: $this->size,
+        );
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Inventory;
+
+use App\Contract\Reader\LimitsLists;
+use OpenApi\Attributes as OA;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** Taps on a picture: on the white card in it, and on the part. The picture itself stays in the browser. */
+#[OA\Schema(schema: 'PhotoRequest', additionalProperties: false, required: ['card', 'part'])]
+final readonly class PhotoRequestDocument implements LimitsLists
+{
+    /**
+     * @param list<PhotoSampleDocument> $card
+     * @param list<PhotoSampleDocument> $part
+     */
+    public function __construct(
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PhotoSampleDocument::class), minItems: 1, maxItems: 32)]
+        #[Assert\Count(min: 1, minMessage: 'Tap the white card at least once.')]
+        #[Assert\Valid]
+        public array $card,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PhotoSampleDocument::class), minItems: 1, maxItems: 32)]
+        #[Assert\Count(min: 1, minMessage: 'Tap the part at least once.')]
+        #[Assert\Valid]
+        public array $part,
+    ) {
+    }
+
+    public static function limits(): array
+    {
+        return ['card' => 32, 'part' => 32];
+    }
+}

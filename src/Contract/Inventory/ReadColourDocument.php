@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Inventory;
+
+use Kontrast\Inventory\NearestColour;
+use Kontrast\Material\Srgb;
+use Kontrast\Reading\Colour;
+use OpenApi\Attributes as OA;
+
+/** A colour read off something. */
+#[OA\Schema(schema: 'ReadColour', additionalProperties: false, required: ['hex', 'nearest', 'spread', 'warnings'])]
+final readonly class ReadColourDocument
+{
+    /** @param list<string> $warnings */
+    public function __construct(
+        #[OA\Property(pattern: '^#[0-9a-f]{6}$')]
+        public string $hex,
+        #[OA\Property(type: 'string', enum: Colour::class, description: 'The word whose colour is nearest.')]
+        public Colour $nearest,
+        #[OA\Property(description: 'CIEDE2000 from the mean to the reading farthest off.')]
+        public float $spread,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $warnings,
+    ) {
+    }
+
+    /** @param list<string> $warnings */
+    public static function of(Srgb $colour, float $spread, array $warnings): self
+    {
+        return new self($colour->toHex(), NearestColour::nearest($colour), round($spread, 1), $warnings);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Logbook;
+
+use App\Contract\Reading\CurrentReadingDocument;
+use App\Contract\Reading\SavedReadingDocument;
+use App\Contract\Reading\WaterDocument;
+use OpenApi\Attributes as OA;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** Waters and readings to take in or to carry away, in the program's own open format. */
+#[OA\Schema(schema: 'Notebook', additionalProperties: false, required: ['waters', 'readings'])]
+final readonly class LogbookDocument
+{
+    /**
+     * @param list<WaterDocument> $waters
+     * @param list<SavedReadingDocument> $readings
+     * @param list<SavedBuildDocument> $builds
+     */
+    public function __construct(
+        #[OA\Property(type: 'array', items: new OA\Items(ref: WaterDocument::class))]
+        #[Assert\Valid]
+        public array $waters = [],
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SavedReadingDocument::class))]
+        #[Assert\Valid]
+        public array $readings = [],
+        #[OA\Property(ref: CurrentReadingDocument::class, nullable: true)]
+        #[Assert\Valid]
+        public ?CurrentReadingDocument $desk = null,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SavedBuildDocument::class))]
+        #[Assert\Valid]
+        public array $builds = [],
+    ) {
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Look;
+
+use Kontrast\Reading\Colour;
+use OpenApi\Attributes as OA;
+
+/** One colour word over depth, beside the water at each. */
+#[OA\Schema(schema: 'DepthColour', additionalProperties: false, required: ['colour', 'jnd', 'colour_jnd', 'contrast'])]
+final readonly class DepthColourDocument
+{
+    /**
+     * @param list<float> $jnd
+     * @param list<float> $colour_jnd
+     * @param list<float> $contrast
+     */
+    public function __construct(
+        #[OA\Property(type: 'string', enum: Colour::class)]
+        public Colour $colour,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'Colour and tone together.')]
+        public array $jnd,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'Colour alone.')]
+        public array $colour_jnd,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'Weber contrast of tone against the water.')]
+        public array $contrast,
+    ) {
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Look;
+
+use Kontrast\Scoring\Candidate;
+use Kontrast\Scoring\Opinion;
+use Kontrast\Scoring\Verdict;
+use OpenApi\Attributes as OA;
+
+/** What the model says of one advised pick and of the next two. */
+#[OA\Schema(schema: 'Opinion', additionalProperties: false, required: ['pick', 'verdict', 'because', 'candidates'])]
+final readonly class OpinionDocument
+{
+    /** @param list<CandidateDocument> $candidates */
+    public function __construct(
+        #[OA\Property]
+        public string $pick,
+        #[OA\Property(type: 'string', enum: Verdict::class)]
+        public Verdict $verdict,
+        #[OA\Property]
+        public string $because,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CandidateDocument::class))]
+        public array $candidates,
+    ) {
+    }
+
+    public static function of(Opinion $opinion): self
+    {
+        return new self(
+            $opinion->pick,
+            $opinion->verdict,
+            $opinion->because,
+            array_map(static fn (Candidate $candidate): CandidateDocument => new CandidateDocument($candidate->value, SignificantDigits::of($candidate->figure), $candidate->reads), $opinion->candidates),
+        );
+    }
+}

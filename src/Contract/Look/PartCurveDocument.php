@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Look;
+
+use OpenApi\Attributes as OA;
+
+/** A part over distance: one value for each distance of the scene. */
+#[OA\Schema(schema: 'FadedPart', additionalProperties: false, required: ['id', 'person', 'bass', 'contrast', 'flash'])]
+final readonly class PartCurveDocument
+{
+    /**
+     * @param list<string>     $person
+     * @param list<string>     $bass
+     * @param list<float>      $contrast
+     * @param list<float>|null $flash
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $person,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $bass,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))]
+        public array $contrast,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), nullable: true)]
+        public ?array $flash,
+    ) {
+    }
+}

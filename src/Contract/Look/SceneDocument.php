@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Look;
+
+use Kontrast\Measure\Length;
+use Kontrast\Vision\ContrastCurves;
+use Kontrast\Vision\Pair;
+use Kontrast\Vision\ReducedPart;
+use OpenApi\Attributes as OA;
+
+/** A look followed out over distance: figures, contrasts for a plot, and colours for a screen. */
+#[OA\Schema(schema: 'Scene', additionalProperties: false, required: ['look', 'water_person', 'water_bass', 'distances_in', 'left', 'parts', 'pairs'])]
+final readonly class SceneDocument
+{
+    /**
+     * @param list<float>              $distances_in
+     * @param list<float>              $left
+     * @param list<PartCurveDocument>  $parts
+     * @param list<PairCurveDocument>  $pairs
+     */
+    public function __construct(
+        #[OA\Property(ref: LookDocument::class)]
+        public LookDocument $look,
+        #[OA\Property(description: 'The water behind, as a person would see it, "#rrggbb".')]
+        public string $water_person,
+        #[OA\Property(description: 'The same for two cones, approximately.')]
+        public string $water_bass,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))]
+        public array $distances_in,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'How much of a detail the water leaves at each distance, 1 to 0.')]
+        public array $left,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PartCurveDocument::class))]
+        public array $parts,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PairCurveDocument::class))]
+        public array $pairs,
+    ) {
+    }
+
+    public static function of(ContrastCurves $curves): self
+    {
+        $look = LookDocument::of(
+            $curves->viewing,
+            array_map(static fn (array $traced): ReducedPart => $traced['part'], $curves->parts),
+            array_map(static fn (array $traced): Pair => $traced['pair'], $curves->pairs),
+        );
+
+        return new self(
+            $look,
+            $curves->waterForPerson,
+            $curves->waterForBass,
+            array_map(static fn (Length $distance): float => SignificantDigits::of($distance->inInches()), $curves->distances),
+            SignificantDigits::all($curves->left),
+            array_map(static fn (array $traced): PartCurveDocument => new PartCurveDocument(
+                $traced['part']->part->id,
+                $traced['person'],
+                $traced['bass'],
+                SignificantDigits::all($traced['contrast']),
+                null === $traced['flash'] ? null : SignificantDigits::all($traced['flash']),
+            ), $curves->parts),
+            array_map(static fn (array $traced): PairCurveDocument => new PairCurveDocument($traced['pair']->a->part->id, $traced['pair']->b->part->id, SignificantDigits::all($traced['jnd'])), $curves->pairs),
+        );
+    }
+}

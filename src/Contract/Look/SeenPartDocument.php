@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Look;
+
+use Kontrast\Vision\ReducedPart;
+use OpenApi\Attributes as OA;
+
+/** One part against the water: Weber contrasts at the part, and the distances where it is lost, inches. */
+#[OA\Schema(schema: 'SeenPart', additionalProperties: false, required: ['id', 'against_water', 'against_water_flash', 'sight_range_in', 'flash_range_in'])]
+final readonly class SeenPartDocument
+{
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public float $against_water,
+        #[OA\Property(nullable: true, description: 'At a glint; null for matte parts.')]
+        public ?float $against_water_flash,
+        #[OA\Property]
+        public float $sight_range_in,
+        #[OA\Property(nullable: true)]
+        public ?float $flash_range_in,
+    ) {
+    }
+
+    public static function of(ReducedPart $part): self
+    {
+        $flash = $part->againstWaterAtGlint();
+        $range = $part->flashRange();
+
+        return new self(
+            $part->part->id,
+            SignificantDigits::of($part->againstWater()),
+            null === $flash ? null : SignificantDigits::of($flash),
+            SignificantDigits::of($part->sightRange()->inInches()),
+            null === $range ? null : SignificantDigits::of($range->inInches()),
+        );
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\OpenApi;
+
+/** The parameters that many endpoints have in common. */
+final class CommonParameters
+{
+    public const MOST_IN_A_PAGE = 500;
+
+    /** @return array<string, array<string, mixed>> */
+    public static function all(): array
+    {
+        return [
+            'Limit' => [
+                'name' => 'limit',
+                'in' => 'query',
+                'description' => 'So many at most; everything where it is left out.',
+                'schema' => ['type' => 'integer', 'minimum' => 1, 'maximum' => self::MOST_IN_A_PAGE],
+            ],
+            'After' => [
+                'name' => 'after',
+                'in' => 'query',
+                'description' => 'The id behind which the page begins; the Link header of the page before has it.',
+                'schema' => ['type' => 'string'],
+            ],
+            'IfMatch' => [
+                'name' => 'If-Match',
+                'in' => 'header',
+                'description' => 'The ETag of the version that was read; left out, whatever is there is written over.',
+                'schema' => ['type' => 'string'],
+            ],
+            'IfNoneMatch' => [
+                'name' => 'If-None-Match',
+                'in' => 'header',
+                'description' => 'The ETag of what the client has already.',
+                'schema' => ['type' => 'string'],
+            ],
+        ];
+    }
+
+    /** @return array{'$ref': string} */
+    public static function ref(string $name): array
+    {
+        return ['$ref' => "#/components/parameters/$name"];
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\OpenApi;
+
+/** Where null is allowed an enumeration has to list it, and an exclusive minimum is a number: the generator writes both the old way. */
+final class SchemaTidy
+{
+    /**
+     * @param array<mixed> $node
+     *
+     * @return array<mixed>
+     */
+    public static function tidy(array $node): array
+    {
+        $allowsNull = \is_array($node['type'] ?? null) && \in_array('null', $node['type'], true);
+        if ($allowsNull && \is_array($node['enum'] ?? null) && !\in_array(null, $node['enum'], true)) {
+            $node['enum'][] = null;
+        }
+        if (true === ($node['exclusiveMinimum'] ?? null)) {
+            $node['exclusiveMinimum'] = $node['minimum'] ?? 0;
+            unset($node['minimum']);
+        }
+
+        return array_map(static fn (mixed $child): mixed => \is_array($child) ? self::tidy($child) : $child, $node);
+    }
+}

@@ -1,0 +1,278 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Reader;
+
+use App\Contract\Error\Fault;
+use App\Contract\Error\InvalidDocument;
+use Symfony\Component\PropertyInfo\Type;
+use Symfony\Component\Serializer\Exception\ExceptionInterface;
+use Symfony\Component\Serializer\Normalizer\DenormalizerInterface;
+use Symfony\Component\Validator\Constraint;
+use Symfony\Component\Validator\ConstraintViolation;
+use Symfony\Component\Validator\ConstraintViolationInterface;
+use Symfony\Component\Validator\ConstraintViolationListInterface;
+use Symfony\Component\Validator\Exception\InvalidArgumentException;
+use Symfony\Component\Validator\Validator\ValidatorInterface;
+
+/**
+ * Turns JSON into a document object, or says of every field what is wrong with it and what is allowed, all at once.
+ * The shapes are the classes under Contract: their types and constraints are the only description there is.
+ */
+final readonly class DocumentReader
+{
+    public function __construct(
+        private DenormalizerInterface $denormalizer,
+        private ValidatorInterface $validator,
+        private ShapeCheck $shape,
+        private DocumentTypes $types,
+    ) {
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     *
+     * @throws InvalidDocument
+     */
+    public function read(string $json, string $class): object
+    {
+        return $this->one(self::object(self::json($json), ''), $class, '');
+    }
+
+    /**
+     * A list of documents, all read or none; every fault of every one is told, with its place in the list.
+     *
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return list<T>
+     *
+     * @throws InvalidDocument
+     */
+    public function readList(string $json, string $class): array
+    {
+        $data = self::json($json);
+        if (!\is_array($data)) {
+            throw InvalidDocument::fault('', 'A JSON list is expected.', Fault::WRONG_TYPE);
+        }
+        $documents = [];
+        $faults = [];
+        $count = 0;
+        foreach (array_values($data) as $index => $entry) {
+            try {
+                $documents[] = $this->one(self::object($entry, "[$index]"), $class, "[$index]");
+            } catch (InvalidDocument $invalid) {
+                $count += $invalid->count;
+                $faults = \count($faults) < InvalidDocument::MOST_TOLD ? [...$faults, ...$invalid->faults] : $faults;
+            }
+        }
+
+        return [] === $faults ? $documents : throw InvalidDocument::because($faults, $count);
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param array<string, mixed> $data fields by name, as a line of a table has them
+     * @param class-string<T>      $class
+     *
+     * @return T
+     *
+     * @throws InvalidDocument
+     */
+    public function fromArray(array $data, string $class): object
+    {
+        return $this->one((object) $data, $class, '');
+    }
+
+    /**
+     * A document that was checked before it was stored, read back without checking again.
+     *
+     * @template T of object
+     *
+     * @param array<string, mixed> $data
+     * @param class-string<T>      $class
+     *
+     * @return T
+     *
+     * @throws InvalidDocument where it is no longer of this shape all the same
+     */
+    public function trusted(array $data, string $class): object
+    {
+        try {
+            $document = $this->denormalizer->denormalize($data, $class, 'json');
+        } catch (ExceptionInterface|\TypeError $error) {
+            throw InvalidDocument::fault('', 'What is stored cannot be read: '.$error->getMessage());
+        }
+        \assert($document instanceof $class);
+
+        return $document;
+    }
+
+    public static function isList(string $json): bool
+    {
+        return str_starts_with(ltrim($json), '[');
+    }
+
+    /**
+     * @return mixed objects as stdClass, lists as arrays
+     *
+     * @throws InvalidDocument
+     */
+    public static function json(string $json): mixed
+    {
+        try {
+            return json_decode($json, false, Bounds::MOST_DEPTH, \JSON_THROW_ON_ERROR);
+        } catch (\JsonException $error) {
+            $says = 'This is not JSON ('.lcfirst($error->getMessage()).'). A JSON object is expected.';
+            throw InvalidDocument::fault('', $says, Fault::NOT_JSON);
+        }
+    }
+
+    /** @throws InvalidDocument */
+    private static function object(mixed $data, string $path): \stdClass
+    {
+        return $data instanceof \stdClass
+            ? $data
+            : throw InvalidDocument::fault($path, 'A JSON object is expected, with its fields by name.', Fault::WRONG_TYPE);
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     *
+     * @throws InvalidDocument
+     */
+    private function one(\stdClass $data, string $class, string $path): object
+    {
+        $faults = new FaultCollector();
+        $clean = $this->shape->object($data, $class, $path, $faults);
+        $this->missing($class, $clean, $path, $faults);
+        $document = $this->whole($class, $clean, $path, $faults);
+        $faults->throwIfAny();
+
+        return $document ?? throw new \LogicException('A document with nothing wrong can be made.');
+    }
+
+    /**
+     * The document with its constraints checked; where a part of it cannot be made, the constraints of all that is there.
+     *
+     * @template T of object
+     *
+     * @param class-string<T>      $class
+     * @param array<string, mixed> $clean
+     *
+     * @return T|null
+     */
+    private function whole(string $class, array $clean, string $path, FaultCollector $faults): ?object
+    {
+        if (!$faults->hasWithin($path)) {
+            $document = $this->denormalizer->denormalize($clean, $class, 'json');
+            \assert($document instanceof $class);
+            $this->tell($this->validator->validate($document), $path, $faults);
+
+            return $document;
+        }
+        foreach ($clean as $field => $value) {
+            $this->part($class, $field, $value, ShapeCheck::join($path, $field), $faults);
+        }
+
+        return null;
+    }
+
+    /** @param class-string $class */
+    private function part(string $class, string $field, mixed $value, string $path, FaultCollector $faults): void
+    {
+        $type = $this->types->of($class)[$field] ?? null;
+        $inner = self::document($type);
+        $item = self::document($type?->getCollectionValueTypes()[0] ?? null);
+        if (null !== $inner && \is_array($value)) {
+            /** @var array<string, mixed> $value */
+            $this->whole($inner, $value, $path, $faults);
+        } elseif (null !== $item && \is_array($value)) {
+            foreach ($value as $index => $entry) {
+                /** @var array<string, mixed> $fields */
+                $fields = \is_array($entry) ? $entry : [];
+                $this->whole($item, $fields, "{$path}[$index]", $faults);
+            }
+        } else {
+            foreach ($this->validator->validatePropertyValue($class, $field, $value) as $violation) {
+                $within = ltrim(substr($violation->getPropertyPath(), \strlen($field)), '.');
+                $faults->add(new Fault(ShapeCheck::join($path, $within), (string) $violation->getMessage(), self::code($violation)));
+            }
+        }
+    }
+
+    /**
+     * Fields without a default that nothing was given for, at any depth.
+     *
+     * @param class-string         $class
+     * @param array<string, mixed> $clean
+     */
+    private function missing(string $class, array $clean, string $path, FaultCollector $faults): void
+    {
+        foreach ($this->types->of($class) as $field => $type) {
+            $place = ShapeCheck::join($path, $field);
+            if (!\array_key_exists($field, $clean)) {
+                if ($this->types->isRequired($class, $field)) {
+                    $faults->add(new Fault($place, 'This field is missing. '.$this->types->expected($type), Fault::MISSING));
+                }
+                continue;
+            }
+            $inner = self::document($type);
+            $item = self::document($type->getCollectionValueTypes()[0] ?? null);
+            $entries = null !== $item && \is_array($clean[$field]) ? $clean[$field] : [];
+            if (null !== $inner && \is_array($clean[$field])) {
+                /** @var array<string, mixed> $fields */
+                $fields = $clean[$field];
+                $this->missing($inner, $fields, $place, $faults);
+            }
+            foreach ($entries as $index => $entry) {
+                if (null !== $item && \is_array($entry)) {
+                    /** @var array<string, mixed> $entry */
+                    $this->missing($item, $entry, "{$place}[$index]", $faults);
+                }
+            }
+        }
+    }
+
+    /** @return class-string|null the class of a document inside a document */
+    private static function document(?Type $type): ?string
+    {
+        $class = $type?->getClassName();
+
+        return null === $class || !class_exists($class) || enum_exists($class) || is_a($class, \DateTimeInterface::class, true) ? null : $class;
+    }
+
+    private function tell(ConstraintViolationListInterface $violations, string $path, FaultCollector $faults): void
+    {
+        foreach ($violations as $violation) {
+            $field = ShapeCheck::join($path, $violation->getPropertyPath());
+            $faults->add(new Fault($field, (string) $violation->getMessage(), self::code($violation)));
+        }
+    }
+
+    /** The constraint's own name for what is wrong, such as "is_blank"; a callback sets its own. */
+    private static function code(ConstraintViolationInterface $violation): string
+    {
+        $constraint = $violation instanceof ConstraintViolation ? $violation->getConstraint() : null;
+        $code = $violation->getCode();
+        if (null === $code || 1 === preg_match('/^[a-z_]+$/D', $code) || !$constraint instanceof Constraint) {
+            return $code ?? Fault::NOT_ALLOWED;
+        }
+        try {
+            return strtolower(str_replace('_ERROR', '', $constraint::getErrorName($code)));
+        } catch (InvalidArgumentException) {
+            return Fault::NOT_ALLOWED;
+        }
+    }
+}

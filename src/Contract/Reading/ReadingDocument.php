@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Reading;
+
+use App\Contract\Constraint\Above;
+use App\Contract\Constraint\Between;
+use Kontrast\Measure\Angle;
+use Kontrast\Measure\Length;
+use Kontrast\Measure\Temperature;
+use Kontrast\Measure\TemperatureChange;
+use Kontrast\Reading\Arm;
+use Kontrast\Reading\Bass;
+use Kontrast\Reading\Bite;
+use Kontrast\Reading\Colour;
+use Kontrast\Reading\Cover;
+use Kontrast\Reading\CoverDensity;
+use Kontrast\Reading\Forage;
+use Kontrast\Reading\LureKind;
+use Kontrast\Reading\Reading;
+use Kontrast\Reading\ReadingBounds;
+use Kontrast\Reading\Run;
+use Kontrast\Reading\Season;
+use Kontrast\Reading\Sky;
+use Kontrast\Reading\Tint;
+use Kontrast\Reading\Wind;
+use OpenApi\Attributes as OA;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** What the angler saw at the water. Lengths in inches or feet and temperatures in °F, as the names say. */
+#[OA\Schema(schema: 'Reading', additionalProperties: false, required: [
+    'lure', 'visibility_in', 'tint', 'sky', 'wind', 'depth_ft', 'season', 'cover', 'cover_density', 'forage', 'red_crawfish', 'bite', 'bass',
+])]
+final readonly class ReadingDocument
+{
+    /** @param list<Colour> $forage_colours */
+    public function __construct(
+        #[OA\Property(type: 'string', enum: LureKind::class)]
+        public LureKind $lure,
+        #[OA\Property]
+        #[Above(0, ReadingBounds::MOST_VISIBILITY_IN, 'Visibility', 'in')]
+        public float $visibility_in,
+        #[OA\Property(type: 'string', enum: Tint::class)]
+        public Tint $tint,
+        #[OA\Property(type: 'string', enum: Sky::class)]
+        public Sky $sky,
+        #[OA\Property(type: 'string', enum: Wind::class)]
+        public Wind $wind,
+        #[OA\Property]
+        #[Above(0, ReadingBounds::MOST_DEPTH_FT, 'Depth', 'ft')]
+        public float $depth_ft,
+        #[OA\Property(type: 'string', enum: Season::class)]
+        public Season $season,
+        #[OA\Property(type: 'string', enum: Cover::class)]
+        public Cover $cover,
+        #[OA\Property(type: 'string', enum: CoverDensity::class)]
+        public CoverDensity $cover_density,
+        #[OA\Property(type: 'string', enum: Forage::class)]
+        public Forage $forage,
+        #[OA\Property]
+        public bool $red_crawfish,
+        #[OA\Property(type: 'string', enum: Bite::class)]
+        public Bite $bite,
+        #[OA\Property(type: 'string', enum: Bass::class)]
+        public Bass $bass,
+        #[OA\Property(nullable: true)]
+        #[Between(0, ReadingBounds::MOST_SUN_ELEVATION_DEG, 'The sun’s height', 'degrees')]
+        public ?float $sun_elevation_deg = null,
+        #[OA\Property(nullable: true)]
+        #[Between(ReadingBounds::LEAST_SURFACE_F, ReadingBounds::MOST_SURFACE_F, 'Surface temperature', '°F')]
+        public ?float $surface_f = null,
+        #[OA\Property(nullable: true)]
+        #[Between(-ReadingBounds::MOST_TREND_F, ReadingBounds::MOST_TREND_F, 'A change over three days', '°F')]
+        public ?float $trend_f = null,
+        #[OA\Property(type: 'string', enum: Run::class, nullable: true)]
+        public ?Run $run = null,
+        #[OA\Property(nullable: true)]
+        #[Above(0, ReadingBounds::MOST_FORAGE_IN, 'Forage length', 'in')]
+        public ?float $forage_in = null,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Colour::class))]
+        #[Assert\Unique(message: 'Each colour is named once.')]
+        public array $forage_colours = [],
+        #[OA\Property(type: 'string', enum: Arm::class, nullable: true)]
+        public ?Arm $arm = null,
+        #[OA\Property(description: 'No part of lead: heads of tungsten or steel. Left out: false.')]
+        public bool $lead_free = false,
+        #[OA\Property(ref: SchoolsDocument::class)]
+        public SchoolsDocument $schools = new SchoolsDocument(),
+    ) {
+    }
+
+    public static function of(Reading $reading): self
+    {
+        return new self(
+            lure: $reading->lure,
+            visibility_in: round($reading->visibility->inInches(), 2),
+            tint: $reading->tint,
+            sky: $reading->sky,
+            sun_elevation_deg: $reading->sunElevation?->inDegrees(),
+            wind: $reading->wind,
+            surface_f: $reading->surface?->inFahrenheit(),
+            trend_f: $reading->trend?->inFahrenheit(),
+            depth_ft: round($reading->depth->inFeet(), 2),
+            season: $reading->season,
+            cover: $reading->cover,
+            cover_density: $reading->coverDensity,
+            run: $reading->run,
+            forage: $reading->forage,
+            forage_in: $reading->forageLength?->inInches(),
+            forage_colours: $reading->forageColours,
+            red_crawfish: $reading->redCrawfish,
+            bite: $reading->bite,
+            bass: $reading->bass,
+            arm: $reading->arm,
+            schools: SchoolsDocument::of($reading->schools),
+            lead_free: $reading->leadFree,
+        );
+    }
+
+    public function toReading(): Reading
+    {
+        return new Reading(
+            lure: $this->lure,
+            visibility: Length::inches($this->visibility_in),
+            tint: $this->tint,
+            sky: $this->sky,
+            wind: $this->wind,
+            depth: Length::feet($this->depth_ft),
+            season: $this->season,
+            cover: $this->cover,
+            coverDensity: $this->cover_density,
+            forage: $this->forage,
+            bite: $this->bite,
+            bass: $this->bass,
+            redCrawfish: $this->red_crawfish,
+            sunElevation: null === $this->sun_elevation_deg ? null : Angle::degrees($this->sun_elevation_deg),
+            surface: null === $this->surface_f ? null : Temperature::fahrenheit($this->surface_f),
+            trend: null === $this->trend_f ? null : TemperatureChange::fahrenheit($this->trend_f),
+            run: $this->run,
+            forageLength: null === $this->forage_in ? null : Length::inches($this->forage_in),
+            forageColours: $this->forage_colours,
+            arm: $this->arm,
+            schools: $this->schools->toSchools(),
+            leadFree: $this->lead_free,
+        );
+    }
+}

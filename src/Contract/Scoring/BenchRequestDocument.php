@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Scoring;
+
+use App\Contract\Inventory\CompositionDocument;
+use App\Contract\Reading\ReadingDocument;
+use Kontrast\Water\Direction;
+use OpenApi\Attributes as OA;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** A build laid on the bench, and the reading it is for. */
+#[OA\Schema(schema: 'BenchRequest', additionalProperties: false, required: ['reading', 'build'])]
+final readonly class BenchRequestDocument
+{
+    public function __construct(
+        #[OA\Property(ref: ReadingDocument::class)]
+        #[Assert\Valid]
+        public ReadingDocument $reading,
+        #[OA\Property(ref: CompositionDocument::class)]
+        #[Assert\Valid]
+        public CompositionDocument $build,
+        #[OA\Property(type: 'string', enum: Direction::class, description: 'Where the fish looks from.')]
+        public Direction $from = Direction::Side,
+    ) {
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Scoring;
+
+use OpenApi\Attributes as OA;
+
+/** The best builds of the bin for a reading. */
+#[OA\Schema(schema: 'Best', additionalProperties: false, required: ['combinations', 'ranked', 'lacking'])]
+final readonly class BestDocument
+{
+    /**
+     * @param list<RankedBuildDocument> $ranked
+     * @param list<string>         $lacking
+     */
+    public function __construct(
+        #[OA\Property(description: 'How many builds of the bin fit together.')]
+        public int $combinations,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: RankedBuildDocument::class))]
+        public array $ranked,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Kinds of part that the bin has none of and this lure needs.')]
+        public array $lacking,
+    ) {
+    }
+}

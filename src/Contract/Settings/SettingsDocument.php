@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Settings;
+
+use App\Contract\Constraint\Above;
+use App\Contract\Constraint\Between;
+use App\Contract\Reading\SchoolsDocument;
+use Kontrast\Inventory\Money;
+use OpenApi\Attributes as OA;
+
+/** The angler's standing choices. */
+#[OA\Schema(schema: 'Settings', additionalProperties: false, required: ['units', 'theme'])]
+final readonly class SettingsDocument
+{
+    public function __construct(
+        #[OA\Property(type: 'string', enum: Units::class)]
+        public Units $units = Units::Us,
+        #[OA\Property(type: 'string', enum: Theme::class)]
+        public Theme $theme = Theme::Paper,
+        #[OA\Property(description: 'No pick or part of lead.')]
+        public bool $lead_free = false,
+        #[OA\Property(nullable: true, description: 'Turns of the spool to one of the handle.')]
+        #[Above(0, SettingsBounds::MOST_GEAR_RATIO, 'A gear ratio')]
+        public ?float $gear_ratio = null,
+        #[OA\Property(nullable: true, description: 'Diameter of the line on the spool, inches.')]
+        #[Above(0, SettingsBounds::MOST_SPOOL_IN, 'The spool’s diameter', 'in')]
+        public ?float $spool_in = null,
+        #[OA\Property(nullable: true, description: 'Of a bought lure, in your own money.')]
+        #[Between(0, Money::MOST, 'A price')]
+        public ?float $bought_price = null,
+        #[OA\Property(ref: SchoolsDocument::class)]
+        public SchoolsDocument $schools = new SchoolsDocument(),
+    ) {
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Settings;
+
+/** How lengths, weights and temperatures are shown. */
+enum Units: string
+{
+    case Us = 'us';
+    case Metric = 'metric';
+}

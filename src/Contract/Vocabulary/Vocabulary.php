@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Vocabulary;
+
+use App\Contract\Constraint\HookLabel;
+use App\Contract\Constraint\Name;
+use App\Contract\OpenApi\CommonParameters;
+use App\Contract\Settings\SettingsBounds;
+use App\Contract\Settings\Theme;
+use App\Contract\Settings\Units;
+use Kontrast\BuildSheet\Batch;
+use Kontrast\BuildSheet\Task;
+use Kontrast\Inventory\Money;
+use Kontrast\Inventory\PartBounds;
+use Kontrast\Inventory\PartKind;
+use Kontrast\Inventory\Plastic;
+use Kontrast\Lure\BladeShape;
+use Kontrast\Lure\BladeSize;
+use Kontrast\Lure\Finish;
+use Kontrast\Lure\HeadMaterial;
+use Kontrast\Lure\Intent;
+use Kontrast\Lure\Opacity;
+use Kontrast\Lure\Pairing;
+use Kontrast\Lure\Profile;
+use Kontrast\Lure\SkirtMaterial;
+use Kontrast\Lure\Surface;
+use Kontrast\Lure\TrailerStyle;
+use Kontrast\Lure\Trim;
+use Kontrast\Material\BuildOptics;
+use Kontrast\Material\Fluorescence;
+use Kontrast\Material\Metal;
+use Kontrast\Material\Palette;
+use Kontrast\Material\PartPlace;
+use Kontrast\Reading\Arm;
+use Kontrast\Reading\Bass;
+use Kontrast\Reading\Bite;
+use Kontrast\Reading\Colour;
+use Kontrast\Reading\Cover;
+use Kontrast\Reading\CoverDensity;
+use Kontrast\Reading\Forage;
+use Kontrast\Reading\LureKind;
+use Kontrast\Reading\ReadingBounds;
+use Kontrast\Reading\Run;
+use Kontrast\Reading\Season;
+use Kontrast\Reading\Sky;
+use Kontrast\Reading\Tint;
+use Kontrast\Reading\Wind;
+use Kontrast\Rulebook\SchoolQuestion;
+use Kontrast\Rulebook\Slot;
+use Kontrast\Scoring\ScoredTrait;
+use Kontrast\Vision\Separation;
+
+/** The words, labels, bounds and colors of the core as a TypeScript module, so that the front end has none of its own. */
+final class Vocabulary
+{
+    /** Enumerations of the core and the documents, by the name they have in TypeScript. */
+    public const ENUMS = [
+        'LureKind' => LureKind::class, 'Tint' => Tint::class, 'Sky' => Sky::class, 'Wind' => Wind::class, 'Season' => Season::class,
+        'Cover' => Cover::class, 'CoverDensity' => CoverDensity::class, 'Run' => Run::class, 'Forage' => Forage::class, 'Bite' => Bite::class,
+        'Bass' => Bass::class, 'Arm' => Arm::class, 'Colour' => Colour::class, 'Finish' => Finish::class, 'BladeShape' => BladeShape::class,
+        'TrailerStyle' => TrailerStyle::class, 'SkirtMaterial' => SkirtMaterial::class, 'Trim' => Trim::class, 'Opacity' => Opacity::class,
+        'Surface' => Surface::class, 'HeadMaterial' => HeadMaterial::class, 'Metal' => Metal::class, 'Fluorescence' => Fluorescence::class,
+        'Plastic' => Plastic::class, 'PartKind' => PartKind::class, 'PartPlace' => PartPlace::class, 'Intent' => Intent::class,
+        'Pairing' => Pairing::class, 'Profile' => Profile::class, 'Separation' => Separation::class, 'SchoolQuestion' => SchoolQuestion::class,
+        'Pick' => Slot::class, 'ScoredTrait' => ScoredTrait::class, 'Task' => Task::class, 'Theme' => Theme::class, 'Units' => Units::class,
+    ];
+    /** Their words mean one thing only beside their own question, so they stay out of the list of all labels. */
+    private const APART = ['Tint', 'Pick', 'ScoredTrait', 'PartPlace', 'Task', 'SchoolQuestion', 'Theme', 'Units'];
+
+    public function typeScript(): string
+    {
+        $lines = ['// Made by ./kontrast schema from the enumerations and constants of the core. Change those, not this.', ''];
+        foreach (self::ENUMS as $name => $enum) {
+            $values = array_map(self::value(...), $enum::cases());
+            $lines[] = \sprintf('export const %s = %s as const', self::constant($name), self::json($values));
+            $lines[] = \sprintf('export type %s = (typeof %s)[number]', $name, self::constant($name));
+        }
+        foreach (self::values() as $name => [$type, $value]) {
+            $lines[] = \sprintf('export const %s%s = %s', $name, '' === $type ? '' : ": $type", self::json($value).('' === $type ? ' as const' : ''));
+        }
+
+        return implode("\n", $lines)."\n";
+    }
+
+    /** @return array<string, array{string, mixed}> type and value by name; the value itself tells the type where it is empty */
+    private static function values(): array
+    {
+        return [
+            'LABELS' => ['Record<string, string>', self::labels()],
+            'TINT_LABELS' => ['Record<Tint, string>', self::labelsOf(Tint::cases())],
+            'PICK_LABELS' => ['Record<Pick, string>', self::labelsOf(Slot::cases())],
+            'PICK_PARTS' => ['Record<Pick, string>', self::parts()],
+            'TRAIT_LABELS' => ['Record<ScoredTrait, string>', self::labelsOf(ScoredTrait::cases())],
+            'COLOUR_HEX' => ['Record<Colour, string>', self::map(Colour::cases(), Palette::hex(...))],
+            'COLOUR_GLOW' => ['Record<Colour, Fluorescence>', self::map(Colour::cases(), static fn (Colour $c): string => Palette::fluorescence($c)->value)],
+            'FINISH_HEX' => ['Record<Finish, string>', self::map(Finish::cases(), Palette::finish(...))],
+            'DARKENED_HEX' => ['', Palette::DULLED],
+            'STEEL_HEX' => ['', BuildOptics::STEEL],
+            'HOOK_SIZES' => ['', HookLabel::labels()],
+            'OPACITIES' => ['', ['opaque' => 1.0, 'translucent' => BuildOptics::TRANSLUCENT, 'leastOpaque' => Opacity::LEAST_OPAQUE]],
+            'BOUNDS' => ['', self::bounds()],
+        ];
+    }
+
+    /** @return array<string, int> */
+    private static function bounds(): array
+    {
+        return [
+            'mostVisibilityIn' => ReadingBounds::MOST_VISIBILITY_IN,
+            'mostSunElevationDeg' => ReadingBounds::MOST_SUN_ELEVATION_DEG,
+            'leastSurfaceF' => ReadingBounds::LEAST_SURFACE_F,
+            'mostSurfaceF' => ReadingBounds::MOST_SURFACE_F,
+            'mostTrendF' => ReadingBounds::MOST_TREND_F,
+            'mostDepthFt' => ReadingBounds::MOST_DEPTH_FT,
+            'mostForageIn' => ReadingBounds::MOST_FORAGE_IN,
+            'mostCount' => PartBounds::MOST_COUNT,
+            'mostAccents' => PartBounds::MOST_ACCENTS,
+            'mostWeightOz' => PartBounds::MOST_WEIGHT_OZ,
+            'mostLengthIn' => PartBounds::MOST_LENGTH_IN,
+            'mostMoney' => Money::MOST,
+            'mostName' => Name::MOST,
+            'leastBlade' => BladeSize::LEAST,
+            'mostBlade' => BladeSize::MOST,
+            'mostBuilds' => Batch::MOST_BUILDS,
+            'mostOfOneBuild' => Batch::MOST_OF_ONE,
+            'mostGearRatio' => SettingsBounds::MOST_GEAR_RATIO,
+            'mostSpoolIn' => SettingsBounds::MOST_SPOOL_IN,
+            'mostInAPage' => CommonParameters::MOST_IN_A_PAGE,
+        ];
+    }
+
+    /** @return array<string, string> every word of a document as it is called on screen, where it is called otherwise */
+    private static function labels(): array
+    {
+        $labels = [];
+        foreach (array_diff_key(self::ENUMS, array_flip(self::APART)) as $enum) {
+            foreach ($enum::cases() as $case) {
+                $label = method_exists($case, 'label') ? $case->label() : null;
+                if (\is_string($label) && $label !== $case->value) {
+                    $labels[$case->value] = $label;
+                }
+            }
+        }
+
+        return $labels;
+    }
+
+    /** @return array<string, string> */
+    private static function parts(): array
+    {
+        return self::map(Slot::cases(), static fn (Slot $slot): string => $slot->part());
+    }
+
+    /**
+     * @param list<Tint>|list<Slot>|list<ScoredTrait> $cases
+     *
+     * @return array<string, string>
+     */
+    private static function labelsOf(array $cases): array
+    {
+        return self::map($cases, static fn (Tint|Slot|ScoredTrait $case): string => $case->label());
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param list<T>             $cases
+     * @param callable(T): string $of
+     *
+     * @return array<string, string>
+     */
+    private static function map(array $cases, callable $of): array
+    {
+        $map = [];
+        foreach ($cases as $case) {
+            $map[(string) $case->value] = $of($case);
+        }
+
+        return $map;
+    }
+
+    private static function value(\BackedEnum $case): int|string
+    {
+        return $case->value;
+    }
+
+    private static function constant(string $name): string
+    {
+        return strtoupper((string) preg_replace('/(?<!^)[A-Z]/', '_$0', $name)).'S';
+    }
+
+    private static function json(mixed $value): string
+    {
+        return json_encode($value, \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR);
+    }
+}

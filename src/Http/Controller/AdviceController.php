@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controller;
+
+use App\Contract\Advice\AdviceDocument;
+use App\Contract\Advice\ChangeDocument;
+use App\Contract\Advice\ChangesRequestDocument;
+use App\Contract\OpenApi\Operation;
+use App\Contract\OpenApi\Payload;
+use App\Contract\Reading\ReadingDocument;
+use App\Http\Answer;
+use Kontrast\Rulebook\Adviser;
+use Kontrast\Rulebook\Change;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** What to tie for a reading. */
+final readonly class AdviceController
+{
+    public function __construct(private Adviser $adviser, private Answer $answer)
+    {
+    }
+
+    #[Route('/api/advice', methods: ['POST'])]
+    #[Operation('advise', 'What to tie for a reading, and why', AdviceDocument::class)]
+    public function advise(#[Payload] ReadingDocument $reading): Response
+    {
+        return $this->answer->json(AdviceDocument::of($this->adviser->advise($reading->toReading())));
+    }
+
+    #[Route('/api/changes', methods: ['POST'])]
+    #[Operation('changes', 'Which picks change from one reading to another, and why', ChangeDocument::class, isList: true)]
+    public function changes(#[Payload] ChangesRequestDocument $two): Response
+    {
+        $changes = $this->adviser->changes($two->before->toReading(), $two->after->toReading());
+
+        return $this->answer->json(array_map(static fn (Change $change): ChangeDocument => ChangeDocument::of($change), $changes));
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controller;
+
+use App\Contract\Backup\BackupDocument;
+use App\Contract\OpenApi\Operation;
+use App\Contract\OpenApi\Payload;
+use App\Http\Answer;
+use App\Http\LongWork;
+use App\UseCase\Backup\MakeBackup;
+use App\UseCase\Backup\RestoreBackup;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Everything kept, in and out. */
+#[Route('/api/backup')]
+final readonly class BackupController
+{
+    public function __construct(private MakeBackup $make, private RestoreBackup $restore, private Answer $answer)
+    {
+    }
+
+    #[Route(methods: ['GET'])]
+    #[Operation('backup', 'Everything kept, as one document', BackupDocument::class)]
+    public function make(): Response
+    {
+        LongWork::begin();
+        $answer = $this->answer->json($this->make->all());
+        $answer->headers->set('Content-Disposition', 'attachment; filename="kontrast-backup.json"');
+
+        return $answer;
+    }
+
+    #[Route(methods: ['POST'])]
+    #[Operation('restore', 'Put everything back as a backup has it, all or nothing; what was there is written to a file beside the database first', fields: [
+        'waters' => 'integer', 'readings' => 'integer', 'parts' => 'integer', 'builds' => 'integer', 'kept_in' => 'string',
+    ])]
+    public function restore(#[Payload(mostBytes: Payload::FILE_BYTES)] BackupDocument $backup): Response
+    {
+        LongWork::begin();
+
+        return $this->answer->json($this->restore->restore($backup));
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controller;
+
+use App\Contract\OpenApi\Operation;
+use App\Contract\OpenApi\Payload;
+use App\Contract\Scoring\BenchDocument;
+use App\Contract\Scoring\BenchRequestDocument;
+use App\Contract\Scoring\BestDocument;
+use App\Contract\Scoring\BestRequestDocument;
+use App\Contract\Scoring\MissingPartDocument;
+use App\Contract\Scoring\SwapDocument;
+use App\Http\Answer;
+use App\UseCase\Build\FindBestBuilds;
+use App\UseCase\Build\FindMissingParts;
+use App\UseCase\Build\FindSwaps;
+use App\UseCase\Build\JudgeBuild;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Builds on the bench. */
+final readonly class BenchController
+{
+    public function __construct(
+        private JudgeBuild $judge,
+        private FindBestBuilds $best,
+        private FindSwaps $swaps,
+        private FindMissingParts $missing,
+        private Answer $answer,
+    ) {
+    }
+
+    #[Route('/api/bench', methods: ['POST'])]
+    #[Operation('judge', 'A build judged for a reading: against the water, against itself, and against the advice', BenchDocument::class)]
+    public function judge(#[Payload] BenchRequestDocument $request): Response
+    {
+        return $this->answer->json($this->judge->judge($request));
+    }
+
+    #[Route('/api/best', methods: ['POST'])]
+    #[Operation('best', 'The ten best builds of the parts owned for a reading, over every combination that fits', BestDocument::class)]
+    public function best(#[Payload] BestRequestDocument $request): Response
+    {
+        return $this->answer->json($this->best->for($request->reading->toReading()));
+    }
+
+    #[Route('/api/swaps', methods: ['POST'])]
+    #[Operation('swaps', 'Single changes to a build that gain something, the most first', SwapDocument::class, isList: true)]
+    public function swaps(#[Payload] BenchRequestDocument $request): Response
+    {
+        return $this->answer->json($this->swaps->of($request));
+    }
+
+    #[Route('/api/missing', methods: ['GET'])]
+    #[Operation('missing', 'Parts not owned that would gain most over the saved readings', MissingPartDocument::class, isList: true)]
+    public function missing(): Response
+    {
+        return $this->answer->json($this->missing->all());
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controller;
+
+use App\Contract\BuildSheet\BatchDocument;
+use App\Contract\BuildSheet\BatchRequestDocument;
+use App\Contract\BuildSheet\BuildSheetDocument;
+use App\Contract\BuildSheet\BuildSheetRequestDocument;
+use App\Contract\BuildSheet\BuiltRecordDocument;
+use App\Contract\OpenApi\Operation;
+use App\Contract\OpenApi\Payload;
+use App\Http\Answer;
+use App\Http\Paged;
+use App\Http\Precondition;
+use App\UseCase\Batch\DrawDownBatch;
+use App\UseCase\Batch\FindBuilt;
+use App\UseCase\Batch\PlanBatch;
+use App\UseCase\Batch\PrepareBuildSheet;
+use App\UseCase\Batch\UndoBatch;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Build sheets, batches, and what was built. */
+final readonly class BuildSheetController
+{
+    public function __construct(
+        private PrepareBuildSheet $sheet,
+        private PlanBatch $plan,
+        private DrawDownBatch $draw,
+        private UndoBatch $undo,
+        private FindBuilt $built,
+        private Answer $answer,
+    ) {
+    }
+
+    #[Route('/api/sheet', methods: ['POST'])]
+    #[Operation('sheet', 'How to put a build together', BuildSheetDocument::class)]
+    public function sheet(#[Payload] BuildSheetRequestDocument $request): Response
+    {
+        return $this->answer->json($this->sheet->of($request));
+    }
+
+    #[Route('/api/batch', methods: ['POST'])]
+    #[Operation('batch', 'What a batch uses, what runs short, and in which order it is built; nothing is drawn', BatchDocument::class)]
+    public function batch(#[Payload] BatchRequestDocument $request): Response
+    {
+        return $this->answer->json($this->plan->of($request));
+    }
+
+    #[Route('/api/made', methods: ['GET'])]
+    #[Operation('made', 'The batches built, newest first', BuiltRecordDocument::class, isList: true, isPaged: true)]
+    public function list(Request $request): Response
+    {
+        $paged = Paged::of($request);
+
+        return $this->answer->page($this->built->list($paged->limit, $paged->after), $request);
+    }
+
+    #[Route('/api/made', methods: ['POST'])]
+    #[Operation(
+        'make',
+        'Note a batch as built and draw its parts from the inventory, all or nothing',
+        BuiltRecordDocument::class,
+        status: 201,
+        isEdited: true,
+    )]
+    public function build(#[Payload] BatchRequestDocument $request): Response
+    {
+        return $this->answer->created($this->draw->build($request), 'built_record');
+    }
+
+    #[Route('/api/made/{id}', name: 'built_record', methods: ['GET'])]
+    #[Operation('madeOne', 'One batch', BuiltRecordDocument::class, errors: [404], isEdited: true)]
+    public function show(string $id): Response
+    {
+        return $this->answer->kept($this->built->one($id));
+    }
+
+    #[Route('/api/made/{id}/undo', methods: ['POST'])]
+    #[Operation('unmake', 'Undo: the parts go back into the inventory, once', status: 204, errors: [404], isEdited: true)]
+    public function undo(string $id, Request $request): Response
+    {
+        $this->undo->undo($id, Precondition::version($request));
+
+        return $this->answer->nothing();
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controller;
+
+use App\Contract\Inventory\PhotoRequestDocument;
+use App\Contract\Inventory\ReadColourDocument;
+use App\Contract\OpenApi\Operation;
+use App\Contract\OpenApi\Payload;
+use App\Http\Answer;
+use App\UseCase\Inventory\ReadColour;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Colors read off a photo or a colorimeter. */
+#[Route('/api/colour')]
+final readonly class ColourController
+{
+    public function __construct(private ReadColour $read, private Answer $answer)
+    {
+    }
+
+    #[Route('/photo', methods: ['POST'])]
+    #[Operation('photoColour', 'A part’s color from taps on a picture with a white card in it', ReadColourDocument::class)]
+    public function photo(#[Payload] PhotoRequestDocument $photo): Response
+    {
+        return $this->answer->json($this->read->fromPhoto($photo));
+    }
+
+    #[Route('/meter', methods: ['POST'])]
+    #[Operation('meterColour', 'The color that lies under the colorimeter, of three readings', ReadColourDocument::class, errors: [503])]
+    public function meter(): Response
+    {
+        return $this->answer->json($this->read->fromColorimeter());
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controller;
+
+use App\Contract\Inventory\IdsDocument;
+use App\Contract\Inventory\InventoryDocument;
+use App\Contract\Inventory\InventoryPartDocument;
+use App\Contract\OpenApi\Operation;
+use App\Contract\OpenApi\Payload;
+use App\Http\Answer;
+use App\Http\Paged;
+use App\Http\Precondition;
+use App\UseCase\Inventory\DeleteParts;
+use App\UseCase\Inventory\FindParts;
+use App\UseCase\Inventory\SaveParts;
+use App\UseCase\Kept;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The parts owned. */
+#[Route('/api/bin')]
+final readonly class InventoryController
+{
+    public function __construct(private FindParts $find, private SaveParts $save, private DeleteParts $delete, private Answer $answer)
+    {
+    }
+
+    #[Route(methods: ['GET'])]
+    #[Operation('bin', 'Every part, by type and name', InventoryDocument::class, isPaged: true)]
+    public function list(Request $request): Response
+    {
+        $paged = Paged::of($request);
+        $page = $this->find->list($paged->limit, $paged->after);
+
+        return $this->answer->page($page, $request, [
+            'parts' => $page->documents,
+            'mixed_boxes' => $this->find->mixedBoxes(),
+            'swatches' => $this->find->swatches(),
+        ]);
+    }
+
+    /** @param list<InventoryPartDocument> $parts */
+    #[Route(methods: ['POST'])]
+    #[Operation('addParts', 'Add parts, all or none', InventoryPartDocument::class, isList: true, status: 201)]
+    public function add(#[Payload(listOf: InventoryPartDocument::class)] array $parts): Response
+    {
+        return $this->answer->json(self::documents($this->save->add($parts)), 201);
+    }
+
+    /** @param list<InventoryPartDocument> $parts */
+    #[Route(methods: ['PUT'])]
+    #[Operation('changeParts', 'Change parts, all or none', InventoryPartDocument::class, isList: true, errors: [409])]
+    public function change(#[Payload(listOf: InventoryPartDocument::class)] array $parts): Response
+    {
+        return $this->answer->json(self::documents($this->save->change($parts)));
+    }
+
+    #[Route('/{id}', name: 'part', methods: ['GET'], requirements: ['id' => '[0-9a-fA-F-]{36}'])]
+    #[Operation('part', 'One part', InventoryPartDocument::class, errors: [404], isEdited: true)]
+    public function show(string $id): Response
+    {
+        return $this->answer->kept($this->find->one($id));
+    }
+
+    #[Route('/{id}', methods: ['PUT'], requirements: ['id' => '[0-9a-fA-F-]{36}'])]
+    #[Operation('changePart', 'Change one part', InventoryPartDocument::class, errors: [404, 409], isEdited: true)]
+    public function changeOne(string $id, #[Payload] InventoryPartDocument $part, Request $request): Response
+    {
+        return $this->answer->kept($this->save->changeById($id, $part, Precondition::version($request)));
+    }
+
+    #[Route('/delete', methods: ['POST'])]
+    #[Operation('deleteParts', 'Take parts off the list; they can be restored', fields: ['count' => 'integer'])]
+    public function delete(#[Payload] IdsDocument $ids): Response
+    {
+        return $this->answer->json(['count' => $this->delete->delete($ids->ids)]);
+    }
+
+    #[Route('/restore', methods: ['POST'])]
+    #[Operation('restoreParts', 'Undo a deletion', fields: ['count' => 'integer'])]
+    public function restore(#[Payload] IdsDocument $ids): Response
+    {
+        return $this->answer->json(['count' => $this->delete->restore($ids->ids)]);
+    }
+
+    /**
+     * @param list<Kept> $kept
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function documents(array $kept): array
+    {
+        return array_map(static fn (Kept $one): array => $one->document, $kept);
+    }
+}

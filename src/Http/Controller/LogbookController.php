@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controller;
+
+use App\Contract\Logbook\LogbookDocument;
+use App\Contract\OpenApi\Operation;
+use App\Contract\OpenApi\Payload;
+use App\Http\Answer;
+use App\UseCase\Logbook\ExportLogbook;
+use App\UseCase\Logbook\ImportLogbook;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Waters, readings and builds, in and out as one document. */
+#[Route('/api/notebook')]
+final readonly class LogbookController
+{
+    public function __construct(private ExportLogbook $export, private ImportLogbook $import, private Answer $answer)
+    {
+    }
+
+    #[Route(methods: ['GET'])]
+    #[Operation('notebook', 'Export waters, readings and builds', LogbookDocument::class)]
+    public function export(): Response
+    {
+        $answer = $this->answer->json($this->export->all());
+        $answer->headers->set('Content-Disposition', 'attachment; filename="kontrast-notebook.json"');
+
+        return $answer;
+    }
+
+    #[Route(methods: ['POST'])]
+    #[Operation('importNotebook', 'Import waters, readings and builds, all or none', fields: [
+        'waters' => 'integer', 'readings' => 'integer', 'builds' => 'integer',
+    ])]
+    public function import(#[Payload(mostBytes: Payload::FILE_BYTES)] LogbookDocument $logbook): Response
+    {
+        return $this->answer->json($this->import->import($logbook));
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Contract\Error\InvalidDocument;
+use Psr\Log\LoggerInterface;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use Symfony\Component\Uid\Uuid;
+
+/** Answers with a line of JSON for every word of progress, and one for the outcome. Who hangs up cancels the work. */
+final readonly class ImportStream
+{
+    public function __construct(private LoggerInterface $logger)
+    {
+    }
+
+    /** @param callable(callable(int, int): void): array<string, mixed> $work is told how to report so many of how many */
+    public function of(callable $work): StreamedResponse
+    {
+        return new StreamedResponse(function () use ($work): void {
+            ignore_user_abort(true);
+            try {
+                self::tell($work(self::progress(...)));
+            } catch (Cancelled) {
+                $this->logger->info('An import was cancelled. Nothing was stored.');
+            } catch (InvalidDocument $invalid) {
+                self::tell(['problem' => implode("\n", $invalid->lines())]);
+            } catch (\Throwable $error) {
+                $reference = Uuid::v7()->toBase58();
+                $this->logger->error('An import broke off ({reference}).', ['exception' => $error, 'reference' => $reference]);
+                self::tell(['problem' => "Something broke inside the program. Nothing was stored. The log has more under $reference."]);
+            }
+        }, 200, ['Content-Type' => 'application/x-ndjson', 'X-Accel-Buffering' => 'no']);
+    }
+
+    private static function progress(int $done, int $of): void
+    {
+        self::tell(['done' => $done, 'of' => $of]);
+        if (1 === connection_aborted()) {
+            throw new Cancelled();
+        }
+    }
+
+    /** @param array<string, mixed> $line */
+    private static function tell(array $line): void
+    {
+        echo json_encode($line, \JSON_THROW_ON_ERROR)."\n";
+        if (ob_get_level() > 0) {
+            ob_flush();
+        }
+        flush();
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Listener;
+
+use App\Contract\Error\InvalidDocument;
+use App\Contract\Error\NotFound;
+use App\Contract\Error\ProblemDocument;
+use App\Contract\Error\StaleDocument;
+use App\Device\NoDevice;
+use App\Http\Precondition;
+use Doctrine\DBAL\Exception\LockWaitTimeoutException;
+use Doctrine\ORM\OptimisticLockException;
+use Psr\Log\LoggerInterface;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\Uid\Uuid;
+
+/** Every error leaves as application/problem+json (RFC 9457), in words a person can act on; one of the program's own is logged under a reference. */
+#[AsEventListener(priority: 8)]
+final readonly class ProblemListener
+{
+    private const CODES = [
+        400 => 'bad_request', 401 => 'signed_out', 403 => 'forbidden', 404 => 'not_found', 405 => 'method_not_allowed', 413 => 'too_large',
+        415 => 'not_json', 503 => 'not_available',
+    ];
+    private const RETRY_AFTER_S = 2;
+
+    public function __construct(private LoggerInterface $logger)
+    {
+    }
+
+    public function __invoke(ExceptionEvent $event): void
+    {
+        $error = $event->getThrowable();
+        $problem = $this->problem($error, $event->getRequest());
+        $headers = $error instanceof HttpExceptionInterface ? $error->getHeaders() : [];
+        if ($error instanceof LockWaitTimeoutException) {
+            $headers['Retry-After'] = (string) self::RETRY_AFTER_S;
+        }
+        $answer = new JsonResponse($problem, $problem->status, ['Content-Type' => 'application/problem+json'] + $headers);
+        if ($error instanceof StaleDocument && null !== $error->version) {
+            $answer->setEtag(Precondition::tag($error->version));
+        }
+        $event->setResponse($answer);
+    }
+
+    private function problem(\Throwable $error, Request $request): ProblemDocument
+    {
+        return match (true) {
+            $error instanceof InvalidDocument => new ProblemDocument(
+                422,
+                'This cannot be taken as it is.',
+                'invalid_document',
+                $error->faults,
+                $error->count,
+            ),
+            $error instanceof StaleDocument => new ProblemDocument(
+                $request->headers->has('If-Match') ? 412 : 409,
+                $error->getMessage(),
+                'stale',
+                current: $error->current,
+            ),
+            $error instanceof OptimisticLockException => new ProblemDocument(
+                409,
+                'This was changed in another place meanwhile. Nothing was written.',
+                'stale',
+            ),
+            $error instanceof NotFound => new ProblemDocument(404, $error->getMessage(), 'not_found'),
+            $error instanceof NoDevice => new ProblemDocument(503, $error->getMessage(), 'no_device'),
+            $error instanceof LockWaitTimeoutException => new ProblemDocument(
+                503,
+                'Somebody else is writing just now. Nothing was stored; try again in a moment.',
+                'busy',
+            ),
+            $error instanceof HttpExceptionInterface => new ProblemDocument(
+                $error->getStatusCode(),
+                '' === $error->getMessage() ? 'This request cannot be answered.' : $error->getMessage(),
+                self::CODES[$error->getStatusCode()] ?? 'refused',
+            ),
+            default => $this->internal($error, $request),
+        };
+    }
+
+    private function internal(\Throwable $error, Request $request): ProblemDocument
+    {
+        $reference = Uuid::v7()->toBase58();
+        $this->logger->critical('{method} {path} failed ({reference}): {message}', [
+            'method' => $request->getMethod(),
+            'path' => $request->getPathInfo(),
+            'reference' => $reference,
+            'message' => $error->getMessage(),
+            'exception' => $error,
+        ]);
+        $says = "Something broke inside the program. Nothing was stored. The log in var/log has more under $reference.";
+
+        return new ProblemDocument(500, $says, 'internal', reference: $reference);
+    }
+}

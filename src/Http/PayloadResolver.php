@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Contract\Error\InvalidDocument;
+use App\Contract\OpenApi\Payload;
+use App\Contract\Reader\DocumentReader;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Controller\ValueResolverInterface;
+use Symfony\Component\HttpKernel\ControllerMetadata\ArgumentMetadata;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+
+/** Reads a request's document for the parameter that takes it; every fault is told at once. */
+final readonly class PayloadResolver implements ValueResolverInterface
+{
+    public function __construct(private DocumentReader $reader)
+    {
+    }
+
+    /**
+     * @return iterable<int, mixed>
+     *
+     * @throws InvalidDocument
+     */
+    public function resolve(Request $request, ArgumentMetadata $argument): iterable
+    {
+        $payload = $argument->getAttributesOfType(Payload::class)[0] ?? null;
+        if (!$payload instanceof Payload) {
+            return [];
+        }
+        $class = $payload->listOf ?? $argument->getType();
+        if (null === $class || !class_exists($class)) {
+            throw new \LogicException("The parameter {$argument->getName()} names no document.");
+        }
+        $length = (int) $request->headers->get('Content-Length', '0');
+        if ($length > $payload->mostBytes || \strlen($request->getContent()) > $payload->mostBytes) {
+            throw new HttpException(413, \sprintf('This is too large. At most %d MB are read here.', intdiv($payload->mostBytes, 1_000_000)));
+        }
+
+        return [null === $payload->listOf
+            ? $this->reader->read($request->getContent(), $class)
+            : $this->reader->readList($request->getContent(), $class)];
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence\Entity;
+
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
+use Doctrine\ORM\Mapping as ORM;
+use Kontrast\Inventory\Money;
+use Symfony\Component\Uid\Uuid;
+
+/** A batch that was built, with the parts it drew, so that it can be undone. */
+#[ORM\Entity]
+#[ORM\Table(name: 'built_record')]
+#[ORM\Index(name: 'built_record_built', columns: ['built_at', 'id'])]
+class BuiltRecord implements Stored
+{
+    use Versioned;
+
+    #[ORM\Id]
+    #[ORM\Column(length: 36)]
+    private string $id;
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $undoneAt = null;
+    /** In minor units; @see Money. */
+    #[ORM\Column]
+    private int $cost;
+    #[ORM\Column(nullable: true)]
+    private ?int $price;
+    /** In UTC: the column knows no time zone. */
+    #[ORM\Column]
+    private \DateTimeImmutable $builtAt;
+    /** @var Collection<int, BuiltRecordPart> */
+    #[ORM\OneToMany(targetEntity: BuiltRecordPart::class, mappedBy: 'record', cascade: ['persist', 'remove'])]
+    private Collection $parts;
+
+    public function __construct(
+        ?string $id,
+        #[ORM\Column(length: 1000)]
+        private string $what,
+        #[ORM\Column]
+        private int $count,
+        Money $cost,
+        ?Money $price,
+        \DateTimeImmutable $builtAt,
+    ) {
+        $this->id = $id ?? Uuid::v7()->toRfc4122();
+        $this->cost = $cost->minor;
+        $this->price = $price?->minor;
+        $this->builtAt = $builtAt->setTimezone(new \DateTimeZone('UTC'));
+        $this->parts = new ArrayCollection();
+    }
+
+    /** Notes that parts were taken; null where the program no longer has the part. */
+    public function drew(?InventoryPart $part, string $name, int $count): void
+    {
+        $this->parts->add(new BuiltRecordPart($this, $part, $name, $count));
+    }
+
+    public function undo(\DateTimeImmutable $at): void
+    {
+        $this->undoneAt = $at->setTimezone(new \DateTimeZone('UTC'));
+    }
+
+    public function isUndone(): bool
+    {
+        return null !== $this->undoneAt;
+    }
+
+    public function undoneAt(): ?\DateTimeImmutable
+    {
+        return null === $this->undoneAt ? null : self::utc($this->undoneAt);
+    }
+
+    public function id(): string
+    {
+        return $this->id;
+    }
+
+    /** @return list<BuiltRecordPart> */
+    public function parts(): array
+    {
+        return array_values($this->parts->toArray());
+    }
+
+    public function builtAt(): \DateTimeImmutable
+    {
+        return self::utc($this->builtAt);
+    }
+
+    /** @return array<string, mixed> a built record document */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id,
+            'what' => $this->what,
+            'count' => $this->count,
+            'cost' => Money::minor($this->cost)->amount(),
+            'price' => null === $this->price ? null : Money::minor($this->price)->amount(),
+            'made_at' => $this->builtAt()->format(\DateTimeInterface::ATOM),
+        ];
+    }
+
+    private static function utc(\DateTimeImmutable $at): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable($at->format('Y-m-d H:i:s'), new \DateTimeZone('UTC'));
+    }
+}

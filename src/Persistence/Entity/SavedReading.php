@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence\Entity;
+
+use App\Persistence\Upgrade\DocumentKind;
+use Doctrine\ORM\Mapping as ORM;
+use Kontrast\Reading\LureKind;
+use Symfony\Component\Uid\Uuid;
+
+/** A reading saved with its time and place, to be reopened or compared. */
+#[ORM\Entity]
+#[ORM\Table(name: 'saved_reading')]
+#[ORM\Index(name: 'saved_reading_taken', columns: ['taken_at', 'id'])]
+class SavedReading implements HasDocument
+{
+    use Deletable;
+    use Versioned;
+
+    #[ORM\Id]
+    #[ORM\Column(length: 36)]
+    private string $id;
+    /** In UTC: the column knows no time zone. */
+    #[ORM\Column]
+    private \DateTimeImmutable $takenAt;
+    #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
+    private StoredDocument $document;
+
+    /** @param array<string, mixed> $reading */
+    public function __construct(
+        ?string $id,
+        \DateTimeImmutable $takenAt,
+        array $reading,
+        #[ORM\Column(length: 20, enumType: LureKind::class)]
+        private LureKind $lure,
+        #[ORM\ManyToOne]
+        private ?Water $water,
+        #[ORM\Column(length: 1000)]
+        private string $note,
+    ) {
+        $this->id = $id ?? Uuid::v7()->toRfc4122();
+        $this->takenAt = $takenAt->setTimezone(new \DateTimeZone('UTC'));
+        $this->document = StoredDocument::of($reading, DocumentKind::Reading);
+    }
+
+    public function id(): string
+    {
+        return $this->id;
+    }
+
+    public function takenAt(): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable($this->takenAt->format('Y-m-d H:i:s'), new \DateTimeZone('UTC'));
+    }
+
+    public function document(): StoredDocument
+    {
+        return $this->document;
+    }
+
+    public function kindOfDocument(): DocumentKind
+    {
+        return DocumentKind::Reading;
+    }
+
+    public function title(): string
+    {
+        return \sprintf('Reading for a %s, %s', $this->lure->value, $this->takenAt()->format('Y-m-d H:i'));
+    }
+
+    public function water(): ?Water
+    {
+        return $this->water;
+    }
+
+    /** @return array<string, mixed> a saved reading document */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id,
+            'taken_at' => $this->takenAt()->format(\DateTimeInterface::ATOM),
+            'reading' => $this->document->data(),
+            'water_id' => $this->water?->id(),
+            'note' => $this->note,
+        ];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence\Entity;
+
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+
+/** A named colour to hand, taken from a palette file. */
+#[ORM\Entity]
+#[ORM\Table(name: 'swatch')]
+class Swatch
+{
+    #[ORM\Id]
+    #[ORM\Column(length: 36)]
+    private string $id;
+
+    public function __construct(
+        #[ORM\Column(length: 120)]
+        private string $name,
+        #[ORM\Column(length: 7)]
+        private string $hex,
+    ) {
+        $this->id = Uuid::v7()->toRfc4122();
+    }
+
+    public function id(): string
+    {
+        return $this->id;
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function hex(): string
+    {
+        return $this->hex;
+    }
+
+    /** @return array{name: string, hex: string} */
+    public function toArray(): array
+    {
+        return ['name' => $this->name, 'hex' => $this->hex];
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence\Entity;
+
+use App\Contract\Reading\WaterDocument;
+use Doctrine\ORM\Mapping as ORM;
+use Kontrast\Reading\Forage;
+use Kontrast\Reading\Tint;
+use Symfony\Component\Uid\Uuid;
+
+/** A place the angler goes back to, with what is usual there. */
+#[ORM\Entity]
+#[ORM\Table(name: 'water')]
+class Water implements Stored
+{
+    use Deletable;
+    use Versioned;
+
+    #[ORM\Id]
+    #[ORM\Column(length: 36)]
+    private string $id;
+    #[ORM\Column(length: 120)]
+    private string $name;
+    #[ORM\Column(length: 20, enumType: Tint::class)]
+    private Tint $tint;
+    #[ORM\Column]
+    private bool $redCrawfish;
+    #[ORM\Column(length: 20, nullable: true, enumType: Forage::class)]
+    private ?Forage $forage;
+    #[ORM\Column(length: 1000)]
+    private string $note;
+
+    public function __construct(WaterDocument $water)
+    {
+        $this->id = $water->id ?? Uuid::v7()->toRfc4122();
+        $this->replace($water);
+    }
+
+    public function replace(WaterDocument $water): void
+    {
+        $this->name = trim($water->name);
+        $this->tint = $water->tint;
+        $this->redCrawfish = $water->red_crawfish;
+        $this->forage = $water->forage;
+        $this->note = $water->note;
+    }
+
+    public function id(): string
+    {
+        return $this->id;
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    /** @return array<string, mixed> a water document */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id,
+            'name' => $this->name,
+            'tint' => $this->tint->value,
+            'red_crawfish' => $this->redCrawfish,
+            'forage' => $this->forage?->value,
+            'note' => $this->note,
+        ];
+    }
+}

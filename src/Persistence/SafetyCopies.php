@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence;
+
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\Finder\Finder;
+
+/** What was stored before a restore, as files in the folder "backups" beside the database; the last ten of them. */
+final readonly class SafetyCopies
+{
+    private const MOST = 10;
+    private const PREFIX = 'before-restore-';
+
+    public function __construct(private string $databaseFile, private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * @param array<string, mixed> $backup
+     *
+     * @return string the file's name
+     */
+    public function keep(array $backup): string
+    {
+        $options = \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR;
+        $name = self::PREFIX.$this->clock->now()->format('Ymd-His-v').'.json';
+        (new Filesystem())->dumpFile($this->folder().'/'.$name, json_encode($backup, $options));
+        $this->dropOld();
+
+        return $name;
+    }
+
+    public function folder(): string
+    {
+        return \dirname($this->databaseFile).'/backups';
+    }
+
+    private function dropOld(): void
+    {
+        $files = array_keys(iterator_to_array(Finder::create()->files()->in($this->folder())->name(self::PREFIX.'*.json')->sortByName()));
+        (new Filesystem())->remove(\array_slice($files, 0, max(0, \count($files) - self::MOST)));
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence;
+
+use Doctrine\ORM\EntityManagerInterface;
+
+/** Runs several reads and writes as one: all of it is stored, or none. It waits for other writers before it reads anything. */
+final readonly class Transaction
+{
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    /**
+     * @template T
+     *
+     * @param callable(): T $work
+     *
+     * @return T
+     */
+    public function run(callable $work): mixed
+    {
+        return $this->entities->wrapInTransaction(static fn (): mixed => $work());
+    }
+
+    /** Lets go of everything that was read, which nobody is going to change. */
+    public function forget(): void
+    {
+        $this->entities->clear();
+    }
+
+    /** Sends what was changed so far, and lets go of it: memory stays bounded while much is written in one transaction. */
+    public function flushAndForget(): void
+    {
+        $this->entities->flush();
+        $this->entities->clear();
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence\Upgrade;
+
+use App\Contract\Inventory\CompositionDocument;
+use App\Contract\Inventory\InventoryPartDocument;
+use App\Contract\Reading\ReadingDocument;
+use App\Contract\Settings\SettingsDocument;
+
+/** The kinds of document that are stored, each with the number of its present shape. A change of shape counts one up and adds an upgrader. */
+enum DocumentKind: string
+{
+    case Reading = 'reading';
+    case Settings = 'settings';
+    case Part = 'part';
+    case Build = 'build';
+
+    /** The shape that is written today. */
+    public function shape(): int
+    {
+        return match ($this) {
+            self::Reading, self::Settings, self::Build => 1,
+            self::Part => 2,
+        };
+    }
+
+    /** @return class-string the document it is read as */
+    public function document(): string
+    {
+        return match ($this) {
+            self::Reading => ReadingDocument::class,
+            self::Settings => SettingsDocument::class,
+            self::Part => InventoryPartDocument::class,
+            self::Build => CompositionDocument::class,
+        };
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence;
+
+use App\Persistence\Entity\BuiltRecord;
+use App\Persistence\Entity\BuiltRecordPart;
+use App\Persistence\Entity\CurrentReading;
+use App\Persistence\Entity\InventoryPart;
+use App\Persistence\Entity\SavedBuild;
+use App\Persistence\Entity\SavedReading;
+use App\Persistence\Entity\SetAside;
+use App\Persistence\Entity\Settings;
+use App\Persistence\Entity\Swatch;
+use App\Persistence\Entity\Water;
+use Doctrine\ORM\EntityManagerInterface;
+
+/** Empties the store, for what a restore puts in its place. Only ever called inside a transaction. */
+final readonly class Wipe
+{
+    /** Those that refer to others before those they refer to. */
+    private const ENTITIES = [
+        BuiltRecordPart::class, BuiltRecord::class, InventoryPart::class, SavedReading::class, CurrentReading::class, Water::class,
+        SavedBuild::class, Swatch::class, Settings::class, SetAside::class,
+    ];
+
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    public function everything(): void
+    {
+        foreach (self::ENTITIES as $entity) {
+            $this->entities->createQuery("DELETE FROM $entity e")->execute();
+        }
+        $this->entities->clear();
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Backup;
+
+use App\Contract\Backup\BackupDocument;
+use App\Persistence\Entity\BuiltRecord;
+use App\Persistence\Entity\InventoryPart;
+use App\Persistence\Entity\SavedBuild;
+use App\Persistence\Entity\SavedReading;
+use App\Persistence\Entity\Water;
+use App\Persistence\Repository\BuiltRecordRepository;
+use App\Persistence\Repository\InventoryPartRepository;
+use App\Persistence\Repository\Repository;
+use App\Persistence\Repository\SavedBuildRepository;
+use App\Persistence\Repository\SavedReadingRepository;
+use App\Persistence\Repository\WaterRepository;
+use App\UseCase\FindUnreadable;
+use App\UseCase\Inventory\FindParts;
+use App\UseCase\Logbook\KeepCurrentReading;
+use App\UseCase\Settings\KeepSettings;
+
+/** Puts everything kept into one document, what was deleted and can be restored among it. */
+final readonly class MakeBackup
+{
+    public function __construct(
+        private WaterRepository $waters,
+        private SavedReadingRepository $readings,
+        private SavedBuildRepository $builds,
+        private InventoryPartRepository $parts,
+        private BuiltRecordRepository $records,
+        private KeepCurrentReading $current,
+        private KeepSettings $settings,
+        private FindParts $findParts,
+        private FindUnreadable $unreadable,
+    ) {
+    }
+
+    /** @return array<string, mixed> a backup document */
+    public function all(): array
+    {
+        $waters = self::withDeleted($this->waters);
+        $readings = self::withDeleted($this->readings);
+        $builds = self::withDeleted($this->builds);
+        $parts = self::withDeleted($this->parts);
+
+        return [
+            'kontrast' => BackupDocument::VERSION,
+            'notebook' => [
+                'waters' => array_map(static fn (Water $water): array => $water->toArray(), $waters),
+                'readings' => array_map(static fn (SavedReading $reading): array => $reading->toArray(), $readings),
+                'builds' => array_map(static fn (SavedBuild $build): array => ['id' => $build->id(), ...$build->fields()], $builds),
+                'desk' => $this->current->show()?->document,
+            ],
+            'settings' => $this->settings->show()->document,
+            'parts' => array_map(static fn (InventoryPart $part): array => ['id' => $part->id(), ...$part->fields()], $parts),
+            'made' => array_map(self::record(...), $this->records->allEver()),
+            'swatches' => $this->findParts->swatches(),
+            'deleted' => (object) self::deleted([...$waters, ...$readings, ...$builds, ...$parts]),
+            'unreadable' => $this->unreadable->all(),
+        ];
+    }
+
+    /**
+     * @template T of Water|SavedReading|SavedBuild|InventoryPart
+     *
+     * @param Repository<T> $repository
+     *
+     * @return list<T>
+     */
+    private static function withDeleted(Repository $repository): array
+    {
+        return [...$repository->all(), ...$repository->deleted()];
+    }
+
+    /**
+     * @param list<Water|SavedReading|SavedBuild|InventoryPart> $all
+     *
+     * @return array<string, string> when, by id
+     */
+    private static function deleted(array $all): array
+    {
+        $deleted = [];
+        foreach ($all as $one) {
+            $at = $one->deletedAt();
+            if (null !== $at) {
+                $deleted[$one->id()] = $at->format(\DateTimeInterface::ATOM);
+            }
+        }
+
+        return $deleted;
+    }
+
+    /** @return array<string, mixed> */
+    private static function record(BuiltRecord $record): array
+    {
+        $drawn = [];
+        $names = [];
+        foreach ($record->parts() as $i => $part) {
+            $id = $part->part()?->id() ?? "gone-$i";
+            $drawn[$id] = $part->count();
+            $names[$id] = $part->name();
+        }
+
+        return [
+            ...$record->toArray(),
+            'drawn' => (object) $drawn,
+            'names' => (object) $names,
+            'undone_at' => $record->undoneAt()?->format(\DateTimeInterface::ATOM),
+        ];
+    }
+}

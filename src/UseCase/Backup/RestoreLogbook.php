@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Backup;
+
+use App\Contract\Backup\BackupDocument;
+use App\Contract\Error\Fault;
+use App\Contract\Error\InvalidDocument;
+use App\Contract\Reader\DocumentNormalizer;
+use App\Persistence\Entity\CurrentReading;
+use App\Persistence\Entity\SavedBuild;
+use App\Persistence\Entity\SavedReading;
+use App\Persistence\Entity\Water;
+use App\Persistence\Repository\CurrentReadingRepository;
+use App\Persistence\Repository\SavedBuildRepository;
+use App\Persistence\Repository\SavedReadingRepository;
+use App\Persistence\Repository\WaterRepository;
+use Symfony\Component\Clock\ClockInterface;
+
+/** Puts waters, readings and builds back as a backup has them, deleted ones deleted. Runs inside the transaction of the restore. */
+final readonly class RestoreLogbook
+{
+    public function __construct(
+        private WaterRepository $waters,
+        private SavedReadingRepository $readings,
+        private SavedBuildRepository $builds,
+        private CurrentReadingRepository $current,
+        private DocumentNormalizer $documents,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    /**
+     * @return array{waters: int, readings: int, builds: int}
+     *
+     * @throws InvalidDocument
+     */
+    public function restore(BackupDocument $backup): array
+    {
+        $notebook = $backup->notebook;
+        $waters = [];
+        foreach ($notebook->waters as $i => $document) {
+            $water = new Water($document);
+            self::unique($waters, $water->id(), "notebook.waters[$i].id");
+            $waters[$water->id()] = $water;
+            $this->waters->add($this->deletedAsIn($backup, $water));
+        }
+        $this->readings($backup, $waters);
+        $this->builds($backup);
+        if (null !== $notebook->desk) {
+            $water = self::water($backup, $waters, $notebook->desk->water_id, 'notebook.desk.water_id');
+            $this->current->add(new CurrentReading($this->documents->toStored($notebook->desk->reading), $water));
+        }
+
+        return ['waters' => \count($notebook->waters), 'readings' => \count($notebook->readings), 'builds' => \count($notebook->builds)];
+    }
+
+    /** @param array<string, Water> $waters */
+    private function readings(BackupDocument $backup, array $waters): void
+    {
+        $ids = [];
+        foreach ($backup->notebook->readings as $i => $document) {
+            $reading = new SavedReading(
+                $document->id,
+                $document->taken_at ?? $this->clock->now(),
+                $this->documents->toStored($document->reading),
+                $document->reading->lure,
+                self::water($backup, $waters, $document->water_id, "notebook.readings[$i].water_id"),
+                $document->note,
+            );
+            self::unique($ids, $reading->id(), "notebook.readings[$i].id");
+            $ids[$reading->id()] = true;
+            $this->readings->add($this->deletedAsIn($backup, $reading));
+        }
+    }
+
+    private function builds(BackupDocument $backup): void
+    {
+        $ids = [];
+        foreach ($backup->notebook->builds as $i => $document) {
+            $build = new SavedBuild(
+                $document->id,
+                trim($document->name),
+                $document->note,
+                $document->build->lure,
+                $this->documents->toStored($document->build),
+                $document->photo,
+            );
+            self::unique($ids, $build->id(), "notebook.builds[$i].id");
+            $ids[$build->id()] = true;
+            $this->builds->add($this->deletedAsIn($backup, $build));
+        }
+    }
+
+    /**
+     * @template T of Water|SavedReading|SavedBuild
+     *
+     * @param T $one
+     *
+     * @return T
+     */
+    private function deletedAsIn(BackupDocument $backup, Water|SavedReading|SavedBuild $one): Water|SavedReading|SavedBuild
+    {
+        $at = $backup->deleted[$one->id()] ?? null;
+        if (null !== $at) {
+            $one->delete($at);
+        }
+
+        return $one;
+    }
+
+    /**
+     * Version 1 left deleted waters out and named them all the same.
+     *
+     * @param array<string, Water> $waters by id
+     */
+    private static function water(BackupDocument $backup, array $waters, ?string $id, string $field): ?Water
+    {
+        if (null === $id || isset($waters[$id]) || 1 === $backup->kontrast) {
+            return $waters[$id ?? ''] ?? null;
+        }
+        throw InvalidDocument::fault($field, 'There is no water with this id in the backup.', Fault::NO_SUCH_WATER);
+    }
+
+    /** @param array<string, mixed> $seen by id */
+    private static function unique(array $seen, string $id, string $field): void
+    {
+        if (isset($seen[$id])) {
+            throw InvalidDocument::fault($field, 'Another one in this backup has this id already.', Fault::TAKEN);
+        }
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Batch;
+
+use App\Contract\BuildSheet\BuildSheetDocument;
+use App\Contract\BuildSheet\BuildSheetRequestDocument;
+use App\UseCase\Inventory\Stock;
+use App\UseCase\Settings\KeepSettings;
+use Kontrast\Rulebook\Adviser;
+
+/** Tells how a build is put together, and what it comes to. */
+final readonly class PrepareBuildSheet
+{
+    public function __construct(private Adviser $adviser, private Stock $stock, private KeepSettings $settings)
+    {
+    }
+
+    public function of(BuildSheetRequestDocument $request): BuildSheetDocument
+    {
+        $build = $request->build->toComposition();
+        $brief = null === $request->reading ? null : $this->adviser->brief($request->reading->toReading());
+
+        return BuildSheetDocument::of($build, $brief, $this->settings->current(), PartCosts::of($build, $this->stock->byId()));
+    }
+}

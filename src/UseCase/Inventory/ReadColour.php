@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Inventory;
+
+use App\Contract\Inventory\PhotoRequestDocument;
+use App\Contract\Inventory\PhotoSampleDocument;
+use App\Contract\Inventory\ReadColourDocument;
+use App\Device\Colorimeter;
+use App\Device\NoDevice;
+use Kontrast\Inventory\PhotoColour;
+use Kontrast\Inventory\PhotoSample;
+use Kontrast\Inventory\PhotoWarning;
+use Kontrast\Material\Srgb;
+use Kontrast\Material\Xyz;
+use Kontrast\Vision\Ciede2000;
+
+/** Reads the color of a part off a photo or a colorimeter. */
+final readonly class ReadColour
+{
+    private const READINGS = 3;
+
+    public function __construct(private Colorimeter $colorimeter)
+    {
+    }
+
+    public function fromPhoto(PhotoRequestDocument $photo): ReadColourDocument
+    {
+        $read = PhotoColour::read(self::samples($photo->card), self::samples($photo->part));
+        $warnings = array_map(static fn (PhotoWarning $warning): string => $warning->label(), $read->warnings);
+
+        return ReadColourDocument::of($read->colour, $read->spread, $warnings);
+    }
+
+    /** @throws NoDevice */
+    public function fromColorimeter(): ReadColourDocument
+    {
+        $readings = $this->colorimeter->read(self::READINGS);
+        $mean = static fn (callable $of): float => array_sum(array_map($of, $readings)) / \count($readings);
+        $colour = Srgb::nearest(new Xyz(
+            $mean(static fn (Xyz $xyz): float => $xyz->x),
+            $mean(static fn (Xyz $xyz): float => $xyz->y),
+            $mean(static fn (Xyz $xyz): float => $xyz->z),
+        ));
+        $off = array_map(static fn (Xyz $xyz): float => Ciede2000::between($colour->toLab(), Srgb::nearest($xyz)->toLab()), $readings);
+
+        return ReadColourDocument::of($colour, max($off), []);
+    }
+
+    /**
+     * @param list<PhotoSampleDocument> $samples
+     *
+     * @return non-empty-list<PhotoSample>
+     */
+    private static function samples(array $samples): array
+    {
+        $taken = array_map(static fn (PhotoSampleDocument $sample): PhotoSample => $sample->toTap(), $samples);
+
+        return [] !== $taken ? $taken : throw new \LogicException('Checked before.');
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Inventory;
+
+use App\Contract\Error\InvalidDocument;
+use App\Contract\Inventory\InventoryPartDocument;
+use App\Contract\Inventory\PartMapper;
+use App\Contract\Reader\DocumentReader;
+use App\Persistence\Entity\InventoryPart;
+use App\Persistence\Repository\InventoryPartRepository;
+use Kontrast\Inventory\Inventory;
+
+/** What there is to build with. */
+final readonly class Stock
+{
+    public function __construct(private InventoryPartRepository $parts, private DocumentReader $reader)
+    {
+    }
+
+    /** @return array<string, InventoryPart> by id */
+    public function byId(): array
+    {
+        $stock = [];
+        foreach ($this->parts->all() as $part) {
+            $stock[$part->id()] = $part;
+        }
+
+        return $stock;
+    }
+
+    /**
+     * The parts that are judged and not used up. One that cannot be read is passed over.
+     *
+     * @return array{Inventory, array<string, InventoryPartDocument>} and their documents by id
+     */
+    public function judged(): array
+    {
+        $judged = [];
+        $owned = [];
+        foreach ($this->parts->all() as $part) {
+            if ($part->count() > 0 && PartMapper::isJudged($part->kind())) {
+                try {
+                    $document = $this->reader->trusted($part->toArray(), InventoryPartDocument::class);
+                } catch (InvalidDocument) {
+                    continue;
+                }
+                $owned[$part->id()] = $document;
+                $judged[] = PartMapper::of($document);
+            }
+        }
+
+        return [Inventory::of(array_filter($judged)), $owned];
+    }
+}

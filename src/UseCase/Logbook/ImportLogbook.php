@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Logbook;
+
+use App\Contract\Error\InvalidDocument;
+use App\Contract\Logbook\LogbookDocument;
+use App\Contract\Logbook\SavedBuildDocument;
+use App\Contract\Reading\SavedReadingDocument;
+use App\Contract\Reading\WaterDocument;
+use App\Persistence\Repository\SavedBuildRepository;
+use App\Persistence\Repository\SavedReadingRepository;
+use App\Persistence\Repository\WaterRepository;
+use App\Persistence\Transaction;
+use App\UseCase\Build\SaveBuild;
+
+/** Takes waters, readings and builds in: what is not there yet, all or nothing. What is kept under the same id, changed or deleted since, is left alone. */
+final readonly class ImportLogbook
+{
+    public function __construct(
+        private WaterRepository $waters,
+        private SavedReadingRepository $readings,
+        private SavedBuildRepository $builds,
+        private SaveWater $saveWater,
+        private SaveReading $saveReading,
+        private SaveBuild $saveBuild,
+        private KeepCurrentReading $current,
+        private Transaction $transaction,
+    ) {
+    }
+
+    /**
+     * @return array{waters: int, readings: int, builds: int} how many were added
+     *
+     * @throws InvalidDocument
+     */
+    public function import(LogbookDocument $logbook): array
+    {
+        return $this->transaction->run(function () use ($logbook): array {
+            $waters = array_filter($logbook->waters, fn (WaterDocument $water): bool => !$this->waters->has($water->id));
+            array_walk($waters, fn (WaterDocument $water) => $this->saveWater->add($water));
+            $readings = array_filter($logbook->readings, fn (SavedReadingDocument $reading): bool => !$this->readings->has($reading->id));
+            array_walk($readings, fn (SavedReadingDocument $reading) => $this->saveReading->add($reading));
+            $builds = array_filter($logbook->builds, fn (SavedBuildDocument $build): bool => !$this->builds->has($build->id));
+            array_walk($builds, fn (SavedBuildDocument $build) => $this->saveBuild->add($build));
+            if (null !== $logbook->desk && null === $this->current->show()) {
+                $this->current->replace($logbook->desk);
+            }
+
+            return ['waters' => \count($waters), 'readings' => \count($readings), 'builds' => \count($builds)];
+        });
+    }
+}

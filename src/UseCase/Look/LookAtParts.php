@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Look;
+
+use App\Contract\Error\InvalidDocument;
+use App\Contract\Look\DepthsDocument;
+use App\Contract\Look\DepthsRequestDocument;
+use App\Contract\Look\LookDocument;
+use App\Contract\Look\LookRequestDocument;
+use App\Contract\Look\OpinionDocument;
+use App\Contract\Look\SceneDocument;
+use Kontrast\Material\ReflectanceFitter;
+use Kontrast\Reading\Reading;
+use Kontrast\Rulebook\Adviser;
+use Kontrast\Scoring\Opinion;
+use Kontrast\Scoring\SecondOpinion;
+use Kontrast\Vision\ColoursOverDepth;
+use Kontrast\Vision\ContrastCurves;
+use Kontrast\Vision\Pair;
+use Kontrast\Vision\ReducedPart;
+use Kontrast\Vision\Viewing;
+use Kontrast\Water\Scene;
+
+/** Asks the model: what a bass can pick out, from how far, and what it makes of an advice. */
+final readonly class LookAtParts
+{
+    public function __construct(private ReflectanceFitter $reflectances, private Adviser $adviser)
+    {
+    }
+
+    /** @throws InvalidDocument */
+    public function look(LookRequestDocument $request): LookDocument
+    {
+        $viewing = $this->viewing($request);
+        $parts = [];
+        foreach ($request->toParts() as $part) {
+            $parts[$part->id] = ReducedPart::of($part, $viewing);
+        }
+        $pairs = array_map(static fn (array $pair): Pair => Pair::of($parts[$pair[0]], $parts[$pair[1]]), $request->toPairs());
+
+        return LookDocument::of($viewing, array_values($parts), $pairs);
+    }
+
+    /**
+     * The same followed out over distance.
+     *
+     * @throws InvalidDocument
+     */
+    public function scene(LookRequestDocument $request): SceneDocument
+    {
+        $visibility = $request->reading->toReading()->visibility;
+
+        return SceneDocument::of(ContrastCurves::of($this->viewing($request), $visibility, $request->toParts(), $request->toPairs()));
+    }
+
+    /** @throws InvalidDocument */
+    public function depths(DepthsRequestDocument $request): DepthsDocument
+    {
+        $reading = $request->reading->toReading();
+
+        return DepthsDocument::of(InWater::run(
+            fn (): ColoursOverDepth => ColoursOverDepth::in($reading, $request->from, $this->reflectances),
+            'reading.visibility_in',
+        ));
+    }
+
+    /**
+     * The model's second opinion on the advice for a reading.
+     *
+     * @return list<OpinionDocument>
+     *
+     * @throws InvalidDocument
+     */
+    public function opinions(Reading $reading): array
+    {
+        $opinions = InWater::run(
+            fn (): array => SecondOpinion::on($reading, $this->adviser->advise($reading), $this->reflectances),
+            'visibility_in',
+        );
+
+        return array_map(static fn (Opinion $opinion): OpinionDocument => OpinionDocument::of($opinion), $opinions);
+    }
+
+    private function viewing(LookRequestDocument $request): Viewing
+    {
+        $scene = InWater::run(static fn (): Scene => Scene::of($request->reading->toReading(), $request->from), 'reading.visibility_in');
+
+        return Viewing::in($scene, $this->reflectances);
+    }
+}

@@ -1,0 +1,224 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\core\BuildSheet;
+
+use Kontrast\BuildSheet\Batch;
+use Kontrast\BuildSheet\BuildFigures;
+use Kontrast\BuildSheet\BuildStep;
+use Kontrast\BuildSheet\BuildSteps;
+use Kontrast\BuildSheet\Hardware;
+use Kontrast\BuildSheet\Misfit;
+use Kontrast\BuildSheet\Misfits;
+use Kontrast\BuildSheet\Task;
+use Kontrast\Inventory\Composition;
+use Kontrast\Inventory\InventoryHead;
+use Kontrast\Inventory\InventoryHook;
+use Kontrast\Inventory\PartKind;
+use Kontrast\Lure\BladeShape;
+use Kontrast\Lure\HeadMaterial;
+use Kontrast\Lure\HookSize;
+use Kontrast\Lure\Profile;
+use Kontrast\Lure\TrailerStyle;
+use Kontrast\Lure\Trim;
+use Kontrast\Material\Metal;
+use Kontrast\Measure\Length;
+use Kontrast\Measure\Weight;
+use Kontrast\Reading\Arm;
+use Kontrast\Reading\Colour;
+use Kontrast\Reading\LureKind;
+use Kontrast\Rulebook\Adviser;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\core\Bins;
+use Tests\core\Readings;
+
+/** The build sheet: steps, what fits, and what it comes to. */
+final class SheetTest extends TestCase
+{
+    private const TANDEM = ['lay_out', 'first_bead', 'front_blade', 'second_bead', 'spacer', 'third_bead', 'form_loop', 'rear_blade', 'close_loop', 'skirt', 'trim', 'tie', 'trailer', 'hook', 'check'];
+
+    /**
+     * The order of A1 and A3; common practice, no source.
+     *
+     * @param list<string> $expected
+     */
+    #[DataProvider('variants')]
+    public function testEveryVariantIsBuiltInTheOrderOfTheTrade(Composition $build, array $expected): void
+    {
+        self::assertSame($expected, array_map(static fn (BuildStep $step): string => $step->task->value, BuildSteps::of($build)));
+    }
+
+    /** @return iterable<string, array{Composition, list<string>}> */
+    public static function variants(): iterable
+    {
+        $tandem = self::spinnerbait();
+        yield 'tandem, trailer and hook' => [$tandem, self::TANDEM];
+        yield 'single' => [$tandem->withoutFront(), array_values(array_diff(self::TANDEM, ['first_bead', 'front_blade', 'second_bead', 'spacer', 'third_bead']))];
+        yield 'bare' => [$tandem->withoutTrailer()->withoutHook(), array_values(array_diff(self::TANDEM, ['trailer', 'hook']))];
+        yield 'jig' => [self::jig(), ['lay_out', 'skirt', 'trim', 'tie', 'trailer', 'check']];
+        yield 'bladed jig' => [self::bladed(), ['lay_out', 'plate', 'skirt', 'trim', 'tie', 'trailer', 'check']];
+        yield 'skirtless bladed jig' => [self::bladed()->withoutSkirt(), ['lay_out', 'plate', 'trailer', 'check']];
+        $dark = Bins::blade(BladeShape::BladedJig, 3)->darken();
+        self::assertNotNull($dark);
+        yield 'under marker' => [self::bladed()->with($dark), ['lay_out', 'marker', 'plate', 'skirt', 'trim', 'tie', 'trailer', 'check']];
+    }
+
+    /** A1, A2, S15, S16, T5, H3, A3; common practice, no source. */
+    public function testStepsSayWhatTheFactsSay(): void
+    {
+        $text = static fn (Composition $build, Task $task): string => implode(' ', array_map(static fn (BuildStep $step): string => $step->text.' '.$step->why.' '.implode(' ', $step->parts).' '.implode(' ', $step->cautions), array_filter(BuildSteps::of($build), static fn (BuildStep $step): bool => $step->task === $task)));
+        self::assertStringContainsString('1 in', $text(self::spinnerbait(), Task::Spacer));
+        self::assertStringContainsString('bind', $text(self::spinnerbait(), Task::FirstBead));
+        self::assertStringContainsString('0.035', $text(self::spinnerbait(), Task::FormLoop));
+        self::assertStringContainsString('away from you', $text(self::spinnerbait(), Task::FormLoop));
+        self::assertStringContainsString('point up', $text(self::spinnerbait(), Task::Hook));
+        self::assertStringContainsString('faces away from the bend', $text(self::spinnerbait()->with(Bins::trailer(Colour::White, TrailerStyle::SingleTailGrub)), Task::Trailer));
+        self::assertStringContainsString('weed guard', $text(self::jig(), Task::Tie));
+        self::assertStringContainsString('bend of the last hook', $text(self::jig(), Task::Trim));
+        self::assertStringContainsString('as they are', $text(self::jig()->with(Bins::skirt(trim: Trim::LongTail)), Task::Trim));
+        self::assertStringContainsString('Eye protection', $text(self::jig(), Task::LayOut));
+    }
+
+    /** C2: the caution about lead is there for lead and for nothing else. */
+    public function testLeadIsWarnedOfWhereThereIsLead(): void
+    {
+        $words = static fn (HeadMaterial $material): string => implode(' ', BuildSteps::of(self::jig()->with(Bins::head(material: $material)))[0]->cautions);
+        self::assertStringContainsString('wash your hands', $words(HeadMaterial::Lead));
+        self::assertStringNotContainsString('ead head', $words(HeadMaterial::Tungsten));
+    }
+
+    /** A1: three beads, a clevis, a spacer and a swivel for a tandem; A3: a cable tie for every skirt. Common practice, no source. */
+    public function testTheHardwareIsCounted(): void
+    {
+        $of = static fn (Composition $build): array => array_map(static fn (Hardware $hardware): string => "{$hardware->count} {$hardware->kind->value} {$hardware->size}", Hardware::of($build));
+        self::assertSame(['3 bead 5/32 in', '1 clevis #2', '1 spacer 1 in', '1 swivel #3', '1 collar 2.5 mm'], $of(self::spinnerbait()));
+        self::assertSame(['1 swivel #3', '1 collar 2.5 mm'], $of(self::spinnerbait()->withoutFront()));
+        self::assertSame(['1 collar 2.5 mm'], $of(self::jig()));
+        self::assertSame([], $of(self::bladed()->withoutSkirt()));
+    }
+
+    #[DataProvider('misfits')]
+    public function testAMisfitIsSaidWithTheNearestFit(Composition $build, string $slot, string $says, string $instead): void
+    {
+        $found = array_values(array_filter(Misfits::in($build), static fn (Misfit $misfit): bool => $misfit->slot === $slot));
+        self::assertNotSame([], $found, "Something is wrong with the $slot.");
+        self::assertStringContainsString($says, $found[0]->text);
+        self::assertStringContainsString($instead, $found[0]->instead);
+    }
+
+    /** @return iterable<string, array{Composition, string, string, string}> */
+    public static function misfits(): iterable
+    {
+        $build = self::spinnerbait();
+        yield 'front blade strikes' => [$build->with(Bins::blade(BladeShape::Willow, 4, id: 'f'), inFront: true), 'front', 'strikes', '#1'];
+        yield 'front blade larger' => [$build->with(Bins::blade(BladeShape::Colorado, 3, id: 'f'), inFront: true)->with(Bins::blade(BladeShape::Willow, 2)), 'front', 'larger', '#2'];
+        yield 'a second blade on a short arm' => [$build->with(Bins::head(arm: Arm::Short)), 'front', 'short arm', 'left off'];
+        yield 'a blade longer than its arm' => [$build->with(Bins::head(0.25, arm: Arm::Short))->withoutFront()->with(Bins::blade(BladeShape::Willow, 7)), 'rear', 'longer than the arm', '#'];
+        yield 'a plate on a spinnerbait' => [$build->withoutFront()->with(Bins::blade(BladeShape::BladedJig, 3)), 'rear', 'bladed jig only', 'willow'];
+        yield 'a hook past the skirt, H2' => [$build->with(new InventoryHook('k', '4/0', HookSize::aught(4))), 'hook', 'past the end', '1/0 or 2/0'];
+        yield 'a hook on a short arm, H1' => [$build->with(Bins::head(arm: Arm::Short))->withoutFront(), 'hook', 'never carries', 'left off'];
+        yield 'a hook too small, H2' => [$build->with(Bins::head(1.0)), 'hook', 'too small', '3/0 or 4/0'];
+        yield 'a trailer that cannot swim' => [self::jig()->with(Bins::trailer(inches: 1.5)), 'trailer', 'cannot swim', 'or longer'];
+        yield 'a trailer inside a long tail' => [self::jig()->with(Bins::skirt(trim: Trim::LongTail)), 'trailer', 'inside the skirt', 'cut back'];
+        yield 'a head for another lure' => [self::jig()->with(Bins::head(kinds: [LureKind::BladedJig])), 'head', 'made into a bladed jig', 'head for a jig'];
+        yield 'a jig without a skirt' => [self::jig()->withoutSkirt(), 'skirt', 'needs a skirt', 'any'];
+    }
+
+    public function testWhatFitsIsLeftInPeace(): void
+    {
+        foreach ([self::spinnerbait(), self::jig(), self::bladed(), self::bladed()->withoutSkirt()] as $build) {
+            self::assertSame([], Misfits::in($build));
+        }
+    }
+
+    /** Z1: the weight is held against the depth of the day. Common practice, no source. */
+    public function testAWeightThatDoesNotSuitTheDepthIsSaid(): void
+    {
+        $deep = Adviser::standard()->brief(Readings::of(LureKind::Spinnerbait, feet: 30));
+        self::assertStringContainsString('light for this depth', implode(' ', array_column(Misfits::in(self::spinnerbait(), $deep), 'text')));
+        $shallow = Adviser::standard()->brief(Readings::of(LureKind::Spinnerbait, feet: 3));
+        self::assertSame([], Misfits::in(self::spinnerbait(), $shallow));
+    }
+
+    public function testLeadIsAMisfitForWhoeverDoesWithout(): void
+    {
+        self::assertStringContainsString('of lead', Misfits::in(self::jig(), null, true)[0]->text);
+        self::assertSame([], Misfits::in(self::jig()->with(Bins::head(material: HeadMaterial::Tungsten)), null, true));
+    }
+
+    public function testAHookFarFromTheUsualIsSaid(): void
+    {
+        $head = new InventoryHead('h', 'h', [LureKind::Jig], Weight::ounces(0.25), Bins::partColour(Colour::Black), HeadMaterial::Lead, HookSize::aught(5), Arm::Long);
+        self::assertStringContainsString('large for a head', Misfits::in(self::jig()->with($head))[0]->text);
+    }
+
+    /** Worked by hand: 6.4 turns of a spool 1.25 in across take up 6.4 · π · 1.25 = 25.13 in (Z5; geometry). */
+    public function testLineByTheTurnOfTheHandle(): void
+    {
+        self::assertEqualsWithDelta(25.1327, BuildFigures::linePerTurn(6.4, Length::inches(1.25))->inInches(), 1e-4);
+    }
+
+    /** International avoirdupois ounce, 28.349523125 g (1959 agreement): the head alone already weighs what its name says. */
+    public function testTheWholeWeighsMoreThanItsHeadByItsParts(): void
+    {
+        $bare = BuildFigures::of(self::jig()->withoutTrailer())->weight->inGrams();
+        self::assertGreaterThan(0.375 * 28.349523125, $bare);
+        $withTrailer = BuildFigures::of(self::jig())->weight->inGrams();
+        // Craw of 3.5 in: 8.89 cm · 1.0 cm² · 1.05 g/cm³.
+        self::assertEqualsWithDelta(9.33, $withTrailer - $bare, 0.01);
+        $tandem = BuildFigures::of(self::spinnerbait());
+        self::assertGreaterThan(BuildFigures::of(self::spinnerbait()->withoutFront())->weight->inGrams(), $tandem->weight->inGrams());
+    }
+
+    /** B1, common practice, no source: round thumps most, long least; a deep cup hardest; larger harder. */
+    public function testTheThumpFollowsShapeAndSize(): void
+    {
+        $thump = static fn (BladeShape $shape, int $size = 5): int => BuildFigures::of(self::spinnerbait()->withoutFront()->with(Bins::blade($shape, $size)))->thump;
+        self::assertGreaterThan($thump(BladeShape::Indiana), $thump(BladeShape::Colorado));
+        self::assertGreaterThan($thump(BladeShape::Willow), $thump(BladeShape::Indiana));
+        self::assertGreaterThan($thump(BladeShape::Colorado), $thump(BladeShape::DeepColorado));
+        self::assertGreaterThan($thump(BladeShape::Colorado, 2), $thump(BladeShape::Colorado, 6));
+        self::assertSame(0, BuildFigures::of(self::jig())->thump);
+    }
+
+    /** F9: a longer build is a bigger profile. Common practice, no source. */
+    public function testTheProfileGrowsWithTheLength(): void
+    {
+        $profile = static fn (float $inches): Profile => BuildFigures::of(self::jig()->with(Bins::trailer(inches: $inches)))->profile;
+        self::assertSame([Profile::Small, Profile::Regular, Profile::Big], [$profile(2.25), $profile(3.5), $profile(5)]);
+    }
+
+    public function testABatchCountsPartsHardwareAndTimeAndGroupsEqualSteps(): void
+    {
+        $batch = new Batch([['name' => 'tandem', 'build' => self::spinnerbait(), 'count' => 6], ['name' => 'jig', 'build' => self::jig(), 'count' => 4]]);
+        $parts = array_column($batch->parts(), 'count', 'id');
+        self::assertSame(6 + 4, $parts['skirt']);
+        self::assertSame(6, $parts['front']);
+        $hardware = array_column(array_map(static fn (array $one): array => ['kind' => $one['kind']->value, 'count' => $one['count']], $batch->hardware()), 'count', 'kind');
+        self::assertSame(['bead' => 18, 'clevis' => 6, 'spacer' => 6, 'swivel' => 6, 'collar' => 10], $hardware);
+        $order = $batch->order();
+        $tasks = array_map(static fn (array $row): Task => $row['task'], $order);
+        self::assertSame($tasks, array_values(array_filter(Task::cases(), static fn (Task $task): bool => \in_array($task, $tasks, true))));
+        $skirt = array_values(array_filter($order, static fn (array $row): bool => Task::Skirt === $row['task']))[0];
+        self::assertSame([10, ['6 × tandem', '4 × jig']], [$skirt['count'], $skirt['builds']]);
+        self::assertEqualsWithDelta(0.5 * (1 + 0.8 * 9), $skirt['minutes'], 1e-9);
+        self::assertSame(PartKind::Bead, $batch->hardware()[0]['kind']);
+    }
+
+    private static function spinnerbait(): Composition
+    {
+        return new Composition(LureKind::Spinnerbait, Bins::head(), Bins::blade(BladeShape::Colorado, 2, Metal::Silver, 'front'), Bins::blade(), Bins::skirt(), Bins::trailer(), new InventoryHook('k', '2/0', HookSize::aught(2)));
+    }
+
+    private static function jig(): Composition
+    {
+        return new Composition(LureKind::Jig, Bins::head(), null, null, Bins::skirt(), Bins::trailer(), null);
+    }
+
+    private static function bladed(): Composition
+    {
+        return new Composition(LureKind::BladedJig, Bins::head(), null, Bins::blade(BladeShape::BladedJig, 3), Bins::skirt(), Bins::trailer(), null);
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\core\Inventory;
+
+use Kontrast\Inventory\BoxMixing;
+use Kontrast\Inventory\Composition;
+use Kontrast\Inventory\NearestColour;
+use Kontrast\Inventory\Plastic;
+use Kontrast\Lure\BladePosition;
+use Kontrast\Lure\BladeShape;
+use Kontrast\Lure\Finish;
+use Kontrast\Lure\HookDimensions;
+use Kontrast\Lure\Measurer;
+use Kontrast\Lure\Opacity;
+use Kontrast\Lure\Trim;
+use Kontrast\Material\Metal;
+use Kontrast\Material\OpticalPart;
+use Kontrast\Material\Palette;
+use Kontrast\Material\Srgb;
+use Kontrast\Reading\Arm;
+use Kontrast\Reading\Colour;
+use Kontrast\Reading\LureKind;
+use PHPUnit\Framework\TestCase;
+use Tests\core\Bins;
+
+/** Parts as owned, and what they are in the trade's words. */
+final class PartsTest extends TestCase
+{
+    public function testEveryWordIsNearestToItsOwnColour(): void
+    {
+        foreach (Colour::cases() as $word) {
+            self::assertSame($word, NearestColour::nearest(Srgb::hex(Palette::hex($word))));
+        }
+        self::assertSame(Colour::GreenPumpkin, NearestColour::nearest(Srgb::hex('#5a5530')));
+        self::assertSame(Finish::PaintedWhite, NearestColour::nearestPaint(Srgb::hex('#ffffff')));
+        self::assertSame(Finish::Black, NearestColour::nearestPaint(Srgb::hex('#000000')));
+    }
+
+    public function testABladeIsMetalOrPaintAndAMarkerTakesTheShine(): void
+    {
+        $gold = Bins::blade(metal: Metal::Gold);
+        self::assertSame(Metal::Gold, $gold->part('b')->metal);
+        $dark = $gold->darken();
+        self::assertNotNull($dark);
+        self::assertNull($dark->part('b')->metal);
+        self::assertSame(Palette::DULLED, $dark->part('b')->inTheHand->toHex());
+        self::assertTrue($dark->inWords(BladePosition::Single)->darkened);
+        self::assertNull($dark->darken());
+        self::assertNull(Bins::painted(Colour::Orange)->darken());
+        self::assertSame(Finish::PaintedOrange, Bins::painted(Colour::Orange)->finish());
+    }
+
+    public function testACompositionIsABuildInWordsAndPartsInLight(): void
+    {
+        $build = new Composition(LureKind::Spinnerbait, Bins::head(0.5), Bins::blade(BladeShape::Colorado, 2, Metal::Silver), Bins::blade(), Bins::skirt(Colour::White, Colour::Chartreuse), null, null);
+        $words = $build->inWords();
+        self::assertSame([BladePosition::Front, BladePosition::Rear], array_column($words->blades, 'position'));
+        self::assertSame([Colour::Chartreuse], $words->skirt?->accents);
+        self::assertNull($words->trailer);
+        self::assertSame(['steel', 'head', 'blade.front', 'blade.rear', 'skirt.0', 'skirt.1'], array_map(static fn (OpticalPart $part): string => $part->id, $build->asLightMeetsThem()));
+        self::assertSame(BladePosition::Single, $build->withoutFront()->inWords()->blades[0]->position);
+        self::assertNull($build->withoutSkirt()->inWords()->skirt);
+    }
+
+    public function testTheArmOfTheHeadIsTheArmOfASpinnerbaitOnly(): void
+    {
+        $short = Bins::head(arm: Arm::Short);
+        self::assertSame(Arm::Short, (new Composition(LureKind::Spinnerbait, $short, null, Bins::blade(), Bins::skirt(), null, null))->inWords()->arm);
+        self::assertSame(Arm::Long, (new Composition(LureKind::Jig, $short, null, null, Bins::skirt(), null, null))->inWords()->arm);
+    }
+
+    public function testAMeasuredHookIsTheHookOfTheBuild(): void
+    {
+        self::assertEquals(HookDimensions::forHead(Bins::head(0.25)->weight), Bins::head(0.25)->mouldedHook());
+        $build = new Composition(LureKind::Jig, Bins::head(0.25), null, null, Bins::skirt(), null, null);
+        self::assertEquals(Bins::head(0.25)->mouldedHook(), Measurer::measure($build->inWords())->hook);
+    }
+
+    public function testALongTailCanBeCutBackAndNotTwice(): void
+    {
+        $cut = Bins::skirt(trim: Trim::LongTail)->trimmed();
+        self::assertSame(Trim::HookBend, $cut?->trim);
+        self::assertNull($cut->trimmed());
+    }
+
+    public function testSeeThroughIsWhatHidesAboutHalf(): void
+    {
+        self::assertSame(Opacity::Translucent, Opacity::of(0.55));
+        self::assertSame(Opacity::Opaque, Opacity::of(1.0));
+    }
+
+    /** Common practice, no source (T10). */
+    public function testStretchyPlasticAmongOthersIsNoticedBoxByBox(): void
+    {
+        $in = static fn (string $box, string $name, Plastic $plastic): array => ['box' => $box, 'name' => $name, 'plastic' => $plastic];
+        self::assertSame([['box' => 'Craws', 'stretchy' => ['a'], 'others' => ['b', 'c']]], BoxMixing::mixed([
+            $in('Craws', 'a', Plastic::Stretchy), $in('craws ', 'b', Plastic::Soft), $in('Craws', 'c', Plastic::Soft),
+            $in('Grubs', 'd', Plastic::Stretchy), $in('Swimbaits', 'e', Plastic::Soft), $in('', 'f', Plastic::Stretchy), $in('', 'g', Plastic::Soft),
+        ]));
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\core\Scoring;
+
+use Kontrast\Inventory\Composition;
+use Kontrast\Lure\Pairing;
+use Kontrast\Reading\Colour;
+use Kontrast\Reading\DirtySchool;
+use Kontrast\Reading\Forage;
+use Kontrast\Reading\LureKind;
+use Kontrast\Reading\PairingSchool;
+use Kontrast\Reading\Reading;
+use Kontrast\Reading\Schools;
+use Kontrast\Reading\Tint;
+use Kontrast\Rulebook\Adviser;
+use Kontrast\Rulebook\PartGoal;
+use Kontrast\Scoring\BuildFindings;
+use Kontrast\Scoring\BuildScorer;
+use Kontrast\Scoring\Finding;
+use Kontrast\Scoring\TraitScore;
+use Kontrast\Scoring\VisionScore;
+use PHPUnit\Framework\TestCase;
+use Tests\core\Bins;
+use Tests\core\Fits;
+use Tests\core\Readings;
+
+/** What the model sees in a build, and how a build is marked. */
+final class BuildFindingsTest extends TestCase
+{
+    public function testAPairThatMeltsWhereTwoAreWantedIsToldWithItsSplitAndAMend(): void
+    {
+        $scorer = self::scorer(Readings::of(LureKind::Jig, 9, tint: Tint::Clay, forage: Forage::Crawfish));
+        self::assertSame(Pairing::Contrast, $scorer->brief->wanted->pairing);
+        $finding = self::about('pair', $scorer, Bins::skirt(Colour::Black), Bins::trailer(Colour::Black));
+        self::assertFalse($finding->asWanted);
+        self::assertStringContainsString('come to match', $finding->text);
+        self::assertStringContainsString('lighter trailer', $finding->text);
+        self::assertTrue(self::about('pair', $scorer, Bins::skirt(Colour::Black), Bins::trailer(Colour::White))->asWanted);
+    }
+
+    public function testAPairThatPartsWhereOneIsWantedIsToldToComeCloser(): void
+    {
+        $scorer = self::scorer(Readings::of(LureKind::Jig, 40, forage: Forage::Bluegill)->with(schools: new Schools(pairing: PairingSchool::OneTone)));
+        $finding = self::about('pair', $scorer, Bins::skirt(Colour::GreenPumpkin), Bins::trailer(Colour::White));
+        self::assertFalse($finding->asWanted);
+        self::assertStringContainsString('nearer to the skirt', $finding->text);
+        self::assertGreaterThan(0, $finding->at?->inInches());
+        self::assertTrue(self::about('pair', $scorer, Bins::skirt(Colour::GreenPumpkin), Bins::trailer(Colour::GreenPumpkin))->asWanted);
+    }
+
+    public function testADarkSkirtCastsAShadowAndAWhiteOneDoesNot(): void
+    {
+        $scorer = self::scorer(Readings::of(LureKind::Jig, 4, tint: Tint::Clay, forage: Forage::Crawfish)->with(schools: new Schools(dirty: DirtySchool::Dark)));
+        self::assertSame(PartGoal::Darkest, $scorer->brief->wanted->skirt);
+        self::assertTrue(self::about('skirt', $scorer, Bins::skirt(Colour::Black), null)->asWanted);
+        self::assertFalse(self::about('skirt', $scorer, Bins::skirt(Colour::White), null)->asWanted);
+    }
+
+    public function testMarksNeverPassWhatTheyCanBringAndEqualTheSearchsFigures(): void
+    {
+        $bin = Bins::random(31, 4, 6, 6, 6, 4);
+        foreach (LureKind::cases() as $kind) {
+            $scorer = self::scorer(Readings::of($kind, 25));
+            foreach ($bin->skirts as $skirt) {
+                $pairs = $scorer->pairPoints($skirt, [...$bin->trailers, null]);
+                foreach ([...$bin->trailers, null] as $t => $trailer) {
+                    self::assertSame($pairs[$t], $scorer->pair($skirt, $trailer)->points);
+                    $scores = $scorer->measure(new Composition($kind, $bin->heads[0], null, null, $skirt, $trailer, null));
+                    self::assertSame([], array_filter($scores->scores, static fn (TraitScore $mark): bool => $mark->points < 0 || $mark->points > $mark->of));
+                }
+            }
+        }
+    }
+
+    /** A mark for a spinnerbait adds up to a hundred points whole, whatever is left off. */
+    public function testASpinnerbaitIsMarkedOutOfAHundred(): void
+    {
+        $scorer = self::scorer(Readings::of(LureKind::Spinnerbait, 25));
+        foreach ([Bins::trailer(), null] as $trailer) {
+            self::assertSame(100_000, $scorer->measure(new Composition(LureKind::Spinnerbait, Bins::head(), null, Bins::blade(), Bins::skirt(), $trailer, null))->most());
+        }
+    }
+
+    public function testThePairingIsFullWithinWhatIsWantedAndFallsOffSteadily(): void
+    {
+        foreach ([[5, PairingSchool::Ladder, 1], [80, PairingSchool::Ladder, -1]] as [$inches, $school, $way]) {
+            $reading = Readings::of(LureKind::Jig, (float) $inches, forage: Forage::Crawfish)->with(schools: new Schools(pairing: $school));
+            $scorer = self::scorer($reading);
+            $say = new VisionScore($scorer->viewing, $scorer->brief->wanted, $reading);
+            $last = $say->pairing(0.0);
+            for ($jnd = 0.1; $jnd < 20; $jnd += 0.1) {
+                $now = $say->pairing($jnd);
+                self::assertGreaterThanOrEqual(0, $way * ($now - $last) + 1e-12);
+                $last = $now;
+            }
+        }
+    }
+
+    private static function about(string $what, BuildScorer $scorer, \Kontrast\Inventory\InventorySkirt $skirt, ?\Kontrast\Inventory\InventoryTrailer $trailer): Finding
+    {
+        $build = new Composition($scorer->reading->lure, Bins::head(), null, null, $skirt, $trailer, null);
+        foreach ((new BuildFindings($scorer))->on($build) as $finding) {
+            if ($finding->about === $what) {
+                return $finding;
+            }
+        }
+        self::fail("There is a finding about the $what.");
+    }
+
+    private static function scorer(Reading $reading): BuildScorer
+    {
+        return new BuildScorer($reading, Adviser::standard()->brief($reading), Fits::shared());
+    }
+}

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\core\Scoring;
+
+use Kontrast\Inventory\Composition;
+use Kontrast\Inventory\Inventory;
+use Kontrast\Inventory\InventoryPart;
+use Kontrast\Lure\BladeShape;
+use Kontrast\Lure\HeadMaterial;
+use Kontrast\Lure\Trim;
+use Kontrast\Reading\Arm;
+use Kontrast\Reading\Colour;
+use Kontrast\Reading\Forage;
+use Kontrast\Reading\LureKind;
+use Kontrast\Reading\Reading;
+use Kontrast\Reading\Tint;
+use Kontrast\Rulebook\Adviser;
+use Kontrast\Scoring\BuildScorer;
+use Kontrast\Scoring\BuildSearch;
+use Kontrast\Scoring\PartFit;
+use Kontrast\Scoring\RankedBuild;
+use Kontrast\Scoring\TopK;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\core\Bins;
+use Tests\core\Fits;
+use Tests\core\Readings;
+
+/** The best of the bin: exact, whatever the bin. */
+final class BuildSearchTest extends TestCase
+{
+    /** The same ten, with the same points, in the same order as trying every build one by one. */
+    #[DataProvider('bins')]
+    public function testTheTenBestAreThoseOfTryingEveryBuild(int $seed): void
+    {
+        $bin = Bins::random($seed, 4, 6, 5, 6, 3);
+        $reading = [...Readings::random(1, $seed)][0];
+        $scorer = self::scorer($reading);
+        $search = new BuildSearch($bin, $scorer);
+
+        $all = [];
+        foreach ($search->every() as $build) {
+            $all[] = [$scorer->measure($build)->points, self::ids($build), self::places($build, $bin)];
+        }
+        usort($all, static fn (array $a, array $b): int => [$b[0], $a[2]] <=> [$a[0], $b[2]]);
+
+        self::assertCount($search->combinations(), $all);
+        self::assertSame(
+            array_map(static fn (array $one): array => [$one[0], $one[1]], \array_slice($all, 0, BuildSearch::MOST)),
+            array_map(static fn (RankedBuild $ranked): array => [$ranked->scores->points, self::ids($ranked->build)], $search->best()),
+        );
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function bins(): iterable
+    {
+        for ($seed = 1; $seed <= 40; ++$seed) {
+            yield "bin $seed" => [$seed];
+        }
+    }
+
+    public function testEqualsComeInTheOrderOfTheBin(): void
+    {
+        $bin = Inventory::of([Bins::head(), ...array_map(static fn (int $i) => Bins::skirt(id: "s$i"), range(1, 5)), Bins::trailer(id: 't1'), Bins::trailer(id: 't2')]);
+        $best = (new BuildSearch($bin, self::scorer(Readings::of(LureKind::Jig, 10, forage: Forage::Crawfish)), 4))->best();
+        self::assertSame(['s1 t1', 's1 t2', 's2 t1', 's2 t2'], array_map(static fn (RankedBuild $ranked): string => $ranked->build->skirt?->id.' '.$ranked->build->trailer?->id, $best));
+    }
+
+    public function testTheAdvisedPartsThemselvesTakeNearlyEveryPoint(): void
+    {
+        $bin = Inventory::of([Bins::head(0.375, Colour::Black), Bins::skirt(Colour::Black, Colour::Blue), Bins::skirt(Colour::White, id: 'wrong'), Bins::trailer(Colour::BrightBlue), Bins::trailer(Colour::Pearl, id: 'wrong too')]);
+        $best = (new BuildSearch($bin, self::scorer(Readings::of(LureKind::Jig, 10, forage: Forage::Crawfish))))->best();
+        self::assertSame(['head', 'skirt', 'trailer'], self::ids($best[0]->build));
+        self::assertGreaterThan(0.85, $best[0]->scores->points / $best[0]->scores->most());
+    }
+
+    public function testWhatABuildLacksIsToldLargestLossFirst(): void
+    {
+        $bin = Bins::random(9, 3, 4, 4, 4);
+        foreach ((new BuildSearch($bin, self::scorer(Readings::of(LureKind::Spinnerbait))))->best() as $ranked) {
+            $lost = array_map(static fn ($mark): int => $mark->lost(), $ranked->lacks());
+            $sorted = $lost;
+            rsort($sorted);
+            self::assertSame($sorted, $lost);
+            self::assertSame($ranked->scores->most() - $ranked->scores->points, array_sum($lost));
+        }
+    }
+
+    /** Common practice, no source (H1, H2, S17, A1). */
+    public function testOnlyWhatGoesTogetherIsPutTogether(): void
+    {
+        foreach (LureKind::cases() as $kind) {
+            foreach ((new BuildSearch(Bins::random(5, 6, 8, 4, 4, 5), self::scorer(Readings::of($kind))))->every() as $build) {
+                self::assertTrue($build->head->isFor($kind));
+                self::assertTrue(null === $build->rear || (BladeShape::BladedJig === $build->rear->shape) === (LureKind::BladedJig === $kind));
+                self::assertTrue(null === $build->front || (null !== $build->rear && $build->front->size->number <= $build->rear->size->number && !PartFit::clashes($build->front)));
+                self::assertTrue(Arm::Short !== $build->head->arm || LureKind::Spinnerbait !== $kind || (null === $build->front && null === $build->hook));
+                self::assertTrue(null === $build->hook || \in_array($build->hook->size->aught, PartFit::hookAughts($build->head->weight), true));
+                self::assertTrue(null !== $build->skirt || LureKind::BladedJig === $kind);
+            }
+        }
+    }
+
+    public function testWithoutLeadNoLeadHeadIsTaken(): void
+    {
+        $bin = Inventory::of([Bins::head(id: 'lead'), Bins::head(id: 'steel', material: HeadMaterial::Steel), Bins::skirt()]);
+        $best = (new BuildSearch($bin, self::scorer(Readings::of(LureKind::Jig)->with(leadFree: true))))->best();
+        self::assertNotSame([], $best);
+        foreach ($best as $ranked) {
+            self::assertSame('steel', $ranked->build->head->id);
+        }
+    }
+
+    public function testABinWithoutAHeadMakesNothing(): void
+    {
+        self::assertSame([], (new BuildSearch(Inventory::of([Bins::skirt(trim: Trim::LongTail)]), self::scorer(Readings::of(LureKind::Jig, tint: Tint::Clay))))->best());
+        self::assertSame([], (new BuildSearch(Inventory::of([Bins::head(), Bins::skirt()]), self::scorer(Readings::of(LureKind::Spinnerbait))))->best());
+    }
+
+    /** A list kept short as things come is the same as sorting them all at the end. */
+    public function testTheFewBestAreThoseOfSortingAll(): void
+    {
+        $dice = new Randomizer(new Mt19937(12));
+        $top = new TopK(7);
+        $all = [];
+        for ($i = 0; $i < 500; ++$i) {
+            $points = $dice->getInt(0, 40);
+            $top->offer($points, [$i]);
+            $all[] = [$points, [$i]];
+        }
+        usort($all, static fn (array $a, array $b): int => [$b[0], $a[1]] <=> [$a[0], $b[1]]);
+        self::assertSame(\array_slice($all, 0, 7), $top->best());
+    }
+
+    private static function scorer(Reading $reading): BuildScorer
+    {
+        return new BuildScorer($reading, Adviser::standard()->brief($reading), Fits::shared());
+    }
+
+    /** @return list<string> */
+    private static function ids(Composition $build): array
+    {
+        return array_map(static fn (InventoryPart $part): string => $part->id(), $build->parts());
+    }
+
+    /** @return list<int> places of skirt, trailer, rear, front, head and hook, in the order the search decides equals by */
+    private static function places(Composition $build, Inventory $bin): array
+    {
+        $place = static fn (?InventoryPart $part, array $of): int => null === $part ? -1 : (int) array_search($part, $of, true);
+
+        return [
+            null === $build->skirt ? \count($bin->skirts) : $place($build->skirt, $bin->skirts),
+            null === $build->trailer ? \count($bin->trailers) : $place($build->trailer, $bin->trailers),
+            $place($build->rear, $bin->blades), $place($build->front, $bin->blades), $place($build->head, $bin->heads), $place($build->hook, $bin->hooks),
+        ];
+    }
+}

@@ -1,0 +1,257 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\core\Vision;
+
+use Kontrast\Lure\Opacity;
+use Kontrast\Material\BuildOptics;
+use Kontrast\Material\Fluorescence;
+use Kontrast\Material\Metal;
+use Kontrast\Material\OpticalPart;
+use Kontrast\Material\Palette;
+use Kontrast\Material\Radiance;
+use Kontrast\Material\Srgb;
+use Kontrast\Material\Xyz;
+use Kontrast\Measure\Length;
+use Kontrast\Reading\Colour;
+use Kontrast\Reading\LureKind;
+use Kontrast\Reading\Sky;
+use Kontrast\Reading\Tint;
+use Kontrast\Rulebook\Adviser;
+use Kontrast\Vision\Adaptation;
+use Kontrast\Vision\ColoursOverDepth;
+use Kontrast\Vision\ContrastCurves;
+use Kontrast\Vision\FadeRange;
+use Kontrast\Vision\Screen;
+use Kontrast\Vision\Separation;
+use Kontrast\Water\Direction;
+use Kontrast\Water\Grid;
+use Kontrast\Water\Scene;
+use Kontrast\Water\Spectrum;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\core\Fits;
+use Tests\core\Readings;
+
+/** The pieces between a part and a picture of it. */
+final class PictureTest extends TestCase
+{
+    /** An exponential has its crossing where mathematics puts it: 8·e^(−2r) falls to 1 at ln(8)/2. */
+    public function testARangeIsTheLastCrossing(): void
+    {
+        self::assertEqualsWithDelta(log(8) / 2, FadeRange::where(static fn (float $r): float => 8 * exp(-2 * $r), 1.0, 2.0)->inMetres(), 1e-9);
+    }
+
+    public function testARangeThatDipsAndComesBackCountsToItsLastEnd(): void
+    {
+        $dips = static fn (float $r): float => abs(cos($r)) * exp(-0.2 * $r);
+        self::assertGreaterThan(\M_PI / 2, FadeRange::where($dips, 0.3, 1.0)->inMetres());
+    }
+
+    public function testWhatNeverReachesTheLimitHasNoRange(): void
+    {
+        self::assertSame(0.0, FadeRange::where(static fn (float $r): float => 0.01, 0.05, 3.0)->inMetres());
+    }
+
+    #[DataProvider('readings')]
+    public function testAPairReadsByItsDifference(float $jnd, Separation $reads): void
+    {
+        self::assertSame($reads, Separation::at($jnd));
+    }
+
+    /** @return iterable<string, array{float, Separation}> */
+    public static function readings(): iterable
+    {
+        yield 'nothing' => [0.0, Separation::One];
+        yield 'one' => [1.0, Separation::One];
+        yield 'a little' => [1.01, Separation::Tonal];
+        yield 'two and a half' => [2.5, Separation::Tonal];
+        yield 'more' => [6.0, Separation::TwoTone];
+        yield 'much more' => [6.01, Separation::Stark];
+    }
+
+    /** CAT02 at D65 is the identity, whatever the degree: CIE 159:2004. */
+    public function testAnEyeUnderD65IsUsedToItAlready(): void
+    {
+        $colour = new Xyz(0.3, 0.4, 0.2);
+        $adapted = Adaptation::to(Xyz::d65())->of($colour);
+        self::assertEqualsWithDelta($colour->x, $adapted->x, 1e-4);
+        self::assertEqualsWithDelta($colour->y, $adapted->y, 1e-4);
+        self::assertEqualsWithDelta($colour->z, $adapted->z, 1e-4);
+    }
+
+    public function testHalfAdaptedAYellowishWhiteLooksLessYellow(): void
+    {
+        $lamp = new Xyz(1.0985, 1.0, 0.3558);
+        $seen = Adaptation::to($lamp)->of($lamp);
+        self::assertGreaterThan($lamp->z / $lamp->y, $seen->z / $seen->y);
+        self::assertLessThan(1.08883, $seen->z / $seen->y);
+    }
+
+    public function testAWhiteThingIsTheBrightestOnTheScreenFromTheSide(): void
+    {
+        [$scene, $screen] = self::screen(Tint::Green);
+        $light = static fn (Colour $colour): Spectrum => Radiance::of(BuildOptics::coloured('x', $colour, Opacity::Opaque), $scene, Fits::shared())->steady;
+        $white = $screen->person($light(Colour::White));
+        foreach ([Colour::Black, Colour::Brown, Colour::GreenPumpkin, Colour::Blue] as $colour) {
+            self::assertGreaterThan($screen->person($light($colour))->green, $white->green, $colour->value);
+        }
+    }
+
+    public function testTheTwoConeViewHasOneColourForGreenAndBlue(): void
+    {
+        [$scene, $screen] = self::screen(Tint::None);
+        foreach (Colour::cases() as $colour) {
+            $seen = $screen->bass(Radiance::of(BuildOptics::coloured('x', $colour, Opacity::Opaque), $scene, Fits::shared())->steady);
+            self::assertSame($seen->green, $seen->blue, $colour->value);
+        }
+    }
+
+    public function testAtNightTheTwoConeViewIsGrey(): void
+    {
+        [$scene, $screen] = self::screen(Tint::Green, Sky::Night);
+        $seen = $screen->bass(Radiance::of(BuildOptics::coloured('x', Colour::Red, Opacity::Opaque), $scene, Fits::shared())->steady);
+        self::assertSame($seen->red, $seen->green);
+    }
+
+    public function testEveryPictureFadesIntoTheWater(): void
+    {
+        $reading = Readings::of(LureKind::Spinnerbait, 20);
+        $curves = ContrastCurves::of(Fits::viewing(Scene::of($reading, Direction::Side)), $reading->visibility, BuildOptics::of(Adviser::standard()->advise($reading)->build), [['skirt.0', 'blade.rear'], ['nothing', 'head']]);
+        self::assertCount(1, $curves->pairs, 'A pair that names no part is left out.');
+        self::assertEqualsWithDelta(1.0, $curves->left[0], 1e-12);
+        foreach ($curves->parts as $part) {
+            self::assertCount(\count($curves->distances), $part['contrast']);
+            self::assertLessThan(abs($part['contrast'][0]) + 1e-6, abs($part['contrast'][\count($part['contrast']) - 1]));
+        }
+    }
+
+    public function testThePartsOfABuildAreNamedByWhereTheySit(): void
+    {
+        $build = Adviser::standard()->advise(Readings::of(LureKind::Spinnerbait, 12))->build;
+        $ids = array_map(static fn (OpticalPart $part): string => $part->id, BuildOptics::of($build));
+        foreach (['steel', 'head', 'blade.front', 'blade.rear', 'skirt.0', 'trailer.0'] as $id) {
+            self::assertContains($id, $ids);
+        }
+        self::assertSame($ids, array_values(array_unique($ids)));
+    }
+
+    public function testADulledBladeNoLongerShines(): void
+    {
+        $build = Adviser::standard()->advise(Readings::of(LureKind::BladedJig, 130, sky: Sky::Sun))->build;
+        self::assertTrue($build->blades[0]->darkened);
+        $blade = array_values(array_filter(BuildOptics::of($build), static fn (OpticalPart $part): bool => 'blade.rear' === $part->id))[0];
+        self::assertNull($blade->metal);
+    }
+
+    public function testEveryColourWordAndFinishHasItsColour(): void
+    {
+        foreach (Colour::cases() as $colour) {
+            self::assertSame(Palette::hex($colour), Srgb::hex(Palette::hex($colour))->toHex());
+        }
+        foreach (\Kontrast\Lure\Finish::cases() as $finish) {
+            self::assertSame(Palette::finish($finish), Srgb::hex(Palette::finish($finish))->toHex());
+        }
+    }
+
+    public function testMetalsReflectAsTheyLook(): void
+    {
+        $at = static fn (Metal $metal, int $nm): float => $metal->reflectance()->samples[intdiv($nm - Grid::FIRST_NM, Grid::STEP_NM)];
+        self::assertSame($at(Metal::Silver, 450), $at(Metal::Silver, 650));
+        self::assertSame([0.38, 0.90], [$at(Metal::Gold, 450), $at(Metal::Gold, 600)]);
+        self::assertEqualsWithDelta(0.64, $at(Metal::Gold, 520), 1e-9, 'Half way up the ramp.');
+        self::assertSame([0.50, 0.92], [$at(Metal::Copper, 500), $at(Metal::Copper, 650)]);
+    }
+
+    /** The dye gives back its yield of what it took: the band's area is η · Σ_(λ<cut) face·10 / π. */
+    #[DataProvider('partColours')]
+    public function testADyeGivesBackItsYield(Fluorescence $partColour, int $taken, float $yield): void
+    {
+        $glow = $partColour->glow(Spectrum::flat(1.0));
+        self::assertEqualsWithDelta($yield * $taken * 10 / \M_PI, $glow->sum() * 10, 0.01 * $taken);
+    }
+
+    /** @return iterable<string, array{Fluorescence, int, float}> dye, samples below its cut, yield */
+    public static function partColours(): iterable
+    {
+        yield 'chartreuse' => [Fluorescence::Chartreuse, 8, 0.35];
+        yield 'orange' => [Fluorescence::Orange, 14, 0.25];
+        yield 'none' => [Fluorescence::None, 0, 0.0];
+    }
+
+    public function testADyeHasNothingToGiveBackWhereThereIsNoBlue(): void
+    {
+        $red = Spectrum::from(static fn (float $nm): float => $nm >= 600 ? 1.0 : 0.0);
+        self::assertSame(0.0, Fluorescence::Chartreuse->glow($red)->sum());
+    }
+
+    public function testASeeThroughPartIsHalfWater(): void
+    {
+        $scene = self::screen(Tint::Green)[0];
+        $solid = Radiance::of(OpticalPart::matte('a', Srgb::hex('#ffffff'), opacity: 1.0), $scene, Fits::shared())->steady->samples[15];
+        $half = Radiance::of(OpticalPart::matte('a', Srgb::hex('#ffffff'), opacity: 0.5), $scene, Fits::shared())->steady->samples[15];
+        $none = Radiance::of(OpticalPart::matte('a', Srgb::hex('#ffffff'), opacity: 0.0), $scene, Fits::shared())->steady->samples[15];
+        self::assertEqualsWithDelta($scene->background->samples[15], $none, 1e-15);
+        self::assertEqualsWithDelta(($solid + $none) / 2, $half, 1e-12);
+    }
+
+    public function testOpacityBeyondItsBoundsIsRefused(): void
+    {
+        $this->expectException(\DomainException::class);
+        OpticalPart::matte('a', Srgb::hex('#ffffff'), opacity: \NAN);
+    }
+
+    /** The claim that lime green alone keeps its colour at every depth, put to the test in tea. */
+    public function testLimeGreenIsNotTheOnlyColourThatHolds(): void
+    {
+        $hold = ColoursOverDepth::in(Readings::of(LureKind::Jig, 30, Tint::Tannic), Direction::Side, Fits::shared());
+        $deepest = [];
+        foreach ($hold->colours as $held) {
+            $deepest[$held['colour']->value] = $held['jnd'][\count($held['jnd']) - 1];
+        }
+        $lime = $deepest['chartreuse'] ?? 0.0;
+        self::assertGreaterThan(1.0, $lime, 'It holds, but not alone:');
+        self::assertGreaterThan($lime, $deepest['black'] ?? 0.0);
+        self::assertGreaterThan($lime, $deepest['white'] ?? 0.0);
+    }
+
+    public function testDepthsAreDarkerTheDeeper(): void
+    {
+        $lux = ColoursOverDepth::in(Readings::of(LureKind::Jig, 30), Direction::Side, Fits::shared())->lux;
+        $falling = $lux;
+        rsort($falling);
+        self::assertSame($falling, $lux);
+    }
+
+    public function testASpectrumHasThirtyOneSamples(): void
+    {
+        $this->expectException(\LengthException::class);
+        Spectrum::of([1.0, 2.0]);
+    }
+
+    public function testTheGazeRemembersWithoutRunningFull(): void
+    {
+        $viewing = Fits::viewing(self::screen(Tint::Clay)[0]);
+        $before = $viewing->left(3.0)[0];
+        foreach (range(0, 2999) as $i) {
+            $viewing->left($i / 1000);
+        }
+        self::assertSame($before, $viewing->left(3.0)[0]);
+        self::assertEqualsWithDelta(1.0, $viewing->left(0.0)[0], 1e-15);
+    }
+
+    public function testTheJudgingDistanceShrinksWithTheWater(): void
+    {
+        $at = static fn (float $inches): Length => Scene::of(Readings::of(LureKind::Jig, $inches), Direction::Side)->judgingDistance();
+        self::assertTrue($at(40)->isLongerThan($at(10)));
+    }
+
+    /** @return array{Scene, Screen} */
+    private static function screen(Tint $tint, Sky $sky = Sky::Broken): array
+    {
+        $scene = Scene::of(Readings::of(LureKind::Jig, 24, $tint, $sky), Direction::Side);
+
+        return [$scene, Screen::for(Fits::viewing($scene))];
+    }
+}

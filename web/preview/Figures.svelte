@@ -1,0 +1,207 @@
+<script lang="ts">
+  import { scaleLog } from 'd3-scale'
+  import { LineChart } from 'layerchart'
+  import type { LookPart, Scene } from '../api/client'
+  import { settings } from '../stores/settings.svelte'
+  import { capital, round, waterLength } from '../words/words'
+  import { partName } from '../api/sceneQueries.svelte'
+
+  /** Contrast over distance as a plot, and the same figures as a table. */
+  interface Props {
+    lookParts: readonly LookPart[]
+    scene: Scene
+    /** The distance the drawing stands at, as a step of the scene. */
+    at: number
+  }
+  let { lookParts, scene, at }: Props = $props()
+
+  const HIDDEN = ['steel']
+  /** Below this nothing is drawn: far under anything an eye could make out. */
+  const FLOOR = 0.01
+  const PAIR_FLOOR = 0.1
+  const TICKS = [0.01, 0.1, 1, 10, 100]
+  const PAIR_TICKS = [0.1, 1, 10, 100]
+  const DASHES = ['', '6 3', '2 3', '8 3 2 3', '1 4', '10 4', '4 4', '3 6']
+  const metric = $derived(settings.metric)
+  const shownParts = $derived(scene.parts.filter((part) => !HIDDEN.includes(part.id)))
+  const seen = (id: string) => scene.look.parts.find((part) => part.id === id)
+  const unit = $derived(metric ? 2.54 : 1)
+  const data = $derived(
+    scene.distances_in.map((distance, i) => ({
+      distance: distance * unit,
+      ...Object.fromEntries(
+        shownParts.map((part, k) => [`part${k}`, Math.max(FLOOR, Math.abs(part.flash?.[i] ?? part.contrast[i] ?? 0))]),
+      ),
+    })),
+  )
+  const pairData = $derived(
+    scene.distances_in.map((distance, i) => ({
+      distance: distance * unit,
+      ...Object.fromEntries(scene.pairs.map((pair, k) => [`pair${k}`, Math.max(PAIR_FLOOR, pair.jnd[i] ?? 0)])),
+    })),
+  )
+  const series = $derived(
+    shownParts.map((part, i) => ({
+      key: `part${i}`,
+      label: capital(partName(part.id)),
+      color: 'currentColor',
+      props: { 'stroke-dasharray': DASHES[i % DASHES.length], class: 'plot-line' },
+    })),
+  )
+  const pairSeries = $derived(
+    scene.pairs.map((pair, i) => ({
+      key: `pair${i}`,
+      label: `${capital(partName(pair.a))} and ${partName(pair.b)}`,
+      color: 'currentColor',
+      props: { 'stroke-dasharray': DASHES[i % DASHES.length], class: 'plot-line' },
+    })),
+  )
+  const length = (inches: number | null) =>
+    inches === null ? '—' : inches === 0 ? 'not at all' : waterLength(inches, metric)
+  const signed = (value: number) => `${value < 0 ? '−' : '+'}${round(Math.abs(value), 2)}`
+  const hex = (id: string) => lookParts.find((part) => part.id === id)?.hex ?? '#808080'
+  const mark = (inches: number, y: number) => ({ type: 'point' as const, x: inches * unit, y, r: 4 })
+  const sightMarks = $derived(
+    shownParts
+      .map((part) => seen(part.id)?.flash_range_in ?? seen(part.id)?.sight_range_in ?? 0)
+      .filter((range) => range > 0 && range <= (scene.distances_in.at(-1) ?? 0))
+      .map((range) => mark(range, 0.05)),
+  )
+  const splitMarks = $derived(
+    scene.look.pairs
+      .map((pair) => pair.split_range_in)
+      .filter((range) => range > 0)
+      .map((range) => mark(range, 1)),
+  )
+  const away = $derived(waterLength(scene.distances_in[at] ?? 0, metric))
+  const here = $derived((scene.distances_in[at] ?? 0) * unit)
+</script>
+
+{#snippet key(dashes: string | undefined)}
+  <svg class="inline-block h-3 w-6 align-middle sm:w-9" viewBox="0 0 36 12" aria-hidden="true"
+    ><line x1="0" x2="36" y1="6" y2="6" stroke="currentColor" stroke-width="2" stroke-dasharray={dashes} /></svg
+  >
+{/snippet}
+
+<section aria-labelledby="figures">
+  <h2 id="figures" class="border-base-content border-b pb-1">How far each part carries</h2>
+  <div class="grid gap-x-8 gap-y-6 pt-3 lg:grid-cols-2">
+    <div>
+      <p class="mb-1 text-xs">
+        Contrast against the water over distance ({metric ? 'cm' : 'in'}), each mark ten times the last. Lost below
+        0.05, the thin line; metal at a glint.
+      </p>
+      <div class="h-56" data-plot="parts">
+        <LineChart
+          {data}
+          x="distance"
+          {series}
+          yScale={scaleLog()}
+          yDomain={[FLOOR, 100]}
+          annotations={[
+            { type: 'line', y: 0.05, props: { line: { class: 'plot-limit' } } },
+            ...sightMarks,
+            { type: 'line', x: here, props: { line: { class: 'plot-here' } } },
+          ]}
+          props={{
+            yAxis: { ticks: TICKS, format: (value: number) => `${value}` },
+            xAxis: { ticks: 6 },
+            tooltip: { hideTotal: true },
+          }}
+        />
+      </div>
+    </div>
+    <div>
+      <p class="mb-1 text-xs">
+        Difference between two parts over distance ({metric ? 'cm' : 'in'}), in just-noticeable steps. Below 1, the thin
+        line, the two read as one.
+      </p>
+      <div class="h-56" data-plot="pairs">
+        {#if scene.pairs.length > 0}
+          <LineChart
+            data={pairData}
+            x="distance"
+            series={pairSeries}
+            yScale={scaleLog()}
+            yDomain={[PAIR_FLOOR, 100]}
+            annotations={[
+              { type: 'line', y: 1, props: { line: { class: 'plot-limit' } } },
+              ...splitMarks,
+              { type: 'line', x: here, props: { line: { class: 'plot-here' } } },
+            ]}
+            props={{
+              yAxis: { ticks: PAIR_TICKS, format: (value: number) => `${value}` },
+              xAxis: { ticks: 6 },
+              tooltip: { hideTotal: true },
+            }}
+          />
+        {/if}
+      </div>
+    </div>
+    <table class="w-full self-start text-left text-[0.8125rem] sm:text-sm [&_td]:pr-2 [&_th]:pr-2">
+      <thead class="text-faint text-xs">
+        <tr
+          ><th class="py-1 font-normal">Part</th><th class="font-normal">Contrast</th><th class="font-normal"
+            >At a glint</th
+          ><th class="font-normal">{away} away</th><th class="font-normal">Seen to</th><th class="font-normal"
+            >Glint to</th
+          ></tr
+        >
+      </thead>
+      <tbody>
+        {#each shownParts as part, i (part.id)}
+          {@const figures = seen(part.id)}
+          {#if figures}
+            <tr class="border-rule border-t">
+              <th class="py-1 font-semibold" scope="row"
+                >{@render key(DASHES[i % DASHES.length])}
+                <span class="bg-proof inline-block p-0.5 align-middle"
+                  ><span class="block h-3 w-4" style:background-color={hex(part.id)}></span></span
+                >
+                {capital(partName(part.id))}</th
+              >
+              <td>{signed(figures.against_water)}</td>
+              <td>{figures.against_water_flash === null ? '—' : signed(figures.against_water_flash)}</td>
+              <td>{signed(part.contrast[at] ?? 0)}</td>
+              <td>{length(figures.sight_range_in)}</td>
+              <td>{length(figures.flash_range_in)}</td>
+            </tr>
+          {/if}
+        {/each}
+      </tbody>
+    </table>
+    <table class="w-full self-start text-left text-[0.8125rem] sm:text-sm [&_td]:pr-2 [&_th]:pr-2">
+      <thead class="text-faint text-xs">
+        <tr
+          ><th class="py-1 font-normal">Pair</th><th class="font-normal">In the hand</th><th class="font-normal"
+            >Colour, tone</th
+          ><th class="font-normal">{away} away</th><th class="font-normal">Reads as</th><th class="font-normal"
+            >Two up to</th
+          ></tr
+        >
+      </thead>
+      <tbody>
+        {#each scene.look.pairs as pair, i (`${pair.a}${pair.b}`)}
+          <tr class="border-rule border-t">
+            <th class="py-1 font-semibold" scope="row"
+              >{@render key(DASHES[i % DASHES.length])} {capital(partName(pair.a))} and {partName(pair.b)}</th
+            >
+            <td>{round(pair.in_hand_de00, 0)} ΔE</td>
+            <td>{round(pair.colour_jnd, 1)}, {round(pair.tone_jnd, 1)} JND</td>
+            <td>{round(scene.pairs[i]?.jnd[at] ?? 0, 1)} JND</td>
+            <td class="font-semibold">{pair.reads}</td>
+            <td>{length(pair.split_range_in)}</td>
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+  </div>
+  <p class="text-faint pt-2 text-xs">
+    {round(scene.look.water.lux_at_lure, scene.look.water.lux_at_lure < 10 ? 2 : 0)} lux at the lure. Light weakens by c =
+    {round(scene.look.water.beam_c_per_m, 2)} per metre on its way to the eye and K = {round(
+      scene.look.water.kd_per_m,
+      2,
+    )} per metre on its way down. Contrast is (part − water) / water; JND is a just-noticeable difference; ΔE is CIEDE2000.
+    <a class="underline" href="#/depths">How colours hold with depth</a>
+  </p>
+</section>

@@ -1,0 +1,114 @@
+<script lang="ts">
+  import type { Advice, Palette, Reading } from '../../api/client'
+  import CautionLine from '../../ui/CautionLine.svelte'
+  import SwatchRow from '../../ui/SwatchRow.svelte'
+  import Trouble from '../../ui/Trouble.svelte'
+  import { inTheHand } from '../../lure/paint'
+  import { desk } from '../../stores/currentReading.svelte'
+  import { settings } from '../../stores/settings.svelte'
+  import { partLength, show } from '../../words/words'
+  import Adjust from '../../ui/ReadingAdjuster.svelte'
+  import Disagreements from './Disagreements.svelte'
+  import Figures from '../../preview/Figures.svelte'
+  import Near from './CloseCalls.svelte'
+  import NextSteps from './NextSteps.svelte'
+  import Notes from './Notes.svelte'
+  import { fullPickWords, partsOf, title, valuesWords } from '../../words/adviceParts'
+  import Proof from '../../preview/LurePreview.svelte'
+  import { changesFor } from '../../api/adviceQueries.svelte'
+  import Reasons from './Reasons.svelte'
+  import { opinionFor, sceneFor, type From } from '../../api/sceneQueries.svelte'
+  import SecondOpinion from './SecondOpinion.svelte'
+  import Summary from '../../ui/ReadingSummary.svelte'
+  import Turned from './ChangeList.svelte'
+
+  /** A proof and its ledger: the lure in the hand and in the water, under it every part with its reasons, nothing folded away but who else spoke. */
+  interface Props {
+    advice: Advice
+    palette: Palette
+    reading: Reading
+  }
+  let { advice, palette, reading }: Props = $props()
+
+  let from = $state<From>('side')
+  /** How far away the lure is looked at, as a step of the scene: close enough to make it out. */
+  let at = $state(4)
+  const scene = sceneFor(
+    () => reading,
+    () => advice.look_parts,
+    () => from,
+  )
+  const opinion = opinionFor(() => reading)
+  const changes = changesFor(
+    () => desk.askedBefore,
+    () => reading,
+  )
+  const turned = $derived(desk.turned && desk.askedBefore ? (changes.data ?? []) : [])
+  const turnedIn = (part: string) =>
+    turned.filter((change) => change.pick === part || change.pick.startsWith(`${part}.`))
+  const parts = $derived(partsOf(advice, palette, settings.metric))
+  const pressing = $derived(advice.cautions.filter((caution) => caution.place === 'reading'))
+  const standing = $derived(advice.cautions.filter((caution) => caution.place === 'advice'))
+</script>
+
+<div class="flex flex-col gap-4">
+  <header>
+    <h1>{title(advice)}</h1>
+    <p class="text-base font-semibold">{advice.wanted.line}</p>
+    <Summary {reading} />
+  </header>
+  {#each pressing as caution (caution.text)}<CautionLine text={caution.text} loud />{/each}
+  <Proof
+    build={advice}
+    hand={inTheHand(advice, palette)}
+    scene={scene.data}
+    {from}
+    onfrom={(next) => (from = next)}
+    {at}
+    onat={(next) => (at = next)}
+  />
+  <Adjust />
+  {#if desk.turned && desk.askedBefore && changes.data}
+    <Turned field={desk.turned.field} before={desk.askedBefore} after={reading} changes={changes.data} {palette} />
+  {/if}
+  {#if scene.isError}<Trouble error={scene.error} />{/if}
+  {#if advice.suits !== advice.lure}
+    <section class="border-base-content border-2 p-3" aria-label="Another lure">
+      <p class="font-bold">Think of a {show(advice.suits)} instead.</p>
+      <Reasons reasons={advice.reasons.filter((reason) => reason.pick === 'lure')} {palette} />
+      <button class="btn btn-outline border-rule mt-2 h-11" onclick={() => desk.change({ lure: advice.suits })}
+        >Advise on a {show(advice.suits)}</button
+      >
+    </section>
+  {/if}
+  <div class="gap-x-10 lg:columns-2">
+    {#each parts as part (part.key)}
+      <section class="border-base-content break-inside-avoid border-t pt-2 pb-3" aria-labelledby="part-{part.key}">
+        <h2 id="part-{part.key}" class="text-faint font-semibold">{part.title}</h2>
+        <div class="flex items-center justify-between gap-3">
+          <p class="text-lg leading-tight font-bold">{part.headline}</p>
+          <SwatchRow colours={part.swatches} />
+        </div>
+        {#if part.detail}<p class="mb-1 text-sm">{part.detail}</p>{/if}
+        {#each turnedIn(part.key) as change (change.pick)}
+          <p class="border-base-content mb-1 border-l-4 pl-2 text-sm font-semibold">
+            Changed: {fullPickWords(change.pick)} was {valuesWords(change.pick, change.before, settings.metric)}
+          </p>
+        {/each}
+        <Reasons reasons={part.reasons} {palette} />
+        {#each part.cautions as caution (caution.text)}<CautionLine text={caution.text} />{/each}
+      </section>
+    {/each}
+  </div>
+  <div class="gap-x-10 lg:columns-2 [&>section]:mb-6 [&>section]:break-inside-avoid">
+    <Near edges={advice.near} {palette} />
+    <NextSteps steps={advice.next} {palette} />
+    <Disagreements disagreements={advice.disagreements} {palette} />
+    {#if opinion.data}<SecondOpinion opinions={opinion.data} />{/if}
+    <Notes notes={advice.notes} {palette} />
+  </div>
+  {#if scene.data}<Figures lookParts={advice.look_parts} scene={scene.data} {at} />{/if}
+  <p class="text-faint text-xs">
+    Drawn to scale, {partLength(advice.measures.overall_in, settings.metric)} from nose to tail. {#each standing as caution (caution.text)}{caution.text}{/each}
+  </p>
+</div>

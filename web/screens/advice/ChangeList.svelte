@@ -1,0 +1,38 @@
+<script lang="ts">
+  import type { Change, Palette, Reading } from '../../api/client'
+  import { desk } from '../../stores/currentReading.svelte'
+  import { settings } from '../../stores/settings.svelte'
+  import { fieldValue, fieldWords } from '../../words/words'
+  import Changes from './Changes.svelte'
+
+  /** What the last change to the reading did to the picks. */
+  interface Props {
+    field: keyof Reading
+    before: Reading
+    after: Reading
+    changes: readonly Change[]
+    palette: Palette
+  }
+  let { field, before, after, changes, palette }: Props = $props()
+  const value = (reading: Reading) => fieldValue(field, reading[field], settings.metric)
+</script>
+
+<section class="border-base-content border-2 p-3" aria-label="What changed" aria-live="polite">
+  <div class="flex flex-wrap items-center justify-between gap-2">
+    <p class="text-sm">
+      <span class="font-bold"
+        >{#if field === 'schools'}You hold with another school today:{:else}Since {fieldWords(field)} went from {value(
+            before,
+          )} to {value(after)}:{/if}</span
+      >
+      {changes.length === 0
+        ? 'every pick stays.'
+        : changes.length === 1
+          ? 'one pick changes.'
+          : `${changes.length} picks change.`}
+    </p>
+    <button class="btn btn-outline border-rule h-11 px-3 text-xs" onclick={() => desk.turnBack()}>Change it back</button
+    >
+  </div>
+  <Changes {changes} {palette} />
+</section>

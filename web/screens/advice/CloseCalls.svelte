@@ -1,0 +1,43 @@
+<script lang="ts">
+  import type { Edge, Palette } from '../../api/client'
+  import { settings } from '../../stores/settings.svelte'
+  import { capital, fieldValue, fieldWords } from '../../words/words'
+  import Changes from './Changes.svelte'
+
+  /** Numbers that lie so near an edge that measuring again could turn a pick, nearest first. */
+  interface Props {
+    edges: readonly Edge[]
+    palette: Palette
+  }
+  let { edges, palette }: Props = $props()
+
+  const MEASURE: Record<Edge['field'], string> = {
+    visibility_in: 'Let the lure down again and measure where it is lost from sight',
+    surface_f: 'Take the surface temperature again',
+    depth_ft: 'Sound the depth again',
+    forage_in: 'Lay one of the fish they eat on the ruler again',
+    trend_f: 'Look up the temperature of three days ago',
+  }
+  const first = $derived(edges[0])
+  const words = (edge: Edge, number: number) => fieldValue(edge.field, number, settings.metric)
+</script>
+
+{#if first}
+  <section aria-labelledby="near">
+    <h2 id="near" class="border-base-content border-b pb-1">Close to an edge</h2>
+    <p class="py-2 text-sm">{MEASURE[first.field]}: that one figure settles most.</p>
+    <ul>
+      {#each edges as edge (edge.field + edge.side)}
+        <li class="border-rule border-t py-2">
+          <p class="text-sm font-semibold">
+            {capital(fieldWords(edge.field))}
+            {words(edge, edge.number)}; {words(edge, edge.number) === words(edge, edge.at)
+              ? `a hair ${edge.side}`
+              : `${edge.side} about ${words(edge, edge.at)}`}:
+          </p>
+          <Changes changes={edge.changes} {palette} />
+        </li>
+      {/each}
+    </ul>
+  </section>
+{/if}

@@ -1,0 +1,68 @@
+<script lang="ts">
+  import FileButton from '../../ui/FileButton.svelte'
+  import { answer, api, type Bench, type Composition, type Palette } from '../../api/client'
+  import Lure from '../../lure/Lure.svelte'
+  import { inTheirColours } from '../../lure/paint'
+  import { desk } from '../../stores/currentReading.svelte'
+  import { bench } from '../../stores/bench.svelte'
+  import { describeBuild } from '../../words/words'
+  import { download } from './steps'
+
+  /** A build as a file to give to a friend, and one taken in, looked at before it is laid out. */
+  let { palette }: { palette: Palette } = $props()
+  let taken = $state.raw<{ parts: Composition; seen: Bench } | null>(null)
+  let trouble = $state('')
+
+  function give() {
+    if (bench.build) download('kontrast-build.json', 'application/json', `${JSON.stringify(bench.build, null, 2)}\n`)
+  }
+
+  async function take(file: File) {
+    trouble = ''
+    taken = null
+    try {
+      const parts = JSON.parse(await file.text()) as Composition
+      // The program itself says what is wrong with it, if anything is; the reading is of its kind of lure.
+      const seen = await answer(
+        api.POST('/api/bench', { body: { reading: { ...desk.asked, lure: parts.lure }, build: parts, from: 'side' } }),
+      )
+      taken = { parts, seen }
+    } catch (error) {
+      trouble =
+        error instanceof SyntaxError
+          ? 'This file is no build: it is not JSON.'
+          : error instanceof Error
+            ? error.message
+            : String(error)
+    }
+  }
+
+  function layOut() {
+    if (!taken) return
+    desk.change({ lure: taken.parts.lure })
+    bench.lay(taken.parts)
+    taken = null
+  }
+</script>
+
+<div class="flex flex-wrap items-center gap-2 print:hidden">
+  <button class="btn btn-outline border-rule h-11" onclick={give}>Give it away (JSON)</button>
+  <FileButton words="Take a build in" accept=".json,application/json" onchoose={take} />
+</div>
+{#if trouble}<p role="alert" class="text-error text-sm whitespace-pre-line">{trouble}</p>{/if}
+{#if taken}
+  <section class="border-base-content flex flex-wrap items-center gap-3 border-2 p-3" aria-label="A build taken in">
+    <div class="bg-proof h-28 w-52 p-1 text-[#1a1a1a]">
+      <Lure
+        build={taken.seen.build}
+        paint={inTheirColours(taken.seen.build, taken.seen.look_parts, palette)}
+        span={5.2}
+        ruler={false}
+        class="h-full"
+      />
+    </div>
+    <p class="min-w-48 flex-1 text-sm">{describeBuild(taken.seen.build)}.</p>
+    <button class="btn btn-primary h-11" onclick={layOut}>Lay it on the bench</button>
+    <button class="btn btn-outline border-rule h-11" onclick={() => (taken = null)}>Leave it</button>
+  </section>
+{/if}

@@ -1,0 +1,72 @@
+import type { Sheet, SheetStep } from '../../api/client'
+import type { Build } from '../../lure/paint'
+import { partLength } from '../../words/words'
+
+export type Task = SheetStep['task']
+
+/** The steps at the wire of a spinnerbait, which are drawn on the bare arm. */
+export const WIRE: readonly Task[] = [
+  'first_bead',
+  'front_blade',
+  'second_bead',
+  'spacer',
+  'third_bead',
+  'form_loop',
+  'rear_blade',
+  'close_loop',
+]
+
+/** How much longer than trimmed the strands of a skirt are when it is pushed on. */
+const UNCUT = 1.35
+
+/** What is on the lure once a step is done. */
+export function upTo(sheet: Sheet, step: number): Build {
+  const done = new Set(sheet.steps.slice(0, step + 1).map((one) => one.task))
+  const { build } = sheet
+  const { measures } = build
+  const bladed = build.lure === 'bladed_jig' && !done.has('plate')
+  const cut = done.has('trim') || measures.skirt_in === null
+  return {
+    ...build,
+    blades: bladed ? [] : build.blades,
+    skirt: done.has('skirt') ? build.skirt : null,
+    trailer: done.has('trailer') ? build.trailer : null,
+    trailer_hook: done.has('hook') ? build.trailer_hook : null,
+    measures: {
+      ...measures,
+      blades: bladed ? [] : measures.blades,
+      skirt_in: cut || measures.skirt_in === null ? measures.skirt_in : measures.skirt_in * UNCUT,
+      trailer_hook_in: done.has('hook') ? measures.trailer_hook_in : null,
+    },
+  }
+}
+
+export function stepText(step: SheetStep, sheet: Sheet, metric: boolean): string {
+  return step.text.replace('{trim}', sheet.trim_in === null ? '' : partLength(sheet.trim_in, metric))
+}
+
+/** "12 min", or "1 h 5 min". */
+export function minutes(count: number): string {
+  const whole = Math.max(1, Math.round(count))
+  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${whole % 60} min`
+}
+
+/** Gives a file to the person at the screen. */
+export function download(name: string, type: string, contents: string): void {
+  const url = URL.createObjectURL(new Blob([contents], { type }))
+  const link = document.createElement('a')
+  link.href = url
+  link.download = name
+  link.click()
+  URL.revokeObjectURL(url)
+}
+
+/** The drawing as a file of its own: its colours are written into it, so that it needs no stylesheet. */
+export function asSvg(drawing: SVGSVGElement): string {
+  const copy = drawing.cloneNode(true) as SVGSVGElement
+  copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg')
+  copy.setAttribute('color', '#1a1a1a')
+  copy.setAttribute('font-family', 'sans-serif')
+  copy.removeAttribute('class')
+  return `<?xml version="1.0" encoding="UTF-8"?>\n${copy.outerHTML}\n`
+}

@@ -1,0 +1,163 @@
+<script lang="ts">
+  import FileButton from '../../ui/FileButton.svelte'
+  import { useQueryClient } from '@tanstack/svelte-query'
+  import { answer, api, type PlannedPart } from '../../api/client'
+  import { list } from '../../words/words'
+  import VirtualRows from './VirtualRows.svelte'
+
+  /** Parts out of a file: first what it would do, line by line, then all of it or nothing. */
+  let { onclose }: { onclose: () => void } = $props()
+
+  const client = useQueryClient()
+  let contents = $state('')
+  let name = $state('')
+  let plan = $state.raw<PlannedPart[] | null>(null)
+  let trouble = $state('')
+  let busy = $state(false)
+  let done = $state<{ done: number; of: number } | null>(null)
+  let told = $state('')
+  let only = $state<PlannedPart['action'] | ''>('')
+
+  const ACTIONS: Record<PlannedPart['action'], string> = {
+    add: 'added',
+    change: 'changed',
+    same: 'as it is',
+    refuse: 'refused',
+  }
+  const count = (action: PlannedPart['action']) => plan?.filter((row) => row.action === action).length ?? 0
+  const refused = $derived(count('refuse'))
+  const shown = $derived(plan?.filter((row) => only === '' || row.action === only) ?? [])
+
+  async function choose(file: File) {
+    trouble = told = ''
+    plan = null
+    done = null
+    name = file.name
+    busy = true
+    try {
+      const bytes = await file.arrayBuffer()
+      contents = decode(bytes)
+      if (/^\s*GIMP Palette/.test(contents)) {
+        const { added } = await answer(api.POST('/api/swatches', { body: { contents } }))
+        told = `${added} colours taken from the palette; they are among the colours to choose from.`
+        await client.invalidateQueries({ queryKey: ['bin'] })
+      } else plan = await answer(api.POST('/api/bin/preview', { body: { contents } }))
+    } catch (error) {
+      trouble = error instanceof Error ? error.message : String(error)
+    }
+    busy = false
+  }
+
+  /** UTF-8, or UTF-16 where the file says so; anything else is refused rather than guessed. */
+  function decode(bytes: ArrayBuffer): string {
+    const head = new Uint8Array(bytes, 0, Math.min(2, bytes.byteLength))
+    const utf16 = (head[0] === 0xff && head[1] === 0xfe) || (head[0] === 0xfe && head[1] === 0xff)
+    try {
+      return new TextDecoder(utf16 ? (head[0] === 0xff ? 'utf-16le' : 'utf-16be') : 'utf-8', { fatal: true }).decode(
+        bytes,
+      )
+    } catch {
+      throw new Error('This file is not in UTF-8. Save the table as “CSV UTF-8” and choose it again.')
+    }
+  }
+
+  async function carryOut() {
+    busy = true
+    trouble = ''
+    try {
+      const response = await fetch('/api/bin/import', {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify({ contents }),
+      })
+      if (!response.ok || !response.body)
+        throw new Error(((await response.json()) as { detail?: string }).detail ?? response.statusText)
+      for await (const line of lines(response.body)) {
+        const step = JSON.parse(line) as {
+          done?: number
+          of?: number
+          added?: number
+          changed?: number
+          same?: number
+          problem?: string
+        }
+        if (step.problem) throw new Error(step.problem)
+        if (step.done !== undefined && step.of !== undefined) done = { done: step.done, of: step.of }
+        else told = `${step.added ?? 0} added, ${step.changed ?? 0} changed, ${step.same ?? 0} as they were.`
+      }
+      plan = null
+      await client.invalidateQueries({ queryKey: ['bin'] })
+    } catch (error) {
+      trouble = error instanceof Error ? error.message : String(error)
+    }
+    busy = false
+    done = null
+  }
+
+  async function* lines(body: ReadableStream<Uint8Array>): AsyncGenerator<string> {
+    const reader = body.getReader()
+    const decoder = new TextDecoder()
+    let rest = ''
+    for (;;) {
+      const { value, done: ended } = await reader.read()
+      rest += decoder.decode(value, { stream: !ended })
+      const parts = rest.split('\n')
+      rest = parts.pop() ?? ''
+      yield* parts.filter(Boolean)
+      if (ended) {
+        if (rest) yield rest
+        return
+      }
+    }
+  }
+</script>
+
+<section class="border-base-content flex flex-col gap-3 border-2 p-3" aria-label="Take in a file">
+  <div class="flex flex-wrap items-center gap-3">
+    <FileButton words="Choose a file" accept=".csv,.tsv,.txt,.json,.gpl" onchoose={choose} primary />
+    <p class="text-faint min-w-48 flex-1 text-sm">
+      {name || 'A table (CSV), parts as JSON, or a palette (GPL). You see what it would do before anything is written.'}
+    </p>
+    <button class="btn btn-outline border-rule h-11" onclick={onclose}>Close</button>
+  </div>
+  {#if busy && !done}<p role="status" class="text-sm">Reading…</p>{/if}
+  {#if done}
+    <label class="text-sm"
+      >{done.done} of {done.of}<progress class="progress block h-3 w-full" value={done.done} max={done.of}
+      ></progress></label
+    >
+  {/if}
+  {#if told}<p role="status" class="text-sm font-semibold">{told}</p>{/if}
+  {#if trouble}<p role="alert" class="text-error text-sm whitespace-pre-line">{trouble}</p>{/if}
+  {#if plan}
+    <div class="flex flex-wrap items-center gap-2 text-sm">
+      {#each ['', 'add', 'change', 'same', 'refuse'] as const as action (action)}
+        <label
+          class="border-rule has-checked:bg-primary has-checked:text-primary-content has-focus-visible:outline-3 flex h-11 cursor-pointer items-center border px-3"
+        >
+          <input class="sr-only" type="radio" name="only" checked={only === action} onchange={() => (only = action)} />
+          {action === '' ? `${plan.length} lines` : `${count(action)} ${ACTIONS[action]}`}
+        </label>
+      {/each}
+      <button class="btn btn-primary ml-auto h-11" disabled={busy || refused > 0} onclick={carryOut}
+        >{refused > 0 ? `Mend the ${refused} refused first` : `Take in ${count('add') + count('change')}`}</button
+      >
+    </div>
+    <VirtualRows rows={shown} height={44} label="What the file would do" class="border-rule h-72 border">
+      {#snippet row(line)}
+        <p class="border-rule flex h-full items-center gap-3 overflow-hidden border-b px-2 text-sm">
+          <span class="text-faint w-16 shrink-0">line {line.line}</span>
+          <span class="w-16 shrink-0 {line.action === 'refuse' ? 'text-error font-bold' : ''}"
+            >{ACTIONS[line.action]}</span
+          >
+          <span class="truncate font-semibold">{line.name}</span>
+          <span class="truncate" title={line.faults.map((fault) => fault.message).join(' ')}
+            >{line.faults.length > 0
+              ? line.faults.map((fault) => `${fault.field ? `${fault.field}: ` : ''}${fault.message}`).join(' ')
+              : list(line.fields)}</span
+          >
+        </p>
+      {/snippet}
+    </VirtualRows>
+  {/if}
+</section>

@@ -1,0 +1,129 @@
+<script lang="ts">
+  import type { OwnedPart, Palette } from '../../api/client'
+  import { blank, KINDS, type Kind } from '../../parts/part'
+  import { capital } from '../../words/words'
+  import PartFields from '../../parts/PartFields.svelte'
+  import ColourReaders from './ColourReaders.svelte'
+
+  /** One part in hand: new, or changed. Enter puts it in and stays, so that the next one is this one with something changed. */
+  interface Props {
+    part: OwnedPart
+    palette: Palette
+    faults: Record<string, string>
+    extra: readonly { name: string; hex: string }[]
+    onset: (change: Partial<OwnedPart>) => void
+    onsave: () => void
+    onclose: () => void
+    onvariant?: () => void
+  }
+  let { part, palette, faults, extra, onset, onsave, onclose, onvariant }: Props = $props()
+  const id = $props.id()
+  const isNew = $derived(!part.id)
+  const coloured = $derived(part.kind !== 'blade' ? part.colour != null : !part.metal)
+
+  function toKind(kind: Kind) {
+    const { name, count, box, cost, note, low_at } = part
+    onset({ ...blank(kind), name, count, box, cost, note, low_at })
+  }
+
+  function number(value: number): number | null {
+    return Number.isNaN(value) ? null : value
+  }
+</script>
+
+<form
+  class="border-base-content flex flex-col gap-3 border-2 p-3"
+  aria-label={isNew ? 'New part' : `Change ${part.name}`}
+  novalidate
+  onsubmit={(event) => {
+    event.preventDefault()
+    onsave()
+  }}
+>
+  <div class="flex flex-wrap items-end gap-3">
+    <label class="flex flex-col gap-1 text-[0.8125rem]">
+      <span class="font-bold">Kind</span>
+      <select
+        class="select border-rule h-11 w-32"
+        value={part.kind}
+        onchange={(event) => toKind(event.currentTarget.value as Kind)}
+      >
+        {#each KINDS as kind (kind)}<option value={kind}>{kind === 'hook' ? 'Trailer hook' : capital(kind)}</option
+          >{/each}
+      </select>
+    </label>
+    <label class="flex min-w-48 flex-1 flex-col gap-1 text-[0.8125rem]">
+      <span class="font-bold">Name</span>
+      <!-- svelte-ignore a11y_autofocus -->
+      <input
+        class="input border-rule h-11 w-full"
+        value={part.name}
+        autofocus
+        aria-invalid={faults.name ? 'true' : undefined}
+        aria-describedby="{id}-faults"
+        oninput={(event) => onset({ name: event.currentTarget.value })}
+      />
+    </label>
+    <PartFields {part} {palette} {extra} {onset} />
+  </div>
+  <div class="flex flex-wrap items-end gap-3">
+    <label class="flex flex-col gap-1 text-[0.8125rem]">
+      <span class="font-bold">Count</span>
+      <input
+        class="input border-rule h-11 w-20"
+        type="number"
+        min="0"
+        value={part.count}
+        oninput={(event) => onset({ count: number(event.currentTarget.valueAsNumber) ?? 0 })}
+      />
+    </label>
+    <label class="flex flex-col gap-1 text-[0.8125rem]">
+      <span class="font-bold">Low at</span>
+      <input
+        class="input border-rule h-11 w-20"
+        type="number"
+        min="0"
+        value={part.low_at ?? ''}
+        oninput={(event) => onset({ low_at: number(event.currentTarget.valueAsNumber) })}
+      />
+    </label>
+    <label class="flex flex-col gap-1 text-[0.8125rem]">
+      <span class="font-bold">Cost of one</span>
+      <input
+        class="input border-rule h-11 w-24"
+        type="number"
+        min="0"
+        step="0.01"
+        value={part.cost ?? ''}
+        oninput={(event) => onset({ cost: number(event.currentTarget.valueAsNumber) })}
+      />
+    </label>
+    <label class="flex flex-col gap-1 text-[0.8125rem]">
+      <span class="font-bold">Box</span>
+      <input
+        class="input border-rule h-11 w-32"
+        value={part.box ?? ''}
+        oninput={(event) => onset({ box: event.currentTarget.value })}
+      />
+    </label>
+    <label class="flex min-w-40 flex-1 flex-col gap-1 text-[0.8125rem]">
+      <span class="font-bold">Note</span>
+      <input
+        class="input border-rule h-11 w-full"
+        value={part.note ?? ''}
+        oninput={(event) => onset({ note: event.currentTarget.value })}
+      />
+    </label>
+    <button class="btn btn-primary h-11" type="submit">{isNew ? 'Put it in' : 'Save'}</button>
+    {#if onvariant}<button class="btn btn-outline border-rule h-11" type="button" onclick={onvariant}
+        >Painted or marked variant</button
+      >{/if}
+    <button class="btn btn-outline border-rule h-11" type="button" onclick={onclose}>Close</button>
+  </div>
+  {#if coloured}
+    <ColourReaders onread={(colour) => onset({ colour })} />
+  {/if}
+  <div id="{id}-faults" role="alert">
+    {#each Object.entries(faults) as [field, message] (field)}<p class="text-error text-sm">{message}</p>{/each}
+  </div>
+</form>

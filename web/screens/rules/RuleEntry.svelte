@@ -1,0 +1,88 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router'
+  import { answer, api, type Palette, type Rule } from '../../api/client'
+  import { desk } from '../../stores/currentReading.svelte'
+  import { notices } from '../../stores/notices.svelte'
+  import { settings } from '../../stores/settings.svelte'
+  import { capital, list } from '../../words/words'
+  import Facts from '../../ui/Facts.svelte'
+  import { schoolName } from '../../words/schoolQuestions'
+  import Meetings from './Conflicts.svelte'
+  import { saysWords, whenWords } from './ruleWords'
+
+  /** One rule as it stands in the book. */
+  interface Props {
+    rule: Rule
+    palette: Palette
+    open: boolean
+  }
+  let { rule, palette, open }: Props = $props()
+
+  const RANKS: Record<Rule['rank'], string> = {
+    fallback: 'where nothing else speaks',
+    usual: 'a usual word',
+    special: 'a special word, three times a usual one',
+    ruling: 'a ruling, never outvoted',
+  }
+  const metric = $derived(settings.metric)
+  let unfolded = $derived(open)
+
+  async function openReading() {
+    try {
+      const reading = await answer(api.GET('/api/rules/{id}/reading', { params: { path: { id: rule.id } } }))
+      desk.reopen(reading, null)
+      await push('/advice')
+    } catch (error) {
+      notices.problem(error)
+    }
+  }
+</script>
+
+<li class="border-rule border-t py-2" id="rule-{rule.id}">
+  <details open={unfolded} ontoggle={(event) => (unfolded = event.currentTarget.open)}>
+    <summary
+      class="relative flex min-h-11 cursor-pointer list-none flex-col justify-center gap-0.5 pl-6 text-sm leading-snug"
+    >
+      <span class="text-faint absolute top-2.5 left-0" aria-hidden="true">{unfolded ? '−' : '+'}</span>
+      <span>
+        <span class="font-semibold">{rule.because}</span>
+        <Facts ids={rule.facts} {palette} />
+      </span>
+      <span class="text-faint text-xs"
+        >{capital(whenWords(rule, metric))}{rule.lures.length > 0 ? ` · ${list(rule.lures)}` : ''}</span
+      >
+    </summary>
+    <dl class="grid pl-6 gap-x-6 gap-y-1 py-2 text-sm sm:grid-cols-[8rem_1fr] [&_dt]:font-semibold">
+      {#if rule.says.length > 0}
+        <dt>Says</dt>
+        <dd>
+          {#each rule.says as says (says.pick + says.words + String(says.for))}
+            <span class="block">{says.for ? 'For' : 'Against'} {saysWords(says, metric)}</span>
+          {/each}
+        </dd>
+      {/if}
+      {#if rule.schools.length > 0 && rule.question}
+        <dt>School</dt>
+        <dd>
+          {rule.schools.map((school) => schoolName(rule.question ?? '', school)).join(' · ')}
+        </dd>
+      {/if}
+      <dt>Counts as</dt>
+      <dd>{RANKS[rule.rank]}</dd>
+      <dt>Rests on</dt>
+      <dd>
+        {#each rule.facts as fact (fact)}<span class="block">{fact}: {palette.facts[fact] ?? ''}</span>{:else}no fact: a
+          default of this program{/each}
+      </dd>
+      <dt>Name</dt>
+      <dd>{rule.id}</dd>
+    </dl>
+    {#if unfolded}<div class="pl-6">
+        <Meetings id={rule.id} />
+        <button class="btn btn-outline border-rule mt-2 h-11" onclick={openReading}
+          >Open a reading where this {rule.heading ? 'is told' : 'decides'}</button
+        >
+      </div>
+    {/if}
+  </details>
+</li>

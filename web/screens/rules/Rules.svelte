@@ -1,0 +1,114 @@
+<script lang="ts">
+  import { tick } from 'svelte'
+  import type { Reading, Rule } from '../../api/client'
+  import Trouble from '../../ui/Trouble.svelte'
+  import { settings } from '../../stores/settings.svelte'
+  import { capital, show } from '../../words/words'
+  import { paletteQuery } from '../../api/adviceQueries.svelte'
+  import { QUESTIONS } from '../../words/schoolQuestions'
+  import { searchText } from './ruleWords'
+  import { rulesQuery } from '../../api/ruleQueries.svelte'
+  import RuleEntry from './RuleEntry.svelte'
+
+  /** The whole book: every rule by part, searchable, by lure and by school. A rule named in the address is opened and brought into view. */
+  let { params }: { params?: { id?: string } } = $props()
+
+  const PARTS: [Rule['part'], string][] = [
+    ['lure', 'The lure as a whole'],
+    ['blades', 'Blades'],
+    ['skirt', 'Skirt'],
+    ['trailer', 'Trailer'],
+    ['head', 'Head'],
+    ['trailer_hook', 'Trailer hook'],
+    ['notes', 'Good to know'],
+  ]
+  const LURES: Reading['lure'][] = ['jig', 'swim_jig', 'spinnerbait', 'bladed_jig']
+  const rules = rulesQuery()
+  const palette = paletteQuery()
+  let sought = $state('')
+  let lure = $state<Reading['lure'] | ''>('')
+  let school = $state('')
+  const wanted = $derived(params?.id ? decodeURIComponent(params.id) : null)
+  const texts = $derived(new Map((rules.data ?? []).map((rule) => [rule.id, searchText(rule, settings.metric)])))
+  const words = $derived(sought.toLowerCase().split(/\s+/).filter(Boolean))
+  const shown = $derived(
+    (rules.data ?? []).filter(
+      (rule) =>
+        rule.id === wanted ||
+        ((lure === '' || rule.lures.length === 0 || rule.lures.includes(lure)) &&
+          (school === '' ||
+            (rule.question === school.split(':')[0] && rule.schools.includes(school.split(':')[1] ?? ''))) &&
+          words.every((word) => texts.get(rule.id)?.includes(word))),
+    ),
+  )
+  const groups = $derived(
+    PARTS.map(([part, title]) => ({ part, title, rules: shown.filter((rule) => rule.part === part) })).filter(
+      (group) => group.rules.length > 0,
+    ),
+  )
+
+  $effect(() => {
+    const id = wanted
+    if (id && rules.data && palette.data)
+      void tick().then(() => document.getElementById(`rule-${id}`)?.scrollIntoView({ block: 'center' }))
+  })
+</script>
+
+<div class="flex flex-col gap-4">
+  <header>
+    <h1>The rulebook</h1>
+    <p class="text-faint max-w-prose text-sm">
+      Every habit this program knows. Each rule says when it speaks and what for; the loudest voices win. Common
+      practice of builders, not science.
+    </p>
+  </header>
+  {#if rules.isError}<Trouble error={rules.error} />{/if}
+  <div class="flex flex-wrap items-end gap-3">
+    <label class="flex min-w-56 flex-1 flex-col gap-1 text-[0.8125rem]">
+      <span class="font-bold">Search</span>
+      <input
+        class="input border-rule h-11 w-full"
+        type="search"
+        placeholder="gold, cold water, B3 …"
+        bind:value={sought}
+      />
+    </label>
+    <label class="flex flex-col gap-1 text-[0.8125rem]">
+      <span class="font-bold">Lure</span>
+      <select class="select border-rule h-11 w-40" bind:value={lure}>
+        <option value="">Every lure</option>
+        {#each LURES as kind (kind)}<option value={kind}>{capital(show(kind))}</option>{/each}
+      </select>
+    </label>
+    <label class="flex flex-col gap-1 text-[0.8125rem]">
+      <span class="font-bold">School</span>
+      <select class="select border-rule h-11 w-64" bind:value={school}>
+        <option value="">Every school, and none</option>
+        {#each QUESTIONS as question (question.key)}
+          <optgroup label={question.label}>
+            {#each question.schools as [key, name] (key)}<option value="{question.key}:{key}">{name}</option>{/each}
+          </optgroup>
+        {/each}
+      </select>
+    </label>
+  </div>
+  {#if rules.data && palette.data}
+    <p class="text-sm" role="status">{shown.length} of {rules.data.length} rules</p>
+    {#each groups as group (group.part)}
+      <section aria-labelledby="rules-{group.part}">
+        <h2 id="rules-{group.part}" class="border-base-content border-b pb-1">{group.title}, {group.rules.length}</h2>
+        <ul>
+          {#each group.rules as rule (rule.id)}
+            <RuleEntry {rule} palette={palette.data} open={rule.id === wanted} />
+          {/each}
+        </ul>
+      </section>
+    {:else}
+      <p class="max-w-prose text-sm">
+        No rule has all of these words. Take one away, or look under every lure and school.
+      </p>
+    {/each}
+  {:else if !rules.isError}
+    <p role="status">Opening the book…</p>
+  {/if}
+</div>

@@ -1,0 +1,76 @@
+import type { Condition, Rule } from '../../api/client'
+import { fieldValue, fieldWords, list, show, tintWords } from '../../words/words'
+import { fullPickWords, valueWords } from '../../words/adviceParts'
+
+/** When a rule speaks, in words a builder would use. */
+export function whenWords(rule: Rule, metric: boolean): string {
+  return rule.when.length === 0 ? 'always' : rule.when.map((condition) => conditionWords(condition, metric)).join('; ')
+}
+
+export function conditionWords(condition: Condition, metric: boolean): string {
+  const field = condition.field ?? ''
+  const of = (condition.of ?? []).map((part) => conditionWords(part, metric))
+  switch (condition.kind) {
+    case 'all':
+      return of.join(' and ')
+    case 'any':
+      return `either ${of.join(' or ')}`
+    case 'not':
+      return `not ${of.join(' and ')}`
+    case 'range':
+      return rangeWords(field, condition.least ?? null, condition.most ?? null, metric)
+    case 'settled':
+      return `${fullPickWords(field)} picked as ${(condition.words ?? []).map(pickedWords).join(' or ')}`
+    case 'flag':
+      return flagWords(field)
+    default:
+      return `${fieldWords(field)}: ${(condition.words ?? []).map((word) => (field === 'tint' ? tintWords(word) : show(word))).join(' or ')}`
+  }
+}
+
+/** What a rule speaks for or against. */
+export function saysWords(says: Rule['says'][number], metric: boolean): string {
+  const value = says.value === null ? dependentWords(says.words) : valueWords(says.pick, says.value, metric)
+  return `${fullPickWords(says.pick)}: ${value}`
+}
+
+function rangeWords(field: string, least: number | null, most: number | null, metric: boolean): string {
+  const name = fieldWords(field)
+  const words = (value: number) => fieldValue(field, value, metric)
+  if (least !== null && most !== null) return `${name} ${words(least)} to ${words(most)}`
+  return least !== null ? `${name} over ${words(least)}` : `${name} under ${words(most ?? 0)}`
+}
+
+function flagWords(field: string): string {
+  const [name = '', word = ''] = field.split(':')
+  if (word === 'unknown') return `${fieldWords(name)} not measured`
+  if (name === 'forage_colours')
+    return word === 'none' ? 'no colours seen on the food' : `${show(word)} seen on the food`
+  if (name.startsWith('schools.')) return `you hold with ${show(word)}`
+  return fieldWords(name)
+}
+
+/** A value that follows from the reading or from another pick: "same as skirt.base". */
+function dependentWords(words: string): string {
+  const pick = words.startsWith('same as ') ? words.slice('same as '.length) : null
+  return pick === null ? words : `the same as the ${fullPickWords(pick)}`
+}
+
+function pickedWords(word: string): string {
+  return /^[a-z_]+$/.test(word) ? show(word) : word
+}
+
+/** Everything of a rule that a search may hit, in lower case. */
+export function searchText(rule: Rule, metric: boolean): string {
+  return [
+    rule.id,
+    ...rule.facts,
+    rule.because,
+    whenWords(rule, metric),
+    ...rule.says.map((says) => saysWords(says, metric)),
+    list(rule.lures),
+    list(rule.schools),
+  ]
+    .join(' ')
+    .toLowerCase()
+}

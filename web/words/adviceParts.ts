@@ -1,0 +1,213 @@
+import type { Advice, Palette, Reason } from '../api/client'
+import { capital, fraction, list, partLength, show, weight } from './words'
+
+export interface Part {
+  key: 'pairing' | 'head' | 'blades' | 'skirt' | 'trailer' | 'trailer_hook'
+  title: string
+  /** What to take, in a few words. */
+  headline: string
+  detail: string
+  swatches: string[]
+  reasons: Reason[]
+  cautions: Advice['cautions']
+}
+
+const PAIRINGS: Record<Advice['pairing'], string> = {
+  match: 'Match: skirt and trailer as one',
+  tonal: 'Tonal: a shade apart',
+  accent: 'Accent: one family, a touch of another colour',
+  contrast: 'Contrast: skirt and trailer stand apart',
+}
+
+const INTENTS: Record<Advice['intent'], string> = {
+  vanish: 'to vanish',
+  pass_for_forage: 'to pass for food',
+  be_found: 'to be found',
+  shock: 'to set off a strike',
+  cast_shadow: 'to cast a shadow',
+}
+
+/** The lure and what the fish should make of it. */
+export function title(advice: Advice): string {
+  return `${capital(show(advice.lure))}, ${INTENTS[advice.intent]}`
+}
+
+/** The advice part by part, in the order a builder lays them out. */
+export function partsOf(advice: Advice, palette: Palette, metric: boolean): Part[] {
+  const reasons = (part: string) =>
+    advice.reasons
+      .filter((reason) => reason.pick === part || reason.pick.startsWith(`${part}.`))
+      .sort((a, b) => telling(a.pick) - telling(b.pick))
+  const cautions = (place: string) => advice.cautions.filter((caution) => caution.place === place)
+  const colour = (word: string) => palette.colours[word] ?? '#808080'
+  const { head, skirt, trailer } = advice
+
+  const parts: Part[] = []
+  if (skirt && trailer) {
+    parts.push({
+      key: 'pairing',
+      title: 'Skirt with trailer',
+      headline: PAIRINGS[advice.pairing],
+      detail: '',
+      swatches: [colour(skirt.base), colour(trailer.base)],
+      reasons: reasons('pairing'),
+      cautions: [],
+    })
+  }
+  if (advice.blades.length > 0) {
+    parts.push({
+      key: 'blades',
+      title: advice.blades.length > 1 ? 'Blades, front and rear' : 'Blade',
+      headline: bladesHeadline(advice),
+      detail: advice.blades
+        .map((blade, i) => {
+          const size = advice.measures.blades[i]
+          return `${blade.position === 'single' ? '' : `${capital(blade.position)}: `}#${blade.size}${size ? `, ${partLength(size.length_in, metric)} long` : ''}`
+        })
+        .join(' · '),
+      swatches: advice.blades.map((blade) => palette.finishes[blade.finish] ?? '#808080'),
+      reasons: reasons('blades'),
+      cautions: cautions('blades'),
+    })
+  }
+  parts.push(
+    {
+      key: 'skirt',
+      title: 'Skirt',
+      headline: skirt
+        ? capital(skirt.accents.length > 0 ? `${show(skirt.base)} with ${list(skirt.accents)}` : show(skirt.base))
+        : 'None',
+      detail: skirt ? `${capital(show(skirt.opacity))} ${show(skirt.material)}, ${show(skirt.trim)}` : '',
+      swatches: skirt ? [skirt.base, ...skirt.accents].map(colour) : [],
+      reasons: reasons('skirt'),
+      cautions: [],
+    },
+    {
+      key: 'trailer',
+      title: 'Trailer',
+      headline: trailer
+        ? capital(
+            `${trailer.accents.length > 0 ? `${show(trailer.base)} with ${list(trailer.accents)}` : show(trailer.base)}`,
+          )
+        : 'None',
+      detail: trailer
+        ? `${partLength(trailer.length_in, metric)} ${show(trailer.style)}, ${show(trailer.opacity)}, ${show(trailer.surface)}`
+        : '',
+      swatches: trailer ? [trailer.base, ...trailer.accents].map(colour) : [],
+      reasons: reasons('trailer'),
+      cautions: [],
+    },
+    {
+      key: 'head',
+      title: 'Head',
+      headline: `${weight(head.weight_oz, metric)}${head.material === 'lead' ? '' : ` ${show(head.material)}`}, ${show(head.colour)}`,
+      detail:
+        head.weight_range_oz[0] === head.weight_range_oz[1]
+          ? ''
+          : `${weight(head.weight_range_oz[0] ?? 0, metric)} to ${weight(head.weight_range_oz[1] ?? 0, metric)} would serve`,
+      swatches: [colour(head.colour)],
+      reasons: reasons('head'),
+      cautions: cautions('head'),
+    },
+  )
+  if (advice.trailer_hook) {
+    parts.push({
+      key: 'trailer_hook',
+      title: 'Trailer hook',
+      headline: advice.trailer_hook.fit ? `${advice.trailer_hook.size}, point up` : 'Leave it off',
+      detail: '',
+      swatches: [],
+      reasons: reasons('trailer_hook'),
+      cautions: cautions('trailer_hook'),
+    })
+  }
+  return parts
+}
+
+/** The picks an angler asks about first. */
+const TELLING = [
+  'blades.finish',
+  'blades.shape',
+  'skirt.base',
+  'skirt.accents',
+  'trailer.base',
+  'trailer.style',
+  'trailer.length_in',
+  'trailer.accents',
+  'head.weight_oz',
+  'head.colour',
+]
+
+function telling(pick: string): number {
+  const at = TELLING.indexOf(pick)
+  return at < 0 ? TELLING.length : at
+}
+
+function bladesHeadline(advice: Advice): string {
+  const [first, second] = advice.blades
+  if (!first) return 'None'
+  const one = (blade: typeof first) =>
+    `${blade.darkened ? 'darkened ' : ''}${show(blade.finish)}${blade.shape === 'bladed_jig' ? '' : ` ${show(blade.shape)}`}`
+  if (!second) return capital(one(first))
+  return capital(one(first) === one(second) ? `two ${one(first)}` : `${one(first)}, then ${one(second)}`)
+}
+
+/** A picked value in words and units. */
+export function valueWords(pick: string, value: Reason['value'], metric: boolean): string {
+  if (Array.isArray(value)) return value.map((v) => weight(v, metric)).join(' to ')
+  if (typeof value === 'boolean') return value ? 'yes' : 'no'
+  if (typeof value === 'number') {
+    if (pick.endsWith('_oz')) return weight(value, metric)
+    if (pick.endsWith('_in')) return partLength(value, metric)
+    return pick.endsWith('size') ? `#${value}` : fraction(value)
+  }
+  return show(value)
+}
+
+const PICKS: Record<string, string> = {
+  'head.weight_oz': 'weight',
+  'head.weight_range_oz': 'weights that serve',
+  'head.colour': 'head colour',
+  'blades.layout': 'how many blades',
+  'blades.finish': 'finish',
+  'blades.darkened': 'dulled',
+  'blades.front.finish': 'front finish',
+  'blades.shape': 'shape',
+  'blades.size': 'size',
+  'blades.front.shape': 'front shape',
+  'blades.front.size': 'front size',
+  'skirt.trim': 'cut',
+  'skirt.base': 'base',
+  'skirt.accents': 'accent',
+  'skirt.opacity': 'see-through or solid',
+  'skirt.material': 'strands',
+  trailer: 'trailer or none',
+  'trailer.style': 'style',
+  'trailer.length_in': 'length',
+  'trailer.base': 'base',
+  'trailer.accents': 'accent',
+  'trailer.surface': 'skin',
+  'trailer.opacity': 'see-through or solid',
+  'trailer_hook.fit': 'on or off',
+  'trailer_hook.size': 'size',
+  'head.material': 'head metal',
+  pairing: 'pairing',
+}
+
+/** The part that a pick belongs to, with the pick itself: "skirt base", "blade finish". */
+export function fullPickWords(pick: string): string {
+  const [part] = pick.split('.')
+  if (!part || part === pick) return pickWords(pick)
+  const words = pickWords(pick)
+  const name = part === 'blades' ? 'blade' : show(part)
+  return words.startsWith(name) ? words : `${name} ${words}`
+}
+
+/** Picked values in words: "black and blue", or "none" where there is nothing. */
+export function valuesWords(pick: string, values: readonly Reason['value'][], metric: boolean): string {
+  return values.length === 0 ? 'none' : values.map((value) => valueWords(pick, value, metric)).join(' and ')
+}
+
+export function pickWords(pick: string): string {
+  return PICKS[pick] ?? pick
+}

@@ -1,0 +1,159 @@
+import type { Build } from '../lure/paint'
+
+/** How words of the documents read on screen, where taking the underscores out is not enough. */
+const SHOWN: Record<string, string> = {
+  broken: 'broken cloud',
+  green_pumpkin: 'green pumpkin',
+  painted_white: 'painted white',
+  painted_chartreuse: 'painted chartreuse',
+  painted_orange: 'painted orange',
+  painted_red: 'painted red',
+  deep_colorado: 'deep-cup Colorado',
+  colorado: 'Colorado',
+  indiana: 'Indiana',
+  hook_bend: 'to the hook bend',
+  long_tail: 'long tail, left uncut',
+  single_tail_grub: 'single-tail grub',
+  twin_tail_grub: 'twin-tail grub',
+  fork_tail: 'fork-tail minnow',
+  paddle_tail: 'paddle-tail swimbait',
+  pass_for_forage: 'pass for food',
+  be_found: 'be found',
+  cast_shadow: 'cast a shadow',
+  low_sun: 'low sun',
+  bladed_jig: 'bladed jig',
+}
+
+export function show(word: string): string {
+  return SHOWN[word] ?? word.replaceAll('_', ' ')
+}
+
+/** The water's colour in words. */
+export function tintWords(tint: string): string {
+  return (
+    { none: 'no tint', green: 'green water', tannic: 'tea-stained water', clay: 'clay-stained water' }[tint] ??
+    show(tint)
+  )
+}
+
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}
+
+export function list(words: readonly string[]): string {
+  return words.map(show).join(', ')
+}
+
+/** 0.375 → "3/8". */
+export function fraction(ounces: number): string {
+  const sixteenths = Math.round(ounces * 16)
+  const whole = Math.floor(sixteenths / 16)
+  let top = sixteenths % 16
+  let bottom = 16
+  while (top > 0 && top % 2 === 0) {
+    top /= 2
+    bottom /= 2
+  }
+  return [whole > 0 ? `${whole}` : '', top > 0 ? `${top}/${bottom}` : ''].filter(Boolean).join('-') || '0'
+}
+
+export const MM_PER_INCH = 25.4
+const GRAMS_PER_OUNCE = 453.59237 / 16
+
+export function weight(ounces: number, metric: boolean): string {
+  return metric ? `${Math.round(ounces * GRAMS_PER_OUNCE)} g` : `${fraction(ounces)} oz`
+}
+
+/** A length on the lure: "3-1/2 in" or "89 mm". */
+export function partLength(inches: number, metric: boolean): string {
+  return metric ? `${Math.round(inches * MM_PER_INCH)} mm` : `${fraction(inches)} in`
+}
+
+/** A length in the water: inches up to four feet, then feet; centimetres, then metres. */
+export function waterLength(inches: number, metric: boolean): string {
+  if (metric) {
+    const cm = inches * 2.54
+    return cm < 100 ? `${round(cm, cm < 10 ? 1 : 0)} cm` : `${round(cm / 100, 1)} m`
+  }
+  return inches < 48 ? `${round(inches, inches < 10 ? 1 : 0)} in` : `${round(inches / 12, 1)} ft`
+}
+
+export function depth(feet: number, metric: boolean): string {
+  return metric ? `${round(feet * 0.3048, 1)} m` : `${round(feet, 1)} ft`
+}
+
+export function temperature(fahrenheit: number, metric: boolean): string {
+  return metric ? `${round(((fahrenheit - 32) * 5) / 9, 1)} °C` : `${round(fahrenheit, 0)} °F`
+}
+
+export function change(fahrenheit: number, metric: boolean): string {
+  const value = metric ? round((fahrenheit * 5) / 9, 1) : fahrenheit
+  return `${value > 0 ? '+' : value < 0 ? '−' : '±'}${Math.abs(value)} ${metric ? '°C' : '°F'}`
+}
+
+const FIELDS: Record<string, string> = {
+  lure: 'lure',
+  visibility_in: 'sight',
+  tint: 'tint',
+  sky: 'sky',
+  sun_elevation_deg: 'height of the sun',
+  wind: 'wind',
+  surface_f: 'surface temperature',
+  trend_f: 'three-day change',
+  depth_ft: 'depth',
+  season: 'season',
+  cover: 'cover',
+  cover_density: 'thickness of the cover',
+  run: 'run',
+  forage: 'food',
+  forage_in: 'length of the food',
+  forage_colours: 'colours seen',
+  red_crawfish: 'red crawfish',
+  bite: 'bite',
+  bass: 'bass',
+  arm: 'arm',
+  lead_free: 'lead-free',
+  schools: 'school',
+}
+
+/** A field of a reading in words. */
+export function fieldWords(field: string): string {
+  return FIELDS[field] ?? show(field)
+}
+
+/** The value of a field of a reading, with its unit. */
+export function fieldValue(field: string, value: unknown, metric: boolean): string {
+  if (value === null || value === undefined) return 'not measured'
+  if (Array.isArray(value)) return value.length > 0 ? list(value.map(String)) : 'none'
+  if (typeof value === 'boolean') return value ? 'yes' : 'no'
+  if (typeof value === 'object') return 'others'
+  if (typeof value === 'string') return field === 'tint' ? tintWords(value) : show(value)
+  const number = Number(value)
+  if (field === 'visibility_in') return waterLength(number, metric)
+  if (field === 'forage_in') return partLength(number, metric)
+  if (field === 'depth_ft') return depth(number, metric)
+  if (field === 'surface_f') return temperature(number, metric)
+  if (field === 'trend_f') return change(number, metric)
+  return `${round(number, 1)}°`
+}
+
+export function round(value: number, places: number): number {
+  const scale = 10 ** places
+  return Math.round(value * scale) / scale
+}
+
+/** The lure in a sentence, for those who cannot see the drawing. */
+export function describeBuild(build: Build): string {
+  const blades = build.blades.map((blade) => `${show(blade.finish)} ${show(blade.shape)} #${blade.size}`)
+  return [
+    `${capital(show(build.lure))} drawn to scale`,
+    `${fraction(build.head.weight_oz)} ounce ${show(build.head.colour)} head`,
+    ...(blades.length > 0 ? [`blades ${blades.join(' and ')}`] : []),
+    build.skirt
+      ? `${show(build.skirt.base)}${build.skirt.accents.length > 0 ? ` with ${list(build.skirt.accents)}` : ''} skirt`
+      : 'no skirt',
+    build.trailer
+      ? `${fraction(build.trailer.length_in)} inch ${show(build.trailer.base)}${build.trailer.accents.length > 0 ? ` and ${list(build.trailer.accents)}` : ''} ${show(build.trailer.style)}`
+      : 'no trailer',
+  ].join(', ')
+}
