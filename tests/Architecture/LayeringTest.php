@@ -9,11 +9,22 @@ use PHPat\Test\Attributes\TestRule;
 use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
 
-/** The direction of the house does not turn round: each room of the core may use only the rooms before it, and nothing outside. */
+/** The direction of the house does not turn round: each room may use only the rooms before it, in the core and around it. */
 final class LayeringTest
 {
-    /** In the order of the flow. */
+    /** The core, in the order of the flow. */
     private const ROOMS = ['Measure', 'Reading', 'Lure', 'Water', 'Material', 'Vision', 'Inventory', 'Rulebook', 'Scoring', 'BuildSheet'];
+    /** Around it: what each layer may use beside the core, itself and packages. */
+    private const LAYERS = [
+        'Contract' => [],
+        'Persistence' => ['Contract'],
+        'Format' => ['Contract'],
+        'Device' => ['Contract'],
+        'UseCase' => ['Contract', 'Persistence', 'Format', 'Device'],
+        'Http' => ['Contract', 'Format', 'Device', 'UseCase'],
+        'Cli' => ['Contract', 'Format', 'Device', 'UseCase', 'Benchmark', 'Persistence'],
+        'Benchmark' => ['Contract', 'UseCase'],
+    ];
 
     #[TestRule]
     public function theCoreKnowsNothingOutsideItself(): Rule
@@ -29,26 +40,45 @@ final class LayeringTest
     #[TestRule]
     public function roomsUseOnlyTheRoomsBeforeThem(): iterable
     {
-        foreach (self::ROOMS as $place => $capacity) {
+        foreach (self::ROOMS as $place => $room) {
             $later = \array_slice(self::ROOMS, $place + 1);
             if ([] === $later) {
                 continue;
             }
-            yield $capacity => PHPat::rule()
-                ->classes(Selector::inNamespace("Kontrast\\$capacity"))
+            yield $room => PHPat::rule()
+                ->classes(Selector::inNamespace("Kontrast\\$room"))
                 ->shouldNot()->dependOn()
                 ->classes(...array_map(static fn (string $name) => Selector::inNamespace("Kontrast\\$name"), $later))
                 ->because('the flow runs from the reading to the verdict and not back');
         }
     }
 
+    /** @return iterable<string, Rule> */
     #[TestRule]
-    public function controllersLeaveTheStoreToTheKeeper(): Rule
+    public function layersUseOnlyTheLayersBelowThem(): iterable
+    {
+        foreach (self::LAYERS as $layer => $below) {
+            $others = array_diff(array_keys(self::LAYERS), [$layer], $below);
+            yield $layer => PHPat::rule()
+                ->classes(Selector::inNamespace("App\\$layer"))
+                ->shouldNot()->dependOn()
+                ->classes(...array_map(static fn (string $name) => Selector::inNamespace("App\\$name"), array_values($others)))
+                ->because('it runs Http, Cli → UseCase → Persistence, Format, Device → Contract → core');
+        }
+    }
+
+    #[TestRule]
+    public function onlyPersistenceKnowsTheDatabase(): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::inNamespace('App\Api'))
+            ->classes(Selector::inNamespace('App'))
+            ->excluding(
+                Selector::inNamespace('App\Persistence'),
+                Selector::inNamespace('App\Benchmark'),
+                Selector::classname('App\Http\Listener\ProblemListener'),
+            )
             ->shouldNot()->dependOn()
-            ->classes(Selector::inNamespace('Doctrine\ORM'))
-            ->because('a controller is thin');
+            ->classes(Selector::inNamespace('Doctrine\ORM'), Selector::inNamespace('Doctrine\DBAL'))
+            ->because('everyone else asks a repository; the listener only puts the database’s refusals into words');
     }
 }

@@ -6,12 +6,12 @@ const SCREENS = [
   ['reading', ''],
   ['advice', '#/advice'],
   ['depths', '#/depths'],
-  ['rulebook', '#/rulebook/B3.stained'],
+  ['rulebook', '#/rules/B3.stained'],
   ['bench', '#/bench'],
-  ['bin', '#/bin'],
-  ['sheet', '#/sheet'],
+  ['bin', '#/parts'],
+  ['sheet', '#/build-sheet'],
   ['batch', '#/batch'],
-  ['notebook', '#/notebook'],
+  ['notebook', '#/logbook'],
   ['settings', '#/settings'],
 ] as const
 

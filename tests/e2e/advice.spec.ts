@@ -85,14 +85,14 @@ test('a reason leads to its rule, and the rule to a reading where it decides', a
 })
 
 test('the book is searched by word, by lure and by school', async ({ page }) => {
-  await open(page, '#/rulebook', 'The rulebook')
+  await open(page, '#/rules', 'The rulebook')
   const count = page.getByRole('status').filter({ hasText: 'rules' })
   await expect(count).toContainText(/(\d+) of \1 rules/)
   await page.getByLabel('Search').fill('copper crawfish')
   await expect(page.getByText('copper has their colour')).toBeVisible()
   await expect(page.getByText('Silver belongs to clear water')).toBeHidden()
   await page.getByLabel('Search').fill('')
-  await page.getByLabel('School').selectOption('finish:two_blade')
+  await page.getByLabel('School').selectOption({ label: 'A dull one and a gold one' })
   await expect(page.getByText('Silver belongs to clear water')).toBeHidden()
   await page.getByLabel('Search').fill('nosuchword')
   await expect(page.getByText('No rule has all of these words')).toBeVisible()

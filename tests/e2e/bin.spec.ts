@@ -9,7 +9,7 @@ test.beforeEach(async ({ page }) => {
 const CRAW = { kind: 'trailer', name: 'Black craw', colour: 'black', style: 'craw', length_in: 3.5, count: 4 }
 
 test('an empty bin teaches, and parts go in by Enter one after another', async ({ page }) => {
-  await open(page, '#/bin', 'The bin')
+  await open(page, '#/parts', 'The bin')
   await expect(page.getByText('The bin is empty.')).toBeVisible()
   await page.getByRole('button', { name: 'Add a part' }).click()
   const name = page.getByLabel('Name', { exact: true })
@@ -23,7 +23,7 @@ test('an empty bin teaches, and parts go in by Enter one after another', async (
 })
 
 test('a fault stands beside the part and nothing is lost', async ({ page }) => {
-  await open(page, '#/bin', 'The bin')
+  await open(page, '#/parts', 'The bin')
   await page.getByRole('button', { name: 'Add a part' }).click()
   await page.getByLabel('Length, in').fill('40')
   await page.getByLabel('Name', { exact: true }).fill('Too long')
@@ -34,7 +34,7 @@ test('a fault stands beside the part and nothing is lost', async ({ page }) => {
 
 test('several are changed at once and the change is undone', async ({ page }) => {
   await page.request.post('/api/bin', { data: [CRAW, { ...CRAW, name: 'Second craw' }] })
-  await open(page, '#/bin', 'The bin')
+  await open(page, '#/parts', 'The bin')
   await page.getByLabel('Choose Black craw').check()
   await page.getByLabel('Choose Second craw').check()
   const bar = page.getByRole('form', { name: 'Change several' })
@@ -47,7 +47,7 @@ test('several are changed at once and the change is undone', async ({ page }) =>
 
 test('a value that cannot be set for several is told, and nothing changes', async ({ page }) => {
   await page.request.post('/api/bin', { data: [CRAW] })
-  await open(page, '#/bin', 'The bin')
+  await open(page, '#/parts', 'The bin')
   await page.getByLabel('Choose Black craw').check()
   const bar = page.getByRole('form', { name: 'Change several' })
   await bar.getByLabel('Field').selectOption('count')
@@ -59,10 +59,10 @@ test('a value that cannot be set for several is told, and nothing changes', asyn
 
 test('the second of two tabs is told, and may keep either', async ({ page, context }) => {
   await page.request.post('/api/bin', { data: [CRAW] })
-  await open(page, '#/bin', 'The bin')
+  await open(page, '#/parts', 'The bin')
   await page.getByRole('button', { name: /^Black craw/ }).click()
   const other = await context.newPage()
-  await open(other, '#/bin', 'The bin')
+  await open(other, '#/parts', 'The bin')
   await other.getByRole('button', { name: 'One more Black craw' }).click()
   await expect(other.getByText('Black craw: 5.')).toBeVisible()
 
@@ -83,7 +83,7 @@ test('the second of two tabs is told, and may keep either', async ({ page, conte
 test('a table is previewed line by line, mended, and taken in whole', async ({ page }, info) => {
   const file = info.outputPath('parts.csv')
   writeFileSync(file, 'kind,name,colour,style,length_in\ntrailer,Good,black,craw,3\ntrailer,Bad,plaid,craw,3\n')
-  await open(page, '#/bin', 'The bin')
+  await open(page, '#/parts', 'The bin')
   await page.getByRole('button', { name: 'Take in a file' }).click()
   const panel = page.getByRole('region', { name: 'Take in a file' })
   await panel.locator('input[type=file]').setInputFiles(file)
@@ -100,7 +100,7 @@ test('a table is previewed line by line, mended, and taken in whole', async ({ p
 test('a table in another encoding is refused with a sentence', async ({ page }, info) => {
   const file = info.outputPath('latin.csv')
   writeFileSync(file, Buffer.from('kind,name\nskirt,Gr\xfcn\n', 'latin1'))
-  await open(page, '#/bin', 'The bin')
+  await open(page, '#/parts', 'The bin')
   await page.getByRole('button', { name: 'Take in a file' }).click()
   await page.locator('input[type=file]').setInputFiles(file)
   await expect(page.getByRole('alert').filter({ hasText: 'not in UTF-8' })).toBeVisible()
@@ -109,7 +109,7 @@ test('a table in another encoding is refused with a sentence', async ({ page }, 
 test('five thousand parts are listed, filtered and scrolled', async ({ page }) => {
   const parts = Array.from({ length: 5000 }, (_, i) => ({ ...CRAW, name: `Craw number ${i}` }))
   await page.request.post('/api/bin', { data: parts })
-  await open(page, '#/bin', 'The bin')
+  await open(page, '#/parts', 'The bin')
   await expect(page.getByText('5000 shown')).toBeVisible()
   // Only what is in view is on the page.
   expect(await page.getByRole('listitem').count()).toBeLessThan(60)
@@ -121,7 +121,7 @@ test('five thousand parts are listed, filtered and scrolled', async ({ page }) =
 
 test.describe('a colour from a photo', () => {
   test('is read through the white card in it', async ({ page }) => {
-    await open(page, '#/bin', 'The bin')
+    await open(page, '#/parts', 'The bin')
     await page.getByRole('button', { name: 'Add a part' }).click()
     // A picture drawn here: paper on the left and a green pumpkin plastic on the right, under a yellowish lamp.
     const picture = await page.evaluate(async () => {
@@ -149,7 +149,7 @@ test.describe('a colour from a photo', () => {
   })
 
   test('a picture that is none, and one far too large, are told so', async ({ page }) => {
-    await open(page, '#/bin', 'The bin')
+    await open(page, '#/parts', 'The bin')
     await page.getByRole('button', { name: 'Add a part' }).click()
     const input = page.getByRole('form', { name: 'New part' }).locator('input[type=file]')
     await input.setInputFiles({ name: 'p.png', mimeType: 'image/png', buffer: Buffer.from('no picture') })
@@ -168,7 +168,7 @@ test.describe('a colour from a photo', () => {
 })
 
 test('without a colorimeter it says how to start one', async ({ page }) => {
-  await open(page, '#/bin', 'The bin')
+  await open(page, '#/parts', 'The bin')
   await page.getByRole('button', { name: 'Add a part' }).click()
   await page.getByRole('button', { name: 'Read the colorimeter' }).click()
   await expect(page.getByRole('alert').filter({ hasText: './kontrast colorimeter' })).toBeVisible()

@@ -97,7 +97,7 @@ test('a reading is put away, opened again, laid beside another, deleted and brou
 })
 
 test('a water is named, and a reading at it starts from what is usual there', async ({ page }) => {
-  await open(page, '#/notebook', 'Waters')
+  await open(page, '#/logbook', 'Waters')
   await page.getByRole('button', { name: 'Add a water' }).click()
   await page.getByRole('button', { name: 'Save the water' }).click()
   await expect(page.getByText('A water needs a name.')).toBeVisible()
@@ -144,11 +144,11 @@ for (const size of SIZES) {
       '',
       '#/advice',
       '#/bench',
-      '#/bin',
-      '#/sheet',
+      '#/parts',
+      '#/build-sheet',
       '#/batch',
-      '#/rulebook',
-      '#/notebook',
+      '#/rules',
+      '#/logbook',
       '#/settings',
     ]) {
       await page.goto(`/${hash}`)

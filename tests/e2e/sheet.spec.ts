@@ -28,7 +28,7 @@ test.beforeEach(async ({ page }) => {
 })
 
 test('the sheet of what lies on the bench has its steps in order, each with its caution', async ({ page }) => {
-  await open(page, '#/sheet', 'Build sheet: spinnerbait')
+  await open(page, '#/build-sheet', 'Build sheet: spinnerbait')
   const steps = page.getByRole('main').getByRole('listitem')
   await expect(steps.first()).toContainText('1. Lay the parts out')
   await expect(steps.first()).toContainText('Eye protection')
@@ -37,7 +37,7 @@ test('the sheet of what lies on the bench has its steps in order, each with its 
 })
 
 test('it prints on one page, A4 and Letter', async ({ page }) => {
-  await open(page, '#/sheet', 'Build sheet: spinnerbait')
+  await open(page, '#/build-sheet', 'Build sheet: spinnerbait')
   await expect(page.getByText('Look it over')).toBeVisible()
   for (const format of ['A4', 'Letter']) {
     const pdf = (await page.pdf({ format })).toString('latin1')
@@ -46,7 +46,7 @@ test('it prints on one page, A4 and Letter', async ({ page }) => {
 })
 
 test('step by step: space goes on, and the place is kept when the page is closed', async ({ page }) => {
-  await open(page, '#/sheet', 'Build sheet: spinnerbait')
+  await open(page, '#/build-sheet', 'Build sheet: spinnerbait')
   await page.getByRole('button', { name: 'Build it step by step' }).click()
   const list = page.getByRole('dialog', { name: 'Checklist' })
   await expect(list).toContainText('Step 1 of')
@@ -61,7 +61,7 @@ test('step by step: space goes on, and the place is kept when the page is closed
 })
 
 test('the reel and the price are reckoned with', async ({ page }) => {
-  await open(page, '#/sheet', 'Build sheet: spinnerbait')
+  await open(page, '#/build-sheet', 'Build sheet: spinnerbait')
   await page.getByLabel('Gear ratio, turns to one').fill('7.1')
   await page.getByLabel('Gear ratio, turns to one').press('Tab')
   await page.getByLabel('Line on the spool, in across').fill('1.5')
@@ -75,7 +75,7 @@ test('the reel and the price are reckoned with', async ({ page }) => {
 })
 
 test('the drawing is saved as SVG, a build given away as JSON and taken in again', async ({ page }, info) => {
-  await open(page, '#/sheet', 'Build sheet: spinnerbait')
+  await open(page, '#/build-sheet', 'Build sheet: spinnerbait')
   const saved = async (button: string) => {
     const download = page.waitForEvent('download')
     await page.getByRole('button', { name: button }).click()

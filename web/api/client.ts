@@ -63,7 +63,15 @@ export async function answer<T>(request: Promise<{ data?: T; error?: unknown; re
     throw new Refused(
       isProblem(error)
         ? error
-        : { type: 'about:blank', title: 'No answer', status: response.status, detail: response.statusText, faults: [] },
+        : {
+            type: 'about:blank',
+            title: 'No answer',
+            status: response.status,
+            detail: response.statusText,
+            code: 'no_answer',
+            faults: [],
+            fault_count: 0,
+          },
     )
   }
   return data as T

@@ -21,17 +21,17 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/changes": {
+    "/api/attention": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** Stored documents that cannot be read, as they are, and why */
+        get: operations["attention"];
         put?: never;
-        /** Which picks change from one reading to another, and why */
-        post: operations["changes"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -48,8 +48,25 @@ export interface paths {
         /** Everything kept, as one document */
         get: operations["backup"];
         put?: never;
-        /** Put everything back as a backup has it, all or nothing; what was there is written to a file first */
+        /** Put everything back as a backup has it, all or nothing; what was there is written to a file beside the database first */
         post: operations["restore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a batch uses, what runs short, and in which order it is built; nothing is drawn */
+        post: operations["batch"];
         delete?: never;
         options?: never;
         head?: never;
@@ -82,42 +99,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** The ten best builds of the bin for a reading, over every combination that fits */
+        /** The ten best builds of the parts owned for a reading, over every combination that fits */
         post: operations["best"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/swaps": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Single changes to a build that gain something, the most first */
-        post: operations["swaps"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/missing": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Parts not owned that would gain most over the readings put away */
-        get: operations["missing"];
-        put?: never;
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -131,12 +114,63 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Every part, by kind and name */
+        /** Every part, by type and name */
         get: operations["bin"];
         /** Change parts, all or none */
         put: operations["changeParts"];
         /** Add parts, all or none */
         post: operations["addParts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bin.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The parts as a table */
+        get: operations["binCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bin.gpl": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The colors of the parts as a palette */
+        get: operations["binPalette"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bin.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The parts as JSON */
+        get: operations["binJson"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -160,7 +194,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bin/restore": {
+    "/api/bin/import": {
         parameters: {
             query?: never;
             header?: never;
@@ -169,76 +203,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Undo a deletion */
-        post: operations["restoreParts"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bin.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The bin as a table */
-        get: operations["binCsv"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bin.json": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The bin as JSON */
-        get: operations["binJson"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bin.gpl": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The colours of the bin as a palette */
-        get: operations["binPalette"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/swatches": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Take in a palette file */
-        post: operations["addSwatches"];
+        /** Import parts, all or none: lines of {done, of} as it goes, then one of {added, changed, same} or {problem}. Hanging up cancels it. */
+        post: operations["importParts"];
         delete?: never;
         options?: never;
         head?: never;
@@ -262,7 +228,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bin/import": {
+    "/api/bin/restore": {
         parameters: {
             query?: never;
             header?: never;
@@ -271,8 +237,26 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Take parts in, all or none; answers with a JSON line at every step of progress and one at the end */
-        post: operations["importParts"];
+        /** Undo a deletion */
+        post: operations["restoreParts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bin/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One part */
+        get: operations["part"];
+        /** Change one part */
+        put: operations["changePart"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -286,10 +270,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** All builds put away, by name */
+        /** All saved builds, by name */
         get: operations["builds"];
         put?: never;
-        /** Put a build away */
+        /** Save a build */
         post: operations["saveBuild"];
         delete?: never;
         options?: never;
@@ -304,7 +288,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** One build */
+        get: operations["build"];
         /** Change a build */
         put: operations["changeBuild"];
         post?: never;
@@ -332,7 +317,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/colour/photo": {
+    "/api/changes": {
         parameters: {
             query?: never;
             header?: never;
@@ -341,8 +326,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** A part’s colour from taps on a picture with a white card in it */
-        post: operations["photoColour"];
+        /** Which picks change from one reading to another, and why */
+        post: operations["changes"];
         delete?: never;
         options?: never;
         head?: never;
@@ -358,8 +343,42 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** The colour that lies under the colorimeter, of three readings */
+        /** The color that lies under the colorimeter, of three readings */
         post: operations["meterColour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/colour/photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A part’s color from taps on a picture with a white card in it */
+        post: operations["photoColour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/depths": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How each color word holds up with depth */
+        post: operations["depths"];
         delete?: never;
         options?: never;
         head?: never;
@@ -373,7 +392,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The reading last worked on */
+        /** The reading last worked on, or null before the first */
         get: operations["desk"];
         /** Keep the reading being worked on */
         put: operations["layOnDesk"];
@@ -401,7 +420,42 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/scene": {
+    "/api/made": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The batches built, newest first */
+        get: operations["made"];
+        put?: never;
+        /** Note a batch as built and draw its parts from the inventory, all or nothing */
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/made/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One batch */
+        get: operations["madeOne"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/made/{id}/undo": {
         parameters: {
             query?: never;
             header?: never;
@@ -410,8 +464,43 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** A look followed out over distance, with colours for a screen */
-        post: operations["scene"];
+        /** Undo: the parts go back into the inventory, once */
+        post: operations["unmake"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/missing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Parts not owned that would gain most over the saved readings */
+        get: operations["missing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Export waters, readings and builds */
+        get: operations["notebook"];
+        put?: never;
+        /** Import waters, readings and builds, all or none */
+        post: operations["importNotebook"];
         delete?: never;
         options?: never;
         head?: never;
@@ -435,41 +524,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/depths": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** How each colour word holds up with depth */
-        post: operations["depths"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/notebook": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Carry away all waters and readings */
-        get: operations["notebook"];
-        put?: never;
-        /** Take in waters and readings, all or none */
-        post: operations["importNotebook"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/palette": {
         parameters: {
             query?: never;
@@ -477,7 +531,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Colours of words and finishes, and what the facts say */
+        /** Colors of words and finishes, and what the facts say */
         get: operations["palette"];
         put?: never;
         post?: never;
@@ -494,10 +548,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** All readings put away, newest first */
+        /** All saved readings, newest first */
         get: operations["readings"];
         put?: never;
-        /** Put a reading away */
+        /** Save a reading */
         post: operations["keepReading"];
         delete?: never;
         options?: never;
@@ -512,7 +566,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** One reading */
+        get: operations["reading"];
         put?: never;
         post?: never;
         /** Take a reading off the list; it can be restored */
@@ -556,6 +611,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rules/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One rule */
+        get: operations["rule"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rules/{id}/meetings": {
         parameters: {
             query?: never;
@@ -563,7 +635,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The rules this one meets in conflict, most often met first */
+        /** The rules this one conflicts with, most often met first */
         get: operations["meetings"];
         put?: never;
         post?: never;
@@ -584,6 +656,23 @@ export interface paths {
         get: operations["decidingReading"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scene": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A look followed out over distance, with colors for a screen */
+        post: operations["scene"];
         delete?: never;
         options?: never;
         head?: never;
@@ -625,7 +714,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/batch": {
+    "/api/swaps": {
         parameters: {
             query?: never;
             header?: never;
@@ -634,33 +723,15 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** What a batch uses, what runs short, and in which order it is made; nothing is drawn */
-        post: operations["batch"];
+        /** Single changes to a build that gain something, the most first */
+        post: operations["swaps"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/made": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** What was made, newest first */
-        get: operations["made"];
-        put?: never;
-        /** Note a batch as made and draw its parts from the bin, all or nothing */
-        post: operations["make"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/made/{id}/undo": {
+    "/api/swatches": {
         parameters: {
             query?: never;
             header?: never;
@@ -669,8 +740,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Undo: the parts go back into the bin */
-        post: operations["unmake"];
+        /** Import a palette file */
+        post: operations["addSwatches"];
         delete?: never;
         options?: never;
         head?: never;
@@ -702,7 +773,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** One water */
+        get: operations["water"];
         /** Change a water */
         put: operations["changeWater"];
         post?: never;
@@ -734,21 +806,6 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        /** @description What an import would do with one line. */
-        PlannedPart: {
-            /** @description The bin in and out as files. */
-            line: number;
-            /** @enum {string} */
-            action: "add" | "change" | "same" | "refuse";
-            name: string;
-            /** @description Those that would change. */
-            fields: string[];
-            faults: components["schemas"]["Fault"][];
-        };
-        /** @description Parts to carry from one bin to another. */
-        Parts: {
-            parts: components["schemas"]["OwnedPart"][];
-        };
         /** @description What to tie and why. */
         Advice: {
             /** @enum {string} */
@@ -775,6 +832,8 @@ export interface components {
             measures: components["schemas"]["Measures"];
             /** @description Its parts as a look takes them: head, blade.front, blade.rear, skirt.0 and on, trailer.0 and on. */
             look_parts: components["schemas"]["LookPart"][];
+            /** @description The pairs of them worth following. */
+            look_pairs: string[][];
             reasons: components["schemas"]["Reason"][];
             disagreements: components["schemas"]["Disagreement"][];
             cautions: components["schemas"]["Caution"][];
@@ -785,18 +844,24 @@ export interface components {
             next: components["schemas"]["Step"][];
             notes: components["schemas"]["Note"][];
         };
-        /** @description Everything kept, in one document: to put away, and to restore from. */
+        /** @description Everything kept, in one document, what was deleted and can be restored among it. */
         Backup: {
             /**
              * @description The version of this shape.
              * @enum {integer}
              */
-            kontrast: 1;
+            kontrast: 1 | 2;
             notebook: components["schemas"]["Notebook"];
             settings: components["schemas"]["Settings"];
             parts: components["schemas"]["OwnedPart"][];
             swatches: components["schemas"]["Swatch"][];
             made?: components["schemas"]["MadeRecord"][];
+            /** @description When what is off the lists was deleted, by its id. */
+            deleted?: {
+                [key: string]: string;
+            };
+            /** @description Documents that could not be read, as they are stored. */
+            unreadable?: components["schemas"]["SetAside"][];
         };
         /** @description What a batch uses, what runs short, what it costs, and in which order it is made. */
         Batch: {
@@ -922,7 +987,8 @@ export interface components {
         };
         /** @description A pick that comes out otherwise: what it was, what it becomes, and why. */
         Change: {
-            pick: string;
+            /** @enum {string} */
+            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour";
             /** @description Empty where the part was not there. */
             before: components["schemas"]["Value"][];
             after: components["schemas"]["Value"][];
@@ -945,6 +1011,21 @@ export interface components {
             skirt?: components["schemas"]["OwnedPart"] | null;
             trailer?: components["schemas"]["OwnedPart"] | null;
             hook?: components["schemas"]["OwnedPart"] | null;
+        };
+        /** @description When a rule speaks. Numbers fade over a band about their edges. */
+        Condition: {
+            /**
+             * @description What the OpenAPI document says of the program as a whole.
+             * @enum {string}
+             */
+            kind: "all" | "any" | "not" | "among" | "flag" | "range" | "settled";
+            /** @description Of the reading; for "settled" an earlier pick. */
+            field?: string;
+            words?: string[];
+            /** @description In the unit of the field. */
+            least?: number | null;
+            most?: number | null;
+            of?: components["schemas"]["Condition"][];
         };
         /** @description One colour word over depth, beside the water at each. */
         DepthColour: {
@@ -1027,10 +1108,28 @@ export interface components {
         /** @description A part over distance: one value for each distance of the scene. */
         FadedPart: {
             id: string;
+            /**
+             * @description Where on a lure it sits.
+             * @enum {string|null}
+             */
+            place: "steel" | "head" | "front_blade" | "rear_blade" | "skirt" | "trailer" | null;
+            /** @description 0 for the base color, 1 and on for accents. */
+            layer: number;
             person: string[];
             bass: string[];
             contrast: number[];
             flash: number[] | null;
+        };
+        Fault: {
+            /** @description Its place, where the document is a list. */
+            item: number | null;
+            /** @description The path inside that entry. */
+            within: string;
+            /** @description The path of the field: "reading.tint", "[2].count", "line 7 cost". Empty for the document as a whole. */
+            field: string;
+            message: string;
+            /** @description Stays the same whatever the sentence says. */
+            code: string;
         };
         /** @description The contents of a file that was chosen. In JSON, since no page of another origin can send that. */
         File: {
@@ -1045,6 +1144,13 @@ export interface components {
             text: string;
             /** Format: float */
             at_in: number | null;
+        };
+        /** @description Small things that hold a build together. */
+        Hardware: {
+            /** @enum {string} */
+            kind: "head" | "blade" | "skirt" | "trailer" | "hook" | "bead" | "clevis" | "spacer" | "swivel" | "collar";
+            size: string;
+            count: number;
         };
         /** @description The head: its weight in ounces, the range that would serve, its colour. */
         Head: {
@@ -1062,6 +1168,7 @@ export interface components {
         };
         /** @description A reading put away. */
         KeptReading: {
+            reading: components["schemas"]["Reading"];
             /** Format: uuid */
             id?: string | null;
             /**
@@ -1069,7 +1176,6 @@ export interface components {
              * @description When it was taken; now where left out.
              */
             taken_at?: string | null;
-            reading: components["schemas"]["Reading"];
             /** Format: uuid */
             water_id?: string | null;
             note?: string;
@@ -1079,6 +1185,30 @@ export interface components {
             water: components["schemas"]["LookWater"];
             parts: components["schemas"]["SeenPart"][];
             pairs: components["schemas"]["SeenPair"][];
+        };
+        /** @description A part to be looked at: plastic, strand or paint of a colour, or bare metal. */
+        LookPart: {
+            id: string;
+            /** @enum {string} */
+            kind: "matte" | "metal";
+            /** @description Colour in the hand; needed for matte parts. */
+            hex?: string | null;
+            /**
+             * @description Needed for metal parts.
+             * @enum {string|null}
+             */
+            metal?: "silver" | "gold" | "copper" | null;
+            /** @enum {string} */
+            fluorescent?: "none" | "chartreuse" | "orange";
+            /** Format: float */
+            opacity?: number;
+            /**
+             * @description Where on a lure it sits.
+             * @enum {string|null}
+             */
+            place?: "steel" | "head" | "front_blade" | "rear_blade" | "skirt" | "trailer" | null;
+            /** @description 0 for the base color, 1 and on for accents. */
+            layer?: number;
         };
         /** @description What to look at, in which water and from where. */
         LookRequest: {
@@ -1111,24 +1241,33 @@ export interface components {
             /** Format: date-time */
             made_at: string;
         };
-        /** @description A batch that was made, as a backup keeps it. */
+        /** @description A batch that was built, as a backup keeps it. */
         MadeRecord: {
             what: string;
             count: number;
             /** Format: float */
             cost: number;
-            /** Format: float */
-            price?: number | null;
             /** @description How many of each part, by its id. */
             drawn: {
                 [key: string]: number;
             };
             /** Format: date-time */
             made_at: string;
+            /** Format: float */
+            price?: number | null;
+            /** Format: uuid */
+            id?: string | null;
+            /** Format: date-time */
+            undone_at?: string | null;
+            /** @description What each part was called, by its id. */
+            names?: {
+                [key: string]: string;
+            };
         };
         /** @description How well one trait of a build does what is wanted. */
         Mark: {
-            trait: string;
+            /** @enum {string} */
+            trait: "head.weight" | "head.colour" | "blade.finish" | "blade.shape" | "blade.size" | "blade.aim" | "blade.layout" | "front.finish" | "front.size" | "blade.off_skirt" | "skirt" | "skirt.base" | "skirt.accents" | "skirt.opacity" | "skirt.strands" | "skirt.cut" | "skirt.aim" | "trailer" | "trailer.style" | "trailer.length" | "trailer.base" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "pair" | "hook";
             /** Format: float */
             points: number;
             /** Format: float */
@@ -1165,11 +1304,20 @@ export interface components {
             /** @description The other rule. */
             rule: string;
             because: string;
-            /** @description The question they part on. */
-            pick: string;
+            /**
+             * @description The question they part on.
+             * @enum {string}
+             */
+            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour";
             met: number;
             won: number;
             lost: number;
+        };
+        /** @description Something of a build that does not go together, and the nearest that does. */
+        Misfit: {
+            slot: string;
+            text: string;
+            instead: string;
         };
         /** @description A part not owned, and what it would gain over a set of readings. */
         Missing: {
@@ -1183,6 +1331,22 @@ export interface components {
             readings: number;
             /** @description Out of how many. */
             of: number;
+        };
+        /** @description A part that a batch uses. */
+        Need: {
+            id: string | null;
+            name: string;
+            /** @enum {string} */
+            kind: "head" | "blade" | "skirt" | "trailer" | "hook" | "bead" | "clevis" | "spacer" | "swivel" | "collar";
+            size: string;
+            needed: number;
+            there: number;
+            short: number;
+            /**
+             * Format: float
+             * @description Of one.
+             */
+            cost: number | null;
         };
         /** @description Something worth knowing today that picks no part. */
         Note: {
@@ -1209,6 +1373,9 @@ export interface components {
         };
         /** @description A part as owned. One flat shape for every kind, so that it is also a line of a table; each kind needs the fields it is judged by. */
         OwnedPart: {
+            /** @enum {string} */
+            kind: "head" | "blade" | "skirt" | "trailer" | "hook" | "bead" | "clevis" | "spacer" | "swivel" | "collar";
+            name: string;
             /**
              * Format: uuid
              * @description Left out, one is made.
@@ -1216,9 +1383,6 @@ export interface components {
             id?: string | null;
             /** @description As it was last read; a change of another version is refused with 409. */
             version?: number | null;
-            /** @enum {string} */
-            kind: "head" | "blade" | "skirt" | "trailer" | "hook" | "bead" | "clevis" | "spacer" | "swivel" | "collar";
-            name: string;
             count?: number;
             /** @description Low stock from this count down. */
             low_at?: number | null;
@@ -1263,8 +1427,11 @@ export interface components {
             lures?: ("jig" | "swim_jig" | "spinnerbait" | "bladed_jig")[];
             /** @enum {string|null} */
             metal_of_head?: "lead" | "tungsten" | "steel" | null;
-            /** @description Moulded into a head, or a trailer hook’s own size. */
-            hook?: string | null;
+            /**
+             * @description Moulded into a head, or a trailer hook’s own size.
+             * @enum {string|null}
+             */
+            hook?: "1/0" | "2/0" | "3/0" | "4/0" | "5/0" | null;
             /**
              * @description Of a spinnerbait head; long where left out.
              * @enum {string|null}
@@ -1297,27 +1464,43 @@ export interface components {
                 [key: string]: string;
             };
         };
-        /** @description A part to be looked at: plastic, strand or paint of a colour, or bare metal. */
-        LookPart: {
-            id: string;
-            /** @enum {string} */
-            kind: "matte" | "metal";
-            /** @description Colour in the hand; needed for matte parts. */
-            hex?: string | null;
-            /**
-             * @description Needed for metal parts.
-             * @enum {string|null}
-             */
-            metal?: "silver" | "gold" | "copper" | null;
-            /** @enum {string} */
-            fluorescent?: "none" | "chartreuse" | "orange";
-            /** Format: float */
-            opacity?: number;
+        /** @description Parts to carry from one inventory to another. */
+        Parts: {
+            parts: components["schemas"]["OwnedPart"][];
         };
         /** @description Taps on a picture: on the white card in it, and on the part. The picture itself stays in the browser. */
         PhotoRequest: {
             card: components["schemas"]["Tap"][];
             part: components["schemas"]["Tap"][];
+        };
+        /** @description What an import would do with one line. */
+        PlannedPart: {
+            line: number;
+            /** @enum {string} */
+            action: "add" | "change" | "same" | "refuse";
+            name: string;
+            /** @description Those that would change. */
+            fields: string[];
+            faults: components["schemas"]["Fault"][];
+        };
+        Problem: {
+            /** @description An error (RFC 9457), with one fault a field, in words a person can act on. */
+            type: string;
+            /** @description The title, or a line a fault. */
+            detail: string;
+            fault_count: number;
+            status: number;
+            title: string;
+            /** @description Stays the same whatever the sentence says: invalid_document, stale, not_found, busy, internal … */
+            code: string;
+            /** @description At most 50; fault_count tells how many there are. */
+            faults: components["schemas"]["Fault"][];
+            /** @description What is stored now, where the request was about something older. */
+            current?: {
+                [key: string]: unknown;
+            } | null;
+            /** @description Where to find an internal error in the log. */
+            reference?: string | null;
         };
         /** @description A build of the bin with its score and what it lacks. */
         Ranked: {
@@ -1354,14 +1537,8 @@ export interface components {
             tint: "none" | "green" | "tannic" | "clay";
             /** @enum {string} */
             sky: "sun" | "broken" | "overcast" | "rain" | "storm" | "low_sun" | "night";
-            /** Format: float */
-            sun_elevation_deg?: number | null;
             /** @enum {string} */
             wind: "calm" | "ripple" | "chop";
-            /** Format: float */
-            surface_f?: number | null;
-            /** Format: float */
-            trend_f?: number | null;
             /** Format: float */
             depth_ft: number;
             /** @enum {string} */
@@ -1370,18 +1547,24 @@ export interface components {
             cover: "open" | "grass" | "wood" | "rock" | "dock" | "pads" | "flooded_brush";
             /** @enum {string} */
             cover_density: "sparse" | "normal" | "heavy";
-            /** @enum {string|null} */
-            run?: "high" | "mid" | "low" | null;
             /** @enum {string} */
             forage: "shad" | "bluegill" | "crawfish" | "perch" | "golden_shiner" | "crappie";
-            /** Format: float */
-            forage_in?: number | null;
-            forage_colours?: ("white" | "pearl" | "smoke" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple")[];
             red_crawfish: boolean;
             /** @enum {string} */
             bite: "tough" | "normal" | "active";
             /** @enum {string} */
             bass: "largemouth" | "smallmouth" | "spotted";
+            /** Format: float */
+            sun_elevation_deg?: number | null;
+            /** Format: float */
+            surface_f?: number | null;
+            /** Format: float */
+            trend_f?: number | null;
+            /** @enum {string|null} */
+            run?: "high" | "mid" | "low" | null;
+            /** Format: float */
+            forage_in?: number | null;
+            forage_colours?: ("white" | "pearl" | "smoke" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple")[];
             /** @enum {string|null} */
             arm?: "long" | "short" | null;
             /** @description No part of lead: heads of tungsten or steel. Left out: false. */
@@ -1390,7 +1573,8 @@ export interface components {
         };
         /** @description Why one pick is what it is. */
         Reason: {
-            pick: string;
+            /** @enum {string} */
+            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour";
             value: components["schemas"]["Value"];
             because: string;
             facts: string[];
@@ -1435,23 +1619,29 @@ export interface components {
         };
         /** @description A build put away under a name. */
         SavedBuild: {
+            name: string;
+            build: components["schemas"]["Composition"];
             /** Format: uuid */
             id?: string | null;
             version?: number | null;
-            name: string;
             note?: string;
-            build: components["schemas"]["Composition"];
             /** @description A small picture as a data URL; the browser makes it small. */
             photo?: string | null;
         };
         /** @description One answer a rule gives. */
         Says: {
-            pick: string;
+            /** @enum {string} */
+            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour";
             /** @description Null where it depends on the reading or on another pick; the words then say how. */
             value: components["schemas"]["Value"] | null;
             words: string;
             /** @description False where the rule speaks against the value. */
             for: boolean;
+            /**
+             * @description The pick whose answer it repeats.
+             * @enum {string|null}
+             */
+            same_as: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | null;
         };
         /** @description A look followed out over distance: figures, contrasts for a plot, and colours for a screen. */
         Scene: {
@@ -1529,6 +1719,16 @@ export interface components {
             /** Format: float */
             flash_range_in: number | null;
         };
+        /** @description A stored document that cannot be read, as it is, and why. */
+        SetAside: {
+            /** @enum {string} */
+            kind: "reading" | "settings" | "part" | "build";
+            id: string;
+            name: string;
+            reason: string;
+            /** @description The document exactly as it is stored; it need not be JSON. */
+            document: string;
+        };
         /** @description The angler's standing choices. */
         Settings: {
             /** @enum {string} */
@@ -1554,17 +1754,13 @@ export interface components {
             bought_price?: number | null;
             schools?: components["schemas"]["Schools"];
         };
+        /** @description How to put a build together, whether it fits, what it comes to, and what it costs. */
         Sheet: {
-            misfits: {
-                /** @description How to put a build together, whether it fits, what it comes to, and what it costs. */
-                slot: string;
-                text: string;
-                instead: string;
-            }[];
-            hardware: components["schemas"]["Hardware"][];
             build: components["schemas"]["Build"];
             look_parts: components["schemas"]["LookPart"][];
             steps: components["schemas"]["SheetStep"][];
+            misfits: components["schemas"]["Misfit"][];
+            hardware: components["schemas"]["Hardware"][];
             /**
              * Format: float
              * @description From nose to tail.
@@ -1701,6 +1897,18 @@ export interface components {
             /** @enum {string} */
             point: "up";
         };
+        /** @description Equal steps of a batch, done in one go. */
+        Turn: {
+            /** @enum {string} */
+            task: "lay_out" | "marker" | "plate" | "first_bead" | "front_blade" | "second_bead" | "spacer" | "third_bead" | "form_loop" | "rear_blade" | "close_loop" | "skirt" | "trim" | "tie" | "trailer" | "hook" | "check";
+            title: string;
+            count: number;
+            /** Format: float */
+            minutes: number;
+            builds: string[];
+        };
+        /** @description A picked value: a word, a number in the unit of its pick, yes or no, or a range. */
+        Value: string | number | boolean | number[];
         /** @description One rule's word on one pick. */
         Voice: {
             rule: string;
@@ -1734,76 +1942,88 @@ export interface components {
         };
         /** @description A named place and what is usual there. */
         Water: {
-            /** Format: uuid */
-            id?: string | null;
             name: string;
             /** @enum {string} */
             tint: "none" | "green" | "tannic" | "clay";
             red_crawfish: boolean;
+            /** Format: uuid */
+            id?: string | null;
             /** @enum {string|null} */
             forage?: "shad" | "bluegill" | "crawfish" | "perch" | "golden_shiner" | "crappie" | null;
             note?: string;
         };
-        /** @description A picked value: a word, a number in the unit of its pick, yes or no, or a range. */
-        Value: string | number | boolean | number[];
-        /** @description When a rule speaks. Numbers fade over a band about their edges. */
-        Condition: {
-            /**
-             * @description What the OpenAPI document says of the program as a whole.
-             * @enum {string}
-             */
-            kind: "all" | "any" | "not" | "among" | "flag" | "range" | "settled";
-            /** @description Of the reading; for "settled" an earlier pick. */
-            field?: string;
-            words?: string[];
-            /** @description In the unit of the field. */
-            least?: number | null;
-            most?: number | null;
-            of?: components["schemas"]["Condition"][];
-        };
-        /** @description An error (RFC 9457) with one fault a field. */
-        Problem: {
-            type: string;
-            title: string;
-            status: number;
-            detail: string;
-            faults: components["schemas"]["Fault"][];
-        };
-        Fault: {
-            field: string;
-            message: string;
-        };
-        /** @description Small things that hold a build together. */
-        Hardware: {
-            /** @enum {string} */
-            kind: "head" | "blade" | "skirt" | "trailer" | "hook" | "bead" | "clevis" | "spacer" | "swivel" | "collar";
-            size: string;
-            count: number;
-        };
-        /** @description A part that a batch uses. */
-        Need: {
-            id: string | null;
-            name: string;
-            /** @enum {string} */
-            kind: "head" | "blade" | "skirt" | "trailer" | "hook" | "bead" | "clevis" | "spacer" | "swivel" | "collar";
-            size: string;
-            needed: number;
-            there: number;
-            short: number;
-            /** @description Of one. */
-            cost: number | null;
-        };
-        /** @description Equal steps of a batch, done in one go. */
-        Turn: {
-            /** @enum {string} */
-            task: "lay_out" | "marker" | "plate" | "first_bead" | "front_blade" | "second_bead" | "spacer" | "third_bead" | "form_loop" | "rear_blade" | "close_loop" | "skirt" | "trim" | "tie" | "trailer" | "hook" | "check";
-            title: string;
-            count: number;
-            minutes: number;
-            builds: string[];
-        };
     };
     responses: {
+        /** @description It is still as the tag says. */
+        NotModified: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content?: never;
+        };
+        /** @description The request names another host, or makes no sense. */
+        BadRequest: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description Only the program’s own pages may change what it keeps. */
+        Forbidden: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description There is none with this id, or it was deleted. */
+        NotFound: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description It was changed since it was read; nothing was written. What is there now comes with the answer. */
+        Conflict: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description It is not the version named by If-Match; nothing was written. What is there now comes with the answer. */
+        PreconditionFailed: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description The request is larger than is read here. */
+        TooLarge: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description The request is not JSON. */
+        NotJson: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
         /** @description Something in the document is not allowed; nothing was stored. */
         Invalid: {
             headers: {
@@ -1813,8 +2033,28 @@ export interface components {
                 "application/problem+json": components["schemas"]["Problem"];
             };
         };
+        /** @description Not just now: somebody else is writing, or a device does not answer. */
+        NotAvailable: {
+            headers: {
+                /** @description Seconds until it is worth trying again. */
+                "Retry-After"?: string;
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
     };
-    parameters: never;
+    parameters: {
+        /** @description So many at most; everything where it is left out. */
+        Limit: number;
+        /** @description The id behind which the page begins; the Link header of the page before has it. */
+        After: string;
+        /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+        IfMatch: string;
+        /** @description The ETag of what the client has already. */
+        IfNoneMatch: string;
+    };
     requestBodies: never;
     headers: never;
     pathItems: never;
@@ -1834,7 +2074,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description The advice */
+            /** @description What to tie for a reading, and why */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -1843,32 +2083,33 @@ export interface operations {
                     "application/json": components["schemas"]["Advice"];
                 };
             };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
             422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
         };
     };
-    changes: {
+    attention: {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ChangesRequest"];
-            };
-        };
+        requestBody?: never;
         responses: {
-            /** @description The changes, in the order of the picks */
+            /** @description Stored documents that cannot be read, as they are, and why */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Change"][];
+                    "application/json": components["schemas"]["SetAside"][];
                 };
             };
-            422: components["responses"]["Invalid"];
+            400: components["responses"]["BadRequest"];
         };
     };
     backup: {
@@ -1880,7 +2121,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The backup */
+            /** @description Everything kept, as one document */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -1889,6 +2130,7 @@ export interface operations {
                     "application/json": components["schemas"]["Backup"];
                 };
             };
+            400: components["responses"]["BadRequest"];
         };
     };
     restore: {
@@ -1904,7 +2146,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description What was put back */
+            /** @description Put everything back as a backup has it, all or nothing; what was there is written to a file beside the database first */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -1915,1028 +2157,16 @@ export interface operations {
                         readings: number;
                         parts: number;
                         builds: number;
-                        /** @description The file in var/backups with what was there before. */
                         kept_in: string;
                     };
                 };
             };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
             422: components["responses"]["Invalid"];
-        };
-    };
-    judge: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BenchRequest"];
-            };
-        };
-        responses: {
-            /** @description The verdict */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Bench"];
-                };
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    best: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BestRequest"];
-            };
-        };
-        responses: {
-            /** @description Best first */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Best"];
-                };
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    swaps: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BenchRequest"];
-            };
-        };
-        responses: {
-            /** @description The swaps */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Swap"][];
-                };
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    missing: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The parts */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Missing"][];
-                };
-            };
-        };
-    };
-    bin: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The bin */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Bin"];
-                };
-            };
-        };
-    };
-    changeParts: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OwnedPart"][];
-            };
-        };
-        responses: {
-            /** @description The parts as they are now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OwnedPart"][];
-                };
-            };
-            /** @description One was changed since it was read; nothing was written */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    addParts: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OwnedPart"][];
-            };
-        };
-        responses: {
-            /** @description The parts with their ids */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OwnedPart"][];
-                };
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    deleteParts: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Ids"];
-            };
-        };
-        responses: {
-            /** @description How many */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        count: number;
-                    };
-                };
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    restoreParts: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Ids"];
-            };
-        };
-        responses: {
-            /** @description How many */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        count: number;
-                    };
-                };
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    binCsv: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Comma-separated values */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv": unknown;
-                };
-            };
-        };
-    };
-    binJson: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Parts */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Parts"];
-                };
-            };
-        };
-    };
-    binPalette: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Palette */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/plain": unknown;
-                };
-            };
-        };
-    };
-    addSwatches: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["File"];
-            };
-        };
-        responses: {
-            /** @description How many colours were new */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        added: number;
-                    };
-                };
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    previewParts: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["File"];
-            };
-        };
-        responses: {
-            /** @description The lines */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PlannedPart"][];
-                };
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    importParts: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["File"];
-            };
-        };
-        responses: {
-            /** @description Lines of {done, of}, then one of {added, changed, same} or {problem} */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/x-ndjson": string;
-                };
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    builds: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The builds */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedBuild"][];
-                };
-            };
-        };
-    };
-    saveBuild: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SavedBuild"];
-            };
-        };
-        responses: {
-            /** @description The build with its id */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedBuild"];
-                };
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    changeBuild: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SavedBuild"];
-            };
-        };
-        responses: {
-            /** @description The build as it is now */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedBuild"];
-                };
-            };
-            /** @description No such build */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description It was changed since it was read; nothing was written */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    deleteBuild: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Off the list */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description No such build */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    restoreBuild: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The build, back on the list */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedBuild"];
-                };
-            };
-            /** @description No such build */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    photoColour: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PhotoRequest"];
-            };
-        };
-        responses: {
-            /** @description The colour */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ReadColour"];
-                };
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    meterColour: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The colour */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ReadColour"];
-                };
-            };
-            /** @description No colorimeter answers */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    desk: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description It, or null before the first */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Desk"] | null;
-                };
-            };
-        };
-    };
-    layOnDesk: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Desk"];
-            };
-        };
-        responses: {
-            /** @description Kept */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    look: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LookRequest"];
-            };
-        };
-        responses: {
-            /** @description The look */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Look"];
-                };
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    scene: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LookRequest"];
-            };
-        };
-        responses: {
-            /** @description The scene */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Scene"];
-                };
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    opinion: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Reading"];
-            };
-        };
-        responses: {
-            /** @description An opinion a pick */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Opinion"][];
-                };
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    depths: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["DepthsRequest"];
-            };
-        };
-        responses: {
-            /** @description The colours over depth */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Depths"];
-                };
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    notebook: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The notebook */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Notebook"];
-                };
-            };
-        };
-    };
-    importNotebook: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Notebook"];
-            };
-        };
-        responses: {
-            /** @description How many were new */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        builds: number;
-                        waters: number;
-                        readings: number;
-                    };
-                };
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    palette: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The palette */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Palette"];
-                };
-            };
-        };
-    };
-    readings: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The readings */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KeptReading"][];
-                };
-            };
-        };
-    };
-    keepReading: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["KeptReading"];
-            };
-        };
-        responses: {
-            /** @description The reading with its id */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KeptReading"];
-                };
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    deleteReading: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Off the list */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description No such reading */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    restoreReading: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The reading, back on the list */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KeptReading"];
-                };
-            };
-            /** @description No such reading */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    rules: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The rules */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Rule"][];
-                };
-            };
-        };
-    };
-    meetings: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The meetings */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Meeting"][];
-                };
-            };
-            /** @description No such rule */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    decidingReading: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The reading */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Reading"];
-                };
-            };
-            /** @description No such rule, or none was found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    settings: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The choices */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Settings"];
-                };
-            };
-        };
-    };
-    choose: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Settings"];
-            };
-        };
-        responses: {
-            /** @description Kept */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            422: components["responses"]["Invalid"];
-        };
-    };
-    sheet: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SheetRequest"];
-            };
-        };
-        responses: {
-            /** @description The sheet */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Sheet"];
-                };
-            };
-            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
         };
     };
     batch: {
@@ -2952,7 +2182,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description The batch */
+            /** @description What a batch uses, what runs short, and in which order it is built; nothing is drawn */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -2961,10 +2191,165 @@ export interface operations {
                     "application/json": components["schemas"]["Batch"];
                 };
             };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    judge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchRequest"];
+            };
+        };
+        responses: {
+            /** @description A build judged for a reading: against the water, against itself, and against the advice */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bench"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    best: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BestRequest"];
+            };
+        };
+        responses: {
+            /** @description The ten best builds of the parts owned for a reading, over every combination that fits */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Best"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    bin: {
+        parameters: {
+            query?: {
+                /** @description So many at most; everything where it is left out. */
+                limit?: components["parameters"]["Limit"];
+                /** @description The id behind which the page begins; the Link header of the page before has it. */
+                after?: components["parameters"]["After"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every part, by type and name */
+            200: {
+                headers: {
+                    /** @description The next page, rel="next"; left out on the last. */
+                    Link?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bin"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
             422: components["responses"]["Invalid"];
         };
     };
-    made: {
+    changeParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnedPart"][];
+            };
+        };
+        responses: {
+            /** @description Change parts, all or none */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnedPart"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            409: components["responses"]["Conflict"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    addParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnedPart"][];
+            };
+        };
+        responses: {
+            /** @description Add parts, all or none */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnedPart"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    binCsv: {
         parameters: {
             query?: never;
             header?: never;
@@ -2973,15 +2358,671 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The batches */
+            /** @description The parts as a table */
             200: {
                 headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            400: components["responses"]["BadRequest"];
+        };
+    };
+    binPalette: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The colors of the parts as a palette */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": string;
+                };
+            };
+            400: components["responses"]["BadRequest"];
+        };
+    };
+    binJson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The parts as JSON */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Parts"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+        };
+    };
+    deleteParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Ids"];
+            };
+        };
+        responses: {
+            /** @description Take parts off the list; they can be restored */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        count: number;
+                    };
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    importParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["File"];
+            };
+        };
+        responses: {
+            /** @description Import parts, all or none: lines of {done, of} as it goes, then one of {added, changed, same} or {problem}. Hanging up cancels it. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": string;
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    previewParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["File"];
+            };
+        };
+        responses: {
+            /** @description What an import would add, change and refuse, line by line; nothing is written */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlannedPart"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    restoreParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Ids"];
+            };
+        };
+        responses: {
+            /** @description Undo a deletion */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        count: number;
+                    };
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    part: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One part */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnedPart"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    changePart: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnedPart"];
+            };
+        };
+        responses: {
+            /** @description Change one part */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnedPart"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            412: components["responses"]["PreconditionFailed"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    builds: {
+        parameters: {
+            query?: {
+                /** @description So many at most; everything where it is left out. */
+                limit?: components["parameters"]["Limit"];
+                /** @description The id behind which the page begins; the Link header of the page before has it. */
+                after?: components["parameters"]["After"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All saved builds, by name */
+            200: {
+                headers: {
+                    /** @description The next page, rel="next"; left out on the last. */
+                    Link?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedBuild"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    saveBuild: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SavedBuild"];
+            };
+        };
+        responses: {
+            /** @description Save a build */
+            201: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    /** @description Where it is from now on. */
+                    Location?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedBuild"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    build: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One build */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedBuild"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    changeBuild: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SavedBuild"];
+            };
+        };
+        responses: {
+            /** @description Change a build */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedBuild"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            412: components["responses"]["PreconditionFailed"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    deleteBuild: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Take a build off the list; it can be restored */
+            204: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    restoreBuild: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Undo a deletion */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedBuild"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    changes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangesRequest"];
+            };
+        };
+        responses: {
+            /** @description Which picks change from one reading to another, and why */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    meterColour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The color that lies under the colorimeter, of three readings */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadColour"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    photoColour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhotoRequest"];
+            };
+        };
+        responses: {
+            /** @description A part’s color from taps on a picture with a white card in it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadColour"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    depths: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DepthsRequest"];
+            };
+        };
+        responses: {
+            /** @description How each color word holds up with depth */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Depths"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    desk: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The reading last worked on, or null before the first */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Desk"] | null;
+                };
+            };
+            400: components["responses"]["BadRequest"];
+        };
+    };
+    layOnDesk: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Desk"];
+            };
+        };
+        responses: {
+            /** @description Keep the reading being worked on */
+            204: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            412: components["responses"]["PreconditionFailed"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookRequest"];
+            };
+        };
+        responses: {
+            /** @description What a bass can pick out, and from how far */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Look"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    made: {
+        parameters: {
+            query?: {
+                /** @description So many at most; everything where it is left out. */
+                limit?: components["parameters"]["Limit"];
+                /** @description The id behind which the page begins; the Link header of the page before has it. */
+                after?: components["parameters"]["After"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The batches built, newest first */
+            200: {
+                headers: {
+                    /** @description The next page, rel="next"; left out on the last. */
+                    Link?: string;
                     [name: string]: unknown;
                 };
                 content: {
                     "application/json": components["schemas"]["Made"][];
                 };
             };
+            400: components["responses"]["BadRequest"];
+            422: components["responses"]["Invalid"];
         };
     };
     make: {
@@ -2997,19 +3038,28 @@ export interface operations {
             };
         };
         responses: {
-            /** @description The batch */
+            /** @description Note a batch as built and draw its parts from the inventory, all or nothing */
             201: {
                 headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    /** @description Where it is from now on. */
+                    Location?: string;
                     [name: string]: unknown;
                 };
                 content: {
                     "application/json": components["schemas"]["Made"];
                 };
             };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
             422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
         };
     };
-    unmake: {
+    madeOne: {
         parameters: {
             query?: never;
             header?: never;
@@ -3020,23 +3070,53 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Undone */
-            204: {
+            /** @description One batch */
+            200: {
                 headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
-                content?: never;
-            };
-            /** @description No such batch */
-            404: {
-                headers: {
-                    [name: string]: unknown;
+                content: {
+                    "application/json": components["schemas"]["Made"];
                 };
-                content?: never;
             };
+            400: components["responses"]["BadRequest"];
+            404: components["responses"]["NotFound"];
         };
     };
-    waters: {
+    unmake: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Undo: the parts go back into the inventory, once */
+            204: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    missing: {
         parameters: {
             query?: never;
             header?: never;
@@ -3045,15 +3125,594 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The waters */
+            /** @description Parts not owned that would gain most over the saved readings */
             200: {
                 headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Missing"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+        };
+    };
+    notebook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Export waters, readings and builds */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Notebook"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+        };
+    };
+    importNotebook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Notebook"];
+            };
+        };
+        responses: {
+            /** @description Import waters, readings and builds, all or none */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        waters: number;
+                        readings: number;
+                        builds: number;
+                    };
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    opinion: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Reading"];
+            };
+        };
+        responses: {
+            /** @description The model’s second opinion on the advice for a reading */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Opinion"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    palette: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of what the client has already. */
+                "If-None-Match"?: components["parameters"]["IfNoneMatch"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Colors of words and finishes, and what the facts say */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Palette"];
+                };
+            };
+            304: components["responses"]["NotModified"];
+            400: components["responses"]["BadRequest"];
+        };
+    };
+    readings: {
+        parameters: {
+            query?: {
+                /** @description So many at most; everything where it is left out. */
+                limit?: components["parameters"]["Limit"];
+                /** @description The id behind which the page begins; the Link header of the page before has it. */
+                after?: components["parameters"]["After"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All saved readings, newest first */
+            200: {
+                headers: {
+                    /** @description The next page, rel="next"; left out on the last. */
+                    Link?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptReading"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    keepReading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeptReading"];
+            };
+        };
+        responses: {
+            /** @description Save a reading */
+            201: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    /** @description Where it is from now on. */
+                    Location?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptReading"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    reading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One reading */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptReading"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    deleteReading: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Take a reading off the list; it can be restored */
+            204: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    restoreReading: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Undo a deletion */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptReading"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    rules: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of what the client has already. */
+                "If-None-Match"?: components["parameters"]["IfNoneMatch"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every rule, in the order of the book */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rule"][];
+                };
+            };
+            304: components["responses"]["NotModified"];
+            400: components["responses"]["BadRequest"];
+        };
+    };
+    rule: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of what the client has already. */
+                "If-None-Match"?: components["parameters"]["IfNoneMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One rule */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rule"];
+                };
+            };
+            304: components["responses"]["NotModified"];
+            400: components["responses"]["BadRequest"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    meetings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The rules this one conflicts with, most often met first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Meeting"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    decidingReading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A reading in which this rule decides */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Reading"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    scene: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookRequest"];
+            };
+        };
+        responses: {
+            /** @description A look followed out over distance, with colors for a screen */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scene"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    settings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The standing choices */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Settings"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+        };
+    };
+    choose: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Settings"];
+            };
+        };
+        responses: {
+            /** @description Change the standing choices */
+            204: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            412: components["responses"]["PreconditionFailed"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetRequest"];
+            };
+        };
+        responses: {
+            /** @description How to put a build together */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    swaps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BenchRequest"];
+            };
+        };
+        responses: {
+            /** @description Single changes to a build that gain something, the most first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Swap"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    addSwatches: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["File"];
+            };
+        };
+        responses: {
+            /** @description Import a palette file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        added: number;
+                    };
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    waters: {
+        parameters: {
+            query?: {
+                /** @description So many at most; everything where it is left out. */
+                limit?: components["parameters"]["Limit"];
+                /** @description The id behind which the page begins; the Link header of the page before has it. */
+                after?: components["parameters"]["After"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All waters, by name */
+            200: {
+                headers: {
+                    /** @description The next page, rel="next"; left out on the last. */
+                    Link?: string;
                     [name: string]: unknown;
                 };
                 content: {
                     "application/json": components["schemas"]["Water"][];
                 };
             };
+            400: components["responses"]["BadRequest"];
+            422: components["responses"]["Invalid"];
         };
     };
     addWater: {
@@ -3069,22 +3728,60 @@ export interface operations {
             };
         };
         responses: {
-            /** @description The water with its id */
+            /** @description Add a water */
             201: {
                 headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    /** @description Where it is from now on. */
+                    Location?: string;
                     [name: string]: unknown;
                 };
                 content: {
                     "application/json": components["schemas"]["Water"];
                 };
             };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
             422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    water: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One water */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Water"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            404: components["responses"]["NotFound"];
         };
     };
     changeWater: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
             path: {
                 id: string;
             };
@@ -3096,29 +3793,35 @@ export interface operations {
             };
         };
         responses: {
-            /** @description The water as it is now */
+            /** @description Change a water */
             200: {
                 headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
                     "application/json": components["schemas"]["Water"];
                 };
             };
-            /** @description No such water */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            412: components["responses"]["PreconditionFailed"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
             422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
         };
     };
     deleteWater: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
             path: {
                 id: string;
             };
@@ -3126,26 +3829,30 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Off the list */
+            /** @description Take a water off the list; it can be restored */
             204: {
                 headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content?: never;
             };
-            /** @description No such water */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
         };
     };
     restoreWater: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
             path: {
                 id: string;
             };
@@ -3153,22 +3860,23 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The water, back on the list */
+            /** @description Undo a deletion */
             200: {
                 headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
                     "application/json": components["schemas"]["Water"];
                 };
             };
-            /** @description No such water */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
         };
     };
 }

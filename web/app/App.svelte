@@ -13,15 +13,15 @@
   import Trouble from '../ui/Trouble.svelte'
   import Advice from '../screens/advice/Advice.svelte'
   import Bench from '../screens/bench/Bench.svelte'
-  import Bin from '../screens/parts/Parts.svelte'
+  import Parts from '../screens/parts/Parts.svelte'
   import Depths from '../screens/depths/Depths.svelte'
-  import Notebook from '../screens/logbook/Logbook.svelte'
-  import Rulebook from '../screens/rules/Rules.svelte'
+  import Logbook from '../screens/logbook/Logbook.svelte'
+  import Rules from '../screens/rules/Rules.svelte'
   import Reading from '../screens/reading/Reading.svelte'
   import Batch from '../screens/build-sheet/Batch.svelte'
-  import Sheet from '../screens/build-sheet/BuildSheet.svelte'
+  import BuildSheet from '../screens/build-sheet/BuildSheet.svelte'
   import Settings from '../screens/settings/Settings.svelte'
-  import { desk } from '../stores/currentReading.svelte'
+  import { currentReading } from '../stores/currentReading.svelte'
   import { settings } from '../stores/settings.svelte'
 
   const client = new QueryClient()
@@ -29,31 +29,31 @@
     '/': Reading,
     '/advice': Advice,
     '/bench': Bench,
-    '/bin': Bin,
-    '/sheet': Sheet,
+    '/parts': Parts,
+    '/build-sheet': BuildSheet,
     '/batch': Batch,
     '/depths': Depths,
-    '/rulebook/:id?': Rulebook,
-    '/notebook': Notebook,
+    '/rules/:id?': Rules,
+    '/logbook': Logbook,
     '/settings': Settings,
   }
   /** The way from the water to the lure. */
-  const way = [
+  const primaryNav = [
     { path: '/', name: 'Reading', picture: Ruler },
     { path: '/advice', name: 'Advice', picture: Fish },
     { path: '/bench', name: 'Bench', picture: Wrench },
-    { path: '/sheet', name: 'Sheet', picture: ClipboardList },
-    { path: '/bin', name: 'Bin', picture: Package },
+    { path: '/build-sheet', name: 'Sheet', picture: ClipboardList },
+    { path: '/parts', name: 'Bin', picture: Package },
   ]
   /** What stands beside it. */
-  const beside = [
-    { path: '/rulebook', name: 'Rulebook', picture: ListChecks },
-    { path: '/notebook', name: 'Notebook', picture: BookOpen },
+  const secondaryNav = [
+    { path: '/rules', name: 'Rulebook', picture: ListChecks },
+    { path: '/logbook', name: 'Notebook', picture: BookOpen },
     { path: '/settings', name: 'Settings', picture: SlidersHorizontal },
   ]
   const isAt = (path: string) =>
     router.location === path || (path !== '/' && router.location.startsWith(`${path}/`)) ? 'page' : undefined
-  const started = Promise.all([settings.load(), desk.load()])
+  const started = Promise.all([settings.load(), currentReading.load()])
 </script>
 
 <QueryClientProvider {client}>
@@ -74,7 +74,7 @@
         class="border-base-content bg-base-100 fixed inset-x-0 bottom-0 z-40 flex border-t pb-[env(safe-area-inset-bottom)] sm:static sm:border-0 sm:pb-0"
         aria-label="Screens"
       >
-        {#each way as place (place.path)}
+        {#each primaryNav as place (place.path)}
           <a
             class="aria-[current=page]:bg-primary aria-[current=page]:text-primary-content flex min-h-14 flex-1 flex-col items-center justify-center gap-0.5 text-xs font-semibold sm:min-h-12 sm:flex-row sm:gap-2 sm:px-3 sm:text-sm"
             href="#{place.path}"
@@ -86,7 +86,7 @@
         {/each}
       </nav>
       <nav class="sm:border-rule flex sm:border-l" aria-label="More">
-        {#each beside as place (place.path)}
+        {#each secondaryNav as place (place.path)}
           <a
             class="aria-[current=page]:bg-primary aria-[current=page]:text-primary-content flex min-h-12 min-w-12 items-center justify-center gap-2 text-sm font-semibold lg:px-3"
             href="#{place.path}"

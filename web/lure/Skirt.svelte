@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Skirt } from '../api/client'
   import { shade } from './paint'
-  import { fringe, strands } from './skirt'
+  import { fringe, strands } from './strands'
 
   interface Props {
     /** How much of light and shade shows. */

@@ -14,7 +14,8 @@ export function bladeOutline(shape: Blade['shape'], length: number, width: numbe
       return path`M${-0.05 * L} 0C${0.0 * L} ${-0.55 * w} ${0.3 * L} ${-w} ${0.6 * L} ${-w}C${0.84 * L} ${-w} ${0.96 * L} ${-0.52 * w} ${0.96 * L} 0C${0.96 * L} ${0.52 * w} ${0.84 * L} ${w} ${0.6 * L} ${w}C${0.3 * L} ${w} ${0.0 * L} ${0.55 * w} ${-0.05 * L} 0Z`
     case 'bladed_jig':
       return path`M0 ${-0.34 * w}L${0.3 * L} ${-w}L${0.78 * L} ${-0.9 * w}L${L} ${-0.42 * w}L${L} ${0.42 * w}L${0.78 * L} ${0.9 * w}L${0.3 * L} ${w}L0 ${0.34 * w}Z`
-    default:
+    case 'colorado':
+    case 'deep_colorado':
       return path`M${-0.06 * L} 0C${-0.02 * L} ${-0.62 * w} ${0.22 * L} ${-w} ${0.5 * L} ${-w}C${0.8 * L} ${-w} ${0.95 * L} ${-0.55 * w} ${0.95 * L} 0C${0.95 * L} ${0.55 * w} ${0.8 * L} ${w} ${0.5 * L} ${w}C${0.22 * L} ${w} ${-0.02 * L} ${0.62 * w} ${-0.06 * L} 0Z`
   }
 }

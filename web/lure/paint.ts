@@ -1,4 +1,14 @@
-import type { Advice, LookPart, Palette, Scene } from '../api/client'
+import type { Advice, LookPart, Scene } from '../api/client'
+import {
+  COLOUR_HEX,
+  DARKENED_HEX,
+  FINISH_HEX,
+  METALS,
+  STEEL_HEX,
+  type Colour,
+  type Finish,
+  type PartPlace,
+} from '../words/vocabulary'
 
 /** What the drawing needs of a build, whoever put it together. */
 export type Build = Pick<Advice, 'lure' | 'head' | 'blades' | 'skirt' | 'trailer' | 'trailer_hook' | 'measures'>
@@ -17,36 +27,48 @@ export interface Paint {
   relief: number
 }
 
-const METALS = ['silver', 'gold', 'copper']
+const UNKNOWN = '#808080'
+
+/** Whether a finish is bare metal. */
+const isMetal = (finish: Finish) => (METALS as readonly string[]).includes(finish)
+
+/** The part that sits somewhere on the lure, 0 for its base color and 1 and on for accents. */
+export function partAt<T extends { place?: PartPlace | null; layer?: number }>(
+  parts: readonly T[],
+  place: PartPlace,
+  layer = 0,
+): T | undefined {
+  return parts.find((part) => part.place === place && (part.layer ?? 0) === layer)
+}
+
+const bladePlace = (position: Build['blades'][number]['position']): PartPlace =>
+  position === 'front' ? 'front_blade' : 'rear_blade'
 
 /** As the parts look in the hand. */
-export function inTheHand(build: Build, palette: Palette): Paint {
-  const colour = (word: string) => palette.colours[word] ?? '#808080'
+export function inTheHand(build: Build): Paint {
+  const colour = (word: Colour) => COLOUR_HEX[word]
   return {
     head: colour(build.head.colour),
-    blades: build.blades.map((blade) => (blade.darkened ? '#6b5c35' : (palette.finishes[blade.finish] ?? '#808080'))),
-    shines: build.blades.map((blade) => METALS.includes(blade.finish) && !blade.darkened),
+    blades: build.blades.map((blade) => (blade.darkened ? DARKENED_HEX : FINISH_HEX[blade.finish])),
+    shines: build.blades.map((blade) => isMetal(blade.finish) && !blade.darkened),
     skirt: build.skirt ? [build.skirt.base, ...build.skirt.accents].map(colour) : [],
     trailer: build.trailer ? [build.trailer.base, ...build.trailer.accents].map(colour) : [],
-    steel: '#8a8d90',
+    steel: STEEL_HEX,
     relief: 1,
   }
 }
 
 /** As parts of any colour look in the hand. */
-export function inTheirColours(build: Build, parts: readonly LookPart[], palette: Palette): Paint {
-  const part = (id: string) => parts.find((other) => other.id === id)
-  const colour = (id: string) => part(id)?.hex ?? '#808080'
-  const blades = build.blades.map((blade) => part(blade.position === 'front' ? 'blade.front' : 'blade.rear'))
+export function inTheirColours(build: Build, parts: readonly LookPart[]): Paint {
+  const colour = (place: PartPlace, layer = 0) => partAt(parts, place, layer)?.hex ?? UNKNOWN
+  const blades = build.blades.map((blade) => partAt(parts, bladePlace(blade.position)))
   return {
     head: colour('head'),
-    blades: blades.map((blade) =>
-      blade?.metal ? (palette.finishes[blade.metal] ?? '#808080') : (blade?.hex ?? '#808080'),
-    ),
+    blades: blades.map((blade) => (blade?.metal ? FINISH_HEX[blade.metal] : (blade?.hex ?? UNKNOWN))),
     shines: blades.map((blade) => blade?.kind === 'metal'),
-    skirt: build.skirt ? [build.skirt.base, ...build.skirt.accents].map((_, i) => colour(`skirt.${i}`)) : [],
-    trailer: build.trailer ? [build.trailer.base, ...build.trailer.accents].map((_, i) => colour(`trailer.${i}`)) : [],
-    steel: '#8a8d90',
+    skirt: build.skirt ? [build.skirt.base, ...build.skirt.accents].map((_, i) => colour('skirt', i)) : [],
+    trailer: build.trailer ? [build.trailer.base, ...build.trailer.accents].map((_, i) => colour('trailer', i)) : [],
+    steel: STEEL_HEX,
     relief: 1,
   }
 }
@@ -54,13 +76,13 @@ export function inTheirColours(build: Build, parts: readonly LookPart[], palette
 /** As the model says the parts look at one of the distances of a scene, to a person or, approximately, to a bass. */
 export function inTheWater(build: Build, scene: Scene, at: number, eye: 'person' | 'bass'): Paint {
   const water = eye === 'person' ? scene.water_person : scene.water_bass
-  const colour = (id: string) => scene.parts.find((part) => part.id === id)?.[eye][at] ?? water
+  const colour = (place: PartPlace, layer = 0) => partAt(scene.parts, place, layer)?.[eye][at] ?? water
   return {
     head: colour('head'),
-    blades: build.blades.map((blade) => colour(blade.position === 'front' ? 'blade.front' : 'blade.rear')),
+    blades: build.blades.map((blade) => colour(bladePlace(blade.position))),
     shines: build.blades.map(() => false),
-    skirt: build.skirt ? [build.skirt.base, ...build.skirt.accents].map((_, i) => colour(`skirt.${i}`)) : [],
-    trailer: build.trailer ? [build.trailer.base, ...build.trailer.accents].map((_, i) => colour(`trailer.${i}`)) : [],
+    skirt: build.skirt ? [build.skirt.base, ...build.skirt.accents].map((_, i) => colour('skirt', i)) : [],
+    trailer: build.trailer ? [build.trailer.base, ...build.trailer.accents].map((_, i) => colour('trailer', i)) : [],
     steel: colour('steel'),
     relief: scene.left[at] ?? 0,
   }

@@ -76,7 +76,7 @@ export function trailerShape(style: Trailer['style'], length: number): TrailerSh
         ],
         ribs: ribs(0.03 * L, 0.62 * L, 22, () => 0.041 * T),
       }
-    default:
+    case 'single_tail_grub':
       return {
         body: grubBody(L, 0.5, 0.08),
         limbs: [

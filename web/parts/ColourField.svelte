@@ -24,7 +24,7 @@
         class="h-9 w-10 cursor-pointer"
         type="color"
         aria-label="{label}, by eye"
-        value={hexOf(value, palette)}
+        value={hexOf(value)}
         oninput={(event) => onset(event.currentTarget.value)}
       />
     </span>

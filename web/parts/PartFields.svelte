@@ -1,6 +1,22 @@
 <script lang="ts">
   import type { OwnedPart, Palette } from '../api/client'
   import { capital, fraction, show } from '../words/words'
+  import {
+    ARMS,
+    BLADE_SHAPES,
+    BOUNDS,
+    FLUORESCENCES,
+    HEAD_MATERIALS,
+    HOOK_SIZES,
+    LURE_KINDS,
+    METALS,
+    OPACITIES,
+    PLASTICS,
+    SKIRT_MATERIALS,
+    SURFACES,
+    TRAILER_STYLES,
+    TRIMS,
+  } from '../words/vocabulary'
   import ColourField from './ColourField.svelte'
   import { FIELDS } from './part'
 
@@ -14,16 +30,16 @@
   let { part, palette, onset, extra = [] }: Props = $props()
 
   const WORDS = {
-    arm: ['long', 'short'],
-    metal_of_head: ['lead', 'tungsten', 'steel'],
-    shape: ['colorado', 'deep_colorado', 'indiana', 'willow', 'bladed_jig'],
-    strands: ['silicone', 'living_rubber'],
-    trim: ['hook_bend', 'long_tail'],
-    style: ['craw', 'chunk', 'paddle_tail', 'fork_tail', 'twin_tail_grub', 'single_tail_grub', 'ringworm'],
-    surface: ['matte', 'flake'],
-    plastic: ['soft', 'stretchy'],
-    fluorescent: ['', 'none', 'chartreuse', 'orange'],
-    hook: ['', '1/0', '2/0', '3/0', '4/0', '5/0'],
+    arm: ARMS,
+    metal_of_head: HEAD_MATERIALS,
+    shape: BLADE_SHAPES,
+    strands: SKIRT_MATERIALS,
+    trim: TRIMS,
+    style: TRAILER_STYLES,
+    surface: SURFACES,
+    plastic: PLASTICS,
+    fluorescent: ['', ...FLUORESCENCES],
+    hook: ['', ...HOOK_SIZES],
   } as const
   const LABELS: Partial<Record<keyof OwnedPart, string>> = {
     metal_of_head: 'Metal',
@@ -34,7 +50,16 @@
     hook: 'Hook',
   }
   const WEIGHTS = [1 / 8, 3 / 16, 1 / 4, 5 / 16, 3 / 8, 7 / 16, 1 / 2, 5 / 8, 3 / 4, 1, 5 / 4, 3 / 2]
-  const LURES = ['jig', 'swim_jig', 'spinnerbait', 'bladed_jig'] as const
+  const BLADE_NUMBERS = Array.from(
+    { length: BOUNDS.mostBlade - BOUNDS.leastBlade + 1 },
+    (_, i) => BOUNDS.leastBlade + i,
+  )
+  const SEE_THROUGH = [
+    [OPACITIES.opaque, 'all: solid'],
+    [0.8, 'most'],
+    [OPACITIES.translucent, 'half: see-through'],
+    [0.3, 'little: clear'],
+  ] as const
   const fields = $derived(
     FIELDS[part.kind].filter((field) => field !== 'colour' || part.kind !== 'blade' || !part.metal),
   )
@@ -72,7 +97,7 @@
         >
       </div>
     {/each}
-    {#if (part.accents ?? []).length < 3}
+    {#if (part.accents ?? []).length < BOUNDS.mostAccents}
       <button
         type="button"
         class="btn btn-outline border-rule h-11 self-end px-3 text-xs"
@@ -87,13 +112,10 @@
         value={String(part.opacity ?? 1)}
         onchange={(event) => onset({ opacity: Number(event.currentTarget.value) })}
       >
-        {#if ![1, 0.8, 0.55, 0.3].includes(part.opacity ?? 1)}<option value={String(part.opacity)}
+        {#if !SEE_THROUGH.some(([value]) => value === (part.opacity ?? 1))}<option value={String(part.opacity)}
             >{part.opacity}</option
           >{/if}
-        <option value="1">all: solid</option>
-        <option value="0.8">most</option>
-        <option value="0.55">half: see-through</option>
-        <option value="0.3">little: clear</option>
+        {#each SEE_THROUGH as [value, words] (value)}<option value={String(value)}>{words}</option>{/each}
       </select>
     </label>
   {:else if field === 'weight_oz'}
@@ -116,7 +138,7 @@
         value={part.number}
         onchange={(event) => onset({ number: Number(event.currentTarget.value) })}
       >
-        {#each [1, 2, 3, 4, 5, 6, 7] as number (number)}<option value={number}>#{number}</option>{/each}
+        {#each BLADE_NUMBERS as number (number)}<option value={number}>#{number}</option>{/each}
       </select>
     </label>
   {:else if field === 'length_in'}
@@ -126,7 +148,7 @@
         class="input border-rule h-11 w-24"
         type="number"
         min="0.5"
-        max="12"
+        max={BOUNDS.mostLengthIn}
         step="0.25"
         value={part.length_in}
         oninput={(event) => onset({ length_in: event.currentTarget.valueAsNumber || null })}
@@ -147,7 +169,7 @@
           )
         }}
       >
-        {#each ['silver', 'gold', 'copper', 'paint'] as word (word)}<option value={word}
+        {#each [...METALS, 'paint'] as word (word)}<option value={word}
             >{word === 'paint' ? 'Painted' : capital(word)}</option
           >{/each}
       </select>
@@ -168,7 +190,7 @@
     <fieldset class="text-[0.8125rem]">
       <legend class="mb-1 font-bold">Made into</legend>
       <div class="flex flex-wrap gap-x-3">
-        {#each LURES as lure (lure)}
+        {#each LURE_KINDS as lure (lure)}
           <label class="flex h-11 items-center gap-1.5">
             <input
               class="checkbox"

@@ -1,20 +1,10 @@
-import type { OwnedPart, Palette } from '../api/client'
+import type { OwnedPart } from '../api/client'
+import { COLOUR_HEX, DARKENED_HEX, FINISH_HEX, OPACITIES, PART_KINDS, type Colour } from '../words/vocabulary'
 import { fraction, list, partLength, show, weight } from '../words/words'
 
 export type Kind = OwnedPart['kind']
 
-export const KINDS: readonly Kind[] = [
-  'head',
-  'blade',
-  'skirt',
-  'trailer',
-  'hook',
-  'bead',
-  'clevis',
-  'spacer',
-  'swivel',
-  'collar',
-]
+export const KINDS: readonly Kind[] = PART_KINDS
 
 export const PLURALS: Record<Kind, string> = {
   head: 'Heads',
@@ -74,16 +64,15 @@ export function blank(kind: Kind): OwnedPart {
 }
 
 /** "#rrggbb" of a colour that may be a word. */
-export function hexOf(colour: string | null | undefined, palette: Palette): string {
+export function hexOf(colour: string | null | undefined): string {
   if (!colour) return '#808080'
-  return palette.colours[colour.toLowerCase()] ?? colour
+  return COLOUR_HEX[colour.toLowerCase() as Colour] ?? colour
 }
 
 /** The colours a part shows, base first. */
-export function swatches(part: OwnedPart, palette: Palette): string[] {
-  if (part.kind === 'blade' && part.metal)
-    return [part.darkened ? '#5c5236' : (palette.finishes[part.metal] ?? '#808080')]
-  return part.colour ? [part.colour, ...(part.accents ?? [])].map((colour) => hexOf(colour, palette)) : []
+export function swatches(part: OwnedPart): string[] {
+  if (part.kind === 'blade' && part.metal) return [part.darkened ? DARKENED_HEX : FINISH_HEX[part.metal]]
+  return part.colour ? [part.colour, ...(part.accents ?? [])].map((colour) => hexOf(colour)) : []
 }
 
 /** What a part measures, in a few words. */
@@ -116,7 +105,7 @@ export function measureWords(part: OwnedPart, metric: boolean): string {
 }
 
 function see(part: OwnedPart): string[] {
-  return (part.opacity ?? 1) < 0.78 ? ['see-through'] : []
+  return (part.opacity ?? OPACITIES.opaque) < OPACITIES.leastOpaque ? ['see-through'] : []
 }
 
 export function isLow(part: OwnedPart): boolean {

@@ -4,7 +4,7 @@
   import type { LookPart, Scene } from '../api/client'
   import { settings } from '../stores/settings.svelte'
   import { capital, round, waterLength } from '../words/words'
-  import { partName } from '../api/sceneQueries.svelte'
+  import { partName } from './partName'
 
   /** Contrast over distance as a plot, and the same figures as a table. */
   interface Props {
@@ -15,7 +15,6 @@
   }
   let { lookParts, scene, at }: Props = $props()
 
-  const HIDDEN = ['steel']
   /** Below this nothing is drawn: far under anything an eye could make out. */
   const FLOOR = 0.01
   const PAIR_FLOOR = 0.1
@@ -23,7 +22,8 @@
   const PAIR_TICKS = [0.1, 1, 10, 100]
   const DASHES = ['', '6 3', '2 3', '8 3 2 3', '1 4', '10 4', '4 4', '3 6']
   const metric = $derived(settings.metric)
-  const shownParts = $derived(scene.parts.filter((part) => !HIDDEN.includes(part.id)))
+  const shownParts = $derived(scene.parts.filter((part) => part.place !== 'steel'))
+  const drawn = (id: string) => scene.parts.find((part) => part.id === id)
   const seen = (id: string) => scene.look.parts.find((part) => part.id === id)
   const unit = $derived(metric ? 2.54 : 1)
   const data = $derived(
@@ -43,7 +43,7 @@
   const series = $derived(
     shownParts.map((part, i) => ({
       key: `part${i}`,
-      label: capital(partName(part.id)),
+      label: capital(partName(part)),
       color: 'currentColor',
       props: { 'stroke-dasharray': DASHES[i % DASHES.length], class: 'plot-line' },
     })),
@@ -51,7 +51,7 @@
   const pairSeries = $derived(
     scene.pairs.map((pair, i) => ({
       key: `pair${i}`,
-      label: `${capital(partName(pair.a))} and ${partName(pair.b)}`,
+      label: `${capital(partName(drawn(pair.a)))} and ${partName(drawn(pair.b))}`,
       color: 'currentColor',
       props: { 'stroke-dasharray': DASHES[i % DASHES.length], class: 'plot-line' },
     })),
@@ -158,7 +158,7 @@
                 <span class="bg-proof inline-block p-0.5 align-middle"
                   ><span class="block h-3 w-4" style:background-color={hex(part.id)}></span></span
                 >
-                {capital(partName(part.id))}</th
+                {capital(partName(part))}</th
               >
               <td>{signed(figures.against_water)}</td>
               <td>{figures.against_water_flash === null ? '—' : signed(figures.against_water_flash)}</td>
@@ -184,7 +184,8 @@
         {#each scene.look.pairs as pair, i (`${pair.a}${pair.b}`)}
           <tr class="border-rule border-t">
             <th class="py-1 font-semibold" scope="row"
-              >{@render key(DASHES[i % DASHES.length])} {capital(partName(pair.a))} and {partName(pair.b)}</th
+              >{@render key(DASHES[i % DASHES.length])}
+              {capital(partName(drawn(pair.a)))} and {partName(drawn(pair.b))}</th
             >
             <td>{round(pair.in_hand_de00, 0)} ΔE</td>
             <td>{round(pair.colour_jnd, 1)}, {round(pair.tone_jnd, 1)} JND</td>

@@ -11,7 +11,7 @@ class BenchTop {
   #past: Composition[] = []
   canGoBack = $state(false)
 
-  lay(build: Composition): void {
+  replace(build: Composition): void {
     if (this.build) {
       this.#past = [...this.#past.slice(-49), this.build]
       this.canGoBack = true
@@ -23,7 +23,7 @@ class BenchTop {
 
   put(slot: Slot, part: OwnedPart | null): void {
     const build = this.build && withPart(this.build, slot, part)
-    if (build) this.lay(build)
+    if (build) this.replace(build)
   }
 
   back(): void {
@@ -38,7 +38,7 @@ class BenchTop {
   ready(lure: Reading['lure'], parts: readonly OwnedPart[], leadFree: boolean): void {
     if (this.build?.lure === lure) return
     const build = firstBuild(lure, parts, leadFree)
-    if (build) this.lay(build)
+    if (build) this.replace(build)
   }
 
   moveSlot(by: 1 | -1): void {

@@ -21,24 +21,24 @@ const FIRST: Reading = {
 }
 const SAVE_AFTER_MS = 400
 
-/** The reading being worked on. It is laid on the server's desk as it changes, which is where the angler starts next time. */
-class Desk {
+/** The reading being worked on. It is laid on the server's currentReading as it changes, which is where the angler starts next time. */
+class CurrentReading {
   reading = $state<Reading>({ ...FIRST })
   waterId = $state<string | null>(null)
   loaded = $state(false)
   /** The reading as it was before its last change, for as long as one field alone differs from it. */
-  turned = $state<{ before: Reading; field: keyof Reading } | null>(null)
+  lastChange = $state<{ before: Reading; field: keyof Reading } | null>(null)
   #timer: ReturnType<typeof setTimeout> | undefined
 
   /** The reading as it is asked about: the standing schools under those chosen for this reading alone. */
   asked = $derived<Reading>(this.#asked(this.reading))
-  askedBefore = $derived<Reading | null>(this.turned ? this.#asked(this.turned.before) : null)
+  askedBefore = $derived<Reading | null>(this.lastChange ? this.#asked(this.lastChange.before) : null)
 
   async load(): Promise<void> {
-    const desk = await answer(api.GET('/api/desk'))
-    if (desk) {
-      this.reading = desk.reading
-      this.waterId = desk.water_id ?? null
+    const currentReading = await answer(api.GET('/api/desk'))
+    if (currentReading) {
+      this.reading = currentReading.reading
+      this.waterId = currentReading.water_id ?? null
     }
     this.loaded = true
   }
@@ -51,9 +51,9 @@ class Desk {
   }
 
   /** Takes the last change back. */
-  turnBack(): void {
-    if (this.turned) this.reading = this.turned.before
-    this.turned = null
+  undoLastChange(): void {
+    if (this.lastChange) this.reading = this.lastChange.before
+    this.lastChange = null
     this.#saveSoon()
   }
 
@@ -65,7 +65,7 @@ class Desk {
   reopen(reading: Reading, waterId: string | null): void {
     this.reading = reading
     this.waterId = waterId
-    this.turned = null
+    this.lastChange = null
     this.#saveSoon()
   }
 
@@ -84,12 +84,13 @@ class Desk {
     const [field] = differing
     if (!field) return
     if (differing.length > 1) {
-      this.turned = null
+      this.lastChange = null
       return
     }
     // A slider on its way is one change, not many.
-    const from = this.turned?.field === field ? this.turned.before : before
-    this.turned = JSON.stringify(from[field]) === JSON.stringify(this.reading[field]) ? null : { before: from, field }
+    const from = this.lastChange?.field === field ? this.lastChange.before : before
+    this.lastChange =
+      JSON.stringify(from[field]) === JSON.stringify(this.reading[field]) ? null : { before: from, field }
   }
 
   #saveSoon(): void {
@@ -106,4 +107,4 @@ class Desk {
   }
 }
 
-export const desk = new Desk()
+export const currentReading = new CurrentReading()

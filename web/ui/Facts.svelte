@@ -9,6 +9,6 @@
     title={palette.facts[id] ?? id}>{id}</abbr
   >{/each}{#if rule}<a
     class="text-faint ml-1.5 inline-block text-xs underline underline-offset-2"
-    href="#/rulebook/{encodeURIComponent(rule)}"
+    href="#/rules/{encodeURIComponent(rule)}"
     aria-label="The rule {rule}">rule</a
   >{/if}

@@ -1,26 +1,26 @@
 <script lang="ts">
+  import { BITES, FORAGES, SKYS, TINTS, WINDS, type Tint } from '../words/vocabulary'
   import type { Reading } from '../api/client'
-  import { desk } from '../stores/currentReading.svelte'
+  import { currentReading } from '../stores/currentReading.svelte'
   import { settings } from '../stores/settings.svelte'
   import { capital, show, waterLength } from '../words/words'
   import { nearestStop, STOPS } from '../words/stick'
+  import { SHORT_TINTS } from '../words/tints'
 
   /** The handful of things that turn most often, to change without leaving the advice. */
-  const r = $derived(desk.reading)
+  const r = $derived(currentReading.reading)
   const stop = $derived(nearestStop(r.visibility_in))
   const SELECTS = [
-    { field: 'tint', label: 'Tint', words: ['none', 'green', 'tannic', 'clay'] },
-    { field: 'sky', label: 'Sky', words: ['sun', 'broken', 'overcast', 'rain', 'storm', 'low_sun', 'night'] },
-    { field: 'wind', label: 'Wind', words: ['calm', 'ripple', 'chop'] },
-    { field: 'bite', label: 'Bite', words: ['tough', 'normal', 'active'] },
-    { field: 'forage', label: 'Food', words: ['shad', 'bluegill', 'crawfish', 'perch', 'golden_shiner', 'crappie'] },
+    { field: 'tint', label: 'Tint', words: TINTS },
+    { field: 'sky', label: 'Sky', words: SKYS },
+    { field: 'wind', label: 'Wind', words: WINDS },
+    { field: 'bite', label: 'Bite', words: BITES },
+    { field: 'forage', label: 'Food', words: FORAGES },
   ] as const
-
-  const TINTS: Record<string, string> = { none: 'None', green: 'Green', tannic: 'Tea', clay: 'Clay' }
 
   function toStop(index: number) {
     const inches = STOPS[index]
-    if (inches !== undefined) desk.change({ visibility_in: inches })
+    if (inches !== undefined) currentReading.change({ visibility_in: inches })
   }
 </script>
 
@@ -47,10 +47,10 @@
       <select
         class="select border-rule h-11 w-full"
         value={r[select.field]}
-        onchange={(event) => desk.change({ [select.field]: event.currentTarget.value } as Partial<Reading>)}
+        onchange={(event) => currentReading.change({ [select.field]: event.currentTarget.value } as Partial<Reading>)}
       >
         {#each select.words as word (word)}
-          <option value={word}>{select.field === 'tint' ? TINTS[word] : capital(show(word))}</option>
+          <option value={word}>{select.field === 'tint' ? SHORT_TINTS[word as Tint] : capital(show(word))}</option>
         {/each}
       </select>
     </label>

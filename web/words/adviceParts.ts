@@ -1,4 +1,5 @@
-import type { Advice, Palette, Reason } from '../api/client'
+import type { Advice, Reason } from '../api/client'
+import { COLOUR_HEX, FINISH_HEX, PICK_LABELS, PICK_PARTS, type Colour, type Pick } from './vocabulary'
 import { capital, fraction, list, partLength, show, weight } from './words'
 
 export interface Part {
@@ -33,13 +34,11 @@ export function title(advice: Advice): string {
 }
 
 /** The advice part by part, in the order a builder lays them out. */
-export function partsOf(advice: Advice, palette: Palette, metric: boolean): Part[] {
-  const reasons = (part: string) =>
-    advice.reasons
-      .filter((reason) => reason.pick === part || reason.pick.startsWith(`${part}.`))
-      .sort((a, b) => telling(a.pick) - telling(b.pick))
+export function partsOf(advice: Advice, metric: boolean): Part[] {
+  const reasons = (part: Part['key']) =>
+    advice.reasons.filter((reason) => belongsTo(reason.pick, part)).sort((a, b) => telling(a.pick) - telling(b.pick))
   const cautions = (place: string) => advice.cautions.filter((caution) => caution.place === place)
-  const colour = (word: string) => palette.colours[word] ?? '#808080'
+  const colour = (word: Colour) => COLOUR_HEX[word]
   const { head, skirt, trailer } = advice
 
   const parts: Part[] = []
@@ -65,7 +64,7 @@ export function partsOf(advice: Advice, palette: Palette, metric: boolean): Part
           return `${blade.position === 'single' ? '' : `${capital(blade.position)}: `}#${blade.size}${size ? `, ${partLength(size.length_in, metric)} long` : ''}`
         })
         .join(' · '),
-      swatches: advice.blades.map((blade) => palette.finishes[blade.finish] ?? '#808080'),
+      swatches: advice.blades.map((blade) => FINISH_HEX[blade.finish]),
       reasons: reasons('blades'),
       cautions: cautions('blades'),
     })
@@ -125,7 +124,7 @@ export function partsOf(advice: Advice, palette: Palette, metric: boolean): Part
 }
 
 /** The picks an angler asks about first. */
-const TELLING = [
+const TELLING: readonly Pick[] = [
   'blades.finish',
   'blades.shape',
   'skirt.base',
@@ -138,9 +137,14 @@ const TELLING = [
   'head.colour',
 ]
 
-function telling(pick: string): number {
+function telling(pick: Pick): number {
   const at = TELLING.indexOf(pick)
   return at < 0 ? TELLING.length : at
+}
+
+/** Whether a pick is told with a part; the pairing is a pick of the whole lure and a part of its own. */
+export function belongsTo(pick: Pick, part: Part['key']): boolean {
+  return part === 'pairing' ? pick === 'pairing' : PICK_PARTS[pick] === part
 }
 
 function bladesHeadline(advice: Advice): string {
@@ -153,7 +157,7 @@ function bladesHeadline(advice: Advice): string {
 }
 
 /** A picked value in words and units. */
-export function valueWords(pick: string, value: Reason['value'], metric: boolean): string {
+export function valueWords(pick: Pick, value: Reason['value'], metric: boolean): string {
   if (Array.isArray(value)) return value.map((v) => weight(v, metric)).join(' to ')
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
   if (typeof value === 'number') {
@@ -164,50 +168,22 @@ export function valueWords(pick: string, value: Reason['value'], metric: boolean
   return show(value)
 }
 
-const PICKS: Record<string, string> = {
-  'head.weight_oz': 'weight',
-  'head.weight_range_oz': 'weights that serve',
-  'head.colour': 'head colour',
-  'blades.layout': 'how many blades',
-  'blades.finish': 'finish',
-  'blades.darkened': 'dulled',
-  'blades.front.finish': 'front finish',
-  'blades.shape': 'shape',
-  'blades.size': 'size',
-  'blades.front.shape': 'front shape',
-  'blades.front.size': 'front size',
-  'skirt.trim': 'cut',
-  'skirt.base': 'base',
-  'skirt.accents': 'accent',
-  'skirt.opacity': 'see-through or solid',
-  'skirt.material': 'strands',
-  trailer: 'trailer or none',
-  'trailer.style': 'style',
-  'trailer.length_in': 'length',
-  'trailer.base': 'base',
-  'trailer.accents': 'accent',
-  'trailer.surface': 'skin',
-  'trailer.opacity': 'see-through or solid',
-  'trailer_hook.fit': 'on or off',
-  'trailer_hook.size': 'size',
-  'head.material': 'head metal',
-  pairing: 'pairing',
-}
+/** Picks whose words name their part already. */
+const NAMES_ITS_PART: readonly Pick[] = ['head.colour', 'head.material', 'trailer']
 
 /** The part that a pick belongs to, with the pick itself: "skirt base", "blade finish". */
-export function fullPickWords(pick: string): string {
-  const [part] = pick.split('.')
-  if (!part || part === pick) return pickWords(pick)
-  const words = pickWords(pick)
-  const name = part === 'blades' ? 'blade' : show(part)
-  return words.startsWith(name) ? words : `${name} ${words}`
+export function fullPickWords(pick: Pick): string {
+  const part = PICK_PARTS[pick]
+  const words = PICK_LABELS[pick]
+  if (part === 'lure' || NAMES_ITS_PART.includes(pick)) return words
+  return `${part === 'blades' ? 'blade' : show(part)} ${words}`
 }
 
 /** Picked values in words: "black and blue", or "none" where there is nothing. */
-export function valuesWords(pick: string, values: readonly Reason['value'][], metric: boolean): string {
+export function valuesWords(pick: Pick, values: readonly Reason['value'][], metric: boolean): string {
   return values.length === 0 ? 'none' : values.map((value) => valueWords(pick, value, metric)).join(' and ')
 }
 
-export function pickWords(pick: string): string {
-  return PICKS[pick] ?? pick
+export function pickWords(pick: Pick): string {
+  return PICK_LABELS[pick]
 }

@@ -67,3 +67,8 @@ export function schoolName(question: string, school: string): string {
   const known = QUESTIONS.find((candidate) => candidate.key === question)?.schools.find(([key]) => key === school)
   return known?.[1] ?? school
 }
+
+/** The question a pick may depend on, in a few words. */
+export function questionLabel(question: string): string {
+  return QUESTIONS.find((candidate) => candidate.key === question)?.label ?? question
+}

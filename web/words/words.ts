@@ -1,39 +1,14 @@
 import type { Build } from '../lure/paint'
+import { LABELS, TINT_LABELS, type Tint } from './vocabulary'
 
-/** How words of the documents read on screen, where taking the underscores out is not enough. */
-const SHOWN: Record<string, string> = {
-  broken: 'broken cloud',
-  green_pumpkin: 'green pumpkin',
-  painted_white: 'painted white',
-  painted_chartreuse: 'painted chartreuse',
-  painted_orange: 'painted orange',
-  painted_red: 'painted red',
-  deep_colorado: 'deep-cup Colorado',
-  colorado: 'Colorado',
-  indiana: 'Indiana',
-  hook_bend: 'to the hook bend',
-  long_tail: 'long tail, left uncut',
-  single_tail_grub: 'single-tail grub',
-  twin_tail_grub: 'twin-tail grub',
-  fork_tail: 'fork-tail minnow',
-  paddle_tail: 'paddle-tail swimbait',
-  pass_for_forage: 'pass for food',
-  be_found: 'be found',
-  cast_shadow: 'cast a shadow',
-  low_sun: 'low sun',
-  bladed_jig: 'bladed jig',
-}
-
+/** How a word of the documents is called on screen. */
 export function show(word: string): string {
-  return SHOWN[word] ?? word.replaceAll('_', ' ')
+  return LABELS[word] ?? word.replaceAll('_', ' ')
 }
 
 /** The water's colour in words. */
-export function tintWords(tint: string): string {
-  return (
-    { none: 'no tint', green: 'green water', tannic: 'tea-stained water', clay: 'clay-stained water' }[tint] ??
-    show(tint)
-  )
+export function tintWords(tint: Tint): string {
+  return TINT_LABELS[tint]
 }
 
 export function capital(text: string): string {
@@ -127,7 +102,7 @@ export function fieldValue(field: string, value: unknown, metric: boolean): stri
   if (Array.isArray(value)) return value.length > 0 ? list(value.map(String)) : 'none'
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
   if (typeof value === 'object') return 'others'
-  if (typeof value === 'string') return field === 'tint' ? tintWords(value) : show(value)
+  if (typeof value === 'string') return field === 'tint' ? tintWords(value as Tint) : show(value)
   const number = Number(value)
   if (field === 'visibility_in') return waterLength(number, metric)
   if (field === 'forage_in') return partLength(number, metric)

@@ -7,6 +7,9 @@ namespace App\Contract\Backup;
 use App\Contract\Inventory\InventoryPartDocument;
 use App\Contract\Inventory\SwatchDocument;
 use App\Contract\Logbook\LogbookDocument;
+use App\Contract\Logbook\SavedBuildDocument;
+use App\Contract\Reading\SavedReadingDocument;
+use App\Contract\Reading\WaterDocument;
 use App\Contract\Settings\SettingsDocument;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
@@ -51,5 +54,15 @@ final readonly class BackupDocument
         #[Assert\Valid]
         public array $unreadable = [],
     ) {
+    }
+
+    /**
+     * How many of these are on the lists; the others were deleted and come along to be restorable.
+     *
+     * @param list<WaterDocument|SavedReadingDocument|SavedBuildDocument|InventoryPartDocument> $documents
+     */
+    public function countListed(array $documents): int
+    {
+        return \count(array_filter($documents, fn (object $document): bool => !isset($this->deleted[$document->id ?? ''])));
     }
 }

@@ -7,7 +7,15 @@ namespace App\Contract\Error;
 use OpenApi\Attributes as OA;
 
 /** One thing wrong with what came in: the field, a code that stays the same, and a sentence that says what is allowed. */
-#[OA\Schema(schema: 'Fault', additionalProperties: false, required: ['field', 'code', 'message', 'item', 'within'])]
+#[OA\Schema(
+    schema: 'Fault',
+    additionalProperties: false,
+    required: ['field', 'code', 'message', 'item', 'within'],
+    properties: [
+        new OA\Property(property: 'item', type: 'integer', nullable: true, description: 'Its place, where the document is a list.'),
+        new OA\Property(property: 'within', type: 'string', description: 'The path inside that entry.'),
+    ],
+)]
 final readonly class Fault implements \JsonSerializable
 {
     /** Codes of the reader's own; all others are the constraint's, such as "is_blank" or "not_in_range". */

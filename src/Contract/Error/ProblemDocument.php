@@ -32,7 +32,12 @@ final readonly class ProblemDocument implements \JsonSerializable
         #[OA\Property(type: 'array', items: new OA\Items(ref: Fault::class), description: 'At most 50; fault_count tells how many there are.')]
         public array $faults = [],
         public ?int $count = null,
-        #[OA\Property(type: 'object', nullable: true, description: 'What is stored now, where the request was about something older.')]
+        #[OA\Property(
+            type: 'object',
+            nullable: true,
+            additionalProperties: new OA\AdditionalProperties(),
+            description: 'What is stored now, where the request was about something older.',
+        )]
         public ?array $current = null,
         #[OA\Property(nullable: true, description: 'Where to find an internal error in the log.')]
         public ?string $reference = null,

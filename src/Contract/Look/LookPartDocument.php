@@ -59,9 +59,11 @@ final readonly class LookPartDocument
 
     public function toPart(): OpticalPart
     {
-        return LookPartKind::Metal === $this->kind
+        $part = LookPartKind::Metal === $this->kind
             ? OpticalPart::metal($this->id, $this->metal ?? throw new \LogicException('Checked before.'))
             : OpticalPart::matte($this->id, Srgb::hex($this->hex ?? throw new \LogicException('Checked before.')), $this->fluorescent, $this->opacity);
+
+        return null === $this->place ? $part : $part->at($this->place, $this->layer);
     }
 
     public static function of(OpticalPart $part): self

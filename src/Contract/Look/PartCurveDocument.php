@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Contract\Look;
 
+use Kontrast\Material\PartPlace;
 use OpenApi\Attributes as OA;
 
 /** A part over distance: one value for each distance of the scene. */
-#[OA\Schema(schema: 'FadedPart', additionalProperties: false, required: ['id', 'person', 'bass', 'contrast', 'flash'])]
+#[OA\Schema(schema: 'FadedPart', additionalProperties: false, required: ['id', 'place', 'layer', 'person', 'bass', 'contrast', 'flash'])]
 final readonly class PartCurveDocument
 {
     /**
@@ -19,6 +20,10 @@ final readonly class PartCurveDocument
     public function __construct(
         #[OA\Property]
         public string $id,
+        #[OA\Property(type: 'string', enum: PartPlace::class, nullable: true, description: 'Where on a lure it sits.')]
+        public ?PartPlace $place,
+        #[OA\Property(description: '0 for the base color, 1 and on for accents.')]
+        public int $layer,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $person,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]

@@ -54,6 +54,8 @@ final readonly class SceneDocument
             SignificantDigits::all($curves->left),
             array_map(static fn (array $traced): PartCurveDocument => new PartCurveDocument(
                 $traced['part']->part->id,
+                $traced['part']->part->place,
+                $traced['part']->part->layer,
                 $traced['person'],
                 $traced['bass'],
                 SignificantDigits::all($traced['contrast']),

@@ -73,7 +73,7 @@ final readonly class RestoreBackup
                 $this->setAside->add(new SetAside($kind, $aside->name, $aside->reason, $aside->document));
             }
 
-            return [...$counts, 'parts' => \count($backup->parts), 'kept_in' => $file];
+            return [...$counts, 'parts' => $backup->countListed($backup->parts), 'kept_in' => $file];
         });
     }
 

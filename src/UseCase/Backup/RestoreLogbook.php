@@ -53,7 +53,11 @@ final readonly class RestoreLogbook
             $this->current->add(new CurrentReading($this->documents->toStored($notebook->desk->reading), $water));
         }
 
-        return ['waters' => \count($notebook->waters), 'readings' => \count($notebook->readings), 'builds' => \count($notebook->builds)];
+        return [
+            'waters' => $backup->countListed($notebook->waters),
+            'readings' => $backup->countListed($notebook->readings),
+            'builds' => $backup->countListed($notebook->builds),
+        ];
     }
 
     /** @param array<string, Water> $waters */

@@ -4,23 +4,23 @@
   import SwatchRow from '../../ui/SwatchRow.svelte'
   import Trouble from '../../ui/Trouble.svelte'
   import { inTheHand } from '../../lure/paint'
-  import { desk } from '../../stores/currentReading.svelte'
+  import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
   import { partLength, show } from '../../words/words'
-  import Adjust from '../../ui/ReadingAdjuster.svelte'
+  import ReadingAdjuster from '../../ui/ReadingAdjuster.svelte'
   import Disagreements from './Disagreements.svelte'
   import Figures from '../../preview/Figures.svelte'
-  import Near from './CloseCalls.svelte'
+  import CloseCalls from './CloseCalls.svelte'
   import NextSteps from './NextSteps.svelte'
   import Notes from './Notes.svelte'
-  import { fullPickWords, partsOf, title, valuesWords } from '../../words/adviceParts'
-  import Proof from '../../preview/LurePreview.svelte'
+  import { belongsTo, fullPickWords, partsOf, title, valuesWords, type Part } from '../../words/adviceParts'
+  import LurePreview from '../../preview/LurePreview.svelte'
   import { changesFor } from '../../api/adviceQueries.svelte'
   import Reasons from './Reasons.svelte'
   import { opinionFor, sceneFor, type From } from '../../api/sceneQueries.svelte'
   import SecondOpinion from './SecondOpinion.svelte'
-  import Summary from '../../ui/ReadingSummary.svelte'
-  import Turned from './ChangeList.svelte'
+  import ReadingSummary from '../../ui/ReadingSummary.svelte'
+  import ChangeList from './ChangeList.svelte'
 
   /** A proof and its ledger: the lure in the hand and in the water, under it every part with its reasons, nothing folded away but who else spoke. */
   interface Props {
@@ -35,18 +35,17 @@
   let at = $state(4)
   const scene = sceneFor(
     () => reading,
-    () => advice.look_parts,
+    () => advice,
     () => from,
   )
   const opinion = opinionFor(() => reading)
   const changes = changesFor(
-    () => desk.askedBefore,
+    () => currentReading.askedBefore,
     () => reading,
   )
-  const turned = $derived(desk.turned && desk.askedBefore ? (changes.data ?? []) : [])
-  const turnedIn = (part: string) =>
-    turned.filter((change) => change.pick === part || change.pick.startsWith(`${part}.`))
-  const parts = $derived(partsOf(advice, palette, settings.metric))
+  const turned = $derived(currentReading.lastChange && currentReading.askedBefore ? (changes.data ?? []) : [])
+  const turnedIn = (part: Part['key']) => turned.filter((change) => belongsTo(change.pick, part))
+  const parts = $derived(partsOf(advice, settings.metric))
   const pressing = $derived(advice.cautions.filter((caution) => caution.place === 'reading'))
   const standing = $derived(advice.cautions.filter((caution) => caution.place === 'advice'))
 </script>
@@ -55,29 +54,36 @@
   <header>
     <h1>{title(advice)}</h1>
     <p class="text-base font-semibold">{advice.wanted.line}</p>
-    <Summary {reading} />
+    <ReadingSummary {reading} />
   </header>
   {#each pressing as caution (caution.text)}<CautionLine text={caution.text} loud />{/each}
-  <Proof
+  <LurePreview
     build={advice}
-    hand={inTheHand(advice, palette)}
+    hand={inTheHand(advice)}
     scene={scene.data}
     {from}
     onfrom={(next) => (from = next)}
     {at}
     onat={(next) => (at = next)}
   />
-  <Adjust />
-  {#if desk.turned && desk.askedBefore && changes.data}
-    <Turned field={desk.turned.field} before={desk.askedBefore} after={reading} changes={changes.data} {palette} />
+  <ReadingAdjuster />
+  {#if currentReading.lastChange && currentReading.askedBefore && changes.data}
+    <ChangeList
+      field={currentReading.lastChange.field}
+      before={currentReading.askedBefore}
+      after={reading}
+      changes={changes.data}
+      {palette}
+    />
   {/if}
   {#if scene.isError}<Trouble error={scene.error} />{/if}
   {#if advice.suits !== advice.lure}
     <section class="border-base-content border-2 p-3" aria-label="Another lure">
       <p class="font-bold">Think of a {show(advice.suits)} instead.</p>
       <Reasons reasons={advice.reasons.filter((reason) => reason.pick === 'lure')} {palette} />
-      <button class="btn btn-outline border-rule mt-2 h-11" onclick={() => desk.change({ lure: advice.suits })}
-        >Advise on a {show(advice.suits)}</button
+      <button
+        class="btn btn-outline border-rule mt-2 h-11"
+        onclick={() => currentReading.change({ lure: advice.suits })}>Advise on a {show(advice.suits)}</button
       >
     </section>
   {/if}
@@ -101,9 +107,9 @@
     {/each}
   </div>
   <div class="gap-x-10 lg:columns-2 [&>section]:mb-6 [&>section]:break-inside-avoid">
-    <Near edges={advice.near} {palette} />
+    <CloseCalls edges={advice.near} {palette} />
     <NextSteps steps={advice.next} {palette} />
-    <Disagreements disagreements={advice.disagreements} {palette} />
+    <Disagreements disagreements={advice.disagreements} />
     {#if opinion.data}<SecondOpinion opinions={opinion.data} />{/if}
     <Notes notes={advice.notes} {palette} />
   </div>

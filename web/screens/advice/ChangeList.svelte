@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Change, Palette, Reading } from '../../api/client'
-  import { desk } from '../../stores/currentReading.svelte'
+  import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
   import { fieldValue, fieldWords } from '../../words/words'
   import Changes from './Changes.svelte'
@@ -31,7 +31,8 @@
           ? 'one pick changes.'
           : `${changes.length} picks change.`}
     </p>
-    <button class="btn btn-outline border-rule h-11 px-3 text-xs" onclick={() => desk.turnBack()}>Change it back</button
+    <button class="btn btn-outline border-rule h-11 px-3 text-xs" onclick={() => currentReading.undoLastChange()}
+      >Change it back</button
     >
   </div>
   <Changes {changes} {palette} />

@@ -1,28 +1,26 @@
 <script lang="ts">
-  import type { Advice, Palette, Reading } from '../../api/client'
+  import type { Advice, Reading } from '../../api/client'
   import Lure from '../../lure/Lure.svelte'
   import { inTheHand } from '../../lure/paint'
-  import { desk } from '../../stores/currentReading.svelte'
-  import { show } from '../../words/words'
-  import { schoolName } from '../../words/schoolQuestions'
+  import { currentReading } from '../../stores/currentReading.svelte'
+  import { settings } from '../../stores/settings.svelte'
+  import { valuesWords } from '../../words/adviceParts'
+  import { questionLabel, schoolName } from '../../words/schoolQuestions'
+  import type { Pick } from '../../words/vocabulary'
 
   interface Props {
     disagreements: Advice['disagreements']
-    palette: Palette
   }
-  let { disagreements, palette }: Props = $props()
+  let { disagreements }: Props = $props()
 
-  const QUESTIONS: Record<string, string> = {
-    pairing: 'How skirt and trailer go together',
-    finish: 'What decides the blade’s finish',
-    dirty: 'The base colour for dirty water',
-    shad_start: 'The first lure among shad',
-    red_spring: 'Red-orange in spring',
-    wood: 'A bladed jig in wood',
+  /** What another school takes first: the values of its most telling pick, or that it leaves the part out. */
+  const takes = (other: Advice['disagreements'][number]['others'][number]) => {
+    const [pick, values] = Object.entries(other.picks)[0] ?? []
+    return pick && values ? valuesWords(pick as Pick, values, settings.metric) : 'none'
   }
 
   function tryIt(question: string, school: string) {
-    desk.change({ schools: { ...desk.reading.schools, [question]: school } as Reading['schools'] })
+    currentReading.change({ schools: { ...currentReading.reading.schools, [question]: school } as Reading['schools'] })
   }
 </script>
 
@@ -33,7 +31,7 @@
       {#each disagreements as disagreement (disagreement.question)}
         <li class="border-rule border-b py-2 text-sm">
           <p>
-            <span class="font-semibold">{QUESTIONS[disagreement.question] ?? disagreement.question}.</span>
+            <span class="font-semibold">{questionLabel(disagreement.question)}.</span>
             <span class="text-faint"
               >You hold: {schoolName(disagreement.question, disagreement.chosen).toLowerCase()}.</span
             >
@@ -44,17 +42,16 @@
                 <div class="bg-proof h-16 w-28 shrink-0 p-1 text-[#1a1a1a]">
                   <Lure
                     build={other.build}
-                    paint={inTheHand(other.build, palette)}
+                    paint={inTheHand(other.build)}
                     span={5.2}
                     ruler={false}
                     class="h-full w-full"
                   />
                 </div>
                 <p class="flex-1 leading-snug">
-                  <span class="font-semibold">{schoolName(disagreement.question, other.school)}</span> would take {other.value
-                    .split(' + ')
-                    .map(show)
-                    .join(' and ')}.
+                  <span class="font-semibold">{schoolName(disagreement.question, other.school)}</span> would take {takes(
+                    other,
+                  )}.
                   <span class="text-faint">{other.because}</span>
                 </p>
                 <button

@@ -6,17 +6,17 @@
   import { blank } from '../../parts/part'
   import PartFields from '../../parts/PartFields.svelte'
   import { binQuery } from '../../api/inventoryQueries.svelte'
-  import { desk } from '../../stores/currentReading.svelte'
+  import { currentReading } from '../../stores/currentReading.svelte'
   import { show } from '../../words/words'
-  import Adjust from '../../ui/ReadingAdjuster.svelte'
+  import ReadingAdjuster from '../../ui/ReadingAdjuster.svelte'
   import Figures from '../../preview/Figures.svelte'
-  import Proof from '../../preview/LurePreview.svelte'
+  import LurePreview from '../../preview/LurePreview.svelte'
   import { adviceFor, paletteQuery } from '../../api/adviceQueries.svelte'
   import type { From } from '../../api/sceneQueries.svelte'
-  import Summary from '../../ui/ReadingSummary.svelte'
+  import ReadingSummary from '../../ui/ReadingSummary.svelte'
   import { bench, withPart } from '../../stores/bench.svelte'
   import BestPanel from './BestPanel.svelte'
-  import { press, type Doing } from './commands'
+  import { press, type Doing } from './shortcuts'
   import Commands from './Commands.svelte'
   import MissingPanel from './MissingPanel.svelte'
   import { askAhead, bestFor, verdictFor } from '../../api/benchQueries.svelte'
@@ -37,7 +37,7 @@
   const client = useQueryClient()
   const bin = binQuery()
   const palette = paletteQuery()
-  const reading = $derived(desk.asked)
+  const reading = $derived(currentReading.asked)
   const leadFree = $derived(reading.lead_free ?? false)
   const advice = adviceFor(() => reading)
   const parts = $derived(bin.data?.parts ?? [])
@@ -82,7 +82,7 @@
   $effect(() => {
     if (build || !bin.data || start.isFetching || !start.data) return
     const best = start.data.ranked[0]
-    if (best && best.parts.lure === reading.lure) bench.lay(best.parts)
+    if (best && best.parts.lure === reading.lure) bench.replace(best.parts)
     else bench.ready(reading.lure, parts, leadFree)
   })
 
@@ -149,7 +149,7 @@
   <header class="flex flex-wrap items-end justify-between gap-2">
     <div>
       <h1>The bench: a {show(reading.lure)}</h1>
-      <Summary {reading} />
+      <ReadingSummary {reading} />
       {#if advice.data}<p class="text-sm">Wanted. {advice.data.wanted.line}</p>{/if}
     </div>
     <div class="flex gap-2">
@@ -166,7 +166,7 @@
   {#if verdict.isError}<Trouble error={verdict.error} />{/if}
   {#if bin.data && !build && start.data && !start.isFetching}
     <p class="max-w-prose py-2">
-      The bin has no head for a {show(reading.lure)}. <a class="underline" href="#/bin">Put one in</a>, or choose
+      The bin has no head for a {show(reading.lure)}. <a class="underline" href="#/parts">Put one in</a>, or choose
       another lure in the <a class="underline" href="#/">reading</a>.
     </p>
   {/if}
@@ -178,7 +178,6 @@
           <SlotRow
             {slot}
             parts={partsFor(slot, build.lure, parts, leadFree)}
-            palette={colours}
             onedit={() => {
               bench.slot = slot
               startEditing()
@@ -198,9 +197,9 @@
       </div>
       <div class="flex min-w-0 flex-col gap-3">
         {#if verdict.data}
-          <Proof
+          <LurePreview
             build={verdict.data.build}
-            hand={inTheirColours(verdict.data.build, verdict.data.look_parts, colours)}
+            hand={inTheirColours(verdict.data.build, verdict.data.look_parts)}
             {scene}
             {from}
             onfrom={(next) => (from = next)}
@@ -208,7 +207,7 @@
             onat={(next) => (at = next)}
           />
         {/if}
-        <Adjust />
+        <ReadingAdjuster />
         {#if verdict.data}<VerdictPanel verdict={verdict.data} />{/if}
       </div>
     </div>
@@ -223,10 +222,10 @@
         {/each}
       </div>
       <div class="pt-3">
-        {#if panel === 'best'}<BestPanel {reading} palette={colours} />
+        {#if panel === 'best'}<BestPanel {reading} />
         {:else if panel === 'swap'}<SwapPanel {reading} />
-        {:else if panel === 'missing'}<MissingPanel palette={colours} />
-        {:else}<SavedPanel {reading} palette={colours} />{/if}
+        {:else if panel === 'missing'}<MissingPanel />
+        {:else}<SavedPanel {reading} />{/if}
       </div>
     </section>
     {#if plotted}<Figures lookParts={plotted.look_parts} scene={plotted.scene} {at} />{/if}

@@ -1,19 +1,18 @@
 <script lang="ts">
-  import type { Palette, Reading } from '../../api/client'
+  import { TRAIT_LABELS } from '../../words/vocabulary'
+  import type { Reading } from '../../api/client'
   import Lure from '../../lure/Lure.svelte'
   import { inTheirColours } from '../../lure/paint'
   import { PLURALS, type Kind } from '../../parts/part'
   import { round } from '../../words/words'
   import { bench } from '../../stores/bench.svelte'
-  import { becauseWords, traitWords } from './traitWords'
   import { bestFor } from '../../api/benchQueries.svelte'
 
   /** The ten best builds of the bin, with why each stands where it does. */
   interface Props {
     reading: Reading
-    palette: Palette
   }
-  let { reading, palette }: Props = $props()
+  let { reading }: Props = $props()
   const best = bestFor(
     () => reading,
     () => true,
@@ -30,7 +29,7 @@
       Nothing in the bin makes this lure: it lacks {best.data.lacking
         .map((kind) => PLURALS[kind as Kind].toLowerCase())
         .join(', ')}.
-      <a class="underline" href="#/bin">Add some</a>, and the best build of them stands here.
+      <a class="underline" href="#/parts">Add some</a>, and the best build of them stands here.
     {:else}
       The best of {best.data.combinations.toLocaleString('en')} builds that fit together{best.data.lacking.length > 0
         ? `, though the bin has no ${best.data.lacking.map((kind) => PLURALS[kind as Kind].toLowerCase()).join(', ')} for it`
@@ -45,7 +44,7 @@
         <div class="bg-proof h-16 w-28 shrink-0 p-1 text-[#1a1a1a]">
           <Lure
             build={ranked.build}
-            paint={inTheirColours(ranked.build, ranked.look_parts, palette)}
+            paint={inTheirColours(ranked.build, ranked.look_parts)}
             span={5.2}
             ruler={false}
             class="h-full w-full"
@@ -68,14 +67,15 @@
             {#if lacks.length === 0}All that the advice asks for.{:else}Lacks: {lacks
                 .map(
                   (mark) =>
-                    `${traitWords(mark.trait).toLowerCase()} (${becauseWords(mark)}, −${round(mark.of - mark.points, 1)})`,
+                    `${TRAIT_LABELS[mark.trait].toLowerCase()} (${mark.because}, −${round(mark.of - mark.points, 1)})`,
                 )
                 .join('; ')}.{/if}
           </p>
         </div>
         <span class="w-12 shrink-0 text-right text-base font-extrabold">{round(ranked.score, 1)}</span>
-        <button class="btn btn-outline border-rule h-11 shrink-0 px-3 text-xs" onclick={() => bench.lay(ranked.parts)}
-          >Lay it out<span class="sr-only">, number {i + 1}</span></button
+        <button
+          class="btn btn-outline border-rule h-11 shrink-0 px-3 text-xs"
+          onclick={() => bench.replace(ranked.parts)}>Lay it out<span class="sr-only">, number {i + 1}</span></button
         >
       </li>
     {/each}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Doing } from './commands'
+  import type { Doing } from './shortcuts'
 
   /** Everything the bench can do, found by typing; and, by "?", which keys do it. The browser's own dialog keeps the focus and closes on Escape. */
   interface Props {

@@ -1,19 +1,19 @@
 <script lang="ts">
-  import type { Palette, Reading, SavedBuild } from '../../api/client'
+  import { TRAIT_LABELS } from '../../words/vocabulary'
+  import type { Mark, Reading, SavedBuild } from '../../api/client'
   import Lure from '../../lure/Lure.svelte'
   import { inTheirColours } from '../../lure/paint'
   import { settings } from '../../stores/settings.svelte'
   import { round } from '../../words/words'
-  import { findingWords, traitWords } from './traitWords'
+  import { findingWords } from './traitWords'
   import { verdictFor } from '../../api/benchQueries.svelte'
 
   /** Two builds side by side, for the reading of the day. */
   interface Props {
     pair: readonly SavedBuild[]
     reading: Reading
-    palette: Palette
   }
-  let { pair, reading, palette }: Props = $props()
+  let { pair, reading }: Props = $props()
   const left = verdictFor(
     () => reading,
     () => pair[0]?.build ?? null,
@@ -25,7 +25,7 @@
   const traits = $derived([
     ...new Set([left.data, right.data].flatMap((side) => side?.marks.map((mark) => mark.trait) ?? [])),
   ])
-  const points = (side: typeof left.data, trait: string) => side?.marks.find((mark) => mark.trait === trait)
+  const points = (side: typeof left.data, trait: Mark['trait']) => side?.marks.find((mark) => mark.trait === trait)
   const differing = $derived(
     traits.filter(
       (trait) => Math.abs((points(left.data, trait)?.points ?? 0) - (points(right.data, trait)?.points ?? 0)) > 0.05,
@@ -44,7 +44,7 @@
         <div class="bg-proof flex aspect-[16/9] items-center justify-center p-3 text-[#1a1a1a]">
           {#if side}<Lure
               build={side.build}
-              paint={inTheirColours(side.build, side.look_parts, palette)}
+              paint={inTheirColours(side.build, side.look_parts)}
               span={5.2}
               class="max-h-full"
             />{/if}
@@ -68,7 +68,7 @@
     <tbody>
       {#each differing as trait (trait)}
         <tr class="border-rule border-t">
-          <th class="py-1 font-semibold" scope="row">{traitWords(trait)}</th>
+          <th class="py-1 font-semibold" scope="row">{TRAIT_LABELS[trait]}</th>
           <td>{round(points(left.data, trait)?.points ?? 0, 1)}</td>
           <td>{round(points(right.data, trait)?.points ?? 0, 1)}</td>
         </tr>

@@ -1,19 +1,18 @@
 <script lang="ts">
   import { useQueryClient } from '@tanstack/svelte-query'
-  import { answer, api, type Missing, type Palette } from '../../api/client'
+  import { answer, api, type Missing } from '../../api/client'
   import { measureWords, swatches } from '../../parts/part'
   import PartSwatch from '../../parts/PartSwatch.svelte'
   import { notices } from '../../stores/notices.svelte'
   import { settings } from '../../stores/settings.svelte'
-  import { capital, round, show } from '../../words/words'
+  import { capital, round } from '../../words/words'
   import { missingQuery } from '../../api/benchQueries.svelte'
 
   /** The parts not owned that would gain most over the readings put away. */
-  let { palette }: { palette: Palette } = $props()
   const missing = missingQuery(() => true)
   const client = useQueryClient()
 
-  const words = (found: Missing) => capital(found.part.name.replace(/[a-z]+(?:_[a-z]+)+/g, (word) => show(word)))
+  const words = (found: Missing) => capital(found.part.name)
 
   async function add(found: Missing) {
     try {
@@ -40,7 +39,7 @@
   <ol>
     {#each missing.data as found, i (i)}
       <li class="border-rule flex items-center gap-3 border-t py-1.5 text-sm">
-        <PartSwatch colours={swatches(found.part, palette)} />
+        <PartSwatch colours={swatches(found.part)} />
         <span class="min-w-0 flex-1 leading-tight">
           <span class="font-semibold">{words(found)}</span><br />
           <span class="text-faint text-xs"

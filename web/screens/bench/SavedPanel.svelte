@@ -1,7 +1,7 @@
 <script lang="ts">
   import FileButton from '../../ui/FileButton.svelte'
   import { useQueryClient } from '@tanstack/svelte-query'
-  import { answer, api, type Palette, type Reading, type SavedBuild } from '../../api/client'
+  import { answer, api, type Reading, type SavedBuild } from '../../api/client'
   import { notices } from '../../stores/notices.svelte'
   import { keepable } from '../../parts/photo'
   import { bench } from '../../stores/bench.svelte'
@@ -11,9 +11,8 @@
   /** Builds under their names: kept, laid out again, and set side by side. */
   interface Props {
     reading: Reading
-    palette: Palette
   }
-  let { reading, palette }: Props = $props()
+  let { reading }: Props = $props()
   const builds = buildsQuery()
   const client = useQueryClient()
   let name = $state('')
@@ -105,7 +104,7 @@
       <button
         class="btn btn-outline border-rule h-11 px-3 text-xs"
         aria-label="Lay it out: {build.name}"
-        onclick={() => bench.lay(build.build)}>Lay it out</button
+        onclick={() => bench.replace(build.build)}>Lay it out</button
       >
       <button class="btn btn-outline border-rule h-11 px-3 text-xs" onclick={() => remove(build)}
         >Delete<span class="sr-only"> {build.name}</span></button
@@ -113,6 +112,6 @@
     </li>
   {/each}
 </ul>
-{#if pair.length === 2}<CompareBuilds {pair} {reading} {palette} />{:else if (builds.data ?? []).length > 1}
+{#if pair.length === 2}<CompareBuilds {pair} {reading} />{:else if (builds.data ?? []).length > 1}
   <p class="text-faint pt-2 text-xs">Tick two to set them side by side.</p>
 {/if}

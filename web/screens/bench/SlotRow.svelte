@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { OwnedPart, Palette } from '../../api/client'
+  import type { OwnedPart } from '../../api/client'
   import { measureWords, swatches } from '../../parts/part'
   import PartSwatch from '../../parts/PartSwatch.svelte'
   import { settings } from '../../stores/settings.svelte'
@@ -10,10 +10,9 @@
   interface Props {
     slot: Slot
     parts: readonly OwnedPart[]
-    palette: Palette
     onedit: () => void
   }
-  let { slot, parts, palette, onedit }: Props = $props()
+  let { slot, parts, onedit }: Props = $props()
 
   const build = $derived(bench.build)
   const part = $derived(build?.[slot] ?? null)
@@ -55,7 +54,7 @@
       disabled={parts.length === 0}
       onclick={() => by(-1)}>←</button
     >
-    <PartSwatch colours={part ? swatches(part, palette) : []} />
+    <PartSwatch colours={part ? swatches(part) : []} />
     <select
       class="select border-rule h-11 min-w-0 flex-1 truncate pr-8 text-sm"
       aria-label={SLOT_WORDS[slot]}

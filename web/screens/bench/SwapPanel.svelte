@@ -27,7 +27,7 @@
         <span class="w-28 shrink-0 font-bold">{SLOT_WORDS[swap.slot]}</span>
         <span class="min-w-0 flex-1">{swap.kind === 'another' ? `to ${swap.what}` : capital(swap.what)}</span>
         <span class="shrink-0 font-extrabold">+{round(swap.gain, 1)}</span>
-        <button class="btn btn-outline border-rule h-11 shrink-0 px-3 text-xs" onclick={() => bench.lay(swap.parts)}
+        <button class="btn btn-outline border-rule h-11 shrink-0 px-3 text-xs" onclick={() => bench.replace(swap.parts)}
           >Do it<span class="sr-only">: {swap.what}</span></button
         >
       </li>

@@ -1,8 +1,9 @@
 <script lang="ts">
+  import { TRAIT_LABELS } from '../../words/vocabulary'
   import type { Bench } from '../../api/client'
   import { settings } from '../../stores/settings.svelte'
   import { round } from '../../words/words'
-  import { becauseWords, findingWords, traitWords } from './traitWords'
+  import { findingWords } from './traitWords'
 
   /** What the model sees, in words, and how the build does against the advice, trait by trait. */
   let { verdict }: { verdict: Bench } = $props()
@@ -34,8 +35,8 @@
       <tbody>
         {#each lost as mark (mark.trait)}
           <tr class="border-rule border-t align-top">
-            <th class="py-1 pr-2 font-semibold" scope="row">{traitWords(mark.trait)}</th>
-            <td class="text-faint py-1 pr-2">{becauseWords(mark)}</td>
+            <th class="py-1 pr-2 font-semibold" scope="row">{TRAIT_LABELS[mark.trait]}</th>
+            <td class="text-faint py-1 pr-2">{mark.because}</td>
             <td class="py-1 text-right whitespace-nowrap">{round(mark.points, 1)} of {mark.of}</td>
           </tr>
         {/each}

@@ -62,7 +62,7 @@
   <header class="flex flex-wrap items-end justify-between gap-2">
     <h1>Make several</h1>
     <div class="flex gap-2 print:hidden">
-      <a class="btn btn-outline border-rule h-11" href="#/sheet">Build sheet</a>
+      <a class="btn btn-outline border-rule h-11" href="#/build-sheet">Build sheet</a>
       <button class="btn btn-outline border-rule h-11" onclick={() => print()}>Print</button>
     </div>
   </header>

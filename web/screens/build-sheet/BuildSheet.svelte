@@ -4,7 +4,7 @@
   import Lure from '../../lure/Lure.svelte'
   import { inTheirColours } from '../../lure/paint'
   import { money } from '../../parts/part'
-  import { desk } from '../../stores/currentReading.svelte'
+  import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
   import { capital, describeBuild, partLength, round, show, waterLength, weight } from '../../words/words'
   import Facts from '../../ui/Facts.svelte'
@@ -21,7 +21,7 @@
   /** How to build what lies on the bench: one page to print, or one step at a time. */
   const palette = paletteQuery()
   const build = $derived(bench.build)
-  const reading = $derived(build ? { ...desk.asked, lure: build.lure } : desk.asked)
+  const reading = $derived(build ? { ...currentReading.asked, lure: build.lure } : currentReading.asked)
   const sheet = sheetFor(
     () => build,
     () => reading,
@@ -54,13 +54,13 @@
     A sheet tells step by step how to put together what lies on the <a class="underline" href="#/bench">bench</a>.
     Nothing lies there yet: let the best of your bin be laid out, and come back.
   </p>
-  {#if palette.data}<ShareBuild palette={palette.data} />{/if}
+  {#if palette.data}<ShareBuild />{/if}
 {:else if sheet.isError}
   <Trouble error={sheet.error} />
 {:else if sheet.data && palette.data}
   {@const data = sheet.data}
   {@const colours = palette.data}
-  {#if doing}<Checklist sheet={data} palette={colours} {keptAs} onclose={() => (doing = false)} />{/if}
+  {#if doing}<Checklist sheet={data} {keptAs} onclose={() => (doing = false)} />{/if}
   <div class="flex flex-col gap-3">
     <header class="flex flex-wrap items-end justify-between gap-2">
       <div>
@@ -79,12 +79,7 @@
     {/each}
     <div class="sheet-top grid gap-4 md:grid-cols-[minmax(0,5fr)_minmax(0,4fr)]">
       <div class="bg-proof flex items-center justify-center p-3 text-[#1a1a1a]" bind:this={drawing}>
-        <Lure
-          build={data.build}
-          paint={inTheirColours(data.build, data.look_parts, colours)}
-          span={5.2}
-          class="max-h-full"
-        />
+        <Lure build={data.build} paint={inTheirColours(data.build, data.look_parts)} span={5.2} class="max-h-full" />
       </div>
       <dl class="sheet-figures grid grid-cols-[auto_1fr] content-start gap-x-4 gap-y-0.5 text-sm [&_dt]:font-semibold">
         {#each slotsOf(build.lure) as slot (slot)}
@@ -99,8 +94,8 @@
           </dd>{/if}
         <dt>Finished length</dt>
         <dd>
-          {partLength(data.overall_in, metric)}, a {data.profile} profile{desk.reading.forage_in
-            ? ` beside food of ${partLength(desk.reading.forage_in, metric)}`
+          {partLength(data.overall_in, metric)}, a {data.profile} profile{currentReading.reading.forage_in
+            ? ` beside food of ${partLength(currentReading.reading.forage_in, metric)}`
             : ''}
         </dd>
         <dt>Weight, all parts</dt>
@@ -128,7 +123,7 @@
     <ol class="sheet-steps grid gap-x-6 lg:grid-cols-2">
       {#each data.steps as step, i (step.task)}
         <li class="border-rule flex break-inside-avoid gap-3 border-t py-2">
-          <StepDrawing sheet={data} step={i} palette={colours} class="sheet-drawing h-20 w-32 shrink-0" />
+          <StepDrawing sheet={data} step={i} class="sheet-drawing h-20 w-32 shrink-0" />
           <div class="min-w-0 text-sm leading-snug">
             <p class="font-bold">{i + 1}. {step.title}</p>
             <p>{stepText(step, data, metric)}</p>
@@ -142,7 +137,7 @@
         </li>
       {/each}
     </ol>
-    <ShareBuild palette={colours} />
+    <ShareBuild />
     <p class="text-faint text-xs">
       {describeBuild(data.build)}. Number and kind of hooks, and where a lure may be used: local rules decide.
     </p>

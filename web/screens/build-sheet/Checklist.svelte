@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Palette, Sheet } from '../../api/client'
+  import type { Sheet } from '../../api/client'
   import CautionLine from '../../ui/CautionLine.svelte'
   import { settings } from '../../stores/settings.svelte'
   import StepDrawing from './StepDrawing.svelte'
@@ -8,12 +8,11 @@
   /** One big step at a time: space or a tap anywhere low goes on, and the place is kept when the page is closed. */
   interface Props {
     sheet: Sheet
-    palette: Palette
     /** Tells this build's place from that of others. */
     keptAs: string
     onclose: () => void
   }
-  let { sheet, palette, keptAs, onclose }: Props = $props()
+  let { sheet, keptAs, onclose }: Props = $props()
 
   const last = $derived(sheet.steps.length - 1)
   let at = $state(0)
@@ -92,7 +91,7 @@
         {#if step.why}<p class="text-faint text-lg">{step.why}</p>{/if}
         {#each step.cautions as caution (caution)}<CautionLine text={caution} loud />{/each}
       </div>
-      <StepDrawing {sheet} step={at} {palette} class="max-h-[45vh] self-start" />
+      <StepDrawing {sheet} step={at} class="max-h-[45vh] self-start" />
     </div>
     <footer class="grid grid-cols-[1fr_3fr] gap-3">
       <button class="btn btn-outline border-rule h-24 text-lg" disabled={at === 0} onclick={() => to(at - 1)}

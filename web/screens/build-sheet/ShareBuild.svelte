@@ -1,15 +1,14 @@
 <script lang="ts">
   import FileButton from '../../ui/FileButton.svelte'
-  import { answer, api, type Bench, type Composition, type Palette } from '../../api/client'
+  import { answer, api, type Bench, type Composition } from '../../api/client'
   import Lure from '../../lure/Lure.svelte'
   import { inTheirColours } from '../../lure/paint'
-  import { desk } from '../../stores/currentReading.svelte'
+  import { currentReading } from '../../stores/currentReading.svelte'
   import { bench } from '../../stores/bench.svelte'
   import { describeBuild } from '../../words/words'
   import { download } from './steps'
 
   /** A build as a file to give to a friend, and one taken in, looked at before it is laid out. */
-  let { palette }: { palette: Palette } = $props()
   let taken = $state.raw<{ parts: Composition; seen: Bench } | null>(null)
   let trouble = $state('')
 
@@ -24,7 +23,9 @@
       const parts = JSON.parse(await file.text()) as Composition
       // The program itself says what is wrong with it, if anything is; the reading is of its kind of lure.
       const seen = await answer(
-        api.POST('/api/bench', { body: { reading: { ...desk.asked, lure: parts.lure }, build: parts, from: 'side' } }),
+        api.POST('/api/bench', {
+          body: { reading: { ...currentReading.asked, lure: parts.lure }, build: parts, from: 'side' },
+        }),
       )
       taken = { parts, seen }
     } catch (error) {
@@ -39,8 +40,8 @@
 
   function layOut() {
     if (!taken) return
-    desk.change({ lure: taken.parts.lure })
-    bench.lay(taken.parts)
+    currentReading.change({ lure: taken.parts.lure })
+    bench.replace(taken.parts)
     taken = null
   }
 </script>
@@ -55,7 +56,7 @@
     <div class="bg-proof h-28 w-52 p-1 text-[#1a1a1a]">
       <Lure
         build={taken.seen.build}
-        paint={inTheirColours(taken.seen.build, taken.seen.look_parts, palette)}
+        paint={inTheirColours(taken.seen.build, taken.seen.look_parts)}
         span={5.2}
         ruler={false}
         class="h-full"

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Palette, Sheet } from '../../api/client'
+  import type { Sheet } from '../../api/client'
   import Lure from '../../lure/Lure.svelte'
   import { inTheirColours } from '../../lure/paint'
   import { upTo, WIRE } from './steps'
@@ -9,10 +9,9 @@
   interface Props {
     sheet: Sheet
     step: number
-    palette: Palette
     class?: string
   }
-  let { sheet, step, palette, class: classes = '' }: Props = $props()
+  let { sheet, step, class: classes = '' }: Props = $props()
   const task = $derived(sheet.steps[step]?.task ?? 'check')
   const build = $derived(upTo(sheet, step))
 </script>
@@ -21,6 +20,6 @@
   <WireDrawing {sheet} {task} class={classes} />
 {:else}
   <div class="bg-proof p-1 text-[#1a1a1a] {classes}">
-    <Lure {build} paint={inTheirColours(build, sheet.look_parts, palette)} ruler={false} span={5.2} class="h-full" />
+    <Lure {build} paint={inTheirColours(build, sheet.look_parts)} ruler={false} span={5.2} class="h-full" />
   </div>
 {/if}

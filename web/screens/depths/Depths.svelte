@@ -4,11 +4,11 @@
   import { answer, api, type Depths } from '../../api/client'
   import Choice from '../../ui/Choice.svelte'
   import Trouble from '../../ui/Trouble.svelte'
-  import { desk } from '../../stores/currentReading.svelte'
+  import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
   import { capital, depth, round, show, waterLength } from '../../words/words'
   import { paletteQuery } from '../../api/adviceQueries.svelte'
-  import Summary from '../../ui/ReadingSummary.svelte'
+  import ReadingSummary from '../../ui/ReadingSummary.svelte'
 
   /** Puts a claim to the test: that lime green alone keeps its colour at every depth. */
   let from = $state<'side' | 'below'>('side')
@@ -16,8 +16,8 @@
   let chosen = $state('chartreuse')
   const palette = paletteQuery()
   const depths = createQuery<Depths>(() => ({
-    queryKey: ['depths', desk.asked, from],
-    queryFn: () => answer(api.POST('/api/depths', { body: { reading: desk.asked, from } })),
+    queryKey: ['depths', currentReading.asked, from],
+    queryFn: () => answer(api.POST('/api/depths', { body: { reading: currentReading.asked, from } })),
     placeholderData: keepPreviousData,
     retry: false,
   }))
@@ -58,7 +58,7 @@
 <div class="flex flex-col gap-4">
   <header>
     <h1>Does lime green alone hold its colour with depth?</h1>
-    <Summary reading={desk.asked} />
+    <ReadingSummary reading={currentReading.asked} />
   </header>
   {#if depths.isError}
     <Trouble error={depths.error} />

@@ -4,7 +4,17 @@
   import Lure from '../../lure/Lure.svelte'
   import { inTheHand } from '../../lure/paint'
   import { settings } from '../../stores/settings.svelte'
-  import { capital, change, depth, list, partLength, show, temperature, tintWords, waterLength } from '../../words/words'
+  import {
+    capital,
+    change,
+    depth,
+    list,
+    partLength,
+    show,
+    temperature,
+    tintWords,
+    waterLength,
+  } from '../../words/words'
   import { partsOf, type Part } from '../../words/adviceParts'
   import { adviceFor, paletteQuery } from '../../api/adviceQueries.svelte'
 
@@ -41,8 +51,8 @@
   )
   const parts = $derived.by(() => {
     if (!one.data || !two.data || !palette.data) return []
-    const a = partsOf(one.data, palette.data, metric)
-    const b = partsOf(two.data, palette.data, metric)
+    const a = partsOf(one.data, metric)
+    const b = partsOf(two.data, metric)
     const keys = [...new Set([...a, ...b].map((part) => part.key))]
     return keys.map((key) => ({ key, a: a.find((part) => part.key === key), b: b.find((part) => part.key === key) }))
   })
@@ -66,7 +76,7 @@
           {#each [one.data, two.data] as advice, i (i)}
             <td class="py-1 pr-3"
               ><div class="bg-proof p-2 text-[#1a1a1a]">
-                <Lure build={advice} paint={inTheHand(advice, palette.data)} span={5.2} />
+                <Lure build={advice} paint={inTheHand(advice)} span={5.2} />
               </div></td
             >
           {/each}

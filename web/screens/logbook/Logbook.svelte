@@ -3,9 +3,9 @@
   import { push } from 'svelte-spa-router'
   import { answer, api, type KeptReading } from '../../api/client'
   import Trouble from '../../ui/Trouble.svelte'
-  import { desk } from '../../stores/currentReading.svelte'
+  import { currentReading } from '../../stores/currentReading.svelte'
   import { notices } from '../../stores/notices.svelte'
-  import Summary from '../../ui/ReadingSummary.svelte'
+  import ReadingSummary from '../../ui/ReadingSummary.svelte'
   import Compare from './CompareReadings.svelte'
   import { readingsQuery, watersQuery } from '../../api/logbookQueries.svelte'
   import Waters from './Waters.svelte'
@@ -27,7 +27,7 @@
   }
 
   async function reopen(kept: KeptReading) {
-    desk.reopen(kept.reading, kept.water_id ?? null)
+    currentReading.reopen(kept.reading, kept.water_id ?? null)
     await push('/')
   }
 
@@ -74,7 +74,7 @@
               />
               <span class="min-w-0">
                 <span class="block text-sm font-bold">{title(kept)}</span>
-                <Summary reading={kept.reading} />
+                <ReadingSummary reading={kept.reading} />
                 {#if kept.note}<span class="text-faint block text-sm">{kept.note}</span>{/if}
               </span>
             </label>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { FORAGES, TINTS } from '../../words/vocabulary'
+  import { SHORT_TINTS } from '../../words/tints'
   import { useQueryClient } from '@tanstack/svelte-query'
   import { answer, api, Refused, type Water } from '../../api/client'
   import Choice from '../../ui/Choice.svelte'
@@ -99,15 +101,15 @@
       </label>
       <Choice
         label="Usual tint"
-        options={['none', 'green', 'tannic', 'clay']}
+        options={TINTS}
         value={current.tint}
         onpick={(tint) => (current.tint = tint)}
-        shown={{ none: 'None', green: 'Green', tannic: 'Tea', clay: 'Clay' }}
+        shown={SHORT_TINTS}
       />
       <Choice
         label="Usual food"
         note="tap again for none in particular"
-        options={['shad', 'bluegill', 'crawfish', 'perch', 'golden_shiner', 'crappie']}
+        options={FORAGES}
         value={current.forage}
         onpick={(forage) => (current.forage = forage)}
         optional

@@ -10,7 +10,7 @@
   import { settings } from '../../stores/settings.svelte'
   import { list } from '../../words/words'
   import { paletteQuery } from '../../api/adviceQueries.svelte'
-  import { BinWrites } from './inventory.svelte'
+  import { InventoryWrites } from './inventory.svelte'
   import BulkBar from './BulkBar.svelte'
   import ImportPanel from './ImportPanel.svelte'
   import PartEditor from './PartEditor.svelte'
@@ -18,7 +18,7 @@
 
   const bin = binQuery()
   const palette = paletteQuery()
-  const writes = new BinWrites(useQueryClient())
+  const writes = new InventoryWrites(useQueryClient())
   let sought = $state('')
   let kind = $state<Kind | ''>('')
   let box = $state('')
@@ -180,7 +180,6 @@
     />
   {/if}
   {#if bin.data && palette.data}
-    {@const colours = palette.data}
     {#if parts.length === 0}
       <p class="max-w-prose py-4">
         The bin is empty. Add the first part: a name, a colour and what it measures are enough to judge it by. Enter
@@ -203,7 +202,7 @@
                 onchange={(event) => choose(part.id ?? '', event.currentTarget.checked)}
               />
             </label>
-            <PartSwatch colours={swatches(part, colours)} />
+            <PartSwatch colours={swatches(part)} />
             <button
               class="flex min-h-11 min-w-0 flex-1 flex-col justify-center text-left leading-tight"
               onclick={() => (draft = { ...part })}

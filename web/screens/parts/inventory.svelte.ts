@@ -9,7 +9,7 @@ export interface Conflict {
 }
 
 /** Writes to the bin; everything can be undone, and nobody writes over what another tab wrote without being asked. */
-export class BinWrites {
+export class InventoryWrites {
   conflict = $state<Conflict | null>(null)
   faults = $state<Record<string, string>>({})
 
@@ -82,9 +82,7 @@ export class BinWrites {
       if (error instanceof Refused && error.problem.status === 409) {
         this.conflict = { mine, message: error.message }
       } else if (error instanceof Refused && error.problem.faults.length > 0) {
-        this.faults = Object.fromEntries(
-          error.problem.faults.map((fault) => [fault.field.replace(/^\[\d+\]\./, ''), fault.message]),
-        )
+        this.faults = Object.fromEntries(error.problem.faults.map((fault) => [fault.within, fault.message]))
       } else notices.problem(error)
       return null
     }

@@ -4,15 +4,15 @@
   import Trouble from '../../ui/Trouble.svelte'
   import Lure from '../../lure/Lure.svelte'
   import { inTheHand } from '../../lure/paint'
-  import { desk } from '../../stores/currentReading.svelte'
+  import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
   import { partsOf, title } from '../../words/adviceParts'
   import { adviceFor, paletteQuery } from '../../api/adviceQueries.svelte'
 
   /** The advice in brief, beside the reading it follows from. */
-  const advice = adviceFor(() => desk.asked)
+  const advice = adviceFor(() => currentReading.asked)
   const palette = paletteQuery()
-  const parts = $derived(advice.data && palette.data ? partsOf(advice.data, palette.data, settings.metric) : [])
+  const parts = $derived(advice.data && palette.data ? partsOf(advice.data, settings.metric) : [])
   const pressing = $derived(advice.data?.cautions.filter((caution) => caution.place === 'reading') ?? [])
 </script>
 
@@ -22,7 +22,7 @@
   {:else if advice.data && palette.data}
     {#each pressing as caution (caution.text)}<CautionLine text={caution.text} loud />{/each}
     <div class="bg-proof hidden p-3 text-[#1a1a1a] lg:block">
-      <Lure build={advice.data} paint={inTheHand(advice.data, palette.data)} span={5.2} />
+      <Lure build={advice.data} paint={inTheHand(advice.data)} span={5.2} />
     </div>
     <h2 class="text-base leading-tight">{title(advice.data)}</h2>
     <dl class="text-sm">

@@ -1,4 +1,21 @@
 <script lang="ts">
+  import {
+    ARMS,
+    BOUNDS,
+    BASSS,
+    BITES,
+    COVERS,
+    COVER_DENSITYS,
+    FORAGES,
+    LURE_KINDS,
+    RUNS,
+    SEASONS,
+    SKYS,
+    type Sky,
+    TINTS,
+    WINDS,
+  } from '../../words/vocabulary'
+  import { SHORT_TINTS } from '../../words/tints'
   import Cloud from '@lucide/svelte/icons/cloud'
   import CloudLightning from '@lucide/svelte/icons/cloud-lightning'
   import CloudRain from '@lucide/svelte/icons/cloud-rain'
@@ -12,13 +29,13 @@
   import Gauge from '../../ui/Gauge.svelte'
   import Swatches from '../../ui/Swatches.svelte'
   import Toggle from '../../ui/Toggle.svelte'
-  import { desk } from '../../stores/currentReading.svelte'
+  import { currentReading } from '../../stores/currentReading.svelte'
   import { notices } from '../../stores/notices.svelte'
   import { settings } from '../../stores/settings.svelte'
   import { change, depth, partLength, temperature } from '../../words/words'
   import { paletteQuery } from '../../api/adviceQueries.svelte'
   import { watersQuery } from '../../api/logbookQueries.svelte'
-  import Glance from './AdviceSummary.svelte'
+  import AdviceSummary from './AdviceSummary.svelte'
   import LureMark from './LureMark.svelte'
   import TintSample from './TintSample.svelte'
   import VisibilityStick from './VisibilityStick.svelte'
@@ -27,9 +44,9 @@
   const palette = paletteQuery()
   const waters = watersQuery()
   const client = useQueryClient()
-  const r = $derived(desk.reading)
+  const r = $derived(currentReading.reading)
   const metric = $derived(settings.metric)
-  const SKIES = {
+  const SKIES: Record<Sky, typeof Sun> = {
     sun: Sun,
     broken: CloudSun,
     overcast: Cloud,
@@ -41,9 +58,9 @@
 
   function goTo(id: string) {
     const water = waters.data?.find((w) => w.id === id)
-    desk.at(water?.id ?? null)
+    currentReading.at(water?.id ?? null)
     if (water)
-      desk.change({
+      currentReading.change({
         tint: water.tint,
         red_crawfish: water.red_crawfish,
         ...(water.forage ? { forage: water.forage } : {}),
@@ -53,7 +70,9 @@
   async function keep() {
     try {
       const kept = await answer(
-        api.POST('/api/readings', { body: { reading: desk.reading, water_id: desk.waterId, note: '' } }),
+        api.POST('/api/readings', {
+          body: { reading: currentReading.reading, water_id: currentReading.waterId, note: '' },
+        }),
       )
       await client.invalidateQueries({ queryKey: ['readings'] })
       notices.say('Reading put away.', async () => {
@@ -76,7 +95,7 @@
           <select
             class="select border-rule h-11 w-44"
             aria-label="Water"
-            value={desk.waterId ?? ''}
+            value={currentReading.waterId ?? ''}
             onchange={(event) => goTo(event.currentTarget.value)}
           >
             <option value="">no named water</option>
@@ -87,46 +106,41 @@
       </div>
     </header>
 
-    <Choice
-      label="Lure"
-      options={['jig', 'swim_jig', 'spinnerbait', 'bladed_jig']}
-      value={r.lure}
-      onpick={(lure) => desk.change({ lure })}
-    >
+    <Choice label="Lure" options={LURE_KINDS} value={r.lure} onpick={(lure) => currentReading.change({ lure })}>
       {#snippet picture(lure)}<LureMark {lure} />{/snippet}
     </Choice>
-    <VisibilityStick value={r.visibility_in} onset={(visibility_in) => desk.change({ visibility_in })} />
+    <VisibilityStick value={r.visibility_in} onset={(visibility_in) => currentReading.change({ visibility_in })} />
     <Choice
       label="Tint"
-      options={['none', 'green', 'tannic', 'clay']}
+      options={TINTS}
       value={r.tint}
-      onpick={(tint) => desk.change({ tint })}
-      shown={{ none: 'None', green: 'Green', tannic: 'Tea', clay: 'Clay' }}
+      onpick={(tint) => currentReading.change({ tint })}
+      shown={SHORT_TINTS}
     >
       {#snippet picture(tint)}<TintSample {tint} />{/snippet}
     </Choice>
     <Choice
       label="Sky"
-      options={['sun', 'broken', 'overcast', 'rain', 'storm', 'low_sun', 'night']}
+      options={SKYS}
       value={r.sky}
-      onpick={(sky) => desk.change({ sky })}
+      onpick={(sky) => currentReading.change({ sky })}
       columns="grid-cols-4 sm:grid-cols-7"
     >
       {#snippet picture(sky)}{@const Picture = SKIES[sky]}<Picture size={22} aria-hidden="true" />{/snippet}
     </Choice>
-    <Choice label="Wind" options={['calm', 'ripple', 'chop']} value={r.wind} onpick={(wind) => desk.change({ wind })}>
+    <Choice label="Wind" options={WINDS} value={r.wind} onpick={(wind) => currentReading.change({ wind })}>
       {#snippet picture(wind)}<WindMark {wind} />{/snippet}
     </Choice>
     <div class="grid gap-5 sm:grid-cols-2">
       <Gauge
         label="Surface temperature"
         value={r.surface_f ?? null}
-        min={32}
-        max={100}
+        min={BOUNDS.leastSurfaceF}
+        max={BOUNDS.mostSurfaceF}
         step={1}
         start={60}
         shown={(v) => temperature(v, metric)}
-        onset={(surface_f) => desk.change({ surface_f })}
+        onset={(surface_f) => currentReading.change({ surface_f })}
         optional
       />
       <Gauge
@@ -137,7 +151,7 @@
         step={1}
         start={0}
         shown={(v) => change(v, metric)}
-        onset={(trend_f) => desk.change({ trend_f })}
+        onset={(trend_f) => currentReading.change({ trend_f })}
         optional
         unset="steady"
       />
@@ -149,57 +163,57 @@
         step={1}
         start={5}
         shown={(v) => depth(v, metric)}
-        onset={(depth_ft) => desk.change({ depth_ft: depth_ft ?? 5 })}
+        onset={(depth_ft) => currentReading.change({ depth_ft: depth_ft ?? 5 })}
       />
       <Gauge
         label="Sun above the horizon"
         value={r.sun_elevation_deg ?? null}
         min={0}
-        max={90}
+        max={BOUNDS.mostSunElevationDeg}
         step={5}
         start={50}
         shown={(v) => `${v}°`}
-        onset={(sun_elevation_deg) => desk.change({ sun_elevation_deg })}
+        onset={(sun_elevation_deg) => currentReading.change({ sun_elevation_deg })}
         optional
         unset="taken as 50°"
       />
     </div>
     <Choice
       label="Season"
-      options={['late_winter', 'early_spring', 'spring', 'summer', 'fall', 'winter']}
+      options={SEASONS}
       value={r.season}
-      onpick={(season) => desk.change({ season })}
+      onpick={(season) => currentReading.change({ season })}
       columns="grid-cols-3 sm:grid-cols-6"
     />
     <Choice
       label="Cover"
-      options={['open', 'grass', 'wood', 'rock', 'dock', 'pads', 'flooded_brush']}
+      options={COVERS}
       value={r.cover}
-      onpick={(cover) => desk.change({ cover })}
+      onpick={(cover) => currentReading.change({ cover })}
       columns="grid-cols-4 sm:grid-cols-7"
     />
     <div class="grid gap-5 sm:grid-cols-2">
       <Choice
         label="How thick the cover is"
-        options={['sparse', 'normal', 'heavy']}
+        options={COVER_DENSITYS}
         value={r.cover_density}
-        onpick={(cover_density) => desk.change({ cover_density })}
+        onpick={(cover_density) => currentReading.change({ cover_density })}
       />
       <Choice
         label="Where in the water it runs"
         note="tap again for anywhere"
-        options={['high', 'mid', 'low']}
+        options={RUNS}
         value={r.run}
-        onpick={(run) => desk.change({ run })}
+        onpick={(run) => currentReading.change({ run })}
         optional
-        onclear={() => desk.change({ run: null })}
+        onclear={() => currentReading.change({ run: null })}
       />
     </div>
     <Choice
       label="What they are eating"
-      options={['shad', 'bluegill', 'crawfish', 'perch', 'golden_shiner', 'crappie']}
+      options={FORAGES}
       value={r.forage}
-      onpick={(forage) => desk.change({ forage })}
+      onpick={(forage) => currentReading.change({ forage })}
       columns="grid-cols-3 sm:grid-cols-6"
     />
     <Gauge
@@ -210,7 +224,7 @@
       step={0.5}
       start={3}
       shown={(v) => partLength(v, metric)}
-      onset={(forage_in) => desk.change({ forage_in })}
+      onset={(forage_in) => currentReading.change({ forage_in })}
       optional
       unset="not looked"
     />
@@ -220,37 +234,27 @@
         note="strongest first"
         palette={palette.data}
         value={r.forage_colours ?? []}
-        onset={(forage_colours) => desk.change({ forage_colours: forage_colours as typeof r.forage_colours })}
+        onset={(forage_colours) => currentReading.change({ forage_colours: forage_colours as typeof r.forage_colours })}
       />
     {/if}
     <div class="grid gap-5 sm:grid-cols-2">
-      <Choice
-        label="How they bite"
-        options={['tough', 'normal', 'active']}
-        value={r.bite}
-        onpick={(bite) => desk.change({ bite })}
-      />
-      <Choice
-        label="Which bass"
-        options={['largemouth', 'smallmouth', 'spotted']}
-        value={r.bass}
-        onpick={(bass) => desk.change({ bass })}
-      />
+      <Choice label="How they bite" options={BITES} value={r.bite} onpick={(bite) => currentReading.change({ bite })} />
+      <Choice label="Which bass" options={BASSS} value={r.bass} onpick={(bass) => currentReading.change({ bass })} />
       {#if r.lure === 'spinnerbait'}
         <Choice
           label="Spinnerbait arm"
-          options={['long', 'short']}
+          options={ARMS}
           value={r.arm ?? 'long'}
-          onpick={(arm) => desk.change({ arm })}
+          onpick={(arm) => currentReading.change({ arm })}
         />
       {/if}
       <Toggle
         label="Crawfish turn red here"
         note="In spring, from about {temperature(50, metric)}; not in the far south."
         value={r.red_crawfish}
-        onset={(red_crawfish) => desk.change({ red_crawfish })}
+        onset={(red_crawfish) => currentReading.change({ red_crawfish })}
       />
     </div>
   </div>
-  <Glance />
+  <AdviceSummary />
 </div>

@@ -28,7 +28,7 @@
   <ul class="text-sm leading-snug">
     {#each meetings.data.slice(0, SHOWN) as meeting (meeting.rule + meeting.pick)}
       <li class="border-rule border-t py-1">
-        <a class="font-semibold underline underline-offset-2" href="#/rulebook/{encodeURIComponent(meeting.rule)}"
+        <a class="font-semibold underline underline-offset-2" href="#/rules/{encodeURIComponent(meeting.rule)}"
           >{meeting.rule}</a
         >
         over the {fullPickWords(meeting.pick)}: met {meeting.met === 1 ? 'once' : `${meeting.met} times`}, {outcome(

@@ -1,13 +1,13 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router'
   import { answer, api, type Palette, type Rule } from '../../api/client'
-  import { desk } from '../../stores/currentReading.svelte'
+  import { currentReading } from '../../stores/currentReading.svelte'
   import { notices } from '../../stores/notices.svelte'
   import { settings } from '../../stores/settings.svelte'
   import { capital, list } from '../../words/words'
   import Facts from '../../ui/Facts.svelte'
   import { schoolName } from '../../words/schoolQuestions'
-  import Meetings from './Conflicts.svelte'
+  import Conflicts from './Conflicts.svelte'
   import { saysWords, whenWords } from './ruleWords'
 
   /** One rule as it stands in the book. */
@@ -30,7 +30,7 @@
   async function openReading() {
     try {
       const reading = await answer(api.GET('/api/rules/{id}/reading', { params: { path: { id: rule.id } } }))
-      desk.reopen(reading, null)
+      currentReading.reopen(reading, null)
       await push('/advice')
     } catch (error) {
       notices.problem(error)
@@ -78,7 +78,7 @@
       <dd>{rule.id}</dd>
     </dl>
     {#if unfolded}<div class="pl-6">
-        <Meetings id={rule.id} />
+        <Conflicts id={rule.id} />
         <button class="btn btn-outline border-rule mt-2 h-11" onclick={openReading}
           >Open a reading where this {rule.heading ? 'is told' : 'decides'}</button
         >

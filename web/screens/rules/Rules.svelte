@@ -6,6 +6,7 @@
   import { capital, show } from '../../words/words'
   import { paletteQuery } from '../../api/adviceQueries.svelte'
   import { QUESTIONS } from '../../words/schoolQuestions'
+  import { LURE_KINDS } from '../../words/vocabulary'
   import { searchText } from './ruleWords'
   import { rulesQuery } from '../../api/ruleQueries.svelte'
   import RuleEntry from './RuleEntry.svelte'
@@ -22,12 +23,18 @@
     ['trailer_hook', 'Trailer hook'],
     ['notes', 'Good to know'],
   ]
-  const LURES: Reading['lure'][] = ['jig', 'swim_jig', 'spinnerbait', 'bladed_jig']
+  /** One object a school, so that the select can tell them apart. */
+  const CHOICES = Object.fromEntries(
+    QUESTIONS.map(({ key, schools }) => [
+      key,
+      Object.fromEntries(schools.map(([school]) => [school, { question: key, school }])),
+    ]),
+  )
   const rules = rulesQuery()
   const palette = paletteQuery()
   let sought = $state('')
   let lure = $state<Reading['lure'] | ''>('')
-  let school = $state('')
+  let school = $state<{ question: string; school: string } | null>(null)
   const wanted = $derived(params?.id ? decodeURIComponent(params.id) : null)
   const texts = $derived(new Map((rules.data ?? []).map((rule) => [rule.id, searchText(rule, settings.metric)])))
   const words = $derived(sought.toLowerCase().split(/\s+/).filter(Boolean))
@@ -36,8 +43,7 @@
       (rule) =>
         rule.id === wanted ||
         ((lure === '' || rule.lures.length === 0 || rule.lures.includes(lure)) &&
-          (school === '' ||
-            (rule.question === school.split(':')[0] && rule.schools.includes(school.split(':')[1] ?? ''))) &&
+          (school === null || (rule.question === school.question && rule.schools.includes(school.school))) &&
           words.every((word) => texts.get(rule.id)?.includes(word))),
     ),
   )
@@ -77,16 +83,17 @@
       <span class="font-bold">Lure</span>
       <select class="select border-rule h-11 w-40" bind:value={lure}>
         <option value="">Every lure</option>
-        {#each LURES as kind (kind)}<option value={kind}>{capital(show(kind))}</option>{/each}
+        {#each LURE_KINDS as kind (kind)}<option value={kind}>{capital(show(kind))}</option>{/each}
       </select>
     </label>
     <label class="flex flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">School</span>
       <select class="select border-rule h-11 w-64" bind:value={school}>
-        <option value="">Every school, and none</option>
+        <option value={null}>Every school, and none</option>
         {#each QUESTIONS as question (question.key)}
           <optgroup label={question.label}>
-            {#each question.schools as [key, name] (key)}<option value="{question.key}:{key}">{name}</option>{/each}
+            {#each question.schools as [key, name] (key)}<option value={CHOICES[question.key]?.[key]}>{name}</option
+              >{/each}
           </optgroup>
         {/each}
       </select>

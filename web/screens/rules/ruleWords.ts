@@ -1,5 +1,6 @@
 import type { Condition, Rule } from '../../api/client'
 import { fieldValue, fieldWords, list, show, tintWords } from '../../words/words'
+import type { Pick, Tint } from '../../words/vocabulary'
 import { fullPickWords, valueWords } from '../../words/adviceParts'
 
 /** When a rule speaks, in words a builder would use. */
@@ -20,17 +21,22 @@ export function conditionWords(condition: Condition, metric: boolean): string {
     case 'range':
       return rangeWords(field, condition.least ?? null, condition.most ?? null, metric)
     case 'settled':
-      return `${fullPickWords(field)} picked as ${(condition.words ?? []).map(pickedWords).join(' or ')}`
+      return `${fullPickWords(field as Pick)} picked as ${(condition.words ?? []).map(pickedWords).join(' or ')}`
     case 'flag':
-      return flagWords(field)
+      return flagWords(field, condition.words ?? [])
     default:
-      return `${fieldWords(field)}: ${(condition.words ?? []).map((word) => (field === 'tint' ? tintWords(word) : show(word))).join(' or ')}`
+      return `${fieldWords(field)}: ${(condition.words ?? []).map((word) => (field === 'tint' ? tintWords(word as Tint) : show(word))).join(' or ')}`
   }
 }
 
 /** What a rule speaks for or against. */
 export function saysWords(says: Rule['says'][number], metric: boolean): string {
-  const value = says.value === null ? dependentWords(says.words) : valueWords(says.pick, says.value, metric)
+  const value =
+    says.same_as !== null
+      ? `the same as the ${fullPickWords(says.same_as)}`
+      : says.value === null
+        ? says.words
+        : valueWords(says.pick, says.value, metric)
   return `${fullPickWords(says.pick)}: ${value}`
 }
 
@@ -41,19 +47,13 @@ function rangeWords(field: string, least: number | null, most: number | null, me
   return least !== null ? `${name} over ${words(least)}` : `${name} under ${words(most ?? 0)}`
 }
 
-function flagWords(field: string): string {
-  const [name = '', word = ''] = field.split(':')
-  if (word === 'unknown') return `${fieldWords(name)} not measured`
-  if (name === 'forage_colours')
-    return word === 'none' ? 'no colours seen on the food' : `${show(word)} seen on the food`
-  if (name.startsWith('schools.')) return `you hold with ${show(word)}`
-  return fieldWords(name)
-}
-
-/** A value that follows from the reading or from another pick: "same as skirt.base". */
-function dependentWords(words: string): string {
-  const pick = words.startsWith('same as ') ? words.slice('same as '.length) : null
-  return pick === null ? words : `the same as the ${fullPickWords(pick)}`
+function flagWords(field: string, words: readonly string[]): string {
+  const word = words[0]
+  if (word === 'unknown') return `${fieldWords(field)} not measured`
+  if (field === 'forage_colours')
+    return word === 'none' ? 'no colours seen on the food' : `${show(word ?? '')} seen on the food`
+  if (field === 'schools.dirty') return `you hold with ${show(word ?? '')}`
+  return fieldWords(field)
 }
 
 function pickedWords(word: string): string {

@@ -2,7 +2,7 @@
   import FileButton from '../../ui/FileButton.svelte'
   import { useQueryClient } from '@tanstack/svelte-query'
   import { answer, api } from '../../api/client'
-  import { desk } from '../../stores/currentReading.svelte'
+  import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
 
   /** Everything kept, carried away as one file and put back from one; what a file holds is told before anything is replaced. */
@@ -12,17 +12,20 @@
   let told = $state('')
   let trouble = $state('')
 
-  const count = (list: unknown) => (Array.isArray(list) ? list.length : 0)
+  type Backup = { notebook?: Record<string, unknown>; parts?: unknown; deleted?: Record<string, string> }
+  /** What is on the lists; what was deleted comes along uncounted. */
+  const count = (list: unknown, deleted: Record<string, string> = {}) =>
+    Array.isArray(list) ? list.filter((one: { id?: string }) => !(one.id && one.id in deleted)).length : 0
 
   async function choose(file: File) {
     told = trouble = ''
     chosen = null
     try {
-      const backup = JSON.parse(await file.text()) as { notebook?: Record<string, unknown>; parts?: unknown }
+      const backup = JSON.parse(await file.text()) as Backup
       chosen = {
         name: file.name,
         backup,
-        words: `${count(backup.notebook?.waters)} waters, ${count(backup.notebook?.readings)} readings, ${count(backup.notebook?.builds)} builds, ${count(backup.parts)} parts`,
+        words: `${count(backup.notebook?.waters, backup.deleted)} waters, ${count(backup.notebook?.readings, backup.deleted)} readings, ${count(backup.notebook?.builds, backup.deleted)} builds, ${count(backup.parts, backup.deleted)} parts`,
       }
     } catch {
       trouble = 'This file is no backup: it is not JSON. Choose one that this program made.'
@@ -33,8 +36,8 @@
     if (!chosen) return
     try {
       const done = await answer(api.POST('/api/backup', { body: chosen.backup as never }))
-      await Promise.all([settings.load(), desk.load(), client.invalidateQueries()])
-      told = `Put back: ${done.waters} waters, ${done.readings} readings, ${done.parts} parts. What was there before is in var/backups/${done.kept_in}.`
+      await Promise.all([settings.load(), currentReading.load(), client.invalidateQueries()])
+      told = `Put back: ${done.waters} waters, ${done.readings} readings, ${done.parts} parts. What was there before is in ${done.kept_in}, in the folder backups beside the database.`
       chosen = null
     } catch (error) {
       trouble = error instanceof Error ? error.message : String(error)

@@ -47,7 +47,7 @@
     />
     <p class="text-sm">
       Whether crawfish turn red is a matter of the water:
-      <a class="underline" href="#/notebook">say it of each water in the notebook</a>.
+      <a class="underline" href="#/logbook">say it of each water in the notebook</a>.
     </p>
     <section class="flex flex-col gap-5" aria-labelledby="schools">
       <div>

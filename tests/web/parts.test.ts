@@ -1,17 +1,14 @@
-import { expect, test } from '@playwright/test'
-import type { Condition, OwnedPart, Palette, Rule, Sheet } from '../../web/api/client'
+import { expect, test } from 'vitest'
+import type { Condition, OwnedPart, Rule, Sheet } from '../../web/api/client'
 import { blank, FIELDS, hexOf, isLow, KINDS, measureWords, money, searchText, swatches } from '../../web/parts/part'
-import { becauseWords, findingWords, traitWords } from '../../web/screens/bench/marks'
-import { canBeEmpty, firstBuild, partsFor, slotsOf, step } from '../../web/screens/bench/slots'
-import { conditionWords, saysWords, searchText as ruleText, whenWords } from '../../web/screens/rulebook/phrases'
-import { minutes, stepText, upTo } from '../../web/screens/sheet/steps'
+import { findingWords } from '../../web/screens/bench/traitWords'
+import { canBeEmpty, firstBuild, partsFor, slotsOf, step } from '../../web/parts/slots'
+import { conditionWords, saysWords, searchText as ruleText, whenWords } from '../../web/screens/rules/ruleWords'
+import { DARKENED_HEX } from '../../web/words/vocabulary'
+import { minutes, stepText, upTo } from '../../web/screens/build-sheet/steps'
 
 // No browser: the front end's small functions about parts, the bench, the rulebook and the sheet.
 
-const PALETTE = {
-  colours: { black: '#141414', orange: '#e8641c' },
-  finishes: { gold: '#d9b14e' },
-} as unknown as Palette
 const part = (change: Partial<OwnedPart>): OwnedPart => ({
   ...blank(change.kind ?? 'trailer'),
   id: 'p',
@@ -32,21 +29,21 @@ test.describe('parts', () => {
   })
 
   test('a colour is a word or a number', () => {
-    expect(hexOf('black', PALETTE)).toBe('#141414')
-    expect(hexOf('#123456', PALETTE)).toBe('#123456')
-    expect(hexOf(null, PALETTE)).toBe('#808080')
+    expect(hexOf('black')).toBe('#141414')
+    expect(hexOf('#123456')).toBe('#123456')
+    expect(hexOf(null)).toBe('#808080')
   })
 
   test('what a part shows: its metal, its marker, its colours', () => {
     const blade = part({ kind: 'blade', metal: 'gold' })
-    expect(swatches(blade, PALETTE)).toEqual(['#d9b14e'])
-    expect(swatches({ ...blade, darkened: true }, PALETTE)).not.toEqual(['#d9b14e'])
-    expect(swatches(part({ colour: 'black', accents: ['orange', '#010203'] }), PALETTE)).toEqual([
+    expect(swatches(blade)).toEqual(['#d9b14e'])
+    expect(swatches({ ...blade, darkened: true })).toEqual([DARKENED_HEX])
+    expect(swatches(part({ colour: 'black', accents: ['orange', '#010203'] }))).toEqual([
       '#141414',
       '#e8641c',
       '#010203',
     ])
-    expect(swatches(part({ kind: 'bead' }), PALETTE)).toEqual([])
+    expect(swatches(part({ kind: 'bead' }))).toEqual([])
   })
 
   test('what a part measures', () => {
@@ -129,13 +126,6 @@ test.describe('slots', () => {
 })
 
 test.describe('words of the bench', () => {
-  test('traits and reasons read as words', () => {
-    expect(traitWords('blade.off_skirt')).toBe('Blade beside the skirt')
-    expect(becauseWords({ trait: 'skirt.base', points: 1, of: 10, because: 'taken for green_pumpkin' })).toBe(
-      'taken for green pumpkin',
-    )
-  })
-
   test('the distance of a finding has its unit', () => {
     const finding = { about: 'pair', as_wanted: false, text: 'They read as one beyond {at}.', at_in: 7.04 }
     expect(findingWords(finding, false)).toBe('They read as one beyond 7 in.')
@@ -156,8 +146,8 @@ test.describe('words of the rulebook', () => {
     expect(says({ kind: 'among', field: 'tint', words: ['clay', 'tannic'] })).toBe(
       'tint: clay-stained water or tea-stained water',
     )
-    expect(says({ kind: 'flag', field: 'forage_colours:bright_blue' })).toBe('bright blue seen on the food')
-    expect(says({ kind: 'flag', field: 'surface_f:unknown' })).toBe('surface temperature not measured')
+    expect(says({ kind: 'flag', field: 'forage_colours', words: ['bright_blue'] })).toBe('bright blue seen on the food')
+    expect(says({ kind: 'flag', field: 'surface_f', words: ['unknown'] })).toBe('surface temperature not measured')
     expect(says({ kind: 'settled', field: 'skirt.base', words: ['green_pumpkin'] })).toBe(
       'skirt base picked as green pumpkin',
     )
@@ -174,16 +164,19 @@ test.describe('words of the rulebook', () => {
     schools: [],
     when: [],
     because: 'Plain brown.',
-    says: [{ pick: 'skirt.base', value: 'brown', words: 'brown', for: true }],
+    says: [{ pick: 'skirt.base', value: 'brown', words: 'brown', for: true, same_as: null }],
   } as unknown as Rule
 
   test('a rule without conditions always speaks', () => expect(whenWords(rule, false)).toBe('always'))
 
   test('an answer that hangs on another pick says so', () => {
-    expect(saysWords({ pick: 'trailer.base', value: null, words: 'same as skirt.base', for: true }, false)).toBe(
-      'trailer base: the same as the skirt base',
-    )
-    expect(saysWords({ pick: 'head.weight_oz', value: 0.375, words: '3/8 oz', for: true }, true)).toBe(
+    expect(
+      saysWords(
+        { pick: 'trailer.base', value: null, words: 'same as skirt.base', for: true, same_as: 'skirt.base' },
+        false,
+      ),
+    ).toBe('trailer base: the same as the skirt base')
+    expect(saysWords({ pick: 'head.weight_oz', value: 0.375, words: '3/8 oz', for: true, same_as: null }, true)).toBe(
       'head weight: 11 g',
     )
   })

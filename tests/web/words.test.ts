@@ -1,10 +1,10 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from 'vitest'
 import { bladeOutline } from '../../web/lure/blades'
 import { inTheWater, shade } from '../../web/lure/paint'
-import { strands } from '../../web/lure/skirt'
+import { strands } from '../../web/lure/strands'
 import { trailerShape } from '../../web/lure/trailers'
-import { BANDS, nearestStop, place, STOPS } from '../../web/screens/reading/stick'
-import { change, depth, fraction, partLength, temperature, waterLength, weight } from '../../web/words'
+import { BANDS, nearestStop, place, STOPS } from '../../web/words/stick'
+import { change, depth, fraction, partLength, temperature, waterLength, weight } from '../../web/words/words'
 
 // No browser: the front end's own small functions. Units against 1 in = 25.4 mm and 1 lb = 0.45359237 kg, both exact.
 

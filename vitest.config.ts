@@ -1,0 +1,8 @@
+import { svelte } from '@sveltejs/vite-plugin-svelte'
+import { defineConfig } from 'vitest/config'
+
+/** The front end's own logic, without a browser. */
+export default defineConfig({
+  plugins: [svelte()],
+  test: { include: ['tests/web/**/*.test.ts'], reporters: ['default'] },
+})
