@@ -11,7 +11,8 @@ use Doctrine\Migrations\AbstractMigration;
 use Symfony\Component\Uid\Uuid;
 
 /**
- * Columns for what is searched, sorted, summed or judged; the rest a document with the number of its shape. What a batch drew refers to its parts by a
+ * Columns for what is searched, sorted, summed or judged; the rest a document with the number of its shape. What a batch drew refers to
+ * its parts by a
  * foreign key. Every row that can be edited counts its versions.
  */
 final class Version20261126000000 extends AbstractMigration
@@ -45,8 +46,10 @@ final class Version20261126000000 extends AbstractMigration
     private function parts(): void
     {
         $this->addSql('CREATE TABLE inventory_part (id VARCHAR(36) NOT NULL, kind VARCHAR(20) NOT NULL, name VARCHAR(120) NOT NULL, '
-            .'count INTEGER NOT NULL, low_at INTEGER DEFAULT NULL, box VARCHAR(60) NOT NULL, cost INTEGER DEFAULT NULL, lures VARCHAR(80) NOT NULL, '
-            .'deleted_at DATETIME DEFAULT NULL, version INTEGER DEFAULT 1 NOT NULL, document CLOB NOT NULL, shape INTEGER NOT NULL, PRIMARY KEY (id))');
+            .'count INTEGER NOT NULL, low_at INTEGER DEFAULT NULL, box VARCHAR(60) NOT NULL, cost INTEGER DEFAULT NULL, lures '
+                .'VARCHAR(80) NOT NULL, '
+            .'deleted_at DATETIME DEFAULT NULL, version INTEGER DEFAULT 1 NOT NULL, document CLOB NOT NULL, shape INTEGER NOT NULL, '
+                .'PRIMARY KEY (id))');
         $this->addSql('CREATE INDEX inventory_part_kind ON inventory_part (kind, name, id)');
         foreach ($this->connection->fetchAllAssociative('SELECT * FROM bin_part') as $row) {
             $traits = self::decoded($row['traits']);
@@ -71,7 +74,8 @@ final class Version20261126000000 extends AbstractMigration
         $this->addSql('CREATE INDEX built_record_built ON built_record (built_at, id)');
         $this->addSql('CREATE TABLE built_record_part (id VARCHAR(36) NOT NULL, name VARCHAR(120) NOT NULL, count INTEGER NOT NULL, '
             .'record_id VARCHAR(36) NOT NULL, part_id VARCHAR(36) DEFAULT NULL, PRIMARY KEY (id), '
-            .'CONSTRAINT FK_AAF097624DFD750C FOREIGN KEY (record_id) REFERENCES built_record (id) ON DELETE CASCADE NOT DEFERRABLE INITIALLY IMMEDIATE, '
+            .'CONSTRAINT FK_AAF097624DFD750C FOREIGN KEY (record_id) REFERENCES built_record (id) ON DELETE CASCADE NOT DEFERRABLE '
+                .'INITIALLY IMMEDIATE, '
             .'CONSTRAINT FK_AAF097624CE34BEC FOREIGN KEY (part_id) REFERENCES inventory_part (id) NOT DEFERRABLE INITIALLY IMMEDIATE)');
         $this->addSql('CREATE INDEX IDX_AAF097624DFD750C ON built_record_part (record_id)');
         $this->addSql('CREATE INDEX IDX_AAF097624CE34BEC ON built_record_part (part_id)');
@@ -179,7 +183,10 @@ final class Version20261126000000 extends AbstractMigration
         $upgraded = null === $upgrader ? $document : $upgrader->upgrade($document);
         $options = \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR;
 
-        return ['document' => json_encode((object) $upgraded, $options), 'shape' => null === $upgrader ? self::OLD_SHAPE : $upgrader->from() + 1];
+        return [
+            'document' => json_encode((object) $upgraded, $options),
+            'shape' => null === $upgrader ? self::OLD_SHAPE : $upgrader->from() + 1,
+        ];
     }
 
     /** @return array<mixed> empty where it cannot be read */

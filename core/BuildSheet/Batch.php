@@ -75,7 +75,12 @@ final readonly class Batch
                 }
             }
             if ($count > 0) {
-                $order[] = ['task' => $task, 'count' => $count, 'minutes' => $task->minutes() * (1 + self::IN_A_ROW * ($count - 1)), 'builds' => $builds];
+                $order[] = [
+                    'task' => $task,
+                    'count' => $count,
+                    'minutes' => $task->minutes() * (1 + self::IN_A_ROW * ($count - 1)),
+                    'builds' => $builds,
+                ];
             }
         }
 

@@ -35,7 +35,10 @@ final readonly class BuildFigures
     private const SKIRT_G = ['silicone' => 2.2, 'living_rubber' => 2.8];
     /** Soft plastic weighs about as water does; cross-section of a style, cm². */
     private const PLASTIC = 1.05;
-    private const SECTION_CM2 = ['craw' => 1.0, 'chunk' => 1.1, 'paddle_tail' => 1.0, 'fork_tail' => 0.5, 'twin_tail_grub' => 0.8, 'single_tail_grub' => 0.75, 'ringworm' => 0.45];
+    private const SECTION_CM2 = [
+        'craw' => 1.0, 'chunk' => 1.1, 'paddle_tail' => 1.0, 'fork_tail' => 0.5, 'twin_tail_grub' => 0.8, 'single_tail_grub' => 0.75,
+        'ringworm' => 0.45,
+    ];
     private const HOOK_G = [1 => 0.6, 2 => 0.8, 3 => 1.1, 4 => 1.5, 5 => 1.9];
     private const HARDWARE_G = ['bead' => 0.25, 'clevis' => 0.15, 'spacer' => 0.4, 'swivel' => 0.9, 'collar' => 0.1];
 
@@ -58,7 +61,12 @@ final readonly class BuildFigures
             + (null === $build->skirt ? 0.0 : self::skirtGrams($build->skirt->material))
             + (null === $build->trailer ? 0.0 : self::trailerGrams($build->trailer->style, $build->trailer->length))
             + (null === $build->hook ? 0.0 : self::hookGrams($build->hook->size))
-            + array_sum(array_map(static fn (Hardware $hardware): float => $hardware->count * (self::HARDWARE_G[$hardware->kind->value] ?? 0.0), Hardware::of($build)));
+            + array_sum(
+                array_map(
+                    static fn (Hardware $hardware): float => $hardware->count * (self::HARDWARE_G[$hardware->kind->value] ?? 0.0),
+                    Hardware::of($build),
+                ),
+            );
 
         return new self(
             $overall,
@@ -78,13 +86,24 @@ final readonly class BuildFigures
 
     public static function squareInches(InventoryBlade $blade): float
     {
-        return self::OUTLINE[$blade->shape->value] * BladeDimensions::length($blade->shape, $blade->size)->inInches() * BladeDimensions::width($blade->shape, $blade->size)->inInches();
+        return self::OUTLINE[$blade->shape->value] * BladeDimensions::length(
+            $blade->shape,
+            $blade->size,
+        )->inInches() * BladeDimensions::width($blade->shape, $blade->size)->inInches();
     }
 
     /** From 0, no blade, to 10: the widths squared, weighed by how a shape beats. */
     private static function thump(Composition $build): int
     {
-        $beat = array_sum(array_map(static fn (InventoryBlade $blade): float => self::BEAT[$blade->shape->value] * BladeDimensions::width($blade->shape, $blade->size)->inInches() ** 2, $build->blades()));
+        $beat = array_sum(
+            array_map(
+                static fn (InventoryBlade $blade): float => self::BEAT[$blade->shape->value] * BladeDimensions::width(
+                    $blade->shape,
+                    $blade->size,
+                )->inInches() ** 2,
+                $build->blades(),
+            ),
+        );
 
         return $beat <= 0.0 ? 0 : max(1, min(self::STRONGEST, (int) round(self::THUMP_PER_SQUARE_INCH * $beat)));
     }
@@ -114,7 +133,9 @@ final readonly class BuildFigures
     {
         $plate = $build->rear;
 
-        return null !== $plate && BladeShape::BladedJig === $plate->shape ? $overall->plus(BladeDimensions::length($plate->shape, $plate->size)->times(0.5)) : $overall;
+        return null !== $plate && BladeShape::BladedJig === $plate->shape ? $overall->plus(
+            BladeDimensions::length($plate->shape, $plate->size)->times(0.5),
+        ) : $overall;
     }
 
     /** F9, with the head's inch taken off: tiny, regular, big. */

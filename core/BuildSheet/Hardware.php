@@ -8,7 +8,10 @@ use Kontrast\Inventory\Composition;
 use Kontrast\Inventory\PartKind;
 use Kontrast\Reading\LureKind;
 
-/** The small things that hold a build together: which, of what size, how many (A1, A3; sizes of swivels and clevises from memory of common practice). */
+/**
+ * The small things that hold a build together: which, of what size, how many (A1, A3; sizes of swivels and clevises from memory of common
+ * practice).
+ */
 final readonly class Hardware
 {
     /** Diameter of spinnerbait wire, in. A1. */

@@ -41,7 +41,9 @@ final class Misfits
             ...self::hook($build),
             ...self::mouldedHook($build),
             ...(null === $brief ? [] : self::weight($build, $brief)),
-            ...($leadFree && HeadMaterial::Lead === $build->head->material ? [new Misfit('head', 'The head is of lead, and you do without.', 'one of tungsten or steel')] : []),
+            ...($leadFree && HeadMaterial::Lead === $build->head->material
+                ? [new Misfit('head', 'The head is of lead, and you do without.', 'one of tungsten or steel')]
+                : []),
         ];
     }
 
@@ -59,11 +61,19 @@ final class Misfits
         }
         $takesBlades = LureKind::Spinnerbait === $build->kind || LureKind::BladedJig === $build->kind;
         if ($takesBlades && null === $build->rear) {
-            $misfits[] = new Misfit('rear', "A $lure needs a blade.", LureKind::BladedJig === $build->kind ? 'a plate' : 'a Colorado, Indiana or willow');
+            $misfits[] = new Misfit(
+                'rear',
+                "A $lure needs a blade.",
+                LureKind::BladedJig === $build->kind ? 'a plate' : 'a Colorado, Indiana or willow',
+            );
         }
         foreach ($build->blades() as $blade) {
             if (!PartFit::blade($blade, $build->kind)) {
-                $misfits[] = new Misfit('rear', BladeShape::BladedJig === $blade->shape ? 'A plate goes on a bladed jig only.' : "This blade does not go on a $lure.", BladeShape::BladedJig === $blade->shape ? 'a Colorado, Indiana or willow' : 'a plate');
+                $misfits[] = new Misfit(
+                    'rear',
+                    BladeShape::BladedJig === $blade->shape ? 'A plate goes on a bladed jig only.' : "This blade does not go on a $lure.",
+                    BladeShape::BladedJig === $blade->shape ? 'a Colorado, Indiana or willow' : 'a plate',
+                );
             }
         }
 
@@ -79,16 +89,35 @@ final class Misfits
         }
         if (null !== $build->front && null !== $build->rear && Arm::Long === $build->head->arm) {
             if (PartFit::clashes($build->front)) {
-                $fits = self::largest($build->front->shape, static fn (Length $length): bool => !$length->isLongerThan(PartFit::clevisToLoop()));
-                $misfits[] = new Misfit('front', 'The front blade strikes the rear one as it turns.', null === $fits ? 'a Colorado #2' : "#{$fits->number} in the same shape");
+                $fits = self::largest(
+                    $build->front->shape,
+                    static fn (Length $length): bool => !$length->isLongerThan(PartFit::clevisToLoop()),
+                );
+                $misfits[] = new Misfit(
+                    'front',
+                    'The front blade strikes the rear one as it turns.',
+                    null === $fits ? 'a Colorado #2' : "#{$fits->number} in the same shape",
+                );
             } elseif ($build->front->size->number > $build->rear->size->number) {
-                $misfits[] = new Misfit('front', 'The front blade is larger than the rear one and drowns it.', "#{$build->rear->size->number} or smaller in front");
+                $misfits[] = new Misfit(
+                    'front',
+                    'The front blade is larger than the rear one and drowns it.',
+                    "#{$build->rear->size->number} or smaller in front",
+                );
             }
         }
         $arm = Measurer::measure($build->inWords())->wireToBlade;
-        if (null !== $build->rear && null !== $arm && BladeDimensions::length($build->rear->shape, $build->rear->size)->isLongerThan($arm)) {
+        if (
+            null !== $build->rear
+            && null !== $arm
+            && BladeDimensions::length($build->rear->shape, $build->rear->size)->isLongerThan($arm)
+        ) {
             $fits = self::largest($build->rear->shape, static fn (Length $length): bool => !$length->isLongerThan($arm));
-            $misfits[] = new Misfit('rear', 'The blade is longer than the arm it hangs on and strikes the line when it folds forward.', null === $fits ? 'a smaller shape' : "#{$fits->number} in the same shape");
+            $misfits[] = new Misfit(
+                'rear',
+                'The blade is longer than the arm it hangs on and strikes the line when it folds forward.',
+                null === $fits ? 'a smaller shape' : "#{$fits->number} in the same shape",
+            );
         }
 
         return $misfits;
@@ -103,10 +132,22 @@ final class Misfits
         $measures = Measurer::measure($build->inWords());
         $least = $measures->hookShank->plus(Length::inches(self::PAST_THE_BEND_IN));
         if ($least->isLongerThan($build->trailer->length)) {
-            return [new Misfit('trailer', 'The trailer ends at the bend of the hook and cannot swim.', 'one of '.self::inches($least).' or longer')];
+            return [
+                new Misfit(
+                    'trailer',
+                    'The trailer ends at the bend of the hook and cannot swim.',
+                    'one of '.self::inches($least).' or longer',
+                ),
+            ];
         }
         if (null !== $measures->skirt && $measures->skirt->isLongerThan($build->trailer->length)) {
-            return [new Misfit('trailer', 'The trailer ends inside the skirt: nothing of it shows.', 'one longer than '.self::inches($measures->skirt).', or the skirt cut back')];
+            return [
+                new Misfit(
+                    'trailer',
+                    'The trailer ends inside the skirt: nothing of it shows.',
+                    'one longer than '.self::inches($measures->skirt).', or the skirt cut back',
+                ),
+            ];
         }
 
         return [];
@@ -119,7 +160,15 @@ final class Misfits
             return [];
         }
         if (LureKind::Spinnerbait !== $build->kind || Arm::Short === $build->head->arm) {
-            return [new Misfit('hook', LureKind::Spinnerbait === $build->kind ? 'A short arm never carries a trailer hook.' : 'Only a spinnerbait carries a trailer hook.', 'the hook left off')];
+            return [
+                new Misfit(
+                    'hook',
+                    LureKind::Spinnerbait === $build->kind
+                        ? 'A short arm never carries a trailer hook.'
+                        : 'Only a spinnerbait carries a trailer hook.',
+                    'the hook left off',
+                ),
+            ];
         }
         $fit = PartFit::hookAughts($build->head->weight);
         $size = $build->hook->size->aught;
@@ -128,7 +177,15 @@ final class Misfits
         }
         $instead = implode(' or ', array_map(static fn (int $aught): string => HookSize::aught($aught)->label(), $fit));
 
-        return [new Misfit('hook', $size > max($fit) ? "{$build->hook->size->label()} reaches past the end of the skirt on a {$build->head->weight->label()} head." : "{$build->hook->size->label()} is too small to slip over the hook of a {$build->head->weight->label()} head.", $instead)];
+        return [
+            new Misfit(
+                'hook',
+                $size > max($fit)
+                    ? "{$build->hook->size->label()} reaches past the end of the skirt on a {$build->head->weight->label()} head."
+                    : "{$build->hook->size->label()} is too small to slip over the hook of a {$build->head->weight->label()} head.",
+                $instead,
+            ),
+        ];
     }
 
     /** @return list<Misfit> */
@@ -137,7 +194,18 @@ final class Misfits
         $usual = HookDimensions::forHead($build->head->weight);
         $off = $build->head->mouldedHook()->aught - $usual->aught;
 
-        return abs($off) <= self::HOOK_LEEWAY ? [] : [new Misfit('head', \sprintf('A %s hook is %s for a head of %s.', $build->head->mouldedHook()->label(), $off > 0 ? 'large' : 'small', $build->head->weight->label()), "about {$usual->label()}")];
+        return abs($off) <= self::HOOK_LEEWAY ? [] : [
+            new Misfit(
+                'head',
+                \sprintf(
+                    'A %s hook is %s for a head of %s.',
+                    $build->head->mouldedHook()->label(),
+                    $off > 0 ? 'large' : 'small',
+                    $build->head->weight->label(),
+                ),
+                "about {$usual->label()}",
+            ),
+        ];
     }
 
     /** @return list<Misfit> */
@@ -147,8 +215,12 @@ final class Misfits
         $weight = $build->head->weight;
 
         return match (true) {
-            $range->least->isHeavierThan($weight) => [new Misfit('head', "{$weight->label()} is light for this depth and way of fishing: it loses touch.", $range->label())],
-            $weight->isHeavierThan($range->most) => [new Misfit('head', "{$weight->label()} is heavy for this depth and way of fishing: it digs in.", $range->label())],
+            $range->least->isHeavierThan($weight) => [
+                new Misfit('head', "{$weight->label()} is light for this depth and way of fishing: it loses touch.", $range->label()),
+            ],
+            $weight->isHeavierThan($range->most) => [
+                new Misfit('head', "{$weight->label()} is heavy for this depth and way of fishing: it digs in.", $range->label()),
+            ],
             default => [],
         };
     }

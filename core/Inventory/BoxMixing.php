@@ -10,7 +10,8 @@ final class BoxMixing
     /**
      * @param list<array{box: string, name: string, plastic: Plastic}> $trailers
      *
-     * @return list<array{box: string, stretchy: list<string>, others: list<string>}> boxes in which stretchy plastic lies with other soft plastic
+     * @return list<array{box: string, stretchy: list<string>, others: list<string>}> boxes in which stretchy plastic lies with other soft
+     *        plastic
      */
     public static function mixed(array $trailers): array
     {

@@ -14,14 +14,25 @@ final readonly class Inventory
      * @param list<InventoryTrailer> $trailers
      * @param list<InventoryHook>    $hooks
      */
-    public function __construct(public array $heads, public array $blades, public array $skirts, public array $trailers, public array $hooks)
-    {
+    public function __construct(
+        public array $heads,
+        public array $blades,
+        public array $skirts,
+        public array $trailers,
+        public array $hooks,
+    ) {
     }
 
     /** @param iterable<InventoryPart> $parts */
     public static function of(iterable $parts): self
     {
-        $of = [InventoryHead::class => [], InventoryBlade::class => [], InventorySkirt::class => [], InventoryTrailer::class => [], InventoryHook::class => []];
+        $of = [
+            InventoryHead::class => [],
+            InventoryBlade::class => [],
+            InventorySkirt::class => [],
+            InventoryTrailer::class => [],
+            InventoryHook::class => [],
+        ];
         foreach ($parts as $part) {
             match (true) {
                 $part instanceof InventoryHead => $of[InventoryHead::class][] = $part,

@@ -51,12 +51,22 @@ final readonly class InventoryBlade implements InventoryPart
     /** The same blade under a coat of black permanent marker; null where there is no shine to take off. */
     public function darken(): ?self
     {
-        return null === $this->metal || $this->darkened ? null : new self($this->id, $this->name, $this->shape, $this->size, $this->metal, null, true);
+        return null === $this->metal || $this->darkened ? null : new self(
+            $this->id,
+            $this->name,
+            $this->shape,
+            $this->size,
+            $this->metal,
+            null,
+            true,
+        );
     }
 
     public function finish(): Finish
     {
-        return null !== $this->metal ? Finish::from($this->metal->value) : NearestColour::nearestPaint(($this->paint ?? throw new \LogicException('A blade is metal or paint.'))->colour);
+        return null !== $this->metal ? Finish::from($this->metal->value) : NearestColour::nearestPaint(
+            ($this->paint ?? throw new \LogicException('A blade is metal or paint.'))->colour,
+        );
     }
 
     public function inWords(BladePosition $position): Blade

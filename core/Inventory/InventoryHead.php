@@ -54,6 +54,12 @@ final readonly class InventoryHead implements InventoryPart
     {
         $ounces = $this->weight->inOunces();
 
-        return new Head($this->weight, WeightRange::ounces($ounces, $ounces), NearestColour::nearest($this->partColour->colour), $this->material, $this->hook);
+        return new Head(
+            $this->weight,
+            WeightRange::ounces($ounces, $ounces),
+            NearestColour::nearest($this->partColour->colour),
+            $this->material,
+            $this->hook,
+        );
     }
 }

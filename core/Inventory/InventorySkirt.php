@@ -39,7 +39,15 @@ final readonly class InventorySkirt implements InventoryPart
     /** The same skirt cut back to the bend of the hook; null where it is already. */
     public function trimmed(): ?self
     {
-        return Trim::HookBend === $this->trim ? null : new self($this->id, $this->name, $this->base, $this->accents, $this->opacity, $this->material, Trim::HookBend);
+        return Trim::HookBend === $this->trim ? null : new self(
+            $this->id,
+            $this->name,
+            $this->base,
+            $this->accents,
+            $this->opacity,
+            $this->material,
+            Trim::HookBend,
+        );
     }
 
     public function see(): Opacity
@@ -49,7 +57,13 @@ final readonly class InventorySkirt implements InventoryPart
 
     public function inWords(): Skirt
     {
-        return new Skirt(NearestColour::nearest($this->base->colour), array_map(static fn (PartColour $partColour) => NearestColour::nearest($partColour->colour), $this->accents), $this->see(), $this->material, $this->trim);
+        return new Skirt(
+            NearestColour::nearest($this->base->colour),
+            array_map(static fn (PartColour $partColour) => NearestColour::nearest($partColour->colour), $this->accents),
+            $this->see(),
+            $this->material,
+            $this->trim,
+        );
     }
 
     /** @return non-empty-list<OpticalPart> base, then accents */

@@ -46,7 +46,14 @@ final readonly class InventoryTrailer implements InventoryPart
 
     public function inWords(): Trailer
     {
-        return new Trailer($this->style, $this->length, NearestColour::nearest($this->base->colour), array_map(static fn (PartColour $partColour) => NearestColour::nearest($partColour->colour), $this->accents), $this->surface, $this->see());
+        return new Trailer(
+            $this->style,
+            $this->length,
+            NearestColour::nearest($this->base->colour),
+            array_map(static fn (PartColour $partColour) => NearestColour::nearest($partColour->colour), $this->accents),
+            $this->surface,
+            $this->see(),
+        );
     }
 
     /** @return non-empty-list<OpticalPart> base, then accents */

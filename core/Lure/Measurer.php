@@ -15,7 +15,9 @@ final class Measurer
     private const HEAD_ASPECT = 1.6;
     /** Strands of a long-tail skirt, from memory of what is sold. */
     private const LONG_TAIL_IN = 4.5;
-    /** The rear blade's loop ends about above the bend of the main hook on a long arm, and this share of the way on a short one (chosen). */
+    /**
+     * The rear blade's loop ends about above the bend of the main hook on a long arm, and this share of the way on a short one (chosen).
+     */
     private const SHORT_ARM_SHARE = 0.62;
     /** Strands trimmed at the bend are cut this much longer, since they flare (chosen). */
     private const FLARE_IN = 0.1;

@@ -15,7 +15,10 @@ final readonly class WeightRange
 
     public static function ounces(float $least, float $most): self
     {
-        return $least <= $most ? new self(Weight::ounces($least), Weight::ounces($most)) : throw new \DomainException('A weight range starts with its lighter end.');
+        return $least <= $most ? new self(
+            Weight::ounces($least),
+            Weight::ounces($most),
+        ) : throw new \DomainException('A weight range starts with its lighter end.');
     }
 
     public function label(): string

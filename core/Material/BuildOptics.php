@@ -65,7 +65,12 @@ final class BuildOptics
 
     public static function coloured(string $id, Colour $colour, Opacity $opacity): OpticalPart
     {
-        return OpticalPart::matte($id, Srgb::hex(Palette::hex($colour)), Palette::fluorescence($colour), Opacity::Opaque === $opacity ? 1.0 : self::TRANSLUCENT);
+        return OpticalPart::matte(
+            $id,
+            Srgb::hex(Palette::hex($colour)),
+            Palette::fluorescence($colour),
+            Opacity::Opaque === $opacity ? 1.0 : self::TRANSLUCENT,
+        );
     }
 
     public static function finish(string $id, Finish $finish): OpticalPart
@@ -82,7 +87,10 @@ final class BuildOptics
     /** A blade dulled with a marker no longer shines: dark paint of its metal’s hue. */
     private static function blade(Blade $blade): OpticalPart
     {
-        [$id, $place] = BladePosition::Front === $blade->position ? ['blade.front', PartPlace::FrontBlade] : ['blade.rear', PartPlace::RearBlade];
+        [$id, $place] = BladePosition::Front === $blade->position ? [
+            'blade.front',
+            PartPlace::FrontBlade,
+        ] : ['blade.rear', PartPlace::RearBlade];
         $part = $blade->darkened ? OpticalPart::matte($id, Srgb::hex(Palette::DULLED)) : self::finish($id, $blade->finish);
 
         return $part->at($place);

@@ -16,7 +16,10 @@ enum Metal: string
     case Gold = 'gold';
     case Copper = 'copper';
 
-    /** ρ(λ): silver 0.93; gold 0.38 below 480 nm rising to 0.90 at 560; copper 0.50 below 540 rising to 0.92 at 610. (Chosen after tables of polished metals.) */
+    /**
+     * ρ(λ): silver 0.93; gold 0.38 below 480 nm rising to 0.90 at 560; copper 0.50 below 540 rising to 0.92 at 610. (Chosen after tables
+     * of polished metals.).
+     */
     public function reflectance(): Spectrum
     {
         return Spectrum::from(match ($this) {

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Kontrast\Measure;
 
 /**
- * A length, held in inches as the trade speaks, so that a band's edge is exact. 1 in = 25.4 mm exactly (international yard and pound agreement, 1959).
+ * A length, held in inches as the trade speaks, so that a band's edge is exact. 1 in = 25.4 mm exactly (international yard and pound
+ * agreement, 1959).
  */
 final readonly class Length
 {

@@ -58,6 +58,9 @@ final readonly class Weight
         }
         $fraction = $top > 0 ? "$top/$bottom" : '';
 
-        return implode('-', array_filter([0 === $whole ? '' : (string) $whole, $fraction], static fn (string $part): bool => '' !== $part)).' oz';
+        return implode(
+            '-',
+            array_filter([0 === $whole ? '' : (string) $whole, $fraction], static fn (string $part): bool => '' !== $part),
+        ).' oz';
     }
 }

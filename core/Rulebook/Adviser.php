@@ -55,13 +55,20 @@ final readonly class Adviser
         $decision = $this->engine->decide($reading);
         $assembly = new Assembly($decision);
 
-        return new Brief($assembly->build(), BuildGoal::of($assembly->one(Slot::Intent, Intent::class), $assembly->one(Slot::Pairing, Pairing::class)), self::scores($decision));
+        return new Brief(
+            $assembly->build(),
+            BuildGoal::of($assembly->one(Slot::Intent, Intent::class), $assembly->one(Slot::Pairing, Pairing::class)),
+            self::scores($decision),
+        );
     }
 
     /** @return array<string, array<string, float>> */
     private static function scores(Decision $decision): array
     {
-        return array_map(static fn (Tally $tally): array => array_filter($tally->scores, static fn (float $score): bool => $score > 0.0), $decision->tallies);
+        return array_map(
+            static fn (Tally $tally): array => array_filter($tally->scores, static fn (float $score): bool => $score > 0.0),
+            $decision->tallies,
+        );
     }
 
     /**
@@ -93,7 +100,12 @@ final readonly class Adviser
                     $strongest->rule,
                     $strongest->strength,
                     null === $school ? null : $school->value,
-                    array_values(array_filter($tally->votesFor(), static fn (Vote $vote): bool => $vote->value->key === $value->key && $vote->rule !== $strongest->rule)),
+                    array_values(
+                        array_filter(
+                            $tally->votesFor(),
+                            static fn (Vote $vote): bool => $vote->value->key === $value->key && $vote->rule !== $strongest->rule,
+                        ),
+                    ),
                     $tally->votesAgainst(),
                 );
             }
@@ -113,7 +125,11 @@ final readonly class Adviser
                 if ($school === $chosen) {
                     continue;
                 }
-                $theirs = $this->engine->reconsider($mine, $mine->reading->with(schools: $mine->reading->schools->with($school)), 'schools.'.$question->value);
+                $theirs = $this->engine->reconsider(
+                    $mine,
+                    $mine->reading->with(schools: $mine->reading->schools->with($school)),
+                    'schools.'.$question->value,
+                );
                 $dissent = $this->dissent($question, $school, $assembly, new Assembly($theirs));
                 if (null !== $dissent) {
                     $others[] = $dissent;

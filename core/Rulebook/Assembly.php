@@ -46,7 +46,12 @@ final class Assembly
 
         return new Build(
             $reading->lure,
-            new Head($this->one(Slot::Weight, Weight::class), $this->one(Slot::WeightRange, WeightRange::class), $this->one(Slot::HeadColour, Colour::class), $this->one(Slot::HeadMaterial, HeadMaterial::class)),
+            new Head(
+                $this->one(Slot::Weight, Weight::class),
+                $this->one(Slot::WeightRange, WeightRange::class),
+                $this->one(Slot::HeadColour, Colour::class),
+                $this->one(Slot::HeadMaterial, HeadMaterial::class),
+            ),
             $this->blades(),
             $this->skirt(),
             $this->trailer(),
@@ -99,7 +104,8 @@ final class Assembly
             Slot::FrontFinish, Slot::FrontShape, Slot::FrontSize => $this->isTandem(),
             Slot::Darkened => $this->decision->isTrue(Slot::Darkened),
             Slot::SkirtBase, Slot::SkirtAccents, Slot::SkirtOpacity, Slot::SkirtMaterial => $this->hasSkirt(),
-            Slot::TrailerStyle, Slot::TrailerLength, Slot::TrailerBase, Slot::TrailerAccents, Slot::TrailerSurface, Slot::TrailerOpacity => $this->decision->isTrue(Slot::TrailerFitted),
+            Slot::TrailerStyle, Slot::TrailerLength, Slot::TrailerBase, Slot::TrailerAccents, Slot::TrailerSurface,
+            Slot::TrailerOpacity => $this->decision->isTrue(Slot::TrailerFitted),
             // Beside a bare skirt, or under no skirt, there is nothing to pair.
             Slot::Pairing => $this->hasSkirt() && $this->decision->isTrue(Slot::TrailerFitted),
             Slot::HookSize => $this->decision->isTrue(Slot::HookFitted),

@@ -6,7 +6,10 @@ namespace Kontrast\Rulebook;
 
 use Kontrast\Lure\Build;
 
-/** An advice without its explanations: what to tie, what the fish should see, and how much say every value had. All that a build is judged by. */
+/**
+ * An advice without its explanations: what to tie, what the fish should see, and how much say every value had. All that a build is judged
+ * by.
+ */
 final readonly class Brief
 {
     /** @param array<string, array<string, float>> $scores what every value that was spoken for came to, best first, by slot value */

@@ -8,12 +8,20 @@ use Kontrast\Lure\Intent;
 use Kontrast\Lure\Pairing;
 use Kontrast\Vision\Separation;
 
-/** What the fish should see, in the model's words: how skirt and trailer should read beside each other, and what skirt and blade are for. Chosen. */
+/**
+ * What the fish should see, in the model's words: how skirt and trailer should read beside each other, and what skirt and blade are for.
+ * Chosen.
+ */
 final readonly class BuildGoal
 {
     /** @param non-empty-list<Separation> $reads any of these will do for skirt and trailer */
-    private function __construct(public Intent $intent, public Pairing $pairing, public array $reads, public PartGoal $skirt, public PartGoal $blade)
-    {
+    private function __construct(
+        public Intent $intent,
+        public Pairing $pairing,
+        public array $reads,
+        public PartGoal $skirt,
+        public PartGoal $blade,
+    ) {
     }
 
     public static function of(Intent $intent, Pairing $pairing): self
@@ -46,8 +54,12 @@ final readonly class BuildGoal
         $means = match ($this->intent) {
             Intent::Vanish => 'Vanish: nothing on the lure should stand off the water.',
             Intent::PassForForage => 'Pass for food: close to the colours of what they eat'.($blades ? ', blade and all.' : '.'),
-            Intent::BeFound => $blades ? 'Be found: skirt and blade made out from as far as this water allows.' : 'Be found: a skirt made out from as far as this water allows.',
-            Intent::Shock => $blades ? 'Shock: a blade seen from afar over a body they could eat.' : 'Shock: something they could eat, come upon fast.',
+            Intent::BeFound => $blades
+                ? 'Be found: skirt and blade made out from as far as this water allows.'
+                : 'Be found: a skirt made out from as far as this water allows.',
+            Intent::Shock => $blades
+                ? 'Shock: a blade seen from afar over a body they could eat.'
+                : 'Shock: something they could eat, come upon fast.',
             Intent::CastShadow => 'Cast a shadow: darker than the water behind it, all of it.',
         };
 

@@ -34,8 +34,16 @@ final class Cautions
     private static function weather(Reading $reading): array
     {
         return match ($reading->sky) {
-            Sky::Storm => [new Caution('C5', 'reading', 'Storm: do not go out. Leave the water at the first thunder and stay off for 30 minutes after the last.')],
-            Sky::Rain => [new Caution('C5', 'reading', 'At the first thunder leave the water, and stay off for 30 minutes after the last.')],
+            Sky::Storm => [
+                new Caution(
+                    'C5',
+                    'reading',
+                    'Storm: do not go out. Leave the water at the first thunder and stay off for 30 minutes after the last.',
+                ),
+            ],
+            Sky::Rain => [
+                new Caution('C5', 'reading', 'At the first thunder leave the water, and stay off for 30 minutes after the last.'),
+            ],
             default => [],
         };
     }
@@ -47,8 +55,17 @@ final class Cautions
 
         return match (true) {
             null === $surface, $surface >= self::COLD_F => [],
-            $surface < self::VERY_COLD_F => [new Caution('C4', 'reading', 'Water this cold takes your breath and your grip within minutes. Life jacket on, somebody told, never alone in boat or waders.')],
-            default => [new Caution('C4', 'reading', 'Cold water: wear a life jacket, tell somebody where you are, do not wade or boat alone.')],
+            $surface < self::VERY_COLD_F => [
+                new Caution(
+                    'C4',
+                    'reading',
+                    'Water this cold takes your breath and your grip within minutes. Life jacket on, somebody told, never alone in boat '
+                        .'or waders.',
+                ),
+            ],
+            default => [
+                new Caution('C4', 'reading', 'Cold water: wear a life jacket, tell somebody where you are, do not wade or boat alone.'),
+            ],
         };
     }
 
@@ -64,7 +81,8 @@ final class Cautions
     private static function plants(Reading $reading): array
     {
         return \in_array($reading->cover, [Cover::Grass, Cover::Pads], true)
-            ? [new Caution('C3', 'advice', 'Weed travels on boats and tackle: clean, drain and dry before the next water. Local rules decide.')]
+            ? [new Caution('C3', 'advice', 'Weed travels on boats and tackle: clean, drain and dry before the next water. Local rules '
+                .'decide.')]
             : [];
     }
 
@@ -77,7 +95,11 @@ final class Cautions
                 : 'Hooks and blade edges: eye protection on, points covered while you work.'),
         ];
         if (HeadMaterial::Lead === $decision->pick(Slot::HeadMaterial, HeadMaterial::class)) {
-            $cautions[] = new Caution('C2', 'head', 'A lead head: wash your hands, keep it from food and children, and check whether this water allows it.');
+            $cautions[] = new Caution(
+                'C2',
+                'head',
+                'A lead head: wash your hands, keep it from food and children, and check whether this water allows it.',
+            );
         }
         if ($decision->isTrue(Slot::HookFitted)) {
             $cautions[] = new Caution('C1', 'trailer_hook', 'A second hook doubles the points near your hand.');

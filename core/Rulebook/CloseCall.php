@@ -12,8 +12,13 @@ final readonly class CloseCall
      * @param float                  $share   how far off it is, as a share of what still counts as near: 0 at the edge, 1 just near
      * @param non-empty-list<Change> $changes from the picks here to those beyond
      */
-    public function __construct(public Quantity $quantity, public float $number, public float $at, public float $share, public array $changes)
-    {
+    public function __construct(
+        public Quantity $quantity,
+        public float $number,
+        public float $at,
+        public float $share,
+        public array $changes,
+    ) {
     }
 
     public function isAbove(): bool

@@ -12,8 +12,13 @@ final readonly class Effect
      * @param array<string, true> $ruleDependsOn fields of the reading and slots that the rule's strength hangs on
      * @param array<string, true> $dependsOn     the same, with what the answer itself is worked out from
      */
-    private function __construct(public Rule $rule, public Pick $pick, public float $weight, public array $ruleDependsOn, public array $dependsOn)
-    {
+    private function __construct(
+        public Rule $rule,
+        public Pick $pick,
+        public float $weight,
+        public array $ruleDependsOn,
+        public array $dependsOn,
+    ) {
     }
 
     /** @return list<self> everything a rule says, for and against */

@@ -56,7 +56,10 @@ final readonly class Engine
             $votes = [];
             foreach ($question->effects as $effect) {
                 $id = $effect->rule->id;
-                if (!isset($strengths[$id]) || (null !== $before && !isset($weighed[$id]) && [] !== array_intersect_key($changed, $effect->ruleDependsOn))) {
+                if (
+                    !isset($strengths[$id])
+                    || (null !== $before && !isset($weighed[$id]) && [] !== array_intersect_key($changed, $effect->ruleDependsOn))
+                ) {
                     $strengths[$id] = $effect->rule->strength($situation);
                     $weighed[$id] = true;
                 }

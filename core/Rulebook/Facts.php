@@ -14,15 +14,19 @@ final class Facts
     public const ALL = [
         'F1' => 'Colour follows two things: the food and the clarity. Light, tint, season, temperature and wind then move the choice.',
         'F2' => 'Shad and other silvery fish are white to pearl with a grey back and a silver flash.',
-        'F3' => 'Bluegill and other sunfish are green pumpkin touched with blue, yellow or orange, two or three colours together, and flash gold.',
+        'F3' => 'Bluegill and other sunfish are green pumpkin touched with blue, yellow or orange, two or three colours together, and '
+            .'flash gold.',
         'F4' => 'Crawfish are green pumpkin, brown, or a dark shell with brighter pincers.',
-        'F5' => 'Where crawfish turn red it begins at 50 °F in early spring; then red-orange pays in any clarity, best as a belly under green pumpkin. Far south they stay as they are.',
-        'F6' => 'Perch: lime to yellow with orange and dark bars. Golden shiner: gold with some orange. Crappie and rock bass: dark mottling on light.',
+        'F5' => 'Where crawfish turn red it begins at 50 °F in early spring; then red-orange pays in any clarity, best as a belly under '
+            .'green pumpkin. Far south they stay as they are.',
+        'F6' => 'Perch: lime to yellow with orange and dark bars. Golden shiner: gold with some orange. Crappie and rock bass: dark '
+            .'mottling on light.',
         'F7' => 'Look first: crawfish at the bank, pincers in a throat, the colours of a sunfish just caught. Copy them as accents.',
         'F8' => 'Grass holds more sunfish than shad, rock means crawfish, and in fall shad outrank the rest.',
         'F9' => 'Food up to about 2.5 in makes a small profile, 3 to 4 in a regular one, beyond 4 in a big one.',
         'F10' => 'On hard-fished water show something new; your own build is new.',
-        'W1' => 'Clarity is the depth at which a lure is lost to sight: over 5 ft very clear, 3 to 5 ft clear, 1.5 to 3 ft stained, 6 to 18 in dirty, less is muddy.',
+        'W1' => 'Clarity is the depth at which a lure is lost to sight: over 5 ft very clear, 3 to 5 ft clear, 1.5 to 3 ft stained, 6 '
+            .'to 18 in dirty, less is muddy.',
         'W2' => 'Tint is a second measure: green from algae, tea from leaves, tan from clay, or none. Run-off and summer stain differ.',
         'W3' => 'Clear water asks for natural, light, see-through; dirty water for colour, solidity and contrast.',
         'W4' => 'Clear water: they hunt by eye, so deny them a long look. Dirty water: vibration, flash and sound find the fish.',
@@ -40,7 +44,8 @@ final class Facts
         'B7' => 'Two blades for each colour: a dull or matching one for calm bright days, a gold one for tint and wind.',
         'B8' => 'Very clear colourless water with shad: silver. Clearer still: dull a gold blade with a black permanent marker.',
         'B9' => 'Copper for moderate stain with bluegill or crawfish.',
-        'B10' => 'For mud a small Colorado #2 ahead of a deep #5; or Indiana gold with Colorado silver; for big spring shad Colorado #2 and willow #5.',
+        'B10' => 'For mud a small Colorado #2 ahead of a deep #5; or Indiana gold with Colorado silver; for big spring shad Colorado #2 '
+            .'and willow #5.',
         'B11' => 'A short arm carries one big blade, for slow rolling and dropping.',
         'S1' => 'Jig in black and blue: under 1.5 ft of sight, best at 6 to 15 in, up to 3 ft in rain and cloud.',
         'S2' => 'Jig in black with a little chartreuse: 4 to 12 in, above all in rain, cloud or wind.',
@@ -51,7 +56,8 @@ final class Facts
         'S7' => 'Past 5 ft a silicone jig in green pumpkin, trailer the same.',
         'S8' => 'See-through, scaled or smoke skirts for baitfish in clear water; in dirty water only solid colours.',
         'S9' => 'Dirty-water shad: white or chartreuse-white, the latter ahead beside a gold blade.',
-        'S10' => 'Sunfish and crawfish, clear to dirty: green pumpkin with orange and brown, plain green pumpkin, then black and blue or still green pumpkin.',
+        'S10' => 'Sunfish and crawfish, clear to dirty: green pumpkin with orange and brown, plain green pumpkin, then black and blue '
+            .'or still green pumpkin.',
         'S11' => 'Opaque tan run-off: black-blue on black-blue, read as a shadow.',
         'S12' => 'Tea water, dark days, rain, before the spawn: black and blue.',
         'S13' => 'One school: solid colours and plain splits beat busy patterns, and chartreuse-white comes first wherever shad are.',
@@ -67,7 +73,8 @@ final class Facts
         'P1' => 'Ladder school: match in the clearest water, contrast harder as it dirties.',
         'P2' => 'One-tone school: always match, vary only size and translucency; strongest in fall.',
         'P3' => 'Forage-mix school: one family of colour with an odd accent or flake; sunfish in flooded brush.',
-        'P4' => 'Keep the skirt and change the trailer: it is most of what shows. White behind a see-through skirt when cloud or wind comes.',
+        'P4' => 'Keep the skirt and change the trailer: it is most of what shows. White behind a see-through skirt when cloud or wind '
+            .'comes.',
         'P5' => 'Stain: two-tone trailer. Clear and sunny: flake or see-through. Cloud: matte.',
         'P6' => 'A bolder trailer can carry a clear-water lure through dirty water.',
         'P7' => 'Low light under docks: white skirt, see-through trailer, gold blade.',
@@ -87,7 +94,8 @@ final class Facts
         'Z3' => 'Swim jig within a foot of the surface: 5/16 oz.',
         'Z4' => 'Jig on cold rock: 3/8 oz, from 2 ft to 6 or 7 ft.',
         'Z5' => 'Line per handle turn is the gear ratio times π times the spool diameter: about 8:1 keeps a bait up, slower keeps it down.',
-        'Z6' => 'Line: 20 lb fluorocarbon for swim jigs and fall bladed jigs, 17 to 25 lb for jigs on rock, 12 to 14 lb for half-ounce bladed jigs; mono where stretch helps, braid in mats.',
+        'Z6' => 'Line: 20 lb fluorocarbon for swim jigs and fall bladed jigs, 17 to 25 lb for jigs on rock, 12 to 14 lb for half-ounce '
+            .'bladed jigs; mono where stretch helps, braid in mats.',
         'Z7' => 'Rod: about 7 ft 2 in for short accurate casts, about 7 ft 6 in for long ones.',
         'L1' => 'Search with a blade; where one bites, slow down with a jig.',
         'L2' => 'They follow and do not take: change the trailer first, then the blade, then the lure.',
@@ -98,7 +106,8 @@ final class Facts
         'H1' => 'Trailer hook on about seven days in ten; off in heavy cover, never on a short arm.',
         'H2' => '1/4 to 1/2 oz: 1/0 or 2/0. From 3/4 oz: 3/0 or 4/0. To the end of the skirt, no further.',
         'H3' => 'It points up like the main hook; a stop or tubing keeps it on and swinging.',
-        'A1' => 'Tandem order: bead, clevis with front blade, bead, 1 in spacer, bead, end loop, rear blade on its swivel, close, skirt, trailer, hook.',
+        'A1' => 'Tandem order: bead, clevis with front blade, bead, 1 in spacer, bead, end loop, rear blade on its swivel, close, '
+            .'skirt, trailer, hook.',
         'A2' => 'The first bead keeps the clevis from sliding into the bend.',
         'A3' => 'Jigs: skirt on, trim, swap the rubber collar for a small cable tie under the weed guard, trailer to the keeper.',
         'A4' => 'About three built for the price of one bought.',

@@ -40,10 +40,16 @@ final readonly class NextSteps
             $this->otherLure($here),
         ];
 
-        return array_map(static fn (Change $change): NextStep => new NextStep(Occasion::NotTaking, $change, $because, ['L2']), array_values(array_filter($changes)));
+        return array_map(
+            static fn (Change $change): NextStep => new NextStep(Occasion::NotTaking, $change, $because, ['L2']),
+            array_values(array_filter($changes)),
+        );
     }
 
-    /** What the ballot would have picked next; where nothing else was spoken for, what another school or a dirtier or clearer water would pick. */
+    /**
+     * What the ballot would have picked next; where nothing else was spoken for, what another school or a dirtier or clearer water would
+     * pick.
+     */
     private function second(Assembly $here, Slot $slot): ?Change
     {
         $tally = $here->decision->on($slot);
@@ -71,7 +77,11 @@ final readonly class NextSteps
         $reading = $here->decision->reading;
         $question = Slot::Finish === $slot ? SchoolQuestion::Finish : SchoolQuestion::Pairing;
         foreach ($question->schools() as $school) {
-            yield $this->engine->reconsider($here->decision, $reading->with(schools: $reading->schools->with($school)), 'schools.'.$question->value);
+            yield $this->engine->reconsider(
+                $here->decision,
+                $reading->with(schools: $reading->schools->with($school)),
+                'schools.'.$question->value,
+            );
         }
         yield $this->atVisibility($here, self::DIRTIED);
         yield $this->atVisibility($here, self::CLEARED);
@@ -105,26 +115,51 @@ final readonly class NextSteps
             default => [null, null, ''],
         };
 
-        return null === $occasion ? [] : $this->weighedAgain($here, $occasion, $because, ['L3'], [Slot::Finish, Slot::FrontFinish, Slot::TrailerSurface], $this->engine->reconsider($here->decision, $here->decision->reading->with(sky: $sky), 'sky'));
+        return null === $occasion ? [] : $this->weighedAgain(
+            $here,
+            $occasion,
+            $because,
+            ['L3'],
+            [Slot::Finish, Slot::FrontFinish, Slot::TrailerSurface],
+            $this->engine->reconsider($here->decision, $here->decision->reading->with(sky: $sky), 'sky'),
+        );
     }
 
     /** @return list<NextStep> */
     private function clearing(Assembly $here): array
     {
-        return $this->weighedAgain($here, Occasion::Clearing, 'Twice as clear as now: go more natural.', ['L3'], [Slot::Pairing, Slot::Finish, Slot::SkirtBase, Slot::SkirtOpacity], $this->atVisibility($here, self::CLEARED));
+        return $this->weighedAgain(
+            $here,
+            Occasion::Clearing,
+            'Twice as clear as now: go more natural.',
+            ['L3'],
+            [Slot::Pairing, Slot::Finish, Slot::SkirtBase, Slot::SkirtOpacity],
+            $this->atVisibility($here, self::CLEARED),
+        );
     }
 
     /** @return list<NextStep> */
     private function dirtying(Assembly $here): array
     {
-        return $this->weighedAgain($here, Occasion::Dirtying, 'Half as clear as now: a bolder trailer saves changing the lure.', ['P6', 'P4'], [Slot::TrailerBase, Slot::TrailerAccents], $this->atVisibility($here, self::DIRTIED));
+        return $this->weighedAgain(
+            $here,
+            Occasion::Dirtying,
+            'Half as clear as now: a bolder trailer saves changing the lure.',
+            ['P6', 'P4'],
+            [Slot::TrailerBase, Slot::TrailerAccents],
+            $this->atVisibility($here, self::DIRTIED),
+        );
     }
 
     private function atVisibility(Assembly $here, float $times): Decision
     {
         $reading = $here->decision->reading;
 
-        return $this->engine->reconsider($here->decision, $reading->with(visibility: $reading->visibility->times($times)), Quantity::Visibility->value);
+        return $this->engine->reconsider(
+            $here->decision,
+            $reading->with(visibility: $reading->visibility->times($times)),
+            Quantity::Visibility->value,
+        );
     }
 
     /**
@@ -135,8 +170,14 @@ final readonly class NextSteps
      */
     private function weighedAgain(Assembly $here, Occasion $occasion, string $because, array $facts, array $slots, Decision $then): array
     {
-        $changes = array_filter(Change::between($here, new Assembly($then)), static fn (Change $change): bool => \in_array($change->slot, $slots, true) && [] !== $change->before && [] !== $change->after);
+        $changes = array_filter(
+            Change::between($here, new Assembly($then)),
+            static fn (Change $change): bool => \in_array($change->slot, $slots, true) && [] !== $change->before && [] !== $change->after,
+        );
 
-        return array_map(static fn (Change $change): NextStep => new NextStep($occasion, $change, $because, $facts), array_values($changes));
+        return array_map(
+            static fn (Change $change): NextStep => new NextStep($occasion, $change, $because, $facts),
+            array_values($changes),
+        );
     }
 }

@@ -34,7 +34,15 @@ final readonly class Pick
     /** The same answer as another question got. */
     public static function same(Slot $slot, Slot $as): self
     {
-        return new self($slot, static fn (Situation $situation): array => $situation->settled($as), null, 'same as '.$as->value, null, [$as->value], $as);
+        return new self(
+            $slot,
+            static fn (Situation $situation): array => $situation->settled($as),
+            null,
+            'same as '.$as->value,
+            null,
+            [$as->value],
+            $as,
+        );
     }
 
     /**

@@ -34,7 +34,13 @@ use Random\Randomizer;
 final class ReadingBuilder
 {
     /** Where numbers may fall, by field, in the field's own unit. */
-    private const DOMAINS = ['visibility_in' => [2, 120], 'depth_ft' => [1, 40], 'surface_f' => [34, 88], 'trend_f' => [-6, 8], 'forage_in' => [1.5, 7]];
+    private const DOMAINS = [
+        'visibility_in' => [2, 120],
+        'depth_ft' => [1, 40],
+        'surface_f' => [34, 88],
+        'trend_f' => [-6, 8],
+        'forage_in' => [1.5, 7],
+    ];
 
     /** @var array<string, \BackedEnum|null> */
     private array $words;
@@ -91,7 +97,9 @@ final class ReadingBuilder
         $most = max(min($most ?? $top, $top), $least);
         $share = $this->dice->getInt(0, 1000) / 1000;
         // Over a wide span of lengths a tenth more counts the same at either end.
-        $this->numbers[$field] = $least > 0 && $most > 4 * $least ? $least * ($most / $least) ** $share : $least + ($most - $least) * $share;
+        $this->numbers[$field] = $least > 0 && $most > 4 * $least
+            ? $least * ($most / $least) ** $share
+            : $least + ($most - $least) * $share;
     }
 
     /** @param string $field a flag as conditions name it, such as "forage_colours:blue" */

@@ -23,7 +23,10 @@ final readonly class ReadingExamples
     {
     }
 
-    /** A reading in which the rule decides: without it a pick would be another. Failing that, one where it is the loudest; null where there is neither. */
+    /**
+     * A reading in which the rule decides: without it a pick would be another. Failing that, one where it is the loudest; null where there
+     * is neither.
+     */
     public function deciding(Rule $rule): ?Reading
     {
         $strongest = null;
@@ -65,7 +68,7 @@ final readonly class ReadingExamples
         $dice = new Randomizer(new Mt19937(crc32($rule->id)));
         for ($i = 0; $i < self::DRAFTS; ++$i) {
             $draft = new ReadingBuilder($dice, $this->engine->book, $i >= self::DRAFTS / 2, $rule->kinds);
-            if ([] !== array_filter([...$rule->for, ...$rule->against], static fn (Pick $pick): bool => Slot::HookSize === $pick->slot || str_starts_with($pick->slot->value, 'skirt.'))) {
+            if ([] !== array_filter([...$rule->for, ...$rule->against], self::needsSkirt(...))) {
                 $draft->leanTowards(Slot::SkirtForm, [Value::of(SkirtForm::Trimmed)]);
             }
             $draft->satisfyRule($rule);
@@ -77,6 +80,11 @@ final readonly class ReadingExamples
                 }
             }
         }
+    }
+
+    private static function needsSkirt(Pick $pick): bool
+    {
+        return Slot::HookSize === $pick->slot || 'skirt' === $pick->slot->part();
     }
 
     private function decides(Rule $rule, Decision $case): bool
@@ -120,7 +128,10 @@ final readonly class ReadingExamples
         foreach ($tally->votes as $vote) {
             $sameValue = $vote->value->key === $mine->value->key;
             $against = ($vote->count > 0) !== ($mine->count > 0);
-            if ($vote->rule !== $rule && ($sameValue ? $against : (1 === $tally->slot->capacity() && $vote->count > 0 && $mine->count > 0))) {
+            if (
+                $vote->rule !== $rule
+                && ($sameValue ? $against : (1 === $tally->slot->capacity() && $vote->count > 0 && $mine->count > 0))
+            ) {
                 $opposed[$vote->rule->id] = [$vote->rule, $got($mine) && !$got($vote), $got($vote) && !$got($mine)];
             }
         }

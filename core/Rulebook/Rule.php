@@ -124,7 +124,11 @@ final readonly class Rule
     {
         $dependsOn = array_map(static fn (\BackedEnum $school): string => 'schools.'.SchoolQuestion::of($school)->value, $this->schools);
         foreach ($this->conditions as $condition) {
-            $dependsOn = [...$dependsOn, ...$condition->fields(), ...array_map(static fn (Slot $slot): string => $slot->value, $condition->slotsUsed())];
+            $dependsOn = [
+                ...$dependsOn,
+                ...$condition->fields(),
+                ...array_map(static fn (Slot $slot): string => $slot->value, $condition->slotsUsed()),
+            ];
         }
 
         return array_values(array_unique($dependsOn));

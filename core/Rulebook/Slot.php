@@ -69,8 +69,10 @@ enum Slot: string
     public function belongsTo(LureKind $kind): bool
     {
         return match ($this) {
-            self::BladeLayout, self::FrontShape, self::FrontSize, self::FrontFinish, self::HookFitted, self::HookSize => LureKind::Spinnerbait === $kind,
-            self::Finish, self::Darkened, self::MainShape, self::MainSize => LureKind::Spinnerbait === $kind || LureKind::BladedJig === $kind,
+            self::BladeLayout, self::FrontShape, self::FrontSize, self::FrontFinish, self::HookFitted,
+            self::HookSize => LureKind::Spinnerbait === $kind,
+            self::Finish, self::Darkened, self::MainShape,
+            self::MainSize => LureKind::Spinnerbait === $kind || LureKind::BladedJig === $kind,
             default => true,
         };
     }

@@ -16,8 +16,13 @@ final readonly class Tally
      * @param list<Value>          $winners
      * @param list<Value>          $excluded
      */
-    private function __construct(public Slot $slot, public array $votes, public array $scores, public array $winners, private array $excluded)
-    {
+    private function __construct(
+        public Slot $slot,
+        public array $votes,
+        public array $scores,
+        public array $winners,
+        private array $excluded,
+    ) {
     }
 
     /**
@@ -42,7 +47,14 @@ final readonly class Tally
             unset($scores['v'.$value->key]);
         }
         $place = array_flip(array_keys($values));
-        uksort($scores, static fn (string $a, string $b): int => [round($scores[$b], 9), $supporters[$b], $place[$a]] <=> [round($scores[$a], 9), $supporters[$a], $place[$b]]);
+        uksort(
+            $scores,
+            static fn (string $a, string $b): int => [
+                round($scores[$b], 9),
+                $supporters[$b],
+                $place[$a],
+            ] <=> [round($scores[$a], 9), $supporters[$a], $place[$b]],
+        );
 
         $winners = [];
         foreach ($scores as $key => $score) {
@@ -84,7 +96,11 @@ final readonly class Tally
     /** The same ballot as it would have come out had one rule been silent. */
     public function without(Rule $rule): self
     {
-        return self::count($this->slot, array_values(array_filter($this->votes, static fn (Vote $vote): bool => $vote->rule !== $rule)), $this->excluded);
+        return self::count(
+            $this->slot,
+            array_values(array_filter($this->votes, static fn (Vote $vote): bool => $vote->rule !== $rule)),
+            $this->excluded,
+        );
     }
 
     /** What a rule said loudest here, or null where it was silent. */

@@ -147,7 +147,10 @@ function leadFree(): Condition
 /** The colour is among those seen on the forage. */
 function seen(Colour $colour): Condition
 {
-    return new Flag('forage_colours:'.$colour->value, static fn (Reading $reading): bool => \in_array($colour, $reading->forageColours, true));
+    return new Flag(
+        'forage_colours:'.$colour->value,
+        static fn (Reading $reading): bool => \in_array($colour, $reading->forageColours, true),
+    );
 }
 
 function all(Condition ...$conditions): Condition

@@ -55,7 +55,12 @@ final readonly class BuildFindings
         }
         [$skirt, $trailer] = [$parts['skirt.0'], $parts['trailer.0']];
         $pair = Pair::of($skirt, $trailer);
-        $reads = Separation::at($this->scorer->vision->apart($skirt, array_values(array_filter([$trailer, $parts['trailer.1'] ?? null, $parts['trailer.2'] ?? null]))));
+        $reads = Separation::at(
+            $this->scorer->vision->apart(
+                $skirt,
+                array_values(array_filter([$trailer, $parts['trailer.1'] ?? null, $parts['trailer.2'] ?? null])),
+            ),
+        );
         $wanted = $this->scorer->brief->wanted;
         if (\in_array($reads, $wanted->reads, true)) {
             return [Finding::good('pair', "Skirt and trailer read as {$reads->value}, as wanted.", null)];
@@ -64,13 +69,22 @@ final readonly class BuildFindings
         $tooAlike = !\in_array(Separation::One, $wanted->reads, true);
         if ($tooAlike) {
             $other = $skirt->againstWater() < 0 ? 'lighter' : 'darker';
+            $remedy = "take a $other trailer, or come to match.";
+            $says = Separation::One === $reads && self::isThere($split)
+                ? "Skirt and trailer read as one beyond {at}; the advice wants them told apart: $remedy"
+                : "Skirt and trailer read as {$reads->value}; the advice wants more between them: $remedy";
 
-            return [Finding::amiss('pair', Separation::One === $reads && self::isThere($split)
-                ? "Skirt and trailer read as one beyond {at}; the advice wants them told apart: take a $other trailer, or come to match."
-                : "Skirt and trailer read as {$reads->value}; the advice wants more between them: take a $other trailer, or come to match.", $split)];
+            return [Finding::amiss('pair', $says, $split)];
         }
 
-        return [Finding::amiss('pair', "Skirt and trailer stand apart as {$reads->value}, and up to {at} a bass tells them apart; the advice wants them closer: take a trailer nearer to the skirt.", $split)];
+        return [
+            Finding::amiss(
+                'pair',
+                "Skirt and trailer stand apart as {$reads->value}, and up to {at} a bass tells them apart; the advice wants them "
+                    .'closer: take a trailer nearer to the skirt.',
+                $split,
+            ),
+        ];
     }
 
     private function goal(string $what, PartGoal $goal, ReducedPart $part): Finding
@@ -83,13 +97,22 @@ final readonly class BuildFindings
         return match ($goal) {
             PartGoal::LeastContrast => $does
                 ? Finding::good($what, "The $what keeps close to the water, as wanted.")
-                : Finding::amiss($what, "The $what stands $how off the water up to {at}, and it should vanish: something nearer the water’s own tone, or more see-through.", $range),
+                : Finding::amiss(
+                    $what,
+                    "The $what stands $how off the water up to {at}, and it should vanish: something nearer the water’s own tone, or "
+                        .'more see-through.',
+                    $range,
+                ),
             PartGoal::LikeForage => $does
                 ? Finding::good($what, "The $what reads like the food down there, as wanted.")
                 : Finding::amiss($what, "The $what reads as something other than the food: come closer to its colours."),
             PartGoal::FarthestSeen => $does
                 ? Finding::good($what, "The $what is made out up to {at}.", $range)
-                : Finding::amiss($what, "The $what is lost beyond {at}, and it should be found: a $further one carries further in this water.", $range),
+                : Finding::amiss(
+                    $what,
+                    "The $what is lost beyond {at}, and it should be found: a $further one carries further in this water.",
+                    $range,
+                ),
             PartGoal::Darkest => $does
                 ? Finding::good($what, "The $what is darker than the water behind it, as wanted.")
                 : Finding::amiss($what, "The $what is no darker than the water behind it, and it should cast a shadow: take a dark one."),
@@ -99,7 +122,10 @@ final readonly class BuildFindings
     /** Whether black or white shows from farther here. */
     private function carriesFurther(): string
     {
-        $shows = fn (Colour $word): float => $this->scorer->vision->meets(PartGoal::FarthestSeen, $this->scorer->vision->reduce(BuildOptics::coloured($word->value, $word, Opacity::Opaque)));
+        $shows = fn (Colour $word): float => $this->scorer->vision->meets(
+            PartGoal::FarthestSeen,
+            $this->scorer->vision->reduce(BuildOptics::coloured($word->value, $word, Opacity::Opaque)),
+        );
 
         return $shows(Colour::Black) > $shows(Colour::White) ? 'darker' : 'lighter';
     }

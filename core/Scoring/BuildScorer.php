@@ -144,7 +144,11 @@ final class BuildScorer
             return new ScoreBreakdown([TraitScore::share(ScoredTrait::Trailer, $share, array_sum(self::TRAILER))]);
         }
         $worth = null === $advised ? $this->rules->share(Slot::TrailerFitted, 'yes') : 1.0;
-        $score = static fn (ScoredTrait $trait, float $share, string $of): TraitScore => TraitScore::share($trait, $worth * $share, self::TRAILER[$of]);
+        $score = static fn (
+            ScoredTrait $trait,
+            float $share,
+            string $of,
+        ): TraitScore => TraitScore::share($trait, $worth * $share, self::TRAILER[$of]);
 
         return new ScoreBreakdown([
             $score(ScoredTrait::TrailerStyle, $this->rules->share(Slot::TrailerStyle, $trailer->style->value), 'style'),

@@ -55,7 +55,9 @@ final class BuildSearch
             return [];
         }
         $trailerPoints = array_map(fn (?InventoryTrailer $trailer): int => $this->scorer->trailer($trailer)->points, $this->trailers);
-        $beside = max($trailerPoints) + BuildScorer::PAIR + max(array_map(static fn (array $arm): int => $arm['heads'][0][0] + $arm['most'], $arms));
+        $beside = max($trailerPoints) + BuildScorer::PAIR + max(
+            array_map(static fn (array $arm): int => $arm['heads'][0][0] + $arm['most'], $arms),
+        );
         $top = new TopK($this->most);
         foreach ($this->bySkirtAlone() as [$own, $s]) {
             if ($own + $beside < $top->threshold()) {
@@ -107,10 +109,17 @@ final class BuildSearch
         }
     }
 
-    /** @return list<array{int, int}> points of the skirt alone and its place, most first: good builds come early and the rest are passed over */
+    /**
+     * @return list<array{int, int}> points of the skirt alone and its place, most first: good builds come early and the rest are passed
+     *        over
+     */
     private function bySkirtAlone(): array
     {
-        $own = array_map(fn (?InventorySkirt $skirt, int $s): array => [$this->scorer->skirt($skirt)->points, $s], $this->skirts, array_keys($this->skirts));
+        $own = array_map(
+            fn (?InventorySkirt $skirt, int $s): array => [$this->scorer->skirt($skirt)->points, $s],
+            $this->skirts,
+            array_keys($this->skirts),
+        );
         usort($own, static fn (array $a, array $b): int => [$b[0], $a[1]] <=> [$a[0], $b[1]]);
 
         return $own;
@@ -168,7 +177,15 @@ final class BuildSearch
         return BuildScorer::BLADE_OFF_SKIRT + max([0, ...array_map(static fn (array $rear): int => $rear[1][0][0] ?? 0, $rears)]);
     }
 
-    /** @return list<array{heads: non-empty-list<array{int, list<int>}>, rears: list<array{int, list<array{int, list<int>}>}>, most: int}> what each arm that there are heads for takes */
+    /**
+     * What each arm that there are heads for takes.
+     *
+     * @return list<array{
+     *     heads: non-empty-list<array{int, list<int>}>,
+     *     rears: list<array{int, list<array{int, list<int>}>}>,
+     *     most: int,
+     * }>
+     */
     private function byArm(): array
     {
         $hookPoints = array_map(fn (InventoryHook $hook): int => $this->scorer->hook($hook)->points, $this->hooks);
@@ -198,7 +215,10 @@ final class BuildSearch
         $top = [];
         $points = array_map(fn (InventoryBlade $blade): int => $this->scorer->rear($blade)->points, $this->blades);
         $alone = LureKind::Spinnerbait === $this->kind ? $this->scorer->front(null)->points : 0;
-        $fronts = LureKind::Spinnerbait === $this->kind ? array_map(fn (InventoryBlade $blade): int => $this->scorer->front($blade)->points, $this->blades) : [];
+        $fronts = LureKind::Spinnerbait === $this->kind ? array_map(
+            fn (InventoryBlade $blade): int => $this->scorer->front($blade)->points,
+            $this->blades,
+        ) : [];
         foreach ($this->bladeChoices($arm) as [$rear, $front]) {
             $top[$rear] ??= new TopK($this->most);
             $top[$rear]->offer(($rear < 0 ? 0 : $points[$rear]) + ($front < 0 ? $alone : $fronts[$front]), [$rear, $front]);
@@ -259,6 +279,14 @@ final class BuildSearch
     {
         [$s, $t, $rear, $front, $h, $hook] = [...$key, -1, -1, -1, -1, -1, -1];
 
-        return new Composition($this->kind, $this->heads[$h], $this->blades[$front] ?? null, $this->blades[$rear] ?? null, $this->skirts[$s], $this->trailers[$t], $this->hooks[$hook] ?? null);
+        return new Composition(
+            $this->kind,
+            $this->heads[$h],
+            $this->blades[$front] ?? null,
+            $this->blades[$rear] ?? null,
+            $this->skirts[$s],
+            $this->trailers[$t],
+            $this->hooks[$hook] ?? null,
+        );
     }
 }

@@ -33,8 +33,13 @@ final readonly class MissingParts
     }
 
     /**
-     * @return list<array{part: InventoryHead|InventoryBlade|InventorySkirt|InventoryTrailer|InventoryHook, gain: int, readings: int}> parts that gain something, by what they gain over all
-     *                                                                                                          readings (thousandths of a point), with the number of readings they help in
+     * Parts that gain something, by what they gain over all readings (thousandths of a point), with the number of readings they help in.
+     *
+     * @return list<array{
+     *     part: InventoryHead|InventoryBlade|InventorySkirt|InventoryTrailer|InventoryHook,
+     *     gain: int,
+     *     readings: int,
+     * }>
      */
     public function parts(int $most = 5): array
     {
@@ -46,7 +51,11 @@ final readonly class MissingParts
                 $gains[] = max(0, $this->best($this->bin->only($part), $scorer) - $owned[$i]);
             }
             if (array_sum($gains) > 0) {
-                $found[] = ['part' => $part, 'gain' => array_sum($gains), 'readings' => \count(array_filter($gains, static fn (int $gain): bool => $gain > 0))];
+                $found[] = [
+                    'part' => $part,
+                    'gain' => array_sum($gains),
+                    'readings' => \count(array_filter($gains, static fn (int $gain): bool => $gain > 0)),
+                ];
             }
         }
         usort($found, static fn (array $a, array $b): int => $b['gain'] <=> $a['gain']);
@@ -72,12 +81,24 @@ final readonly class MissingParts
         return array_values($candidates);
     }
 
-    /** @return iterable<int, InventoryHead|InventoryBlade|InventorySkirt|InventoryTrailer|InventoryHook> the parts an advice asks for, in the colours of the trade's words */
+    /**
+     * @return iterable<int, InventoryHead|InventoryBlade|InventorySkirt|InventoryTrailer|InventoryHook> the parts an advice asks for, in
+     *        the colours of the trade's words
+     */
     private static function advised(Brief $brief): iterable
     {
         $build = $brief->build;
         $head = "{$build->head->weight->label()} {$build->head->colour->label()} {$build->kind->label()}";
-        yield new InventoryHead("head $head", $head, [$build->kind], $build->head->weight, self::partColour($build->head->colour), $build->head->material, null, $build->arm);
+        yield new InventoryHead(
+            "head $head",
+            $head,
+            [$build->kind],
+            $build->head->weight,
+            self::partColour($build->head->colour),
+            $build->head->material,
+            null,
+            $build->arm,
+        );
         foreach ($build->blades as $blade) {
             $words = "{$blade->finish->label()} {$blade->shape->label()} #{$blade->size->number}";
             $metal = Metal::tryFrom($blade->finish->value);
@@ -87,15 +108,39 @@ final readonly class MissingParts
         }
         if (null !== $build->skirt) {
             $words = self::colours($build->skirt->base, $build->skirt->accents)." {$build->skirt->material->label()}";
-            yield new InventorySkirt("skirt $words", $words, self::partColour($build->skirt->base), array_map(self::partColour(...), $build->skirt->accents), self::hides($build->skirt->opacity), $build->skirt->material, $build->skirt->trim);
+            yield new InventorySkirt(
+                "skirt $words",
+                $words,
+                self::partColour($build->skirt->base),
+                array_map(self::partColour(...), $build->skirt->accents),
+                self::hides($build->skirt->opacity),
+                $build->skirt->material,
+                $build->skirt->trim,
+            );
         }
         if (null !== $build->trailer) {
             $trailer = $build->trailer;
-            $words = self::colours($trailer->base, $trailer->accents).' '.round($trailer->length->inInches(), 2)." in {$trailer->style->label()}";
-            yield new InventoryTrailer("trailer $words", $words, $trailer->style, $trailer->length, self::partColour($trailer->base), array_map(self::partColour(...), $trailer->accents), self::hides($trailer->opacity), $trailer->surface);
+            $words = self::colours(
+                $trailer->base,
+                $trailer->accents,
+            ).' '.round($trailer->length->inInches(), 2)." in {$trailer->style->label()}";
+            yield new InventoryTrailer(
+                "trailer $words",
+                $words,
+                $trailer->style,
+                $trailer->length,
+                self::partColour($trailer->base),
+                array_map(self::partColour(...), $trailer->accents),
+                self::hides($trailer->opacity),
+                $trailer->surface,
+            );
         }
         if (true === $build->trailerHook?->fit && Arm::Long === $build->arm) {
-            yield new InventoryHook("hook {$build->trailerHook->size->label()}", $build->trailerHook->size->label(), $build->trailerHook->size);
+            yield new InventoryHook(
+                "hook {$build->trailerHook->size->label()}",
+                $build->trailerHook->size->label(),
+                $build->trailerHook->size,
+            );
         }
     }
 

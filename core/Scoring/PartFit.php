@@ -63,7 +63,10 @@ final class PartFit
         return Arm::Long === $head->arm && \in_array($hook->size->aught, self::hookAughts($head->weight), true);
     }
 
-    /** @return non-empty-list<int> the trailer hooks a head of this weight carries (H2; between the two named weights the sizes between, chosen) */
+    /**
+     * @return non-empty-list<int> the trailer hooks a head of this weight carries (H2; between the two named weights the sizes between,
+     *        chosen)
+     */
     public static function hookAughts(Weight $head): array
     {
         return match (true) {

@@ -66,7 +66,8 @@ final class RuleScore
     }
 
     /**
-     * How well a set of accents does for the ones advised: each advised one by the nearest owned; accents nobody asked for cost a quarter each.
+     * How well a set of accents does for the ones advised: each advised one by the nearest owned; accents nobody asked for cost a quarter
+     * each.
      *
      * @param list<Colour> $advised
      * @param list<PartColour>    $owned

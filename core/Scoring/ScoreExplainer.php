@@ -35,7 +35,8 @@ final readonly class ScoreExplainer
         $front = $advised->frontBlade();
 
         return match ($trait) {
-            ScoredTrait::HeadWeight => "{$build->head->weight->label()}; {$advised->head->weight->label()} advised, {$advised->head->range->label()} would serve",
+            ScoredTrait::HeadWeight => "{$build->head->weight->label()}; {$advised->head->weight->label()} advised, "
+                ."{$advised->head->range->label()} would serve",
             ScoredTrait::HeadColour => $this->takenFor(Slot::HeadColour, $build->head->partColour),
             ScoredTrait::BladeFinish => self::beside(self::finishOf($build->rear), self::finishAdvised($rear)),
             ScoredTrait::BladeShape => self::beside($build->rear?->shape->label(), $rear?->shape->label()),

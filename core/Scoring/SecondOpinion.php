@@ -63,8 +63,14 @@ final class SecondOpinion
         $quiet = \in_array($advice->intent, [Intent::Vanish, Intent::PassForForage], true);
 
         return new Opinion(Slot::Finish->value, self::nonEmpty($candidates), ...match (true) {
-            $seen - $hidden <= self::NO_DIFFERENCE * $seen => [Verdict::NoDifference, 'All of these are lost at about the same distance here.'],
-            $quiet && $advised <= $hidden * (1 + self::NO_DIFFERENCE) => [Verdict::Agrees, 'Meant to be quiet, and of these it is the one lost soonest.'],
+            $seen - $hidden <= self::NO_DIFFERENCE * $seen => [
+                Verdict::NoDifference,
+                'All of these are lost at about the same distance here.',
+            ],
+            $quiet && $advised <= $hidden * (1 + self::NO_DIFFERENCE) => [
+                Verdict::Agrees,
+                'Meant to be quiet, and of these it is the one lost soonest.',
+            ],
             $quiet => [Verdict::Disagrees, 'Meant to be quiet, yet another of these would be lost sooner.'],
             $advised >= $seen * (1 - self::NO_DIFFERENCE) => [Verdict::Agrees, 'None of the others can be made out from farther.'],
             default => [Verdict::Disagrees, 'Another of these can be made out from farther in this light.'],
@@ -81,16 +87,36 @@ final class SecondOpinion
             : self::ranked($advice, Slot::TrailerBase, [$skirt->base->value, 'white', 'black', 'orange']);
         $candidates = [];
         foreach (\array_slice(array_values(array_unique($colours)), 0, self::MOST_CANDIDATES) as $word) {
-            $jnd = Pair::farther($base, ReducedPart::of(BuildOptics::coloured($word, Colour::from($word), Opacity::Opaque === $trailer->opacity ? Opacity::Opaque : Opacity::Translucent), $viewing));
+            $jnd = Pair::farther(
+                $base,
+                ReducedPart::of(
+                    BuildOptics::coloured(
+                        $word,
+                        Colour::from($word),
+                        Opacity::Opaque === $trailer->opacity ? Opacity::Opaque : Opacity::Translucent,
+                    ),
+                    $viewing,
+                ),
+            );
             $candidates[] = new Candidate($word, $jnd, Separation::at($jnd)->value);
         }
         $reads = array_map(static fn (Candidate $candidate): string => $candidate->reads, $candidates);
         $fits = \in_array(Separation::from($reads[0] ?? Separation::One->value), $advice->wanted->reads, true);
 
         return new Opinion(Slot::Pairing->value, self::nonEmpty($candidates), ...match (true) {
-            1 === \count(array_unique($reads)) && !$fits => [Verdict::NoDifference, \sprintf('In this water all of these read as %s beside the skirt.', $reads[0] ?? '')],
+            1 === \count(array_unique($reads)) && !$fits => [
+                Verdict::NoDifference,
+                \sprintf('In this water all of these read as %s beside the skirt.', $reads[0] ?? ''),
+            ],
             $fits => [Verdict::Agrees, \sprintf('The pair reads as %s to a bass, which is what is wanted.', $reads[0] ?? '')],
-            default => [Verdict::Disagrees, \sprintf('The pair reads as %s to a bass; wanted was %s.', $reads[0] ?? '', implode(' or ', array_map(static fn (Separation $wanted): string => $wanted->value, $advice->wanted->reads)))],
+            default => [
+                Verdict::Disagrees,
+                \sprintf(
+                    'The pair reads as %s to a bass; wanted was %s.',
+                    $reads[0] ?? '',
+                    implode(' or ', array_map(static fn (Separation $wanted): string => $wanted->value, $advice->wanted->reads)),
+                ),
+            ],
         });
     }
 

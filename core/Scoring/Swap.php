@@ -10,7 +10,13 @@ use Kontrast\Inventory\Composition;
 final readonly class Swap
 {
     /** @param int $gain thousandths of a point; negative where it costs */
-    public function __construct(public SwapKind $kind, public string $slot, public ?string $partId, public string $what, public Composition $build, public int $gain)
-    {
+    public function __construct(
+        public SwapKind $kind,
+        public string $slot,
+        public ?string $partId,
+        public string $what,
+        public Composition $build,
+        public int $gain,
+    ) {
     }
 }

@@ -75,7 +75,9 @@ final readonly class Swaps
         yield from $this->hooks($build);
     }
 
-    /** @return iterable<int, array{SwapKind, string, string|null, string, Composition}> heads that take the blades and the hook that are on */
+    /**
+     * @return iterable<int, array{SwapKind, string, string|null, string, Composition}> heads that take the blades and the hook that are on
+     */
     private function heads(Composition $build): iterable
     {
         foreach ($this->bin->heads as $head) {

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Kontrast\Scoring;
 
-/** How well one trait of a build does what is wanted, in thousandths of a point: whole numbers, so that sums are exact and two ways of adding agree. */
+/**
+ * How well one trait of a build does what is wanted, in thousandths of a point: whole numbers, so that sums are exact and two ways of
+ * adding agree.
+ */
 final readonly class TraitScore
 {
     private function __construct(public ScoredTrait $trait, public int $points, public int $of)

@@ -34,7 +34,12 @@ final class VisionScore
     public function __construct(private readonly Viewing $viewing, private readonly BuildGoal $wanted, Reading $reading)
     {
         $this->judging = $viewing->scene->judgingDistance()->inMetres();
-        $this->food = array_map(fn (Colour $word): ReducedPart => $this->reduce(OpticalPart::matte($word->value, Srgb::hex(Palette::hex($word)), Palette::fluorescence($word))), self::coloursOf($reading));
+        $this->food = array_map(
+            fn (Colour $word): ReducedPart => $this->reduce(
+                OpticalPart::matte($word->value, Srgb::hex(Palette::hex($word)), Palette::fluorescence($word)),
+            ),
+            self::coloursOf($reading),
+        );
     }
 
     public function reduce(OpticalPart $part): ReducedPart
@@ -56,7 +61,8 @@ final class VisionScore
     }
 
     /**
-     * JND between a skirt and a trailer, as a pairing takes them: base with base where they should be one, else with whatever of the trailer stands off most.
+     * JND between a skirt and a trailer, as a pairing takes them: base with base where they should be one, else with whatever of the
+     * trailer stands off most.
      *
      * @param non-empty-list<ReducedPart> $trailer
      */
@@ -112,7 +118,11 @@ final class VisionScore
         return [] !== $reading->forageColours ? $reading->forageColours : match ($reading->forage) {
             Forage::Shad => [Colour::White, Colour::Pearl, Colour::Smoke],
             Forage::Bluegill => [Colour::GreenPumpkin, Colour::Gold],
-            Forage::Crawfish => $reading->redCrawfish ? [Colour::GreenPumpkin, Colour::Red, Colour::Orange] : [Colour::GreenPumpkin, Colour::Brown],
+            Forage::Crawfish => $reading->redCrawfish ? [
+                Colour::GreenPumpkin,
+                Colour::Red,
+                Colour::Orange,
+            ] : [Colour::GreenPumpkin, Colour::Brown],
             Forage::Perch => [Colour::Yellow, Colour::Chartreuse],
             Forage::GoldenShiner => [Colour::Gold],
             Forage::Crappie => [Colour::Smoke, Colour::Black],

@@ -28,7 +28,10 @@ final readonly class Adaptation
     {
         $here = self::responses($white->scaled(1 / $white->y));
         $there = self::responses(Xyz::d65());
-        $gain = static fn (float $there, float $here): float => min(self::MOST_GAIN, self::DEGREE * $there / max($here, 1e-6) + 1 - self::DEGREE);
+        $gain = static fn (float $there, float $here): float => min(
+            self::MOST_GAIN,
+            self::DEGREE * $there / max($here, 1e-6) + 1 - self::DEGREE,
+        );
 
         return new self([$gain($there[0], $here[0]), $gain($there[1], $here[1]), $gain($there[2], $here[2])]);
     }

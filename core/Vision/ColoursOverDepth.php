@@ -33,7 +33,10 @@ final readonly class ColoursOverDepth
     public static function in(Reading $reading, Direction $from, ReflectanceFitter $reflectances): self
     {
         $water = WaterSolver::solve($reading);
-        $depths = array_map(static fn (int $i): Length => $reading->visibility->times(self::REACH * $i / self::STEPS), range(1, self::STEPS));
+        $depths = array_map(
+            static fn (int $i): Length => $reading->visibility->times(self::REACH * $i / self::STEPS),
+            range(1, self::STEPS),
+        );
         $viewings = array_map(static fn (Length $depth): Viewing => Viewing::in(Scene::at($water, $depth, $from), $reflectances), $depths);
         $colours = [];
         foreach (Colour::cases() as $colour) {

@@ -18,11 +18,24 @@ final readonly class ContrastCurves
     /**
      * @param list<Length>                                                                                          $distances
      * @param list<float> $left how much of a detail the water leaves at each distance, e^(−c̄·r)
-     * @param list<array{part: ReducedPart, person: list<string>, bass: list<string>, contrast: list<float>, flash: list<float>|null}> $parts
+     * @param list<array{
+     *     part: ReducedPart,
+     *     person: list<string>,
+     *     bass: list<string>,
+     *     contrast: list<float>,
+     *     flash: list<float>|null,
+     * }> $parts
      * @param list<array{pair: Pair, jnd: list<float>}>                                                             $pairs
      */
-    private function __construct(public Viewing $viewing, public string $waterForPerson, public string $waterForBass, public array $distances, public array $left, public array $parts, public array $pairs)
-    {
+    private function __construct(
+        public Viewing $viewing,
+        public string $waterForPerson,
+        public string $waterForBass,
+        public array $distances,
+        public array $left,
+        public array $parts,
+        public array $pairs,
+    ) {
     }
 
     /**
@@ -40,7 +53,10 @@ final readonly class ContrastCurves
             $byId[$part->id] = $reduced = ReducedPart::of($part, $viewing);
             $radiance = Radiance::of($part, $scene, $viewing->reflectances)->steady;
             $seen = array_map(static fn (Length $distance) => $scene->through($radiance, $distance), $distances);
-            $contrast = static fn (Detection $detection): array => array_map(static fn (Length $distance): float => $detection->contrast($distance->inMetres()), $distances);
+            $contrast = static fn (Detection $detection): array => array_map(
+                static fn (Length $distance): float => $detection->contrast($distance->inMetres()),
+                $distances,
+            );
             $traced[] = [
                 'part' => $reduced,
                 'person' => array_map(static fn ($light): string => $screen->person($light)->toHex(), $seen),
@@ -57,6 +73,14 @@ final readonly class ContrastCurves
             }
         }
 
-        return new self($viewing, $screen->person($scene->background)->toHex(), $screen->bass($scene->background)->toHex(), $distances, array_map(static fn (Length $distance): float => exp(-$scene->water->beamAttenuation * $distance->inMetres()), $distances), $traced, $tracedPairs);
+        return new self(
+            $viewing,
+            $screen->person($scene->background)->toHex(),
+            $screen->bass($scene->background)->toHex(),
+            $distances,
+            array_map(static fn (Length $distance): float => exp(-$scene->water->beamAttenuation * $distance->inMetres()), $distances),
+            $traced,
+            $tracedPairs,
+        );
     }
 }

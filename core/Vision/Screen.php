@@ -12,15 +12,22 @@ use Kontrast\Water\Spectrum;
 
 /**
  * Lights of a scene as colours for a person's screen, exposed so that the brighter of a white thing and the water behind just
- * fills the screen's strongest channel: in tea that is red, and white looks reddish there. Two ways: as a person would see them there, and an approximation of what two cones make of them.
+ * fills the screen's strongest channel: in tea that is red, and white looks reddish there. Two ways: as a person would see them there, and
+ * an approximation of what two cones make of them.
  */
 final readonly class Screen
 {
     /** Where the exposure puts the brightest plain thing, of the screen's white. (Chosen.) */
     private const BRIGHTEST = 0.92;
 
-    private function __construct(private Viewing $viewing, private float $exposure, private Adaptation $adaptation, private float $green, private float $red, private float $rod)
-    {
+    private function __construct(
+        private Viewing $viewing,
+        private float $exposure,
+        private Adaptation $adaptation,
+        private float $green,
+        private float $red,
+        private float $rod,
+    ) {
     }
 
     public static function for(Viewing $viewing): self

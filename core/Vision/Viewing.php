@@ -16,7 +16,10 @@ final class Viewing
     public readonly float $rod;
     /** Tone of the bare water: both cones, or the rods where colour is gone. */
     public readonly float $tone;
-    /** @var array<int|string, list<float>> what distance leaves of a difference, by distance; the same few distances are asked for again and again */
+    /**
+     * @var array<int|string, list<float>> what distance leaves of a difference, by distance; the same few distances are asked for again
+     *        and again
+     */
     private array $left = [];
 
     private const MOST_REMEMBERED = 1024;

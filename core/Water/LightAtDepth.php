@@ -27,7 +27,9 @@ final readonly class LightAtDepth
         $path = $z / $water->sky->cosine;
         $direct = [];
         foreach ($e0->samples as $i => $e) {
-            $direct[] = $water->sky->directShare * $e * exp(-($water->mixture->absorption->samples[$i] + self::SIDEWAYS_SHARE * $water->mixture->scattering->samples[$i]) * $path);
+            $direct[] = $water->sky->directShare * $e * exp(
+                -($water->mixture->absorption->samples[$i] + self::SIDEWAYS_SHARE * $water->mixture->scattering->samples[$i]) * $path,
+            );
         }
 
         return new self($e0->with($water->diffuse, static fn (float $e, float $k): float => $e * exp(-$k * $z)), Spectrum::of($direct));

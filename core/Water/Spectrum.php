@@ -15,7 +15,9 @@ final readonly class Spectrum
     /** @param list<float> $samples */
     public static function of(array $samples): self
     {
-        return Grid::SAMPLES === \count($samples) ? new self($samples) : throw new \LengthException('A spectrum has '.Grid::SAMPLES.' samples.');
+        return Grid::SAMPLES === \count($samples)
+            ? new self($samples)
+            : throw new \LengthException('A spectrum has '.Grid::SAMPLES.' samples.');
     }
 
     /** @param callable(float): float $at of the wavelength in nm */

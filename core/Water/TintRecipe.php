@@ -12,7 +12,10 @@ final readonly class TintRecipe
     /** Scattering of suspended mineral at 550 nm, m²/g. (Chosen.) */
     private const MINERAL_SCATTERING = 0.5;
 
-    /** @param list<array{float, float, float, float, float, float, float}> $shapes the parts of a and b that do not depend on amounts, a wavelength each */
+    /**
+     * @param list<array{float, float, float, float, float, float, float}> $shapes the parts of a and b that do not depend on amounts, a
+     *        wavelength each
+     */
     private function __construct(private float $dissolved, private float $chlorophyll, private float $mineral, private array $shapes)
     {
     }
@@ -24,7 +27,9 @@ final readonly class TintRecipe
         return new self($dissolved, $chlorophyll, $mineral, self::shapes());
     }
 
-    /** @return array{float, float, float} dissolved absorption g at 440 nm in 1/m, chlorophyll in mg/m³, suspended mineral in g/m³ (chosen) */
+    /**
+     * @return array{float, float, float} dissolved absorption g at 440 nm in 1/m, chlorophyll in mg/m³, suspended mineral in g/m³ (chosen)
+     */
     private static function amounts(Tint $tint): array
     {
         return match ($tint) {
@@ -58,7 +63,10 @@ final readonly class TintRecipe
         return exp(-((($nm - 440) / 35) ** 2)) + 0.25 * exp(-((($nm - 480) / 30) ** 2)) + 0.45 * exp(-((($nm - 675) / 14) ** 2)) + 0.08;
     }
 
-    /** @return list<array{float, float, float, float, float, float, float}> the parts of a and b that do not depend on amounts, a wavelength each */
+    /**
+     * @return list<array{float, float, float, float, float, float, float}> the parts of a and b that do not depend on amounts, a
+     *        wavelength each
+     */
     private static function shapes(): array
     {
         return array_map(static fn (float $nm, float $water, float $waterScattering): array => [

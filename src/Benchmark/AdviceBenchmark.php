@@ -18,12 +18,33 @@ use Symfony\Component\HttpKernel\HttpKernelInterface;
 /** From a reading to an advice: the rules alone, the whole advice, and the request as the server answers it. */
 final readonly class AdviceBenchmark implements Benchmark
 {
-    private const READING = '{"lure":"spinnerbait","visibility_in":20,"tint":"tannic","sky":"broken","wind":"ripple","surface_f":58,"depth_ft":5,"season":"spring","cover":"wood","cover_density":"normal","forage":"bluegill","forage_in":3.5,"forage_colours":["orange"],"red_crawfish":false,"bite":"normal","bass":"largemouth"}';
+    private const READING = [
+        'lure' => 'spinnerbait',
+        'visibility_in' => 20,
+        'tint' => 'tannic',
+        'sky' => 'broken',
+        'wind' => 'ripple',
+        'surface_f' => 58,
+        'depth_ft' => 5,
+        'season' => 'spring',
+        'cover' => 'wood',
+        'cover_density' => 'normal',
+        'forage' => 'bluegill',
+        'forage_in' => 3.5,
+        'forage_colours' => ['orange'],
+        'red_crawfish' => false,
+        'bite' => 'normal',
+        'bass' => 'largemouth',
+    ];
 
     private const BATCH = 200;
 
-    public function __construct(private HttpKernelInterface $kernel, private DocumentReader $reader, private DocumentNormalizer $documents, private Adviser $adviser)
-    {
+    public function __construct(
+        private HttpKernelInterface $kernel,
+        private DocumentReader $reader,
+        private DocumentNormalizer $documents,
+        private Adviser $adviser,
+    ) {
     }
 
     public function title(): string
@@ -33,28 +54,60 @@ final readonly class AdviceBenchmark implements Benchmark
 
     public function figures(): array
     {
-        $reading = $this->reader->read(self::READING, ReadingDocument::class)->toReading();
+        $reading = $this->reader->fromArray(self::READING, ReadingDocument::class)->toReading();
         $engine = new Engine(Rulebook::standard());
         $rules = Timer::median(static fn () => $engine->decide($reading));
         $advice = Timer::median(fn () => $this->adviser->advise($reading));
-        $request = Timer::median(fn () => $this->kernel->handle(Request::create('http://localhost/api/advice', 'POST', [], [], [], ['CONTENT_TYPE' => 'application/json'], self::READING)));
-        $batch = Timer::median(fn () => array_map(fn (ReadingDocument $document): array => $this->documents->toArray(AdviceDocument::of($this->adviser->advise($document->toReading()))), $this->reader->readList(self::batch(), ReadingDocument::class)), 3) / self::BATCH;
+        $json = json_encode(self::READING, \JSON_THROW_ON_ERROR);
+        $request = Timer::median(
+            fn () => $this->kernel->handle(
+                Request::create('http://localhost/api/advice', 'POST', [], [], [], ['CONTENT_TYPE' => 'application/json'], $json),
+            ),
+        );
+        $batch = Timer::median(
+            fn () => array_map(
+                fn (ReadingDocument $document): array => $this->documents->toArray(
+                    AdviceDocument::of($this->adviser->advise($document->toReading())),
+                ),
+                $this->reader->readList(self::batch(), ReadingDocument::class),
+            ),
+            3,
+        ) / self::BATCH;
         $kinds = \count(LureKind::cases());
 
         return [
-            new Measurement('Rules weighed once', \sprintf('%.2f ms, %d rules in the book for %d lures', $rules, \count(Rulebook::standard()->rules), $kinds)),
-            new Measurement('Whole advice, other schools and all', \sprintf('%.2f ms, %.1f times the rules alone', $advice, $advice / $rules)),
-            new Measurement('Server time of POST /api/advice', \sprintf('%.2f ms, %.1f times the advice alone', $request, $request / $advice), 'under 40 ms'),
-            new Measurement('Advices in one batch of '.self::BATCH, \sprintf('%.0f a second, each %.1f times the rules alone', 1000 / $batch, $batch / $rules), 'over 100 a second'),
+            new Measurement(
+                'Rules weighed once',
+                \sprintf('%.2f ms, %d rules in the book for %d lures', $rules, \count(Rulebook::standard()->rules), $kinds),
+            ),
+            new Measurement(
+                'Whole advice, other schools and all',
+                \sprintf('%.2f ms, %.1f times the rules alone', $advice, $advice / $rules),
+            ),
+            new Measurement(
+                'Server time of POST /api/advice',
+                \sprintf('%.2f ms, %.1f times the advice alone', $request, $request / $advice),
+                'under 40 ms',
+            ),
+            new Measurement(
+                'Advices in one batch of '.self::BATCH,
+                \sprintf('%.0f a second, each %.1f times the rules alone', 1000 / $batch, $batch / $rules),
+                'over 100 a second',
+            ),
         ];
     }
 
     /** A list of readings, every lure in every clarity, as JSON. */
     private static function batch(): string
     {
-        $reading = json_decode(self::READING, true, 8, \JSON_THROW_ON_ERROR);
         $kinds = LureKind::cases();
 
-        return json_encode(array_map(static fn (int $i): array => [...$reading, 'lure' => $kinds[$i % \count($kinds)], 'visibility_in' => 2 * 1.02 ** $i], range(1, self::BATCH)), \JSON_THROW_ON_ERROR);
+        return json_encode(
+            array_map(
+                static fn (int $i): array => [...self::READING, 'lure' => $kinds[$i % \count($kinds)], 'visibility_in' => 2 * 1.02 ** $i],
+                range(1, self::BATCH),
+            ),
+            \JSON_THROW_ON_ERROR,
+        );
     }
 }

@@ -37,11 +37,16 @@ final readonly class LookBenchmark implements Benchmark
 
     public function figures(): array
     {
-        $solve = Timer::median(static fn () => WaterSolver::find(Length::inches(22), Tint::Tannic, SkyLight::of(Sky::Broken, Angle::degrees(50))));
+        $solve = Timer::median(
+            static fn () => WaterSolver::find(Length::inches(22), Tint::Tannic, SkyLight::of(Sky::Broken, Angle::degrees(50))),
+        );
         $water = WaterSolver::find(Length::inches(22), Tint::Tannic, SkyLight::of(Sky::Broken, Angle::degrees(50)));
         $viewing = Viewing::in(Scene::at($water, Length::feet(2), Direction::Side), new CachingFitter(new SigmoidFitter()));
         $parts = self::parts();
-        $reduce = Timer::median(static fn (): array => array_map(static fn (OpticalPart $part): ReducedPart => ReducedPart::of($part, $viewing), $parts), 5) / self::PARTS;
+        $reduce = Timer::median(
+            static fn (): array => array_map(static fn (OpticalPart $part): ReducedPart => ReducedPart::of($part, $viewing), $parts),
+            5,
+        ) / self::PARTS;
         $reduced = array_map(static fn (OpticalPart $part): ReducedPart => ReducedPart::of($part, $viewing), $parts);
         $pair = Timer::median(static fn (): float => self::judge($reduced), 5) / self::PARTS ** 2;
         $plain = Timer::median(static fn (): float => self::judgePlainly($parts, $viewing), 3) / self::PLAIN_PAIRS;
@@ -52,7 +57,11 @@ final readonly class LookBenchmark implements Benchmark
             new Measurement('Pairs judged', \sprintf('%s a second', number_format(1000 / $pair)), 'a million a second'),
             new Measurement('The same pairs the plain way', \sprintf('%s a second', number_format(1000 / $plain))),
             new Measurement('Ratio', \sprintf('%.0f times as fast', $plain / $pair), 'above 30'),
-            new Measurement('Both ways differ by', \sprintf('%.1e JND at most', self::difference(\array_slice($parts, 0, 40), $viewing)), 'nothing'),
+            new Measurement(
+                'Both ways differ by',
+                \sprintf('%.1e JND at most', self::difference(\array_slice($parts, 0, 40), $viewing)),
+                'nothing',
+            ),
         ];
     }
 
@@ -103,7 +112,10 @@ final readonly class LookBenchmark implements Benchmark
         $most = 0.0;
         foreach ($parts as $a) {
             foreach ($parts as $b) {
-                $most = max($most, abs(self::plainly($a, $b, $viewing) - Pair::farther(ReducedPart::of($a, $viewing), ReducedPart::of($b, $viewing))));
+                $most = max(
+                    $most,
+                    abs(self::plainly($a, $b, $viewing) - Pair::farther(ReducedPart::of($a, $viewing), ReducedPart::of($b, $viewing))),
+                );
             }
         }
 
@@ -115,6 +127,9 @@ final readonly class LookBenchmark implements Benchmark
     {
         $dice = new Randomizer(new Mt19937(3));
 
-        return array_map(static fn (int $i): OpticalPart => OpticalPart::matte("p$i", Srgb::hex(\sprintf('#%06x', $dice->getInt(1, 0xFFFFFE)))), range(1, self::PARTS));
+        return array_map(
+            static fn (int $i): OpticalPart => OpticalPart::matte("p$i", Srgb::hex(\sprintf('#%06x', $dice->getInt(1, 0xFFFFFE)))),
+            range(1, self::PARTS),
+        );
     }
 }

@@ -36,10 +36,19 @@ use Symfony\Component\HttpKernel\HttpKernelInterface;
 final readonly class SearchBenchmark implements Benchmark
 {
     private const LINES = 5000;
-    private const READING = ['lure' => 'spinnerbait', 'visibility_in' => 20, 'tint' => 'tannic', 'sky' => 'broken', 'wind' => 'ripple', 'depth_ft' => 4, 'season' => 'spring', 'cover' => 'wood', 'cover_density' => 'normal', 'forage' => 'bluegill', 'red_crawfish' => false, 'bite' => 'normal', 'bass' => 'largemouth'];
+    private const READING = [
+        'lure' => 'spinnerbait', 'visibility_in' => 20, 'tint' => 'tannic', 'sky' => 'broken', 'wind' => 'ripple', 'depth_ft' => 4,
+        'season' => 'spring', 'cover' => 'wood', 'cover_density' => 'normal', 'forage' => 'bluegill', 'red_crawfish' => false,
+        'bite' => 'normal', 'bass' => 'largemouth',
+    ];
 
-    public function __construct(private Adviser $adviser, private PartsImportPlan $plan, private ImportParts $import, private HttpKernelInterface $kernel, private EntityManagerInterface $entities)
-    {
+    public function __construct(
+        private Adviser $adviser,
+        private PartsImportPlan $plan,
+        private ImportParts $import,
+        private HttpKernelInterface $kernel,
+        private EntityManagerInterface $entities,
+    ) {
     }
 
     public function title(): string
@@ -65,18 +74,48 @@ final readonly class SearchBenchmark implements Benchmark
         $perBuild = $plain / $builds;
         $build = (new BuildSearch($small, $scorer()))->best()[0]->build;
         $verdict = Timer::median(static fn (): array => (new BuildFindings($scorer()))->on($build));
-        $step = Timer::median(fn () => $this->ask('POST', '/api/bench', ['reading' => self::READING, 'build' => CompositionDocument::of($build)]), 15);
+        $step = Timer::median(
+            fn () => $this->ask('POST', '/api/bench', ['reading' => self::READING, 'build' => CompositionDocument::of($build)]),
+            15,
+        );
         $csv = self::table();
         $preview = Timer::median(fn (): int => iterator_count($this->plan->of($csv)), 3);
 
         return [
-            new Measurement('The ten best of a large bin', \sprintf('%.0f ms for %s builds that fit', $took, number_format($combinations)), 'under 300 ms'),
-            new Measurement('The same of a small bin', \sprintf('%.1f ms for %s builds, %s', $exact, number_format($builds), self::agree($small, $scorer()) ? 'the same ten as trying each' : 'NOT the same ten as trying each')),
+            new Measurement(
+                'The ten best of a large bin',
+                \sprintf('%.0f ms for %s builds that fit', $took, number_format($combinations)),
+                'under 300 ms',
+            ),
+            new Measurement(
+                'The same of a small bin',
+                \sprintf(
+                    '%.1f ms for %s builds, %s',
+                    $exact,
+                    number_format($builds),
+                    self::agree($small, $scorer()) ? 'the same ten as trying each' : 'NOT the same ten as trying each',
+                ),
+            ),
             new Measurement('Trying each build of the small bin', \sprintf('%.0f ms, %.0f times as long', $plain, $plain / $exact)),
-            new Measurement('Trying each build of the large one', \sprintf('%s hours at that pace, %s times as long', number_format($perBuild * $combinations / 3.6e6, 1), number_format($perBuild * $combinations / $took))),
-            new Measurement('A step on the bench, server time', \sprintf('%.0f ms for POST /api/bench with its plots, %.1f times the verdict alone', $step, $step / $verdict), 'with drawing under 100 ms'),
+            new Measurement(
+                'Trying each build of the large one',
+                \sprintf(
+                    '%s hours at that pace, %s times as long',
+                    number_format($perBuild * $combinations / 3.6e6, 1),
+                    number_format($perBuild * $combinations / $took),
+                ),
+            ),
+            new Measurement(
+                'A step on the bench, server time',
+                \sprintf('%.0f ms for POST /api/bench with its plots, %.1f times the verdict alone', $step, $step / $verdict),
+                'with drawing under 100 ms',
+            ),
             ...$this->stock($csv),
-            new Measurement('A table of '.number_format(self::LINES).' parts previewed', \sprintf('%.0f ms, %.2f ms a line', $preview, $preview / self::LINES), 'under 2 s'),
+            new Measurement(
+                'A table of '.number_format(self::LINES).' parts previewed',
+                \sprintf('%.0f ms, %.2f ms a line', $preview, $preview / self::LINES),
+                'under 2 s',
+            ),
         ];
     }
 
@@ -107,7 +146,17 @@ final readonly class SearchBenchmark implements Benchmark
     /** @param array<string, mixed>|null $body */
     private function ask(string $method, string $path, ?array $body): void
     {
-        $answer = $this->kernel->handle(Request::create("http://localhost$path", $method, [], [], [], ['CONTENT_TYPE' => 'application/json'], null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR)));
+        $answer = $this->kernel->handle(
+            Request::create(
+                "http://localhost$path",
+                $method,
+                [],
+                [],
+                [],
+                ['CONTENT_TYPE' => 'application/json'],
+                null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR),
+            ),
+        );
         if (200 !== $answer->getStatusCode()) {
             throw new \LogicException((string) $answer->getContent());
         }
@@ -135,13 +184,37 @@ final readonly class SearchBenchmark implements Benchmark
 
     private static function table(): string
     {
-        $lines = array_map(static fn (int $i): string => \sprintf('trailer,Trailer %d,%d,#%06x,black,craw,"3,5",soft,Box %d,0.4', $i, $i % 9, 0x100000 + $i * 97, $i % 40), range(1, self::LINES));
+        $lines = array_map(
+            static fn (int $i): string => \sprintf(
+                'trailer,Trailer %d,%d,#%06x,black,craw,"3,5",soft,Box %d,0.4',
+                $i,
+                $i % 9,
+                0x100000 + $i * 97,
+                $i % 40,
+            ),
+            range(1, self::LINES),
+        );
 
         return "kind,name,count,colour,accents,style,length_in,plastic,box,cost\n".implode("\n", $lines)."\n";
     }
 
     private static function reading(): Reading
     {
-        return new Reading(lure: LureKind::Spinnerbait, visibility: Length::inches(20), tint: Tint::Tannic, sky: Sky::Broken, wind: Wind::Ripple, depth: Length::feet(4), season: Season::Spring, cover: Cover::Wood, coverDensity: CoverDensity::Normal, forage: Forage::Bluegill, bite: Bite::Normal, bass: Bass::Largemouth, redCrawfish: false, sunElevation: Angle::degrees(50));
+        return new Reading(
+            lure: LureKind::Spinnerbait,
+            visibility: Length::inches(20),
+            tint: Tint::Tannic,
+            sky: Sky::Broken,
+            wind: Wind::Ripple,
+            depth: Length::feet(4),
+            season: Season::Spring,
+            cover: Cover::Wood,
+            coverDensity: CoverDensity::Normal,
+            forage: Forage::Bluegill,
+            bite: Bite::Normal,
+            bass: Bass::Largemouth,
+            redCrawfish: false,
+            sunElevation: Angle::degrees(50),
+        );
     }
 }

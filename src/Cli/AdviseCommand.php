@@ -15,8 +15,11 @@ use Symfony\Component\Console\Attribute\AsCommand;
 #[AsCommand('kontrast:advise', 'Say what to tie for a reading, or for each of a list (JSON; a file or - for standard input)')]
 final class AdviseCommand extends DocumentCommand
 {
-    public function __construct(private readonly DocumentReader $reader, private readonly DocumentNormalizer $documents, private readonly Adviser $adviser)
-    {
+    public function __construct(
+        private readonly DocumentReader $reader,
+        private readonly DocumentNormalizer $documents,
+        private readonly Adviser $adviser,
+    ) {
         parent::__construct();
     }
 

@@ -26,7 +26,10 @@ final class BenchCommand extends Command
     {
         $style = new SymfonyStyle($input, $output);
         foreach ($this->benches as $bench) {
-            $style->table([$bench->title(), 'Measured', 'Aim'], array_map(static fn ($figure): array => [$figure->what, $figure->measured, $figure->aim], $bench->figures()));
+            $style->table(
+                [$bench->title(), 'Measured', 'Aim'],
+                array_map(static fn ($figure): array => [$figure->what, $figure->measured, $figure->aim], $bench->figures()),
+            );
         }
 
         return Command::SUCCESS;

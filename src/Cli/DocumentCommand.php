@@ -34,7 +34,10 @@ abstract class DocumentCommand extends Command
         $file = $input->getArgument('file');
         \assert(\is_string($file));
         try {
-            $json = json_encode($this->answer(self::contents($file)), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR);
+            $json = json_encode(
+                $this->answer(self::contents($file)),
+                \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR,
+            );
         } catch (InvalidDocument $invalid) {
             $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
             $errors->writeln($invalid->lines(), OutputInterface::OUTPUT_RAW);

@@ -14,8 +14,11 @@ use Symfony\Component\Console\Attribute\AsCommand;
 #[AsCommand('kontrast:look', 'Say what a bass can pick out, and from how far (JSON; a file or - for standard input)')]
 final class LookCommand extends DocumentCommand
 {
-    public function __construct(private readonly DocumentReader $reader, private readonly DocumentNormalizer $documents, private readonly LookAtParts $look)
-    {
+    public function __construct(
+        private readonly DocumentReader $reader,
+        private readonly DocumentNormalizer $documents,
+        private readonly LookAtParts $look,
+    ) {
         parent::__construct();
     }
 

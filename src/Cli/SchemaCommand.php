@@ -14,12 +14,17 @@ use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Filesystem\Filesystem;
 
-/** Writes everything that is generated from the code: OpenAPI, JSON Schemas and the front end's vocabulary; or checks that it is current. */
+/**
+ * Writes everything that is generated from the code: OpenAPI, JSON Schemas and the front end's vocabulary; or checks that it is current.
+ */
 #[AsCommand('kontrast:schema', 'Write the OpenAPI document, the JSON Schemas and the vocabulary, or --check that they are current')]
 final class SchemaCommand extends Command
 {
-    public function __construct(private readonly ApiDescription $api, private readonly Vocabulary $vocabulary, private readonly string $projectDir)
-    {
+    public function __construct(
+        private readonly ApiDescription $api,
+        private readonly Vocabulary $vocabulary,
+        private readonly string $projectDir,
+    ) {
         parent::__construct();
     }
 

@@ -10,7 +10,8 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Stands in for a hand colorimeter: answers the line protocol of docs/colorimeter.md. Under it lies a tray of made-up plastics, and every reading of one
+ * Stands in for a hand colorimeter: answers the line protocol of docs/colorimeter.md. Under it lies a tray of made-up plastics, and every
+ * reading of one
  * differs a little from the last, as a real instrument's would.
  */
 final class SimulatedColorimeter

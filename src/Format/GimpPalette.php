@@ -8,7 +8,8 @@ use App\Contract\Error\Fault;
 use App\Contract\Error\InvalidDocument;
 
 /**
- * The open palette text format that GIMP and Inkscape read and write: a first line "GIMP Palette", optional "Name:" and "Columns:", comments with #, and a line a
+ * The open palette text format that GIMP and Inkscape read and write: a first line "GIMP Palette", optional "Name:" and "Columns:",
+ * comments with #, and a line a
  * colour: red, green and blue from 0 to 255, then its name.
  */
 final class GimpPalette
@@ -44,7 +45,10 @@ final class GimpPalette
             if ('' === trim($line) || str_starts_with(ltrim($line), '#') || 1 === preg_match('/^(Name|Columns):/', $line)) {
                 continue;
             }
-            if (1 !== preg_match('/^\s*(\d{1,3})\s+(\d{1,3})\s+(\d{1,3})(?:\s+(.*))?$/u', $line, $m) || max((int) $m[1], (int) $m[2], (int) $m[3]) > 255) {
+            if (
+                1 !== preg_match('/^\s*(\d{1,3})\s+(\d{1,3})\s+(\d{1,3})(?:\s+(.*))?$/u', $line, $m)
+                || max((int) $m[1], (int) $m[2], (int) $m[3]) > 255
+            ) {
                 $faults[] = new Fault('line '.($i + 1), 'Three numbers from 0 to 255 and a name are expected.');
                 continue;
             }

@@ -12,7 +12,8 @@ use App\Contract\Reader\DocumentReader;
 final class PartsFile
 {
     /**
-     * @return iterable<int, array{line: int, data: array<string, mixed>, faults: list<Fault>}> in JSON the place in the list stands for the line
+     * @return iterable<int, array{line: int, data: array<string, mixed>, faults: list<Fault>}> in JSON the place in the list stands for
+     *        the line
      *
      * @throws InvalidDocument where it is no list of parts at all
      */
@@ -45,7 +46,9 @@ final class PartsFile
         foreach (array_values($parts) as $i => $part) {
             /** @var array<string, mixed> $fields */
             $fields = $part instanceof \stdClass ? get_object_vars($part) : [];
-            $faults = $part instanceof \stdClass ? [] : [new Fault('', 'A JSON object is expected, with its fields by name.', Fault::WRONG_TYPE)];
+            $faults = $part instanceof \stdClass ? [] : [
+                new Fault('', 'A JSON object is expected, with its fields by name.', Fault::WRONG_TYPE),
+            ];
             $rows[] = ['line' => $i + 1, 'data' => $fields, 'faults' => $faults];
         }
 

@@ -16,8 +16,10 @@ use Symfony\Component\Serializer\Encoder\CsvEncoder;
 final class PartsTable
 {
     public const COLUMNS = [
-        'kind', 'name', 'count', 'low_at', 'box', 'cost', 'colour', 'accents', 'fluorescent', 'opacity', 'metal', 'darkened', 'shape', 'number',
-        'weight_oz', 'lures', 'metal_of_head', 'hook', 'arm', 'strands', 'trim', 'style', 'length_in', 'surface', 'plastic', 'size', 'note', 'parent_id', 'id',
+        'kind', 'name', 'count', 'low_at', 'box', 'cost', 'colour', 'accents', 'fluorescent', 'opacity', 'metal', 'darkened', 'shape',
+        'number',
+        'weight_oz', 'lures', 'metal_of_head', 'hook', 'arm', 'strands', 'trim', 'style', 'length_in', 'surface', 'plastic', 'size',
+        'note', 'parent_id', 'id',
     ];
     /** A heading longer than this is no table of parts. (Chosen.) */
     private const MOST_COLUMNS = 200;
@@ -32,15 +34,24 @@ final class PartsTable
     /** @param list<array<string, mixed>> $parts part documents */
     public static function write(array $parts): string
     {
-        $rows = array_map(static fn (array $part): array => array_map(static fn (string $column): string => self::written($part[$column] ?? null), self::COLUMNS), $parts);
+        $rows = array_map(
+            static fn (array $part): array => array_map(
+                static fn (string $column): string => self::written($part[$column] ?? null),
+                self::COLUMNS,
+            ),
+            $parts,
+        );
 
-        return (new CsvEncoder([CsvEncoder::ESCAPE_FORMULAS_KEY => true, CsvEncoder::NO_HEADERS_KEY => true, CsvEncoder::ESCAPE_CHAR_KEY => '']))->encode([self::COLUMNS, ...$rows], 'csv');
+        $options = [CsvEncoder::ESCAPE_FORMULAS_KEY => true, CsvEncoder::NO_HEADERS_KEY => true, CsvEncoder::ESCAPE_CHAR_KEY => ''];
+
+        return (new CsvEncoder($options))->encode([self::COLUMNS, ...$rows], 'csv');
     }
 
     /**
      * Row by row, so that a table of any length takes little memory.
      *
-     * @return \Generator<int, array{line: int, data: array<string, mixed>, faults: list<Fault>}> each data row as a part document still to be checked
+     * @return \Generator<int, array{line: int, data: array<string, mixed>, faults: list<Fault>}> each data row as a part document still to
+     *        be checked
      *
      * @throws InvalidDocument where it is no such table at all
      */
@@ -87,7 +98,11 @@ final class PartsTable
     private static function check(array $columns): void
     {
         if (\count($columns) > self::MOST_COLUMNS) {
-            throw InvalidDocument::fault('heading', \sprintf('%d columns are too many. A table of parts has at most %d.', \count($columns), \count(self::COLUMNS)), Fault::TOO_MANY);
+            throw InvalidDocument::fault(
+                'heading',
+                \sprintf('%d columns are too many. A table of parts has at most %d.', \count($columns), \count(self::COLUMNS)),
+                Fault::TOO_MANY,
+            );
         }
         $faults = [];
         foreach (array_diff($columns, self::COLUMNS) as $unknown) {
@@ -120,7 +135,13 @@ final class PartsTable
                 continue;
             }
             if (1 === preg_match(self::FORMULA, $cell) && 1 !== preg_match(self::NUMBER, $cell)) {
-                $faults[] = new Fault($column, \sprintf('“%s” would run as a formula in a spreadsheet. If it is meant as text, put an apostrophe before it.', mb_strimwidth($cell, 0, 40, '…')));
+                $faults[] = new Fault(
+                    $column,
+                    \sprintf(
+                        '“%s” would run as a formula in a spreadsheet. If it is meant as text, put an apostrophe before it.',
+                        mb_strimwidth($cell, 0, 40, '…'),
+                    ),
+                );
                 continue;
             }
             $text = 1 === preg_match("/^'[=+\-@\t\r]/", $cell) ? substr($cell, 1) : $cell;

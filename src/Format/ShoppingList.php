@@ -22,6 +22,8 @@ final class ShoppingList
             }
         }
 
-        return [] === $rows ? implode(',', self::COLUMNS)."\n" : (new CsvEncoder([CsvEncoder::ESCAPE_FORMULAS_KEY => true]))->encode($rows, 'csv');
+        return [] === $rows
+            ? implode(',', self::COLUMNS)."\n"
+            : (new CsvEncoder([CsvEncoder::ESCAPE_FORMULAS_KEY => true]))->encode($rows, 'csv');
     }
 }

@@ -36,7 +36,10 @@ final readonly class Answer
     /** @param string $route of the one that was added */
     public function created(Kept $kept, string $route): Response
     {
-        return self::tagged(new JsonResponse($kept->document, 201, ['Location' => $this->urls->generate($route, ['id' => $kept->id])]), $kept);
+        return self::tagged(
+            new JsonResponse($kept->document, 201, ['Location' => $this->urls->generate($route, ['id' => $kept->id])]),
+            $kept,
+        );
     }
 
     /** A page of a list, with a link to the next one. */

@@ -22,13 +22,29 @@ final readonly class Paged
         $query = $request->query->all();
         $limit = $query['limit'] ?? null;
         $after = $query['after'] ?? null;
-        if (null !== $limit && (!\is_string($limit) || 1 !== preg_match('/^\d{1,3}$/D', $limit) || (int) $limit < 1 || (int) $limit > CommonParameters::MOST_IN_A_PAGE)) {
-            throw InvalidDocument::fault('limit', \sprintf('A page has from 1 to %d entries.', CommonParameters::MOST_IN_A_PAGE), 'not_in_range');
+        if (null !== $limit && !self::isLimit($limit)) {
+            throw InvalidDocument::fault(
+                'limit',
+                \sprintf('A page has from 1 to %d entries.', CommonParameters::MOST_IN_A_PAGE),
+                'not_in_range',
+            );
         }
         if (null !== $after && (!\is_string($after) || null === $limit)) {
-            throw InvalidDocument::fault('after', 'Name the entry behind which the page begins by its id, together with a limit.', Fault::NOT_ALLOWED);
+            throw InvalidDocument::fault(
+                'after',
+                'Name the entry behind which the page begins by its id, together with a limit.',
+                Fault::NOT_ALLOWED,
+            );
         }
 
         return new self(null === $limit ? null : (int) $limit, $after);
+    }
+
+    private static function isLimit(mixed $limit): bool
+    {
+        return \is_string($limit)
+            && 1 === preg_match('/^\d{1,3}$/D', $limit)
+            && (int) $limit >= 1
+            && (int) $limit <= CommonParameters::MOST_IN_A_PAGE;
     }
 }

@@ -36,7 +36,10 @@ final readonly class PayloadResolver implements ValueResolverInterface
         }
         $length = (int) $request->headers->get('Content-Length', '0');
         if ($length > $payload->mostBytes || \strlen($request->getContent()) > $payload->mostBytes) {
-            throw new HttpException(413, \sprintf('This is too large. At most %d MB are read here.', intdiv($payload->mostBytes, 1_000_000)));
+            throw new HttpException(
+                413,
+                \sprintf('This is too large. At most %d MB are read here.', intdiv($payload->mostBytes, 1_000_000)),
+            );
         }
 
         return [null === $payload->listOf

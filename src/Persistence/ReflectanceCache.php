@@ -13,7 +13,10 @@ use Psr\Cache\CacheItemPoolInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Contracts\Service\ResetInterface;
 
-/** Keeps the reflectances fitted to colors from one request to the next: read when the first is needed, written after the answer has gone out. */
+/**
+ * Keeps the reflectances fitted to colors from one request to the next: read when the first is needed, written after the answer has gone
+ * out.
+ */
 #[AsEventListener('kernel.terminate', method: 'save')]
 final class ReflectanceCache implements ReflectanceFitter, ResetInterface
 {

@@ -28,7 +28,8 @@ final class SqliteMiddleware implements Middleware
             public function connect(#[\SensitiveParameter] array $params): Connection
             {
                 $connection = parent::connect($params);
-                foreach (['busy_timeout = '.self::PATIENCE_MS, 'journal_mode = WAL', 'foreign_keys = ON', 'synchronous = FULL'] as $pragma) {
+                foreach (['busy_timeout = '
+                    .self::PATIENCE_MS, 'journal_mode = WAL', 'foreign_keys = ON', 'synchronous = FULL'] as $pragma) {
                     $connection->exec('PRAGMA '.$pragma);
                 }
 

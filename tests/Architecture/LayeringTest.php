@@ -75,6 +75,7 @@ final class LayeringTest
             ->excluding(
                 Selector::inNamespace('App\Persistence'),
                 Selector::inNamespace('App\Benchmark'),
+                Selector::inNamespace('App\Migrations'),
                 Selector::classname('App\Http\Listener\ProblemListener'),
             )
             ->shouldNot()->dependOn()

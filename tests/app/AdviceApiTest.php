@@ -50,7 +50,10 @@ final class AdviceApiTest extends ApiTestCase
     {
         $this->send('POST', '/api/advice', ['lure' => 'boat', 'visibility_in' => -1]);
         $faults = $this->faults();
-        foreach (['lure', 'visibility_in', 'tint', 'sky', 'wind', 'depth_ft', 'season', 'cover', 'cover_density', 'forage', 'red_crawfish', 'bite', 'bass'] as $field) {
+        foreach ([
+            'lure', 'visibility_in', 'tint', 'sky', 'wind', 'depth_ft', 'season', 'cover', 'cover_density', 'forage', 'red_crawfish',
+            'bite', 'bass',
+        ] as $field) {
             self::assertArrayHasKey($field, $faults);
         }
     }
@@ -76,17 +79,27 @@ final class AdviceApiTest extends ApiTestCase
 
     public function testANumberTooLargeToHoldIsAFaultAndNotAnInfinity(): void
     {
-        $this->send('POST', '/api/advice', str_replace('"visibility_in":20', '"visibility_in":1e999', (string) json_encode(self::reading())));
+        $this->send(
+            'POST',
+            '/api/advice',
+            str_replace('"visibility_in":20', '"visibility_in":1e999', (string) json_encode(self::reading())),
+        );
         self::assertSame(422, $this->answered());
         self::assertArrayHasKey('visibility_in', $this->faults());
     }
 
     public function testReasonsCarryTheRulesThatSpokeForAndAgainst(): void
     {
-        $advice = $this->send('POST', '/api/advice', ['lure' => 'bladed_jig', 'forage' => 'bluegill', 'visibility_in' => 27, 'wind' => 'calm'] + self::reading());
+        $advice = $this->send(
+            'POST',
+            '/api/advice',
+            ['lure' => 'bladed_jig', 'forage' => 'bluegill', 'visibility_in' => 27, 'wind' => 'calm'] + self::reading(),
+        );
         self::assertIsArray($advice);
         self::assertIsArray($advice['reasons']);
-        $finish = array_values(array_filter($advice['reasons'], static fn (mixed $reason): bool => \is_array($reason) && 'blades.finish' === $reason['pick']))[0] ?? null;
+        $finish = array_values(
+            array_filter($advice['reasons'], static fn (mixed $reason): bool => \is_array($reason) && 'blades.finish' === $reason['pick']),
+        )[0] ?? null;
         self::assertIsArray($finish);
         self::assertSame('copper', $finish['value']);
         self::assertSame('B9.bluegill', $finish['rule']);

@@ -66,8 +66,10 @@ abstract class ApiTestCase extends WebTestCase
     protected static function reading(): array
     {
         return [
-            'lure' => 'spinnerbait', 'visibility_in' => 20, 'tint' => 'green', 'sky' => 'sun', 'wind' => 'ripple', 'depth_ft' => 5, 'season' => 'summer',
-            'cover' => 'open', 'cover_density' => 'normal', 'forage' => 'shad', 'red_crawfish' => false, 'bite' => 'normal', 'bass' => 'largemouth',
+            'lure' => 'spinnerbait', 'visibility_in' => 20, 'tint' => 'green', 'sky' => 'sun', 'wind' => 'ripple', 'depth_ft' => 5,
+            'season' => 'summer',
+            'cover' => 'open', 'cover_density' => 'normal', 'forage' => 'shad', 'red_crawfish' => false, 'bite' => 'normal',
+            'bass' => 'largemouth',
         ];
     }
 }

@@ -32,7 +32,17 @@ final class BackupTest extends ApiTestCase
     {
         $this->fill();
         $before = json_decode($this->backup(), true);
-        $told = $this->send('POST', '/api/backup', ['kontrast' => 1, 'notebook' => new \stdClass(), 'settings' => ['units' => 'us', 'theme' => 'paper'], 'parts' => [], 'swatches' => []]);
+        $told = $this->send(
+            'POST',
+            '/api/backup',
+            [
+                'kontrast' => 1,
+                'notebook' => new \stdClass(),
+                'settings' => ['units' => 'us', 'theme' => 'paper'],
+                'parts' => [],
+                'swatches' => [],
+            ],
+        );
         self::assertIsArray($told);
         self::assertIsString($told['kept_in']);
         $file = __DIR__.'/../../var/backups/'.$told['kept_in'];
@@ -63,7 +73,18 @@ final class BackupTest extends ApiTestCase
         $this->send('POST', '/api/notebook', (string) file_get_contents(__DIR__.'/../../demo/notebook.json'));
         $part = ['kind' => 'trailer', 'name' => 'Craw', 'colour' => 'black', 'style' => 'craw', 'length_in' => 3.5];
         $this->send('POST', '/api/bin', [$part]);
-        $this->send('POST', '/api/builds', ['name' => 'Mine', 'build' => ['lure' => 'jig', 'head' => ['kind' => 'head', 'name' => 'h', 'weight_oz' => 0.375, 'colour' => 'black', 'lures' => ['jig']], 'trailer' => $part]]);
+        $this->send(
+            'POST',
+            '/api/builds',
+            [
+                'name' => 'Mine',
+                'build' => [
+                    'lure' => 'jig',
+                    'head' => ['kind' => 'head', 'name' => 'h', 'weight_oz' => 0.375, 'colour' => 'black', 'lures' => ['jig']],
+                    'trailer' => $part,
+                ],
+            ],
+        );
         $this->send('POST', '/api/swatches', ['contents' => "GIMP Palette\n1 2 3 Ink\n"]);
         $this->send('PUT', '/api/settings', ['units' => 'metric', 'theme' => 'lamp']);
     }

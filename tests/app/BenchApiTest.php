@@ -6,7 +6,15 @@ namespace Tests\app;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** Builds on the bench, over the API, with the demo's bin. */
+/**
+ * Builds on the bench, over the API, with the demo's bin.
+ *
+ * @phpstan-type Best array{
+ *     combinations: int,
+ *     ranked: list<array{parts: array<string, mixed>, score: float, build: mixed, look_parts: mixed}>,
+ *     lacking: list<string>,
+ * }
+ */
 final class BenchApiTest extends ApiTestCase
 {
     protected function setUp(): void
@@ -62,7 +70,10 @@ final class BenchApiTest extends ApiTestCase
         $bin = $this->send('GET', '/api/bin');
         self::assertIsArray($bin);
         self::assertIsArray($bin['parts']);
-        $dark = array_filter($bin['parts'], static fn (mixed $part): bool => \is_array($part) && 'skirt' === $part['kind'] && 'black' === $part['colour']);
+        $dark = array_filter(
+            $bin['parts'],
+            static fn (mixed $part): bool => \is_array($part) && 'skirt' === $part['kind'] && 'black' === $part['colour'],
+        );
         $this->send('POST', '/api/bin/delete', ['ids' => array_column($dark, 'id')]);
         $missing = $this->send('GET', '/api/missing');
         self::assertIsArray($missing);
@@ -111,7 +122,10 @@ final class BenchApiTest extends ApiTestCase
     #[DataProvider('misplaced')]
     public function testAPartInTheWrongPlaceIsNamed(array $change, string $field): void
     {
-        $build = ['lure' => 'jig', 'head' => ['kind' => 'head', 'name' => 'h', 'weight_oz' => 0.375, 'colour' => 'black', 'lures' => ['jig']]];
+        $build = [
+            'lure' => 'jig',
+            'head' => ['kind' => 'head', 'name' => 'h', 'weight_oz' => 0.375, 'colour' => 'black', 'lures' => ['jig']],
+        ];
         $this->send('POST', '/api/bench', ['reading' => self::reading(), 'build' => $change + $build]);
         self::assertSame(422, $this->answered());
         self::assertArrayHasKey($field, $this->faults());
@@ -130,14 +144,16 @@ final class BenchApiTest extends ApiTestCase
     /**
      * @param array<string, mixed> $reading
      *
-     * @return array{combinations: int, ranked: list<array{parts: array<string, mixed>, score: float, build: mixed, look_parts: mixed}>, lacking: list<string>}
+     * @return Best
      */
     private function best(array $reading): array
     {
         $best = $this->send('POST', '/api/best', ['reading' => $reading]);
         self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
 
-        /** @var array{combinations: int, ranked: list<array{parts: array<string, mixed>, score: float, build: mixed, look_parts: mixed}>, lacking: list<string>} $best */
+        /**
+         * @var Best $best
+         */
         return $best;
     }
 
@@ -151,7 +167,9 @@ final class BenchApiTest extends ApiTestCase
         $swaps = $this->send('POST', '/api/swaps', ['reading' => $reading, 'build' => $build]);
         self::assertIsArray($swaps);
 
-        return array_values(array_filter(array_column($swaps, 'kind'), static fn (mixed $kind): bool => 'another' === $kind || 'off' === $kind));
+        return array_values(
+            array_filter(array_column($swaps, 'kind'), static fn (mixed $kind): bool => 'another' === $kind || 'off' === $kind),
+        );
     }
 
     /** @param array<string, mixed> $reading */

@@ -18,7 +18,17 @@ final class BinApiTest extends ApiTestCase
         $changed = $this->send('PUT', '/api/bin', [['count' => 9, 'box' => 'Craws'] + $craw]);
         self::assertSame(200, $this->answered());
         self::assertIsArray($changed);
-        self::assertSame([['count' => 9, 'box' => 'Craws', 'version' => 2] + $craw], array_map(static fn (mixed $part): array => \is_array($part) ? ['count' => $part['count'], 'box' => $part['box'], 'version' => $part['version']] + $craw : [], $changed));
+        self::assertSame(
+            [['count' => 9, 'box' => 'Craws', 'version' => 2] + $craw],
+            array_map(
+                static fn (mixed $part): array => \is_array($part) ? [
+                    'count' => $part['count'],
+                    'box' => $part['box'],
+                    'version' => $part['version'],
+                ] + $craw : [],
+                $changed,
+            ),
+        );
 
         self::assertSame(['count' => 1], $this->send('POST', '/api/bin/delete', ['ids' => [$skirt['id']]]));
         self::assertSame(['Black craw'], $this->names());
@@ -28,7 +38,11 @@ final class BinApiTest extends ApiTestCase
 
     public function testAPartKeepsEveryFieldItWasGiven(): void
     {
-        $given = ['kind' => 'trailer', 'name' => 'Two-tone', 'count' => 3, 'low_at' => 2, 'box' => 'B', 'cost' => 0.45, 'note' => 'n', 'colour' => '#55512b', 'accents' => ['orange', '#112233'], 'fluorescent' => 'orange', 'opacity' => 0.5, 'style' => 'craw', 'length_in' => 3.5, 'surface' => 'flake', 'plastic' => 'stretchy'];
+        $given = [
+            'kind' => 'trailer', 'name' => 'Two-tone', 'count' => 3, 'low_at' => 2, 'box' => 'B', 'cost' => 0.45, 'note' => 'n',
+            'colour' => '#55512b', 'accents' => ['orange', '#112233'], 'fluorescent' => 'orange', 'opacity' => 0.5, 'style' => 'craw',
+            'length_in' => 3.5, 'surface' => 'flake', 'plastic' => 'stretchy',
+        ];
         [$kept] = $this->add($given);
         self::assertEquals($given, array_intersect_key($kept, $given));
     }
@@ -67,7 +81,11 @@ final class BinApiTest extends ApiTestCase
         yield 'a head for nothing' => [['kind' => 'head', 'weight_oz' => 0.5], 'lures', 'made into'];
         yield 'a blade of nothing' => [['kind' => 'blade', 'shape' => 'willow', 'number' => 4, 'colour' => null], 'metal', 'painted'];
         yield 'a blade of both' => [['kind' => 'blade', 'shape' => 'willow', 'number' => 4, 'metal' => 'gold'], 'metal', 'painted'];
-        yield 'paint under marker' => [['kind' => 'blade', 'shape' => 'willow', 'number' => 4, 'darkened' => true], 'darkened', 'Only a metal blade'];
+        yield 'paint under marker' => [
+            ['kind' => 'blade', 'shape' => 'willow', 'number' => 4, 'darkened' => true],
+            'darkened',
+            'Only a metal blade',
+        ];
         yield 'a blade number beyond' => [['kind' => 'blade', 'shape' => 'willow', 'number' => 8], 'number', '1 to 7'];
         yield 'a hook of no size' => [['kind' => 'hook', 'hook' => '7/0'], 'hook', 'no hook size'];
         yield 'a trailer of no style' => [['kind' => 'trailer', 'length_in' => 3], 'style', 'needs a style'];
@@ -87,12 +105,19 @@ final class BinApiTest extends ApiTestCase
     public function testStretchyPlasticInABoxWithOthersIsWarnedOf(): void
     {
         $this->add(['name' => 'Stretchy', 'plastic' => 'stretchy', 'box' => 'Craws'] + self::craw(), ['box' => 'Craws'] + self::craw());
-        self::assertSame([['box' => 'Craws', 'stretchy' => ['Stretchy'], 'others' => ['Black craw']]], $this->send('GET', '/api/bin')['mixed_boxes'] ?? null);
+        self::assertSame(
+            [['box' => 'Craws', 'stretchy' => ['Stretchy'], 'others' => ['Black craw']]],
+            $this->send('GET', '/api/bin')['mixed_boxes'] ?? null,
+        );
     }
 
     public function testBuildsArePutAwayChangedAndRestored(): void
     {
-        $build = ['lure' => 'jig', 'head' => ['kind' => 'head', 'name' => 'h', 'weight_oz' => 0.375, 'colour' => 'black', 'lures' => ['jig']], 'skirt' => self::skirt()];
+        $build = [
+            'lure' => 'jig',
+            'head' => ['kind' => 'head', 'name' => 'h', 'weight_oz' => 0.375, 'colour' => 'black', 'lures' => ['jig']],
+            'skirt' => self::skirt(),
+        ];
         $kept = $this->send('POST', '/api/builds', ['name' => 'Rock jig', 'note' => 'n', 'build' => $build]);
         self::assertSame(201, $this->answered());
         self::assertIsArray($kept);
@@ -109,10 +134,17 @@ final class BinApiTest extends ApiTestCase
 
     public function testAPictureThatIsNoneIsRefused(): void
     {
-        $build = ['lure' => 'jig', 'head' => ['kind' => 'head', 'name' => 'h', 'weight_oz' => 0.375, 'colour' => 'black', 'lures' => ['jig']]];
+        $build = [
+            'lure' => 'jig',
+            'head' => ['kind' => 'head', 'name' => 'h', 'weight_oz' => 0.375, 'colour' => 'black', 'lures' => ['jig']],
+        ];
         $this->send('POST', '/api/builds', ['name' => 'x', 'build' => $build, 'photo' => 'data:text/html;base64,AAAA']);
         self::assertArrayHasKey('photo', $this->faults());
-        $this->send('POST', '/api/builds', ['name' => 'x', 'build' => $build, 'photo' => 'data:image/png;base64,'.str_repeat('A', 3_000_000)]);
+        $this->send(
+            'POST',
+            '/api/builds',
+            ['name' => 'x', 'build' => $build, 'photo' => 'data:image/png;base64,'.str_repeat('A', 3_000_000)],
+        );
         self::assertStringContainsString('too large', $this->faults()['photo']);
     }
 

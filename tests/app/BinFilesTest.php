@@ -12,7 +12,13 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Process\Process;
 
-/** The bin in and out as files. */
+/**
+ * The bin in and out as files.
+ *
+ * @phpstan-type Planned array{
+ *     line: int, action: string, name: string, fields: list<string>, faults: list<array{field: string, message: string}>
+ * }
+ */
 final class BinFilesTest extends ApiTestCase
 {
     private const HEADING = 'kind,name,count,colour,style,length_in,id';
@@ -21,8 +27,12 @@ final class BinFilesTest extends ApiTestCase
     public function testAPreviewTellsLineByLineAndWritesNothing(): void
     {
         $this->import(self::HEADING."\ntrailer,There,2,black,craw,3.5,".self::ID);
-        $plan = $this->preview(self::HEADING."\ntrailer,New,1,white,craw,3,\ntrailer,There,5,black,craw,3.5,".self::ID."\n\ntrailer,Bad,1,plaid,craw,3,\n");
-        self::assertSame([[2, 'add', 'New', []], [3, 'change', 'There', ['count']], [5, 'refuse', 'Bad', []]], array_map(static fn (array $row): array => [$row['line'], $row['action'], $row['name'], $row['fields']], $plan));
+        $plan = $this->preview(self::HEADING."\ntrailer,New,1,white,craw,3,\ntrailer,There,5,black,craw,3.5,".self::ID
+            ."\n\ntrailer,Bad,1,plaid,craw,3,\n");
+        self::assertSame(
+            [[2, 'add', 'New', []], [3, 'change', 'There', ['count']], [5, 'refuse', 'Bad', []]],
+            array_map(static fn (array $row): array => [$row['line'], $row['action'], $row['name'], $row['fields']], $plan),
+        );
         self::assertSame(['There' => 2], $this->counts());
     }
 
@@ -37,8 +47,19 @@ final class BinFilesTest extends ApiTestCase
     public function testAnImportTellsItsProgressAndWhatItDid(): void
     {
         $lines = implode("\n", array_map(static fn (int $i): string => "trailer,Craw $i,$i,black,craw,3.5,", range(1, 600)));
-        $told = array_map(static fn (string $line): mixed => json_decode($line, true), explode("\n", trim($this->import(self::HEADING."\n$lines"))));
-        self::assertSame([['done' => 250, 'of' => 600], ['done' => 500, 'of' => 600], ['done' => 600, 'of' => 600], ['added' => 600, 'changed' => 0, 'same' => 0]], $told);
+        $told = array_map(
+            static fn (string $line): mixed => json_decode($line, true),
+            explode("\n", trim($this->import(self::HEADING."\n$lines"))),
+        );
+        self::assertSame(
+            [
+                ['done' => 250, 'of' => 600],
+                ['done' => 500, 'of' => 600],
+                ['done' => 600, 'of' => 600],
+                ['added' => 600, 'changed' => 0, 'same' => 0],
+            ],
+            $told,
+        );
         self::assertCount(600, $this->counts());
     }
 
@@ -72,8 +93,12 @@ final class BinFilesTest extends ApiTestCase
 
     public function testACommonSpreadsheetsWayOfWritingIsRead(): void
     {
-        $rows = self::rows("\u{FEFF}Kind;Name;weight_oz;cost;lures\r\nhead;\"Jig; black\";3/8;0,45;jig swim_jig\r\nhead;Heavy;1-1/4;1,2;jig\r\n");
-        self::assertSame(['kind' => 'head', 'name' => 'Jig; black', 'weight_oz' => 0.375, 'cost' => 0.45, 'lures' => ['jig', 'swim_jig']], $rows[0]['data']);
+        $rows = self::rows("\u{FEFF}Kind;Name;weight_oz;cost;lures\r\nhead;\"Jig; black\";3/8;0,45;jig "
+            ."swim_jig\r\nhead;Heavy;1-1/4;1,2;jig\r\n");
+        self::assertSame(
+            ['kind' => 'head', 'name' => 'Jig; black', 'weight_oz' => 0.375, 'cost' => 0.45, 'lures' => ['jig', 'swim_jig']],
+            $rows[0]['data'],
+        );
         self::assertSame(1.25, $rows[1]['data']['weight_oz']);
         $utf16 = mb_convert_encoding("\u{FEFF}kind\tname\nskirt\tGrün\n", 'UTF-16LE', 'UTF-8');
         self::assertSame('Grün', self::rows($utf16)[0]['data']['name']);
@@ -102,8 +127,14 @@ final class BinFilesTest extends ApiTestCase
         yield 'a heading without names' => ["kind,colour\n", 'among them'];
         yield 'a column twice' => ["kind,name,name\n", 'twice'];
         yield 'half a file' => [self::HEADING."\ntrailer,Cut off,1,bla", 'cut off'];
-        yield 'an open quotation mark' => [self::HEADING."\ntrailer,\"Open,1,black,craw,3,\ntrailer,Next,1,black,craw,3,", 'quotation mark'];
-        yield 'an id twice' => [self::HEADING."\ntrailer,A,1,black,craw,3,".self::ID."\ntrailer,B,1,black,craw,3,".self::ID, 'line 2 already'];
+        yield 'an open quotation mark' => [
+            self::HEADING."\ntrailer,\"Open,1,black,craw,3,\ntrailer,Next,1,black,craw,3,",
+            'quotation mark',
+        ];
+        yield 'an id twice' => [
+            self::HEADING."\ntrailer,A,1,black,craw,3,".self::ID."\ntrailer,B,1,black,craw,3,".self::ID,
+            'line 2 already',
+        ];
         yield 'half a JSON file' => ['{"parts": [{"kind": "trailer"', 'not JSON'];
         yield 'JSON of something else' => ['{"lure": "jig"}', 'A list of parts'];
     }
@@ -127,7 +158,13 @@ final class BinFilesTest extends ApiTestCase
         $folder = sys_get_temp_dir().'/kontrast-'.bin2hex(random_bytes(4));
         mkdir($folder);
         $csv = "$folder/parts.csv";
-        file_put_contents($csv, self::HEADING."\n".implode("\n", array_map(static fn (int $i): string => "trailer,Craw $i,1,black,craw,3.5,", range(1, 20_000))));
+        file_put_contents(
+            $csv,
+            self::HEADING."\n".implode(
+                "\n",
+                array_map(static fn (int $i): string => "trailer,Craw $i,1,black,craw,3.5,", range(1, 20_000)),
+            ),
+        );
         $environment = ['APP_ENV' => 'test', 'KONTRAST_DB' => "$folder/db.sqlite"];
         $root = __DIR__.'/../..';
         (new Process(['php', 'bin/console', 'doctrine:migrations:migrate', '--no-interaction', '--quiet'], $root, $environment))->mustRun();
@@ -154,7 +191,14 @@ final class BinFilesTest extends ApiTestCase
     public function testAPaletteGoesInAndOut(): void
     {
         $palette = "GIMP Palette\nName: Plastics\nColumns: 4\n# a comment\n 85  81  43\tGreen pumpkin\n255 0 7 Hot\n  0   0   0\n";
-        self::assertSame([['name' => 'Green pumpkin', 'hex' => '#55512b'], ['name' => 'Hot', 'hex' => '#ff0007'], ['name' => '#000000', 'hex' => '#000000']], GimpPalette::read($palette));
+        self::assertSame(
+            [
+                ['name' => 'Green pumpkin', 'hex' => '#55512b'],
+                ['name' => 'Hot', 'hex' => '#ff0007'],
+                ['name' => '#000000', 'hex' => '#000000'],
+            ],
+            GimpPalette::read($palette),
+        );
         self::assertSame(['added' => 3], $this->send('POST', '/api/swatches', ['contents' => $palette]));
         self::assertSame(['added' => 0], $this->send('POST', '/api/swatches', ['contents' => $palette]));
         $this->import(self::HEADING."\ntrailer,Orange craw,1,orange,craw,3,");
@@ -174,13 +218,17 @@ final class BinFilesTest extends ApiTestCase
         return iterator_to_array(PartsTable::read($csv), false);
     }
 
-    /** @return list<array{line: int, action: string, name: string, fields: list<string>, faults: list<array{field: string, message: string}>}> */
+    /**
+     * @return list<Planned>
+     */
     private function preview(string $csv): array
     {
         $plan = $this->send('POST', '/api/bin/preview', ['contents' => $csv]);
         self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
 
-        /** @var list<array{line: int, action: string, name: string, fields: list<string>, faults: list<array{field: string, message: string}>}> $plan */
+        /**
+         * @var list<Planned> $plan
+         */
         return $plan;
     }
 

@@ -29,7 +29,12 @@ final class BorderTest extends ApiTestCase
 
     public function testThePageItselfMayWrite(): void
     {
-        $this->send('PUT', '/api/desk', ['reading' => self::reading()], ['HTTP_ORIGIN' => 'http://localhost', 'HTTP_SEC_FETCH_SITE' => 'same-origin']);
+        $this->send(
+            'PUT',
+            '/api/desk',
+            ['reading' => self::reading()],
+            ['HTTP_ORIGIN' => 'http://localhost', 'HTTP_SEC_FETCH_SITE' => 'same-origin'],
+        );
         self::assertSame(204, $this->answered());
     }
 

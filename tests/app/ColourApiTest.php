@@ -18,7 +18,14 @@ final class ColourApiTest extends ApiTestCase
 
     public function testAPhotoIsReadThroughItsCard(): void
     {
-        $read = $this->send('POST', '/api/colour/photo', ['card' => [['hex' => '#c8b48c', 'clipped' => 0]], 'part' => [['hex' => '#4b3f20', 'clipped' => 0], ['hex' => '#4a3e21', 'clipped' => 0]]]);
+        $read = $this->send(
+            'POST',
+            '/api/colour/photo',
+            [
+                'card' => [['hex' => '#c8b48c', 'clipped' => 0]],
+                'part' => [['hex' => '#4b3f20', 'clipped' => 0], ['hex' => '#4a3e21', 'clipped' => 0]],
+            ],
+        );
         self::assertSame(200, $this->answered());
         self::assertIsArray($read);
         self::assertSame([], $read['warnings']);
@@ -41,17 +48,29 @@ final class ColourApiTest extends ApiTestCase
 
     public function testReadingsAreTakenOverTheWire(): void
     {
-        $device = new Process(['php', 'bin/console', 'kontrast:colorimeter'], __DIR__.'/../..', ['APP_ENV' => 'test', 'KONTRAST_METER_PORT' => (string) self::PORT]);
+        $device = new Process(
+            ['php', 'bin/console', 'kontrast:colorimeter'],
+            __DIR__.'/../..',
+            ['APP_ENV' => 'test', 'KONTRAST_METER_PORT' => (string) self::PORT],
+        );
         $device->start();
         try {
             $device->waitUntil(static fn (string $type, string $output): bool => str_contains($output, 'listens'));
             $readings = (new Colorimeter(self::PORT))->read(3);
             self::assertCount(3, $readings);
             foreach ($readings as $xyz) {
-                self::assertLessThan(1.0, Ciede2000::between(Srgb::hex('#5b5531')->toLab(), Srgb::nearest($xyz)->toLab()), 'The first plastic of the tray, give or take the noise.');
+                self::assertLessThan(
+                    1.0,
+                    Ciede2000::between(Srgb::hex('#5b5531')->toLab(), Srgb::nearest($xyz)->toLab()),
+                    'The first plastic of the tray, give or take the noise.',
+                );
             }
             self::assertNotEquals($readings[0], $readings[1]);
-            self::assertLessThan(1.0, Ciede2000::between(Srgb::hex('#3f2a1d')->toLab(), Srgb::nearest((new Colorimeter(self::PORT))->read(1)[0])->toLab()), 'The second.');
+            self::assertLessThan(
+                1.0,
+                Ciede2000::between(Srgb::hex('#3f2a1d')->toLab(), Srgb::nearest((new Colorimeter(self::PORT))->read(1)[0])->toLab()),
+                'The second.',
+            );
         } finally {
             $device->stop(1, \SIGKILL);
         }

@@ -122,9 +122,16 @@ final class KeptTest extends ApiTestCase
     public function testSettingsAreKept(): void
     {
         self::assertSame('us', $this->send('GET', '/api/settings')['units'] ?? null);
-        $this->send('PUT', '/api/settings', ['units' => 'metric', 'theme' => 'lamp', 'lead_free' => true, 'schools' => ['dirty' => 'bright']]);
+        $this->send(
+            'PUT',
+            '/api/settings',
+            ['units' => 'metric', 'theme' => 'lamp', 'lead_free' => true, 'schools' => ['dirty' => 'bright']],
+        );
         self::assertSame(204, $this->answered());
-        self::assertSame(['units' => 'metric', 'theme' => 'lamp', 'lead_free' => true, 'schools' => ['dirty' => 'bright']], $this->send('GET', '/api/settings'));
+        self::assertSame(
+            ['units' => 'metric', 'theme' => 'lamp', 'lead_free' => true, 'schools' => ['dirty' => 'bright']],
+            $this->send('GET', '/api/settings'),
+        );
     }
 
     public function testANotebookTakenInTwiceKeepsWhatWasChangedInBetween(): void

@@ -41,7 +41,11 @@ final class LookApiTest extends ApiTestCase
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
     public static function badRequests(): iterable
     {
-        yield 'clearer than pure water' => [['reading' => ['visibility_in' => 99000]], 'reading.visibility_in', 'clearer than pure water allows under this sky. The largest value here is'];
+        yield 'clearer than pure water' => [
+            ['reading' => ['visibility_in' => 99000]],
+            'reading.visibility_in',
+            'clearer than pure water allows under this sky. The largest value here is',
+        ];
         yield 'no colour' => [['parts' => [['hex' => 'red']]], 'parts[0].hex', 'Write it as #rrggbb'];
         yield 'a colour with a line end' => [['parts' => [['hex' => "#ffffff\n"]]], 'parts[0].hex', 'Write it as #rrggbb'];
         yield 'no colour at all' => [['parts' => [['hex' => null]]], 'parts[0].hex', 'A matte part needs its colour'];
@@ -65,7 +69,12 @@ final class LookApiTest extends ApiTestCase
 
     public function testTheExtremesComeOutAsNumbers(): void
     {
-        foreach ([['visibility_in' => 0.0001], ['visibility_in' => 3000, 'depth_ft' => 100], ['sky' => 'night', 'depth_ft' => 100], ['sun_elevation_deg' => 0]] as $change) {
+        foreach ([
+            ['visibility_in' => 0.0001],
+            ['visibility_in' => 3000, 'depth_ft' => 100],
+            ['sky' => 'night', 'depth_ft' => 100],
+            ['sun_elevation_deg' => 0],
+        ] as $change) {
             foreach (['side', 'below'] as $from) {
                 $request = self::request();
                 self::assertIsArray($request['reading']);
@@ -111,7 +120,11 @@ final class LookApiTest extends ApiTestCase
 
     public function testTheCommandLineLooksToo(): void
     {
-        $process = new Process(['php', 'bin/console', 'kontrast:look', 'docs/examples/look-request-clay.json'], __DIR__.'/../..', ['APP_ENV' => 'test']);
+        $process = new Process(
+            ['php', 'bin/console', 'kontrast:look', 'docs/examples/look-request-clay.json'],
+            __DIR__.'/../..',
+            ['APP_ENV' => 'test'],
+        );
         $process->run();
         self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
         Schema::assertValid('look', $process->getOutput());

@@ -61,7 +61,9 @@ final class RulebookApiTest extends ApiTestCase
         $before = ['lure' => 'jig', 'forage' => 'crawfish'] + self::reading();
         $changes = $this->send('POST', '/api/changes', ['before' => $before, 'after' => ['visibility_in' => 10] + $before]);
         self::assertIsArray($changes);
-        $skirt = array_values(array_filter($changes, static fn (mixed $change): bool => \is_array($change) && 'skirt.base' === $change['pick']))[0] ?? null;
+        $skirt = array_values(
+            array_filter($changes, static fn (mixed $change): bool => \is_array($change) && 'skirt.base' === $change['pick']),
+        )[0] ?? null;
         self::assertIsArray($skirt);
         self::assertSame(['green_pumpkin'], $skirt['before']);
         self::assertSame(['black'], $skirt['after']);
@@ -97,7 +99,12 @@ final class RulebookApiTest extends ApiTestCase
     /** @param list<array<string, mixed>> $readings */
     private static function advise(array $readings): Process
     {
-        $process = new Process(['php', 'bin/console', 'kontrast:advise', '-'], __DIR__.'/../..', ['APP_ENV' => 'test'], (string) json_encode($readings));
+        $process = new Process(
+            ['php', 'bin/console', 'kontrast:advise', '-'],
+            __DIR__.'/../..',
+            ['APP_ENV' => 'test'],
+            (string) json_encode($readings),
+        );
         $process->run();
 
         return $process;

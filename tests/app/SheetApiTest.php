@@ -19,7 +19,13 @@ final class SheetApiTest extends ApiTestCase
         self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
         self::assertIsArray($sheet);
         self::assertIsArray($sheet['steps']);
-        self::assertSame(['lay_out', 'first_bead', 'front_blade', 'second_bead', 'spacer', 'third_bead', 'form_loop', 'rear_blade', 'close_loop', 'skirt', 'trim', 'tie', 'check'], array_column($sheet['steps'], 'task'));
+        self::assertSame(
+            [
+                'lay_out', 'first_bead', 'front_blade', 'second_bead', 'spacer', 'third_bead', 'form_loop', 'rear_blade', 'close_loop',
+                'skirt', 'trim', 'tie', 'check',
+            ],
+            array_column($sheet['steps'], 'task'),
+        );
         // Head .85, two blades .28, skirt .55, three beads .03, clevis .06, spacer .08, swivel .35, tie .02.
         self::assertEqualsWithDelta(0.85 + 2 * 0.28 + 0.55 + 3 * 0.03 + 0.06 + 0.08 + 0.35 + 0.02, $sheet['cost'], 1e-9);
         self::assertSame([], $sheet['unpriced']);
@@ -30,7 +36,11 @@ final class SheetApiTest extends ApiTestCase
     /** Worked by hand: 7.1 · π · 1.5 in = 33.5 in. */
     public function testTheReelAndThePriceComeFromTheSettings(): void
     {
-        $this->send('PUT', '/api/settings', ['units' => 'us', 'theme' => 'paper', 'gear_ratio' => 7.1, 'spool_in' => 1.5, 'bought_price' => 9.99]);
+        $this->send(
+            'PUT',
+            '/api/settings',
+            ['units' => 'us', 'theme' => 'paper', 'gear_ratio' => 7.1, 'spool_in' => 1.5, 'bought_price' => 9.99],
+        );
         $sheet = $this->send('POST', '/api/sheet', ['build' => $this->spinnerbait()]);
         self::assertIsArray($sheet);
         self::assertSame([33.5, 9.99], [$sheet['line_per_turn_in'], $sheet['price']]);
@@ -55,7 +65,16 @@ final class SheetApiTest extends ApiTestCase
         self::assertIsArray($batch['needs']);
         $short = array_filter(array_column($batch['needs'], 'short', 'name'), static fn (mixed $short): bool => 0 !== $short);
         // 5 heads, 8 of each blade, 4 skirts and 12 swivels are in the demo's bin.
-        self::assertEquals(['3/8 spinnerbait head on long wire, white' => 8, 'silver Colorado #2' => 5, 'gold willow #4' => 5, 'green pumpkin' => 9, 'ball-bearing swivels' => 1], $short);
+        self::assertEquals(
+            [
+                '3/8 spinnerbait head on long wire, white' => 8,
+                'silver Colorado #2' => 5,
+                'gold willow #4' => 5,
+                'green pumpkin' => 9,
+                'ball-bearing swivels' => 1,
+            ],
+            $short,
+        );
         self::assertIsString($batch['shopping_csv']);
         self::assertStringContainsString('swivel,"ball-bearing swivels",#3,1,0.35', $batch['shopping_csv']);
         self::assertIsArray($batch['order']);
@@ -70,7 +89,10 @@ final class SheetApiTest extends ApiTestCase
         self::assertIsArray($made);
         self::assertIsString($made['id']);
         $after = $this->counts();
-        self::assertSame([$before['green pumpkin'] - 3, $before['beads, brass'] - 9, $before['spacer tubes'] - 3], [$after['green pumpkin'], $after['beads, brass'], $after['spacer tubes']]);
+        self::assertSame(
+            [$before['green pumpkin'] - 3, $before['beads, brass'] - 9, $before['spacer tubes'] - 3],
+            [$after['green pumpkin'], $after['beads, brass'], $after['spacer tubes']],
+        );
         self::assertCount(1, $this->send('GET', '/api/made') ?? []);
         $this->send('POST', "/api/made/{$made['id']}/undo");
         self::assertSame(204, $this->answered());
@@ -83,7 +105,12 @@ final class SheetApiTest extends ApiTestCase
     public function testTwoSizesOutOfOneLotAreBothDrawnAndBothPutBack(): void
     {
         $small = ['rear' => $this->part('gold Colorado #3')] + $this->spinnerbait();
-        $items = fn (int $count): array => ['items' => [['name' => 'Large', 'build' => $this->spinnerbait(), 'count' => 2], ['name' => 'Small', 'build' => $small, 'count' => $count]]];
+        $items = fn (int $count): array => [
+            'items' => [
+                ['name' => 'Large', 'build' => $this->spinnerbait(), 'count' => 2],
+                ['name' => 'Small', 'build' => $small, 'count' => $count],
+            ],
+        ];
         $before = $this->counts();
         $made = $this->send('POST', '/api/made', $items(2));
         self::assertSame(201, $this->answered(), (string) $this->browser->getResponse()->getContent());
@@ -96,7 +123,9 @@ final class SheetApiTest extends ApiTestCase
         $batch = $this->send('POST', '/api/batch', $items(11));
         self::assertIsArray($batch);
         self::assertIsArray($batch['needs']);
-        $swivels = array_values(array_filter($batch['needs'], static fn (mixed $need): bool => \is_array($need) && 'swivel' === $need['kind']));
+        $swivels = array_values(
+            array_filter($batch['needs'], static fn (mixed $need): bool => \is_array($need) && 'swivel' === $need['kind']),
+        );
         self::assertSame([0, 1], array_column($swivels, 'short'), 'Twelve are there, thirteen are needed.');
     }
 
@@ -129,7 +158,13 @@ final class SheetApiTest extends ApiTestCase
     /** @return array<string, mixed> a tandem of the demo's parts */
     private function spinnerbait(): array
     {
-        return ['lure' => 'spinnerbait', 'head' => $this->part('3/8 spinnerbait head on long wire, white'), 'front' => $this->part('silver Colorado #2'), 'rear' => $this->part('gold willow #4'), 'skirt' => $this->part('green pumpkin')];
+        return [
+            'lure' => 'spinnerbait',
+            'head' => $this->part('3/8 spinnerbait head on long wire, white'),
+            'front' => $this->part('silver Colorado #2'),
+            'rear' => $this->part('gold willow #4'),
+            'skirt' => $this->part('green pumpkin'),
+        ];
     }
 
     /** @return array<mixed> */

@@ -59,11 +59,19 @@ final class ShellTest extends ApiTestCase
 
     public function testABadNotebookIsNotImportedAndIsToldByField(): void
     {
-        $process = new Process(['php', 'bin/console', 'kontrast:import', '-'], __DIR__.'/../..', ['APP_ENV' => 'test'], '{"waters": [{"name": "Pit", "tint": "mauve", "red_crawfish": false}], "readings": [{"reading": {}}]}');
+        $process = new Process(
+            ['php', 'bin/console', 'kontrast:import', '-'],
+            __DIR__.'/../..',
+            ['APP_ENV' => 'test'],
+            '{"waters": [{"name": "Pit", "tint": "mauve", "red_crawfish": false}], "readings": [{"reading": {}}]}',
+        );
         $process->run();
         self::assertSame(2, $process->getExitCode());
         self::assertSame('', $process->getOutput());
-        self::assertStringContainsString('waters[0].tint: "mauve" is not allowed here. Allowed: none, green, tannic, clay.', $process->getErrorOutput());
+        self::assertStringContainsString(
+            'waters[0].tint: "mauve" is not allowed here. Allowed: none, green, tannic, clay.',
+            $process->getErrorOutput(),
+        );
         self::assertStringContainsString('readings[0].reading.lure: This field is missing.', $process->getErrorOutput());
     }
 

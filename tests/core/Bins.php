@@ -36,29 +36,83 @@ final class Bins
     }
 
     /** @param non-empty-list<LureKind> $kinds */
-    public static function head(float $ounces = 0.375, Colour $colour = Colour::Black, array $kinds = [LureKind::Jig, LureKind::SwimJig, LureKind::Spinnerbait, LureKind::BladedJig], Arm $arm = Arm::Long, HeadMaterial $material = HeadMaterial::Lead, string $id = 'head'): InventoryHead
-    {
-        return new InventoryHead($id, "$ounces oz {$colour->value} head", $kinds, Weight::ounces($ounces), self::partColour($colour), $material, null, $arm);
+    public static function head(
+        float $ounces = 0.375,
+        Colour $colour = Colour::Black,
+        array $kinds = [LureKind::Jig, LureKind::SwimJig, LureKind::Spinnerbait, LureKind::BladedJig],
+        Arm $arm = Arm::Long,
+        HeadMaterial $material = HeadMaterial::Lead,
+        string $id = 'head',
+    ): InventoryHead {
+        return new InventoryHead(
+            $id,
+            "$ounces oz {$colour->value} head",
+            $kinds,
+            Weight::ounces($ounces),
+            self::partColour($colour),
+            $material,
+            null,
+            $arm,
+        );
     }
 
-    public static function blade(BladeShape $shape = BladeShape::Willow, int $size = 4, Metal $metal = Metal::Gold, string $id = 'blade'): InventoryBlade
-    {
+    public static function blade(
+        BladeShape $shape = BladeShape::Willow,
+        int $size = 4,
+        Metal $metal = Metal::Gold,
+        string $id = 'blade',
+    ): InventoryBlade {
         return InventoryBlade::ofMetal($id, "{$metal->value} {$shape->value} #$size", $shape, BladeSize::number($size), $metal);
     }
 
-    public static function painted(Colour $colour, BladeShape $shape = BladeShape::Willow, int $size = 4, string $id = 'blade'): InventoryBlade
-    {
-        return InventoryBlade::painted($id, "{$colour->value} {$shape->value} #$size", $shape, BladeSize::number($size), self::partColour($colour));
+    public static function painted(
+        Colour $colour,
+        BladeShape $shape = BladeShape::Willow,
+        int $size = 4,
+        string $id = 'blade',
+    ): InventoryBlade {
+        return InventoryBlade::painted(
+            $id,
+            "{$colour->value} {$shape->value} #$size",
+            $shape,
+            BladeSize::number($size),
+            self::partColour($colour),
+        );
     }
 
-    public static function skirt(Colour $base = Colour::Black, ?Colour $accent = null, Trim $trim = Trim::HookBend, string $id = 'skirt'): InventorySkirt
-    {
-        return new InventorySkirt($id, "{$base->value} skirt", self::partColour($base), null === $accent ? [] : [self::partColour($accent)], 1.0, SkirtMaterial::Silicone, $trim);
+    public static function skirt(
+        Colour $base = Colour::Black,
+        ?Colour $accent = null,
+        Trim $trim = Trim::HookBend,
+        string $id = 'skirt',
+    ): InventorySkirt {
+        return new InventorySkirt(
+            $id,
+            "{$base->value} skirt",
+            self::partColour($base),
+            null === $accent ? [] : [self::partColour($accent)],
+            1.0,
+            SkirtMaterial::Silicone,
+            $trim,
+        );
     }
 
-    public static function trailer(Colour $base = Colour::Black, TrailerStyle $style = TrailerStyle::Craw, float $inches = 3.5, string $id = 'trailer'): InventoryTrailer
-    {
-        return new InventoryTrailer($id, "{$base->value} {$style->value}", $style, Length::inches($inches), self::partColour($base), [], 1.0, Surface::Matte);
+    public static function trailer(
+        Colour $base = Colour::Black,
+        TrailerStyle $style = TrailerStyle::Craw,
+        float $inches = 3.5,
+        string $id = 'trailer',
+    ): InventoryTrailer {
+        return new InventoryTrailer(
+            $id,
+            "{$base->value} {$style->value}",
+            $style,
+            Length::inches($inches),
+            self::partColour($base),
+            [],
+            1.0,
+            Surface::Matte,
+        );
     }
 
     public static function random(int $seed, int $heads, int $blades, int $skirts, int $trailers, int $hooks = 4): Inventory

@@ -109,7 +109,10 @@ final class Readings
             bass: self::pick($dice, Bass::cases()),
             redCrawfish: self::pick($dice, [true, false]),
             sunElevation: self::pick($dice, [null, Angle::degrees(self::number($dice, 0, 90))]),
-            surface: self::pick($dice, [null, Temperature::fahrenheit(self::number($dice, 33, 90)), Temperature::fahrenheit(self::number($dice, 40, 60))]),
+            surface: self::pick(
+                $dice,
+                [null, Temperature::fahrenheit(self::number($dice, 33, 90)), Temperature::fahrenheit(self::number($dice, 40, 60))],
+            ),
             trend: self::pick($dice, [null, TemperatureChange::fahrenheit(self::number($dice, -8, 8))]),
             run: self::pick($dice, [null, ...Run::cases()]),
             forageLength: self::pick($dice, [null, Length::inches(self::number($dice, 1, 9))]),

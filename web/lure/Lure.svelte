@@ -35,7 +35,8 @@
 
   const wire = $derived(
     at.tie && at.loop
-      ? path`M${-at.headLength * 0.9} 0L${at.tie.x + 9} ${at.tie.y + 4}C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9} ${at.tie.y - 4}L${at.loop.x} ${at.loop.y}`
+      ? path`M${-at.headLength * 0.9} 0L${at.tie.x + 9} ${at.tie.y + 4}
+C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9} ${at.tie.y - 4}L${at.loop.x} ${at.loop.y}`
       : null,
   )
   const armAngle = $derived(

@@ -47,7 +47,11 @@ final readonly class Among implements Condition
 
     public function describe(): array
     {
-        return ['kind' => 'among', 'field' => $this->field, 'words' => array_map(static fn (\BackedEnum $word): int|string => $word->value, $this->words)];
+        return [
+            'kind' => 'among',
+            'field' => $this->field,
+            'words' => array_map(static fn (\BackedEnum $word): int|string => $word->value, $this->words),
+        ];
     }
 
     /** @return list<\BackedEnum> */

@@ -54,7 +54,11 @@ final readonly class InRange implements Condition
     {
         // Of the fade about an edge: all the way in, or nearly out.
         $in = $draft->odd ? -0.45 : 0.5;
-        $draft->number($this->field, null === $this->least ? null : $this->least + $in * $this->fade($this->least), null === $this->most ? null : $this->most - $in * $this->fade($this->most));
+        $draft->number(
+            $this->field,
+            null === $this->least ? null : $this->least + $in * $this->fade($this->least),
+            null === $this->most ? null : $this->most - $in * $this->fade($this->most),
+        );
     }
 
     public function miss(ReadingBuilder $draft): void

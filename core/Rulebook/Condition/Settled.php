@@ -51,6 +51,10 @@ final readonly class Settled implements Condition
 
     public function describe(): array
     {
-        return ['kind' => 'settled', 'field' => $this->slot->value, 'words' => array_map(static fn (Value $value): string => $value->key, $this->values)];
+        return [
+            'kind' => 'settled',
+            'field' => $this->slot->value,
+            'words' => array_map(static fn (Value $value): string => $value->key, $this->values),
+        ];
     }
 }

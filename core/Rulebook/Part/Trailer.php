@@ -49,11 +49,15 @@ final readonly class Trailer extends Part
     /** As long as the forage, to the half inch, within what is poured. */
     public static function asLongAsTheForage(): self
     {
-        return (new self())->and(Pick::computed(Slot::TrailerLength, 'as long as the forage', 'forage_in', static function (Situation $situation): array {
+        $values = static function (Situation $situation): array {
             $forage = $situation->reading->forageLength;
 
-            return null === $forage ? [] : [Value::of($forage->clamped(Length::inches(2.5), Length::inches(5))->roundedTo(Length::inches(0.5)))];
-        }));
+            return null === $forage ? [] : [
+                Value::of($forage->clamped(Length::inches(2.5), Length::inches(5))->roundedTo(Length::inches(0.5))),
+            ];
+        };
+
+        return (new self())->and(Pick::computed(Slot::TrailerLength, 'as long as the forage', 'forage_in', $values));
     }
 
     public function accent(Colour ...$colours): self

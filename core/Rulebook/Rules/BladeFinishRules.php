@@ -109,9 +109,13 @@ final class BladeFinishRules
 
         yield $both('B4.clear.sun')->with('W5')->when(visibility()->over(feet(5)), sunny(), not(forage(Forage::Shad, Forage::Crappie)))
             ->pick(Blades::finish(Finish::GreenPumpkin))
-            ->because('Sun in very clear water makes metal flash too hard; a painted dark green blade keeps its wobble and loses its glare.');
+            ->because('Sun in very clear water makes metal flash too hard; a painted dark green blade keeps its wobble and '
+                .'loses its glare.');
 
-        yield rule('B4.clear.cloud')->school(FinishSchool::WaterThenSun, FinishSchool::Sun)->when(visibility()->over(feet(5)), self::cloud())
+        yield rule('B4.clear.cloud')->school(
+            FinishSchool::WaterThenSun,
+            FinishSchool::Sun,
+        )->when(visibility()->over(feet(5)), self::cloud())
             ->pick(Blades::finish(Finish::Silver))
             ->because('Under cloud very clear water can take bare metal.');
 
@@ -183,7 +187,11 @@ final class BladeFinishRules
             ->pick(Blades::finish(Finish::Copper))
             ->because('Moderate stain and crawfish: copper has their colour and a softer shine than gold.');
 
-        yield rule('B9.bluegill')->school(...$metal)->special()->when(forage(Forage::Bluegill), visibility()->between(feet(1.5), feet(3)), wind(Wind::Calm))
+        yield rule('B9.bluegill')->school(...$metal)->special()->when(
+            forage(Forage::Bluegill),
+            visibility()->between(feet(1.5), feet(3)),
+            wind(Wind::Calm),
+        )
             ->pick(Blades::finish(Finish::Copper))
             ->because('Moderate stain, sunfish and no wind that would ask for gold: copper is the quieter shine.');
     }
@@ -197,7 +205,13 @@ final class BladeFinishRules
             ->because('Under a night or storm sky a black blade over a black skirt makes one hard outline.');
 
         yield rule('B6.opaque')->school(FinishSchool::WaterThenSun, FinishSchool::Water)->special()
-            ->when(any(tint(Tint::Clay), tint(Tint::Tannic)), visibility()->under(inches(9)), gloomy(), not(forage(Forage::Shad)), self::darkBase())
+            ->when(
+                any(tint(Tint::Clay), tint(Tint::Tannic)),
+                visibility()->under(inches(9)),
+                gloomy(),
+                not(forage(Forage::Shad)),
+                self::darkBase(),
+            )
             ->pick(Blades::finish(Finish::Black))
             ->because('Opaque brown or very dark tea under cloud: nothing shines, so thump and outline have to do it.');
 
@@ -217,11 +231,23 @@ final class BladeFinishRules
             ->because('Black permanent marker over the gold, until it stops glaring.');
 
         yield rule('F5.blade')->with('B5')->school(RedSpringSchool::WhereTheyTurn)->special()
-            ->when(redCrawfish(), forage(Forage::Crawfish), season(Season::LateWinter, Season::EarlySpring), surface()->between(50, 62), visibility()->under(feet(1.5)), gloomy())
+            ->when(
+                redCrawfish(),
+                forage(Forage::Crawfish),
+                season(Season::LateWinter, Season::EarlySpring),
+                surface()->between(50, 62),
+                visibility()->under(feet(1.5)),
+                gloomy(),
+            )
             ->pick(Blades::finish(Finish::PaintedRed))
             ->because('Turned crawfish in dirty water without sun: paint in their own red.');
 
-        yield rule('B5.dirty')->when(visibility()->between(inches(6), feet(1.5)), sky(Sky::Rain, Sky::Overcast), forage(Forage::Shad), bite(Bite::Active))
+        yield rule('B5.dirty')->when(
+            visibility()->between(inches(6), feet(1.5)),
+            sky(Sky::Rain, Sky::Overcast),
+            forage(Forage::Shad),
+            bite(Bite::Active),
+        )
             ->pick(Blades::finish(Finish::PaintedChartreuse))
             ->because('Hot paint is worth a try in dirty water without sun.');
 
@@ -230,7 +256,10 @@ final class BladeFinishRules
             ->pick(Blades::finish(Finish::PaintedChartreuse))
             ->because('Aggressive fish of this kind come up through clear water for a hot painted blade wound fast.');
 
-        yield rule('P7.blade')->for(LureKind::Spinnerbait, LureKind::BladedJig)->school(FinishSchool::WaterThenSun, FinishSchool::Water)->special()
+        yield rule('P7.blade')->for(LureKind::Spinnerbait, LureKind::BladedJig)->school(
+            FinishSchool::WaterThenSun,
+            FinishSchool::Water,
+        )->special()
             ->when(cover(Cover::Dock), sky(Sky::LowSun, Sky::Overcast, Sky::Rain))
             ->pick(Blades::finish(Finish::Gold))
             ->because('In the half-dark under docks gold still catches what light there is.');

@@ -91,7 +91,12 @@ final class BladeShapeRules
             ->because('The standing pair for mud: a small round blade ahead of a deep-cupped #5.');
 
         yield $spinnerbait('B10.big_shad')->with('S22')->special()
-            ->when(forage(Forage::Shad), season(Season::LateWinter, Season::EarlySpring), settled(Slot::Profile, Profile::Big), visibility()->over(inches(9)))
+            ->when(
+                forage(Forage::Shad),
+                season(Season::LateWinter, Season::EarlySpring),
+                settled(Slot::Profile, Profile::Big),
+                visibility()->over(inches(9)),
+            )
             ->pick(Blades::main(BladeShape::Willow, 5), Blades::front(BladeShape::Colorado, 2))
             ->because('Big winter-weakened shad: a long #5 behind a small round one.');
 

@@ -52,7 +52,10 @@ final class HeadRules
     private static function spinnerbait(): \Generator
     {
         // The trade names a range for a band of depths; where in the range to start is chosen here, heavier as it gets deeper.
-        $weights = [[0, 2, 0.25], [2, 4, 0.375], [4, 10, 0.5], [10, 15, 0.5], [15, 20, 0.625], [20, 25, 0.75], [25, 30, 1.0], [30, 35, 1.25], [35, 101, 1.5]];
+        $weights = [
+            [0, 2, 0.25], [2, 4, 0.375], [4, 10, 0.5], [10, 15, 0.5], [15, 20, 0.625], [20, 25, 0.75], [25, 30, 1.0], [30, 35, 1.25],
+            [35, 101, 1.5],
+        ];
         foreach ($weights as [$from, $to, $ounces]) {
             yield rule("Z1.$from")->for(LureKind::Spinnerbait)
                 ->when(0 === $from ? depth()->under(feet($to)) : depth()->between(feet($from), feet($to)))
@@ -177,12 +180,19 @@ final class HeadRules
             ->because('With no skirt the head carries on from the trailer.');
 
         yield rule('S21.sunfish')
-            ->when(forage(Forage::Bluegill, Forage::Perch), settled(Slot::SkirtBase, Colour::GreenPumpkin, Colour::Watermelon, Colour::Yellow, Colour::Gold))
+            ->when(
+                forage(Forage::Bluegill, Forage::Perch),
+                settled(Slot::SkirtBase, Colour::GreenPumpkin, Colour::Watermelon, Colour::Yellow, Colour::Gold),
+            )
             ->pick(Head::colour(Colour::GreenPumpkin))
             ->because('A golden green head goes with a sunfish skirt.');
 
         yield rule('S21.shad')->special()
-            ->when(forage(Forage::Shad), settled(Slot::SkirtBase, Colour::White, Colour::Pearl, Colour::Smoke, Colour::Chartreuse), visibility()->over(feet(3)))
+            ->when(
+                forage(Forage::Shad),
+                settled(Slot::SkirtBase, Colour::White, Colour::Pearl, Colour::Smoke, Colour::Chartreuse),
+                visibility()->over(feet(3)),
+            )
             ->pick(Head::colour(Colour::Smoke))
             ->because('White shading into grey, as a shad’s head does; in water this clear add an eye and paint it in two tones.');
     }

@@ -69,7 +69,9 @@ final class NoteRules
 
         yield rule('T10')->note(NoteHeading::Care)
             ->when(settled(Slot::TrailerFitted, true))
-            ->because('If the trailer is of very stretchy (TPE) plastic, give it a bag of its own: it melts together with other soft plastics.');
+            ->because(
+                'If the trailer is of very stretchy (TPE) plastic, give it a bag of its own: it melts together with other soft plastics.',
+            );
     }
 
     /** @return \Generator<int, Rule> */
@@ -89,7 +91,10 @@ final class NoteRules
         yield $gear('Z6.fall')->for(LureKind::BladedJig)->when(season(Season::Fall))
             ->because('20 lb fluorocarbon for a fall bladed jig.');
 
-        yield $gear('Z6.half_ounce')->for(LureKind::BladedJig)->when(not(season(Season::Fall)), new Settled(Slot::Weight, [Value::of(Weight::ounces(0.5))]))
+        yield $gear('Z6.half_ounce')->for(LureKind::BladedJig)->when(
+            not(season(Season::Fall)),
+            new Settled(Slot::Weight, [Value::of(Weight::ounces(0.5))]),
+        )
             ->because('12 to 14 lb line for a half-ounce bladed jig.');
 
         yield $gear('Z6.rock')->for(LureKind::Jig)->when(cover(Cover::Rock))
@@ -115,7 +120,8 @@ final class NoteRules
     private static function carry(): \Generator
     {
         yield rule('S20.jig')->note(NoteHeading::Carry)->for(LureKind::Jig)
-            ->because('Four jigs for most days: black-blue with blue, black-blue with green pumpkin, green pumpkin with the same, brown and green pumpkin with green pumpkin.');
+            ->because('Four jigs for most days: black-blue with blue, black-blue with green pumpkin, green pumpkin with the same, brown '
+                .'and green pumpkin with green pumpkin.');
 
         yield rule('S20.swim_jig')->note(NoteHeading::Carry)->for(LureKind::SwimJig)
             ->because('Four swim jigs for most days: black-blue, one for shad, one for sunfish, one in green pumpkin.');

@@ -64,7 +64,8 @@ final class SkirtColourRules
         yield $jig('S1')->school(DirtySchool::Dark)
             ->when(visibility()->under(feet(1.5)))
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
-            ->because('Under a foot and a half of sight a jig in black and blue keeps its outline; six to fifteen inches is its best water.');
+            ->because('Under a foot and a half of sight a jig in black and blue keeps its outline; six to fifteen inches is its '
+                .'best water.');
 
         yield $jig('S1.rain')->special()
             ->when(sky(Sky::Rain), visibility()->between(feet(1.5), feet(3)))
@@ -93,7 +94,12 @@ final class SkirtColourRules
             ->because('A fall jig wears blue and orange in its brown.');
 
         yield $jig('S6')->with('S4')->special()
-            ->when(visibility()->between(feet(1.5), feet(3.5)), surface()->between(45, 55), cover(Cover::Rock), season(Season::LateWinter, Season::EarlySpring))
+            ->when(
+                visibility()->between(feet(1.5), feet(3.5)),
+                surface()->between(45, 55),
+                cover(Cover::Rock),
+                season(Season::LateWinter, Season::EarlySpring),
+            )
             ->pick(Skirt::of(Colour::Brown)->accent(Colour::Orange))
             ->because('Cold rock before spring: brown and orange pass for crawfish, and the blue claw stands off.');
 
@@ -137,17 +143,27 @@ final class SkirtColourRules
             ->because('Dirty-water shad: beside a gold blade chartreuse and white edges ahead of plain white.');
 
         yield rule('S9.plain')->for(LureKind::Spinnerbait, LureKind::BladedJig)->special()
-            ->when(forage(Forage::Shad), visibility()->under(feet(1.5)), not(settled(Slot::Finish, Finish::Gold, Finish::PaintedChartreuse)))
+            ->when(
+                forage(Forage::Shad),
+                visibility()->under(feet(1.5)),
+                not(settled(Slot::Finish, Finish::Gold, Finish::PaintedChartreuse)),
+            )
             ->pick(Skirt::of(Colour::White)->accent(Colour::Chartreuse))
             ->because('Dirty-water shad: solid white, with chartreuse in it.');
 
-        yield rule('S13')->for(LureKind::Spinnerbait, LureKind::BladedJig, LureKind::SwimJig)->school(ShadStartSchool::ChartreuseWhite)->special()
+        yield rule('S13')->for(LureKind::Spinnerbait, LureKind::BladedJig, LureKind::SwimJig)
+            ->school(ShadStartSchool::ChartreuseWhite)->special()
             ->when(forage(Forage::Shad), not(sky(Sky::Night)))
             ->pick(Skirt::of(Colour::Chartreuse)->accent(Colour::White))
             ->because('You start with chartreuse and white wherever there are shad.');
 
         yield rule('S22')->for(LureKind::Spinnerbait)->special()
-            ->when(forage(Forage::Shad), season(Season::LateWinter, Season::EarlySpring), settled(Slot::Profile, Profile::Big), visibility()->over(inches(9)))
+            ->when(
+                forage(Forage::Shad),
+                season(Season::LateWinter, Season::EarlySpring),
+                settled(Slot::Profile, Profile::Big),
+                visibility()->over(inches(9)),
+            )
             ->pick(Skirt::of(Colour::White)->accent(Colour::Chartreuse, Colour::Orange))
             ->because('Shad that the winter has weakened: white over a belly of chartreuse and orange.');
     }
@@ -181,7 +197,12 @@ final class SkirtColourRules
             ->pick(Skirt::of(Colour::GreenPumpkin))
             ->because('Crawfish are green pumpkin or brown.');
 
-        yield rule('S19.clear')->for(LureKind::SwimJig)->when(run(Run::Low), cover(Cover::Grass), visibility()->over(feet(3)), not(forage(Forage::Shad)))
+        yield rule('S19.clear')->for(LureKind::SwimJig)->when(
+            run(Run::Low),
+            cover(Cover::Grass),
+            visibility()->over(feet(3)),
+            not(forage(Forage::Shad)),
+        )
             ->pick(Skirt::of(Colour::GreenPumpkin))
             ->because('Low over clear grass a swim jig is green pumpkin.');
     }
@@ -220,7 +241,12 @@ final class SkirtColourRules
             ->because('In dirty water a dark base keeps the hardest outline.');
 
         yield rule('S12')->school(DirtySchool::Dark)->special()
-            ->when(tint(Tint::Tannic), sky(Sky::Overcast, Sky::Rain, Sky::Storm, Sky::LowSun), visibility()->under(feet(2.5)), not(forage(Forage::Shad)))
+            ->when(
+                tint(Tint::Tannic),
+                sky(Sky::Overcast, Sky::Rain, Sky::Storm, Sky::LowSun),
+                visibility()->under(feet(2.5)),
+                not(forage(Forage::Shad)),
+            )
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
             ->because('Tea-coloured water on a dark day is black-and-blue water.');
 

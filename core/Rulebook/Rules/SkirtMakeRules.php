@@ -53,7 +53,12 @@ final class SkirtMakeRules
             ->because('In the cold months around grass a bare bladed jig with a five-inch swimbait drags less and makes the bigger meal.');
 
         yield rule('S22.form')->with('S16')->for(LureKind::Spinnerbait)->special()
-            ->when(forage(Forage::Shad), season(Season::LateWinter, Season::EarlySpring), settled(Slot::Profile, Profile::Big), visibility()->over(inches(9)))
+            ->when(
+                forage(Forage::Shad),
+                season(Season::LateWinter, Season::EarlySpring),
+                settled(Slot::Profile, Profile::Big),
+                visibility()->over(inches(9)),
+            )
             ->pick(Skirt::form(SkirtForm::LongTail))
             ->because('A long-tail skirt gives a big shad its length without a trailer.');
     }

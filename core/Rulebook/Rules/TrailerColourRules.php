@@ -94,25 +94,42 @@ final class TrailerColourRules
                 ->because('The fleck that goes with this skirt.')
             : rule("P1.{$pairing->value}.{$skirt->value}")->when(...$beside)
                 ->pick(Trailer::of($partner))
-                ->because(Pairing::Tonal === $pairing ? 'One shade off the skirt, no more.' : 'The colour that stands hardest off this skirt without leaving the trade’s pairs.');
+                ->because(Pairing::Tonal === $pairing ? 'One shade off the skirt, no more.' : 'The colour that stands hardest off this '
+                    .'skirt without leaving the trade’s pairs.');
     }
 
     /** @return \Generator<int, Rule> */
     private static function special(): \Generator
     {
         yield rule('S6.trailer')->for(LureKind::Jig)->special()
-            ->when(settled(Slot::Pairing, Pairing::Contrast), settled(Slot::SkirtBase, Colour::Brown), surface()->between(45, 55), cover(Cover::Rock), visibility()->between(feet(1.5), feet(3.5)))
+            ->when(
+                settled(Slot::Pairing, Pairing::Contrast),
+                settled(Slot::SkirtBase, Colour::Brown),
+                surface()->between(45, 55),
+                cover(Cover::Rock),
+                visibility()->between(feet(1.5), feet(3.5)),
+            )
             ->pick(Trailer::of(Colour::Blue))
             ->notPick(Trailer::any()->accent(Colour::Orange))
             ->because('Solid blue behind brown and orange: two feet of sight over cold rock is its best water.');
 
         yield rule('F4.pincers')
-            ->when(forage(Forage::Crawfish), settled(Slot::SkirtBase, Colour::Black, Colour::Brown), settled(Slot::Pairing, Pairing::Contrast, Pairing::Accent), not(settled(Slot::SkirtForm, SkirtForm::None)))
+            ->when(
+                forage(Forage::Crawfish),
+                settled(Slot::SkirtBase, Colour::Black, Colour::Brown),
+                settled(Slot::Pairing, Pairing::Contrast, Pairing::Accent),
+                not(settled(Slot::SkirtForm, SkirtForm::None)),
+            )
             ->pick(Trailer::any()->accent(Colour::Orange))
             ->because('Crawfish carry brighter tips on dark pincers.');
 
         yield rule('F5.trailer')
-            ->when(settled(Slot::SkirtAccents, Colour::Red), forage(Forage::Crawfish), settled(Slot::Pairing, Pairing::Accent, Pairing::Contrast), not(settled(Slot::SkirtForm, SkirtForm::None)))
+            ->when(
+                settled(Slot::SkirtAccents, Colour::Red),
+                forage(Forage::Crawfish),
+                settled(Slot::Pairing, Pairing::Accent, Pairing::Contrast),
+                not(settled(Slot::SkirtForm, SkirtForm::None)),
+            )
             ->pick(Trailer::any()->accent(Colour::Red))
             ->because('The turned crawfish’s red belongs in the claws as well.');
 
@@ -130,12 +147,22 @@ final class TrailerColourRules
         }
 
         yield rule('P4')->for(LureKind::BladedJig, LureKind::SwimJig)->special()
-            ->when(settled(Slot::SkirtOpacity, Opacity::Translucent), settled(Slot::SkirtBase, Colour::Smoke, Colour::Pearl, Colour::White), any(sky(Sky::Overcast, Sky::Rain), wind(Wind::Chop)), not(settled(Slot::Pairing, Pairing::Match)))
+            ->when(
+                settled(Slot::SkirtOpacity, Opacity::Translucent),
+                settled(Slot::SkirtBase, Colour::Smoke, Colour::Pearl, Colour::White),
+                any(sky(Sky::Overcast, Sky::Rain), wind(Wind::Chop)),
+                not(settled(Slot::Pairing, Pairing::Match)),
+            )
             ->pick(Trailer::of(Colour::White))
-            ->because('Cloud or wind has come up: keep the see-through skirt and put a white trailer behind it, rather than change the lure.');
+            ->because('Cloud or wind has come up: keep the see-through skirt and put a white trailer behind it, rather than change the '
+                .'lure.');
 
         yield rule('P5.two_tone')
-            ->when(settled(Slot::SkirtBase, Colour::White, Colour::Chartreuse), settled(Slot::Pairing, Pairing::Accent, Pairing::Contrast), not(settled(Slot::SkirtForm, SkirtForm::None)))
+            ->when(
+                settled(Slot::SkirtBase, Colour::White, Colour::Chartreuse),
+                settled(Slot::Pairing, Pairing::Accent, Pairing::Contrast),
+                not(settled(Slot::SkirtForm, SkirtForm::None)),
+            )
             ->pick(Trailer::any()->accent(Colour::GreenPumpkin))
             ->because('A two-tone trailer, bright with green pumpkin, keeps its shape in stain.');
 

@@ -32,7 +32,8 @@ final class TrailerHookRules
     {
         yield rule('H1')->for(LureKind::Spinnerbait)
             ->pick(Hook::fitted())
-            ->because('A second hook takes the fish that swipe short; it rides along on about seven days in ten. Point it up, like the main hook.')
+            ->because('A second hook takes the fish that swipe short; it rides along on about seven days in ten. Point it up, like the '
+                .'main hook.')
             ->with('H3');
 
         yield rule('H1.cover')->for(LureKind::Spinnerbait)->special()
@@ -69,6 +70,9 @@ final class TrailerHookRules
 
     private static function ounces(float ...$ounces): Condition
     {
-        return new Settled(Slot::Weight, array_map(static fn (float $weight): Value => Value::of(Weight::ounces($weight)), array_values($ounces)));
+        return new Settled(
+            Slot::Weight,
+            array_map(static fn (float $weight): Value => Value::of(Weight::ounces($weight)), array_values($ounces)),
+        );
     }
 }

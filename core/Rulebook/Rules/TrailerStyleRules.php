@@ -73,11 +73,16 @@ final class TrailerStyleRules
     /** @return \Generator<int, Rule> */
     private static function style(): \Generator
     {
-        $say = static fn (string $id, TrailerStyle $style, LureKind ...$kinds): Rule => rule($id)->for(...$kinds)->pick(Trailer::any()->style($style));
+        $say = static fn (
+            string $id,
+            TrailerStyle $style,
+            LureKind ...$kinds,
+        ): Rule => rule($id)->for(...$kinds)->pick(Trailer::any()->style($style));
         $wound = [LureKind::SwimJig, LureKind::BladedJig];
 
         yield $say('T5', TrailerStyle::SingleTailGrub, LureKind::Spinnerbait)
-            ->because('A single-tail grub is the spinnerbait’s trailer: bulk, less speed, a tail that works. Curl away from the hook bend.');
+            ->because('A single-tail grub is the spinnerbait’s trailer: bulk, less speed, a tail that works. Curl away from the '
+                .'hook bend.');
 
         yield $say('T5.ringworm', TrailerStyle::Ringworm, LureKind::Spinnerbait)->special()
             ->when(bite(Bite::Tough))

@@ -67,7 +67,8 @@ final class WholeRules
         yield rule('W8')->special()
             ->when(season(Season::LateWinter), surface()->between(38, 48), trend()->over(4), depth()->between(feet(3), feet(6)))
             ->pick(Whole::lure(LureKind::BladedJig))
-            ->because('Late-winter water is warming fast: a bladed jig over shallow cover next to the wintering holes is the bait for these days.');
+            ->because('Late-winter water is warming fast: a bladed jig over shallow cover next to the wintering holes is the bait for '
+                .'these days.');
 
         yield rule('Z2.avoid')->for(LureKind::BladedJig)->school(WoodSchool::Avoid)->special()
             ->when(cover(Cover::Wood, Cover::FloodedBrush))
@@ -168,7 +169,12 @@ final class WholeRules
 
         yield rule('P3.brush')->special()
             ->for(LureKind::Jig, LureKind::BladedJig, LureKind::SwimJig)->school(PairingSchool::Ladder)
-            ->when(forage(Forage::Bluegill), cover(Cover::FloodedBrush), season(Season::EarlySpring, Season::Spring), visibility()->under(feet(3)))
+            ->when(
+                forage(Forage::Bluegill),
+                cover(Cover::FloodedBrush),
+                season(Season::EarlySpring, Season::Spring),
+                visibility()->under(feet(3)),
+            )
             ->pick(Whole::pairing(Pairing::Accent))
             ->because('Sunfish in flooded brush before the spawn: one family of colour with an odd accent beats a clash.');
 
@@ -183,7 +189,12 @@ final class WholeRules
             ->because('In opaque tan water the lure works as one dark shape; a second colour would break it up.');
 
         yield rule('S6.pairing')->for(LureKind::Jig)->school(PairingSchool::Ladder)->special()
-            ->when(cover(Cover::Rock), surface()->between(45, 55), visibility()->between(feet(1.5), feet(3.5)), season(Season::LateWinter, Season::EarlySpring))
+            ->when(
+                cover(Cover::Rock),
+                surface()->between(45, 55),
+                visibility()->between(feet(1.5), feet(3.5)),
+                season(Season::LateWinter, Season::EarlySpring),
+            )
             ->pick(Whole::pairing(Pairing::Contrast))
             ->because('Cold rock in late winter is where a solid blue trailer under brown and orange earns its keep.');
     }

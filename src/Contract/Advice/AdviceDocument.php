@@ -22,7 +22,8 @@ use OpenApi\Attributes as OA;
 
 /** What to tie and why. */
 #[OA\Schema(schema: 'Advice', additionalProperties: false, required: [
-    'lure', 'suits', 'head', 'blades', 'skirt', 'trailer', 'pairing', 'intent', 'profile', 'trailer_hook', 'measures', 'look_parts', 'look_pairs', 'reasons', 'disagreements', 'cautions',
+    'lure', 'suits', 'head', 'blades', 'skirt', 'trailer', 'pairing', 'intent', 'profile', 'trailer_hook', 'measures', 'look_parts',
+    'look_pairs', 'reasons', 'disagreements', 'cautions',
     'wanted', 'near', 'next', 'notes',
 ])]
 final readonly class AdviceDocument
@@ -41,7 +42,8 @@ final readonly class AdviceDocument
     public function __construct(
         #[OA\Property(type: 'string', enum: LureKind::class)]
         public LureKind $lure,
-        #[OA\Property(type: 'string', enum: LureKind::class, description: 'The lure that suits the reading: another one where the advice is to change.')]
+        #[OA\Property(type: 'string', enum: LureKind::class, description: 'The lure that suits the reading: another one where the '
+            .'advice is to change.')]
         public LureKind $suits,
         #[OA\Property(ref: HeadDocument::class)]
         public HeadDocument $head,
@@ -61,9 +63,14 @@ final readonly class AdviceDocument
         public ?TrailerHookDocument $trailer_hook,
         #[OA\Property(ref: MeasuresDocument::class)]
         public MeasuresDocument $measures,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: LookPartDocument::class), description: 'Its parts as a look takes them: head, blade.front, blade.rear, skirt.0 and on, trailer.0 and on.')]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: LookPartDocument::class), description: 'Its parts as a look takes them: '
+            .'head, blade.front, blade.rear, skirt.0 and on, trailer.0 and on.')]
         public array $look_parts,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'string'), minItems: 2, maxItems: 2), description: 'The pairs of them worth following.')]
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(type: 'array', items: new OA\Items(type: 'string'), minItems: 2, maxItems: 2),
+            description: 'The pairs of them worth following.',
+        )]
         public array $look_pairs,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReasonDocument::class))]
         public array $reasons,
@@ -73,7 +80,8 @@ final readonly class AdviceDocument
         public array $cautions,
         #[OA\Property(ref: BuildGoalDocument::class)]
         public BuildGoalDocument $wanted,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: CloseCallDocument::class), description: 'Nearest first: measuring the first again settles most.')]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CloseCallDocument::class), description: 'Nearest first: measuring the '
+            .'first again settles most.')]
         public array $near,
         #[OA\Property(type: 'array', items: new OA\Items(ref: NextStepDocument::class), description: 'In the order to try them.')]
         public array $next,
@@ -102,7 +110,10 @@ final readonly class AdviceDocument
             look_parts: array_map(static fn (OpticalPart $part): LookPartDocument => LookPartDocument::of($part), $parts),
             look_pairs: BuildOptics::pairs($parts),
             reasons: array_map(static fn (Reason $reason): ReasonDocument => ReasonDocument::of($reason), $advice->reasons),
-            disagreements: array_map(static fn (Disagreement $disagreement): DisagreementDocument => DisagreementDocument::of($disagreement), $advice->disagreements),
+            disagreements: array_map(
+                static fn (Disagreement $disagreement): DisagreementDocument => DisagreementDocument::of($disagreement),
+                $advice->disagreements,
+            ),
             cautions: array_map(static fn (Caution $caution): CautionDocument => CautionDocument::of($caution), $advice->cautions),
             wanted: BuildGoalDocument::of($advice->wanted, [] !== $build->blades),
             near: array_map(static fn (CloseCall $edge): CloseCallDocument => CloseCallDocument::of($edge), $advice->near),

@@ -11,7 +11,11 @@ use Kontrast\Reading\LureKind;
 use OpenApi\Attributes as OA;
 
 /** A lure part by part, with the lengths it comes out at. */
-#[OA\Schema(schema: 'Build', additionalProperties: false, required: ['lure', 'head', 'blades', 'skirt', 'trailer', 'trailer_hook', 'measures'])]
+#[OA\Schema(
+    schema: 'Build',
+    additionalProperties: false,
+    required: ['lure', 'head', 'blades', 'skirt', 'trailer', 'trailer_hook', 'measures'],
+)]
 final readonly class BuildDocument
 {
     /** @param list<BladeDocument> $blades */

@@ -17,7 +17,8 @@ final readonly class BuildGoalDocument
     public function __construct(
         #[OA\Property(description: 'The whole in one line.')]
         public string $line,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Separation::class), description: 'How skirt and trailer should read; any of these will do.')]
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Separation::class), description: 'How skirt and trailer '
+            .'should read; any of these will do.')]
         public array $reads,
         #[OA\Property(type: 'string', enum: PartGoal::class)]
         public PartGoal $skirt,

@@ -21,7 +21,11 @@ final readonly class ChangeDocument
     public function __construct(
         #[OA\Property(type: 'string', enum: Slot::class)]
         public Slot $pick,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Value'), description: 'Empty where the part was not there.')]
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(ref: '#/components/schemas/Value'),
+            description: 'Empty where the part was not there.',
+        )]
         public array $before,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Value'))]
         public array $after,

@@ -20,7 +20,11 @@ final readonly class DissentDocument
         public string $value,
         #[OA\Property]
         public string $because,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(ref: '#/components/schemas/Value')), description: 'All its picks that differ, by pick.')]
+        #[OA\Property(
+            type: 'object',
+            additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(ref: '#/components/schemas/Value')),
+            description: 'All its picks that differ, by pick.',
+        )]
         public array $picks,
         #[OA\Property(ref: BuildDocument::class)]
         public BuildDocument $build,
@@ -35,7 +39,13 @@ final readonly class DissentDocument
             $dissent->school->value,
             [] === $first ? 'none' : implode(' + ', array_map(static fn (Value $value): string => $value->key, $first)),
             $dissent->because,
-            array_map(static fn (array $values): array => array_map(static fn (Value $value): string|float|int|bool|array => ValueDocument::of($value), $values), $dissent->values),
+            array_map(
+                static fn (array $values): array => array_map(
+                    static fn (Value $value): string|float|int|bool|array => ValueDocument::of($value),
+                    $values,
+                ),
+                $dissent->values,
+            ),
             BuildDocument::of($dissent->build),
         );
     }

@@ -54,7 +54,13 @@ final readonly class MeasuresDocument
             hook: $measures->hook->label(),
             hook_shank_in: round($measures->hookShank->inInches(), 3),
             hook_gap_in: round($measures->hookGap->inInches(), 3),
-            blades: array_map(static fn (array $blade): BladeMeasuresDocument => new BladeMeasuresDocument(round($blade['length']->inInches(), 3), round($blade['width']->inInches(), 3)), $measures->blades),
+            blades: array_map(
+                static fn (array $blade): BladeMeasuresDocument => new BladeMeasuresDocument(
+                    round($blade['length']->inInches(), 3),
+                    round($blade['width']->inInches(), 3),
+                ),
+                $measures->blades,
+            ),
             wire_to_head_in: $inches($measures->wireToHead),
             wire_to_blade_in: $inches($measures->wireToBlade),
             skirt_in: $inches($measures->skirt),

@@ -10,7 +10,11 @@ use Kontrast\Rulebook\Vote;
 use OpenApi\Attributes as OA;
 
 /** Why one pick is what it is. */
-#[OA\Schema(schema: 'Reason', additionalProperties: false, required: ['pick', 'value', 'because', 'facts', 'school', 'rule', 'strength', 'for', 'against'])]
+#[OA\Schema(
+    schema: 'Reason',
+    additionalProperties: false,
+    required: ['pick', 'value', 'because', 'facts', 'school', 'rule', 'strength', 'for', 'against'],
+)]
 final readonly class ReasonDocument
 {
     /**
@@ -34,9 +38,11 @@ final readonly class ReasonDocument
         public string $rule,
         #[OA\Property(minimum: 0, maximum: 1)]
         public float $strength,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: RuleVoteDocument::class), description: 'Other rules that spoke for the pick, loudest first.')]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: RuleVoteDocument::class), description: 'Other rules that spoke for the '
+            .'pick, loudest first.')]
         public array $for,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: RuleVoteDocument::class), description: 'Rules that spoke against it or for something else, loudest first.')]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: RuleVoteDocument::class), description: 'Rules that spoke against it or '
+            .'for something else, loudest first.')]
         public array $against,
     ) {
     }

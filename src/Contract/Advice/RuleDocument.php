@@ -14,7 +14,11 @@ use Kontrast\Rulebook\SchoolQuestion;
 use OpenApi\Attributes as OA;
 
 /** A rule as it stands in the book. */
-#[OA\Schema(schema: 'Rule', additionalProperties: false, required: ['id', 'part', 'facts', 'lures', 'question', 'schools', 'rank', 'when', 'says', 'because', 'heading'])]
+#[OA\Schema(
+    schema: 'Rule',
+    additionalProperties: false,
+    required: ['id', 'part', 'facts', 'lures', 'question', 'schools', 'rank', 'when', 'says', 'because', 'heading'],
+)]
 final readonly class RuleDocument
 {
     /**
@@ -27,15 +31,25 @@ final readonly class RuleDocument
     public function __construct(
         #[OA\Property]
         public string $id,
-        #[OA\Property(type: 'string', enum: ['lure', 'head', 'blades', 'skirt', 'trailer', 'trailer_hook', 'notes'], description: 'The part it mostly speaks of.')]
+        #[OA\Property(
+            type: 'string',
+            enum: ['lure', 'head', 'blades', 'skirt', 'trailer', 'trailer_hook', 'notes'],
+            description: 'The part it mostly speaks of.',
+        )]
         public string $part,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $facts,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: LureKind::class), description: 'Empty for every lure.')]
         public array $lures,
-        #[OA\Property(type: 'string', enum: SchoolQuestion::class, nullable: true, description: 'The question whose schools it belongs to.')]
+        #[OA\Property(
+            type: 'string',
+            enum: SchoolQuestion::class,
+            nullable: true,
+            description: 'The question whose schools it belongs to.',
+        )]
         public ?SchoolQuestion $question,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Speaks only where the angler holds with one of these; empty for always.')]
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Speaks only where the angler holds with one of '
+            .'these; empty for always.')]
         public array $schools,
         #[OA\Property(type: 'string', enum: ['fallback', 'usual', 'special', 'ruling'])]
         public string $rank,
@@ -45,7 +59,8 @@ final readonly class RuleDocument
         public array $says,
         #[OA\Property]
         public string $because,
-        #[OA\Property(type: 'string', enum: NoteHeading::class, nullable: true, description: 'For a note, which picks nothing: where it is told.')]
+        #[OA\Property(type: 'string', enum: NoteHeading::class, nullable: true, description: 'For a note, which picks nothing: where it '
+            .'is told.')]
         public ?NoteHeading $heading,
     ) {
     }

@@ -16,7 +16,8 @@ final readonly class RuleEffectDocument
     public function __construct(
         #[OA\Property(type: 'string', enum: Slot::class)]
         public Slot $pick,
-        #[OA\Property(oneOf: [new OA\Schema(ref: '#/components/schemas/Value'), new OA\Schema(type: 'null')], description: 'Null where it depends on the reading or on another pick; the words then say how.')]
+        #[OA\Property(oneOf: [new OA\Schema(ref: '#/components/schemas/Value'), new OA\Schema(type: 'null')], description: 'Null where '
+            .'it depends on the reading or on another pick; the words then say how.')]
         public string|float|int|bool|array|null $value,
         #[OA\Property]
         public string $words,

@@ -33,6 +33,13 @@ final readonly class RuleVoteDocument
 
     public static function of(Vote $vote): self
     {
-        return new self($vote->rule->id, $vote->rule->facts, ValueDocument::of($vote->value), $vote->rule->because, round($vote->strength, 4), round($vote->count, 4));
+        return new self(
+            $vote->rule->id,
+            $vote->rule->facts,
+            ValueDocument::of($vote->value),
+            $vote->rule->because,
+            round($vote->strength, 4),
+            round($vote->count, 4),
+        );
     }
 }

@@ -34,6 +34,13 @@ final readonly class TrailerDocument
 
     public static function of(Trailer $trailer): self
     {
-        return new self($trailer->style, round($trailer->length->inInches(), 3), $trailer->base, $trailer->accents, $trailer->surface, $trailer->opacity);
+        return new self(
+            $trailer->style,
+            round($trailer->length->inInches(), 3),
+            $trailer->base,
+            $trailer->accents,
+            $trailer->surface,
+            $trailer->opacity,
+        );
     }
 }

@@ -48,9 +48,14 @@ final readonly class BackupDocument
         #[OA\Property(type: 'array', items: new OA\Items(ref: BuiltRecordBackupDocument::class))]
         #[Assert\Valid]
         public array $made = [],
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string', format: 'date-time'), description: 'When what is off the lists was deleted, by its id.')]
+        #[OA\Property(
+            type: 'object',
+            additionalProperties: new OA\AdditionalProperties(type: 'string', format: 'date-time'),
+            description: 'When what is off the lists was deleted, by its id.',
+        )]
         public array $deleted = [],
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SetAsideDocument::class), description: 'Documents that could not be read, as they are stored.')]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SetAsideDocument::class), description: 'Documents that could not be read, '
+            .'as they are stored.')]
         #[Assert\Valid]
         public array $unreadable = [],
     ) {

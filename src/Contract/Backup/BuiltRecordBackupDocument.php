@@ -36,7 +36,11 @@ final readonly class BuiltRecordBackupDocument
         #[OA\Property]
         #[Between(0, self::MOST_COST, 'The cost of a batch')]
         public float $cost,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer'), description: 'How many of each part, by its id.')]
+        #[OA\Property(
+            type: 'object',
+            additionalProperties: new OA\AdditionalProperties(type: 'integer'),
+            description: 'How many of each part, by its id.',
+        )]
         #[Assert\All([new Between(1, self::MOST_DRAWN, 'What was drawn')])]
         public array $drawn,
         #[OA\Property(type: 'string', format: 'date-time')]
@@ -49,7 +53,11 @@ final readonly class BuiltRecordBackupDocument
         public ?string $id = null,
         #[OA\Property(type: 'string', nullable: true, format: 'date-time')]
         public ?\DateTimeImmutable $undone_at = null,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'), description: 'What each part was called, by its id.')]
+        #[OA\Property(
+            type: 'object',
+            additionalProperties: new OA\AdditionalProperties(type: 'string'),
+            description: 'What each part was called, by its id.',
+        )]
         #[Assert\All([new Text(PartBounds::MOST_NAME, 'A name')])]
         public array $names = [],
     ) {

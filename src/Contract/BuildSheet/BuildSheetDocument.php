@@ -21,7 +21,14 @@ use Kontrast\Rulebook\Brief;
 use OpenApi\Attributes as OA;
 
 /** How to put a build together, whether it fits, what it comes to, and what it costs. */
-#[OA\Schema(schema: 'Sheet', additionalProperties: false, required: ['build', 'look_parts', 'steps', 'misfits', 'hardware', 'overall_in', 'trim_in', 'weight_oz', 'blade_in2', 'thump', 'profile', 'line_per_turn_in', 'cost', 'price', 'unpriced', 'minutes'])]
+#[OA\Schema(
+    schema: 'Sheet',
+    additionalProperties: false,
+    required: [
+        'build', 'look_parts', 'steps', 'misfits', 'hardware', 'overall_in', 'trim_in', 'weight_oz', 'blade_in2', 'thump', 'profile',
+        'line_per_turn_in', 'cost', 'price', 'unpriced', 'minutes',
+    ],
+)]
 final readonly class BuildSheetDocument
 {
     /**
@@ -75,9 +82,15 @@ final readonly class BuildSheetDocument
 
         return new self(
             build: BuildDocument::of($build->inWords()),
-            look_parts: array_map(static fn (OpticalPart $part): LookPartDocument => LookPartDocument::of($part), $build->asLightMeetsThem()),
+            look_parts: array_map(
+                static fn (OpticalPart $part): LookPartDocument => LookPartDocument::of($part),
+                $build->asLightMeetsThem(),
+            ),
             steps: $steps,
-            misfits: array_map(static fn (Misfit $misfit): MisfitDocument => MisfitDocument::of($misfit), Misfits::in($build, $brief, $settings->lead_free)),
+            misfits: array_map(
+                static fn (Misfit $misfit): MisfitDocument => MisfitDocument::of($misfit),
+                Misfits::in($build, $brief, $settings->lead_free),
+            ),
             hardware: array_map(static fn (Hardware $hardware): HardwareDocument => HardwareDocument::of($hardware), Hardware::of($build)),
             overall_in: round($figures->overall->inInches(), 2),
             trim_in: null === $figures->trim ? null : round($figures->trim->inInches(), 3),
@@ -85,7 +98,10 @@ final readonly class BuildSheetDocument
             blade_in2: round($figures->bladeSquareInches, 2),
             thump: $figures->thump,
             profile: $figures->profile,
-            line_per_turn_in: null === $settings->gear_ratio || null === $settings->spool_in ? null : round(BuildFigures::linePerTurn($settings->gear_ratio, Length::inches($settings->spool_in))->inInches(), 1),
+            line_per_turn_in: null === $settings->gear_ratio || null === $settings->spool_in ? null : round(
+                BuildFigures::linePerTurn($settings->gear_ratio, Length::inches($settings->spool_in))->inInches(),
+                1,
+            ),
             cost: round($cost['cost'], 2),
             price: $settings->bought_price,
             unpriced: $cost['unpriced'],

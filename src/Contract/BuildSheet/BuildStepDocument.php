@@ -9,7 +9,11 @@ use Kontrast\BuildSheet\Task;
 use OpenApi\Attributes as OA;
 
 /** One step at the bench. */
-#[OA\Schema(schema: 'SheetStep', additionalProperties: false, required: ['task', 'title', 'text', 'parts', 'tool', 'why', 'facts', 'cautions', 'minutes'])]
+#[OA\Schema(
+    schema: 'SheetStep',
+    additionalProperties: false,
+    required: ['task', 'title', 'text', 'parts', 'tool', 'why', 'facts', 'cautions', 'minutes'],
+)]
 final readonly class BuildStepDocument
 {
     /**
@@ -41,6 +45,16 @@ final readonly class BuildStepDocument
 
     public static function of(BuildStep $step): self
     {
-        return new self(task: $step->task, title: $step->task->title(), text: $step->text, parts: $step->parts, tool: $step->tool, why: $step->why, facts: $step->facts, cautions: $step->cautions, minutes: $step->task->minutes());
+        return new self(
+            task: $step->task,
+            title: $step->task->title(),
+            text: $step->text,
+            parts: $step->parts,
+            tool: $step->tool,
+            why: $step->why,
+            facts: $step->facts,
+            cautions: $step->cautions,
+            minutes: $step->task->minutes(),
+        );
     }
 }

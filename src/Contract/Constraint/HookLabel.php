@@ -14,7 +14,10 @@ final class HookLabel extends Choice implements Bound
 {
     public function __construct()
     {
-        parent::__construct(callback: self::labels(...), message: '{{ value }} is no hook size here. Allowed: '.implode(', ', self::labels()).'.');
+        parent::__construct(
+            callback: self::labels(...),
+            message: '{{ value }} is no hook size here. Allowed: '.implode(', ', self::labels()).'.',
+        );
     }
 
     /** @return list<string> */

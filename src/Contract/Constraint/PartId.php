@@ -15,7 +15,12 @@ final class PartId extends Length implements Bound
 
     public function __construct()
     {
-        parent::__construct(min: 1, max: self::MOST, minMessage: 'A part needs an id.', maxMessage: 'An id has at most {{ limit }} characters.');
+        parent::__construct(
+            min: 1,
+            max: self::MOST,
+            minMessage: 'A part needs an id.',
+            maxMessage: 'An id has at most {{ limit }} characters.',
+        );
     }
 
     public function validatedBy(): string

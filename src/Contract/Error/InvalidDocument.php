@@ -38,6 +38,9 @@ final class InvalidDocument extends \RuntimeException
     {
         $lines = array_map(static fn (Fault $fault): string => $fault->line(), $this->faults);
 
-        return $this->count > \count($this->faults) ? [...$lines, \sprintf('… and %d more.', $this->count - \count($this->faults))] : $lines;
+        return $this->count > \count($this->faults) ? [
+            ...$lines,
+            \sprintf('… and %d more.', $this->count - \count($this->faults)),
+        ] : $lines;
     }
 }

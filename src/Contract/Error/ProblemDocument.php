@@ -29,7 +29,8 @@ final readonly class ProblemDocument implements \JsonSerializable
         public string $title,
         #[OA\Property(description: 'Stays the same whatever the sentence says: invalid_document, stale, not_found, busy, internal …')]
         public string $code,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: Fault::class), description: 'At most 50; fault_count tells how many there are.')]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: Fault::class), description: 'At most 50; fault_count tells how many there '
+            .'are.')]
         public array $faults = [],
         public ?int $count = null,
         #[OA\Property(

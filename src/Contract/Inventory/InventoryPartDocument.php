@@ -49,7 +49,11 @@ final readonly class InventoryPartDocument implements LimitsLists
         #[OA\Property(type: 'string', nullable: true, description: 'Left out, one is made.')]
         #[Id(isMade: true)]
         public ?string $id = null,
-        #[OA\Property(type: 'integer', nullable: true, description: 'As it was last read; a change of another version is refused with 409.')]
+        #[OA\Property(
+            type: 'integer',
+            nullable: true,
+            description: 'As it was last read; a change of another version is refused with 409.',
+        )]
         public ?int $version = null,
         #[OA\Property]
         #[Between(0, PartBounds::MOST_COUNT, 'A count')]
@@ -76,7 +80,8 @@ final readonly class InventoryPartDocument implements LimitsLists
         #[Assert\Count(max: PartBounds::MOST_ACCENTS, maxMessage: 'At most {{ limit }} accents are told apart.')]
         #[Assert\All([new ColourOrWord()])]
         public array $accents = [],
-        #[OA\Property(type: 'string', enum: Fluorescence::class, nullable: true, description: 'Left out, chartreuse and orange glow where they are given as words.')]
+        #[OA\Property(type: 'string', enum: Fluorescence::class, nullable: true, description: 'Left out, chartreuse and orange glow '
+            .'where they are given as words.')]
         public ?Fluorescence $fluorescent = null,
         #[OA\Property]
         #[Between(0, 1, 'Opacity')]

@@ -76,7 +76,15 @@ final class PartMapper
 
     public static function skirt(InventoryPartDocument $part): InventorySkirt
     {
-        return new InventorySkirt(self::id($part), $part->name, self::partColour($part), self::accents($part), $part->opacity, $part->strands ?? SkirtMaterial::Silicone, $part->trim ?? Trim::HookBend);
+        return new InventorySkirt(
+            self::id($part),
+            $part->name,
+            self::partColour($part),
+            self::accents($part),
+            $part->opacity,
+            $part->strands ?? SkirtMaterial::Silicone,
+            $part->trim ?? Trim::HookBend,
+        );
     }
 
     public static function trailer(InventoryPartDocument $part): InventoryTrailer
@@ -174,7 +182,12 @@ final class PartMapper
                 fluorescent: self::glowBesideHex($part->base),
                 accents: array_map(self::written(...), $part->accents),
             ),
-            $part instanceof InventoryHook => new InventoryPartDocument(kind: PartKind::Hook, name: $part->name, id: $id, hook: $part->size->label()),
+            $part instanceof InventoryHook => new InventoryPartDocument(
+                kind: PartKind::Hook,
+                name: $part->name,
+                id: $id,
+                hook: $part->size->label(),
+            ),
         };
     }
 

@@ -13,7 +13,8 @@ final readonly class CandidateDocument
     public function __construct(
         #[OA\Property]
         public string $value,
-        #[OA\Property(description: 'Sight range in inches for a finish, at a glint where it shines; JND at the judging distance for a pairing.')]
+        #[OA\Property(description: 'Sight range in inches for a finish, at a glint where it shines; JND at the judging distance for a '
+            .'pairing.')]
         public float $figure,
         #[OA\Property(description: 'How a pair reads; empty for a finish.')]
         public string $reads,

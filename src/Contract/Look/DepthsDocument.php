@@ -32,7 +32,15 @@ final readonly class DepthsDocument
         return new self(
             array_map(static fn (Length $depth): float => SignificantDigits::of($depth->inFeet()), $hold->depths),
             SignificantDigits::all($hold->lux),
-            array_map(static fn (array $held): DepthColourDocument => new DepthColourDocument($held['colour'], SignificantDigits::all($held['jnd']), SignificantDigits::all($held['chroma']), SignificantDigits::all($held['contrast'])), $hold->colours),
+            array_map(
+                static fn (array $held): DepthColourDocument => new DepthColourDocument(
+                    $held['colour'],
+                    SignificantDigits::all($held['jnd']),
+                    SignificantDigits::all($held['chroma']),
+                    SignificantDigits::all($held['contrast']),
+                ),
+                $hold->colours,
+            ),
         );
     }
 }

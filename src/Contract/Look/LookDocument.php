@@ -33,6 +33,10 @@ final readonly class LookDocument
      */
     public static function of(Viewing $viewing, array $parts, array $pairs): self
     {
-        return new self(LookWaterDocument::of($viewing), array_map(SeenPartDocument::of(...), $parts), array_map(SeenPairDocument::of(...), $pairs));
+        return new self(
+            LookWaterDocument::of($viewing),
+            array_map(SeenPartDocument::of(...), $parts),
+            array_map(SeenPairDocument::of(...), $pairs),
+        );
     }
 }

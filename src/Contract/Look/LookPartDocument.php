@@ -52,7 +52,12 @@ final readonly class LookPartDocument
             $context->buildViolation('A matte part needs its colour, as #rrggbb.')->atPath('hex')->setCode(Fault::MISSING)->addViolation();
         }
         if (LookPartKind::Metal === $this->kind && null === $this->metal) {
-            $context->buildViolation('A metal part needs its metal: '.implode(', ', array_map(static fn (Metal $metal): string => $metal->value, Metal::cases())).'.')
+            $context->buildViolation(
+                'A metal part needs its metal: '.implode(
+                    ', ',
+                    array_map(static fn (Metal $metal): string => $metal->value, Metal::cases()),
+                ).'.',
+            )
                 ->atPath('metal')->setCode(Fault::MISSING)->addViolation();
         }
     }
@@ -61,7 +66,12 @@ final readonly class LookPartDocument
     {
         $part = LookPartKind::Metal === $this->kind
             ? OpticalPart::metal($this->id, $this->metal ?? throw new \LogicException('Checked before.'))
-            : OpticalPart::matte($this->id, Srgb::hex($this->hex ?? throw new \LogicException('Checked before.')), $this->fluorescent, $this->opacity);
+            : OpticalPart::matte(
+                $this->id,
+                Srgb::hex($this->hex ?? throw new \LogicException('Checked before.')),
+                $this->fluorescent,
+                $this->opacity,
+            );
 
         return null === $this->place ? $part : $part->at($this->place, $this->layer);
     }

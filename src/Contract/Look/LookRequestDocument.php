@@ -33,7 +33,11 @@ final readonly class LookRequestDocument implements LimitsLists
         #[OA\Property(type: 'array', items: new OA\Items(ref: LookPartDocument::class), maxItems: self::MOST_PARTS)]
         #[Assert\Valid]
         public array $parts,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'string'), minItems: 2, maxItems: 2), maxItems: self::MOST_PAIRS)]
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(type: 'array', items: new OA\Items(type: 'string'), minItems: 2, maxItems: 2),
+            maxItems: self::MOST_PAIRS,
+        )]
         public array $pairs,
     ) {
     }

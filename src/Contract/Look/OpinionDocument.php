@@ -32,7 +32,14 @@ final readonly class OpinionDocument
             $opinion->pick,
             $opinion->verdict,
             $opinion->because,
-            array_map(static fn (Candidate $candidate): CandidateDocument => new CandidateDocument($candidate->value, SignificantDigits::of($candidate->figure), $candidate->reads), $opinion->candidates),
+            array_map(
+                static fn (Candidate $candidate): CandidateDocument => new CandidateDocument(
+                    $candidate->value,
+                    SignificantDigits::of($candidate->figure),
+                    $candidate->reads,
+                ),
+                $opinion->candidates,
+            ),
         );
     }
 }

@@ -11,7 +11,11 @@ use Kontrast\Vision\ReducedPart;
 use OpenApi\Attributes as OA;
 
 /** A look followed out over distance: figures, contrasts for a plot, and colours for a screen. */
-#[OA\Schema(schema: 'Scene', additionalProperties: false, required: ['look', 'water_person', 'water_bass', 'distances_in', 'left', 'parts', 'pairs'])]
+#[OA\Schema(
+    schema: 'Scene',
+    additionalProperties: false,
+    required: ['look', 'water_person', 'water_bass', 'distances_in', 'left', 'parts', 'pairs'],
+)]
 final readonly class SceneDocument
 {
     /**
@@ -29,7 +33,8 @@ final readonly class SceneDocument
         public string $water_bass,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))]
         public array $distances_in,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'How much of a detail the water leaves at each distance, 1 to 0.')]
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'How much of a detail the water leaves at each '
+            .'distance, 1 to 0.')]
         public array $left,
         #[OA\Property(type: 'array', items: new OA\Items(ref: PartCurveDocument::class))]
         public array $parts,
@@ -61,7 +66,14 @@ final readonly class SceneDocument
                 SignificantDigits::all($traced['contrast']),
                 null === $traced['flash'] ? null : SignificantDigits::all($traced['flash']),
             ), $curves->parts),
-            array_map(static fn (array $traced): PairCurveDocument => new PairCurveDocument($traced['pair']->a->part->id, $traced['pair']->b->part->id, SignificantDigits::all($traced['jnd'])), $curves->pairs),
+            array_map(
+                static fn (array $traced): PairCurveDocument => new PairCurveDocument(
+                    $traced['pair']->a->part->id,
+                    $traced['pair']->b->part->id,
+                    SignificantDigits::all($traced['jnd']),
+                ),
+                $curves->pairs,
+            ),
         );
     }
 }

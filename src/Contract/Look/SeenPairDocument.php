@@ -9,7 +9,11 @@ use Kontrast\Vision\Separation;
 use OpenApi\Attributes as OA;
 
 /** Two parts beside each other: in the hand, at the part, and as they read from the judging distance. */
-#[OA\Schema(schema: 'SeenPair', additionalProperties: false, required: ['a', 'b', 'in_hand_de00', 'colour_jnd', 'tone_jnd', 'reads', 'split_range_in'])]
+#[OA\Schema(
+    schema: 'SeenPair',
+    additionalProperties: false,
+    required: ['a', 'b', 'in_hand_de00', 'colour_jnd', 'tone_jnd', 'reads', 'split_range_in'],
+)]
 final readonly class SeenPairDocument
 {
     public function __construct(

@@ -8,7 +8,11 @@ use Kontrast\Vision\ReducedPart;
 use OpenApi\Attributes as OA;
 
 /** One part against the water: Weber contrasts at the part, and the distances where it is lost, inches. */
-#[OA\Schema(schema: 'SeenPart', additionalProperties: false, required: ['id', 'against_water', 'against_water_flash', 'sight_range_in', 'flash_range_in'])]
+#[OA\Schema(
+    schema: 'SeenPart',
+    additionalProperties: false,
+    required: ['id', 'against_water', 'against_water_flash', 'sight_range_in', 'flash_range_in'],
+)]
 final readonly class SeenPartDocument
 {
     public function __construct(

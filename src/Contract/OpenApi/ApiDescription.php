@@ -20,9 +20,13 @@ final readonly class ApiDescription
     /** @return array<string, mixed> */
     public function document(): array
     {
-        $generated = (new Generator(new NullLogger()))->setVersion('3.1.0')->generate(Finder::create()->files()->name('*.php')->in($this->contractDir)->sortByName());
+        $generated = (new Generator(new NullLogger()))->setVersion('3.1.0')->generate(
+            Finder::create()->files()->name('*.php')->in($this->contractDir)->sortByName(),
+        );
         $document = json_decode((string) $generated?->toJson(), true, 128, \JSON_THROW_ON_ERROR);
-        \assert(\is_array($document) && \is_array($document['components'] ?? null) && \is_array($document['components']['schemas'] ?? null));
+        \assert(
+            \is_array($document) && \is_array($document['components'] ?? null) && \is_array($document['components']['schemas'] ?? null),
+        );
         $schemas = $document['components']['schemas'];
         ksort($schemas);
 

@@ -13,7 +13,10 @@ final class CommonResponses
         403 => ['Forbidden', 'Only the program’s own pages may change what it keeps.'],
         404 => ['NotFound', 'There is none with this id, or it was deleted.'],
         409 => ['Conflict', 'It was changed since it was read; nothing was written. What is there now comes with the answer.'],
-        412 => ['PreconditionFailed', 'It is not the version named by If-Match; nothing was written. What is there now comes with the answer.'],
+        412 => [
+            'PreconditionFailed',
+            'It is not the version named by If-Match; nothing was written. What is there now comes with the answer.',
+        ],
         413 => ['TooLarge', 'The request is larger than is read here.'],
         415 => ['NotJson', 'The request is not JSON.'],
         422 => ['Invalid', 'Something in the document is not allowed; nothing was stored.'],

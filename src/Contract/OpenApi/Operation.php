@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Contract\OpenApi;
 
 /**
- * What the published description says of an endpoint. Path and method come from its route, the body from its parameter with Payload, path and query
+ * What the published description says of an endpoint. Path and method come from its route, the body from its parameter with Payload, path
+ * and query
  * parameters from the route and from Paged: none of it is said twice.
  */
 #[\Attribute(\Attribute::TARGET_METHOD)]
@@ -13,7 +14,8 @@ final readonly class Operation
 {
     /**
      * @param string                           $id          stays the same for ever: clients are named after it
-     * @param class-string|string|null         $answer      the document it answers with, or the name of a component; null for an empty answer
+     * @param class-string|string|null         $answer      the document it answers with, or the name of a component; null for an empty
+     *        answer
      * @param list<int>                        $errors      beside those every endpoint can have
      * @param array<string, string>            $fields      instead of a document: fields of the answer with their types
      * @param string|null                      $media       instead of JSON

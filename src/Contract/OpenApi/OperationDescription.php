@@ -12,8 +12,12 @@ final readonly class OperationDescription
 {
     private const READS = ['GET', 'HEAD'];
 
-    public function __construct(private Operation $operation, private \ReflectionMethod $endpoint, private Route $route, private string $verb)
-    {
+    public function __construct(
+        private Operation $operation,
+        private \ReflectionMethod $endpoint,
+        private Route $route,
+        private string $verb,
+    ) {
     }
 
     /** @return array<string, mixed> */

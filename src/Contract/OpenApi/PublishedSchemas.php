@@ -9,7 +9,8 @@ final class PublishedSchemas
 {
     /** File names by component. */
     private const PUBLISHED = [
-        'Reading' => 'reading', 'Advice' => 'advice', 'Notebook' => 'notebook', 'LookRequest' => 'look-request', 'Look' => 'look', 'Parts' => 'parts',
+        'Reading' => 'reading', 'Advice' => 'advice', 'Notebook' => 'notebook', 'LookRequest' => 'look-request', 'Look' => 'look',
+        'Parts' => 'parts',
         'Composition' => 'composition', 'Backup' => 'backup',
     ];
 
@@ -52,7 +53,11 @@ final class PublishedSchemas
         while (null !== $next = array_pop($open)) {
             if (!\in_array($next, $needed, true)) {
                 $needed[] = $next;
-                preg_match_all('~#/components/schemas/(\w+)~', (string) json_encode($schemas[$next] ?? [], \JSON_UNESCAPED_SLASHES), $found);
+                preg_match_all(
+                    '~#/components/schemas/(\w+)~',
+                    (string) json_encode($schemas[$next] ?? [], \JSON_UNESCAPED_SLASHES),
+                    $found,
+                );
                 $open = [...$open, ...$found[1]];
             }
         }

@@ -250,7 +250,11 @@ final readonly class DocumentReader
     {
         $class = $type?->getClassName();
 
-        return null === $class || !class_exists($class) || enum_exists($class) || is_a($class, \DateTimeInterface::class, true) ? null : $class;
+        return null === $class || !class_exists($class) || enum_exists($class) || is_a(
+            $class,
+            \DateTimeInterface::class,
+            true,
+        ) ? null : $class;
     }
 
     private function tell(ConstraintViolationListInterface $violations, string $path, FaultCollector $faults): void

@@ -63,11 +63,18 @@ final class DocumentTypes
     {
         $class = $type->getClassName();
         if (null !== $class && is_subclass_of($class, \BackedEnum::class)) {
-            return 'Allowed: '.implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $class::cases())).'.';
+            return 'Allowed: '.implode(
+                ', ',
+                array_map(static fn (\BackedEnum $case): string => (string) $case->value, $class::cases()),
+            ).'.';
         }
 
         return match (true) {
-            null !== $class && is_a($class, \DateTimeInterface::class, true) => 'A date with its time is expected, such as 2026-04-11T16:40:00+00:00.',
+            null !== $class && is_a(
+                $class,
+                \DateTimeInterface::class,
+                true,
+            ) => 'A date with its time is expected, such as 2026-04-11T16:40:00+00:00.',
             null !== $class => 'An object is expected.',
             $type->isCollection() => 'A list is expected.',
             default => match ($type->getBuiltinType()) {

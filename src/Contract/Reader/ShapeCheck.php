@@ -39,7 +39,9 @@ final readonly class ShapeCheck
             }
             $most = $limits[$name] ?? null;
             if (null !== $most && \is_array($value) && \count($value) > $most) {
-                $faults->add(new Fault($field, \sprintf('%d are too many. At most %d are allowed here.', \count($value), $most), Fault::TOO_MANY));
+                $faults->add(
+                    new Fault($field, \sprintf('%d are too many. At most %d are allowed here.', \count($value), $most), Fault::TOO_MANY),
+                );
                 continue;
             }
             $before = $faults->count();
@@ -125,7 +127,12 @@ final readonly class ShapeCheck
         }
         $year = (int) $date->setTimezone(new \DateTimeZone('UTC'))->format('Y');
         if ($year < Bounds::FIRST_YEAR || $year > Bounds::LAST_YEAR) {
-            $says = \sprintf('%s is not allowed here. A year runs from %d to %d.', json_encode($value), Bounds::FIRST_YEAR, Bounds::LAST_YEAR);
+            $says = \sprintf(
+                '%s is not allowed here. A year runs from %d to %d.',
+                json_encode($value),
+                Bounds::FIRST_YEAR,
+                Bounds::LAST_YEAR,
+            );
             $faults->add(new Fault($path, $says, 'not_in_range'));
 
             return null;
@@ -136,7 +143,9 @@ final readonly class ShapeCheck
 
     private function wrong(mixed $value, Type $type, string $path, FaultCollector $faults): mixed
     {
-        $faults->add(new Fault($path, \sprintf('%s is not allowed here. %s', self::shown($value), $this->types->expected($type)), Fault::WRONG_TYPE));
+        $faults->add(
+            new Fault($path, \sprintf('%s is not allowed here. %s', self::shown($value), $this->types->expected($type)), Fault::WRONG_TYPE),
+        );
 
         return null;
     }

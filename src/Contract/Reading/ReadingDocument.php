@@ -30,7 +30,8 @@ use Symfony\Component\Validator\Constraints as Assert;
 
 /** What the angler saw at the water. Lengths in inches or feet and temperatures in °F, as the names say. */
 #[OA\Schema(schema: 'Reading', additionalProperties: false, required: [
-    'lure', 'visibility_in', 'tint', 'sky', 'wind', 'depth_ft', 'season', 'cover', 'cover_density', 'forage', 'red_crawfish', 'bite', 'bass',
+    'lure', 'visibility_in', 'tint', 'sky', 'wind', 'depth_ft', 'season', 'cover', 'cover_density', 'forage', 'red_crawfish', 'bite',
+    'bass',
 ])]
 final readonly class ReadingDocument
 {

@@ -60,10 +60,16 @@ final readonly class BenchDocument
             array_map(static fn (OpticalPart $part): LookPartDocument => LookPartDocument::of($part), $parts),
             self::score($scores->points, $scores->most()),
             array_map(
-                static fn (TraitScore $score): TraitScoreDocument => TraitScoreDocument::of($score, $explainer->because($score->trait, $build)),
+                static fn (TraitScore $score): TraitScoreDocument => TraitScoreDocument::of(
+                    $score,
+                    $explainer->because($score->trait, $build),
+                ),
                 $scores->scores,
             ),
-            array_map(static fn (Finding $finding): FindingDocument => FindingDocument::of($finding), (new BuildFindings($scorer))->on($build)),
+            array_map(
+                static fn (Finding $finding): FindingDocument => FindingDocument::of($finding),
+                (new BuildFindings($scorer))->on($build),
+            ),
             SceneDocument::of(ContrastCurves::of($viewing, $scorer->reading->visibility, $parts, BuildOptics::pairs($parts))),
         );
     }

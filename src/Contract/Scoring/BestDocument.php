@@ -19,7 +19,8 @@ final readonly class BestDocument
         public int $combinations,
         #[OA\Property(type: 'array', items: new OA\Items(ref: RankedBuildDocument::class))]
         public array $ranked,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Kinds of part that the bin has none of and this lure needs.')]
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Kinds of part that the bin has none of and this '
+            .'lure needs.')]
         public array $lacking,
     ) {
     }

@@ -26,6 +26,11 @@ final readonly class FindingDocument
 
     public static function of(Finding $finding): self
     {
-        return new self($finding->about, $finding->asWanted, $finding->text, null === $finding->at ? null : SignificantDigits::of($finding->at->inInches()));
+        return new self(
+            $finding->about,
+            $finding->asWanted,
+            $finding->text,
+            null === $finding->at ? null : SignificantDigits::of($finding->at->inInches()),
+        );
     }
 }

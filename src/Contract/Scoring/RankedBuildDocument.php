@@ -47,7 +47,10 @@ final readonly class RankedBuildDocument
             array_map(static fn (OpticalPart $part): LookPartDocument => LookPartDocument::of($part), $ranked->build->asLightMeetsThem()),
             BenchDocument::score($ranked->scores->points, $ranked->scores->most()),
             array_map(
-                static fn (TraitScore $lack): TraitScoreDocument => TraitScoreDocument::of($lack, $explainer->because($lack->trait, $ranked->build)),
+                static fn (TraitScore $lack): TraitScoreDocument => TraitScoreDocument::of(
+                    $lack,
+                    $explainer->because($lack->trait, $ranked->build),
+                ),
                 \array_slice($ranked->lacks(), 0, self::MOST_LACKS),
             ),
         );

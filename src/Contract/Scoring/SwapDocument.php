@@ -33,6 +33,13 @@ final readonly class SwapDocument
     /** @param array<string, InventoryPartDocument> $owned */
     public static function of(Swap $swap, int $most, array $owned): self
     {
-        return new self($swap->kind, $swap->slot, $swap->partId, $swap->what, BenchDocument::score($swap->gain, $most), CompositionDocument::of($swap->build, $owned));
+        return new self(
+            $swap->kind,
+            $swap->slot,
+            $swap->partId,
+            $swap->what,
+            BenchDocument::score($swap->gain, $most),
+            CompositionDocument::of($swap->build, $owned),
+        );
     }
 }

@@ -58,12 +58,14 @@ final class Vocabulary
     /** Enumerations of the core and the documents, by the name they have in TypeScript. */
     public const ENUMS = [
         'LureKind' => LureKind::class, 'Tint' => Tint::class, 'Sky' => Sky::class, 'Wind' => Wind::class, 'Season' => Season::class,
-        'Cover' => Cover::class, 'CoverDensity' => CoverDensity::class, 'Run' => Run::class, 'Forage' => Forage::class, 'Bite' => Bite::class,
+        'Cover' => Cover::class, 'CoverDensity' => CoverDensity::class, 'Run' => Run::class, 'Forage' => Forage::class,
+        'Bite' => Bite::class,
         'Bass' => Bass::class, 'Arm' => Arm::class, 'Colour' => Colour::class, 'Finish' => Finish::class, 'BladeShape' => BladeShape::class,
         'TrailerStyle' => TrailerStyle::class, 'SkirtMaterial' => SkirtMaterial::class, 'Trim' => Trim::class, 'Opacity' => Opacity::class,
         'Surface' => Surface::class, 'HeadMaterial' => HeadMaterial::class, 'Metal' => Metal::class, 'Fluorescence' => Fluorescence::class,
         'Plastic' => Plastic::class, 'PartKind' => PartKind::class, 'PartPlace' => PartPlace::class, 'Intent' => Intent::class,
-        'Pairing' => Pairing::class, 'Profile' => Profile::class, 'Separation' => Separation::class, 'SchoolQuestion' => SchoolQuestion::class,
+        'Pairing' => Pairing::class, 'Profile' => Profile::class, 'Separation' => Separation::class,
+        'SchoolQuestion' => SchoolQuestion::class,
         'Pick' => Slot::class, 'ScoredTrait' => ScoredTrait::class, 'Task' => Task::class, 'Theme' => Theme::class, 'Units' => Units::class,
     ];
     /** Their words mean one thing only beside their own question, so they stay out of the list of all labels. */
@@ -78,7 +80,12 @@ final class Vocabulary
             $lines[] = \sprintf('export type %s = (typeof %s)[number]', $name, self::constant($name));
         }
         foreach (self::values() as $name => [$type, $value]) {
-            $lines[] = \sprintf('export const %s%s = %s', $name, '' === $type ? '' : ": $type", self::json($value).('' === $type ? ' as const' : ''));
+            $lines[] = \sprintf(
+                'export const %s%s = %s',
+                $name,
+                '' === $type ? '' : ": $type",
+                self::json($value).('' === $type ? ' as const' : ''),
+            );
         }
 
         return implode("\n", $lines)."\n";
@@ -94,7 +101,10 @@ final class Vocabulary
             'PICK_PARTS' => ['Record<Pick, string>', self::parts()],
             'TRAIT_LABELS' => ['Record<ScoredTrait, string>', self::labelsOf(ScoredTrait::cases())],
             'COLOUR_HEX' => ['Record<Colour, string>', self::map(Colour::cases(), Palette::hex(...))],
-            'COLOUR_GLOW' => ['Record<Colour, Fluorescence>', self::map(Colour::cases(), static fn (Colour $c): string => Palette::fluorescence($c)->value)],
+            'COLOUR_GLOW' => [
+                'Record<Colour, Fluorescence>',
+                self::map(Colour::cases(), static fn (Colour $c): string => Palette::fluorescence($c)->value),
+            ],
             'FINISH_HEX' => ['Record<Finish, string>', self::map(Finish::cases(), Palette::finish(...))],
             'DARKENED_HEX' => ['', Palette::DULLED],
             'STEEL_HEX' => ['', BuildOptics::STEEL],

@@ -34,9 +34,10 @@ final readonly class BackupController
     }
 
     #[Route(methods: ['POST'])]
-    #[Operation('restore', 'Put everything back as a backup has it, all or nothing; what was there is written to a file beside the database first', fields: [
-        'waters' => 'integer', 'readings' => 'integer', 'parts' => 'integer', 'builds' => 'integer', 'kept_in' => 'string',
-    ])]
+    #[Operation('restore', 'Put everything back as a backup has it, all or nothing; what was there is written to a file beside the '
+        .'database first', fields: [
+            'waters' => 'integer', 'readings' => 'integer', 'parts' => 'integer', 'builds' => 'integer', 'kept_in' => 'string',
+        ])]
     public function restore(#[Payload(mostBytes: Payload::FILE_BYTES)] BackupDocument $backup): Response
     {
         LongWork::begin();

@@ -23,7 +23,13 @@ final readonly class CurrentReadingController
     }
 
     #[Route(methods: ['GET'])]
-    #[Operation('desk', 'The reading last worked on, or null before the first', CurrentReadingDocument::class, isNullable: true, isEdited: true)]
+    #[Operation(
+        'desk',
+        'The reading last worked on, or null before the first',
+        CurrentReadingDocument::class,
+        isNullable: true,
+        isEdited: true,
+    )]
     public function show(): Response
     {
         return $this->answer->kept($this->keep->show());

@@ -85,7 +85,7 @@ final readonly class InventoryFilesController
     #[Route('/api/bin/import', methods: ['POST'])]
     #[Operation(
         'importParts',
-        'Import parts, all or none: lines of {done, of} as it goes, then one of {added, changed, same} or {problem}. Hanging up cancels it.',
+        'Import parts, all or none: lines of {done, of}, then one of {added, changed, same} or {problem}; hanging up cancels it',
         media: 'application/x-ndjson',
     )]
     public function import(#[Payload(mostBytes: Payload::FILE_BYTES)] FileDocument $file): Response

@@ -21,8 +21,12 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/readings')]
 final readonly class ReadingController
 {
-    public function __construct(private FindReadings $find, private SaveReading $save, private DeleteReading $delete, private Answer $answer)
-    {
+    public function __construct(
+        private FindReadings $find,
+        private SaveReading $save,
+        private DeleteReading $delete,
+        private Answer $answer,
+    ) {
     }
 
     #[Route(methods: ['GET'])]

@@ -48,7 +48,13 @@ final readonly class RulebookController
     }
 
     #[Route('/{id}/meetings', methods: ['GET'])]
-    #[Operation('meetings', 'The rules this one conflicts with, most often met first', RuleConflictDocument::class, isList: true, errors: [404])]
+    #[Operation(
+        'meetings',
+        'The rules this one conflicts with, most often met first',
+        RuleConflictDocument::class,
+        isList: true,
+        errors: [404],
+    )]
     public function conflicts(string $id): Response
     {
         $conflicts = $this->examples->conflicts($this->rule($id));
@@ -63,7 +69,8 @@ final readonly class RulebookController
     #[Operation('decidingReading', 'A reading in which this rule decides', ReadingDocument::class, errors: [404])]
     public function reading(string $id): Response
     {
-        $reading = $this->examples->deciding($this->rule($id)) ?? throw NotFound::because('No reading was found in which this rule decides.');
+        $reading = $this->examples->deciding($this->rule($id))
+            ?? throw NotFound::because('No reading was found in which this rule decides.');
 
         return $this->answer->json($this->documents->toStored(ReadingDocument::of($reading)));
     }

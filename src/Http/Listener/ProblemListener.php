@@ -20,7 +20,10 @@ use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\Uid\Uuid;
 
-/** Every error leaves as application/problem+json (RFC 9457), in words a person can act on; one of the program's own is logged under a reference. */
+/**
+ * Every error leaves as application/problem+json (RFC 9457), in words a person can act on; one of the program's own is logged under a
+ * reference.
+ */
 #[AsEventListener(priority: 8)]
 final readonly class ProblemListener
 {

@@ -12,7 +12,8 @@ use Symfony\Component\HttpKernel\Event\ResponseEvent;
 final class SecurityHeadersListener
 {
     private const HEADERS = [
-        'Content-Security-Policy' => "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data: blob:; connect-src 'self'; form-action 'none'; base-uri 'none'; frame-ancestors 'none'",
+        'Content-Security-Policy' => "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data: "
+            ."blob:; connect-src 'self'; form-action 'none'; base-uri 'none'; frame-ancestors 'none'",
         'X-Content-Type-Options' => 'nosniff',
         'X-Frame-Options' => 'DENY',
         'Referrer-Policy' => 'no-referrer',

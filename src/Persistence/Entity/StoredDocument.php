@@ -9,7 +9,10 @@ use App\Persistence\Upgrade\DocumentKind;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
-/** A JSON document in a column, with the number of the shape it was written in. It is decoded when asked for, so that a broken one breaks nothing else. */
+/**
+ * A JSON document in a column, with the number of the shape it was written in. It is decoded when asked for, so that a broken one breaks
+ * nothing else.
+ */
 #[ORM\Embeddable]
 final class StoredDocument
 {
@@ -32,7 +35,10 @@ final class StoredDocument
     /** @param array<string, mixed> $data */
     public static function encode(array $data): string
     {
-        return json_encode((object) $data, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR);
+        return json_encode(
+            (object) $data,
+            \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR,
+        );
     }
 
     /**

@@ -169,7 +169,9 @@ abstract class Repository
     private function sortValues(string $id): ?array
     {
         $fields = implode(', ', array_map(static fn (string $field): string => "e.$field", array_keys($this->order())));
-        $found = $this->entities->createQuery("SELECT $fields FROM {$this->entity()} e WHERE e.id = :id")->setParameter('id', $id)->getResult();
+        $found = $this->entities->createQuery(
+            "SELECT $fields FROM {$this->entity()} e WHERE e.id = :id",
+        )->setParameter('id', $id)->getResult();
         /** @var list<array<string, mixed>> $found */
 
         return $found[0] ?? null;

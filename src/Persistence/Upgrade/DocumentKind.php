@@ -9,7 +9,9 @@ use App\Contract\Inventory\InventoryPartDocument;
 use App\Contract\Reading\ReadingDocument;
 use App\Contract\Settings\SettingsDocument;
 
-/** The kinds of document that are stored, each with the number of its present shape. A change of shape counts one up and adds an upgrader. */
+/**
+ * The kinds of document that are stored, each with the number of its present shape. A change of shape counts one up and adds an upgrader.
+ */
 enum DocumentKind: string
 {
     case Reading = 'reading';

@@ -35,7 +35,10 @@ final readonly class FindBestBuilds
 
         return new BestDocument(
             $search->combinations(),
-            array_map(static fn (RankedBuild $ranked): RankedBuildDocument => RankedBuildDocument::of($ranked, $explainer, $owned), $search->best()),
+            array_map(
+                static fn (RankedBuild $ranked): RankedBuildDocument => RankedBuildDocument::of($ranked, $explainer, $owned),
+                $search->best(),
+            ),
             self::lacking($inventory, $reading->lure),
         );
     }

@@ -30,6 +30,9 @@ final readonly class FindSwaps
         $build = $request->build->toComposition();
         $most = $scorer->measure($build)->most();
 
-        return array_map(static fn (Swap $swap): SwapDocument => SwapDocument::of($swap, $most, $owned), (new Swaps($inventory, $scorer))->that($build));
+        return array_map(
+            static fn (Swap $swap): SwapDocument => SwapDocument::of($swap, $most, $owned),
+            (new Swaps($inventory, $scorer))->that($build),
+        );
     }
 }

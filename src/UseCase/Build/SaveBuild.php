@@ -19,8 +19,11 @@ use App\UseCase\VersionCheck;
 /** Saves a build under a name, or changes one. */
 final readonly class SaveBuild
 {
-    public function __construct(private SavedBuildRepository $builds, private Transaction $transaction, private DocumentNormalizer $documents)
-    {
+    public function __construct(
+        private SavedBuildRepository $builds,
+        private Transaction $transaction,
+        private DocumentNormalizer $documents,
+    ) {
     }
 
     /** @throws InvalidDocument where the id is taken */
@@ -28,7 +31,11 @@ final readonly class SaveBuild
     {
         return FindBuilds::kept($this->transaction->run(function () use ($document): SavedBuild {
             if (null !== $document->id && null !== $this->builds->findAny($document->id)) {
-                throw InvalidDocument::fault('id', 'There is already a build with this id. Change that one, or leave the id out.', Fault::TAKEN);
+                throw InvalidDocument::fault(
+                    'id',
+                    'There is already a build with this id. Change that one, or leave the id out.',
+                    Fault::TAKEN,
+                );
             }
             $build = new SavedBuild(
                 $document->id,

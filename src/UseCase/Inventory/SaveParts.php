@@ -19,8 +19,11 @@ use App\UseCase\VersionCheck;
 /** Adds parts, or changes some: all or none. */
 final readonly class SaveParts
 {
-    public function __construct(private InventoryPartRepository $parts, private Transaction $transaction, private DocumentNormalizer $documents)
-    {
+    public function __construct(
+        private InventoryPartRepository $parts,
+        private Transaction $transaction,
+        private DocumentNormalizer $documents,
+    ) {
     }
 
     /**
@@ -72,7 +75,11 @@ final readonly class SaveParts
     private function addOne(InventoryPartDocument $document, int $place): InventoryPart
     {
         if (null !== $document->id && null !== $this->parts->findAny($document->id)) {
-            throw InvalidDocument::fault("[$place].id", 'There is already a part with this id. Change that one, or leave the id out.', Fault::TAKEN);
+            throw InvalidDocument::fault(
+                "[$place].id",
+                'There is already a part with this id. Change that one, or leave the id out.',
+                Fault::TAKEN,
+            );
         }
         $part = new InventoryPart($document->id, $this->documents->toStored($document));
         $this->parts->add($part);

@@ -31,7 +31,10 @@ final readonly class ExportLogbook
         return [
             'waters' => $waters,
             'readings' => array_map($without, $this->readings->list()->documents),
-            'builds' => array_map(static fn (SavedBuild $build): array => ['id' => $build->id(), ...$build->fields()], $this->builds->all()),
+            'builds' => array_map(
+                static fn (SavedBuild $build): array => ['id' => $build->id(), ...$build->fields()],
+                $this->builds->all(),
+            ),
             'desk' => null === $current ? null : $without($current),
         ];
     }

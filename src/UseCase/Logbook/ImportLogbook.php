@@ -15,7 +15,10 @@ use App\Persistence\Repository\WaterRepository;
 use App\Persistence\Transaction;
 use App\UseCase\Build\SaveBuild;
 
-/** Takes waters, readings and builds in: what is not there yet, all or nothing. What is kept under the same id, changed or deleted since, is left alone. */
+/**
+ * Takes waters, readings and builds in: what is not there yet, all or nothing. What is kept under the same id, changed or deleted since,
+ * is left alone.
+ */
 final readonly class ImportLogbook
 {
     public function __construct(

@@ -31,7 +31,11 @@ final readonly class SaveReading
     {
         return FindReadings::kept($this->transaction->run(function () use ($document): SavedReading {
             if (null !== $document->id && null !== $this->readings->findAny($document->id)) {
-                throw InvalidDocument::fault('id', 'There is already a reading with this id. Leave the id out to save another.', Fault::TAKEN);
+                throw InvalidDocument::fault(
+                    'id',
+                    'There is already a reading with this id. Leave the id out to save another.',
+                    Fault::TAKEN,
+                );
             }
             $reading = new SavedReading(
                 $document->id,

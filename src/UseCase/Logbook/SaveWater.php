@@ -27,7 +27,11 @@ final readonly class SaveWater
     {
         $water = $this->transaction->run(function () use ($document): Water {
             if (null !== $document->id && null !== $this->waters->findAny($document->id)) {
-                throw InvalidDocument::fault('id', 'There is already a water with this id. Change that one, or leave the id out.', Fault::TAKEN);
+                throw InvalidDocument::fault(
+                    'id',
+                    'There is already a water with this id. Change that one, or leave the id out.',
+                    Fault::TAKEN,
+                );
             }
             $water = new Water($document);
             $this->waters->add($water);

@@ -37,7 +37,10 @@ use Tests\core\Readings;
 /** The build sheet: steps, what fits, and what it comes to. */
 final class SheetTest extends TestCase
 {
-    private const TANDEM = ['lay_out', 'first_bead', 'front_blade', 'second_bead', 'spacer', 'third_bead', 'form_loop', 'rear_blade', 'close_loop', 'skirt', 'trim', 'tie', 'trailer', 'hook', 'check'];
+    private const TANDEM = [
+        'lay_out', 'first_bead', 'front_blade', 'second_bead', 'spacer', 'third_bead', 'form_loop', 'rear_blade', 'close_loop',
+        'skirt', 'trim', 'tie', 'trailer', 'hook', 'check',
+    ];
 
     /**
      * The order of A1 and A3; common practice, no source.
@@ -55,7 +58,10 @@ final class SheetTest extends TestCase
     {
         $tandem = self::spinnerbait();
         yield 'tandem, trailer and hook' => [$tandem, self::TANDEM];
-        yield 'single' => [$tandem->withoutFront(), array_values(array_diff(self::TANDEM, ['first_bead', 'front_blade', 'second_bead', 'spacer', 'third_bead']))];
+        yield 'single' => [
+            $tandem->withoutFront(),
+            array_values(array_diff(self::TANDEM, ['first_bead', 'front_blade', 'second_bead', 'spacer', 'third_bead'])),
+        ];
         yield 'bare' => [$tandem->withoutTrailer()->withoutHook(), array_values(array_diff(self::TANDEM, ['trailer', 'hook']))];
         yield 'jig' => [self::jig(), ['lay_out', 'skirt', 'trim', 'tie', 'trailer', 'check']];
         yield 'bladed jig' => [self::bladed(), ['lay_out', 'plate', 'skirt', 'trim', 'tie', 'trailer', 'check']];
@@ -68,13 +74,25 @@ final class SheetTest extends TestCase
     /** A1, A2, S15, S16, T5, H3, A3; common practice, no source. */
     public function testStepsSayWhatTheFactsSay(): void
     {
-        $text = static fn (Composition $build, Task $task): string => implode(' ', array_map(static fn (BuildStep $step): string => $step->text.' '.$step->why.' '.implode(' ', $step->parts).' '.implode(' ', $step->cautions), array_filter(BuildSteps::of($build), static fn (BuildStep $step): bool => $step->task === $task)));
+        $text = static fn (Composition $build, Task $task): string => implode(
+            ' ',
+            array_map(
+                static fn (BuildStep $step): string => $step->text.' '.$step->why.' '.implode(' ', $step->parts).' '.implode(
+                    ' ',
+                    $step->cautions,
+                ),
+                array_filter(BuildSteps::of($build), static fn (BuildStep $step): bool => $step->task === $task),
+            ),
+        );
         self::assertStringContainsString('1 in', $text(self::spinnerbait(), Task::Spacer));
         self::assertStringContainsString('bind', $text(self::spinnerbait(), Task::FirstBead));
         self::assertStringContainsString('0.035', $text(self::spinnerbait(), Task::FormLoop));
         self::assertStringContainsString('away from you', $text(self::spinnerbait(), Task::FormLoop));
         self::assertStringContainsString('point up', $text(self::spinnerbait(), Task::Hook));
-        self::assertStringContainsString('faces away from the bend', $text(self::spinnerbait()->with(Bins::trailer(Colour::White, TrailerStyle::SingleTailGrub)), Task::Trailer));
+        self::assertStringContainsString(
+            'faces away from the bend',
+            $text(self::spinnerbait()->with(Bins::trailer(Colour::White, TrailerStyle::SingleTailGrub)), Task::Trailer),
+        );
         self::assertStringContainsString('weed guard', $text(self::jig(), Task::Tie));
         self::assertStringContainsString('bend of the last hook', $text(self::jig(), Task::Trim));
         self::assertStringContainsString('as they are', $text(self::jig()->with(Bins::skirt(trim: Trim::LongTail)), Task::Trim));
@@ -84,7 +102,10 @@ final class SheetTest extends TestCase
     /** C2: the caution about lead is there for lead and for nothing else. */
     public function testLeadIsWarnedOfWhereThereIsLead(): void
     {
-        $words = static fn (HeadMaterial $material): string => implode(' ', BuildSteps::of(self::jig()->with(Bins::head(material: $material)))[0]->cautions);
+        $words = static fn (HeadMaterial $material): string => implode(
+            ' ',
+            BuildSteps::of(self::jig()->with(Bins::head(material: $material)))[0]->cautions,
+        );
         self::assertStringContainsString('wash your hands', $words(HeadMaterial::Lead));
         self::assertStringNotContainsString('ead head', $words(HeadMaterial::Tungsten));
     }
@@ -92,7 +113,10 @@ final class SheetTest extends TestCase
     /** A1: three beads, a clevis, a spacer and a swivel for a tandem; A3: a cable tie for every skirt. Common practice, no source. */
     public function testTheHardwareIsCounted(): void
     {
-        $of = static fn (Composition $build): array => array_map(static fn (Hardware $hardware): string => "{$hardware->count} {$hardware->kind->value} {$hardware->size}", Hardware::of($build));
+        $of = static fn (Composition $build): array => array_map(
+            static fn (Hardware $hardware): string => "{$hardware->count} {$hardware->kind->value} {$hardware->size}",
+            Hardware::of($build),
+        );
         self::assertSame(['3 bead 5/32 in', '1 clevis #2', '1 spacer 1 in', '1 swivel #3', '1 collar 2.5 mm'], $of(self::spinnerbait()));
         self::assertSame(['1 swivel #3', '1 collar 2.5 mm'], $of(self::spinnerbait()->withoutFront()));
         self::assertSame(['1 collar 2.5 mm'], $of(self::jig()));
@@ -113,16 +137,51 @@ final class SheetTest extends TestCase
     {
         $build = self::spinnerbait();
         yield 'front blade strikes' => [$build->with(Bins::blade(BladeShape::Willow, 4, id: 'f'), inFront: true), 'front', 'strikes', '#1'];
-        yield 'front blade larger' => [$build->with(Bins::blade(BladeShape::Colorado, 3, id: 'f'), inFront: true)->with(Bins::blade(BladeShape::Willow, 2)), 'front', 'larger', '#2'];
+        yield 'front blade larger' => [
+            $build->with(Bins::blade(BladeShape::Colorado, 3, id: 'f'), inFront: true)->with(Bins::blade(BladeShape::Willow, 2)),
+            'front',
+            'larger',
+            '#2',
+        ];
         yield 'a second blade on a short arm' => [$build->with(Bins::head(arm: Arm::Short)), 'front', 'short arm', 'left off'];
-        yield 'a blade longer than its arm' => [$build->with(Bins::head(0.25, arm: Arm::Short))->withoutFront()->with(Bins::blade(BladeShape::Willow, 7)), 'rear', 'longer than the arm', '#'];
-        yield 'a plate on a spinnerbait' => [$build->withoutFront()->with(Bins::blade(BladeShape::BladedJig, 3)), 'rear', 'bladed jig only', 'willow'];
-        yield 'a hook past the skirt, H2' => [$build->with(new InventoryHook('k', '4/0', HookSize::aught(4))), 'hook', 'past the end', '1/0 or 2/0'];
-        yield 'a hook on a short arm, H1' => [$build->with(Bins::head(arm: Arm::Short))->withoutFront(), 'hook', 'never carries', 'left off'];
+        yield 'a blade longer than its arm' => [
+            $build->with(Bins::head(0.25, arm: Arm::Short))->withoutFront()->with(Bins::blade(BladeShape::Willow, 7)),
+            'rear',
+            'longer than the arm',
+            '#',
+        ];
+        yield 'a plate on a spinnerbait' => [
+            $build->withoutFront()->with(Bins::blade(BladeShape::BladedJig, 3)),
+            'rear',
+            'bladed jig only',
+            'willow',
+        ];
+        yield 'a hook past the skirt, H2' => [
+            $build->with(new InventoryHook('k', '4/0', HookSize::aught(4))),
+            'hook',
+            'past the end',
+            '1/0 or 2/0',
+        ];
+        yield 'a hook on a short arm, H1' => [
+            $build->with(Bins::head(arm: Arm::Short))->withoutFront(),
+            'hook',
+            'never carries',
+            'left off',
+        ];
         yield 'a hook too small, H2' => [$build->with(Bins::head(1.0)), 'hook', 'too small', '3/0 or 4/0'];
         yield 'a trailer that cannot swim' => [self::jig()->with(Bins::trailer(inches: 1.5)), 'trailer', 'cannot swim', 'or longer'];
-        yield 'a trailer inside a long tail' => [self::jig()->with(Bins::skirt(trim: Trim::LongTail)), 'trailer', 'inside the skirt', 'cut back'];
-        yield 'a head for another lure' => [self::jig()->with(Bins::head(kinds: [LureKind::BladedJig])), 'head', 'made into a bladed jig', 'head for a jig'];
+        yield 'a trailer inside a long tail' => [
+            self::jig()->with(Bins::skirt(trim: Trim::LongTail)),
+            'trailer',
+            'inside the skirt',
+            'cut back',
+        ];
+        yield 'a head for another lure' => [
+            self::jig()->with(Bins::head(kinds: [LureKind::BladedJig])),
+            'head',
+            'made into a bladed jig',
+            'head for a jig',
+        ];
         yield 'a jig without a skirt' => [self::jig()->withoutSkirt(), 'skirt', 'needs a skirt', 'any'];
     }
 
@@ -137,7 +196,10 @@ final class SheetTest extends TestCase
     public function testAWeightThatDoesNotSuitTheDepthIsSaid(): void
     {
         $deep = Adviser::standard()->brief(Readings::of(LureKind::Spinnerbait, feet: 30));
-        self::assertStringContainsString('light for this depth', implode(' ', array_column(Misfits::in(self::spinnerbait(), $deep), 'text')));
+        self::assertStringContainsString(
+            'light for this depth',
+            implode(' ', array_column(Misfits::in(self::spinnerbait(), $deep), 'text')),
+        );
         $shallow = Adviser::standard()->brief(Readings::of(LureKind::Spinnerbait, feet: 3));
         self::assertSame([], Misfits::in(self::spinnerbait(), $shallow));
     }
@@ -150,7 +212,16 @@ final class SheetTest extends TestCase
 
     public function testAHookFarFromTheUsualIsSaid(): void
     {
-        $head = new InventoryHead('h', 'h', [LureKind::Jig], Weight::ounces(0.25), Bins::partColour(Colour::Black), HeadMaterial::Lead, HookSize::aught(5), Arm::Long);
+        $head = new InventoryHead(
+            'h',
+            'h',
+            [LureKind::Jig],
+            Weight::ounces(0.25),
+            Bins::partColour(Colour::Black),
+            HeadMaterial::Lead,
+            HookSize::aught(5),
+            Arm::Long,
+        );
         self::assertStringContainsString('large for a head', Misfits::in(self::jig()->with($head))[0]->text);
     }
 
@@ -175,7 +246,9 @@ final class SheetTest extends TestCase
     /** B1, common practice, no source: round thumps most, long least; a deep cup hardest; larger harder. */
     public function testTheThumpFollowsShapeAndSize(): void
     {
-        $thump = static fn (BladeShape $shape, int $size = 5): int => BuildFigures::of(self::spinnerbait()->withoutFront()->with(Bins::blade($shape, $size)))->thump;
+        $thump = static fn (BladeShape $shape, int $size = 5): int => BuildFigures::of(
+            self::spinnerbait()->withoutFront()->with(Bins::blade($shape, $size)),
+        )->thump;
         self::assertGreaterThan($thump(BladeShape::Indiana), $thump(BladeShape::Colorado));
         self::assertGreaterThan($thump(BladeShape::Willow), $thump(BladeShape::Indiana));
         self::assertGreaterThan($thump(BladeShape::Colorado), $thump(BladeShape::DeepColorado));
@@ -192,11 +265,17 @@ final class SheetTest extends TestCase
 
     public function testABatchCountsPartsHardwareAndTimeAndGroupsEqualSteps(): void
     {
-        $batch = new Batch([['name' => 'tandem', 'build' => self::spinnerbait(), 'count' => 6], ['name' => 'jig', 'build' => self::jig(), 'count' => 4]]);
+        $batch = new Batch(
+            [['name' => 'tandem', 'build' => self::spinnerbait(), 'count' => 6], ['name' => 'jig', 'build' => self::jig(), 'count' => 4]],
+        );
         $parts = array_column($batch->parts(), 'count', 'id');
         self::assertSame(6 + 4, $parts['skirt']);
         self::assertSame(6, $parts['front']);
-        $hardware = array_column(array_map(static fn (array $one): array => ['kind' => $one['kind']->value, 'count' => $one['count']], $batch->hardware()), 'count', 'kind');
+        $hardware = array_column(
+            array_map(static fn (array $one): array => ['kind' => $one['kind']->value, 'count' => $one['count']], $batch->hardware()),
+            'count',
+            'kind',
+        );
         self::assertSame(['bead' => 18, 'clevis' => 6, 'spacer' => 6, 'swivel' => 6, 'collar' => 10], $hardware);
         $order = $batch->order();
         $tasks = array_map(static fn (array $row): Task => $row['task'], $order);
@@ -209,7 +288,15 @@ final class SheetTest extends TestCase
 
     private static function spinnerbait(): Composition
     {
-        return new Composition(LureKind::Spinnerbait, Bins::head(), Bins::blade(BladeShape::Colorado, 2, Metal::Silver, 'front'), Bins::blade(), Bins::skirt(), Bins::trailer(), new InventoryHook('k', '2/0', HookSize::aught(2)));
+        return new Composition(
+            LureKind::Spinnerbait,
+            Bins::head(),
+            Bins::blade(BladeShape::Colorado, 2, Metal::Silver, 'front'),
+            Bins::blade(),
+            Bins::skirt(),
+            Bins::trailer(),
+            new InventoryHook('k', '2/0', HookSize::aught(2)),
+        );
     }
 
     private static function jig(): Composition
@@ -219,6 +306,14 @@ final class SheetTest extends TestCase
 
     private static function bladed(): Composition
     {
-        return new Composition(LureKind::BladedJig, Bins::head(), null, Bins::blade(BladeShape::BladedJig, 3), Bins::skirt(), Bins::trailer(), null);
+        return new Composition(
+            LureKind::BladedJig,
+            Bins::head(),
+            null,
+            Bins::blade(BladeShape::BladedJig, 3),
+            Bins::skirt(),
+            Bins::trailer(),
+            null,
+        );
     }
 }

@@ -54,12 +54,23 @@ final class PartsTest extends TestCase
 
     public function testACompositionIsABuildInWordsAndPartsInLight(): void
     {
-        $build = new Composition(LureKind::Spinnerbait, Bins::head(0.5), Bins::blade(BladeShape::Colorado, 2, Metal::Silver), Bins::blade(), Bins::skirt(Colour::White, Colour::Chartreuse), null, null);
+        $build = new Composition(
+            LureKind::Spinnerbait,
+            Bins::head(0.5),
+            Bins::blade(BladeShape::Colorado, 2, Metal::Silver),
+            Bins::blade(),
+            Bins::skirt(Colour::White, Colour::Chartreuse),
+            null,
+            null,
+        );
         $words = $build->inWords();
         self::assertSame([BladePosition::Front, BladePosition::Rear], array_column($words->blades, 'position'));
         self::assertSame([Colour::Chartreuse], $words->skirt?->accents);
         self::assertNull($words->trailer);
-        self::assertSame(['steel', 'head', 'blade.front', 'blade.rear', 'skirt.0', 'skirt.1'], array_map(static fn (OpticalPart $part): string => $part->id, $build->asLightMeetsThem()));
+        self::assertSame(
+            ['steel', 'head', 'blade.front', 'blade.rear', 'skirt.0', 'skirt.1'],
+            array_map(static fn (OpticalPart $part): string => $part->id, $build->asLightMeetsThem()),
+        );
         self::assertSame(BladePosition::Single, $build->withoutFront()->inWords()->blades[0]->position);
         self::assertNull($build->withoutSkirt()->inWords()->skirt);
     }
@@ -67,7 +78,10 @@ final class PartsTest extends TestCase
     public function testTheArmOfTheHeadIsTheArmOfASpinnerbaitOnly(): void
     {
         $short = Bins::head(arm: Arm::Short);
-        self::assertSame(Arm::Short, (new Composition(LureKind::Spinnerbait, $short, null, Bins::blade(), Bins::skirt(), null, null))->inWords()->arm);
+        self::assertSame(
+            Arm::Short,
+            (new Composition(LureKind::Spinnerbait, $short, null, Bins::blade(), Bins::skirt(), null, null))->inWords()->arm,
+        );
         self::assertSame(Arm::Long, (new Composition(LureKind::Jig, $short, null, null, Bins::skirt(), null, null))->inWords()->arm);
     }
 
@@ -97,7 +111,11 @@ final class PartsTest extends TestCase
         $in = static fn (string $box, string $name, Plastic $plastic): array => ['box' => $box, 'name' => $name, 'plastic' => $plastic];
         self::assertSame([['box' => 'Craws', 'stretchy' => ['a'], 'others' => ['b', 'c']]], BoxMixing::mixed([
             $in('Craws', 'a', Plastic::Stretchy), $in('craws ', 'b', Plastic::Soft), $in('Craws', 'c', Plastic::Soft),
-            $in('Grubs', 'd', Plastic::Stretchy), $in('Swimbaits', 'e', Plastic::Soft), $in('', 'f', Plastic::Stretchy), $in('', 'g', Plastic::Soft),
+            $in(
+                'Grubs',
+                'd',
+                Plastic::Stretchy,
+            ), $in('Swimbaits', 'e', Plastic::Soft), $in('', 'f', Plastic::Stretchy), $in('', 'g', Plastic::Soft),
         ]));
     }
 }

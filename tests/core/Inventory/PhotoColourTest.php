@@ -46,10 +46,20 @@ final class PhotoColourTest extends TestCase
     public function testTapsAreAveragedAsAmountsOfLightAndTheirSpreadIsTold(): void
     {
         $card = [new PhotoSample(Srgb::linear(0.9, 0.9, 0.9), 0.0)];
-        $read = PhotoColour::read($card, [new PhotoSample(Srgb::linear(0.02, 0.1, 0.2), 0.0), new PhotoSample(Srgb::linear(0.28, 0.4, 0.5), 0.0)]);
+        $read = PhotoColour::read(
+            $card,
+            [new PhotoSample(Srgb::linear(0.02, 0.1, 0.2), 0.0), new PhotoSample(Srgb::linear(0.28, 0.4, 0.5), 0.0)],
+        );
         $mean = Srgb::linear(0.15, 0.25, 0.35);
         self::assertSame($mean->toHex(), $read->colour->toHex());
-        self::assertEqualsWithDelta(max(Ciede2000::between($mean->toLab(), Srgb::linear(0.02, 0.1, 0.2)->toLab()), Ciede2000::between($mean->toLab(), Srgb::linear(0.28, 0.4, 0.5)->toLab())), $read->spread, 1e-9);
+        self::assertEqualsWithDelta(
+            max(
+                Ciede2000::between($mean->toLab(), Srgb::linear(0.02, 0.1, 0.2)->toLab()),
+                Ciede2000::between($mean->toLab(), Srgb::linear(0.28, 0.4, 0.5)->toLab()),
+            ),
+            $read->spread,
+            1e-9,
+        );
         self::assertContains(PhotoWarning::Spread, $read->warnings);
     }
 

@@ -69,7 +69,11 @@ final class MeasurerTest extends TestCase
 
     public function testALongTailIsLongerThanAnyTrim(): void
     {
-        $measures = Measurer::measure(self::advise(Readings::of(LureKind::Spinnerbait, 40, season: Season::EarlySpring, forage: Forage::Shad, surface: 50, forageInches: 6))->build);
+        $measures = Measurer::measure(
+            self::advise(
+                Readings::of(LureKind::Spinnerbait, 40, season: Season::EarlySpring, forage: Forage::Shad, surface: 50, forageInches: 6),
+            )->build,
+        );
         self::assertGreaterThan(4.0, $measures->skirt?->inInches() ?? 0.0);
     }
 
@@ -97,7 +101,13 @@ final class MeasurerTest extends TestCase
     {
         foreach (Readings::random(120, 31) as $reading) {
             $measures = Measurer::measure(self::advise($reading)->build);
-            foreach ([$measures->headLength, $measures->headHeight, $measures->hookShank, $measures->hookGap, $measures->overall] as $length) {
+            foreach ([
+                $measures->headLength,
+                $measures->headHeight,
+                $measures->hookShank,
+                $measures->hookGap,
+                $measures->overall,
+            ] as $length) {
                 self::assertGreaterThan(0.1, $length->inInches());
                 self::assertLessThan(9.0, $length->inInches());
             }
@@ -109,14 +119,21 @@ final class MeasurerTest extends TestCase
     {
         foreach (BladeShape::cases() as $shape) {
             foreach (range(1, 6) as $number) {
-                self::assertTrue(BladeDimensions::length($shape, BladeSize::number($number + 1))->isLongerThan(BladeDimensions::length($shape, BladeSize::number($number))));
+                self::assertTrue(
+                    BladeDimensions::length($shape, BladeSize::number($number + 1))->isLongerThan(
+                        BladeDimensions::length($shape, BladeSize::number($number)),
+                    ),
+                );
             }
         }
     }
 
     public function testAWillowIsLongAndNarrowAndAColoradoNearlyRound(): void
     {
-        $ratio = static fn (BladeShape $shape): float => BladeDimensions::length($shape, BladeSize::number(4))->inInches() / BladeDimensions::width($shape, BladeSize::number(4))->inInches();
+        $ratio = static fn (BladeShape $shape): float => BladeDimensions::length(
+            $shape,
+            BladeSize::number(4),
+        )->inInches() / BladeDimensions::width($shape, BladeSize::number(4))->inInches();
         self::assertGreaterThan(2.5, $ratio(BladeShape::Willow));
         self::assertLessThan(1.35, $ratio(BladeShape::Colorado));
         self::assertGreaterThan($ratio(BladeShape::Colorado), $ratio(BladeShape::Indiana));
@@ -125,7 +142,10 @@ final class MeasurerTest extends TestCase
 
     public function testHeavierHeadsCarryLargerHooks(): void
     {
-        self::assertSame(['3/0', '4/0', '5/0'], array_map(static fn (float $ounces): string => HookDimensions::forHead(Weight::ounces($ounces))->label(), [0.25, 0.375, 0.5]));
+        self::assertSame(
+            ['3/0', '4/0', '5/0'],
+            array_map(static fn (float $ounces): string => HookDimensions::forHead(Weight::ounces($ounces))->label(), [0.25, 0.375, 0.5]),
+        );
         self::assertTrue(HookDimensions::shank(HookSize::aught(4))->isLongerThan(HookDimensions::shank(HookSize::aught(2))));
     }
 
@@ -141,9 +161,17 @@ final class MeasurerTest extends TestCase
     /** @return iterable<string, array{callable(): object, class-string<\Throwable>, string}> */
     public static function impossible(): iterable
     {
-        yield 'a blade of size 8' => [static fn (): object => BladeSize::number(8), \DomainException::class, 'Blade sizes run from 1 to 7; 8 is none.'];
+        yield 'a blade of size 8' => [
+            static fn (): object => BladeSize::number(8),
+            \DomainException::class,
+            'Blade sizes run from 1 to 7; 8 is none.',
+        ];
         yield 'a hook of 9/0' => [static fn (): object => HookSize::aught(9), \DomainException::class, '9/0 is none.'];
-        yield 'a range that runs backwards' => [static fn (): object => WeightRange::ounces(0.5, 0.25), \DomainException::class, 'starts with its lighter end'];
+        yield 'a range that runs backwards' => [
+            static fn (): object => WeightRange::ounces(0.5, 0.25),
+            \DomainException::class,
+            'starts with its lighter end',
+        ];
     }
 
     #[DataProvider('bands')]
@@ -166,7 +194,9 @@ final class MeasurerTest extends TestCase
 
     public function testTheHookStaysOffInThickCover(): void
     {
-        $measures = Measurer::measure(self::advise(Readings::of(LureKind::Spinnerbait, cover: Cover::Wood, density: CoverDensity::Heavy))->build);
+        $measures = Measurer::measure(
+            self::advise(Readings::of(LureKind::Spinnerbait, cover: Cover::Wood, density: CoverDensity::Heavy))->build,
+        );
         self::assertNull($measures->trailerHook);
     }
 

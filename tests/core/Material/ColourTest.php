@@ -64,7 +64,10 @@ final class ColourTest extends TestCase
     /** Jakob & Hanika 2019 promise next to no error over sRGB; a tenth of a unit is asked for. */
     public function testAReflectanceGivesItsColourBack(): void
     {
-        foreach ([...self::colours(400), '#f4f4f0', '#141414', '#e8641c', '#1f4fd0', '#ff0000', '#00ff00', '#0000ff', '#ffff00', '#ff00ff', '#00ffff', '#010101', '#fefefe'] as $hex) {
+        foreach ([
+            ...self::colours(400), '#f4f4f0', '#141414', '#e8641c', '#1f4fd0', '#ff0000', '#00ff00', '#0000ff', '#ffff00', '#ff00ff',
+            '#00ffff', '#010101', '#fefefe',
+        ] as $hex) {
             $colour = Srgb::hex($hex);
             $reflectance = Fits::shared()->fit($colour)->spectrum;
             $back = Lab::of(Xyz::ofReflectance($reflectance), Xyz::ofReflectance(Spectrum::flat(1.0)));

@@ -57,7 +57,10 @@ final class AdviceTest extends TestCase
 
     public function testCautionsStayAwayWhereTheyDoNotApply(): void
     {
-        $ids = array_map(static fn (Caution $caution): string => $caution->id, self::advise(Readings::of(LureKind::Jig, surface: 75))->cautions);
+        $ids = array_map(
+            static fn (Caution $caution): string => $caution->id,
+            self::advise(Readings::of(LureKind::Jig, surface: 75))->cautions,
+        );
         foreach (['C3', 'C4', 'C5', 'C6'] as $id) {
             self::assertNotContains($id, $ids);
         }
@@ -65,7 +68,13 @@ final class AdviceTest extends TestCase
 
     public function testColderWaterIsWarnedOfLouder(): void
     {
-        $text = static fn (float $surface): string => implode('', array_map(static fn (Caution $caution): string => 'C4' === $caution->id ? $caution->text : '', self::advise(Readings::of(LureKind::Jig, surface: $surface))->cautions));
+        $text = static fn (float $surface): string => implode(
+            '',
+            array_map(
+                static fn (Caution $caution): string => 'C4' === $caution->id ? $caution->text : '',
+                self::advise(Readings::of(LureKind::Jig, surface: $surface))->cautions,
+            ),
+        );
         self::assertNotSame($text(45), $text(55));
         self::assertStringContainsString('within minutes', $text(45));
         self::assertSame('', $text(61));
@@ -81,7 +90,10 @@ final class AdviceTest extends TestCase
     #[DataProvider('disagreements')]
     public function testTheAdviceSaysWhereTheSchoolsPart(Reading $reading, array $questions): void
     {
-        $told = array_map(static fn (Disagreement $disagreement): SchoolQuestion => $disagreement->question, self::advise($reading)->disagreements);
+        $told = array_map(
+            static fn (Disagreement $disagreement): SchoolQuestion => $disagreement->question,
+            self::advise($reading)->disagreements,
+        );
         foreach ($questions as $question) {
             self::assertContains($question, $told);
         }
@@ -93,7 +105,10 @@ final class AdviceTest extends TestCase
         yield 'mud' => [Readings::of(LureKind::BladedJig, 8, forage: Forage::Crawfish), [SchoolQuestion::Pairing, SchoolQuestion::Dirty]];
         yield 'shad in clear water' => [Readings::of(LureKind::SwimJig, 80, forage: Forage::Shad), [SchoolQuestion::ShadStart]];
         yield 'a blade in the sun' => [Readings::of(LureKind::Spinnerbait, 30, sky: Sky::Sun), [SchoolQuestion::Finish]];
-        yield 'turned crawfish' => [Readings::of(LureKind::BladedJig, 30, season: Season::EarlySpring, forage: Forage::Crawfish, surface: 55, red: true), [SchoolQuestion::RedSpring]];
+        yield 'turned crawfish' => [
+            Readings::of(LureKind::BladedJig, 30, season: Season::EarlySpring, forage: Forage::Crawfish, surface: 55, red: true),
+            [SchoolQuestion::RedSpring],
+        ];
         yield 'a bladed jig in wood' => [Readings::of(LureKind::BladedJig, 30, cover: Cover::Wood), [SchoolQuestion::Wood]];
     }
 
@@ -115,7 +130,9 @@ final class AdviceTest extends TestCase
         foreach (Readings::random(60, 22) as $reading) {
             foreach (self::advise($reading)->disagreements as $disagreement) {
                 foreach ($disagreement->question->schools() as $school) {
-                    $other = array_values(array_filter($disagreement->others, static fn (Dissent $dissent): bool => $dissent->school === $school))[0] ?? null;
+                    $other = array_values(
+                        array_filter($disagreement->others, static fn (Dissent $dissent): bool => $dissent->school === $school),
+                    )[0] ?? null;
                     if (null === $other) {
                         continue;
                     }
@@ -143,7 +160,10 @@ final class AdviceTest extends TestCase
         yield 'a hard day in clear water: vanish' => [Readings::of(LureKind::SwimJig, 60, bite: Bite::Tough), 'vanish'];
         yield 'opaque clay: cast a shadow' => [Readings::of(LureKind::Jig, 3, Tint::Clay), 'cast_shadow'];
         yield 'night: cast a shadow' => [Readings::of(LureKind::Jig, 30, sky: Sky::Night), 'cast_shadow'];
-        yield 'willing fish among shad: shock' => [Readings::of(LureKind::Spinnerbait, 60, forage: Forage::Shad, bite: Bite::Active), 'shock'];
+        yield 'willing fish among shad: shock' => [
+            Readings::of(LureKind::Spinnerbait, 60, forage: Forage::Shad, bite: Bite::Active),
+            'shock',
+        ];
     }
 
     /** Fading bands must not make a pick come, go and come back within a few marks of the stick. */
@@ -152,7 +172,11 @@ final class AdviceTest extends TestCase
         foreach (LureKind::cases() as $lure) {
             foreach ([Forage::Shad, Forage::Bluegill, Forage::Crawfish] as $forage) {
                 $readings = array_map(static fn (int $i): Reading => Readings::of($lure, 2.0 * 1.04 ** $i, forage: $forage), range(0, 100));
-                self::assertNoFlutter($readings, [Slot::Finish, Slot::SkirtBase, Slot::Pairing, Slot::TrailerStyle], "{$lure->value} among {$forage->value}");
+                self::assertNoFlutter(
+                    $readings,
+                    [Slot::Finish, Slot::SkirtBase, Slot::Pairing, Slot::TrailerStyle],
+                    "{$lure->value} among {$forage->value}",
+                );
             }
         }
     }
@@ -160,8 +184,22 @@ final class AdviceTest extends TestCase
     public function testNoPickFlipsBackAndForthAsTheWaterWarms(): void
     {
         foreach ([Forage::Shad, Forage::Crawfish] as $forage) {
-            $readings = array_map(static fn (int $half): Reading => Readings::of(LureKind::Jig, 30, season: Season::EarlySpring, cover: Cover::Rock, forage: $forage, surface: 36 + $half / 2), range(0, 80));
-            self::assertNoFlutter($readings, [Slot::SkirtBase, Slot::SkirtMaterial, Slot::TrailerStyle, Slot::TrailerLength], "jig among {$forage->value}");
+            $readings = array_map(
+                static fn (int $half): Reading => Readings::of(
+                    LureKind::Jig,
+                    30,
+                    season: Season::EarlySpring,
+                    cover: Cover::Rock,
+                    forage: $forage,
+                    surface: 36 + $half / 2,
+                ),
+                range(0, 80),
+            );
+            self::assertNoFlutter(
+                $readings,
+                [Slot::SkirtBase, Slot::SkirtMaterial, Slot::TrailerStyle, Slot::TrailerLength],
+                "jig among {$forage->value}",
+            );
         }
     }
 

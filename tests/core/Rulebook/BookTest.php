@@ -23,7 +23,9 @@ final class BookTest extends TestCase
     public function testARuleLooksOnlyAtAnswersSettledBeforeItsOwn(): void
     {
         foreach (Rulebook::standard()->rules as $rule) {
-            $first = min([\PHP_INT_MAX, ...array_map(static fn (Pick $pick): int => $pick->slot->rank(), [...$rule->for, ...$rule->against])]);
+            $first = min(
+                [\PHP_INT_MAX, ...array_map(static fn (Pick $pick): int => $pick->slot->rank(), [...$rule->for, ...$rule->against])],
+            );
             foreach ($rule->conditions as $condition) {
                 foreach ($condition->slotsUsed() as $slot) {
                     self::assertLessThan($first, $slot->rank(), "$rule->id looks at {$slot->value} before it is settled.");
@@ -40,7 +42,11 @@ final class BookTest extends TestCase
             foreach ($rule->facts as $fact) {
                 self::assertArrayHasKey($fact, Facts::ALL, "$rule->id rests on $fact.");
             }
-            self::assertSame(str_starts_with($rule->id, 'house.'), [] === $rule->facts, "$rule->id rests on a fact or says that it is the house's own.");
+            self::assertSame(
+                str_starts_with($rule->id, 'house.'),
+                [] === $rule->facts,
+                "$rule->id rests on a fact or says that it is the house's own.",
+            );
         }
     }
 
@@ -87,7 +93,11 @@ final class BookTest extends TestCase
             self::assertSame(LureKind::Spinnerbait === $reading->lure, null !== $build->trailerHook);
             self::assertLessThanOrEqual(LureKind::Spinnerbait === $reading->lure ? 2 : 1, \count($build->blades));
             if (LureKind::Spinnerbait !== $reading->lure && null !== $build->trailer) {
-                self::assertNotContains($build->trailer->style, [TrailerStyle::SingleTailGrub, TrailerStyle::Ringworm], 'Grub tails with one curl belong on spinnerbaits.');
+                self::assertNotContains(
+                    $build->trailer->style,
+                    [TrailerStyle::SingleTailGrub, TrailerStyle::Ringworm],
+                    'Grub tails with one curl belong on spinnerbaits.',
+                );
             }
             foreach ($build->blades as $blade) {
                 self::assertTrue(!$blade->darkened || Finish::Gold === $blade->finish, 'Only gold is dulled with a marker.');

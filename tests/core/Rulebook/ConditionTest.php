@@ -170,11 +170,23 @@ final class ConditionTest extends TestCase
     /** @return iterable<string, array{Condition, array<string, mixed>}> */
     public static function descriptions(): iterable
     {
-        yield 'a range of lengths, in inches' => [visibility()->between(feet(1), feet(2)), ['kind' => 'range', 'field' => 'visibility_in', 'least' => 12.0, 'most' => 24.0]];
-        yield 'an open range of temperatures' => [surface()->under(50), ['kind' => 'range', 'field' => 'surface_f', 'least' => null, 'most' => 50.0]];
+        yield 'a range of lengths, in inches' => [
+            visibility()->between(feet(1), feet(2)),
+            ['kind' => 'range', 'field' => 'visibility_in', 'least' => 12.0, 'most' => 24.0],
+        ];
+        yield 'an open range of temperatures' => [
+            surface()->under(50),
+            ['kind' => 'range', 'field' => 'surface_f', 'least' => null, 'most' => 50.0],
+        ];
         yield 'words' => [sky(Sky::Sun, Sky::Broken), ['kind' => 'among', 'field' => 'sky', 'words' => ['sun', 'broken']]];
-        yield 'the opposite' => [not(tint(Tint::Clay)), ['kind' => 'not', 'of' => [['kind' => 'among', 'field' => 'tint', 'words' => ['clay']]]]];
-        yield 'an earlier answer' => [settled(Slot::Pairing, Pairing::Match), ['kind' => 'settled', 'field' => 'pairing', 'words' => ['match']]];
+        yield 'the opposite' => [
+            not(tint(Tint::Clay)),
+            ['kind' => 'not', 'of' => [['kind' => 'among', 'field' => 'tint', 'words' => ['clay']]]],
+        ];
+        yield 'an earlier answer' => [
+            settled(Slot::Pairing, Pairing::Match),
+            ['kind' => 'settled', 'field' => 'pairing', 'words' => ['match']],
+        ];
     }
 
     public function testAReadingCanBeChangedInOneThing(): void
@@ -186,8 +198,15 @@ final class ConditionTest extends TestCase
         self::assertSame(LureKind::Spinnerbait, $reading->with(lure: LureKind::Spinnerbait)->lure);
     }
 
-    private static function at(float $inches = 30, ?float $surface = 72, Sky $sky = Sky::Broken, Season $season = Season::Summer, ?float $forageInches = 3): Situation
-    {
-        return new Situation(Readings::of(LureKind::Jig, inches: $inches, sky: $sky, season: $season, surface: $surface, forageInches: $forageInches));
+    private static function at(
+        float $inches = 30,
+        ?float $surface = 72,
+        Sky $sky = Sky::Broken,
+        Season $season = Season::Summer,
+        ?float $forageInches = 3,
+    ): Situation {
+        return new Situation(
+            Readings::of(LureKind::Jig, inches: $inches, sky: $sky, season: $season, surface: $surface, forageInches: $forageInches),
+        );
     }
 }

@@ -39,7 +39,9 @@ final class CoverageTest extends TestCase
         foreach (SchoolQuestion::cases() as $question) {
             $used[] = $question->fact();
         }
-        foreach (BuildSteps::of(new Composition(LureKind::Spinnerbait, Bins::head(), Bins::blade(id: 'front'), Bins::blade(), Bins::skirt(), null, null)) as $step) {
+        $front = Bins::blade(id: 'front');
+        $tandem = new Composition(LureKind::Spinnerbait, Bins::head(), $front, Bins::blade(), Bins::skirt(), null, null);
+        foreach (BuildSteps::of($tandem) as $step) {
             $used = [...$used, ...$step->facts];
         }
         $adviser = Adviser::standard();
@@ -79,7 +81,10 @@ final class CoverageTest extends TestCase
     public function testAReadingIsTheSameEachTimeItIsMadeUp(): void
     {
         $rule = Engine::standard()->book->rules['S6'];
-        self::assertEquals((new ReadingExamples(Engine::standard()))->deciding($rule), (new ReadingExamples(Engine::standard()))->deciding($rule));
+        self::assertEquals(
+            (new ReadingExamples(Engine::standard()))->deciding($rule),
+            (new ReadingExamples(Engine::standard()))->deciding($rule),
+        );
     }
 
     public function testARuleKnowsWhomItMeetsAndWhoWins(): void

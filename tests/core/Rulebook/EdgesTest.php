@@ -25,7 +25,13 @@ final class EdgesTest extends TestCase
 {
     public function testEitherSideOfEighteenInchesKnowsOfTheOther(): void
     {
-        $jig = static fn (float $inches): Reading => Readings::of(LureKind::Jig, $inches, sky: \Kontrast\Reading\Sky::Sun, forage: Forage::Crawfish, surface: 75);
+        $jig = static fn (float $inches): Reading => Readings::of(
+            LureKind::Jig,
+            $inches,
+            sky: \Kontrast\Reading\Sky::Sun,
+            forage: Forage::Crawfish,
+            surface: 75,
+        );
         [$below, $above] = [self::near($jig(17))[0], self::near($jig(19))[0]];
         self::assertSame(Quantity::Visibility, $below->quantity);
         self::assertTrue($below->isAbove());
@@ -37,7 +43,20 @@ final class EdgesTest extends TestCase
 
     public function testFarFromAnyEdgeThereIsNothingToSay(): void
     {
-        self::assertSame([], self::near(Readings::of(LureKind::SwimJig, 12, forage: Forage::Crawfish, feet: 4, surface: 75, forageInches: 3.5, sky: \Kontrast\Reading\Sky::Sun)));
+        self::assertSame(
+            [],
+            self::near(
+                Readings::of(
+                    LureKind::SwimJig,
+                    12,
+                    forage: Forage::Crawfish,
+                    feet: 4,
+                    surface: 75,
+                    forageInches: 3.5,
+                    sky: \Kontrast\Reading\Sky::Sun,
+                ),
+            ),
+        );
     }
 
     public function testTheNearestEdgeComesFirst(): void
@@ -99,7 +118,8 @@ final class EdgesTest extends TestCase
                             if ($now !== $pick) {
                                 $left = $gone[$now] ?? null;
                                 if (null !== $left && abs($number - $left) <= $quantity->nearness($number) / 2) {
-                                    $flips[] = "{$slot->value} of a {$lure->value} among {$forage->value} in {$season->value} is $now again at $number";
+                                    $flips[] = "{$slot->value} of a {$lure->value} among {$forage->value} in {$season->value} is $now "
+                                        ."again at $number";
                                 }
                                 $gone[$pick] = $number;
                             }
@@ -115,7 +135,10 @@ final class EdgesTest extends TestCase
     /** @return iterable<string, array{Quantity, list<float>}> */
     public static function walks(): iterable
     {
-        yield 'visibility, by three in a hundred' => [Quantity::Visibility, array_map(static fn (int $i): float => 2 * 1.03 ** $i, range(0, 140))];
+        yield 'visibility, by three in a hundred' => [
+            Quantity::Visibility,
+            array_map(static fn (int $i): float => 2 * 1.03 ** $i, range(0, 140)),
+        ];
         yield 'depth' => [Quantity::Depth, array_map(static fn (int $i): float => 1.04 ** $i, range(0, 110))];
         yield 'surface' => [Quantity::Surface, array_map(static fn (int $i): float => 33 + $i / 2, range(0, 110))];
         yield 'trend' => [Quantity::Trend, array_map(static fn (int $i): float => -8 + $i / 4, range(0, 64))];
@@ -144,6 +167,9 @@ final class EdgesTest extends TestCase
     {
         $keys = static fn (Value ...$values): string => implode('+', array_map(static fn (Value $value): string => $value->key, $values));
 
-        return array_map(static fn (Change $change): string => "{$change->slot->value}: {$keys(...$change->before)} to {$keys(...$change->after)}", $changes);
+        return array_map(
+            static fn (Change $change): string => "{$change->slot->value}: {$keys(...$change->before)} to {$keys(...$change->after)}",
+            $changes,
+        );
     }
 }

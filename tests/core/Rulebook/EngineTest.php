@@ -80,7 +80,10 @@ final class EngineTest extends TestCase
         $engine = new Engine(Rulebook::of([rule('B4')->school(FinishSchool::Sun)->pick(Blades::finish(Finish::PaintedWhite))]));
         $reading = Readings::of(LureKind::BladedJig);
         self::assertNull($engine->decide($reading)->pick(Slot::Finish, Finish::class));
-        self::assertSame(Finish::PaintedWhite, $engine->decide($reading->with(schools: new Schools(finish: FinishSchool::Sun)))->pick(Slot::Finish, Finish::class));
+        self::assertSame(
+            Finish::PaintedWhite,
+            $engine->decide($reading->with(schools: new Schools(finish: FinishSchool::Sun)))->pick(Slot::Finish, Finish::class),
+        );
     }
 
     public function testARuleMaySpeakAgainstAValue(): void

@@ -37,7 +37,9 @@ final class LeadFreeTest extends TestCase
 
     public function testSteelWhereTheLureIsToStayUpAndTungstenElsewhere(): void
     {
-        $material = static fn (Reading $reading): HeadMaterial => Adviser::standard()->advise(self::leadFree($reading))->build->head->material;
+        $material = static fn (Reading $reading): HeadMaterial => Adviser::standard()->advise(
+            self::leadFree($reading),
+        )->build->head->material;
         self::assertSame(HeadMaterial::Steel, $material(Readings::of(LureKind::SwimJig, run: Run::High)));
         self::assertSame(HeadMaterial::Steel, $material(Readings::of(LureKind::BladedJig, cover: Cover::Grass)));
         self::assertSame(HeadMaterial::Tungsten, $material(Readings::of(LureKind::Jig, cover: Cover::Rock)));
@@ -47,7 +49,16 @@ final class LeadFreeTest extends TestCase
     public function testADenserHeadIsShorter(): void
     {
         $build = Adviser::standard()->advise(Readings::of(LureKind::Jig))->build;
-        $length = static fn (HeadMaterial $material): float => Measurer::measure(new \Kontrast\Lure\Build($build->kind, new Head($build->head->weight, $build->head->range, $build->head->colour, $material), $build->blades, $build->skirt, $build->trailer, $build->trailerHook))->headLength->inMillimetres();
+        $length = static fn (HeadMaterial $material): float => Measurer::measure(
+            new \Kontrast\Lure\Build(
+                $build->kind,
+                new Head($build->head->weight, $build->head->range, $build->head->colour, $material),
+                $build->blades,
+                $build->skirt,
+                $build->trailer,
+                $build->trailerHook,
+            ),
+        )->headLength->inMillimetres();
         self::assertEqualsWithDelta((11.34 / 17.0) ** (1 / 3), $length(HeadMaterial::Tungsten) / $length(HeadMaterial::Lead), 1e-9);
         self::assertEqualsWithDelta((11.34 / 7.85) ** (1 / 3), $length(HeadMaterial::Steel) / $length(HeadMaterial::Lead), 1e-9);
     }

@@ -27,20 +27,38 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\core\Readings;
 
-/** What to do when something happens on the water, what is worth knowing there, and what the fish should see. Facts: common practice, no source. */
+/**
+ * What to do when something happens on the water, what is worth knowing there, and what the fish should see. Facts: common practice, no
+ * source.
+ */
 final class OnTheWaterTest extends TestCase
 {
     /** L2: trailer first, then the blade, then the lure. */
     public function testFishThatFollowAndDoNotTakeAreAnsweredInOrder(): void
     {
-        $slots = array_map(static fn (NextStep $step): Slot => $step->change->slot, self::steps(Readings::of(LureKind::BladedJig, 26, forage: Forage::Shad, run: Run::Low), Occasion::NotTaking));
+        $slots = array_map(
+            static fn (NextStep $step): Slot => $step->change->slot,
+            self::steps(Readings::of(LureKind::BladedJig, 26, forage: Forage::Shad, run: Run::Low), Occasion::NotTaking),
+        );
         self::assertSame([Slot::TrailerBase, Slot::TrailerSurface, Slot::TrailerStyle, Slot::Finish, Slot::Lure], $slots, 'in this order');
     }
 
     public function testAJigHasNoBladeToChangeAndABareSpinnerbaitNoTrailer(): void
     {
-        self::assertNotContains(Slot::Finish, array_map(static fn (NextStep $step): Slot => $step->change->slot, self::steps(Readings::of(LureKind::Jig), Occasion::NotTaking)));
-        self::assertNotContains(Slot::TrailerStyle, array_map(static fn (NextStep $step): Slot => $step->change->slot, self::steps(Readings::of(LureKind::Spinnerbait, 50), Occasion::NotTaking)));
+        self::assertNotContains(
+            Slot::Finish,
+            array_map(
+                static fn (NextStep $step): Slot => $step->change->slot,
+                self::steps(Readings::of(LureKind::Jig), Occasion::NotTaking),
+            ),
+        );
+        self::assertNotContains(
+            Slot::TrailerStyle,
+            array_map(
+                static fn (NextStep $step): Slot => $step->change->slot,
+                self::steps(Readings::of(LureKind::Spinnerbait, 50), Occasion::NotTaking),
+            ),
+        );
     }
 
     public function testWhatIsTriedNextIsNeverWhatIsOnAlready(): void
@@ -72,7 +90,13 @@ final class OnTheWaterTest extends TestCase
 
     public function testAsTheWaterClearsThePairingGrowsQuieter(): void
     {
-        self::assertSame('accent', self::afterOn(Slot::Pairing, self::steps(Readings::of(LureKind::SwimJig, 13, forage: Forage::Bluegill, sky: Sky::Sun), Occasion::Clearing)));
+        self::assertSame(
+            'accent',
+            self::afterOn(
+                Slot::Pairing,
+                self::steps(Readings::of(LureKind::SwimJig, 13, forage: Forage::Bluegill, sky: Sky::Sun), Occasion::Clearing),
+            ),
+        );
     }
 
     /** P6: the trailer alone grows bolder. */
@@ -100,11 +124,19 @@ final class OnTheWaterTest extends TestCase
     /** @return iterable<string, array{Reading, list<string>, string}> */
     public static function notes(): iterable
     {
-        yield 'shad in summer grass' => [Readings::of(LureKind::BladedJig, cover: Cover::Grass, forage: Forage::Shad), ['F8.grass', 'Z7.long'], 'F8.rock'];
+        yield 'shad in summer grass' => [
+            Readings::of(LureKind::BladedJig, cover: Cover::Grass, forage: Forage::Shad),
+            ['F8.grass', 'Z7.long'],
+            'F8.rock',
+        ];
         yield 'sunfish on rock' => [Readings::of(LureKind::Jig, cover: Cover::Rock), ['F8.rock', 'Z6.rock', 'S20.jig'], 'S20.swim_jig'];
         yield 'fall without shad' => [Readings::of(LureKind::BladedJig, season: Season::Fall), ['F8.fall', 'Z6.fall'], 'Z6.half_ounce'];
         yield 'a swim jig high' => [Readings::of(LureKind::SwimJig, run: Run::High), ['Z5.high', 'Z6.swim_jig', 'S20.swim_jig'], 'Z5.low'];
-        yield 'a half-ounce bladed jig in wood' => [Readings::of(LureKind::BladedJig, cover: Cover::Wood), ['Z6.half_ounce', 'Z7.short'], 'Z6.fall'];
+        yield 'a half-ounce bladed jig in wood' => [
+            Readings::of(LureKind::BladedJig, cover: Cover::Wood),
+            ['Z6.half_ounce', 'Z7.short'],
+            'Z6.fall',
+        ];
         yield 'mats' => [Readings::of(LureKind::Jig, cover: Cover::Pads, density: CoverDensity::Heavy), ['Z6.braid'], 'Z7.short'];
         yield 'a hard day' => [Readings::of(LureKind::Jig, bite: Bite::Tough), ['F10'], 'Z6.braid'];
         yield 'a trailer of unknown plastic' => [Readings::of(LureKind::Jig), ['T10'], 'F10'];
@@ -150,7 +182,9 @@ final class OnTheWaterTest extends TestCase
     /** @return list<NextStep> */
     private static function steps(Reading $reading, Occasion $occasion): array
     {
-        return array_values(array_filter(self::adviser()->advise($reading)->next, static fn (NextStep $step): bool => $step->occasion === $occasion));
+        return array_values(
+            array_filter(self::adviser()->advise($reading)->next, static fn (NextStep $step): bool => $step->occasion === $occasion),
+        );
     }
 
     private static function adviser(): Adviser

@@ -24,7 +24,11 @@ final class ReconsiderTest extends TestCase
             foreach (Quantity::cases() as $quantity) {
                 $number = $quantity->of($reading);
                 if (null !== $number) {
-                    self::assertSameEitherWay($reading, $quantity->set($reading, $number + 1.7 * $quantity->nearness($number)), $quantity->value);
+                    self::assertSameEitherWay(
+                        $reading,
+                        $quantity->set($reading, $number + 1.7 * $quantity->nearness($number)),
+                        $quantity->value,
+                    );
                 }
             }
         }
@@ -35,7 +39,11 @@ final class ReconsiderTest extends TestCase
         foreach (Readings::random(60, 32) as $reading) {
             foreach (SchoolQuestion::cases() as $question) {
                 foreach ($question->schools() as $school) {
-                    self::assertSameEitherWay($reading, $reading->with(schools: $reading->schools->with($school)), 'schools.'.$question->value);
+                    self::assertSameEitherWay(
+                        $reading,
+                        $reading->with(schools: $reading->schools->with($school)),
+                        'schools.'.$question->value,
+                    );
                 }
             }
         }
@@ -61,7 +69,10 @@ final class ReconsiderTest extends TestCase
         static $engine = null;
         $engine ??= Engine::standard();
         \assert($engine instanceof Engine);
-        $told = static fn (Decision $decision): array => array_map(static fn (Tally $tally): array => [$tally->keys(), $tally->scores], $decision->tallies);
+        $told = static fn (Decision $decision): array => array_map(
+            static fn (Tally $tally): array => [$tally->keys(), $tally->scores],
+            $decision->tallies,
+        );
         self::assertEquals($told($engine->decide($after)), $told($engine->reconsider($engine->decide($before), $after, ...$fields)));
     }
 }

@@ -54,8 +54,21 @@ final class WatersTest extends TestCase
     public static function days(): iterable
     {
         yield 'February, rock bank: cold names the chunk, though crawfish would have a craw' => [
-            Readings::of(LureKind::Jig, 24, Tint::None, Sky::Overcast, feet: 5, season: Season::LateWinter, cover: Cover::Rock, forage: Forage::Crawfish, surface: 47),
-            ['skirt' => 'brown', 'accents' => 'orange', 'material' => 'living_rubber', 'trailer' => 'chunk', 'trailer_base' => 'blue', 'trailer_in' => 4.5, 'ounces' => 0.375, 'finish' => null],
+            Readings::of(
+                LureKind::Jig,
+                24,
+                Tint::None,
+                Sky::Overcast,
+                feet: 5,
+                season: Season::LateWinter,
+                cover: Cover::Rock,
+                forage: Forage::Crawfish,
+                surface: 47,
+            ),
+            [
+                'skirt' => 'brown', 'accents' => 'orange', 'material' => 'living_rubber', 'trailer' => 'chunk',
+                'trailer_base' => 'blue', 'trailer_in' => 4.5, 'ounces' => 0.375, 'finish' => null,
+            ],
         ];
         yield 'March, run-off brown as a road' => [
             Readings::of(LureKind::Jig, 3, Tint::Clay, Sky::Rain, season: Season::EarlySpring, forage: Forage::Crawfish, surface: 48),
@@ -63,18 +76,50 @@ final class WatersTest extends TestCase
         ];
         yield 'March, mud and cold, the spinnerbait' => [
             Readings::of(LureKind::Spinnerbait, 5, Tint::Green, Sky::Overcast, season: Season::LateWinter, surface: 44, forageInches: 3),
-            ['shape' => 'deep_colorado', 'size' => 5, 'skirt' => 'yellow', 'material' => 'living_rubber', 'trailer' => 'single_tail_grub', 'trailer_in' => 4.5],
+            [
+                'shape' => 'deep_colorado',
+                'size' => 5,
+                'skirt' => 'yellow',
+                'material' => 'living_rubber',
+                'trailer' => 'single_tail_grub',
+                'trailer_in' => 4.5,
+            ],
         ];
         yield 'April, the crawfish have turned' => [
-            Readings::of(LureKind::BladedJig, 22, Tint::Clay, season: Season::EarlySpring, cover: Cover::Rock, forage: Forage::Crawfish, surface: 55, red: true),
+            Readings::of(
+                LureKind::BladedJig,
+                22,
+                Tint::Clay,
+                season: Season::EarlySpring,
+                cover: Cover::Rock,
+                forage: Forage::Crawfish,
+                surface: 55,
+                red: true,
+            ),
             ['finish' => 'copper', 'skirt' => 'green_pumpkin', 'accents' => 'red+orange', 'trailer' => 'craw', 'ounces' => 0.5],
         ];
         yield 'April, the same water where they never turn' => [
-            Readings::of(LureKind::BladedJig, 22, Tint::Clay, season: Season::EarlySpring, cover: Cover::Rock, forage: Forage::Crawfish, surface: 55),
+            Readings::of(
+                LureKind::BladedJig,
+                22,
+                Tint::Clay,
+                season: Season::EarlySpring,
+                cover: Cover::Rock,
+                forage: Forage::Crawfish,
+                surface: 55,
+            ),
             ['skirt' => 'green_pumpkin', 'accents' => ''],
         ];
         yield 'May, bluegill on their beds in stain' => [
-            Readings::of(LureKind::BladedJig, 28, Tint::Green, season: Season::Spring, cover: Cover::Pads, surface: 68, seen: [Colour::Blue]),
+            Readings::of(
+                LureKind::BladedJig,
+                28,
+                Tint::Green,
+                season: Season::Spring,
+                cover: Cover::Pads,
+                surface: 68,
+                seen: [Colour::Blue],
+            ),
             ['finish' => 'gold', 'skirt' => 'green_pumpkin', 'accents' => 'blue+orange', 'trailer' => 'twin_tail_grub'],
         ];
         yield 'May, sixty-three degrees: a thin three inches' => [
@@ -83,10 +128,22 @@ final class WatersTest extends TestCase
         ];
         yield 'June, clear reservoir of shad in the sun' => [
             Readings::of(LureKind::Spinnerbait, 100, Tint::None, Sky::Sun, feet: 12, forage: Forage::Shad, surface: 74),
-            ['finish' => 'silver', 'shape' => 'willow', 'skirt' => 'smoke', 'see_through' => true, 'material' => 'silicone', 'trailer' => null, 'ounces' => 0.5, 'hook' => '2/0'],
+            [
+                'finish' => 'silver', 'shape' => 'willow', 'skirt' => 'smoke', 'see_through' => true, 'material' => 'silicone',
+                'trailer' => null, 'ounces' => 0.5, 'hook' => '2/0',
+            ],
         ];
         yield 'June, smallmouth that chase: hot paint, though cloud over clear water would have metal' => [
-            Readings::of(LureKind::Spinnerbait, 80, Tint::None, Sky::Overcast, forage: Forage::Crawfish, bite: Bite::Active, bass: Bass::Smallmouth, surface: 66),
+            Readings::of(
+                LureKind::Spinnerbait,
+                80,
+                Tint::None,
+                Sky::Overcast,
+                forage: Forage::Crawfish,
+                bite: Bite::Active,
+                bass: Bass::Smallmouth,
+                surface: 66,
+            ),
             ['finish' => 'painted_chartreuse', 'shape' => 'willow'],
         ];
         yield 'July, a hard bright day' => [
@@ -102,11 +159,31 @@ final class WatersTest extends TestCase
             ['finish' => 'black', 'skirt' => 'black', 'accents' => 'blue'],
         ];
         yield 'September, shad in dirty water' => [
-            Readings::of(LureKind::BladedJig, 12, Tint::Green, Sky::Broken, season: Season::Summer, forage: Forage::Shad, surface: 78, forageInches: 3),
+            Readings::of(
+                LureKind::BladedJig,
+                12,
+                Tint::Green,
+                Sky::Broken,
+                season: Season::Summer,
+                forage: Forage::Shad,
+                surface: 78,
+                forageInches: 3,
+            ),
             ['finish' => 'gold', 'skirt' => 'chartreuse', 'accents' => 'white', 'see_through' => false, 'trailer' => 'paddle_tail'],
         ];
         yield 'October, shad in the shallows' => [
-            Readings::of(LureKind::BladedJig, 48, Tint::None, Sky::Overcast, Wind::Chop, feet: 3, season: Season::Fall, forage: Forage::Shad, surface: 63, forageInches: 3),
+            Readings::of(
+                LureKind::BladedJig,
+                48,
+                Tint::None,
+                Sky::Overcast,
+                Wind::Chop,
+                feet: 3,
+                season: Season::Fall,
+                forage: Forage::Shad,
+                surface: 63,
+                forageInches: 3,
+            ),
             ['finish' => 'silver', 'ounces' => 0.375, 'trailer' => 'fork_tail', 'trailer_in' => 3.0],
         ];
         yield 'October, dying grass, no skirt' => [
@@ -114,8 +191,25 @@ final class WatersTest extends TestCase
             ['skirt' => null, 'trailer' => 'paddle_tail', 'trailer_in' => 5.0, 'trailer_base' => 'watermelon'],
         ];
         yield 'November, tea under rain' => [
-            Readings::of(LureKind::Spinnerbait, 15, Tint::Tannic, Sky::Rain, Wind::Chop, feet: 6, season: Season::Fall, cover: Cover::Wood, surface: 48),
-            ['skirt' => 'black', 'accents' => 'blue', 'trailer' => 'single_tail_grub', 'finish' => 'gold', 'shape' => 'colorado', 'hook' => '2/0'],
+            Readings::of(
+                LureKind::Spinnerbait,
+                15,
+                Tint::Tannic,
+                Sky::Rain,
+                Wind::Chop,
+                feet: 6,
+                season: Season::Fall,
+                cover: Cover::Wood,
+                surface: 48,
+            ),
+            [
+                'skirt' => 'black',
+                'accents' => 'blue',
+                'trailer' => 'single_tail_grub',
+                'finish' => 'gold',
+                'shape' => 'colorado',
+                'hook' => '2/0',
+            ],
         ];
         yield 'golden shiners over the weeds' => [
             Readings::of(LureKind::Spinnerbait, 44, Tint::None, forage: Forage::GoldenShiner, forageInches: 5),
@@ -130,7 +224,16 @@ final class WatersTest extends TestCase
             ['see_through' => false],
         ];
         yield 'deep points in winter' => [
-            Readings::of(LureKind::Spinnerbait, 60, Tint::None, Sky::Overcast, feet: 33, season: Season::Winter, forage: Forage::Shad, surface: 44),
+            Readings::of(
+                LureKind::Spinnerbait,
+                60,
+                Tint::None,
+                Sky::Overcast,
+                feet: 33,
+                season: Season::Winter,
+                forage: Forage::Shad,
+                surface: 44,
+            ),
             ['ounces' => 1.25, 'trailer' => 'single_tail_grub', 'hook' => '4/0'],
         ];
     }

@@ -42,7 +42,9 @@ final class BuildFindingsTest extends TestCase
 
     public function testAPairThatPartsWhereOneIsWantedIsToldToComeCloser(): void
     {
-        $scorer = self::scorer(Readings::of(LureKind::Jig, 40, forage: Forage::Bluegill)->with(schools: new Schools(pairing: PairingSchool::OneTone)));
+        $scorer = self::scorer(
+            Readings::of(LureKind::Jig, 40, forage: Forage::Bluegill)->with(schools: new Schools(pairing: PairingSchool::OneTone)),
+        );
         $finding = self::about('pair', $scorer, Bins::skirt(Colour::GreenPumpkin), Bins::trailer(Colour::White));
         self::assertFalse($finding->asWanted);
         self::assertStringContainsString('nearer to the skirt', $finding->text);
@@ -52,7 +54,14 @@ final class BuildFindingsTest extends TestCase
 
     public function testADarkSkirtCastsAShadowAndAWhiteOneDoesNot(): void
     {
-        $scorer = self::scorer(Readings::of(LureKind::Jig, 4, tint: Tint::Clay, forage: Forage::Crawfish)->with(schools: new Schools(dirty: DirtySchool::Dark)));
+        $scorer = self::scorer(
+            Readings::of(
+                LureKind::Jig,
+                4,
+                tint: Tint::Clay,
+                forage: Forage::Crawfish,
+            )->with(schools: new Schools(dirty: DirtySchool::Dark)),
+        );
         self::assertSame(PartGoal::Darkest, $scorer->brief->wanted->skirt);
         self::assertTrue(self::about('skirt', $scorer, Bins::skirt(Colour::Black), null)->asWanted);
         self::assertFalse(self::about('skirt', $scorer, Bins::skirt(Colour::White), null)->asWanted);
@@ -68,7 +77,10 @@ final class BuildFindingsTest extends TestCase
                 foreach ([...$bin->trailers, null] as $t => $trailer) {
                     self::assertSame($pairs[$t], $scorer->pair($skirt, $trailer)->points);
                     $scores = $scorer->measure(new Composition($kind, $bin->heads[0], null, null, $skirt, $trailer, null));
-                    self::assertSame([], array_filter($scores->scores, static fn (TraitScore $mark): bool => $mark->points < 0 || $mark->points > $mark->of));
+                    self::assertSame(
+                        [],
+                        array_filter($scores->scores, static fn (TraitScore $mark): bool => $mark->points < 0 || $mark->points > $mark->of),
+                    );
                 }
             }
         }
@@ -79,7 +91,12 @@ final class BuildFindingsTest extends TestCase
     {
         $scorer = self::scorer(Readings::of(LureKind::Spinnerbait, 25));
         foreach ([Bins::trailer(), null] as $trailer) {
-            self::assertSame(100_000, $scorer->measure(new Composition(LureKind::Spinnerbait, Bins::head(), null, Bins::blade(), Bins::skirt(), $trailer, null))->most());
+            self::assertSame(
+                100_000,
+                $scorer->measure(
+                    new Composition(LureKind::Spinnerbait, Bins::head(), null, Bins::blade(), Bins::skirt(), $trailer, null),
+                )->most(),
+            );
         }
     }
 
@@ -98,8 +115,12 @@ final class BuildFindingsTest extends TestCase
         }
     }
 
-    private static function about(string $what, BuildScorer $scorer, \Kontrast\Inventory\InventorySkirt $skirt, ?\Kontrast\Inventory\InventoryTrailer $trailer): Finding
-    {
+    private static function about(
+        string $what,
+        BuildScorer $scorer,
+        \Kontrast\Inventory\InventorySkirt $skirt,
+        ?\Kontrast\Inventory\InventoryTrailer $trailer,
+    ): Finding {
         $build = new Composition($scorer->reading->lure, Bins::head(), null, null, $skirt, $trailer, null);
         foreach ((new BuildFindings($scorer))->on($build) as $finding) {
             if ($finding->about === $what) {

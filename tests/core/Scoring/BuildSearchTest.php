@@ -65,14 +65,32 @@ final class BuildSearchTest extends TestCase
 
     public function testEqualsComeInTheOrderOfTheBin(): void
     {
-        $bin = Inventory::of([Bins::head(), ...array_map(static fn (int $i) => Bins::skirt(id: "s$i"), range(1, 5)), Bins::trailer(id: 't1'), Bins::trailer(id: 't2')]);
+        $bin = Inventory::of(
+            [
+                Bins::head(),
+                ...array_map(static fn (int $i) => Bins::skirt(id: "s$i"), range(1, 5)),
+                Bins::trailer(id: 't1'),
+                Bins::trailer(id: 't2'),
+            ],
+        );
         $best = (new BuildSearch($bin, self::scorer(Readings::of(LureKind::Jig, 10, forage: Forage::Crawfish)), 4))->best();
-        self::assertSame(['s1 t1', 's1 t2', 's2 t1', 's2 t2'], array_map(static fn (RankedBuild $ranked): string => $ranked->build->skirt?->id.' '.$ranked->build->trailer?->id, $best));
+        self::assertSame(
+            ['s1 t1', 's1 t2', 's2 t1', 's2 t2'],
+            array_map(static fn (RankedBuild $ranked): string => $ranked->build->skirt?->id.' '.$ranked->build->trailer?->id, $best),
+        );
     }
 
     public function testTheAdvisedPartsThemselvesTakeNearlyEveryPoint(): void
     {
-        $bin = Inventory::of([Bins::head(0.375, Colour::Black), Bins::skirt(Colour::Black, Colour::Blue), Bins::skirt(Colour::White, id: 'wrong'), Bins::trailer(Colour::BrightBlue), Bins::trailer(Colour::Pearl, id: 'wrong too')]);
+        $bin = Inventory::of(
+            [
+                Bins::head(0.375, Colour::Black),
+                Bins::skirt(Colour::Black, Colour::Blue),
+                Bins::skirt(Colour::White, id: 'wrong'),
+                Bins::trailer(Colour::BrightBlue),
+                Bins::trailer(Colour::Pearl, id: 'wrong too'),
+            ],
+        );
         $best = (new BuildSearch($bin, self::scorer(Readings::of(LureKind::Jig, 10, forage: Forage::Crawfish))))->best();
         self::assertSame(['head', 'skirt', 'trailer'], self::ids($best[0]->build));
         self::assertGreaterThan(0.85, $best[0]->scores->points / $best[0]->scores->most());
@@ -96,10 +114,23 @@ final class BuildSearchTest extends TestCase
         foreach (LureKind::cases() as $kind) {
             foreach ((new BuildSearch(Bins::random(5, 6, 8, 4, 4, 5), self::scorer(Readings::of($kind))))->every() as $build) {
                 self::assertTrue($build->head->isFor($kind));
-                self::assertTrue(null === $build->rear || (BladeShape::BladedJig === $build->rear->shape) === (LureKind::BladedJig === $kind));
-                self::assertTrue(null === $build->front || (null !== $build->rear && $build->front->size->number <= $build->rear->size->number && !PartFit::clashes($build->front)));
-                self::assertTrue(Arm::Short !== $build->head->arm || LureKind::Spinnerbait !== $kind || (null === $build->front && null === $build->hook));
-                self::assertTrue(null === $build->hook || \in_array($build->hook->size->aught, PartFit::hookAughts($build->head->weight), true));
+                self::assertTrue(
+                    null === $build->rear || (BladeShape::BladedJig === $build->rear->shape) === (LureKind::BladedJig === $kind),
+                );
+                self::assertTrue(
+                    null === $build->front
+                        || (null !== $build->rear
+                            && $build->front->size->number <= $build->rear->size->number
+                            && !PartFit::clashes($build->front)),
+                );
+                self::assertTrue(
+                    Arm::Short !== $build->head->arm
+                        || LureKind::Spinnerbait !== $kind
+                        || (null === $build->front && null === $build->hook),
+                );
+                self::assertTrue(
+                    null === $build->hook || \in_array($build->hook->size->aught, PartFit::hookAughts($build->head->weight), true),
+                );
                 self::assertTrue(null !== $build->skirt || LureKind::BladedJig === $kind);
             }
         }
@@ -117,8 +148,17 @@ final class BuildSearchTest extends TestCase
 
     public function testABinWithoutAHeadMakesNothing(): void
     {
-        self::assertSame([], (new BuildSearch(Inventory::of([Bins::skirt(trim: Trim::LongTail)]), self::scorer(Readings::of(LureKind::Jig, tint: Tint::Clay))))->best());
-        self::assertSame([], (new BuildSearch(Inventory::of([Bins::head(), Bins::skirt()]), self::scorer(Readings::of(LureKind::Spinnerbait))))->best());
+        self::assertSame(
+            [],
+            (new BuildSearch(
+                Inventory::of([Bins::skirt(trim: Trim::LongTail)]),
+                self::scorer(Readings::of(LureKind::Jig, tint: Tint::Clay)),
+            ))->best(),
+        );
+        self::assertSame(
+            [],
+            (new BuildSearch(Inventory::of([Bins::head(), Bins::skirt()]), self::scorer(Readings::of(LureKind::Spinnerbait))))->best(),
+        );
     }
 
     /** A list kept short as things come is the same as sorting them all at the end. */
@@ -155,7 +195,10 @@ final class BuildSearchTest extends TestCase
         return [
             null === $build->skirt ? \count($bin->skirts) : $place($build->skirt, $bin->skirts),
             null === $build->trailer ? \count($bin->trailers) : $place($build->trailer, $bin->trailers),
-            $place($build->rear, $bin->blades), $place($build->front, $bin->blades), $place($build->head, $bin->heads), $place($build->hook, $bin->hooks),
+            $place($build->rear, $bin->blades), $place(
+                $build->front,
+                $bin->blades,
+            ), $place($build->head, $bin->heads), $place($build->hook, $bin->hooks),
         ];
     }
 }

@@ -85,7 +85,10 @@ final class ScoresTest extends TestCase
     public function testAHookCountsByItsSize(): void
     {
         $say = self::trade(Readings::of(LureKind::Spinnerbait));
-        self::assertSame([0.5, 1.0, 0.5, 0.0], array_map(static fn (int $aught): float => $say->hook(HookSize::aught($aught)), [1, 2, 3, 4]));
+        self::assertSame(
+            [0.5, 1.0, 0.5, 0.0],
+            array_map(static fn (int $aught): float => $say->hook(HookSize::aught($aught)), [1, 2, 3, 4]),
+        );
     }
 
     /** The handbook of the optics in its own words: in clay mud black stands out most and white least. */
@@ -93,7 +96,10 @@ final class ScoresTest extends TestCase
     {
         $reading = Readings::of(LureKind::Jig, 12, tint: Tint::Clay, sky: Sky::Sun, feet: 1, forage: Forage::Crawfish);
         $say = self::eye($reading);
-        $meets = static fn (PartGoal $goal, Colour $colour): float => $say->meets($goal, $say->reduce(Bins::partColour($colour)->part('p')));
+        $meets = static fn (PartGoal $goal, Colour $colour): float => $say->meets(
+            $goal,
+            $say->reduce(Bins::partColour($colour)->part('p')),
+        );
         self::assertGreaterThan($meets(PartGoal::FarthestSeen, Colour::White), $meets(PartGoal::FarthestSeen, Colour::Black));
         self::assertGreaterThan($meets(PartGoal::Darkest, Colour::White), $meets(PartGoal::Darkest, Colour::Black));
         self::assertGreaterThan($meets(PartGoal::LeastContrast, Colour::Black), $meets(PartGoal::LeastContrast, Colour::White));
@@ -118,14 +124,25 @@ final class ScoresTest extends TestCase
 
     public function testTheFoodsOwnColourIsMostLikeTheFood(): void
     {
-        foreach ([[Forage::Shad, Colour::Pearl, Colour::Black], [Forage::Perch, Colour::Yellow, Colour::Black], [Forage::Crawfish, Colour::Brown, Colour::White]] as [$forage, $own, $other]) {
+        foreach ([
+            [Forage::Shad, Colour::Pearl, Colour::Black],
+            [Forage::Perch, Colour::Yellow, Colour::Black],
+            [Forage::Crawfish, Colour::Brown, Colour::White],
+        ] as [$forage, $own, $other]) {
             $say = self::eye(Readings::of(LureKind::SwimJig, 48, forage: $forage));
-            $like = static fn (Colour $colour): float => $say->meets(PartGoal::LikeForage, $say->reduce(Bins::partColour($colour)->part('p')));
+            $like = static fn (Colour $colour): float => $say->meets(
+                PartGoal::LikeForage,
+                $say->reduce(Bins::partColour($colour)->part('p')),
+            );
             self::assertEqualsWithDelta(1.0, $like($own), 1e-9, $forage->value);
             self::assertLessThan($like($own), $like($other));
         }
         $seen = self::eye(Readings::of(LureKind::SwimJig, 48, forage: Forage::Shad, seen: [Colour::Blue]));
-        self::assertEqualsWithDelta(1.0, $seen->meets(PartGoal::LikeForage, $seen->reduce(Bins::partColour(Colour::Blue)->part('p'))), 1e-9);
+        self::assertEqualsWithDelta(
+            1.0,
+            $seen->meets(PartGoal::LikeForage, $seen->reduce(Bins::partColour(Colour::Blue)->part('p'))),
+            1e-9,
+        );
     }
 
     /** T6, S16, H1; common practice, no source: what is to be left off is worth more left off. */
@@ -137,9 +154,14 @@ final class ScoresTest extends TestCase
         self::assertLessThan($warm->trailer(null)->points, $warm->trailer(Bins::trailer())->points);
 
         $heavy = self::scorer(Readings::of(LureKind::Spinnerbait, 30, cover: Cover::Wood, density: CoverDensity::Heavy));
-        self::assertGreaterThan($heavy->hook(new \Kontrast\Inventory\InventoryHook('k', '2/0', HookSize::aught(2)))->points, $heavy->hook(null)->points);
+        self::assertGreaterThan(
+            $heavy->hook(new \Kontrast\Inventory\InventoryHook('k', '2/0', HookSize::aught(2)))->points,
+            $heavy->hook(null)->points,
+        );
 
-        $bare = self::scorer(Readings::of(LureKind::BladedJig, 40, season: Season::LateWinter, cover: Cover::Grass, surface: 46, forage: Forage::Bluegill));
+        $bare = self::scorer(
+            Readings::of(LureKind::BladedJig, 40, season: Season::LateWinter, cover: Cover::Grass, surface: 46, forage: Forage::Bluegill),
+        );
         self::assertNull($bare->brief->build->skirt);
         self::assertGreaterThan($bare->skirt(Bins::skirt())->points, $bare->skirt(null)->points);
     }
@@ -147,7 +169,12 @@ final class ScoresTest extends TestCase
     public function testALongTailLosesItsMarkWhereTheSkirtIsToBeCut(): void
     {
         $scorer = self::scorer(Readings::of(LureKind::Jig, 9));
-        $cut = static fn (Trim $trim): int => array_sum(array_map(static fn (TraitScore $mark): int => ScoredTrait::SkirtCut === $mark->trait ? $mark->points : 0, $scorer->skirt(Bins::skirt(trim: $trim))->scores));
+        $cut = static fn (Trim $trim): int => array_sum(
+            array_map(
+                static fn (TraitScore $mark): int => ScoredTrait::SkirtCut === $mark->trait ? $mark->points : 0,
+                $scorer->skirt(Bins::skirt(trim: $trim))->scores,
+            ),
+        );
         self::assertSame(2000, $cut(Trim::HookBend));
         self::assertLessThan(2000, $cut(Trim::LongTail));
     }
@@ -158,7 +185,10 @@ final class ScoresTest extends TestCase
         self::assertEqualsWithDelta(1.3125, PartFit::clevisToLoop()->inInches(), 1e-12);
         self::assertFalse(PartFit::clashes(Bins::blade(BladeShape::Colorado, 3)));
         self::assertTrue(PartFit::clashes(Bins::blade(BladeShape::Willow, 3)));
-        self::assertFalse(PartFit::front(Bins::blade(BladeShape::Colorado, 2, id: 'same'), Bins::blade(BladeShape::Colorado, 3, id: 'same')), 'One blade cannot hang in two places.');
+        self::assertFalse(
+            PartFit::front(Bins::blade(BladeShape::Colorado, 2, id: 'same'), Bins::blade(BladeShape::Colorado, 3, id: 'same')),
+            'One blade cannot hang in two places.',
+        );
     }
 
     private static function trade(Reading $reading): RuleScore

@@ -25,7 +25,10 @@ final class SecondOpinionTest extends TestCase
     {
         $finish = self::on(Readings::of(LureKind::BladedJig, 27))[0];
         self::assertSame('blades.finish', $finish->pick);
-        self::assertSame(['gold', 'silver'], array_map(static fn (Candidate $candidate): string => $candidate->value, \array_slice($finish->candidates, 0, 2)));
+        self::assertSame(
+            ['gold', 'silver'],
+            array_map(static fn (Candidate $candidate): string => $candidate->value, \array_slice($finish->candidates, 0, 2)),
+        );
         self::assertCount(3, $finish->candidates);
     }
 
@@ -47,7 +50,10 @@ final class SecondOpinionTest extends TestCase
 
     public function testAJigWithoutBladesIsAskedAboutItsPairingAlone(): void
     {
-        self::assertSame(['pairing'], array_map(static fn (Opinion $opinion): string => $opinion->pick, self::on(Readings::of(LureKind::Jig))));
+        self::assertSame(
+            ['pairing'],
+            array_map(static fn (Opinion $opinion): string => $opinion->pick, self::on(Readings::of(LureKind::Jig))),
+        );
     }
 
     public function testItNeverOverrulesTheTrade(): void

@@ -49,7 +49,10 @@ final class SwapsTest extends TestCase
         $bin = Bins::random(22, 5, 8, 6, 6, 5);
         $scorer = self::scorer(Readings::of(LureKind::Spinnerbait, 40));
         $best = (new BuildSearch($bin, $scorer))->best()[0];
-        $another = array_filter((new Swaps($bin, $scorer))->that($best->build), static fn (Swap $swap): bool => SwapKind::Another === $swap->kind || SwapKind::Off === $swap->kind);
+        $another = array_filter(
+            (new Swaps($bin, $scorer))->that($best->build),
+            static fn (Swap $swap): bool => SwapKind::Another === $swap->kind || SwapKind::Off === $swap->kind,
+        );
         self::assertSame([], $another);
     }
 
@@ -59,7 +62,15 @@ final class SwapsTest extends TestCase
         $reading = Readings::of(LureKind::BladedJig, 130, tint: Tint::None, sky: Sky::Sun, forage: Forage::Perch);
         $scorer = self::scorer($reading);
         self::assertTrue($scorer->brief->build->blades[0]->darkened);
-        $build = new Composition(LureKind::BladedJig, Bins::head(), null, Bins::blade(BladeShape::BladedJig, 3), Bins::skirt(Colour::GreenPumpkin), Bins::trailer(Colour::GreenPumpkin), null);
+        $build = new Composition(
+            LureKind::BladedJig,
+            Bins::head(),
+            null,
+            Bins::blade(BladeShape::BladedJig, 3),
+            Bins::skirt(Colour::GreenPumpkin),
+            Bins::trailer(Colour::GreenPumpkin),
+            null,
+        );
         $kinds = array_map(static fn (Swap $swap): SwapKind => $swap->kind, (new Swaps(Inventory::of([]), $scorer))->that($build));
         self::assertContains(SwapKind::Marker, $kinds);
     }
@@ -67,13 +78,19 @@ final class SwapsTest extends TestCase
     public function testALongTailIsCutBackWhereATrailerSwims(): void
     {
         $build = new Composition(LureKind::Jig, Bins::head(), null, null, Bins::skirt(trim: Trim::LongTail), Bins::trailer(), null);
-        $kinds = array_map(static fn (Swap $swap): SwapKind => $swap->kind, (new Swaps(Inventory::of([]), self::scorer(Readings::of(LureKind::Jig, 10))))->that($build));
+        $kinds = array_map(
+            static fn (Swap $swap): SwapKind => $swap->kind,
+            (new Swaps(Inventory::of([]), self::scorer(Readings::of(LureKind::Jig, 10))))->that($build),
+        );
         self::assertContains(SwapKind::Trim, $kinds);
     }
 
     public function testTheMissingPartIsTheOneEveryReadingAsksFor(): void
     {
-        $scorers = array_map(static fn (float $inches): BuildScorer => self::scorer(Readings::of(LureKind::Jig, $inches, forage: Forage::Crawfish)), [7.0, 9.0, 11.0]);
+        $scorers = array_map(
+            static fn (float $inches): BuildScorer => self::scorer(Readings::of(LureKind::Jig, $inches, forage: Forage::Crawfish)),
+            [7.0, 9.0, 11.0],
+        );
         $bin = Inventory::of([Bins::head(), Bins::skirt(Colour::White), Bins::trailer(Colour::BrightBlue)]);
         $missing = (new MissingParts($bin, $scorers))->parts();
         self::assertStringStartsWith('skirt black', $missing[0]['part']->id);
@@ -81,7 +98,8 @@ final class SwapsTest extends TestCase
         $with = Inventory::of([Bins::head(), Bins::skirt(Colour::White), $missing[0]['part'], Bins::trailer(Colour::BrightBlue)]);
         $gained = 0;
         foreach ($scorers as $scorer) {
-            $gained += (new BuildSearch($with, $scorer, 1))->best()[0]->scores->points - (new BuildSearch($bin, $scorer, 1))->best()[0]->scores->points;
+            $best = static fn (Inventory $inventory): int => (new BuildSearch($inventory, $scorer, 1))->best()[0]->scores->points;
+            $gained += $best($with) - $best($bin);
         }
         self::assertSame($missing[0]['gain'], $gained);
     }
@@ -93,7 +111,13 @@ final class SwapsTest extends TestCase
         $bin = Inventory::of([]);
         for ($i = 0; $i < 6; ++$i) {
             $parts = array_column((new MissingParts($bin, $scorers))->parts(1), 'part');
-            $bin = new Inventory([...$bin->heads, ...Inventory::of($parts)->heads], [], [...$bin->skirts, ...Inventory::of($parts)->skirts], [...$bin->trailers, ...Inventory::of($parts)->trailers], []);
+            $bin = new Inventory(
+                [...$bin->heads, ...Inventory::of($parts)->heads],
+                [],
+                [...$bin->skirts, ...Inventory::of($parts)->skirts],
+                [...$bin->trailers, ...Inventory::of($parts)->trailers],
+                [],
+            );
             $bin = [] === $bin->heads ? Inventory::of([Bins::head(), Bins::skirt(Colour::White)]) : $bin;
         }
         self::assertSame([], (new MissingParts($bin, $scorers))->parts());

@@ -39,14 +39,24 @@ final class BassEyeTest extends TestCase
     public function testARodsBandIsAsWideAsThePublishedTemplate(): void
     {
         $peak = 500.0;
-        $published = static fn (float $x): float => 1 / (exp(69.7 * (0.88 - $x)) + exp(28 * (0.922 - $x)) + exp(-14.9 * (1.104 - $x)) + 0.674);
+        $published = static fn (float $x): float => 1
+            / (exp(69.7 * (0.88 - $x)) + exp(28 * (0.922 - $x)) + exp(-14.9 * (1.104 - $x)) + 0.674);
         $width = static function (callable $at): float {
             $above = array_filter(range(440, 620), static fn (int $nm): bool => $at((float) $nm) >= 0.5);
 
             return (float) (max([0, ...$above]) - min([1000, ...$above]));
         };
-        self::assertEqualsWithDelta($width(static fn (float $nm): float => $published($peak / $nm)), $width(static fn (float $nm): float => VisualPigment::at($nm, $peak)), 4.0);
-        self::assertEqualsWithDelta(100.0, $width(static fn (float $nm): float => VisualPigment::at($nm, $peak)), 12.0, 'A1 pigments about 500 nm are some hundred nm wide.');
+        self::assertEqualsWithDelta(
+            $width(static fn (float $nm): float => $published($peak / $nm)),
+            $width(static fn (float $nm): float => VisualPigment::at($nm, $peak)),
+            4.0,
+        );
+        self::assertEqualsWithDelta(
+            100.0,
+            $width(static fn (float $nm): float => VisualPigment::at($nm, $peak)),
+            12.0,
+            'A1 pigments about 500 nm are some hundred nm wide.',
+        );
     }
 
     /**

@@ -19,7 +19,12 @@ final class Ciede2000Test extends TestCase
     public function testThePublishedPairs(float $l1, float $a1, float $b1, float $l2, float $a2, float $b2, float $published): void
     {
         self::assertEqualsWithDelta($published, Ciede2000::between(new Lab($l1, $a1, $b1), new Lab($l2, $a2, $b2)), 5e-5);
-        self::assertEqualsWithDelta($published, Ciede2000::between(new Lab($l2, $a2, $b2), new Lab($l1, $a1, $b1)), 5e-5, 'The other way round.');
+        self::assertEqualsWithDelta(
+            $published,
+            Ciede2000::between(new Lab($l2, $a2, $b2), new Lab($l1, $a1, $b1)),
+            5e-5,
+            'The other way round.',
+        );
     }
 
     /** @return list<array{float, float, float, float, float, float, float}> */

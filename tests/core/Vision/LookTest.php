@@ -40,7 +40,11 @@ final class LookTest extends TestCase
     {
         $reduced = ReducedPart::of(self::part($part), self::water($water));
         self::assertEqualsWithDelta($expected[0], $reduced->againstWater(), 0.03 * abs($expected[0]));
-        self::assertEqualsWithDelta($expected[1], ($reduced->flashRange() ?? $reduced->sightRange())->inInches(), max(0.06, 0.01 * $expected[1]));
+        self::assertEqualsWithDelta(
+            $expected[1],
+            ($reduced->flashRange() ?? $reduced->sightRange())->inInches(),
+            max(0.06, 0.01 * $expected[1]),
+        );
     }
 
     /** @return iterable<string, array{string, string, array{float, float}}> */
@@ -84,7 +88,11 @@ final class LookTest extends TestCase
     public function testMetalAtAGlint(): void
     {
         self::assertEqualsWithDelta(6.43, ReducedPart::of(self::part('silver'), self::water('clay'))->againstWaterAtGlint() ?? 0.0, 0.1);
-        self::assertEqualsWithDelta(5.54, ReducedPart::of(self::part('metal gold'), self::water('clay'))->againstWaterAtGlint() ?? 0.0, 0.1);
+        self::assertEqualsWithDelta(
+            5.54,
+            ReducedPart::of(self::part('metal gold'), self::water('clay'))->againstWaterAtGlint() ?? 0.0,
+            0.1,
+        );
     }
 
     // What the trade says of these waters, as the model has to say it too. Common practice, no source.
@@ -144,7 +152,10 @@ final class LookTest extends TestCase
     public function testChartreuseAgainstWhiteIsWeakForABassAndClearForAPerson(): void
     {
         $viewing = self::viewing(Tint::Green, 20, 1.5, Sky::Broken);
-        $pair = static fn (string $a, string $b): Pair => Pair::of(ReducedPart::of(self::part($a), $viewing), ReducedPart::of(self::part($b), $viewing));
+        $pair = static fn (string $a, string $b): Pair => Pair::of(
+            ReducedPart::of(self::part($a), $viewing),
+            ReducedPart::of(self::part($b), $viewing),
+        );
         $atThePart = static fn (Pair $pair): float => hypot($pair->colour(), $pair->tone());
         self::assertGreaterThan(20.0, $pair('white', 'chartreuse')->inTheHand(), 'A person tells them apart at a glance.');
         foreach ([['green_pumpkin', 'orange'], ['black', 'bright_blue'], ['white', 'black']] as [$a, $b]) {
@@ -180,7 +191,10 @@ final class LookTest extends TestCase
             foreach (['white', 'black', 'smoke', 'red'] as $word) {
                 $last = \INF;
                 foreach ([120, 60, 30, 15, 7, 3] as $inches) {
-                    $range = ReducedPart::of(self::part($word), self::viewing($tint, $inches, 0.25, Sky::Overcast))->sightRange()->inInches();
+                    $range = ReducedPart::of(
+                        self::part($word),
+                        self::viewing($tint, $inches, 0.25, Sky::Overcast),
+                    )->sightRange()->inInches();
                     self::assertLessThanOrEqual($last + 1e-9, $range, "$word in {$tint->value} at $inches in");
                     $last = $range;
                 }
@@ -203,10 +217,20 @@ final class LookTest extends TestCase
             foreach (Tint::cases() as $tint) {
                 foreach ([0.01, 3, 100] as $inches) {
                     foreach (Direction::cases() as $from) {
-                        $scene = Scene::at(WaterSolver::find(Length::inches($inches), $tint, SkyLight::of($sky, Angle::degrees(0))), Length::inches($inches), $from);
+                        $scene = Scene::at(
+                            WaterSolver::find(Length::inches($inches), $tint, SkyLight::of($sky, Angle::degrees(0))),
+                            Length::inches($inches),
+                            $from,
+                        );
                         $viewing = Fits::viewing($scene);
-                        $pair = Pair::of(ReducedPart::of(OpticalPart::matte('a', Srgb::hex('#000000'), Fluorescence::Orange), $viewing), ReducedPart::of(OpticalPart::metal('b', Metal::Copper), $viewing));
-                        foreach ([$pair->colour(), $pair->tone(), $pair->splitRange()->inInches(), $pair->a->againstWater(), $pair->a->sightRange()->inInches(), $pair->b->againstWaterAtGlint(), $pair->b->flashRange()?->inInches()] as $figure) {
+                        $pair = Pair::of(
+                            ReducedPart::of(OpticalPart::matte('a', Srgb::hex('#000000'), Fluorescence::Orange), $viewing),
+                            ReducedPart::of(OpticalPart::metal('b', Metal::Copper), $viewing),
+                        );
+                        foreach ([
+                            $pair->colour(), $pair->tone(), $pair->splitRange()->inInches(), $pair->a->againstWater(),
+                            $pair->a->sightRange()->inInches(), $pair->b->againstWaterAtGlint(), $pair->b->flashRange()?->inInches(),
+                        ] as $figure) {
                             self::assertTrue(null !== $figure && is_finite($figure), "$sky->value $tint->value $inches $from->value");
                         }
                     }
@@ -220,7 +244,9 @@ final class LookTest extends TestCase
     {
         $contrasts = [];
         foreach (Colour::cases() as $colour) {
-            $contrasts[$colour->value] = abs(ReducedPart::of(OpticalPart::matte($colour->value, Srgb::hex(Palette::hex($colour))), $viewing)->againstWater());
+            $contrasts[$colour->value] = abs(
+                ReducedPart::of(OpticalPart::matte($colour->value, Srgb::hex(Palette::hex($colour))), $viewing)->againstWater(),
+            );
         }
 
         return $contrasts;
@@ -244,6 +270,12 @@ final class LookTest extends TestCase
 
     private static function viewing(Tint $tint, float $inches, float $feet, Sky $sky, float $elevation = 50): Viewing
     {
-        return Fits::viewing(Scene::at(WaterSolver::find(Length::inches($inches), $tint, SkyLight::of($sky, Angle::degrees($elevation))), Length::feet($feet), Direction::Side));
+        return Fits::viewing(
+            Scene::at(
+                WaterSolver::find(Length::inches($inches), $tint, SkyLight::of($sky, Angle::degrees($elevation))),
+                Length::feet($feet),
+                Direction::Side,
+            ),
+        );
     }
 }

@@ -40,7 +40,11 @@ final class PictureTest extends TestCase
     /** An exponential has its crossing where mathematics puts it: 8·e^(−2r) falls to 1 at ln(8)/2. */
     public function testARangeIsTheLastCrossing(): void
     {
-        self::assertEqualsWithDelta(log(8) / 2, FadeRange::where(static fn (float $r): float => 8 * exp(-2 * $r), 1.0, 2.0)->inMetres(), 1e-9);
+        self::assertEqualsWithDelta(
+            log(8) / 2,
+            FadeRange::where(static fn (float $r): float => 8 * exp(-2 * $r), 1.0, 2.0)->inMetres(),
+            1e-9,
+        );
     }
 
     public function testARangeThatDipsAndComesBackCountsToItsLastEnd(): void
@@ -92,7 +96,11 @@ final class PictureTest extends TestCase
     public function testAWhiteThingIsTheBrightestOnTheScreenFromTheSide(): void
     {
         [$scene, $screen] = self::screen(Tint::Green);
-        $light = static fn (Colour $colour): Spectrum => Radiance::of(BuildOptics::coloured('x', $colour, Opacity::Opaque), $scene, Fits::shared())->steady;
+        $light = static fn (Colour $colour): Spectrum => Radiance::of(
+            BuildOptics::coloured('x', $colour, Opacity::Opaque),
+            $scene,
+            Fits::shared(),
+        )->steady;
         $white = $screen->person($light(Colour::White));
         foreach ([Colour::Black, Colour::Brown, Colour::GreenPumpkin, Colour::Blue] as $colour) {
             self::assertGreaterThan($screen->person($light($colour))->green, $white->green, $colour->value);
@@ -118,7 +126,12 @@ final class PictureTest extends TestCase
     public function testEveryPictureFadesIntoTheWater(): void
     {
         $reading = Readings::of(LureKind::Spinnerbait, 20);
-        $curves = ContrastCurves::of(Fits::viewing(Scene::of($reading, Direction::Side)), $reading->visibility, BuildOptics::of(Adviser::standard()->advise($reading)->build), [['skirt.0', 'blade.rear'], ['nothing', 'head']]);
+        $curves = ContrastCurves::of(
+            Fits::viewing(Scene::of($reading, Direction::Side)),
+            $reading->visibility,
+            BuildOptics::of(Adviser::standard()->advise($reading)->build),
+            [['skirt.0', 'blade.rear'], ['nothing', 'head']],
+        );
         self::assertCount(1, $curves->pairs, 'A pair that names no part is left out.');
         self::assertEqualsWithDelta(1.0, $curves->left[0], 1e-12);
         foreach ($curves->parts as $part) {

@@ -49,11 +49,28 @@ final class DaylightTest extends TestCase
      */
     public function testTheTableOfColourMatchingAgreesWithThePublishedFits(): void
     {
-        $lobe = static fn (float $nm, float $peak, float $left, float $right): float => exp(-0.5 * (($nm - $peak) / ($nm < $peak ? $left : $right)) ** 2);
+        $lobe = static fn (float $nm, float $peak, float $left, float $right): float => exp(
+            -0.5 * (($nm - $peak) / ($nm < $peak ? $left : $right)) ** 2,
+        );
         foreach (Grid::wavelengths() as $i => $nm) {
-            self::assertEqualsWithDelta(1.056 * $lobe($nm, 599.8, 37.9, 31.0) + 0.362 * $lobe($nm, 442.0, 16.0, 26.7) - 0.065 * $lobe($nm, 501.1, 20.4, 26.2), ColourMatching::X[$i], 0.03, "x at $nm nm");
-            self::assertEqualsWithDelta(0.821 * $lobe($nm, 568.8, 46.9, 40.5) + 0.286 * $lobe($nm, 530.9, 16.3, 31.1), ColourMatching::Y[$i], 0.03, "y at $nm nm");
-            self::assertEqualsWithDelta(1.217 * $lobe($nm, 437.0, 11.8, 36.0) + 0.681 * $lobe($nm, 459.0, 26.0, 13.8), ColourMatching::Z[$i], 0.04, "z at $nm nm");
+            self::assertEqualsWithDelta(
+                1.056 * $lobe($nm, 599.8, 37.9, 31.0) + 0.362 * $lobe($nm, 442.0, 16.0, 26.7) - 0.065 * $lobe($nm, 501.1, 20.4, 26.2),
+                ColourMatching::X[$i],
+                0.03,
+                "x at $nm nm",
+            );
+            self::assertEqualsWithDelta(
+                0.821 * $lobe($nm, 568.8, 46.9, 40.5) + 0.286 * $lobe($nm, 530.9, 16.3, 31.1),
+                ColourMatching::Y[$i],
+                0.03,
+                "y at $nm nm",
+            );
+            self::assertEqualsWithDelta(
+                1.217 * $lobe($nm, 437.0, 11.8, 36.0) + 0.681 * $lobe($nm, 459.0, 26.0, 13.8),
+                ColourMatching::Z[$i],
+                0.04,
+                "z at $nm nm",
+            );
         }
     }
 }

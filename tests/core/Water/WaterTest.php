@@ -44,7 +44,11 @@ final class WaterTest extends TestCase
     {
         $a = Spectrum::flat(0.4);
         self::assertEqualsWithDelta(0.4 / 0.8, DiffuseAttenuation::kirk($a, Spectrum::flat(0.0), 0.8)->samples[0], 1e-12);
-        self::assertEqualsWithDelta(sqrt(0.16 + 0.235 * 0.4 * 2.0), DiffuseAttenuation::kirk($a, Spectrum::flat(2.0), 1.0)->samples[0], 1e-12);
+        self::assertEqualsWithDelta(
+            sqrt(0.16 + 0.235 * 0.4 * 2.0),
+            DiffuseAttenuation::kirk($a, Spectrum::flat(2.0), 1.0)->samples[0],
+            1e-12,
+        );
     }
 
     /** Snell's law at a refractive index of 1.333: a sun on the horizon still comes in at 48.6° from the vertical. */
@@ -59,7 +63,13 @@ final class WaterTest extends TestCase
     public function testTheWorkedExamplesComeOut(Tint $tint, float $inches, float $feet, Sky $sky, float $elevation, array $expected): void
     {
         $water = WaterSolver::find(Length::inches($inches), $tint, SkyLight::of($sky, Angle::degrees($elevation)));
-        foreach ([$water->amount, $water->sky->cosine, $water->beamAttenuation, $water->diffuseAttenuation, $water->lightAt(Length::feet($feet))->lux()] as $i => $value) {
+        foreach ([
+            $water->amount,
+            $water->sky->cosine,
+            $water->beamAttenuation,
+            $water->diffuseAttenuation,
+            $water->lightAt(Length::feet($feet))->lux(),
+        ] as $i => $value) {
             self::assertEqualsWithDelta($expected[$i], $value, 0.005 * $expected[$i]);
         }
     }
@@ -80,7 +90,11 @@ final class WaterTest extends TestCase
         foreach (Tint::cases() as $tint) {
             foreach ([0.5, 4, 18, 60, 200] as $inches) {
                 $water = WaterSolver::find(Length::inches($inches), $tint, SkyLight::of(Sky::Broken, Angle::degrees(40)));
-                self::assertEqualsWithDelta($inches, Length::metres(WaterSolver::GAMMA / ($water->beamAttenuation + $water->diffuseAttenuation))->inInches(), $inches * 1e-6);
+                self::assertEqualsWithDelta(
+                    $inches,
+                    Length::metres(WaterSolver::GAMMA / ($water->beamAttenuation + $water->diffuseAttenuation))->inInches(),
+                    $inches * 1e-6,
+                );
             }
         }
     }
