@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
+use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
 
@@ -39,6 +40,31 @@ abstract class ApiTestCase extends WebTestCase
         return \is_array($answer) ? $answer : null;
     }
 
+    /** What Doctrine has read already is read anew. */
+    protected static function forgetEntities(): void
+    {
+        $manager = self::getContainer()->get(EntityManagerInterface::class);
+        self::assertInstanceOf(EntityManagerInterface::class, $manager);
+        $manager->clear();
+    }
+
+    /**
+     * The text of an answer of `send`, found by its keys.
+     *
+     * @param array<mixed>|null $answer
+     */
+    protected static function textAt(?array $answer, int|string ...$keys): string
+    {
+        $node = $answer;
+        foreach ($keys as $key) {
+            self::assertIsArray($node);
+            $node = $node[$key] ?? null;
+        }
+        self::assertIsString($node);
+
+        return $node;
+    }
+
     /** @phpstan-impure */
     protected function answered(): int
     {
@@ -65,11 +91,6 @@ abstract class ApiTestCase extends WebTestCase
     /** @return array<string, mixed> a valid reading to change a little */
     protected static function reading(): array
     {
-        return [
-            'lure' => 'spinnerbait', 'visibility_in' => 20, 'tint' => 'green', 'sky' => 'sun', 'wind' => 'ripple', 'depth_ft' => 5,
-            'season' => 'summer',
-            'cover' => 'open', 'cover_density' => 'normal', 'forage' => 'shad', 'red_crawfish' => false, 'bite' => 'normal',
-            'bass' => 'largemouth',
-        ];
+        return Samples::reading();
     }
 }

@@ -203,7 +203,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Import parts, all or none: lines of {done, of} as it goes, then one of {added, changed, same} or {problem}. Hanging up cancels it. */
+        /** Import parts, all or none: lines of {done, of}, then one of {added, changed, same} or {problem}; hanging up cancels it */
         post: operations["importParts"];
         delete?: never;
         options?: never;
@@ -2457,7 +2457,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Import parts, all or none: lines of {done, of} as it goes, then one of {added, changed, same} or {problem}. Hanging up cancels it. */
+            /** @description Import parts, all or none: lines of {done, of}, then one of {added, changed, same} or {problem}; hanging up cancels it */
             200: {
                 headers: {
                     [name: string]: unknown;

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Contract\OpenApi;
 
-/** Where null is allowed an enumeration has to list it, and an exclusive minimum is a number: the generator writes both the old way. */
+/**
+ * Where null is allowed an enumeration has to list it, once; an exclusive minimum is a number; no choice is named twice; an open object is open: the
+ * generator does all of it otherwise.
+ */
 final class SchemaTidy
 {
     /**
@@ -17,6 +20,12 @@ final class SchemaTidy
         $allowsNull = \is_array($node['type'] ?? null) && \in_array('null', $node['type'], true);
         if ($allowsNull && \is_array($node['enum'] ?? null) && !\in_array(null, $node['enum'], true)) {
             $node['enum'][] = null;
+        }
+        if (\is_array($node['oneOf'] ?? null)) {
+            $node['oneOf'] = array_values(array_unique($node['oneOf'], \SORT_REGULAR));
+        }
+        if ([] === ($node['additionalProperties'] ?? null)) {
+            $node['additionalProperties'] = true;
         }
         if (true === ($node['exclusiveMinimum'] ?? null)) {
             $node['exclusiveMinimum'] = $node['minimum'] ?? 0;

@@ -30,7 +30,8 @@ final class DocumentTypes
     {
         if (!isset($this->types[$class])) {
             $types = [];
-            foreach ($this->properties->getProperties($class) ?? [] as $field) {
+            foreach ((new \ReflectionClass($class))->getConstructor()?->getParameters() ?? [] as $parameter) {
+                $field = $parameter->getName();
                 $types[$field] = $this->properties->getTypes($class, $field)[0] ?? new Type(Type::BUILTIN_TYPE_NULL, true);
             }
             $this->types[$class] = $types;

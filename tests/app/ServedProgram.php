@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\Process\Process;
+
+/** The program as it is served, on a free port of this machine, with a database of its own in a folder that goes with it. */
+final class ServedProgram
+{
+    private const PATIENCE_S = 20;
+
+    private ?Process $server = null;
+    public readonly string $folder;
+    public readonly int $port;
+
+    /** @param string|null $database a file to start from; an empty one where left out */
+    public function __construct(?string $database = null, private readonly int $workers = 1)
+    {
+        $this->folder = sys_get_temp_dir().'/kontrast-'.bin2hex(random_bytes(5));
+        (new Filesystem())->mkdir($this->folder);
+        if (null !== $database) {
+            (new Filesystem())->copy($database, $this->database());
+        }
+        $this->port = self::freePort();
+    }
+
+    public function database(): string
+    {
+        return $this->folder.'/kontrast.sqlite';
+    }
+
+    public function migrate(): Process
+    {
+        $process = $this->process(['php', 'bin/console', 'doctrine:migrations:migrate', '--no-interaction', '--quiet', '--allow-no-migration']);
+        $process->mustRun();
+
+        return $process;
+    }
+
+    public function start(): void
+    {
+        // The shell sees to it that the workers go with the server: it ends its whole group.
+        $serve = \sprintf('exec setsid php -d memory_limit=1G -S 127.0.0.1:%d -t public public/index.php', $this->port);
+        $this->server = Process::fromShellCommandline($serve, \dirname(__DIR__, 2), $this->environment());
+        $this->server->setTimeout(null);
+        $this->server->start();
+        $until = microtime(true) + self::PATIENCE_S;
+        while (microtime(true) < $until) {
+            $socket = @fsockopen('127.0.0.1', $this->port, $code, $message, 0.2);
+            if (false !== $socket) {
+                fclose($socket);
+
+                return;
+            }
+            usleep(50_000);
+        }
+        throw new \RuntimeException('The program did not come up: '.$this->server->getErrorOutput());
+    }
+
+    /** Ends it as a power cut would. */
+    public function kill(): void
+    {
+        $pid = $this->server?->getPid();
+        if (null !== $pid) {
+            posix_kill(-$pid, \SIGKILL);
+        }
+        $this->server?->stop(0, \SIGKILL);
+        $this->server = null;
+    }
+
+    public function __destruct()
+    {
+        $this->kill();
+        (new Filesystem())->remove($this->folder);
+    }
+
+    /**
+     * @param array<string, string> $headers
+     *
+     * @return array{int, string, array<string, string>} status, body and headers by lower-case name
+     */
+    public function ask(string $method, string $path, mixed $body = null, array $headers = []): array
+    {
+        $content = \is_string($body) ? $body : (null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR));
+        $lines = ['Content-Type: application/json'];
+        foreach ($headers as $name => $value) {
+            $lines[] = "$name: $value";
+        }
+        $context = stream_context_create(['http' => [
+            'method' => $method,
+            'header' => $lines,
+            'content' => $content ?? '',
+            'ignore_errors' => true,
+            'timeout' => 60,
+        ]]);
+        $answer = @file_get_contents("http://127.0.0.1:{$this->port}$path", false, $context);
+        /** @var list<string> $http_response_header */
+        $received = [];
+        foreach ($http_response_header as $line) {
+            [$name, $value] = [...explode(':', $line, 2), ''];
+            $received[strtolower($name)] = trim($value);
+        }
+        preg_match('~^HTTP/\S+ (\d{3})~', $http_response_header[0] ?? '', $m);
+
+        return [(int) ($m[1] ?? 0), (string) $answer, $received];
+    }
+
+    /** @param list<string> $command */
+    public function process(array $command): Process
+    {
+        $process = new Process($command, \dirname(__DIR__, 2), $this->environment());
+        $process->setTimeout(300);
+
+        return $process;
+    }
+
+    /** @return array<string, string> */
+    private function environment(): array
+    {
+        return [
+            'APP_ENV' => 'prod',
+            'KONTRAST_DB' => $this->database(),
+            'KONTRAST_METER_PORT' => '1',
+            'PHP_CLI_SERVER_WORKERS' => (string) $this->workers,
+        ];
+    }
+
+    private static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        \assert(false !== $socket);
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+
+        return $port;
+    }
+}

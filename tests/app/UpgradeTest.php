@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use PHPUnit\Framework\TestCase;
+
+/** A database of the version before is brought up to date, and every endpoint answers with it. */
+final class UpgradeTest extends TestCase
+{
+    private const FIXTURE = __DIR__.'/../fixtures/database-shape-1.sqlite';
+
+    public function testADatabaseOfShapeOneIsUpgradedAndEveryEndpointAnswers(): void
+    {
+        $program = new ServedProgram(self::FIXTURE);
+        $program->migrate();
+        $program->start();
+        $api = new OpenApiDocument();
+        $paths = $api->document['paths'] ?? [];
+        \assert(\is_array($paths));
+        foreach ($paths as $path => $operations) {
+            \assert(\is_string($path) && \is_array($operations));
+            foreach (array_keys($operations) as $method) {
+                foreach (self::requests(strtoupper((string) $method), $path, $program) as [$url, $body]) {
+                    [$status, $answer, $headers] = $program->ask(strtoupper((string) $method), $url, $body);
+                    self::assertLessThan(500, '/api/colour/meter' === $path ? 0 : $status, "$method $url: $answer");
+                    self::assertNotSame(422, $status, "$method $url: $answer");
+                    $api->assertAnswers((string) $method, $path, $status, $headers['content-type'] ?? '', $answer);
+                }
+            }
+        }
+    }
+
+    /** The fixture was made by the version before: 112 parts of which one is deleted, a deleted water that a reading names, one batch undone. */
+    public function testNothingOfItIsLost(): void
+    {
+        $program = new ServedProgram(self::FIXTURE);
+        $program->migrate();
+        $database = new \PDO('sqlite:'.$program->database());
+        $old = new \PDO('sqlite:'.self::FIXTURE);
+        $ask = static function (\PDO $from, string $sql): \PDOStatement {
+            $answer = $from->query($sql);
+            self::assertInstanceOf(\PDOStatement::class, $answer, $sql);
+
+            return $answer;
+        };
+        $one = static fn (\PDO $from, string $sql): mixed => $ask($from, $sql)->fetchColumn();
+        foreach ([
+            'bin_part' => 'inventory_part', 'kept_reading' => 'saved_reading', 'desk' => 'current_reading', 'settings' => 'settings',
+            'saved_build' => 'saved_build', 'made' => 'built_record', 'water' => 'water', 'swatch' => 'swatch',
+        ] as $was => $is) {
+            self::assertSame($one($old, "SELECT COUNT(*) FROM $was"), $one($database, "SELECT COUNT(*) FROM $is"), $was);
+        }
+        self::assertSame([], $ask($database, 'PRAGMA foreign_key_check')->fetchAll());
+        $deleted = ' WHERE deleted_at IS NOT NULL';
+        self::assertSame($one($old, 'SELECT COUNT(*) FROM bin_part'.$deleted), $one($database, 'SELECT COUNT(*) FROM inventory_part'.$deleted));
+        $costs = 'SELECT ROUND(SUM(json_extract(traits, \'$.cost\')) * 10000) FROM bin_part';
+        self::assertEquals($one($old, $costs), $one($database, 'SELECT SUM(cost) FROM inventory_part'));
+        $drawn = 'SELECT SUM(value) FROM made, json_each(made.drawn)';
+        self::assertEquals($one($old, $drawn), $one($database, 'SELECT SUM(count) FROM built_record_part'));
+        self::assertEquals(0, $one($database, 'SELECT COUNT(*) FROM built_record_part WHERE part_id IS NULL'));
+    }
+
+    /**
+     * What to send to an endpoint: with an id where the path has one, and a document where it takes one.
+     *
+     * @return list<array{string, mixed}> path and body
+     */
+    private static function requests(string $method, string $path, ServedProgram $program): array
+    {
+        $get = static fn (string $url): mixed => json_decode($program->ask('GET', $url)[1], true);
+        $bin = $get('/api/bin');
+        $builds = $get('/api/builds');
+        $waters = $get('/api/waters');
+        $readings = $get('/api/readings');
+        \assert(\is_array($bin) && \is_array($bin['parts']) && \is_array($builds) && \is_array($waters) && \is_array($readings));
+        $part = $bin['parts'][0] ?? [];
+        $build = $builds[0] ?? [];
+        \assert(\is_array($part) && \is_array($build) && \is_array($build['build'] ?? null));
+        $reading = Samples::reading();
+        $item = ['items' => [['name' => 'One', 'build' => $build['build'], 'count' => 1]]];
+        $both = ['reading' => ['lure' => $build['build']['lure']] + $reading, 'build' => $build['build']];
+        $body = match ("$method $path") {
+            'POST /api/advice', 'POST /api/opinion' => $reading,
+            'POST /api/changes' => ['before' => $reading, 'after' => ['visibility_in' => 9] + $reading],
+            'POST /api/bench', 'POST /api/swaps' => $both,
+            'POST /api/best' => ['reading' => $reading],
+            'POST /api/sheet' => $both,
+            'POST /api/batch', 'POST /api/made' => $item,
+            'POST /api/look', 'POST /api/scene' => ['reading' => $reading, 'from' => 'side', 'parts' => [['id' => 'a', 'kind' => 'matte', 'hex' => '#112233']], 'pairs' => []],
+            'POST /api/depths' => ['reading' => $reading, 'from' => 'below'],
+            'POST /api/bin' => [['kind' => 'skirt', 'name' => 'New', 'colour' => 'black']],
+            'PUT /api/bin' => [$part],
+            'PUT /api/bin/{id}' => $part,
+            'POST /api/bin/delete', 'POST /api/bin/restore' => ['ids' => [$part['id'] ?? '']],
+            'POST /api/bin/preview', 'POST /api/bin/import' => ['contents' => "kind,name,colour\nskirt,Imported,black\n"],
+            'POST /api/swatches' => ['contents' => "GIMP Palette\n1 2 3 Ink\n"],
+            'POST /api/waters', 'PUT /api/waters/{id}' => ['name' => 'New pit', 'tint' => 'none', 'red_crawfish' => false],
+            'POST /api/readings' => ['reading' => $reading],
+            'POST /api/builds' => ['name' => 'New', 'build' => $build['build']],
+            'PUT /api/builds/{id}' => $build,
+            'PUT /api/desk' => ['reading' => $reading],
+            'PUT /api/settings' => ['units' => 'us', 'theme' => 'paper'],
+            'POST /api/notebook' => ['waters' => [], 'readings' => []],
+            'POST /api/backup' => $get('/api/backup'),
+            'POST /api/colour/photo' => ['card' => [['hex' => '#eeeeee', 'clipped' => 0]], 'part' => [['hex' => '#123456', 'clipped' => 0]]],
+            default => null,
+        };
+        $made = $get('/api/made');
+        $id = static fn (mixed $list): string => \is_array($list) && \is_array($list[0] ?? null) && \is_string($list[0]['id'] ?? null) ? $list[0]['id'] : 'none';
+        $ids = match (true) {
+            !str_contains($path, '{id}') => [''],
+            str_starts_with($path, '/api/rules') => ['S6'],
+            str_starts_with($path, '/api/waters') => [$id($waters)],
+            str_starts_with($path, '/api/readings') => [$id($readings)],
+            str_starts_with($path, '/api/builds') => [$id($builds)],
+            str_starts_with($path, '/api/made') => [$id($made)],
+            default => [$id($bin['parts'])],
+        };
+
+        return array_map(static fn (string $one): array => [str_replace('{id}', $one, $path), $body], $ids);
+    }
+}
