@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\core;
 
-use App\Benchmark\RandomInventory;
 use Kontrast\Inventory\Inventory;
 use Kontrast\Inventory\InventoryBlade;
 use Kontrast\Inventory\InventoryHead;
+use Kontrast\Inventory\InventoryHook;
 use Kontrast\Inventory\InventorySkirt;
 use Kontrast\Inventory\InventoryTrailer;
 use Kontrast\Inventory\PartColour;
 use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\HeadMaterial;
+use Kontrast\Lure\HookSize;
 use Kontrast\Lure\SkirtMaterial;
 use Kontrast\Lure\Surface;
 use Kontrast\Lure\TrailerStyle;
@@ -26,6 +27,8 @@ use Kontrast\Measure\Weight;
 use Kontrast\Reading\Arm;
 use Kontrast\Reading\Colour;
 use Kontrast\Reading\LureKind;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /** Bins for tests: parts by a few words, and any number of random ones, the same for the same seed. */
 final class Bins
@@ -117,6 +120,52 @@ final class Bins
 
     public static function random(int $seed, int $heads, int $blades, int $skirts, int $trailers, int $hooks = 4): Inventory
     {
-        return RandomInventory::of($seed, $heads, $blades, $skirts, $trailers, $hooks);
+        $dice = new Randomizer(new Mt19937($seed));
+        $parts = [];
+        for ($i = 1; $i <= $heads; ++$i) {
+            $parts[] = self::head(
+                self::one($dice, [0.25, 0.375, 0.5, 0.625, 0.75]),
+                self::one($dice, Colour::cases()),
+                self::one($dice, [LureKind::cases(), [LureKind::Spinnerbait], [LureKind::BladedJig, LureKind::Jig]]),
+                self::one($dice, Arm::cases()),
+                self::one($dice, HeadMaterial::cases()),
+                "h$i",
+            );
+        }
+        for ($i = 1; $i <= $blades; ++$i) {
+            [$shape, $size] = [self::one($dice, BladeShape::cases()), $dice->getInt(1, 7)];
+            $parts[] = 0 === $i % 3
+                ? self::painted(self::one($dice, Colour::cases()), $shape, $size, "b$i")
+                : self::blade($shape, $size, self::one($dice, Metal::cases()), "b$i");
+        }
+        for ($i = 1; $i <= $skirts; ++$i) {
+            $accent = self::one($dice, [null, ...Colour::cases()]);
+            $parts[] = self::skirt(self::one($dice, Colour::cases()), $accent, self::one($dice, Trim::cases()), "s$i");
+        }
+        for ($i = 1; $i <= $trailers; ++$i) {
+            $parts[] = self::trailer(
+                self::one($dice, Colour::cases()),
+                self::one($dice, TrailerStyle::cases()),
+                $dice->getInt(4, 11) / 2,
+                "t$i",
+            );
+        }
+        for ($i = 1; $i <= $hooks; ++$i) {
+            $parts[] = new InventoryHook("k$i", "hook $i", HookSize::aught($dice->getInt(1, 5)));
+        }
+
+        return Inventory::of($parts);
+    }
+
+    /**
+     * @template T
+     *
+     * @param non-empty-list<T> $of
+     *
+     * @return T
+     */
+    private static function one(Randomizer $dice, array $of): mixed
+    {
+        return $of[$dice->getInt(0, \count($of) - 1)];
     }
 }

@@ -7,10 +7,8 @@ namespace Tests\core\Scoring;
 use Kontrast\Inventory\Composition;
 use Kontrast\Inventory\Inventory;
 use Kontrast\Inventory\InventoryPart;
-use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\Trim;
-use Kontrast\Reading\Arm;
 use Kontrast\Reading\Colour;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\LureKind;
@@ -19,7 +17,6 @@ use Kontrast\Reading\Tint;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Scoring\BuildScorer;
 use Kontrast\Scoring\BuildSearch;
-use Kontrast\Scoring\PartFit;
 use Kontrast\Scoring\RankedBuild;
 use Kontrast\Scoring\TopK;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -42,15 +39,14 @@ final class BuildSearchTest extends TestCase
         $scorer = self::scorer($reading);
         $search = new BuildSearch($bin, $scorer);
 
-        $all = [];
-        foreach ($search->every() as $build) {
-            $all[] = [$scorer->measure($build)->points, self::ids($build), self::places($build, $bin)];
-        }
-        usort($all, static fn (array $a, array $b): int => [$b[0], $a[2]] <=> [$a[0], $b[2]]);
+        $all = EveryBuild::of($bin, $reading);
+        $points = array_map(static fn (Composition $build): int => $scorer->measure($build)->points, $all);
+        // Equals keep the order in which the bin has them: asort is stable.
+        arsort($points);
 
-        self::assertCount($search->combinations(), $all);
+        self::assertSame(\count($all), $search->combinations());
         self::assertSame(
-            array_map(static fn (array $one): array => [$one[0], $one[1]], \array_slice($all, 0, BuildSearch::MOST)),
+            array_map(static fn (int $i): array => [$points[$i], self::ids($all[$i])], \array_slice(array_keys($points), 0, BuildSearch::MOST)),
             array_map(static fn (RankedBuild $ranked): array => [$ranked->scores->points, self::ids($ranked->build)], $search->best()),
         );
     }
@@ -108,34 +104,6 @@ final class BuildSearchTest extends TestCase
         }
     }
 
-    /** Common practice, no source (H1, H2, S17, A1). */
-    public function testOnlyWhatGoesTogetherIsPutTogether(): void
-    {
-        foreach (LureKind::cases() as $kind) {
-            foreach ((new BuildSearch(Bins::random(5, 6, 8, 4, 4, 5), self::scorer(Readings::of($kind))))->every() as $build) {
-                self::assertTrue($build->head->isFor($kind));
-                self::assertTrue(
-                    null === $build->rear || (BladeShape::BladedJig === $build->rear->shape) === (LureKind::BladedJig === $kind),
-                );
-                self::assertTrue(
-                    null === $build->front
-                        || (null !== $build->rear
-                            && $build->front->size->number <= $build->rear->size->number
-                            && !PartFit::clashes($build->front)),
-                );
-                self::assertTrue(
-                    Arm::Short !== $build->head->arm
-                        || LureKind::Spinnerbait !== $kind
-                        || (null === $build->front && null === $build->hook),
-                );
-                self::assertTrue(
-                    null === $build->hook || \in_array($build->hook->size->aught, PartFit::hookAughts($build->head->weight), true),
-                );
-                self::assertTrue(null !== $build->skirt || LureKind::BladedJig === $kind);
-            }
-        }
-    }
-
     public function testWithoutLeadNoLeadHeadIsTaken(): void
     {
         $bin = Inventory::of([Bins::head(id: 'lead'), Bins::head(id: 'steel', material: HeadMaterial::Steel), Bins::skirt()]);
@@ -185,20 +153,5 @@ final class BuildSearchTest extends TestCase
     private static function ids(Composition $build): array
     {
         return array_map(static fn (InventoryPart $part): string => $part->id(), $build->parts());
-    }
-
-    /** @return list<int> places of skirt, trailer, rear, front, head and hook, in the order the search decides equals by */
-    private static function places(Composition $build, Inventory $bin): array
-    {
-        $place = static fn (?InventoryPart $part, array $of): int => null === $part ? -1 : (int) array_search($part, $of, true);
-
-        return [
-            null === $build->skirt ? \count($bin->skirts) : $place($build->skirt, $bin->skirts),
-            null === $build->trailer ? \count($bin->trailers) : $place($build->trailer, $bin->trailers),
-            $place($build->rear, $bin->blades), $place(
-                $build->front,
-                $bin->blades,
-            ), $place($build->head, $bin->heads), $place($build->hook, $bin->hooks),
-        ];
     }
 }

@@ -15,6 +15,7 @@ use Kontrast\Scoring\Candidate;
 use Kontrast\Scoring\Opinion;
 use Kontrast\Scoring\SecondOpinion;
 use Kontrast\Scoring\Verdict;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\core\Fits;
 use Tests\core\Readings;
@@ -40,12 +41,31 @@ final class SecondOpinionTest extends TestCase
         self::assertSame('one', $pairing->candidates[0]->reads);
     }
 
-    public function testMeantToBeFoundTheOneMadeOutFromFarthestIsAgreedTo(): void
+    /**
+     * Worked by hand from the three distances: to be found, or dark against the sky, the advised finish must be made out from at least nine
+     * tenths of the farthest; to be quiet it must be lost within a tenth of the soonest; all within a tenth of each other is no difference.
+     *
+     * @param list<float> $inches
+     */
+    #[DataProvider('finishes')]
+    public function testTheVerdictFollowsFromTheDistances(int $visibility, Tint $tint, Sky $sky, array $inches, Verdict $verdict): void
     {
-        $finish = self::on(Readings::of(LureKind::BladedJig, 8, Tint::Clay, Sky::Overcast))[0];
-        $best = max(array_map(static fn (Candidate $candidate): float => $candidate->figure, $finish->candidates));
-        $advised = $finish->candidates[0]->figure;
-        self::assertSame($advised >= 0.9 * $best ? Verdict::Agrees : Verdict::Disagrees, $finish->verdict);
+        $finish = self::on(Readings::of(LureKind::BladedJig, $visibility, $tint, $sky))[0];
+        foreach ($inches as $i => $expected) {
+            self::assertEqualsWithDelta($expected, $finish->candidates[$i]->figure, 0.02 * $expected + 0.02, $finish->candidates[$i]->value);
+        }
+        self::assertSame($verdict, $finish->verdict);
+    }
+
+    /** @return iterable<string, array{int, Tint, Sky, list<float>, Verdict}> */
+    public static function finishes(): iterable
+    {
+        yield 'found: 7.5 of 7.6' => [12, Tint::Clay, Sky::Sun, [7.48, 7.63, 0.90], Verdict::Agrees];
+        yield 'found: 0.7 of 1.1' => [12, Tint::Clay, Sky::Overcast, [0.67, 0.0, 1.12], Verdict::Disagrees];
+        yield 'dark: 4.5 of 4.5' => [12, Tint::Clay, Sky::Night, [4.46, 0.66, 1.30], Verdict::Agrees];
+        yield 'dark: 14 of 23' => [27, Tint::Tannic, Sky::Night, [14.3, 22.48, 22.7], Verdict::Disagrees];
+        yield 'quiet: 45.2 where 44.8 is least' => [48, Tint::Tannic, Sky::Overcast, [45.23, 44.78, 52.28], Verdict::Agrees];
+        yield 'quiet: 33 where 15 is least' => [48, Tint::Clay, Sky::Sun, [33.19, 32.5, 14.55], Verdict::Disagrees];
     }
 
     public function testAJigWithoutBladesIsAskedAboutItsPairingAlone(): void
