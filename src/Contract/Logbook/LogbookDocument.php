@@ -22,10 +22,10 @@ final readonly class LogbookDocument
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: WaterDocument::class))]
         #[Assert\Valid]
-        public array $waters = [],
+        public array $waters,
         #[OA\Property(type: 'array', items: new OA\Items(ref: SavedReadingDocument::class))]
         #[Assert\Valid]
-        public array $readings = [],
+        public array $readings,
         #[OA\Property(ref: CurrentReadingDocument::class, nullable: true)]
         #[Assert\Valid]
         public ?CurrentReadingDocument $desk = null,

@@ -16,9 +16,9 @@ final readonly class SettingsDocument
 {
     public function __construct(
         #[OA\Property(type: 'string', enum: Units::class)]
-        public Units $units = Units::Us,
+        public Units $units,
         #[OA\Property(type: 'string', enum: Theme::class)]
-        public Theme $theme = Theme::Paper,
+        public Theme $theme,
         #[OA\Property(description: 'No pick or part of lead.')]
         public bool $lead_free = false,
         #[OA\Property(nullable: true, description: 'Turns of the spool to one of the handle.')]

@@ -18,6 +18,7 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\Routing\Exception\ResourceNotFoundException;
 use Symfony\Component\Uid\Uuid;
 
 /**
@@ -82,10 +83,23 @@ final readonly class ProblemListener
             ),
             $error instanceof HttpExceptionInterface => new ProblemDocument(
                 $error->getStatusCode(),
-                '' === $error->getMessage() ? 'This request cannot be answered.' : $error->getMessage(),
+                self::says($error),
                 self::CODES[$error->getStatusCode()] ?? 'refused',
             ),
             default => $this->internal($error, $request),
+        };
+    }
+
+    /** The router's own sentences speak of routes, which are nobody's business outside. */
+    private static function says(HttpExceptionInterface $error): string
+    {
+        $allow = $error->getHeaders()['Allow'] ?? null;
+
+        return match (true) {
+            405 === $error->getStatusCode() && \is_string($allow) => "This address takes only $allow.",
+            $error->getPrevious() instanceof ResourceNotFoundException => 'There is nothing at this address.',
+            '' === $error->getMessage() => 'This request cannot be answered.',
+            default => $error->getMessage(),
         };
     }
 

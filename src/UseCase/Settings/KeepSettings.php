@@ -9,6 +9,8 @@ use App\Contract\Error\StaleDocument;
 use App\Contract\Reader\DocumentNormalizer;
 use App\Contract\Reader\DocumentReader;
 use App\Contract\Settings\SettingsDocument;
+use App\Contract\Settings\Theme;
+use App\Contract\Settings\Units;
 use App\Persistence\Entity\Settings;
 use App\Persistence\Repository\SettingsRepository;
 use App\Persistence\Transaction;
@@ -34,7 +36,7 @@ final readonly class KeepSettings
         $settings = $this->settings->current();
 
         return null === $settings
-            ? new Kept(Settings::ONLY, 0, $this->documents->toStored(new SettingsDocument()))
+            ? new Kept(Settings::ONLY, 0, $this->documents->toStored(new SettingsDocument(Units::Us, Theme::Paper)))
             : self::kept($settings);
     }
 

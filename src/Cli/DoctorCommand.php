@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Cli;
+
+use App\UseCase\Doctor\CheckUp;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Formatter\OutputFormatter;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** Says what is well and what to do about the rest. */
+#[AsCommand('kontrast:doctor', 'Check the ports, the database and where it lies; exit 1 where something is wrong')]
+final class DoctorCommand extends Command
+{
+    public function __construct(private readonly CheckUp $checkUp)
+    {
+        parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this->addOption('before-start', null, InputOption::VALUE_NONE, 'Only what stands in the way of starting, and only what is wrong');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $isBrief = true === $input->getOption('before-start');
+        $isWell = true;
+        $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+        foreach ($isBrief ? $this->checkUp->beforeStarting() : $this->checkUp->thoroughly() as $point) {
+            $isWell = $isWell && $point->isWell;
+            if ($isBrief && !$point->isWell) {
+                $errors->writeln(OutputFormatter::escape($point->says));
+            }
+            if (!$isBrief) {
+                $output->writeln(OutputFormatter::escape(\sprintf('%-5s %s: %s', $point->isWell ? 'well' : 'WRONG', $point->name, $point->says)));
+            }
+        }
+
+        return $isWell ? Command::SUCCESS : Command::FAILURE;
+    }
+}

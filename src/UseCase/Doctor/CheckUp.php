@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Doctor;
+
+use App\Persistence\DatabaseCheck;
+
+/** Whether the program can do its work where it stands: what the environment names, where it writes, what it finds there. */
+final readonly class CheckUp
+{
+    private const EXTENSIONS = ['pdo_sqlite', 'mbstring', 'json', 'ctype', 'filter'];
+    private const PORTS = ['KONTRAST_PORT' => 8421, 'KONTRAST_METER_PORT' => 8422];
+
+    public function __construct(private DatabaseCheck $database, private string $projectDir)
+    {
+    }
+
+    /** @return iterable<CheckedPoint> each as soon as it is known; where one stands in the way of the next, the next is left out */
+    public function beforeStarting(): iterable
+    {
+        foreach (self::EXTENSIONS as $extension) {
+            if (!\extension_loaded($extension)) {
+                yield CheckedPoint::ill('PHP', "PHP lacks the extension $extension. On Debian: sudo apt-get install php8.2-sqlite3 php8.2-mbstring.");
+            }
+        }
+        yield CheckedPoint::well('PHP', \PHP_VERSION.', with all it needs.');
+        foreach (self::PORTS as $name => $usual) {
+            yield self::port($name, $usual);
+        }
+        $problem = $this->database->problemOfName();
+        yield CheckedPoint::of('Path of the database', $problem, $this->database->file());
+        if (null !== $problem) {
+            return;
+        }
+        yield CheckedPoint::of('Contents of the database', $this->database->problemOfContent(), 'A database of this version or an older one, or none yet.');
+        yield CheckedPoint::of('Place of the database', $this->database->problemOfPlace(), 'Can be written to, and has room.');
+    }
+
+    /** @return iterable<CheckedPoint> */
+    public function thoroughly(): iterable
+    {
+        foreach ($this->beforeStarting() as $point) {
+            yield $point;
+            if (!$point->isWell && str_contains($point->name, 'database')) {
+                return;
+            }
+        }
+        $found = $this->database->thoroughly();
+        yield CheckedPoint::of(
+            'Integrity of the database',
+            [] === $found ? null : implode(' ', $found).' Restore a backup into a fresh file; keep this one.',
+            'Every page is sound and every reference leads somewhere.',
+        );
+        yield CheckedPoint::of(
+            'Front end',
+            is_file($this->projectDir.'/public/build/.vite/manifest.json') ? null : 'It has not been built. ./kontrast serve builds it.',
+            'Built.',
+        );
+    }
+
+    private static function port(string $name, int $usual): CheckedPoint
+    {
+        $said = getenv($name);
+        if (false === $said || '' === $said) {
+            $said = (string) $usual;
+        }
+        if (1 !== preg_match('/^[1-9]\d{0,4}$/', $said) || (int) $said > 65535) {
+            return CheckedPoint::ill($name, "$name is “{$said}”, which is no port. Set it to a whole number from 1 to 65535, or leave it out.");
+        }
+        if ('KONTRAST_PORT' !== $name) {
+            return CheckedPoint::well($name, $said);
+        }
+        $socket = @stream_socket_server("tcp://127.0.0.1:$said", $code, $message);
+        if (false === $socket) {
+            return CheckedPoint::ill(
+                $name,
+                "Port $said cannot be used ($message). Stop the program that uses it, or choose another: KONTRAST_PORT=8500 ./kontrast serve",
+            );
+        }
+        fclose($socket);
+
+        return CheckedPoint::well($name, "$said is free.");
+    }
+}
