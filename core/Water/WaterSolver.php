@@ -18,6 +18,8 @@ final class WaterSolver
     public const GAMMA = 8.7;
     private const TOLERANCE = 1e-9;
     private const MOST_STEPS = 200;
+    /** Water that shows less than this is opaque either way, and below it numbers run out. (Chosen.) */
+    private const LEAST_VISIBILITY_M = 1e-4;
 
     /** @throws ClearerThanWater */
     public static function solve(Reading $reading): SolvedWater
@@ -28,7 +30,7 @@ final class WaterSolver
     /** @throws ClearerThanWater */
     public static function find(Length $visibility, Tint $tint, SkyLight $sky): SolvedWater
     {
-        $metres = $visibility->inMetres();
+        $metres = max(self::LEAST_VISIBILITY_M, $visibility->inMetres());
         $recipe = TintRecipe::of($tint);
         // Γ/(c̄+K̄) − visibility falls as s grows; the light it is weighed by is that at half the visibility read.
         $miss = static fn (float $s): float => self::visibility(self::water($recipe->mix($s), $s, $sky, $metres)) - $metres;

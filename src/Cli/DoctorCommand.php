@@ -38,7 +38,9 @@ final class DoctorCommand extends Command
                 $errors->writeln(OutputFormatter::escape($point->says));
             }
             if (!$isBrief) {
-                $output->writeln(OutputFormatter::escape(\sprintf('%-5s %s: %s', $point->isWell ? 'well' : 'WRONG', $point->name, $point->says)));
+                $output->writeln(
+                    OutputFormatter::escape(\sprintf('%-5s %s: %s', $point->isWell ? 'well' : 'WRONG', $point->name, $point->says)),
+                );
             }
         }
 

@@ -28,10 +28,16 @@ final readonly class DatabaseCheck
 
         return match (true) {
             '' === $file => 'KONTRAST_DB is empty. Leave it out, or set it to the path of a file.',
-            1 === preg_match('/[\x00-\x1f\x7f?%]/', $file) => 'KONTRAST_DB has a character that no path of a database may have (?, %, or a control '
+            1 === preg_match(
+                '/[\x00-\x1f\x7f?%]/',
+                $file,
+            ) => 'KONTRAST_DB has a character that no path of a database may have (?, %, or a control '
                 .'character). Set it to a plain path.',
             is_dir($file) => "KONTRAST_DB names a folder, $file. Set it to the path of a file in it.",
-            !is_dir(\dirname($file)) => \sprintf('KONTRAST_DB is to lie in %s, which is not a folder. Make that folder first.', \dirname($file)),
+            !is_dir(\dirname($file)) => \sprintf(
+                'KONTRAST_DB is to lie in %s, which is not a folder. Make that folder first.',
+                \dirname($file),
+            ),
             file_exists($file) && !is_file($file) => "KONTRAST_DB names $file, which is not a file. Set it to the path of a file.",
             default => null,
         };
@@ -48,8 +54,10 @@ final readonly class DatabaseCheck
 
         return match (true) {
             !$made => "Nothing can be written in $folder. Allow writing there, or set KONTRAST_DB to a file elsewhere.",
-            self::PROBE_BYTES !== $written => "The disk that $folder is on is full. Make room there, or set KONTRAST_DB to a file on another disk.",
-            is_file($this->databaseFile) && !is_writable($this->databaseFile) => "$this->databaseFile can only be read. Allow writing to it, or set KONTRAST_DB to "
+            self::PROBE_BYTES !== $written => "The disk that $folder is on is full. Make room there, or set KONTRAST_DB to a file on "
+                .'another disk.',
+            is_file($this->databaseFile) && !is_writable($this->databaseFile) => "$this->databaseFile can only be read. Allow writing "
+                .'to it, or set KONTRAST_DB to '
                 .'another file.',
             default => null,
         };
@@ -76,15 +84,17 @@ final readonly class DatabaseCheck
             return "$this->databaseFile is damaged ({$error->getMessage()}). ".$this->remedy();
         }
         $ours = array_map(
-            static fn (string $file): string => 'App\\Migrations\\'.basename($file, '.php'),
-            glob($this->projectDir.self::MIGRATIONS) ?: [],
+            static fn (string|false $file): string => 'App\\Migrations\\'.basename((string) $file, '.php'),
+            (array) glob($this->projectDir.self::MIGRATIONS),
         );
 
         return match (true) {
             'ok' !== $result => "$this->databaseFile is damaged ($result). ".$this->remedy(),
             [] === $tables => null,
-            [] === array_intersect($versions, $ours) => "$this->databaseFile belongs to another program. Set KONTRAST_DB to a file of Kontrast's own.",
-            [] !== array_diff($versions, $ours) => "$this->databaseFile was made by a newer version of Kontrast than this one. Use that version, or set KONTRAST_DB to "
+            [] === array_intersect($versions, $ours) => "$this->databaseFile belongs to another program. Set KONTRAST_DB to a file of "
+                ."Kontrast's own.",
+            [] !== array_diff($versions, $ours) => "$this->databaseFile was made by a newer version of Kontrast than this one. Use that "
+                .'version, or set KONTRAST_DB to '
                 .'another file.',
             default => null,
         };
@@ -101,7 +111,10 @@ final readonly class DatabaseCheck
 
         return [
             ...array_values(array_diff(self::column($database, 'PRAGMA integrity_check'), ['ok'])),
-            ...array_map(static fn (string $table): string => "A row of $table refers to something that is not there.", array_unique($orphans)),
+            ...array_map(
+                static fn (string $table): string => "A row of $table refers to something that is not there.",
+                array_unique($orphans),
+            ),
         ];
     }
 
@@ -123,9 +136,9 @@ final readonly class DatabaseCheck
     {
         $answer = $database->query($sql);
 
-        return false === $answer ? [] : array_map(
+        return false === $answer ? [] : array_values(array_map(
             static fn (mixed $value): string => \is_scalar($value) ? (string) $value : '',
             $answer->fetchAll(\PDO::FETCH_COLUMN),
-        );
+        ));
     }
 }

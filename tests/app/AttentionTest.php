@@ -28,7 +28,8 @@ final class AttentionTest extends ApiTestCase
         $this->send('PUT', '/api/settings', ['units' => 'metric', 'theme' => 'noon']);
         $partShape = 1 === $shape ? 2 : $shape;
         foreach ([
-            'inventory_part' => "name = 'Black craw'", 'saved_reading' => "note = 'broken'", 'saved_build' => '1 = 1', 'current_reading' => '1 = 1',
+            'inventory_part' => "name = 'Black craw'", 'saved_reading' => "note = 'broken'", 'saved_build' => '1 = 1',
+            'current_reading' => '1 = 1',
             'settings' => '1 = 1',
         ] as $table => $where) {
             $values = ['document' => $document, 'shape' => 'inventory_part' === $table ? $partShape : $shape];
@@ -38,7 +39,10 @@ final class AttentionTest extends ApiTestCase
         self::forgetEntities();
 
         $bin = $this->send('GET', '/api/bin');
-        self::assertSame(['Black head', 'Good skirt'], array_map(static fn (int $i): string => self::textAt($bin, 'parts', $i, 'name'), [0, 1]));
+        self::assertSame(
+            ['Black head', 'Good skirt'],
+            array_map(static fn (int $i): string => self::textAt($bin, 'parts', $i, 'name'), [0, 1]),
+        );
         self::assertSame(['good'], array_column($this->send('GET', '/api/readings') ?? [], 'note'));
         self::assertSame([], $this->send('GET', '/api/builds'));
         self::assertNull($this->send('GET', '/api/desk'));

@@ -81,7 +81,10 @@ final class HttpTest extends ApiTestCase
 
     public function testTheCurrentReadingAndTheSettingsAreGuardedTheSameWay(): void
     {
-        foreach (['/api/desk' => ['reading' => Samples::reading()], '/api/settings' => ['units' => 'us', 'theme' => 'lamp']] as $path => $document) {
+        foreach ([
+            '/api/desk' => ['reading' => Samples::reading()],
+            '/api/settings' => ['units' => 'us', 'theme' => 'lamp'],
+        ] as $path => $document) {
             $this->send('PUT', $path, $document);
             $tag = (string) $this->header('ETag');
             $changed = '/api/desk' === $path ? ['reading' => ['visibility_in' => 9] + Samples::reading()] : ['theme' => 'noon'] + $document;
@@ -159,7 +162,11 @@ final class HttpTest extends ApiTestCase
 
     public function testEveryFaultHasACodeThatStays(): void
     {
-        $this->send('POST', '/api/bin', [['kind' => 'skirt', 'name' => '', 'colour' => 'mauve', 'count' => -1, 'moon' => 1, 'opacity' => 'half'], ['name' => 'x']]);
+        $this->send(
+            'POST',
+            '/api/bin',
+            [['kind' => 'skirt', 'name' => '', 'colour' => 'mauve', 'count' => -1, 'moon' => 1, 'opacity' => 'half'], ['name' => 'x']],
+        );
         $codes = array_column((array) $this->problem()['faults'], 'code', 'field');
         self::assertSame([
             '[0].moon' => 'unknown_field', '[0].opacity' => 'wrong_type', '[0].name' => 'is_blank', '[0].colour' => 'no_colour',

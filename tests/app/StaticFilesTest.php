@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\app;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** What was built goes out by the same door as every answer. */
@@ -26,7 +27,7 @@ final class StaticFilesTest extends ApiTestCase
 
     protected function tearDown(): void
     {
-        array_map(unlink(...), glob(\dirname(__DIR__, 2)."/public/build/$this->script*") ?: []);
+        (new Filesystem())->remove((array) glob(\dirname(__DIR__, 2)."/public/build/$this->script*"));
         parent::tearDown();
     }
 
@@ -43,7 +44,12 @@ final class StaticFilesTest extends ApiTestCase
         self::assertLessThan(200, $response->getFile()->getSize());
         self::assertSame('nosniff', $response->headers->get('X-Content-Type-Options'));
         self::assertNotNull($response->headers->get('Content-Security-Policy'));
-        $this->send('GET', "/build/$this->script", null, ['HTTP_IF_NONE_MATCH' => (string) $response->headers->get('ETag'), 'HTTP_ACCEPT_ENCODING' => 'gzip']);
+        $this->send(
+            'GET',
+            "/build/$this->script",
+            null,
+            ['HTTP_IF_NONE_MATCH' => (string) $response->headers->get('ETag'), 'HTTP_ACCEPT_ENCODING' => 'gzip'],
+        );
         self::assertSame(304, $this->answered());
     }
 

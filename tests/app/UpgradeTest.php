@@ -32,7 +32,10 @@ final class UpgradeTest extends TestCase
         }
     }
 
-    /** The fixture was made by the version before: 112 parts of which one is deleted, a deleted water that a reading names, one batch undone. */
+    /**
+     * The fixture was made by the version before: 112 parts of which one is deleted, a deleted water that a reading names, one batch
+     * undone.
+     */
     public function testNothingOfItIsLost(): void
     {
         $program = new ServedProgram(self::FIXTURE);
@@ -54,7 +57,10 @@ final class UpgradeTest extends TestCase
         }
         self::assertSame([], $ask($database, 'PRAGMA foreign_key_check')->fetchAll());
         $deleted = ' WHERE deleted_at IS NOT NULL';
-        self::assertSame($one($old, 'SELECT COUNT(*) FROM bin_part'.$deleted), $one($database, 'SELECT COUNT(*) FROM inventory_part'.$deleted));
+        self::assertSame(
+            $one($old, 'SELECT COUNT(*) FROM bin_part'.$deleted),
+            $one($database, 'SELECT COUNT(*) FROM inventory_part'.$deleted),
+        );
         $costs = 'SELECT ROUND(SUM(json_extract(traits, \'$.cost\')) * 10000) FROM bin_part';
         self::assertEquals($one($old, $costs), $one($database, 'SELECT SUM(cost) FROM inventory_part'));
         $drawn = 'SELECT SUM(value) FROM made, json_each(made.drawn)';
@@ -88,7 +94,12 @@ final class UpgradeTest extends TestCase
             'POST /api/best' => ['reading' => $reading],
             'POST /api/sheet' => $both,
             'POST /api/batch', 'POST /api/made' => $item,
-            'POST /api/look', 'POST /api/scene' => ['reading' => $reading, 'from' => 'side', 'parts' => [['id' => 'a', 'kind' => 'matte', 'hex' => '#112233']], 'pairs' => []],
+            'POST /api/look', 'POST /api/scene' => [
+                'reading' => $reading,
+                'from' => 'side',
+                'parts' => [['id' => 'a', 'kind' => 'matte', 'hex' => '#112233']],
+                'pairs' => [],
+            ],
             'POST /api/depths' => ['reading' => $reading, 'from' => 'below'],
             'POST /api/bin' => [['kind' => 'skirt', 'name' => 'New', 'colour' => 'black']],
             'PUT /api/bin' => [$part],
@@ -104,11 +115,16 @@ final class UpgradeTest extends TestCase
             'PUT /api/settings' => ['units' => 'us', 'theme' => 'paper'],
             'POST /api/notebook' => ['waters' => [], 'readings' => []],
             'POST /api/backup' => $get('/api/backup'),
-            'POST /api/colour/photo' => ['card' => [['hex' => '#eeeeee', 'clipped' => 0]], 'part' => [['hex' => '#123456', 'clipped' => 0]]],
+            'POST /api/colour/photo' => [
+                'card' => [['hex' => '#eeeeee', 'clipped' => 0]],
+                'part' => [['hex' => '#123456', 'clipped' => 0]],
+            ],
             default => null,
         };
         $made = $get('/api/made');
-        $id = static fn (mixed $list): string => \is_array($list) && \is_array($list[0] ?? null) && \is_string($list[0]['id'] ?? null) ? $list[0]['id'] : 'none';
+        $id = static fn (mixed $list): string => \is_array($list) && \is_array($list[0] ?? null) && \is_string(
+            $list[0]['id'] ?? null,
+        ) ? $list[0]['id'] : 'none';
         $ids = match (true) {
             !str_contains($path, '{id}') => [''],
             str_starts_with($path, '/api/rules') => ['S6'],

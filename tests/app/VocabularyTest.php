@@ -62,7 +62,11 @@ final class VocabularyTest extends ApiTestCase
         self::assertIsArray($added[0] ?? null);
         self::assertSame($colour->value, $added[0]['colour']);
         $build = ['skirt' => ['colour' => $colour->value] + Samples::skirt()] + Samples::build();
-        $bench = $this->send('POST', '/api/bench', ['reading' => ['lure' => 'jig', 'forage_colours' => [$colour->value]] + Samples::reading(), 'build' => $build]);
+        $bench = $this->send(
+            'POST',
+            '/api/bench',
+            ['reading' => ['lure' => 'jig', 'forage_colours' => [$colour->value]] + Samples::reading(), 'build' => $build],
+        );
         self::assertSame(200, $this->answered());
         self::assertIsArray($bench);
         self::assertSame($colour->value, self::textAt($bench, 'build', 'skirt', 'base'));
@@ -89,7 +93,10 @@ final class VocabularyTest extends ApiTestCase
 
     public function testEveryKindOfPartIsKept(): void
     {
-        $fields = ['weight_oz' => 0.5, 'lures' => ['jig'], 'shape' => 'willow', 'number' => 3, 'style' => 'craw', 'length_in' => 3, 'hook' => '2/0'];
+        $fields = [
+            'weight_oz' => 0.5, 'lures' => ['jig'], 'shape' => 'willow', 'number' => 3, 'style' => 'craw', 'length_in' => 3,
+            'hook' => '2/0',
+        ];
         foreach (PartKind::cases() as $kind) {
             $part = ['kind' => $kind->value, 'name' => "A {$kind->value}", 'colour' => 'black'] + $fields;
             $this->send('POST', '/api/bin', [$part]);

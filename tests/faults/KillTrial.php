@@ -6,11 +6,11 @@ namespace Tests\faults;
 
 use Random\Randomizer;
 use Symfony\Component\Process\Process;
-use Tests\app\Samples;
 use Tests\app\ServedProgram;
 
 /**
- * Kills the whole program at any moment while it writes, starts it again and looks: whatever was acknowledged has to be there, an import has
+ * Kills the whole program at any moment while it writes, starts it again and looks: whatever was acknowledged has to be there, an import
+ * has
  * to be there whole or not at all, and the database has to be sound.
  */
 final class KillTrial
@@ -36,13 +36,13 @@ final class KillTrial
 
                 return $process;
             }, [1, 2]);
-            usleep($dice->getInt(50_000, 600_000));
+            usleep($dice->getInt(200_000, 1_200_000));
             $program->kill();
             ++$trial->kills;
             foreach ($writers as $writer) {
                 $writer->wait();
-                foreach (array_filter(explode("\n", $writer->getOutput())) as $line) {
-                    [$kind, $id] = explode(' ', $line, 2);
+                foreach (explode("\n", trim($writer->getOutput())) as $line) {
+                    [$kind, $id] = [...explode(' ', $line, 2), ''];
                     if (isset($known[$kind])) {
                         $known[$kind][] = $id;
                         ++$trial->acknowledged;
@@ -61,10 +61,17 @@ final class KillTrial
         $program->start();
         ++$this->restarts;
         $database = new \PDO('sqlite:'.$program->database());
-        $column = static fn (string $sql): array => ($database->query($sql) ?: throw new \LogicException($sql))->fetchAll(\PDO::FETCH_COLUMN);
+        $column = static function (string $sql) use ($database): array {
+            $answer = $database->query($sql);
+
+            return false === $answer ? throw new \LogicException($sql) : array_map(
+                static fn (mixed $value): string => \is_scalar($value) ? (string) $value : '',
+                $answer->fetchAll(\PDO::FETCH_COLUMN),
+            );
+        };
         $this->lost += \count(array_diff($known['readings'], $column('SELECT note FROM saved_reading')));
         $imported = array_count_values(array_map(
-            static fn (mixed $name): string => explode(' ', (string) $name)[1],
+            static fn (string $name): string => explode(' ', $name)[1],
             $column("SELECT name FROM inventory_part WHERE name LIKE 'Import %'"),
         ));
         foreach ($imported as $lines) {

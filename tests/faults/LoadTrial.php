@@ -18,7 +18,11 @@ final class LoadTrial
 
     public static function run(ServedProgram $program, int $clients, float $seconds): self
     {
-        $program->ask('POST', '/api/bin', [['count' => 100_000] + Samples::head(), ['count' => 100_000] + Samples::skirt(), ['count' => 100_000] + Samples::craw()]);
+        $program->ask(
+            'POST',
+            '/api/bin',
+            [['count' => 100_000] + Samples::head(), ['count' => 100_000] + Samples::skirt(), ['count' => 100_000] + Samples::craw()],
+        );
         $processes = [];
         for ($i = 0; $i < $clients; ++$i) {
             $process = new Process(['php', __DIR__.'/client', (string) $program->port, (string) $seconds, (string) $i]);
@@ -49,7 +53,9 @@ final class LoadTrial
     /** Answers of the program's own failing, and requests that were not answered at all. */
     public function failures(): int
     {
-        return array_sum(array_filter($this->statuses, static fn (int $status): bool => $status >= 500 || $status < 100, \ARRAY_FILTER_USE_KEY));
+        return array_sum(
+            array_filter($this->statuses, static fn (int $status): bool => $status >= 500 || $status < 100, \ARRAY_FILTER_USE_KEY),
+        );
     }
 
     /** @return float ms under which this share of the answers came */

@@ -33,7 +33,9 @@ export function documents(schema: Schema, resolve: (ref: string) => Schema, dept
   const choices = schema.oneOf ?? schema.anyOf
   if (choices) return fc.oneof(...choices.map((one) => documents(one, resolve, depth)))
   if (schema.allOf) {
-    return fc.tuple(...schema.allOf.map((one) => documents(one, resolve, depth))).map((parts) => Object.assign({}, ...parts) as unknown)
+    return fc
+      .tuple(...schema.allOf.map((one) => documents(one, resolve, depth)))
+      .map((parts) => Object.assign({}, ...parts) as unknown)
   }
   const types = Array.isArray(schema.type) ? schema.type : [schema.type ?? 'object']
   return fc.oneof(...types.map((type) => ofType(type, schema, resolve, depth)))
@@ -48,7 +50,11 @@ function ofType(type: string, schema: Schema, resolve: (ref: string) => Schema, 
     case 'integer':
       return fc.integer({ min: schema.minimum ?? 0, max: Math.min(schema.maximum ?? 1000, 2 ** 31 - 1) })
     case 'number':
-      return fc.double({ min: schema.minimum ?? schema.exclusiveMinimum ?? 0, max: schema.maximum ?? 1000, noNaN: true })
+      return fc.double({
+        min: schema.minimum ?? schema.exclusiveMinimum ?? 0,
+        max: schema.maximum ?? 1000,
+        noNaN: true,
+      })
     case 'string':
       if (schema.format === 'date-time') return fc.constant('2026-05-01T08:30:00+00:00')
       if (schema.pattern?.includes('#')) return fc.constant('#336699')
@@ -63,9 +69,12 @@ function ofType(type: string, schema: Schema, resolve: (ref: string) => Schema, 
       const properties = Object.entries(schema.properties ?? {})
       if (depth > MOST_DEPTH) return fc.constant({})
       const required = schema.required ?? []
-      return fc.record(Object.fromEntries(properties.map(([name, one]) => [name, documents(one, resolve, depth + 1)])), {
-        requiredKeys: properties.map(([name]) => name).filter((name) => required.includes(name)),
-      })
+      return fc.record(
+        Object.fromEntries(properties.map(([name, one]) => [name, documents(one, resolve, depth + 1)])),
+        {
+          requiredKeys: properties.map(([name]) => name).filter((name) => required.includes(name)),
+        },
+      )
     }
   }
 }
@@ -102,24 +111,26 @@ export const rubbish: fc.Arbitrary<unknown> = fc.oneof(
 
 /** A document with one place of it spoilt: replaced, taken away, or something put beside it. */
 export function spoilt(document: fc.Arbitrary<unknown>): fc.Arbitrary<unknown> {
-  return fc.tuple(document, fc.nat(), rubbish, fc.constantFrom('replace', 'remove', 'add', 'whole')).map(([whole, at, bad, how]) => {
-    const copy = structuredClone(whole)
-    const places: [Record<string, unknown>, string][] = []
-    const walk = (node: unknown) => {
-      if (typeof node !== 'object' || node === null) return
-      for (const key of Object.keys(node)) {
-        places.push([node as Record<string, unknown>, key])
-        walk((node as Record<string, unknown>)[key])
+  return fc
+    .tuple(document, fc.nat(), rubbish, fc.constantFrom('replace', 'remove', 'add', 'whole'))
+    .map(([whole, at, bad, how]) => {
+      const copy = structuredClone(whole)
+      const places: [Record<string, unknown>, string][] = []
+      const walk = (node: unknown) => {
+        if (typeof node !== 'object' || node === null) return
+        for (const key of Object.keys(node)) {
+          places.push([node as Record<string, unknown>, key])
+          walk((node as Record<string, unknown>)[key])
+        }
       }
-    }
-    walk(copy)
-    const place = places[at % Math.max(1, places.length)]
-    if (how === 'whole' || place === undefined) return bad
-    const [holder, key] = place
-    if (how === 'replace') holder[key] = bad
-    else if (how === 'add') holder[`${key}_`] = bad
-    else if (Array.isArray(holder)) holder.splice(Number(key), 1)
-    else delete holder[key]
-    return copy
-  })
+      walk(copy)
+      const place = places[at % Math.max(1, places.length)]
+      if (how === 'whole' || place === undefined) return bad
+      const [holder, key] = place
+      if (how === 'replace') holder[key] = bad
+      else if (how === 'add') holder[`${key}_`] = bad
+      else if (Array.isArray(holder)) holder.splice(Number(key), 1)
+      else Reflect.deleteProperty(holder, key)
+      return copy
+    })
 }

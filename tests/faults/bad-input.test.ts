@@ -39,7 +39,13 @@ beforeAll(async () => {
   const port = await freePort()
   origin = `http://127.0.0.1:${port}`
   server = spawn('./kontrast', ['serve'], {
-    env: { ...process.env, APP_ENV: 'prod', KONTRAST_PORT: String(port), KONTRAST_METER_PORT: '1', KONTRAST_DB: join(folder, 'k.sqlite') },
+    env: {
+      ...process.env,
+      APP_ENV: 'prod',
+      KONTRAST_PORT: String(port),
+      KONTRAST_METER_PORT: '1',
+      KONTRAST_DB: join(folder, 'k.sqlite'),
+    },
     stdio: 'ignore',
   })
   for (let i = 0; i < 600; i++) {
@@ -78,7 +84,11 @@ async function send(method: string, path: string, body?: unknown, raw = false) {
   })
   const text = await answer.text()
   const type = answer.headers.get('Content-Type') ?? ''
-  return { status: answer.status, text, problem: type.startsWith('application/problem+json') ? (JSON.parse(text) as Problem) : undefined }
+  return {
+    status: answer.status,
+    text,
+    problem: type.startsWith('application/problem+json') ? (JSON.parse(text) as Problem) : undefined,
+  }
 }
 
 interface Problem {
@@ -102,9 +112,27 @@ describe('every operation of the published document', () => {
     test(`${method} ${path}`, async () => {
       const schema = operation.requestBody?.content['application/json']?.schema
       const body = schema ? fc.oneof(spoilt(documents(schema, resolve)), rubbish) : rubbish
-      const id = fc.oneof(fc.string({ maxLength: 30 }), fc.constantFrom('0', '-1', '.', '00000000-0000-0000-0000-000000000000', 'S6'))
-      const query = fc.constantFrom('', '?limit=0', '?limit=-1', '?limit=x', '?limit[]=1', '?limit=99999999999999999999', '?after=x', '?after[]=%01')
-      const valid = schema ? ajv.compile({ ...schema, ...(schema.$ref ? { $ref: `api${schema.$ref}` } : {}), components: document.components }) : null
+      const id = fc.oneof(
+        fc.string({ maxLength: 30 }),
+        fc.constantFrom('0', '-1', '.', '00000000-0000-0000-0000-000000000000', 'S6'),
+      )
+      const query = fc.constantFrom(
+        '',
+        '?limit=0',
+        '?limit=-1',
+        '?limit=x',
+        '?limit[]=1',
+        '?limit=99999999999999999999',
+        '?after=x',
+        '?after[]=%01',
+      )
+      const valid = schema
+        ? ajv.compile({
+            ...schema,
+            ...(schema.$ref ? { $ref: `api${schema.$ref}` } : {}),
+            components: document.components,
+          })
+        : null
       await fc.assert(
         fc.asyncProperty(body, id, query, async (document, id, query) => {
           const url = path.replace('{id}', encodeURIComponent(id.toWellFormed?.() ?? id) || '0') + query
@@ -112,7 +140,8 @@ describe('every operation of the published document', () => {
           const answer = await send(method, url, sentBody, true)
           const what = `${method} ${url} ${sentBody?.slice(0, 500)}`
           expectCivil(answer, what, path === '/api/colour/meter')
-          if (valid && answer.status < 400) expect(valid(document), `${what} was taken; ${JSON.stringify(valid.errors)}`).toBe(true)
+          if (valid && answer.status < 400)
+            expect(valid(document), `${what} was taken; ${JSON.stringify(valid.errors)}`).toBe(true)
         }),
         { numRuns: EACH, seed: SEED, endOnFailure: true },
       )
@@ -148,7 +177,13 @@ describe('by name', () => {
     ['100,000 unknown fields', 'POST', '/api/advice', { ...reading, ...many }, 422],
     ['the year 9999 and an offset', 'POST', '/api/readings', { reading, taken_at: '9999-12-31T23:59:59-12:00' }, 422],
     ['a day no calendar has', 'POST', '/api/readings', { reading, taken_at: '2026-02-30T10:00:00+00:00' }, 422],
-    ['a table header of a million columns', 'POST', '/api/bin/preview', { contents: `kind,name${',x'.repeat(1_000_000)}\n` }, 422],
+    [
+      'a table header of a million columns',
+      'POST',
+      '/api/bin/preview',
+      { contents: `kind,name${',x'.repeat(1_000_000)}\n` },
+      422,
+    ],
     ['a control character in a name', 'POST', '/api/bin', [{ kind: 'skirt', name: 'a\u0007b', colour: 'black' }], 422],
   ]
   for (const [name, method, path, body, status] of cases) {
@@ -200,7 +235,17 @@ describe('by name', () => {
 })
 
 test('afterwards every list can still be read, and nothing stored is unreadable', async () => {
-  for (const path of ['/api/bin', '/api/readings', '/api/waters', '/api/builds', '/api/made', '/api/desk', '/api/settings', '/api/notebook', '/api/missing']) {
+  for (const path of [
+    '/api/bin',
+    '/api/readings',
+    '/api/waters',
+    '/api/builds',
+    '/api/made',
+    '/api/desk',
+    '/api/settings',
+    '/api/notebook',
+    '/api/missing',
+  ]) {
     expect((await send('GET', path)).status, path).toBe(200)
   }
   expect(JSON.parse((await send('GET', '/api/attention')).text)).toEqual([])

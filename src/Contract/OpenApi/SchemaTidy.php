@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Contract\OpenApi;
 
 /**
- * Where null is allowed an enumeration has to list it, once; an exclusive minimum is a number; no choice is named twice; an open object is open: the
+ * Where null is allowed an enumeration has to list it, once; an exclusive minimum is a number; no choice is named twice; an open object is
+ * open: the
  * generator does all of it otherwise.
  */
 final class SchemaTidy

@@ -21,7 +21,10 @@ final readonly class CheckUp
     {
         foreach (self::EXTENSIONS as $extension) {
             if (!\extension_loaded($extension)) {
-                yield CheckedPoint::ill('PHP', "PHP lacks the extension $extension. On Debian: sudo apt-get install php8.2-sqlite3 php8.2-mbstring.");
+                yield CheckedPoint::ill(
+                    'PHP',
+                    "PHP lacks the extension $extension. On Debian: sudo apt-get install php8.2-sqlite3 php8.2-mbstring.",
+                );
             }
         }
         yield CheckedPoint::well('PHP', \PHP_VERSION.', with all it needs.');
@@ -33,7 +36,11 @@ final readonly class CheckUp
         if (null !== $problem) {
             return;
         }
-        yield CheckedPoint::of('Contents of the database', $this->database->problemOfContent(), 'A database of this version or an older one, or none yet.');
+        yield CheckedPoint::of(
+            'Contents of the database',
+            $this->database->problemOfContent(),
+            'A database of this version or an older one, or none yet.',
+        );
         yield CheckedPoint::of('Place of the database', $this->database->problemOfPlace(), 'Can be written to, and has room.');
     }
 
@@ -66,7 +73,10 @@ final readonly class CheckUp
             $said = (string) $usual;
         }
         if (1 !== preg_match('/^[1-9]\d{0,4}$/', $said) || (int) $said > 65535) {
-            return CheckedPoint::ill($name, "$name is “{$said}”, which is no port. Set it to a whole number from 1 to 65535, or leave it out.");
+            return CheckedPoint::ill(
+                $name,
+                "$name is “{$said}”, which is no port. Set it to a whole number from 1 to 65535, or leave it out.",
+            );
         }
         if ('KONTRAST_PORT' !== $name) {
             return CheckedPoint::well($name, $said);
@@ -75,7 +85,8 @@ final readonly class CheckUp
         if (false === $socket) {
             return CheckedPoint::ill(
                 $name,
-                "Port $said cannot be used ($message). Stop the program that uses it, or choose another: KONTRAST_PORT=8500 ./kontrast serve",
+                "Port $said cannot be used ($message). Stop the program that uses it, or choose another: KONTRAST_PORT=8500 ./kontrast "
+                    .'serve',
             );
         }
         fclose($socket);

@@ -46,7 +46,10 @@ final class BuildSearchTest extends TestCase
 
         self::assertSame(\count($all), $search->combinations());
         self::assertSame(
-            array_map(static fn (int $i): array => [$points[$i], self::ids($all[$i])], \array_slice(array_keys($points), 0, BuildSearch::MOST)),
+            array_map(
+                static fn (int $i): array => [$points[$i], self::ids($all[$i])],
+                \array_slice(array_keys($points), 0, BuildSearch::MOST),
+            ),
             array_map(static fn (RankedBuild $ranked): array => [$ranked->scores->points, self::ids($ranked->build)], $search->best()),
         );
     }

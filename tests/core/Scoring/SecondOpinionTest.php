@@ -52,7 +52,12 @@ final class SecondOpinionTest extends TestCase
     {
         $finish = self::on(Readings::of(LureKind::BladedJig, $visibility, $tint, $sky))[0];
         foreach ($inches as $i => $expected) {
-            self::assertEqualsWithDelta($expected, $finish->candidates[$i]->figure, 0.02 * $expected + 0.02, $finish->candidates[$i]->value);
+            self::assertEqualsWithDelta(
+                $expected,
+                $finish->candidates[$i]->figure,
+                0.02 * $expected + 0.02,
+                $finish->candidates[$i]->value,
+            );
         }
         self::assertSame($verdict, $finish->verdict);
     }

@@ -160,7 +160,9 @@ final class PictureTest extends TestCase
         self::assertNull($blade->metal);
     }
 
-    /** A word that looks like another in the hand would be picked by its name alone. Below about 2 of CIEDE2000 two swatches pass for one. */
+    /**
+     * A word that looks like another in the hand would be picked by its name alone. Below about 2 of CIEDE2000 two swatches pass for one.
+     */
     public function testNoTwoColourWordsLookTheSameInTheHand(): void
     {
         $lab = static fn (Colour $colour): Lab => Lab::of(Srgb::hex(Palette::hex($colour))->toXyz(), Xyz::d65());

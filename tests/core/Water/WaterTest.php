@@ -99,6 +99,15 @@ final class WaterTest extends TestCase
         }
     }
 
+    /** A number smaller than any tape reads is still water: as opaque as paint. */
+    public function testNoVisibilityIsTooSmall(): void
+    {
+        foreach (Tint::cases() as $tint) {
+            $water = WaterSolver::find(Length::inches(5e-324), $tint, SkyLight::of(Sky::Sun, Angle::degrees(50)));
+            self::assertTrue(is_finite($water->beamAttenuation) && $water->beamAttenuation > 1000, $tint->value);
+        }
+    }
+
     public function testDirtierWaterHasMoreInItAndWeakensLightMore(): void
     {
         foreach (Tint::cases() as $tint) {

@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\faults;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\Process\Process;
+
+/** What stands in the way of starting is told before an address is, and nothing is touched; what was started ends as one. */
+final class StartTest extends TestCase
+{
+    private const PATIENCE_S = 60;
+    private string $folder = '';
+    private int $port = 0;
+
+    protected function setUp(): void
+    {
+        $this->folder = sys_get_temp_dir().'/kontrast-start-'.bin2hex(random_bytes(5));
+        (new Filesystem())->mkdir($this->folder);
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        self::assertIsResource($socket);
+        $this->port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+    }
+
+    protected function tearDown(): void
+    {
+        exec('umount '.escapeshellarg($this->folder.'/disk').' 2> /dev/null');
+        (new Filesystem())->remove($this->folder);
+    }
+
+    /** @param array<string, string> $environment */
+    #[DataProvider('oddEnvironments')]
+    public function testAnOddEnvironmentIsNamed(array $environment, string $says): void
+    {
+        $this->assertRefuses($environment, $says);
+    }
+
+    /** @return iterable<string, array{array<string, string>, string}> */
+    public static function oddEnvironments(): iterable
+    {
+        foreach (['abc', '0', '70000', '80 80', '-1', '8.5'] as $port) {
+            yield "port $port" => [['KONTRAST_PORT' => $port], 'KONTRAST_PORT is “'.$port.'”, which is no port.'];
+        }
+        yield 'colorimeter’s port' => [['KONTRAST_METER_PORT' => 'x'], 'KONTRAST_METER_PORT is “x”, which is no port.'];
+        yield 'no path' => [['KONTRAST_DB' => ''], 'KONTRAST_DB is empty.'];
+        yield 'a folder' => [['KONTRAST_DB' => '/tmp'], 'KONTRAST_DB names a folder, /tmp.'];
+        yield 'no such folder' => [['KONTRAST_DB' => '/nowhere/at/all.sqlite'], 'is to lie in /nowhere/at, which is not a folder.'];
+        yield 'a query' => [['KONTRAST_DB' => '/tmp/x?mode=memory'], 'KONTRAST_DB has a character'];
+        yield 'a place nobody can write to' => [['KONTRAST_DB' => '/proc/kontrast.sqlite'], 'Nothing can be written in /proc.'];
+    }
+
+    public function testAPortInUseIsNamed(): void
+    {
+        $other = stream_socket_server("tcp://127.0.0.1:{$this->port}");
+        self::assertIsResource($other);
+        $this->assertRefuses([], "Port {$this->port} cannot be used");
+        fclose($other);
+    }
+
+    #[DataProvider('files')]
+    public function testAFileThatIsNoDatabaseOfItsOwnIsLeftAsItIs(string $contents, string $says): void
+    {
+        $file = "$this->folder/kontrast.sqlite";
+        if (str_starts_with($contents, 'CREATE')) {
+            (new \PDO("sqlite:$file"))->exec($contents);
+        } else {
+            file_put_contents($file, $contents);
+        }
+        $before = hash_file('sha256', $file);
+        $this->assertRefuses([], $says);
+        self::assertSame($before, hash_file('sha256', $file));
+        self::assertSame(['kontrast.sqlite'], array_values(array_diff((array) scandir($this->folder), ['.', '..'])));
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function files(): iterable
+    {
+        yield 'no database' => [str_repeat('No database. ', 1000), 'is no SQLite database, or is damaged.'];
+        yield 'a damaged one' => ["SQLite format 3\0".str_repeat("\xa5", 8192), 'is damaged ('];
+        yield 'another program’s' => ['CREATE TABLE album (title TEXT)', 'belongs to another program.'];
+        $versions = 'CREATE TABLE doctrine_migration_versions (version TEXT); INSERT INTO doctrine_migration_versions VALUES ';
+        yield 'another Symfony program’s' => [$versions."('Shop\\Version1')", 'belongs to another program.'];
+        yield 'a newer version’s' => [
+            $versions."('App\\Migrations\\Version20261124000000'), ('App\\Migrations\\Version29990101000000')",
+            'was made by a newer version of Kontrast',
+        ];
+    }
+
+    public function testAFullDiskIsNamed(): void
+    {
+        mkdir("$this->folder/disk");
+        exec('mount -t tmpfs -o size=64k tmpfs '.escapeshellarg("$this->folder/disk").' 2> /dev/null', $output, $status);
+        if (0 !== $status) {
+            self::markTestSkipped('Only where a small disk may be mounted.');
+        }
+        $this->assertRefuses(['KONTRAST_DB' => "$this->folder/disk/k.sqlite"], 'is full.');
+        exec('mount -o remount,ro '.escapeshellarg("$this->folder/disk").' 2> /dev/null', $output, $status);
+        if (0 === $status) {
+            $this->assertRefuses(['KONTRAST_DB' => "$this->folder/disk/k.sqlite"], 'Nothing can be written in');
+        }
+    }
+
+    #[DataProvider('endings')]
+    public function testItEndsAsOne(int $signal): void
+    {
+        $process = $this->serve();
+        $group = $this->listeners();
+        self::assertGreaterThanOrEqual(4, \count($group), 'The server and its workers.');
+        $process->signal($signal);
+        $until = microtime(true) + 20;
+        while ([] !== $this->listeners() && microtime(true) < $until) {
+            usleep(100_000);
+        }
+        self::assertSame([], $this->listeners());
+        $process->stop(0);
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function endings(): iterable
+    {
+        yield 'TERM' => [\SIGTERM];
+        yield 'HUP' => [\SIGHUP];
+        yield 'INT' => [\SIGINT];
+        yield 'KILL' => [\SIGKILL];
+    }
+
+    public function testWithItsCallerGoneItEnds(): void
+    {
+        $caller = new Process(['bash', '-c', './kontrast serve; true'], \dirname(__DIR__, 2), $this->environment());
+        $caller->start();
+        $this->awaitAnswer();
+        $caller->signal(\SIGKILL);
+        $until = microtime(true) + 20;
+        while ([] !== $this->listeners() && microtime(true) < $until) {
+            usleep(100_000);
+        }
+        self::assertSame([], $this->listeners());
+    }
+
+    public function testTheDoctorSaysWhatIsWellAndWhatIsNot(): void
+    {
+        $doctor = new Process(['./kontrast', 'doctor'], \dirname(__DIR__, 2), $this->environment());
+        $doctor->run();
+        self::assertSame(0, $doctor->getExitCode(), $doctor->getOutput().$doctor->getErrorOutput());
+        self::assertStringContainsString("{$this->port} is free", $doctor->getOutput());
+        file_put_contents("$this->folder/kontrast.sqlite", 'damaged');
+        $doctor->run();
+        self::assertSame(1, $doctor->getExitCode());
+        self::assertMatchesRegularExpression('/^WRONG Contents of the database: /m', $doctor->getOutput());
+    }
+
+    /** @param array<string, string> $environment */
+    private function assertRefuses(array $environment, string $says): void
+    {
+        $process = new Process(['./kontrast', 'serve'], \dirname(__DIR__, 2), $environment + $this->environment());
+        $process->setTimeout(self::PATIENCE_S);
+        $process->run();
+        self::assertSame(1, $process->getExitCode(), $process->getErrorOutput());
+        self::assertStringContainsString($says, $process->getErrorOutput());
+        self::assertStringNotContainsString('http://', $process->getErrorOutput());
+        self::assertStringNotContainsString('Exception', $process->getErrorOutput());
+    }
+
+    private function serve(): Process
+    {
+        $process = new Process(['./kontrast', 'serve'], \dirname(__DIR__, 2), $this->environment());
+        $process->setTimeout(null);
+        $process->disableOutput();
+        $process->start();
+        $this->awaitAnswer();
+
+        return $process;
+    }
+
+    private function awaitAnswer(): void
+    {
+        $until = microtime(true) + self::PATIENCE_S;
+        while (microtime(true) < $until) {
+            if (false !== @file_get_contents("http://127.0.0.1:{$this->port}/api/settings")) {
+                return;
+            }
+            usleep(100_000);
+        }
+        self::fail('The program did not come up.');
+    }
+
+    /** @return list<string> PHP processes of the program that this test started, known by the database in their environment */
+    private function listeners(): array
+    {
+        $mark = "KONTRAST_DB=$this->folder/kontrast.sqlite\0";
+        $found = [];
+        foreach ((array) glob('/proc/[0-9]*/environ') as $file) {
+            $folder = \dirname((string) $file);
+            $isPhp = str_contains((string) @file_get_contents("$folder/cmdline"), 'php');
+            if ($isPhp && str_contains((string) @file_get_contents((string) $file)."\0", $mark)) {
+                $found[] = basename($folder);
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, string> */
+    private function environment(): array
+    {
+        return [
+            'APP_ENV' => 'prod',
+            'KONTRAST_PORT' => (string) $this->port,
+            'KONTRAST_METER_PORT' => '1',
+            'KONTRAST_DB' => "$this->folder/kontrast.sqlite",
+        ];
+    }
+}
