@@ -29,6 +29,9 @@ final class PartsTable
     private const LISTS = ['accents', 'lures'];
     /** What a spreadsheet may take for the beginning of a formula. */
     private const FORMULA = '/^[=+\-@\t\r]/';
+    /** A word of the angler's that a spreadsheet would take for a number or a date, and write otherwise. */
+    private const FIGURES = '/^[\d\s.,\/:%eE+\-]*\d[\d\s.,\/:%eE+\-]*$/D';
+    private const TEXT = ['name', 'box', 'note'];
     private const NUMBER = '/^[+-]?[\d., ]+$/';
 
     /** @param list<array<string, mixed>> $parts part documents */
@@ -36,13 +39,13 @@ final class PartsTable
     {
         $rows = array_map(
             static fn (array $part): array => array_map(
-                static fn (string $column): string => self::written($part[$column] ?? null),
+                static fn (string $column): string => self::guarded($column, self::written($part[$column] ?? null)),
                 self::COLUMNS,
             ),
             $parts,
         );
 
-        $options = [CsvEncoder::ESCAPE_FORMULAS_KEY => true, CsvEncoder::NO_HEADERS_KEY => true, CsvEncoder::ESCAPE_CHAR_KEY => ''];
+        $options = [CsvEncoder::NO_HEADERS_KEY => true, CsvEncoder::ESCAPE_CHAR_KEY => ''];
 
         return (new CsvEncoder($options))->encode([self::COLUMNS, ...$rows], 'csv');
     }
@@ -130,7 +133,7 @@ final class PartsTable
         $data = [];
         $faults = [];
         foreach ($cells as $column => $cell) {
-            $cell = trim($cell, ' ');
+            $cell = \in_array($column, self::TEXT, true) ? $cell : trim($cell, ' ');
             if ('' === $cell) {
                 continue;
             }
@@ -144,7 +147,7 @@ final class PartsTable
                 );
                 continue;
             }
-            $text = 1 === preg_match("/^'[=+\-@\t\r]/", $cell) ? substr($cell, 1) : $cell;
+            $text = self::isGuarded($column, $cell) ? substr($cell, 1) : $cell;
             $data[$column] = match (true) {
                 \in_array($column, self::WHOLE, true) => self::whole($text),
                 \in_array($column, self::DECIMAL, true) => self::decimal($text),
@@ -188,9 +191,25 @@ final class PartsTable
             null === $value => '',
             \is_bool($value) => $value ? 'yes' : 'no',
             \is_array($value) => implode(' ', array_map(self::written(...), $value)),
+            // All the digits it takes to read the same number back.
+            \is_float($value) => (string) json_encode($value),
             \is_scalar($value) => (string) $value,
             default => '',
         };
+    }
+
+    /** One more apostrophe than the part has stands before what a spreadsheet must leave alone. */
+    private static function guarded(string $column, string $cell): string
+    {
+        return self::isGuarded($column, "'$cell") ? "'$cell" : $cell;
+    }
+
+    private static function isGuarded(string $column, string $cell): bool
+    {
+        $bare = ltrim($cell, "'");
+
+        return $bare !== $cell
+            && (1 === preg_match(self::FORMULA, $bare) || (\in_array($column, self::TEXT, true) && 1 === preg_match(self::FIGURES, $bare)));
     }
 
     /** @throws InvalidDocument where it is not text in a known encoding */

@@ -79,6 +79,79 @@ final class BinFilesTest extends ApiTestCase
         self::assertSame($before, $this->send('GET', '/api/bin'));
     }
 
+    /** Thirds, apostrophes, spaces, quotation marks, what looks like a formula: nothing is changed on the way out and in. */
+    public function testNothingIsChangedOnTheWay(): void
+    {
+        $this->send('POST', '/api/bin', self::awkward());
+        self::assertSame(201, $this->answered());
+        $before = $this->send('GET', '/api/bin');
+        $this->browser->request('GET', '/api/bin.csv');
+        $csv = (string) $this->browser->getResponse()->getContent();
+        self::assertSame(['same'], array_values(array_unique(array_column($this->preview($csv), 'action'))));
+        // Into an empty inventory, so that every field has to come from the file.
+        $this->send('POST', '/api/bin/delete', ['ids' => array_column(self::partsOf($before), 'id')]);
+        $this->import($csv);
+        $byName = static function (?array $answer): array {
+            $parts = [];
+            foreach (self::partsOf($answer) as $part) {
+                $parts[self::textAt($part, 'name')] = array_diff_key($part, ['version' => 0]);
+            }
+
+            return $parts;
+        };
+        self::assertEquals($byName($before), $byName($this->send('GET', '/api/bin')));
+    }
+
+    /** The same through a spreadsheet program, as a user would: opened, saved as CSV. */
+    public function testNothingIsChangedByASpreadsheet(): void
+    {
+        $office = trim((string) shell_exec('command -v soffice'));
+        if ('' === $office) {
+            self::markTestSkipped('Only where LibreOffice is installed.');
+        }
+        $this->send('POST', '/api/bin', self::awkward());
+        $this->browser->request('GET', '/api/bin.csv');
+        $folder = sys_get_temp_dir().'/kontrast-office-'.bin2hex(random_bytes(4));
+        mkdir("$folder/in", 0o777, true);
+        file_put_contents("$folder/in/parts.csv", (string) $this->browser->getResponse()->getContent());
+        // Comma, quotation mark, UTF-8; as the dialogue proposes it.
+        foreach (['ods' => "$folder/in/parts.csv", 'csv:Text - txt - csv (StarCalc):44,34,76' => "$folder/out/parts.ods"] as $to => $file) {
+            (new Process([$office, "-env:UserInstallation=file://$folder/profile", '--headless', '--infilter=CSV:44,34,76', '--convert-to', $to, '--outdir', "$folder/out", $file]))
+                ->setTimeout(180)->mustRun();
+        }
+        $csv = (string) file_get_contents("$folder/out/parts.csv");
+        (new Filesystem())->remove($folder);
+        $lines = array_values(array_filter($this->preview($csv), static fn (array $line): bool => 'same' !== $line['action']));
+        self::assertSame([], $lines, $csv);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function awkward(): array
+    {
+        $parts = [];
+        foreach ([
+            "'quoted'", "'=1+1", '=1+1', "''=x", '-2', '+3', '@home', ' leading', 'trailing ', 'a, b; "c"', "it's", '1/2', '0012',
+            'TRUE', '1e5',
+        ] as $name) {
+            $parts[] = ['name' => $name, 'note' => $name, 'weight_oz' => 1 / 3, 'cost' => 0.1] + Samples::head();
+        }
+
+        return [...$parts, ['length_in' => 3.1415926535897931, 'name' => 'Pi'] + Samples::craw()];
+    }
+
+    /**
+     * @param array<mixed>|null $answer
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function partsOf(?array $answer): array
+    {
+        /** @var list<array<string, mixed>> $parts */
+        $parts = $answer['parts'] ?? [];
+
+        return $parts;
+    }
+
     /** RFC 4180 quoting, and the common defence against formulas: an apostrophe before what begins one. */
     public function testNoCellRunsAsAFormula(): void
     {

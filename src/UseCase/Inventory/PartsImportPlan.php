@@ -21,6 +21,8 @@ final readonly class PartsImportPlan
 {
     public const MOST_LINES = 100_000;
     /** Stored parts are looked up for so many lines at once. */
+    /** Share by which a number may have been rounded on its way through a spreadsheet. (Chosen: LibreOffice shows ten digits.) */
+    private const SPREADSHEETS_LEEWAY = 1e-9;
     private const CHUNK = 250;
 
     public function __construct(
@@ -117,9 +119,30 @@ final readonly class PartsImportPlan
         if (null === $id || !isset($stored[$id])) {
             return [new PlannedPartDocument($line, PartAction::Add, $part->name), $document];
         }
+        $document = self::withAllDigits($document, $stored[$id]->fields());
         $fields = self::differing($stored[$id], new InventoryPart($id, $document));
 
         return [new PlannedPartDocument($line, [] === $fields ? PartAction::Same : PartAction::Change, $part->name, $fields), $document];
+    }
+
+    /**
+     * A spreadsheet keeps fifteen digits of a number and writes those. A number that differs from the stored one by no more is that one.
+     *
+     * @param array<string, mixed> $document
+     * @param array<string, mixed> $stored
+     *
+     * @return array<string, mixed>
+     */
+    private static function withAllDigits(array $document, array $stored): array
+    {
+        foreach ($document as $field => $value) {
+            $was = $stored[$field] ?? null;
+            if (\is_float($value) && (\is_float($was) || \is_int($was)) && abs($value - $was) <= self::SPREADSHEETS_LEEWAY * abs($was)) {
+                $document[$field] = $was;
+            }
+        }
+
+        return $document;
     }
 
     /** @return list<string> */

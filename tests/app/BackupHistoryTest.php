@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use Doctrine\DBAL\Connection;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Whatever was done before, a backup put into an empty program makes the same program, with what can still be undone. */
+final class BackupHistoryTest extends ApiTestCase
+{
+    private const STEPS = 40;
+    private const LISTS = ['/api/bin', '/api/readings', '/api/waters', '/api/builds', '/api/made', '/api/desk', '/api/settings'];
+
+    /** @var array<string, list<string>> ids by list, deleted ones among them */
+    private array $ids = [];
+
+    #[DataProvider('seeds')]
+    public function testBackUpWipeRestoreIsTheSameProgram(int $seed): void
+    {
+        $dice = new Randomizer(new Mt19937($seed));
+        for ($i = 0; $i < self::STEPS; ++$i) {
+            $this->step($dice);
+        }
+        [$backup, $seen] = [$this->backup(), $this->everything()];
+        $this->wipe();
+        self::assertNotSame($seen, $this->everything());
+        $this->send('POST', '/api/backup', $backup);
+        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame($seen, $this->everything());
+        self::assertSame($backup, $this->backup());
+        $this->restoreAll();
+        $afterwards = $this->everything();
+        // The same could have been brought back without the detour.
+        $this->wipe();
+        $this->send('POST', '/api/backup', $backup);
+        $this->restoreAll();
+        self::assertSame($afterwards, $this->everything());
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        for ($seed = 1; $seed <= 6; ++$seed) {
+            yield "history $seed" => [$seed];
+        }
+    }
+
+    private function step(Randomizer $dice): void
+    {
+        $one = fn (string $list): string => $this->ids[$list][$dice->getInt(0, max(0, \count($this->ids[$list] ?? []) - 1))] ?? 'none';
+        $name = 'Name '.$dice->getInt(1, 99_999);
+        match ($dice->getInt(0, 14)) {
+            0 => $this->make('/api/waters', ['name' => $name] + Samples::water()),
+            1 => $this->make('/api/readings', ['reading' => Samples::reading(), 'water_id' => $this->ids['/api/waters'][0] ?? null, 'note' => $name]),
+            2 => $this->make('/api/bin', [['name' => $name, 'count' => 9, 'cost' => 0.35] + Samples::head()]),
+            3 => $this->make('/api/bin', [['name' => $name, 'count' => 9] + Samples::skirt()]),
+            4 => $this->make('/api/bin', [['name' => $name, 'count' => 9] + Samples::craw()]),
+            5 => $this->make('/api/builds', ['name' => $name, 'build' => Samples::build()]),
+            6, 7 => $this->build($name),
+            8 => $this->send('POST', "/api/made/{$one('/api/made')}/undo"),
+            9 => $this->send('DELETE', "/api/waters/{$one('/api/waters')}"),
+            10 => $this->send('DELETE', "/api/readings/{$one('/api/readings')}"),
+            11 => $this->send('DELETE', "/api/builds/{$one('/api/builds')}"),
+            12 => $this->send('POST', '/api/bin/delete', ['ids' => [$one('/api/bin')]]),
+            13 => $this->send('PUT', '/api/desk', ['reading' => ['visibility_in' => $dice->getInt(4, 60)] + Samples::reading()]),
+            14 => $this->send('PUT', '/api/settings', ['units' => 'metric', 'theme' => 'lamp', 'lead_free' => $dice->getInt(0, 1) > 0]),
+        };
+        self::assertLessThan(500, $this->answered());
+    }
+
+    private function make(string $list, mixed $document): void
+    {
+        $made = $this->send('POST', $list, $document);
+        if (201 === $this->answered()) {
+            $this->ids[$list][] = self::textAt(array_is_list($made ?? []) ? (array) ($made[0] ?? []) : $made, 'id');
+        }
+    }
+
+    /** A batch of whatever parts there are, deleted later or not. */
+    private function build(string $name): void
+    {
+        $build = Samples::build();
+        foreach ((array) ($this->send('GET', '/api/bin')['parts'] ?? []) as $part) {
+            if (\is_array($part) && \is_string($part['kind'] ?? null) && isset($build[$part['kind']])) {
+                $build[$part['kind']] = $part;
+            }
+        }
+        $this->make('/api/made', ['items' => [['name' => $name, 'build' => $build, 'count' => 1]]]);
+    }
+
+    private function restoreAll(): void
+    {
+        foreach (['/api/waters', '/api/readings', '/api/builds'] as $list) {
+            foreach ($this->ids[$list] ?? [] as $id) {
+                $this->send('POST', "$list/$id/restore");
+            }
+        }
+        $this->send('POST', '/api/bin/restore', ['ids' => $this->ids['/api/bin'] ?? []]);
+        foreach ($this->ids['/api/made'] ?? [] as $id) {
+            $this->send('POST', "/api/made/$id/undo");
+        }
+    }
+
+    private function backup(): string
+    {
+        $this->send('GET', '/api/backup');
+
+        return (string) $this->browser->getResponse()->getContent();
+    }
+
+    /** @return array<string, array<mixed>|null> every list as a client reads it, but for how often a thing was written */
+    private function everything(): array
+    {
+        $answers = [];
+        foreach (self::LISTS as $list) {
+            $answers[$list] = self::withoutVersions($this->send('GET', $list));
+        }
+
+        return $answers;
+    }
+
+    /**
+     * @param array<mixed>|null $answer
+     *
+     * @return array<mixed>|null
+     */
+    private static function withoutVersions(?array $answer): ?array
+    {
+        return null === $answer ? null : array_map(
+            static fn (mixed $value): mixed => \is_array($value) ? self::withoutVersions($value) : $value,
+            array_diff_key($answer, ['version' => 0]),
+        );
+    }
+
+    private function wipe(): void
+    {
+        $database = self::getContainer()->get(Connection::class);
+        self::assertInstanceOf(Connection::class, $database);
+        $tables = ['built_record_part', 'built_record', 'saved_reading', 'saved_build', 'water', 'inventory_part', 'current_reading', 'settings', 'swatch'];
+        foreach ($tables as $table) {
+            $database->executeStatement("DELETE FROM $table");
+        }
+        self::forgetEntities();
+    }
+}
