@@ -21,7 +21,7 @@ export const test = base.extend<{ page: Page }>({
     })
     page.on('pageerror', (error) => complaints.push(error.message))
     await use(page)
-    expect(complaints.filter((complaint) => !/\b(409|422|503)\b/.test(complaint))).toEqual([])
+    expect(complaints.filter((complaint) => !/\b(409|412|422|503)\b/.test(complaint))).toEqual([])
   },
 })
 

@@ -135,7 +135,7 @@ describe('every operation of the published document', () => {
         : null
       await fc.assert(
         fc.asyncProperty(body, id, query, async (document, id, query) => {
-          const url = path.replace('{id}', encodeURIComponent(id.toWellFormed?.() ?? id) || '0') + query
+          const url = path.replace('{id}', encodeURIComponent(id) || '0') + query
           const sentBody = JSON.stringify(document)
           const answer = await send(method, url, sentBody, true)
           const what = `${method} ${url} ${sentBody?.slice(0, 500)}`

@@ -45,9 +45,27 @@ export type BatchItem = components['schemas']['BatchItem']
 export type Made = components['schemas']['Made']
 export type Tap = components['schemas']['Tap']
 export type LookPart = components['schemas']['LookPart']
+export type SetAside = components['schemas']['SetAside']
 export type Value = components['schemas']['Value']
 
 export const api = createClient<paths>({ baseUrl: '/' })
+
+/** The version of each thing as this page read it last, by its address: a write names it, and is refused where another came between. */
+const versions = new Map<string, string>()
+const VERSION = /^"v\d+"$/
+
+api.use({
+  onRequest({ request }) {
+    const seen = versions.get(new URL(request.url).pathname)
+    if (seen && ['PUT', 'DELETE'].includes(request.method)) request.headers.set('If-Match', seen)
+  },
+  onResponse({ request, response }) {
+    const path = new URL(request.url).pathname
+    const version = response.headers.get('ETag')
+    if (request.method === 'DELETE' && response.ok) versions.delete(path)
+    else if (version && VERSION.test(version)) versions.set(path, version)
+  },
+})
 
 /** An answer that is not the one hoped for, in the server's own words. */
 export class Refused extends Error {

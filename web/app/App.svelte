@@ -11,6 +11,7 @@
   import Router, { router } from 'svelte-spa-router'
   import Notices from '../ui/Notices.svelte'
   import Trouble from '../ui/Trouble.svelte'
+  import TwoVersions from '../ui/TwoVersions.svelte'
   import Advice from '../screens/advice/Advice.svelte'
   import Bench from '../screens/bench/Bench.svelte'
   import Parts from '../screens/parts/Parts.svelte'
@@ -21,6 +22,7 @@
   import Batch from '../screens/build-sheet/Batch.svelte'
   import BuildSheet from '../screens/build-sheet/BuildSheet.svelte'
   import Settings from '../screens/settings/Settings.svelte'
+  import { conflicts } from '../stores/conflicts.svelte'
   import { currentReading } from '../stores/currentReading.svelte'
   import { settings } from '../stores/settings.svelte'
 
@@ -109,4 +111,5 @@
     {/await}
   </main>
   <Notices />
+  {#if conflicts.open}<TwoVersions conflict={conflicts.open} />{/if}
 </QueryClientProvider>

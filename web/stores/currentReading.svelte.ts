@@ -1,4 +1,5 @@
 import { answer, api, type Reading, type Schools } from '../api/client'
+import { conflicts } from './conflicts.svelte'
 import { notices } from './notices.svelte'
 import { settings } from './settings.svelte'
 
@@ -28,6 +29,7 @@ class CurrentReading {
   loaded = $state(false)
   /** The reading as it was before its last change, for as long as one field alone differs from it. */
   lastChange = $state<{ before: Reading; field: keyof Reading } | null>(null)
+  #writing: Promise<unknown> = Promise.resolve()
   #timer: ReturnType<typeof setTimeout> | undefined
 
   /** The reading as it is asked about: the standing schools under those chosen for this reading alone. */
@@ -99,11 +101,33 @@ class CurrentReading {
   }
 
   async #save(): Promise<void> {
+    const mine = { reading: $state.snapshot(this.reading) as Reading, water_id: this.waterId }
     try {
-      await answer(api.PUT('/api/desk', { body: { reading: this.reading, water_id: this.waterId } }))
+      await this.#write(mine)
     } catch (error) {
-      notices.problem(error)
+      const isAsked = conflicts.ask<{ reading: Reading; water_id?: string | null }>(
+        error,
+        'The reading was changed in two places',
+        mine,
+        {
+          keepMine: () => this.#write(mine),
+          takeTheirs: (theirs) => {
+            this.reading = theirs.reading
+            this.waterId = theirs.water_id ?? null
+            this.lastChange = null
+          },
+          part: (whole) => whole.reading,
+        },
+      )
+      if (!isAsked) notices.problem(error)
     }
+  }
+
+  /** One write after the other: each names the version the last one made. */
+  #write(body: { reading: Reading; water_id: string | null }): Promise<void> {
+    const write = this.#writing.then(() => answer(api.PUT('/api/desk', { body })))
+    this.#writing = write.catch(() => undefined)
+    return write.then(() => undefined)
   }
 }
 

@@ -1,8 +1,11 @@
 import { answer, api, type Settings } from '../api/client'
+import { conflicts } from './conflicts.svelte'
 
 /** The angler's standing choices, kept by the server and applied at once. */
 class Choices {
   #value = $state<Settings | null>(null)
+  /** One write after the other: each names the version the last one made. */
+  #writing: Promise<unknown> = Promise.resolve()
   #units = $derived(this.#value?.units ?? 'us')
 
   get metric(): boolean {
@@ -20,15 +23,30 @@ class Choices {
   async change(change: Partial<Settings>): Promise<void> {
     if (!this.#value) return
     const before = this.#value
-    this.#value = { ...before, ...change }
-    document.documentElement.dataset.theme = this.#value.theme
+    const wanted = { ...before, ...change }
+    this.#show(wanted)
     try {
-      await answer(api.PUT('/api/settings', { body: this.#value }))
+      await this.#write(wanted)
     } catch (error) {
-      this.#value = before
-      document.documentElement.dataset.theme = before.theme
+      const isAsked = conflicts.ask(error, 'The settings were changed in two places', wanted, {
+        keepMine: () => this.#write(wanted),
+        takeTheirs: (theirs) => this.#show(theirs),
+      })
+      if (isAsked) return
+      this.#show(before)
       throw error
     }
+  }
+
+  #show(value: Settings): void {
+    this.#value = value
+    document.documentElement.dataset.theme = value.theme
+  }
+
+  #write(value: Settings): Promise<void> {
+    const write = this.#writing.then(() => answer(api.PUT('/api/settings', { body: value })))
+    this.#writing = write.catch(() => undefined)
+    return write.then(() => undefined)
   }
 }
 

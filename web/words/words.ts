@@ -89,6 +89,8 @@ const FIELDS: Record<string, string> = {
   arm: 'arm',
   lead_free: 'lead-free',
   schools: 'school',
+  units: 'units',
+  theme: 'light',
 }
 
 /** A field of a reading in words. */

@@ -5,6 +5,7 @@
   import { answer, api, Refused, type Water } from '../../api/client'
   import Choice from '../../ui/Choice.svelte'
   import Toggle from '../../ui/Toggle.svelte'
+  import { conflicts } from '../../stores/conflicts.svelte'
   import { notices } from '../../stores/notices.svelte'
   import { list, show, tintWords } from '../../words/words'
   import { watersQuery } from '../../api/logbookQueries.svelte'
@@ -17,18 +18,41 @@
 
   const refresh = () => client.invalidateQueries({ queryKey: ['waters'] })
 
+  /** Read anew, so that it is the present state that is changed. */
+  async function open(water: Water) {
+    try {
+      draft = await answer(api.GET('/api/waters/{id}', { params: { path: { id: water.id ?? '' } } }))
+    } catch (error) {
+      notices.problem(error)
+    }
+  }
+
+  async function write(water: Water) {
+    const { id, ...body } = water
+    await answer(
+      id ? api.PUT('/api/waters/{id}', { params: { path: { id } }, body }) : api.POST('/api/waters', { body }),
+    )
+    await refresh()
+    draft = null
+    faults = {}
+  }
+
   async function save(event: SubmitEvent) {
     event.preventDefault()
     if (!draft) return
+    const mine = $state.snapshot(draft) as Water
     try {
-      const { id, ...body } = draft
-      await answer(
-        id ? api.PUT('/api/waters/{id}', { params: { path: { id } }, body }) : api.POST('/api/waters', { body }),
-      )
-      await refresh()
-      draft = null
-      faults = {}
+      await write(mine)
     } catch (error) {
+      const isAsked = conflicts.ask(error, `${mine.name} was changed in two places`, mine, {
+        keepMine: () => write(mine),
+        takeTheirs: (theirs) => {
+          draft = { ...theirs, id: mine.id }
+          void refresh()
+        },
+        part: ({ name, tint, forage, red_crawfish, note }) => ({ name, tint, forage, red_crawfish, note }),
+      })
+      if (isAsked) return
       if (error instanceof Refused)
         faults = Object.fromEntries(error.problem.faults.map((fault) => [fault.field, fault.message]))
       else notices.problem(error)
@@ -76,7 +100,7 @@
           {#if water.note}<span class="text-faint block text-sm">{water.note}</span>{/if}
         </span>
         <span class="flex gap-2">
-          <button class="btn btn-outline border-rule h-11" onclick={() => (draft = { ...water })}
+          <button class="btn btn-outline border-rule h-11" onclick={() => open(water)}
             >Change<span class="sr-only"> {water.name}</span></button
           >
           <button class="btn btn-outline border-rule h-11" onclick={() => remove(water)}

@@ -4,6 +4,7 @@
   import Toggle from '../../ui/Toggle.svelte'
   import { notices } from '../../stores/notices.svelte'
   import { settings } from '../../stores/settings.svelte'
+  import AttentionPanel from './AttentionPanel.svelte'
   import BackupPanel from './BackupPanel.svelte'
   import { QUESTIONS } from '../../words/schoolQuestions'
 
@@ -25,6 +26,7 @@
 {#if choices}
   <div class="flex max-w-3xl flex-col gap-6">
     <h1>Settings</h1>
+    <AttentionPanel />
     <Choice
       label="Units"
       options={['us', 'metric']}

@@ -1,0 +1,54 @@
+import { expect, open, tap, test } from './page'
+
+test.describe.configure({ mode: 'serial' })
+
+test('the settings changed in two pages: both are shown, and one stays', async ({ page, context }) => {
+  await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper' } })
+  await open(page, '#/settings', 'Settings')
+  const other = await context.newPage()
+  await open(other, '#/settings', 'Settings')
+  await tap(other, 'Noon, in the sun')
+  await expect(other.locator('html')).toHaveAttribute('data-theme', 'noon')
+
+  await tap(page, 'Centimetres, grams, °C')
+  const dialog = page.getByRole('dialog', { name: 'The settings were changed in two places' })
+  await expect(dialog.getByRole('row', { name: /Light/ })).toContainText('noon')
+  await expect(dialog.getByRole('row', { name: /Units/ })).toContainText('metric')
+  await dialog.getByRole('button', { name: 'Take what is there' }).click()
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'noon')
+  expect(await (await page.request.get('/api/settings')).json()).toMatchObject({ units: 'us', theme: 'noon' })
+  // From here on it is up to date and writes without asking.
+  await tap(page, 'Paper, by day')
+  await expect(dialog).toBeHidden()
+  await other.close()
+})
+
+test('a water changed in two pages: what is here can be kept', async ({ page, context }) => {
+  await page.request.post('/api/waters', { data: { name: 'Brickyard pond', tint: 'clay', red_crawfish: false } })
+  await open(page, '#/logbook', 'Waters')
+  await page.getByRole('button', { name: 'Change Brickyard pond' }).click()
+  await page.getByRole('textbox', { name: 'Note' }).fill('Boat ramp at the north end')
+  const other = await context.newPage()
+  await open(other, '#/logbook', 'Waters')
+  await other.getByRole('button', { name: 'Change Brickyard pond' }).click()
+  await other.getByRole('textbox', { name: 'Note' }).fill('Ramp closed')
+  await other.getByRole('button', { name: 'Save the water' }).click()
+  await expect(other.getByText('Ramp closed')).toBeVisible()
+  await other.close()
+
+  await page.getByRole('button', { name: 'Save the water' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Brickyard pond was changed in two places' })
+  await expect(dialog).toContainText('Ramp closed')
+  await dialog.getByRole('button', { name: 'Keep what is here' }).click()
+  await expect(page.getByText('Boat ramp at the north end')).toBeVisible()
+  await expect(page.getByText('Ramp closed')).toBeHidden()
+})
+
+test('quick taps in one page are no conflict', async ({ page }) => {
+  await open(page, '#/settings', 'Settings')
+  for (const theme of ['Lamp, at night', 'Noon, in the sun', 'Paper, by day', 'Lamp, at night', 'Paper, by day']) {
+    await tap(page, theme)
+  }
+  await expect.poll(async () => (await (await page.request.get('/api/settings')).json()).theme as string).toBe('paper')
+  await expect(page.getByRole('dialog')).toBeHidden()
+})

@@ -1,0 +1,32 @@
+<script lang="ts">
+  import { capital } from '../../words/words'
+  import { attentionQuery } from '../../api/attentionQueries.svelte'
+
+  /** Stored documents that this version cannot read. They are kept as they are, and can be carried away. */
+  const attention = attentionQuery()
+
+  const file = (document: string) => URL.createObjectURL(new Blob([document], { type: 'application/json' }))
+</script>
+
+{#if attention.data && attention.data.length > 0}
+  <section class="border-error flex flex-col gap-2 border-2 p-3" aria-labelledby="attention">
+    <h1 id="attention">Needs attention</h1>
+    <p class="max-w-prose text-sm">
+      These were stored and cannot be read by this version. They are left out of every list and are kept as they are; a
+      backup takes them along.
+    </p>
+    <ul>
+      {#each attention.data as one (one.kind + one.id)}
+        <li class="border-rule flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t py-2 text-sm">
+          <span class="min-w-0 flex-1">
+            <span class="block font-bold">{one.name}</span>
+            <span class="block">{capital(one.kind)}. {one.reason}</span>
+          </span>
+          <a class="btn btn-outline border-rule h-11" href={file(one.document)} download="{one.kind}-{one.id}.json"
+            >Carry it away<span class="sr-only">: {one.name}</span></a
+          >
+        </li>
+      {/each}
+    </ul>
+  </section>
+{/if}

@@ -1,0 +1,72 @@
+import { Refused } from '../api/client'
+
+/** One field that two places have set differently. */
+export interface Difference {
+  field: string
+  mine: unknown
+  theirs: unknown
+}
+
+export interface Conflict {
+  /** What was changed in two places, as a heading says it. */
+  what: string
+  differences: Difference[]
+  keepMine: () => Promise<void>
+  takeTheirs: () => void
+}
+
+type Fields = Record<string, unknown>
+
+const isFields = (value: unknown): value is Fields =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+
+/** What stands where two documents say different things; a list or a document within is compared as a whole, a lack is null. */
+export function differences(mine: Fields, theirs: Fields): Difference[] {
+  return Object.keys({ ...mine, ...theirs })
+    .filter((field) => !isSame(mine[field], theirs[field]))
+    .map((field) => ({ field, mine: mine[field] ?? null, theirs: theirs[field] ?? null }))
+}
+
+function isSame(one: unknown, other: unknown): boolean {
+  if (isFields(one) && isFields(other)) return differences(one, other).length === 0
+  return JSON.stringify(one ?? null) === JSON.stringify(other ?? null)
+}
+
+/** A thing that was changed in another place since it was opened here: both versions are shown, and the angler says which one stays. */
+class Conflicts {
+  open = $state.raw<Conflict | null>(null)
+
+  /**
+   * Takes the server's refusal of a stale write, and asks. Any other error is left to the caller.
+   *
+   * @returns whether it was such a refusal
+   */
+  ask<T extends object>(
+    error: unknown,
+    what: string,
+    mine: T,
+    answers: { keepMine: () => Promise<void>; takeTheirs: (theirs: T) => void; part?: (theirs: T) => object },
+  ): boolean {
+    if (!(error instanceof Refused) || error.problem.status !== 412 || !isFields(error.problem.current)) return false
+    const theirs = error.problem.current as T
+    const part = answers.part ?? ((whole: T) => whole)
+    const differing = differences(part(mine) as Fields, part(theirs) as Fields)
+    if (differing.length === 0) {
+      answers.takeTheirs(theirs)
+      return true
+    }
+    this.open = {
+      what,
+      differences: differing,
+      keepMine: answers.keepMine,
+      takeTheirs: () => answers.takeTheirs(theirs),
+    }
+    return true
+  }
+
+  close(): void {
+    this.open = null
+  }
+}
+
+export const conflicts = new Conflicts()
