@@ -16,6 +16,8 @@ final class ColorimeterCommand extends Command
 {
     private const FOR_EVER_S = 1e9;
     private const PATIENCE_S = 10;
+    /** However busily a caller talks, the next one gets a turn. */
+    private const MOST_A_CALLER_S = 30.0;
 
     public function __construct(private readonly int $port)
     {
@@ -32,7 +34,7 @@ final class ColorimeterCommand extends Command
         }
         $output->writeln("The simulated colorimeter listens on 127.0.0.1:{$this->port}.");
         $device = new SimulatedColorimeter();
-        while (false !== ($caller = stream_socket_accept($server, self::FOR_EVER_S))) {
+        while (false !== ($caller = @stream_socket_accept($server, self::FOR_EVER_S))) {
             stream_set_timeout($caller, self::PATIENCE_S);
             self::serve($caller, $device);
             fclose($caller);
@@ -44,12 +46,15 @@ final class ColorimeterCommand extends Command
     /** @param resource $caller */
     private static function serve($caller, SimulatedColorimeter $device): void
     {
-        while (false !== ($line = fgets($caller, 256))) {
+        $until = microtime(true) + self::MOST_A_CALLER_S;
+        while (microtime(true) < $until && false !== ($line = fgets($caller, 256))) {
             $answer = $device->answer($line);
             if (null === $answer) {
                 return;
             }
-            fwrite($caller, "$answer\n");
+            if (false === @fwrite($caller, "$answer\n")) {
+                return;
+            }
         }
     }
 }

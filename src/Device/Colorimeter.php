@@ -10,6 +10,10 @@ use Kontrast\Material\Xyz;
 final readonly class Colorimeter
 {
     private const PATIENCE_S = 2.0;
+    /** For everything together, so that a device that answers a little at a time does not hold a request for ever. (Chosen.) */
+    private const MOST_S = 10.0;
+    /** Paper is 100; whiteners bring a little more. (Chosen.) */
+    private const MOST_TRISTIMULUS = 150.0;
     private const NUMBER = '(-?\d+(?:\.\d+)?)';
 
     public function __construct(private int $port)
@@ -31,19 +35,24 @@ final readonly class Colorimeter
         }
         stream_set_timeout($stream, (int) self::PATIENCE_S);
         try {
-            $greeting = self::ask($stream, 'HELLO');
+            $until = microtime(true) + self::MOST_S;
+            $greeting = self::ask($stream, 'HELLO', $until);
             if (!str_starts_with($greeting, 'COLORIMETER ')) {
                 throw NoDevice::said($greeting);
             }
             $readings = [];
             for ($i = 0; $i < max(1, $times); ++$i) {
-                $answer = self::ask($stream, 'READ');
+                $answer = self::ask($stream, 'READ', $until);
                 if (1 !== preg_match('/^XYZ '.self::NUMBER.' '.self::NUMBER.' '.self::NUMBER.'$/', $answer, $m)) {
                     throw NoDevice::said($answer);
                 }
-                $readings[] = new Xyz((float) $m[1] / 100, (float) $m[2] / 100, (float) $m[3] / 100);
+                $values = array_map(floatval(...), \array_slice($m, 1));
+                if (min($values) < 0.0 || max($values) > self::MOST_TRISTIMULUS) {
+                    throw NoDevice::outOfRange($answer);
+                }
+                $readings[] = new Xyz($values[0] / 100, $values[1] / 100, $values[2] / 100);
             }
-            fwrite($stream, "BYE\n");
+            @fwrite($stream, "BYE\n");
         } finally {
             fclose($stream);
         }
@@ -52,10 +61,16 @@ final readonly class Colorimeter
     }
 
     /** @param resource $stream */
-    private static function ask($stream, string $line): string
+    private static function ask($stream, string $line, float $until): string
     {
-        fwrite($stream, "$line\n");
+        if (microtime(true) > $until) {
+            throw NoDevice::slow();
+        }
+        @fwrite($stream, "$line\n");
         $answer = fgets($stream, 256);
+        if (stream_get_meta_data($stream)['timed_out']) {
+            throw NoDevice::slow();
+        }
 
         return false === $answer ? throw NoDevice::said('nothing') : trim($answer);
     }

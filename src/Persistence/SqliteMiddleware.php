@@ -7,6 +7,7 @@ namespace App\Persistence;
 use Doctrine\Bundle\DoctrineBundle\Attribute\AsMiddleware;
 use Doctrine\DBAL\Driver;
 use Doctrine\DBAL\Driver\Connection;
+use Doctrine\DBAL\Driver\Exception;
 use Doctrine\DBAL\Driver\Middleware;
 use Doctrine\DBAL\Driver\Middleware\AbstractConnectionMiddleware;
 use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
@@ -27,10 +28,14 @@ final class SqliteMiddleware implements Middleware
 
             public function connect(#[\SensitiveParameter] array $params): Connection
             {
-                $connection = parent::connect($params);
-                foreach (['busy_timeout = '
-                    .self::PATIENCE_MS, 'journal_mode = WAL', 'foreign_keys = ON', 'synchronous = FULL'] as $pragma) {
-                    $connection->exec('PRAGMA '.$pragma);
+                try {
+                    $connection = parent::connect($params);
+                    foreach (['busy_timeout = '.self::PATIENCE_MS, 'journal_mode = WAL', 'foreign_keys = ON', 'synchronous = FULL'] as $pragma) {
+                        $connection->exec('PRAGMA '.$pragma);
+                    }
+                } catch (Exception $error) {
+                    $path = self::forReading($params['path'] ?? null) ?? throw $error;
+                    $connection = parent::connect(['path' => $path] + $params);
                 }
 
                 return new class($connection) extends AbstractConnectionMiddleware {
@@ -55,6 +60,22 @@ final class SqliteMiddleware implements Middleware
                         return $this;
                     }
                 };
+            }
+
+            /**
+             * On a disk that has turned read-only SQLite cannot lay its side files beside the database, and refuses even to read unless told
+             * that nobody writes.
+             *
+             * @return string|null a path to read it by; null where that is not the trouble
+             */
+            private static function forReading(?string $file): ?string
+            {
+                if (null === $file || !is_file($file) || is_writable(\dirname($file))) {
+                    return null;
+                }
+
+                // What a log beside it holds has to be read with it; without one the file alone is the database.
+                return "file:$file?".(is_file("$file-wal") && filesize("$file-wal") > 0 ? 'mode=ro' : 'immutable=1');
             }
         };
     }

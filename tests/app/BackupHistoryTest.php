@@ -55,7 +55,10 @@ final class BackupHistoryTest extends ApiTestCase
         $name = 'Name '.$dice->getInt(1, 99_999);
         match ($dice->getInt(0, 14)) {
             0 => $this->make('/api/waters', ['name' => $name] + Samples::water()),
-            1 => $this->make('/api/readings', ['reading' => Samples::reading(), 'water_id' => $this->ids['/api/waters'][0] ?? null, 'note' => $name]),
+            1 => $this->make(
+                '/api/readings',
+                ['reading' => Samples::reading(), 'water_id' => $this->ids['/api/waters'][0] ?? null, 'note' => $name],
+            ),
             2 => $this->make('/api/bin', [['name' => $name, 'count' => 9, 'cost' => 0.35] + Samples::head()]),
             3 => $this->make('/api/bin', [['name' => $name, 'count' => 9] + Samples::skirt()]),
             4 => $this->make('/api/bin', [['name' => $name, 'count' => 9] + Samples::craw()]),
@@ -140,7 +143,10 @@ final class BackupHistoryTest extends ApiTestCase
     {
         $database = self::getContainer()->get(Connection::class);
         self::assertInstanceOf(Connection::class, $database);
-        $tables = ['built_record_part', 'built_record', 'saved_reading', 'saved_build', 'water', 'inventory_part', 'current_reading', 'settings', 'swatch'];
+        $tables = [
+            'built_record_part', 'built_record', 'saved_reading', 'saved_build', 'water', 'inventory_part', 'current_reading',
+            'settings', 'swatch',
+        ];
         foreach ($tables as $table) {
             $database->executeStatement("DELETE FROM $table");
         }

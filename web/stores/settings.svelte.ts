@@ -31,6 +31,7 @@ class Choices {
       const isAsked = conflicts.ask(error, 'The settings were changed in two places', wanted, {
         keepMine: () => this.#write(wanted),
         takeTheirs: (theirs) => this.#show(theirs),
+        part: ({ schools, ...rest }) => ({ ...rest, ...schools }),
       })
       if (isAsked) return
       this.#show(before)

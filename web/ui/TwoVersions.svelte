@@ -8,6 +8,9 @@
   let { conflict }: { conflict: Conflict } = $props()
   let dialog = $state<HTMLDialogElement>()
 
+  const words = (field: string, value: unknown) =>
+    value === null ? 'nothing said' : fieldValue(field, value, settings.metric)
+
   $effect(() => dialog?.showModal())
 
   // The answer is taken before the dialog goes, for with it goes what it asks about.
@@ -36,7 +39,7 @@
 >
   <h1 id="two-versions">{conflict.what}</h1>
   <p class="mt-2 max-w-prose text-sm">
-    Another page or another device stored it after this one had opened it. Nothing of yours has been stored yet: say
+    Another page or another device stored a change after this page had read it. Nothing of yours is stored yet: say
     which of the two is to stay.
   </p>
   <table class="mt-3 w-full text-sm">
@@ -49,8 +52,8 @@
       {#each conflict.differences as difference (difference.field)}
         <tr class="border-rule border-b align-top">
           <th class="py-1.5 pr-3 text-left font-semibold">{capital(fieldWords(difference.field))}</th>
-          <td class="py-1.5 pr-3">{fieldValue(difference.field, difference.mine, settings.metric)}</td>
-          <td class="py-1.5">{fieldValue(difference.field, difference.theirs, settings.metric)}</td>
+          <td class="py-1.5 pr-3">{words(difference.field, difference.mine)}</td>
+          <td class="py-1.5">{words(difference.field, difference.theirs)}</td>
         </tr>
       {/each}
     </tbody>

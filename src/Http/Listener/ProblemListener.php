@@ -11,6 +11,7 @@ use App\Contract\Error\StaleDocument;
 use App\Device\NoDevice;
 use App\Http\Precondition;
 use Doctrine\DBAL\Exception\LockWaitTimeoutException;
+use Doctrine\DBAL\Exception\ReadOnlyException;
 use Doctrine\ORM\OptimisticLockException;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
@@ -43,7 +44,7 @@ final readonly class ProblemListener
         $error = $event->getThrowable();
         $problem = $this->problem($error, $event->getRequest());
         $headers = $error instanceof HttpExceptionInterface ? $error->getHeaders() : [];
-        if ($error instanceof LockWaitTimeoutException) {
+        if ($error instanceof LockWaitTimeoutException || $error instanceof ReadOnlyException) {
             $headers['Retry-After'] = (string) self::RETRY_AFTER_S;
         }
         $answer = new JsonResponse($problem, $problem->status, ['Content-Type' => 'application/problem+json'] + $headers);
@@ -80,6 +81,11 @@ final readonly class ProblemListener
                 503,
                 'Somebody else is writing just now. Nothing was stored; try again in a moment.',
                 'busy',
+            ),
+            $error instanceof ReadOnlyException => new ProblemDocument(
+                503,
+                'The database can only be read at present, so nothing was stored. ./kontrast doctor says what to do.',
+                'read_only',
             ),
             $error instanceof HttpExceptionInterface => new ProblemDocument(
                 $error->getStatusCode(),
