@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Reading;
 
-/** The fifteen colour words a forage, a skirt, a trailer or a head is described with. */
+/** The colour words a forage, a skirt, a trailer or a head is described with. */
 enum Colour: string
 {
     use HasLabel;

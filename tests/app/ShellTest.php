@@ -6,6 +6,8 @@ namespace Tests\app;
 
 use App\Http\Controller\ShellController;
 use App\UseCase\Settings\KeepSettings;
+use Kontrast\Lure\Finish;
+use Kontrast\Reading\Colour;
 use Symfony\Component\Process\Process;
 use Twig\Environment;
 
@@ -52,8 +54,8 @@ final class ShellTest extends ApiTestCase
         self::assertIsArray($palette['colours']);
         self::assertIsArray($palette['finishes']);
         self::assertIsArray($palette['facts']);
-        self::assertCount(15, $palette['colours']);
-        self::assertCount(9, $palette['finishes']);
+        self::assertCount(\count(Colour::cases()), $palette['colours']);
+        self::assertCount(\count(Finish::cases()), $palette['finishes']);
         self::assertArrayHasKey('W9', $palette['facts']);
     }
 
