@@ -30,7 +30,12 @@ final class SqliteMiddleware implements Middleware
             {
                 try {
                     $connection = parent::connect($params);
-                    foreach (['busy_timeout = '.self::PATIENCE_MS, 'journal_mode = WAL', 'foreign_keys = ON', 'synchronous = FULL'] as $pragma) {
+                    foreach ([
+                        'busy_timeout = '.self::PATIENCE_MS,
+                        'journal_mode = WAL',
+                        'foreign_keys = ON',
+                        'synchronous = FULL',
+                    ] as $pragma) {
                         $connection->exec('PRAGMA '.$pragma);
                     }
                 } catch (Exception $error) {
@@ -63,7 +68,8 @@ final class SqliteMiddleware implements Middleware
             }
 
             /**
-             * On a disk that has turned read-only SQLite cannot lay its side files beside the database, and refuses even to read unless told
+             * On a disk that has turned read-only SQLite cannot lay its side files beside the database, and refuses even to read unless
+             * told
              * that nobody writes.
              *
              * @return string|null a path to read it by; null where that is not the trouble

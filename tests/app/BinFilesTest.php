@@ -116,7 +116,8 @@ final class BinFilesTest extends ApiTestCase
         file_put_contents("$folder/in/parts.csv", (string) $this->browser->getResponse()->getContent());
         // Comma, quotation mark, UTF-8; as the dialogue proposes it.
         foreach (['ods' => "$folder/in/parts.csv", 'csv:Text - txt - csv (StarCalc):44,34,76' => "$folder/out/parts.ods"] as $to => $file) {
-            (new Process([$office, "-env:UserInstallation=file://$folder/profile", '--headless', '--infilter=CSV:44,34,76', '--convert-to', $to, '--outdir', "$folder/out", $file]))
+            $options = ['--headless', '--infilter=CSV:44,34,76', '--convert-to', $to, '--outdir', "$folder/out"];
+            (new Process([$office, "-env:UserInstallation=file://$folder/profile", ...$options, $file]))
                 ->setTimeout(180)->mustRun();
         }
         $csv = (string) file_get_contents("$folder/out/parts.csv");

@@ -8,8 +8,8 @@ import fc from 'fast-check'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { documents, rubbish, type Schema, spoilt } from './arbitrary'
 
-// Nothing that is sent may end in a 5xx, get past the published schema, or leave behind what cannot be read again. Inputs are generated from
-// docs/openapi.json with fast-check and judged by Ajv, neither of which knows the program.
+// Nothing that is sent may end in a 5xx, get past the published schema, or leave behind what cannot be read again.
+// Inputs are generated from docs/openapi.json with fast-check and judged by Ajv, neither of which knows the program.
 
 interface Operation {
   requestBody?: { content: Record<string, { schema: Schema }> }

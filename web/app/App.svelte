@@ -73,12 +73,19 @@
     </a>
     <div class="flex items-stretch">
       <nav
-        class="border-base-content bg-base-100 fixed inset-x-0 bottom-0 z-40 flex border-t pb-[env(safe-area-inset-bottom)] sm:static sm:border-0 sm:pb-0"
+        class={[
+          'border-base-content bg-base-100 fixed inset-x-0 bottom-0 z-40 flex border-t',
+          'pb-[env(safe-area-inset-bottom)] sm:static sm:border-0 sm:pb-0',
+        ]}
         aria-label="Screens"
       >
         {#each primaryNav as place (place.path)}
           <a
-            class="aria-[current=page]:bg-primary aria-[current=page]:text-primary-content flex min-h-14 flex-1 flex-col items-center justify-center gap-0.5 text-xs font-semibold sm:min-h-12 sm:flex-row sm:gap-2 sm:px-3 sm:text-sm"
+            class={[
+              'aria-[current=page]:bg-primary aria-[current=page]:text-primary-content flex min-h-14 flex-1',
+              'flex-col items-center justify-center gap-0.5 text-xs font-semibold sm:min-h-12 sm:flex-row sm:gap-2',
+              'sm:px-3 sm:text-sm',
+            ]}
             href="#{place.path}"
             aria-current={isAt(place.path)}
           >
@@ -90,7 +97,10 @@
       <nav class="sm:border-rule flex sm:border-l" aria-label="More">
         {#each secondaryNav as place (place.path)}
           <a
-            class="aria-[current=page]:bg-primary aria-[current=page]:text-primary-content flex min-h-12 min-w-12 items-center justify-center gap-2 text-sm font-semibold lg:px-3"
+            class={[
+              'aria-[current=page]:bg-primary aria-[current=page]:text-primary-content flex min-h-12 min-w-12',
+              'items-center justify-center gap-2 text-sm font-semibold lg:px-3',
+            ]}
             href="#{place.path}"
             aria-current={isAt(place.path)}
           >

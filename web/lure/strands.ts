@@ -43,8 +43,9 @@ export function fringe(length: number, collar: number): Strand[] {
     const side = i % 2 === 0 ? -1 : 1
     const reach = length * (0.16 + 0.06 * next())
     const rise = collar * (0.5 + 0.75 * next())
+    const curve = path`C${-0.3 * reach} ${side * rise * 0.9} ${-0.7 * reach} ${side * rise} ${-reach} ${side * rise * 1.12}`
     return {
-      d: path`M0 ${side * collar * 0.42}C${-0.3 * reach} ${side * rise * 0.9} ${-0.7 * reach} ${side * rise} ${-reach} ${side * rise * 1.12}`,
+      d: path`M0 ${side * collar * 0.42}` + curve,
       colour: i % 5 === 0 ? 1 : 0,
       behind: true,
     }

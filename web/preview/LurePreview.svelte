@@ -47,7 +47,10 @@
     <legend class="sr-only">{name}</legend>
     {#each options as [value, words] (value)}
       <label
-        class="border-rule has-checked:bg-primary has-checked:text-primary-content has-focus-visible:outline-3 relative -mr-px flex min-h-11 cursor-pointer items-center border px-2.5 text-xs has-checked:z-10"
+        class={[
+          'border-rule has-checked:bg-primary has-checked:text-primary-content has-focus-visible:outline-3',
+          'relative -mr-px flex min-h-11 cursor-pointer items-center border px-2.5 text-xs has-checked:z-10',
+        ]}
       >
         <input
           class="absolute inset-0 h-full w-full cursor-pointer appearance-none opacity-0"

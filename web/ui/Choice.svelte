@@ -30,7 +30,12 @@
   <div class="grid gap-px {columns ?? 'auto-cols-fr grid-flow-col'}">
     {#each options as option (option)}
       <label
-        class="border-rule has-checked:bg-primary has-checked:text-primary-content has-focus-visible:outline-3 hover:bg-base-200 relative -mr-px -mb-px flex min-h-11 cursor-pointer flex-col items-center justify-center gap-1 border px-1 py-1.5 text-center text-[0.8125rem] leading-tight has-checked:z-10 has-checked:border-current has-focus-visible:z-20"
+        class={[
+          'border-rule has-checked:bg-primary has-checked:text-primary-content has-focus-visible:outline-3',
+          'hover:bg-base-200 relative -mr-px -mb-px flex min-h-11 cursor-pointer flex-col items-center',
+          'justify-center gap-1 border px-1 py-1.5 text-center text-[0.8125rem] leading-tight has-checked:z-10',
+          'has-checked:border-current has-focus-visible:z-20',
+        ]}
       >
         <input
           class="absolute inset-0 h-full w-full cursor-pointer appearance-none opacity-0"

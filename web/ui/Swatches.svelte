@@ -25,7 +25,11 @@
   <div class="grid grid-cols-5 sm:grid-cols-8">
     {#each Object.entries(palette.colours) as [word, hex] (word)}
       <label
-        class="border-rule has-checked:border-base-content has-focus-visible:outline-3 relative -mr-px -mb-px flex cursor-pointer flex-col border p-1 text-center text-[0.6875rem] leading-tight has-checked:z-10 has-checked:border-2 has-checked:font-bold has-focus-visible:z-20"
+        class={[
+          'border-rule has-checked:border-base-content has-focus-visible:outline-3 relative -mr-px -mb-px flex',
+          'cursor-pointer flex-col border p-1 text-center text-[0.6875rem] leading-tight has-checked:z-10',
+          'has-checked:border-2 has-checked:font-bold has-focus-visible:z-20',
+        ]}
       >
         <input
           class="absolute inset-0 h-full w-full cursor-pointer appearance-none opacity-0"

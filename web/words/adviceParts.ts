@@ -61,7 +61,8 @@ export function partsOf(advice: Advice, metric: boolean): Part[] {
       detail: advice.blades
         .map((blade, i) => {
           const size = advice.measures.blades[i]
-          return `${blade.position === 'single' ? '' : `${capital(blade.position)}: `}#${blade.size}${size ? `, ${partLength(size.length_in, metric)} long` : ''}`
+          const where = blade.position === 'single' ? '' : `${capital(blade.position)}: `
+          return `${where}#${blade.size}${size ? `, ${partLength(size.length_in, metric)} long` : ''}`
         })
         .join(' · '),
       swatches: advice.blades.map((blade) => FINISH_HEX[blade.finish]),

@@ -129,8 +129,11 @@ export function describeBuild(build: Build): string {
     build.skirt
       ? `${show(build.skirt.base)}${build.skirt.accents.length > 0 ? ` with ${list(build.skirt.accents)}` : ''} skirt`
       : 'no skirt',
-    build.trailer
-      ? `${fraction(build.trailer.length_in)} inch ${show(build.trailer.base)}${build.trailer.accents.length > 0 ? ` and ${list(build.trailer.accents)}` : ''} ${show(build.trailer.style)}`
-      : 'no trailer',
+    build.trailer ? describeTrailer(build.trailer) : 'no trailer',
   ].join(', ')
+}
+
+function describeTrailer({ length_in, base, accents, style }: NonNullable<Build['trailer']>): string {
+  const colours = [show(base), ...(accents.length > 0 ? [list(accents)] : [])].join(' and ')
+  return `${fraction(length_in)} inch ${colours} ${show(style)}`
 }

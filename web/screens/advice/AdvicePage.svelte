@@ -22,7 +22,7 @@
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
   import ChangeList from './ChangeList.svelte'
 
-  /** A proof and its ledger: the lure in the hand and in the water, under it every part with its reasons, nothing folded away but who else spoke. */
+  /** A proof and its ledger: the lure in the hand and in the water, under it every part with its reasons. */
   interface Props {
     advice: Advice
     palette: Palette
@@ -115,6 +115,7 @@
   </div>
   {#if scene.data}<Figures lookParts={advice.look_parts} scene={scene.data} {at} />{/if}
   <p class="text-faint text-xs">
-    Drawn to scale, {partLength(advice.measures.overall_in, settings.metric)} from nose to tail. {#each standing as caution (caution.text)}{caution.text}{/each}
+    Drawn to scale, {partLength(advice.measures.overall_in, settings.metric)} from nose to tail.
+    {#each standing as caution (caution.text)}{caution.text}{/each}
   </p>
 </div>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Doing } from './shortcuts'
 
-  /** Everything the bench can do, found by typing; and, by "?", which keys do it. The browser's own dialog keeps the focus and closes on Escape. */
+  /** Everything the bench can do, found by typing; and, by "?", which keys do it. The browser's own dialog keeps the focus. */
   interface Props {
     open: 'palette' | 'keys' | null
     doings: readonly Doing[]
@@ -46,7 +46,10 @@
 
 <dialog
   bind:this={dialog}
-  class="bg-base-100 text-base-content border-base-content mx-auto mt-20 max-h-[75vh] w-[min(36rem,calc(100vw-2rem))] overflow-y-auto border-2 p-3 backdrop:bg-black/50"
+  class={[
+    'bg-base-100 text-base-content border-base-content mx-auto mt-20 max-h-[75vh]',
+    'w-[min(36rem,calc(100vw-2rem))] overflow-y-auto border-2 p-3 backdrop:bg-black/50',
+  ]}
   aria-label={open === 'keys' ? 'Keys on the bench' : 'What the bench can do'}
   {onclose}
   onkeydown={walk}
@@ -73,7 +76,10 @@
       {#each found as doing (doing.name)}
         <li>
           <button
-            class="focus:bg-primary focus:text-primary-content hover:bg-base-200 flex min-h-11 w-full items-center justify-between px-2 text-left text-sm"
+            class={[
+              'focus:bg-primary focus:text-primary-content hover:bg-base-200 flex min-h-11 w-full items-center',
+              'justify-between px-2 text-left text-sm',
+            ]}
             data-stop
             onclick={() => run(doing)}
           >

@@ -133,7 +133,10 @@
     <div class="flex flex-wrap items-center gap-2 text-sm">
       {#each ['', 'add', 'change', 'same', 'refuse'] as const as action (action)}
         <label
-          class="border-rule has-checked:bg-primary has-checked:text-primary-content has-focus-visible:outline-3 flex h-11 cursor-pointer items-center border px-3"
+          class={[
+            'border-rule has-checked:bg-primary has-checked:text-primary-content has-focus-visible:outline-3 flex',
+            'h-11 cursor-pointer items-center border px-3',
+          ]}
         >
           <input class="sr-only" type="radio" name="only" checked={only === action} onchange={() => (only = action)} />
           {action === '' ? `${plan.length} lines` : `${count(action)} ${ACTIONS[action]}`}

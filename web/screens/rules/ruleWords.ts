@@ -3,6 +3,8 @@ import { fieldValue, fieldWords, list, show, tintWords } from '../../words/words
 import type { Pick, Tint } from '../../words/vocabulary'
 import { fullPickWords, valueWords } from '../../words/adviceParts'
 
+const wordOf = (field: string, word: string) => (field === 'tint' ? tintWords(word as Tint) : show(word))
+
 /** When a rule speaks, in words a builder would use. */
 export function whenWords(rule: Rule, metric: boolean): string {
   return rule.when.length === 0 ? 'always' : rule.when.map((condition) => conditionWords(condition, metric)).join('; ')
@@ -25,7 +27,7 @@ export function conditionWords(condition: Condition, metric: boolean): string {
     case 'flag':
       return flagWords(field, condition.words ?? [])
     default:
-      return `${fieldWords(field)}: ${(condition.words ?? []).map((word) => (field === 'tint' ? tintWords(word as Tint) : show(word))).join(' or ')}`
+      return `${fieldWords(field)}: ${(condition.words ?? []).map((word) => wordOf(field, word)).join(' or ')}`
   }
 }
 

@@ -17,6 +17,14 @@
   const count = (list: unknown, deleted: Record<string, string> = {}) =>
     Array.isArray(list) ? list.filter((one: { id?: string }) => !(one.id && one.id in deleted)).length : 0
 
+  const held = ({ notebook, parts, deleted }: Backup) =>
+    [
+      `${count(notebook?.waters, deleted)} waters`,
+      `${count(notebook?.readings, deleted)} readings`,
+      `${count(notebook?.builds, deleted)} builds`,
+      `${count(parts, deleted)} parts`,
+    ].join(', ')
+
   async function choose(file: File) {
     told = trouble = ''
     chosen = null
@@ -25,7 +33,7 @@
       chosen = {
         name: file.name,
         backup,
-        words: `${count(backup.notebook?.waters, backup.deleted)} waters, ${count(backup.notebook?.readings, backup.deleted)} readings, ${count(backup.notebook?.builds, backup.deleted)} builds, ${count(backup.parts, backup.deleted)} parts`,
+        words: held(backup),
       }
     } catch {
       trouble = 'This file is no backup: it is not JSON. Choose one that this program made.'
@@ -37,7 +45,9 @@
     try {
       const done = await answer(api.POST('/api/backup', { body: chosen.backup as never }))
       await Promise.all([settings.load(), currentReading.load(), client.invalidateQueries()])
-      told = `Put back: ${done.waters} waters, ${done.readings} readings, ${done.parts} parts. What was there before is in ${done.kept_in}, in the folder backups beside the database.`
+      told =
+        `Put back: ${done.waters} waters, ${done.readings} readings, ${done.parts} parts. ` +
+        `What was there before is in ${done.kept_in}, in the folder backups beside the database.`
       chosen = null
     } catch (error) {
       trouble = error instanceof Error ? error.message : String(error)
