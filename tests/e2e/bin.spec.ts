@@ -97,6 +97,23 @@ test('a table is previewed line by line, mended, and taken in whole', async ({ p
   await expect(page.getByRole('listitem').filter({ hasText: 'Better' })).toBeVisible()
 })
 
+test('an import under way is canceled, and nothing of it stays', async ({ page }, info) => {
+  const file = info.outputPath('many.csv')
+  const lines = Array.from({ length: 20_000 }, (_, i) => `skirt,Many ${i},black`)
+  writeFileSync(file, `kind,name,colour\n${lines.join('\n')}\n`)
+  await open(page, '#/parts', 'The bin')
+  await page.getByRole('button', { name: 'Take in a file' }).click()
+  const panel = page.getByRole('region', { name: 'Take in a file' })
+  await panel.locator('input[type=file]').setInputFiles(file)
+  await panel.getByRole('button', { name: 'Take in 20000' }).click({ timeout: 40_000 })
+  await panel.getByRole('button', { name: 'Cancel import' }).click()
+  await expect(panel).toContainText('Import canceled.')
+  await expect
+    .poll(async () => (await (await page.request.get('/api/bin.csv')).text()).includes('Many 1,'), { timeout: 20_000 })
+    .toBe(false)
+  await stock(page)
+})
+
 test('a table in another encoding is refused with a sentence', async ({ page }, info) => {
   const file = info.outputPath('latin.csv')
   writeFileSync(file, Buffer.from('kind,name\nskirt,Gr\xfcn\n', 'latin1'))

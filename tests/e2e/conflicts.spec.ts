@@ -14,7 +14,7 @@ test('the settings changed in two pages: both are shown, and one stays', async (
   const dialog = page.getByRole('dialog', { name: 'The settings were changed in two places' })
   await expect(dialog.getByRole('row', { name: /Light/ })).toContainText('noon')
   await expect(dialog.getByRole('row', { name: /Units/ })).toContainText('metric')
-  await dialog.getByRole('button', { name: 'Take what is there' }).click()
+  await dialog.getByRole('button', { name: 'Keep theirs' }).click()
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'noon')
   expect(await (await page.request.get('/api/settings')).json()).toMatchObject({ units: 'us', theme: 'noon' })
   // From here on it is up to date and writes without asking.
@@ -39,7 +39,7 @@ test('a water changed in two pages: what is here can be kept', async ({ page, co
   await page.getByRole('button', { name: 'Save the water' }).click()
   const dialog = page.getByRole('dialog', { name: 'Limestone quarry was changed in two places' })
   await expect(dialog).toContainText('Ramp closed')
-  await dialog.getByRole('button', { name: 'Keep what is here' }).click()
+  await dialog.getByRole('button', { name: 'Overwrite with mine' }).click()
   await expect(page.getByText('Boat ramp at the north end')).toBeVisible()
   await expect(page.getByText('Ramp closed')).toBeHidden()
 })

@@ -59,6 +59,32 @@ final class FaultsTest extends TestCase
         }
     }
 
+    public function testAnImportIsGivenUpWhenItsCallerHangsUp(): void
+    {
+        $program = new ServedProgram(workers: 2);
+        $program->migrate();
+        $program->start();
+        $table = "kind,name,colour\n".implode("\n", array_map(static fn (int $i): string => "skirt,Skirt $i,black", range(1, 20_000)));
+        $body = json_encode(['contents' => $table], \JSON_THROW_ON_ERROR);
+        $caller = stream_socket_client("tcp://127.0.0.1:{$program->port}", $code, $message, 5);
+        self::assertIsResource($caller);
+        $head = "POST /api/bin/import HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\nContent-Length: ".\strlen($body);
+        fwrite($caller, $head."\r\nConnection: close\r\n\r\n".$body);
+        do {
+            $line = fgets($caller);
+        } while (false !== $line && !str_contains($line, '"done"'));
+        self::assertStringContainsString('"of":20000', (string) $line);
+        fclose($caller);
+        // Whoever writes next waits until the import has let go, and finds nothing of it.
+        [$status] = $program->ask('POST', '/api/bin', [Samples::skirt()]);
+        self::assertSame(201, $status);
+        [, $json] = $program->ask('GET', '/api/bin');
+        $bin = json_decode($json, true);
+        self::assertIsArray($bin);
+        self::assertIsArray($bin['parts']);
+        self::assertSame(['Black skirt'], array_column($bin['parts'], 'name'));
+    }
+
     /** @return list<int> statuses of the same POST, sent on so many connections before any answer is read */
     private static function allAtOnce(int $port, string $path, int $times): array
     {

@@ -9,7 +9,7 @@
   let dialog = $state<HTMLDialogElement>()
 
   const words = (field: string, value: unknown) =>
-    value === null ? 'nothing said' : fieldValue(field, value, settings.metric)
+    value === null ? 'not set' : fieldValue(field, value, settings.metric)
 
   $effect(() => dialog?.showModal())
 
@@ -39,13 +39,13 @@
 >
   <h1 id="two-versions">{conflict.what}</h1>
   <p class="mt-2 max-w-prose text-sm">
-    Another page or another device stored a change after this page had read it. Nothing of yours is stored yet: say
-    which of the two is to stay.
+    Another page or device saved a change after this page loaded. Your change is not saved yet. Choose which one to
+    keep.
   </p>
   <table class="mt-3 w-full text-sm">
     <thead>
       <tr class="border-base-content border-b text-left">
-        <th class="py-1 pr-3">Differing</th><th class="py-1 pr-3">Here</th><th class="py-1">There</th>
+        <th class="py-1 pr-3">Field</th><th class="py-1 pr-3">Mine</th><th class="py-1">Theirs</th>
       </tr>
     </thead>
     <tbody>
@@ -59,7 +59,7 @@
     </tbody>
   </table>
   <div class="mt-4 flex flex-wrap gap-2">
-    <button class="btn btn-primary h-11" onclick={keepMine}>Keep what is here</button>
-    <button class="btn btn-outline border-rule h-11" onclick={takeTheirs}>Take what is there</button>
+    <button class="btn btn-primary h-11" onclick={keepMine}>Overwrite with mine</button>
+    <button class="btn btn-outline border-rule h-11" onclick={takeTheirs}>Keep theirs</button>
   </div>
 </dialog>

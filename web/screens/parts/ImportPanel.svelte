@@ -16,6 +16,7 @@
   let busy = $state(false)
   let done = $state<{ done: number; of: number } | null>(null)
   let told = $state('')
+  let cancel = $state.raw<AbortController | null>(null)
   let only = $state<PlannedPart['action'] | ''>('')
 
   const ACTIONS: Record<PlannedPart['action'], string> = {
@@ -64,11 +65,13 @@
   async function carryOut() {
     busy = true
     trouble = ''
+    const running = (cancel = new AbortController())
     try {
       const response = await fetch('/api/bin/import', {
         method: 'POST',
         headers: { 'Content-Type': 'application/json' },
         body: JSON.stringify({ contents }),
+        signal: running.signal,
       })
       if (!response.ok || !response.body)
         throw new Error(((await response.json()) as { detail?: string }).detail ?? response.statusText)
@@ -88,10 +91,12 @@
       plan = null
       await client.invalidateQueries({ queryKey: ['bin'] })
     } catch (error) {
-      trouble = error instanceof Error ? error.message : String(error)
+      if (running.signal.aborted) told = 'Import canceled. Nothing was added or changed.'
+      else trouble = error instanceof Error ? error.message : String(error)
     }
     busy = false
     done = null
+    cancel = null
   }
 
   async function* lines(body: ReadableStream<Uint8Array>): AsyncGenerator<string> {
@@ -126,6 +131,7 @@
       >{done.done} of {done.of}<progress class="progress block h-3 w-full" value={done.done} max={done.of}
       ></progress></label
     >
+    <button class="btn btn-outline border-rule h-11 self-start" onclick={() => cancel?.abort()}>Cancel import</button>
   {/if}
   {#if told}<p role="status" class="text-sm font-semibold">{told}</p>{/if}
   {#if trouble}<p role="alert" class="text-error text-sm whitespace-pre-line">{trouble}</p>{/if}

@@ -12,8 +12,8 @@
   <section class="border-error flex flex-col gap-2 border-2 p-3" aria-labelledby="attention">
     <h1 id="attention">Needs attention</h1>
     <p class="max-w-prose text-sm">
-      These were stored and cannot be read by this version. They are left out of every list and are kept as they are; a
-      backup takes them along.
+      This version cannot read these saved items. They are left out of every list, kept unchanged, and included in a
+      backup.
     </p>
     <ul>
       {#each attention.data as one (one.kind + one.id)}
@@ -23,7 +23,7 @@
             <span class="block">{capital(one.kind)}. {one.reason}</span>
           </span>
           <a class="btn btn-outline border-rule h-11" href={file(one.document)} download="{one.kind}-{one.id}.json"
-            >Carry it away<span class="sr-only">: {one.name}</span></a
+            >Export JSON<span class="sr-only">: {one.name}</span></a
           >
         </li>
       {/each}
