@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
+use PHPUnit\Framework\Attributes\DataProvider;
+
 /** Everything kept, out and back in. */
 final class BackupTest extends ApiTestCase
 {
@@ -37,7 +39,7 @@ final class BackupTest extends ApiTestCase
             '/api/backup',
             [
                 'kontrast' => 1,
-                'notebook' => new \stdClass(),
+                'notebook' => ['waters' => [], 'readings' => []],
                 'settings' => ['units' => 'us', 'theme' => 'paper'],
                 'parts' => [],
                 'swatches' => [],
@@ -66,6 +68,36 @@ final class BackupTest extends ApiTestCase
         $this->send('POST', '/api/backup', $broken);
         self::assertArrayHasKey('parts[0].colour', $this->faults());
         self::assertSame($backup, $this->backup());
+    }
+
+    /** @param array<string, mixed> $spoilt fields of the backup that are put in the place of the right ones */
+    #[DataProvider('spoilt')]
+    public function testABackupIsCheckedLikeAnyRequest(array $spoilt, string $field): void
+    {
+        $this->fill();
+        $parts = $this->send('POST', '/api/bin', [Samples::head(), Samples::skirt()]);
+        $build = ['lure' => 'jig', 'head' => $parts[0] ?? [], 'skirt' => $parts[1] ?? []];
+        $this->send('POST', '/api/made', ['items' => [['name' => 'One', 'build' => $build, 'count' => 1]]]);
+        self::assertSame(201, $this->answered());
+        $before = $this->backup();
+        $backup = json_decode($before, true);
+        self::assertIsArray($backup);
+        $this->send('POST', '/api/backup', array_replace_recursive($backup, $spoilt));
+        self::assertSame(422, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertNotSame([], preg_grep('/^'.preg_quote($field, '/').'/', array_keys($this->faults())), (string) json_encode($this->faults()));
+        self::assertSame($before, $this->backup());
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function spoilt(): iterable
+    {
+        yield 'settings that are a word' => [['settings' => 'x'], 'settings'];
+        yield 'a logbook that is a word' => [['notebook' => 'x'], 'notebook'];
+        yield 'fewer than no parts drawn' => [['made' => [['drawn' => ['00000000-0000-7000-8000-000000000000' => -50]]]], 'made[0].drawn'];
+        yield 'a reading beyond the calendar' => [
+            ['notebook' => ['readings' => [['taken_at' => '9999-12-31T23:59:59-12:00']]]],
+            'notebook.readings[0].taken_at',
+        ];
     }
 
     private function fill(): void

@@ -111,7 +111,6 @@ test('an import under way is canceled, and nothing of it stays', async ({ page }
   await expect
     .poll(async () => (await (await page.request.get('/api/bin.csv')).text()).includes('Many 1,'), { timeout: 20_000 })
     .toBe(false)
-  await stock(page)
 })
 
 test('a table in another encoding is refused with a sentence', async ({ page }, info) => {
