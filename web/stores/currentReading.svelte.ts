@@ -2,6 +2,7 @@ import { answer, api, type Reading, type Schools } from '../api/client'
 import { conflicts } from './conflicts.svelte'
 import { notices } from './notices.svelte'
 import { settings } from './settings.svelte'
+import { WriteQueue } from './writeQueue'
 
 /** Where somebody starts who has never taken a reading. */
 const FIRST: Reading = {
@@ -29,7 +30,7 @@ class CurrentReading {
   loaded = $state(false)
   /** The reading as it was before its last change, for as long as one field alone differs from it. */
   lastChange = $state<{ before: Reading; field: keyof Reading } | null>(null)
-  #writing: Promise<unknown> = Promise.resolve()
+  #writes = new WriteQueue()
   #timer: ReturnType<typeof setTimeout> | undefined
 
   /** The reading as it is asked about: the standing schools under those chosen for this reading alone. */
@@ -123,11 +124,8 @@ class CurrentReading {
     }
   }
 
-  /** One write after the other: each names the version the last one made. */
   #write(body: { reading: Reading; water_id: string | null }): Promise<void> {
-    const write = this.#writing.then(() => answer(api.PUT('/api/desk', { body })))
-    this.#writing = write.catch(() => undefined)
-    return write.then(() => undefined)
+    return this.#writes.add(() => answer(api.PUT('/api/desk', { body })))
   }
 }
 

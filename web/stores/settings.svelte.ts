@@ -1,11 +1,11 @@
 import { answer, api, type Settings } from '../api/client'
 import { conflicts } from './conflicts.svelte'
+import { WriteQueue } from './writeQueue'
 
 /** The angler's standing choices, kept by the server and applied at once. */
 class Choices {
   #value = $state<Settings | null>(null)
-  /** One write after the other: each names the version the last one made. */
-  #writing: Promise<unknown> = Promise.resolve()
+  #writes = new WriteQueue()
   #units = $derived(this.#value?.units ?? 'us')
 
   get metric(): boolean {
@@ -45,9 +45,7 @@ class Choices {
   }
 
   #write(value: Settings): Promise<void> {
-    const write = this.#writing.then(() => answer(api.PUT('/api/settings', { body: value })))
-    this.#writing = write.catch(() => undefined)
-    return write.then(() => undefined)
+    return this.#writes.add(() => answer(api.PUT('/api/settings', { body: value })))
   }
 }
 
