@@ -5,9 +5,14 @@ declare(strict_types=1);
 namespace Kontrast\BuildSheet;
 
 use Kontrast\Inventory\Composition;
+use Kontrast\Inventory\InventorySkirt;
 use Kontrast\Inventory\InventoryTrailer;
+use Kontrast\Inventory\NearestColour;
+use Kontrast\Inventory\PartColour;
 use Kontrast\Inventory\PartKind;
+use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\HeadMaterial;
+use Kontrast\Lure\SkirtMaterial;
 use Kontrast\Lure\TrailerStyle;
 use Kontrast\Lure\Trim;
 use Kontrast\Reading\Arm;
@@ -99,8 +104,8 @@ final class BuildSteps
                 new BuildStep(
                     Task::FrontBlade,
                     'Hang the blade in the clevis, then slide the clevis on, open side down, so that the blade swings free.',
-                    ['small clevis', $build->front->name],
-                    facts: ['A1'],
+                    ['clevis, '.Hardware::CLEVIS, $build->front->name],
+                    facts: ['A1', 'A5'],
                     cautions: ['Blade edges cut: hold it by its faces.'],
                 ),
                 new BuildStep(
@@ -185,10 +190,12 @@ final class BuildSteps
         return [
             new BuildStep(
                 Task::Skirt,
-                'Wet the collar and push the skirt over the hook up to the head, strands to the rear; spread them evenly.',
+                'Wet the collar and push the skirt over the hook up to the head, strands to the rear; '
+                    .([] === $build->skirt->belly ? 'spread them evenly.' : 'turn it so that the back is up and the belly down.'),
                 [$build->skirt->name],
+                why: self::skirtWhy($build->skirt),
                 cautions: ['The point passes by your fingers: cover it with a cork or a bit of tube.'],
-                facts: [LureKind::Spinnerbait === $build->kind ? 'A1' : 'A3', 'C1'],
+                facts: [LureKind::Spinnerbait === $build->kind ? 'A1' : 'A3', 'C1', ...([] === $build->skirt->belly ? [] : ['K1'])],
             ),
             Trim::LongTail === $build->skirt->trim
                 ? new BuildStep(
@@ -211,8 +218,9 @@ final class BuildSteps
                 ? 'Put the cable tie over the collar, its lock under the weed guard and no strand in it; draw it tight, cut the end '
                     .'flush, and take the rubber collar off.'
                 : 'Put the cable tie over the collar, its lock below and no strand in it; draw it tight, cut the end flush, and take '
-                    .'the rubber collar off.', ['cable tie, '.Hardware::TIE], 'small cutter', 'Heat and fish split rubber; the tie stays.',
-                ['A3'], ['The cut end of a tie scratches: cut it flush.']),
+                    .'the rubber collar off.', ['cable tie, '.Hardware::TIE], 'small cutter', 'Heat and fish split rubber; the tie stays.'
+                    .(SkirtMaterial::LivingRubber === $build->skirt->material ? ' Rubber tied with wire flares more still.' : ''),
+                ['A3', ...(SkirtMaterial::LivingRubber === $build->skirt->material ? ['A5'] : [])], ['The cut end of a tie scratches: cut it flush.']),
         ];
     }
 
@@ -238,11 +246,19 @@ final class BuildSteps
         ];
     }
 
+    private static function skirtWhy(InventorySkirt $skirt): ?string
+    {
+        $label = static fn (PartColour $colour): string => NearestColour::nearest($colour->colour)->label();
+        $belly = implode(' and ', array_map($label, $skirt->belly));
+
+        return '' === $belly ? null : "A split skirt: {$label($skirt->base)} back over $belly.";
+    }
+
     private static function turned(InventoryTrailer $trailer): string
     {
         return match ($trailer->style) {
             TrailerStyle::SingleTailGrub, TrailerStyle::Ringworm => 'The curl of the tail faces away from the bend of the hook.',
-            TrailerStyle::TwinTailGrub => 'Tails flat; turned on its side they flap like a fish’s.',
+            TrailerStyle::TwinTailGrub => 'Upright, or on its side: then the tails flap like a fish’s.',
             TrailerStyle::Craw, TrailerStyle::Chunk => 'Flat side down.',
             TrailerStyle::PaddleTail, TrailerStyle::ForkTail => 'Back up, belly down.',
         };
@@ -250,9 +266,11 @@ final class BuildSteps
 
     private static function trailerWhy(InventoryTrailer $trailer): ?string
     {
-        return match ($trailer->style) {
-            TrailerStyle::SingleTailGrub, TrailerStyle::Ringworm => 'A tail that curls into the hook wraps round it.',
-            TrailerStyle::Craw => 'A flat belly skips under docks and trees.',
+        return match (true) {
+            BellyShape::Wide === $trailer->bellyShape => 'A wide base keeps the lure from rolling over.',
+            BellyShape::Flat === $trailer->bellyShape => 'A flat belly skips under docks and trees.',
+            \in_array($trailer->style, [TrailerStyle::SingleTailGrub, TrailerStyle::Ringworm], true) => 'A tail that curls into the hook '
+                .'wraps around it.',
             default => null,
         };
     }
@@ -263,8 +281,8 @@ final class BuildSteps
         return match ($trailer->style) {
             TrailerStyle::SingleTailGrub, TrailerStyle::Ringworm => ['T5'],
             TrailerStyle::TwinTailGrub => ['T4'],
-            TrailerStyle::Craw => ['T1'],
-            default => [],
+            TrailerStyle::Craw => ['T1', 'K2'],
+            default => BellyShape::Wide === $trailer->bellyShape ? ['T9', 'K2'] : [],
         };
     }
 

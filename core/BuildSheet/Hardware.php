@@ -18,6 +18,8 @@ final readonly class Hardware
     public const WIRE_IN = 0.035;
     public const BEAD = '5/32 in';
     public const SPACER = '1 in';
+    /** Of the front blade of a tandem. A5. */
+    public const CLEVIS = '#2';
     public const TIE = '2.5 mm';
 
     private function __construct(public PartKind $kind, public string $size, public int $count)
@@ -31,7 +33,7 @@ final readonly class Hardware
         if (LureKind::Spinnerbait === $build->kind) {
             if (null !== $build->front) {
                 $hardware[] = new self(PartKind::Bead, self::BEAD, 3);
-                $hardware[] = new self(PartKind::Clevis, $build->front->size->number <= 3 ? '#2' : '#4', 1);
+                $hardware[] = new self(PartKind::Clevis, self::CLEVIS, 1);
                 $hardware[] = new self(PartKind::Spacer, self::SPACER, 1);
             }
             if (null !== $build->rear) {

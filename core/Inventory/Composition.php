@@ -98,7 +98,7 @@ final readonly class Composition
     {
         return [
             BuildOptics::steel(),
-            $this->head->partColour->part('head')->at(PartPlace::Head),
+            ...$this->head->parts(),
             ...(null === $this->front ? [] : [$this->front->part('blade.front')->at(PartPlace::FrontBlade)]),
             ...(null === $this->rear ? [] : [$this->rear->part('blade.rear')->at(PartPlace::RearBlade)]),
             ...($this->skirt?->parts() ?? []),

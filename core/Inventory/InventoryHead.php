@@ -9,6 +9,8 @@ use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\HookDimensions;
 use Kontrast\Lure\HookSize;
 use Kontrast\Lure\WeightRange;
+use Kontrast\Material\OpticalPart;
+use Kontrast\Material\PartPlace;
 use Kontrast\Measure\Weight;
 use Kontrast\Reading\Arm;
 use Kontrast\Reading\LureKind;
@@ -26,6 +28,8 @@ final readonly class InventoryHead implements InventoryPart
         public HeadMaterial $material,
         public ?HookSize $hook,
         public Arm $arm,
+        public ?PartColour $belly = null,
+        public bool $eye = false,
     ) {
     }
 
@@ -50,6 +54,15 @@ final readonly class InventoryHead implements InventoryPart
         return $this->hook ?? HookDimensions::forHead($this->weight);
     }
 
+    /** @return non-empty-list<OpticalPart> the head, and its belly where it has one of its own */
+    public function parts(): array
+    {
+        return [
+            $this->partColour->part('head')->at(PartPlace::Head),
+            ...(null === $this->belly ? [] : [$this->belly->part('head.belly')->at(PartPlace::HeadBelly)]),
+        ];
+    }
+
     public function inWords(): Head
     {
         $ounces = $this->weight->inOunces();
@@ -60,6 +73,8 @@ final readonly class InventoryHead implements InventoryPart
             NearestColour::nearest($this->partColour->colour),
             $this->material,
             $this->hook,
+            null === $this->belly ? null : NearestColour::nearest($this->belly->colour),
+            $this->eye,
         );
     }
 }

@@ -7,14 +7,19 @@ namespace Kontrast\Inventory;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Skirt;
 use Kontrast\Lure\SkirtMaterial;
+use Kontrast\Lure\Strands;
 use Kontrast\Lure\Trim;
 use Kontrast\Material\OpticalPart;
 use Kontrast\Material\PartPlace;
+use Kontrast\Reading\Colour;
 
 /** A skirt: a base colour, accents among its strands, and how it is cut. */
 final readonly class InventorySkirt implements InventoryPart
 {
-    /** @param list<PartColour> $accents */
+    /**
+     * @param list<PartColour> $accents
+     * @param list<PartColour> $belly   under the back; empty where it is not split
+     */
     public function __construct(
         public string $id,
         public string $name,
@@ -23,6 +28,8 @@ final readonly class InventorySkirt implements InventoryPart
         public float $opacity,
         public SkirtMaterial $material,
         public Trim $trim,
+        public array $belly = [],
+        public Strands $strands = Strands::Solid,
     ) {
     }
 
@@ -47,6 +54,8 @@ final readonly class InventorySkirt implements InventoryPart
             $this->opacity,
             $this->material,
             Trim::HookBend,
+            $this->belly,
+            $this->strands,
         );
     }
 
@@ -59,20 +68,46 @@ final readonly class InventorySkirt implements InventoryPart
     {
         return new Skirt(
             NearestColour::nearest($this->base->colour),
-            array_map(static fn (PartColour $partColour) => NearestColour::nearest($partColour->colour), $this->accents),
+            self::words($this->accents),
             $this->see(),
             $this->material,
             $this->trim,
+            self::words($this->belly),
+            $this->strands,
         );
     }
 
-    /** @return non-empty-list<OpticalPart> base, then accents */
+    /** @return non-empty-list<OpticalPart> base, then accents, then belly */
     public function parts(): array
     {
+        return [
+            $this->base->part('skirt.0', $this->opacity)->at(PartPlace::Skirt),
+            ...$this->all('skirt', $this->accents, PartPlace::Skirt, 1),
+            ...$this->all('skirt.belly', $this->belly, PartPlace::SkirtBelly, 0),
+        ];
+    }
+
+    /**
+     * @param list<PartColour> $colours
+     *
+     * @return list<OpticalPart>
+     */
+    private function all(string $id, array $colours, PartPlace $place, int $first): array
+    {
         return array_map(
-            fn (int $i, PartColour $colour): OpticalPart => $colour->part("skirt.$i", $this->opacity)->at(PartPlace::Skirt, $i),
-            range(0, \count($this->accents)),
-            [$this->base, ...$this->accents],
+            fn (int $i, PartColour $colour): OpticalPart => $colour->part($id.'.'.($i + $first), $this->opacity)->at($place, $i + $first),
+            array_keys($colours),
+            $colours,
         );
+    }
+
+    /**
+     * @param list<PartColour> $colours
+     *
+     * @return list<Colour>
+     */
+    private static function words(array $colours): array
+    {
+        return array_map(static fn (PartColour $colour): Colour => NearestColour::nearest($colour->colour), $colours);
     }
 }

@@ -4,18 +4,24 @@ declare(strict_types=1);
 
 namespace Kontrast\Inventory;
 
+use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\Opacity;
+use Kontrast\Lure\Rig;
 use Kontrast\Lure\Surface;
 use Kontrast\Lure\Trailer;
 use Kontrast\Lure\TrailerStyle;
 use Kontrast\Material\OpticalPart;
 use Kontrast\Material\PartPlace;
 use Kontrast\Measure\Length;
+use Kontrast\Reading\Colour;
 
 /** A soft plastic to thread on behind the skirt. */
 final readonly class InventoryTrailer implements InventoryPart
 {
-    /** @param list<PartColour> $accents */
+    /**
+     * @param list<PartColour> $accents
+     * @param list<PartColour> $belly   under the back; empty where it is not split
+     */
     public function __construct(
         public string $id,
         public string $name,
@@ -26,6 +32,8 @@ final readonly class InventoryTrailer implements InventoryPart
         public float $opacity,
         public Surface $surface,
         public Plastic $plastic = Plastic::Soft,
+        public array $belly = [],
+        public BellyShape $bellyShape = BellyShape::Any,
     ) {
     }
 
@@ -50,19 +58,46 @@ final readonly class InventoryTrailer implements InventoryPart
             $this->style,
             $this->length,
             NearestColour::nearest($this->base->colour),
-            array_map(static fn (PartColour $partColour) => NearestColour::nearest($partColour->colour), $this->accents),
+            self::words($this->accents),
             $this->surface,
             $this->see(),
+            self::words($this->belly),
+            Rig::usualFor($this->style),
+            $this->bellyShape,
         );
     }
 
-    /** @return non-empty-list<OpticalPart> base, then accents */
+    /** @return non-empty-list<OpticalPart> base, then accents, then belly */
     public function parts(): array
     {
+        return [
+            $this->base->part('trailer.0', $this->opacity)->at(PartPlace::Trailer),
+            ...$this->all('trailer', $this->accents, PartPlace::Trailer, 1),
+            ...$this->all('trailer.belly', $this->belly, PartPlace::TrailerBelly, 0),
+        ];
+    }
+
+    /**
+     * @param list<PartColour> $colours
+     *
+     * @return list<OpticalPart>
+     */
+    private function all(string $id, array $colours, PartPlace $place, int $first): array
+    {
         return array_map(
-            fn (int $i, PartColour $colour): OpticalPart => $colour->part("trailer.$i", $this->opacity)->at(PartPlace::Trailer, $i),
-            range(0, \count($this->accents)),
-            [$this->base, ...$this->accents],
+            fn (int $i, PartColour $colour): OpticalPart => $colour->part($id.'.'.($i + $first), $this->opacity)->at($place, $i + $first),
+            array_keys($colours),
+            $colours,
         );
+    }
+
+    /**
+     * @param list<PartColour> $colours
+     *
+     * @return list<Colour>
+     */
+    private static function words(array $colours): array
+    {
+        return array_map(static fn (PartColour $colour): Colour => NearestColour::nearest($colour->colour), $colours);
     }
 }

@@ -9,6 +9,7 @@ final class PartBounds
 {
     public const MOST_COUNT = 100_000;
     public const MOST_NAME = 120;
+    public const MOST_BELLY = 2;
     public const MOST_ACCENTS = 3;
     public const MOST_WEIGHT_OZ = 4;
     public const MOST_LENGTH_IN = 12;

@@ -21,6 +21,7 @@ enum Finish: string
     case PaintedChartreuse = 'painted_chartreuse';
     case PaintedOrange = 'painted_orange';
     case PaintedRed = 'painted_red';
+    case PaintedPink = 'painted_pink';
 
     /** The color of its paint; null for bare metal and for plain black. */
     public function paint(): ?Colour
@@ -32,7 +33,14 @@ enum Finish: string
             self::PaintedChartreuse => Colour::Chartreuse,
             self::PaintedOrange => Colour::Orange,
             self::PaintedRed => Colour::Red,
+            self::PaintedPink => Colour::Pink,
         };
+    }
+
+    /** Bare metal that shines, and paint hot enough to be called loud. */
+    public function isBright(): bool
+    {
+        return $this->isMetal() || \in_array($this, [self::PaintedChartreuse, self::PaintedOrange, self::PaintedRed, self::PaintedPink], true);
     }
 
     public function isMetal(): bool

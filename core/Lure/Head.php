@@ -7,7 +7,10 @@ namespace Kontrast\Lure;
 use Kontrast\Measure\Weight;
 use Kontrast\Reading\Colour;
 
-/** The head with its moulded hook; the hook is null where it is the one heads of its weight usually carry. */
+/**
+ * The head with its moulded hook; the hook is null where it is the one heads of its weight usually carry, the belly where it is painted
+ * in one colour.
+ */
 final readonly class Head
 {
     public function __construct(
@@ -16,6 +19,8 @@ final readonly class Head
         public Colour $colour,
         public HeadMaterial $material = HeadMaterial::Lead,
         public ?HookSize $hook = null,
+        public ?Colour $belly = null,
+        public bool $eye = false,
     ) {
     }
 }

@@ -6,16 +6,21 @@ namespace Kontrast\Lure;
 
 use Kontrast\Reading\Colour;
 
-/** The skirt: a base colour and up to three accents among its strands. */
+/** The skirt: a base colour with accents among its strands; where it is split, a belly of other colours under that back. */
 final readonly class Skirt
 {
-    /** @param list<Colour> $accents */
+    /**
+     * @param list<Colour> $accents
+     * @param list<Colour> $belly   empty where the strands are mixed
+     */
     public function __construct(
         public Colour $base,
         public array $accents,
         public Opacity $opacity,
         public SkirtMaterial $material,
         public Trim $trim,
+        public array $belly = [],
+        public Strands $strands = Strands::Solid,
     ) {
     }
 }

@@ -10,7 +10,10 @@ use Kontrast\Reading\Colour;
 /** The soft plastic on the hook. */
 final readonly class Trailer
 {
-    /** @param list<Colour> $accents */
+    /**
+     * @param list<Colour> $accents
+     * @param list<Colour> $belly   empty where it is one colour from back to belly
+     */
     public function __construct(
         public TrailerStyle $style,
         public Length $length,
@@ -18,6 +21,9 @@ final readonly class Trailer
         public array $accents,
         public Surface $surface,
         public Opacity $opacity,
+        public array $belly = [],
+        public Rig $rig = Rig::Upright,
+        public BellyShape $bellyShape = BellyShape::Any,
     ) {
     }
 }

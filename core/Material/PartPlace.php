@@ -13,4 +13,7 @@ enum PartPlace: string
     case RearBlade = 'rear_blade';
     case Skirt = 'skirt';
     case Trailer = 'trailer';
+    case HeadBelly = 'head_belly';
+    case SkirtBelly = 'skirt_belly';
+    case TrailerBelly = 'trailer_belly';
 }

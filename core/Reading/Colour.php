@@ -12,6 +12,9 @@ enum Colour: string
     case White = 'white';
     case Pearl = 'pearl';
     case Smoke = 'smoke';
+    case PaleBlue = 'pale_blue';
+    case Pink = 'pink';
+    case Maroon = 'maroon';
     case Chartreuse = 'chartreuse';
     case Yellow = 'yellow';
     case Gold = 'gold';
@@ -24,4 +27,14 @@ enum Colour: string
     case Orange = 'orange';
     case Red = 'red';
     case Purple = 'purple';
+
+    /**
+     * Colors that a fish notices from far away; a tough day leaves them out.
+     *
+     * @return non-empty-list<self>
+     */
+    public static function loud(): array
+    {
+        return [self::Chartreuse, self::Yellow, self::Orange, self::Red, self::Pink, self::BrightBlue];
+    }
 }

@@ -15,4 +15,12 @@ enum Forage: string
     case Perch = 'perch';
     case GoldenShiner = 'golden_shiner';
     case Crappie = 'crappie';
+    /** Not known yet: nothing was seen, or it changes by the hour. */
+    case Unknown = 'unknown';
+
+    /** @return array<string, string> */
+    private static function exceptions(): array
+    {
+        return [self::Unknown->value => 'not known yet'];
+    }
 }

@@ -12,7 +12,10 @@ use Kontrast\Measure\TemperatureChange;
 /** What the angler saw at the water: everything the advice and the model start from. */
 final readonly class Reading
 {
-    /** @param list<Colour> $forageColours colours seen on the forage, strongest first */
+    /**
+     * @param list<Colour> $forageColours colours seen on the forage, strongest first
+     * @param list<Forage> $forageAlso    what else is there, beside the main forage
+     */
     public function __construct(
         public LureKind $lure,
         public Length $visibility,
@@ -36,6 +39,8 @@ final readonly class Reading
         public ?Arm $arm = null,
         public Schools $schools = new Schools(),
         public bool $leadFree = false,
+        public array $forageAlso = [],
+        public Goal $goal = Goal::Any,
     ) {
     }
 
@@ -50,6 +55,18 @@ final readonly class Reading
         return $this->sunElevation ?? Angle::degrees(50);
     }
 
+    /** What they mostly eat: of several kinds seen where none leads, the first. */
+    public function mainForage(): Forage
+    {
+        return Forage::Unknown === $this->forage ? ($this->forageAlso[0] ?? Forage::Unknown) : $this->forage;
+    }
+
+    /** Whether they eat it, as the main forage or beside it. */
+    public function eats(Forage $forage): bool
+    {
+        return $forage === $this->forage || \in_array($forage, $this->forageAlso, true);
+    }
+
     /** The same reading but for what is given. */
     public function with(
         ?LureKind $lure = null,
@@ -61,30 +78,44 @@ final readonly class Reading
         ?Length $forageLength = null,
         ?Schools $schools = null,
         ?bool $leadFree = null,
+        ?Goal $goal = null,
+        ?Arm $arm = null,
+        ?Run $run = null,
+        ?bool $redCrawfish = null,
+        ?Bass $bass = null,
+        ?Bite $bite = null,
+        ?Forage $forage = null,
+        ?CoverDensity $coverDensity = null,
+        ?Cover $cover = null,
+        ?Season $season = null,
+        ?Wind $wind = null,
+        ?Tint $tint = null,
     ): self {
         return new self(
             lure: $lure ?? $this->lure,
             visibility: $visibility ?? $this->visibility,
-            tint: $this->tint,
+            tint: $tint ?? $this->tint,
             sky: $sky ?? $this->sky,
-            wind: $this->wind,
+            wind: $wind ?? $this->wind,
             depth: $depth ?? $this->depth,
-            season: $this->season,
-            cover: $this->cover,
-            coverDensity: $this->coverDensity,
-            forage: $this->forage,
-            bite: $this->bite,
-            bass: $this->bass,
-            redCrawfish: $this->redCrawfish,
+            season: $season ?? $this->season,
+            cover: $cover ?? $this->cover,
+            coverDensity: $coverDensity ?? $this->coverDensity,
+            forage: $forage ?? $this->forage,
+            bite: $bite ?? $this->bite,
+            bass: $bass ?? $this->bass,
+            redCrawfish: $redCrawfish ?? $this->redCrawfish,
             sunElevation: $this->sunElevation,
             surface: $surface ?? $this->surface,
             trend: $trend ?? $this->trend,
-            run: $this->run,
+            run: $run ?? $this->run,
             forageLength: $forageLength ?? $this->forageLength,
             forageColours: $this->forageColours,
-            arm: $this->arm,
+            arm: $arm ?? $this->arm,
             schools: $schools ?? $this->schools,
             leadFree: $leadFree ?? $this->leadFree,
+            forageAlso: $this->forageAlso,
+            goal: $goal ?? $this->goal,
         );
     }
 }

@@ -8,6 +8,8 @@ use Kontrast\Lure\Build;
 use Kontrast\Lure\Intent;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Profile;
+use Kontrast\Lure\Retrieve;
+use Kontrast\Lure\Tackle;
 use Kontrast\Reading\LureKind;
 
 /** What to tie, and everything there is to say about why. */
@@ -19,6 +21,10 @@ final readonly class Advice
      * @param list<Caution>      $cautions
      * @param list<CloseCall>         $near     numbers so close to an edge that the picks might turn, nearest first
      * @param list<NextStep>         $next     what to change when something happens on the water
+     * @param Pairing|null       $pairing null where there is no skirt or no trailer
+     * @param list<RankedLure>   $ranking every kind, best first
+     * @param list<Remedy>       $remedies
+     * @param list<Note>         $where where on the water to fish
      * @param list<Note>         $notes
      * @param array<string, array<string, float>> $scores what every value that was spoken for came to, best first, by slot value
      */
@@ -27,13 +33,19 @@ final readonly class Advice
         public LureKind $suits,
         public Intent $intent,
         public Profile $profile,
-        public Pairing $pairing,
+        public ?Pairing $pairing,
+        public Retrieve $retrieve,
+        public Tackle $tackle,
+        public array $ranking,
+        public FollowUp $followUp,
+        public array $remedies,
         public array $reasons,
         public array $disagreements,
         public array $cautions,
         public BuildGoal $wanted,
         public array $near,
         public array $next,
+        public array $where,
         public array $notes,
         public array $scores,
     ) {

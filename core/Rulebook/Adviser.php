@@ -10,16 +10,18 @@ use Kontrast\Lure\Profile;
 use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 
-/** Turns a reading into an advice: deliberates, puts the picks together, and asks what the other schools would have done. */
+/** Turns a reading into an advice: counts the votes, puts the picks together, and works out what the other schools would have picked. */
 final readonly class Adviser
 {
     private CloseCalls $edges;
     private NextSteps $next;
+    private LureRanking $ranking;
 
     public function __construct(private Engine $engine)
     {
         $this->edges = new CloseCalls($this->engine);
         $this->next = new NextSteps($this->engine);
+        $this->ranking = new LureRanking($this->engine);
     }
 
     public static function standard(): self
@@ -32,19 +34,28 @@ final readonly class Adviser
         $decision = $this->engine->decide($reading);
         $assembly = new Assembly($decision);
 
+        $ranking = $this->ranking->of($reading);
+        $notes = Note::on($this->engine->book, $decision);
+
         return new Advice(
             build: $assembly->build(),
             suits: $assembly->one(Slot::Lure, LureKind::class),
             intent: $assembly->one(Slot::Intent, Intent::class),
             profile: $assembly->one(Slot::Profile, Profile::class),
-            pairing: $assembly->one(Slot::Pairing, Pairing::class),
+            pairing: $assembly->pairing(),
+            retrieve: $assembly->retrieve(),
+            tackle: $assembly->tackle(),
+            ranking: $ranking,
+            followUp: LureRanking::after($reading->lure, $ranking),
+            remedies: Remedies::for($assembly),
             reasons: $this->reasons($decision, $assembly),
             disagreements: $this->disagreements($decision, $assembly),
             cautions: Cautions::for($reading, $decision),
-            wanted: BuildGoal::of($assembly->one(Slot::Intent, Intent::class), $assembly->one(Slot::Pairing, Pairing::class)),
+            wanted: self::goal($assembly),
             near: $this->edges->near($assembly),
             next: $this->next->after($assembly),
-            notes: Note::on($this->engine->book, $decision),
+            where: array_values(array_filter($notes, static fn (Note $note): bool => NoteHeading::Where === $note->heading)),
+            notes: array_values(array_filter($notes, static fn (Note $note): bool => NoteHeading::Where !== $note->heading)),
             scores: self::scores($decision),
         );
     }
@@ -57,8 +68,17 @@ final readonly class Adviser
 
         return new Brief(
             $assembly->build(),
-            BuildGoal::of($assembly->one(Slot::Intent, Intent::class), $assembly->one(Slot::Pairing, Pairing::class)),
+            self::goal($assembly),
             self::scores($decision),
+        );
+    }
+
+    private static function goal(Assembly $assembly): BuildGoal
+    {
+        return BuildGoal::of(
+            $assembly->one(Slot::Intent, Intent::class),
+            $assembly->one(Slot::Pairing, Pairing::class),
+            null !== $assembly->pairing(),
         );
     }
 
@@ -107,6 +127,8 @@ final readonly class Adviser
                         ),
                     ),
                     $tally->votesAgainst(),
+                    $tally->firmness(),
+                    $tally->second(),
                 );
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook;
 
+use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\Blade;
 use Kontrast\Lure\BladeLayout;
 use Kontrast\Lure\BladePosition;
@@ -14,11 +15,20 @@ use Kontrast\Lure\Finish;
 use Kontrast\Lure\Head;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\HookSize;
+use Kontrast\Lure\Line;
+use Kontrast\Lure\NumberRange;
 use Kontrast\Lure\Opacity;
+use Kontrast\Lure\Pace;
+use Kontrast\Lure\Pairing;
+use Kontrast\Lure\Retrieve;
+use Kontrast\Lure\RetrieveName;
+use Kontrast\Lure\Rig;
 use Kontrast\Lure\Skirt;
 use Kontrast\Lure\SkirtForm;
 use Kontrast\Lure\SkirtMaterial;
+use Kontrast\Lure\Strands;
 use Kontrast\Lure\Surface;
+use Kontrast\Lure\Tackle;
 use Kontrast\Lure\Trailer;
 use Kontrast\Lure\TrailerHook;
 use Kontrast\Lure\TrailerStyle;
@@ -29,6 +39,7 @@ use Kontrast\Measure\Weight;
 use Kontrast\Reading\Arm;
 use Kontrast\Reading\Colour;
 use Kontrast\Reading\LureKind;
+use Kontrast\Reading\Run;
 
 /** Puts settled picks together into a lure. */
 final class Assembly
@@ -51,6 +62,8 @@ final class Assembly
                 $this->one(Slot::WeightRange, WeightRange::class),
                 $this->one(Slot::HeadColour, Colour::class),
                 $this->one(Slot::HeadMaterial, HeadMaterial::class),
+                belly: $this->decision->pick(Slot::HeadBelly, Colour::class),
+                eye: $this->decision->isTrue(Slot::HeadEye),
             ),
             $this->blades(),
             $this->skirt(),
@@ -59,6 +72,31 @@ final class Assembly
                 ? new TrailerHook($this->decision->isTrue(Slot::HookFitted), $this->one(Slot::HookSize, HookSize::class))
                 : null,
             $reading->arm ?? Arm::Long,
+        );
+    }
+
+    /** How skirt and trailer go together; null where one of them is missing. */
+    public function pairing(): ?Pairing
+    {
+        return \in_array(Slot::Pairing, $this->slotsInUse(), true) ? $this->one(Slot::Pairing, Pairing::class) : null;
+    }
+
+    public function retrieve(): Retrieve
+    {
+        return new Retrieve(
+            $this->one(Slot::RetrieveName, RetrieveName::class),
+            $this->one(Slot::RetrievePace, Pace::class),
+            $this->one(Slot::RetrieveRun, Run::class),
+        );
+    }
+
+    public function tackle(): Tackle
+    {
+        return new Tackle(
+            $this->one(Slot::TackleLine, Line::class),
+            $this->one(Slot::TackleTest, NumberRange::class),
+            $this->one(Slot::TackleRod, NumberRange::class),
+            $this->one(Slot::TackleGear, NumberRange::class),
         );
     }
 
@@ -103,9 +141,10 @@ final class Assembly
         return isset($this->decision->tallies[$slot->value]) && match ($slot) {
             Slot::FrontFinish, Slot::FrontShape, Slot::FrontSize => $this->isTandem(),
             Slot::Darkened => $this->decision->isTrue(Slot::Darkened),
-            Slot::SkirtBase, Slot::SkirtAccents, Slot::SkirtOpacity, Slot::SkirtMaterial => $this->hasSkirt(),
-            Slot::TrailerStyle, Slot::TrailerLength, Slot::TrailerBase, Slot::TrailerAccents, Slot::TrailerSurface,
-            Slot::TrailerOpacity => $this->decision->isTrue(Slot::TrailerFitted),
+            Slot::SkirtBase, Slot::SkirtBelly, Slot::SkirtAccents, Slot::SkirtOpacity, Slot::SkirtMaterial,
+            Slot::SkirtStrands => $this->hasSkirt(),
+            Slot::TrailerStyle, Slot::TrailerLength, Slot::TrailerBase, Slot::TrailerBelly, Slot::TrailerAccents, Slot::TrailerSurface,
+            Slot::TrailerOpacity, Slot::TrailerRig, Slot::TrailerBellyShape => $this->decision->isTrue(Slot::TrailerFitted),
             // Beside a bare skirt, or under no skirt, there is nothing to pair.
             Slot::Pairing => $this->hasSkirt() && $this->decision->isTrue(Slot::TrailerFitted),
             Slot::HookSize => $this->decision->isTrue(Slot::HookFitted),
@@ -155,6 +194,8 @@ final class Assembly
             $this->one(Slot::SkirtOpacity, Opacity::class),
             $this->one(Slot::SkirtMaterial, SkirtMaterial::class),
             SkirtForm::LongTail === $this->one(Slot::SkirtForm, SkirtForm::class) ? Trim::LongTail : Trim::HookBend,
+            $this->decision->picks(Slot::SkirtBelly, Colour::class),
+            $this->one(Slot::SkirtStrands, Strands::class),
         ) : null;
     }
 
@@ -167,6 +208,9 @@ final class Assembly
             $this->decision->picks(Slot::TrailerAccents, Colour::class),
             $this->one(Slot::TrailerSurface, Surface::class),
             $this->one(Slot::TrailerOpacity, Opacity::class),
+            $this->decision->picks(Slot::TrailerBelly, Colour::class),
+            $this->one(Slot::TrailerRig, Rig::class),
+            $this->one(Slot::TrailerBellyShape, BellyShape::class),
         ) : null;
     }
 }

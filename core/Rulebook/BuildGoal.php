@@ -14,17 +14,23 @@ use Kontrast\Vision\Separation;
  */
 final readonly class BuildGoal
 {
-    /** @param non-empty-list<Separation> $reads any of these will do for skirt and trailer */
+    /**
+     * @param Pairing|null               $pairing null where there is no skirt or no trailer to pair
+     * @param Pairing                    $ifPaired how they would go together in a build that has both
+     * @param non-empty-list<Separation> $reads   any of these will do for skirt and trailer, where a build has both
+     */
     private function __construct(
         public Intent $intent,
-        public Pairing $pairing,
+        public ?Pairing $pairing,
+        public Pairing $ifPaired,
         public array $reads,
         public PartGoal $skirt,
         public PartGoal $blade,
     ) {
     }
 
-    public static function of(Intent $intent, Pairing $pairing): self
+    /** @param bool $isPaired whether the lure has both skirt and trailer */
+    public static function of(Intent $intent, Pairing $pairing, bool $isPaired = true): self
     {
         [$skirt, $blade] = match ($intent) {
             Intent::Vanish => [PartGoal::LeastContrast, PartGoal::LeastContrast],
@@ -34,7 +40,7 @@ final readonly class BuildGoal
             Intent::CastShadow => [PartGoal::Darkest, PartGoal::Darkest],
         };
 
-        return new self($intent, $pairing, self::reads($pairing), $skirt, $blade);
+        return new self($intent, $isPaired ? $pairing : null, $pairing, self::reads($pairing), $skirt, $blade);
     }
 
     /** @return non-empty-list<Separation> how a pair has to read to be what the trade calls it */
@@ -52,22 +58,23 @@ final readonly class BuildGoal
     public function line(bool $blades): string
     {
         $means = match ($this->intent) {
-            Intent::Vanish => 'Vanish: nothing on the lure should stand off the water.',
-            Intent::PassForForage => 'Pass for food: close to the colours of what they eat'.($blades ? ', blade and all.' : '.'),
+            Intent::Vanish => 'Blend in: nothing on the lure stands out from the water.',
+            Intent::PassForForage => 'Match the forage: close to its colors'.($blades ? ', blade included.' : '.'),
             Intent::BeFound => $blades
-                ? 'Be found: skirt and blade made out from as far as this water allows.'
-                : 'Be found: a skirt made out from as far as this water allows.',
+                ? 'Stand out: skirt and blade visible from as far as this water allows.'
+                : 'Stand out: a skirt visible from as far as this water allows.',
             Intent::Shock => $blades
-                ? 'Shock: a blade seen from afar over a body they could eat.'
-                : 'Shock: something they could eat, come upon fast.',
-            Intent::CastShadow => 'Cast a shadow: darker than the water behind it, all of it.',
+                ? 'Trigger a strike: a blade visible from far away over a body that matches the forage.'
+                : 'Trigger a strike: a match for the forage that comes by fast.',
+            Intent::CastShadow => 'Show a silhouette: the whole lure darker than the water behind it.',
         };
 
-        return $means.' '.match ($this->pairing) {
-            Pairing::Match => 'Skirt and trailer read as one.',
-            Pairing::Tonal => 'Skirt and trailer a shade apart at most.',
-            Pairing::Accent => 'Skirt and trailer of one family, told apart by a touch.',
-            Pairing::Contrast => 'Skirt and trailer read as two.',
+        return $means.match ($this->pairing) {
+            null => '',
+            Pairing::Match => ' Skirt and trailer look like one color.',
+            Pairing::Tonal => ' Skirt and trailer in close shades.',
+            Pairing::Accent => ' Skirt and trailer of the same family with an accent.',
+            Pairing::Contrast => ' Skirt and trailer look like two colors.',
         };
     }
 }

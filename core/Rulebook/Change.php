@@ -19,7 +19,7 @@ final readonly class Change
     public static function between(Assembly $before, Assembly $after): array
     {
         $changes = [];
-        if ($before->decision->tallies === $after->decision->tallies) {
+        if ($after->decision->tallies === $before->decision->tallies) {
             return [];
         }
         $was = $before->slotsInUse();

@@ -59,6 +59,6 @@ final readonly class CloseCalls
     {
         $there = $this->engine->reconsider($here->decision, $quantity->set($here->decision->reading, $number), $quantity->value);
 
-        return Change::between($here, new Assembly($there));
+        return $there->isSame ? [] : Change::between($here, new Assembly($there));
     }
 }

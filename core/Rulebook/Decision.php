@@ -12,9 +12,14 @@ final readonly class Decision
     /**
      * @param array<string, Tally> $tallies   by slot value, in the order of settling
      * @param array<string, float>  $strengths how fully each rule asked speaks here, by its id
+     * @param bool                  $isSame    reconsidered, and every pick came out as before
      */
-    public function __construct(public Reading $reading, public array $tallies, public array $strengths)
-    {
+    public function __construct(
+        public Reading $reading,
+        public array $tallies,
+        public array $strengths,
+        public bool $isSame = false,
+    ) {
     }
 
     /** The reading with everything settled, for whoever has to look at both afterwards. */

@@ -45,25 +45,23 @@ final readonly class Engine
         $strengths = $before->strengths ?? [];
         $weighed = [];
         $tallies = [];
+        $isSame = null !== $before;
         foreach ($this->book->questions($reading->lure) as $question) {
             $slot = $question->slot;
             $old = $before?->on($slot);
-            if (null !== $old && [] === array_intersect_key($changed, $question->dependsOn)) {
+            if (null !== $old && !$this->weighAgain($question, $situation, $changed, $strengths, $weighed)) {
                 $tallies[$slot->value] = $old;
                 $situation->settle($slot, $old->winners);
                 continue;
             }
+            if (null === $old) {
+                foreach ($question->rules as $id => [$rule]) {
+                    $strengths[$id] ??= $rule->strength($situation);
+                }
+            }
             $votes = [];
             foreach ($question->effects as $effect) {
-                $id = $effect->rule->id;
-                if (
-                    !isset($strengths[$id])
-                    || (null !== $before && !isset($weighed[$id]) && [] !== array_intersect_key($changed, $effect->ruleDependsOn))
-                ) {
-                    $strengths[$id] = $effect->rule->strength($situation);
-                    $weighed[$id] = true;
-                }
-                $strength = $strengths[$id];
+                $strength = $strengths[$effect->rule->id];
                 if ($strength <= 0.0) {
                     continue;
                 }
@@ -77,9 +75,50 @@ final readonly class Engine
             $situation->settle($slot, $tally->winners);
             if (null !== $old && $old->keys() !== $tally->keys()) {
                 $changed[$slot->value] = true;
+                $isSame = false;
             }
         }
 
-        return new Decision($reading, $tallies, $strengths);
+        return new Decision($reading, $tallies, $strengths, $isSame);
+    }
+
+    /**
+     * Weighs the rules of a question again that hang on what changed, and says whether any vote may have come out otherwise.
+     *
+     * @param array<string, true>  $changed
+     * @param array<string, float> $strengths by rule id, as they stood before
+     * @param array<string, bool>  $weighed   rules weighed again already, and whether their strength changed
+     */
+    private function weighAgain(Question $question, Situation $situation, array $changed, array &$strengths, array &$weighed): bool
+    {
+        if ([] === array_intersect_key($changed, $question->dependsOn)) {
+            return false;
+        }
+        $isChanged = [] !== array_intersect_key($changed, $question->picksDependOn);
+        foreach ($question->rules as $id => [$rule, $dependsOn]) {
+            if (!isset($weighed[$id]) && [] !== array_intersect_key($changed, $dependsOn)) {
+                $strength = $rule->strength($situation);
+                $weighed[$id] = $strength !== $strengths[$id];
+                $strengths[$id] = $strength;
+            }
+            $isChanged = $isChanged || ($weighed[$id] ?? false);
+        }
+
+        return $isChanged;
+    }
+
+    /** Which kind of lure suits a reading, whichever it asks for: every kind with what speaks for it, best first. */
+    public function rank(Reading $reading): Tally
+    {
+        $situation = new Situation($reading);
+        $votes = [];
+        foreach ($this->book->ranking->effects as $effect) {
+            $strength = $effect->rule->strength($situation);
+            foreach ($strength > 0.0 ? $effect->pick->values($situation) : [] as $value) {
+                $votes[] = new Vote($effect->rule, $value, $strength, $strength * $effect->weight);
+            }
+        }
+
+        return Tally::count(Slot::LureRanking, $votes);
     }
 }

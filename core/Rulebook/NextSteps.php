@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook;
 
+use Kontrast\Lure\Strands;
 use Kontrast\Lure\Surface;
-use Kontrast\Reading\LureKind;
+use Kontrast\Reading\Colour;
+use Kontrast\Reading\Forage;
 use Kontrast\Reading\Sky;
 
 /**
- * What to do next on the water (L2, L3, P6). Where fish follow and do not take, the second choice of each ballot is tied on, in
- * the order trailer, blade, lure; where sun or water change, the rules are asked again for what it would then be.
+ * What to do next on the water (L2, L3, P6, S25). Where fish follow but won't bite, the runner-up of each question is tied on, in
+ * the order trailer, blade, lure; where sun or water change, the rules are counted again for what it would then be.
  */
 final readonly class NextSteps
 {
@@ -25,33 +27,56 @@ final readonly class NextSteps
     /** @return list<NextStep> */
     public function after(Assembly $here): array
     {
-        return [...$this->notTaking($here), ...$this->sun($here), ...$this->clearing($here), ...$this->dirtying($here)];
+        $others = new Alternatives($this->engine, $here);
+
+        return [...$this->notTaking($others), ...$this->sun($here), ...$this->clearing($others), ...$this->dirtying($others)];
     }
 
     /** @return list<NextStep> */
-    private function notTaking(Assembly $here): array
+    private function notTaking(Alternatives $others): array
     {
-        $because = 'They follow and turn away: change one thing at a time, trailer first.';
+        $here = $others->here;
+        $because = 'They follow but won’t bite: change one thing at a time, the trailer first.';
         $changes = [
-            $this->second($here, Slot::TrailerBase),
+            $this->second($others, Slot::TrailerBase),
             $this->otherSkin($here),
-            $this->second($here, Slot::TrailerStyle),
-            $this->second($here, Slot::Finish),
+            $this->second($others, Slot::TrailerStyle),
+            $this->second($others, Slot::Finish),
             $this->otherLure($here),
         ];
 
-        return array_map(
+        return [...array_map(
             static fn (Change $change): NextStep => new NextStep(Occasion::NotTaking, $change, $because, ['L2']),
             array_values(array_filter($changes)),
-        );
+        ), ...$this->refused($here)];
+    }
+
+    /**
+     * Chartreuse-white refused in shad water (S25).
+     *
+     * @return list<NextStep>
+     */
+    private function refused(Assembly $here): array
+    {
+        $isOn = Forage::Shad === $here->decision->reading->mainForage()
+            && ['chartreuse'] === $here->keys(Slot::SkirtBase)
+            && \in_array(Colour::White->value, $here->keys(Slot::SkirtAccents), true);
+        $because = 'Chartreuse and white refused in shad water: chartreuse with pearl and barred strands.';
+        $changes = $isOn ? [
+            new Change(Slot::SkirtAccents, [Value::of(Colour::White)], [Value::of(Colour::Pearl)], null),
+            new Change(Slot::SkirtStrands, [Value::of(Strands::Solid)], [Value::of(Strands::Barred)], null),
+        ] : [];
+
+        return array_map(static fn (Change $change): NextStep => new NextStep(Occasion::NotTaking, $change, $because, ['S25']), $changes);
     }
 
     /**
      * What the ballot would have picked next; where nothing else was spoken for, what another school or a dirtier or clearer water would
      * pick.
      */
-    private function second(Assembly $here, Slot $slot): ?Change
+    private function second(Alternatives $others, Slot $slot): ?Change
     {
+        $here = $others->here;
         $tally = $here->decision->on($slot);
         if (null === $tally || !\in_array($slot, $here->slotsInUse(), true)) {
             return null;
@@ -60,7 +85,7 @@ final readonly class NextSteps
         if (null !== $second) {
             return new Change($slot, $tally->winners, [$second], $tally->strongestFor($second)?->rule);
         }
-        foreach ($this->otherwise($here, $slot) as $then) {
+        foreach ($this->otherwise($others, $slot) as $then) {
             foreach (Change::between($here, new Assembly($then)) as $change) {
                 if ($change->slot === $slot && [] !== $change->after) {
                     return $change;
@@ -72,19 +97,11 @@ final readonly class NextSteps
     }
 
     /** @return iterable<int, Decision> */
-    private function otherwise(Assembly $here, Slot $slot): iterable
+    private function otherwise(Alternatives $others, Slot $slot): iterable
     {
-        $reading = $here->decision->reading;
-        $question = Slot::Finish === $slot ? SchoolQuestion::Finish : SchoolQuestion::Pairing;
-        foreach ($question->schools() as $school) {
-            yield $this->engine->reconsider(
-                $here->decision,
-                $reading->with(schools: $reading->schools->with($school)),
-                'schools.'.$question->value,
-            );
-        }
-        yield $this->atVisibility($here, self::DIRTIED);
-        yield $this->atVisibility($here, self::CLEARED);
+        yield from $others->inSchoolsOf(Slot::Finish === $slot ? SchoolQuestion::Finish : SchoolQuestion::Pairing);
+        yield $others->atVisibility(self::DIRTIED);
+        yield $others->atVisibility(self::CLEARED);
     }
 
     private function otherSkin(Assembly $here): ?Change
@@ -101,17 +118,18 @@ final readonly class NextSteps
     /** From a lure that is wound to the jig, and from a jig to one that is wound. */
     private function otherLure(Assembly $here): Change
     {
-        $now = $here->decision->reading->lure;
+        $reading = $here->decision->reading;
+        $next = (new LureRanking($this->engine))->followUp($reading)->kind;
 
-        return new Change(Slot::Lure, [Value::of($now)], [Value::of(LureKind::Jig === $now ? LureKind::SwimJig : LureKind::Jig)], null);
+        return new Change(Slot::Lure, [Value::of($reading->lure)], [Value::of($next)], null);
     }
 
     /** @return list<NextStep> */
     private function sun(Assembly $here): array
     {
         [$occasion, $sky, $because] = match ($here->decision->reading->sky) {
-            Sky::Sun, Sky::Broken => [Occasion::SunGoes, Sky::Overcast, 'The light has changed: the blade goes with it.'],
-            Sky::Overcast, Sky::Rain => [Occasion::SunComes, Sky::Sun, 'The light has changed: the blade goes with it.'],
+            Sky::Sun, Sky::Broken => [Occasion::SunGoes, Sky::Overcast, 'The light has changed: change the blade.'],
+            Sky::Overcast, Sky::Rain => [Occasion::SunComes, Sky::Sun, 'The light has changed: change the blade.'],
             default => [null, null, ''],
         };
 
@@ -126,39 +144,28 @@ final readonly class NextSteps
     }
 
     /** @return list<NextStep> */
-    private function clearing(Assembly $here): array
+    private function clearing(Alternatives $others): array
     {
         return $this->weighedAgain(
-            $here,
+            $others->here,
             Occasion::Clearing,
-            'Twice as clear as now: go more natural.',
+            'Twice as clear: go more natural.',
             ['L3'],
             [Slot::Pairing, Slot::Finish, Slot::SkirtBase, Slot::SkirtOpacity],
-            $this->atVisibility($here, self::CLEARED),
+            $others->atVisibility(self::CLEARED),
         );
     }
 
     /** @return list<NextStep> */
-    private function dirtying(Assembly $here): array
+    private function dirtying(Alternatives $others): array
     {
         return $this->weighedAgain(
-            $here,
+            $others->here,
             Occasion::Dirtying,
-            'Half as clear as now: a bolder trailer saves changing the lure.',
+            'Half as clear: a bolder trailer saves changing the lure.',
             ['P6', 'P4'],
             [Slot::TrailerBase, Slot::TrailerAccents],
-            $this->atVisibility($here, self::DIRTIED),
-        );
-    }
-
-    private function atVisibility(Assembly $here, float $times): Decision
-    {
-        $reading = $here->decision->reading;
-
-        return $this->engine->reconsider(
-            $here->decision,
-            $reading->with(visibility: $reading->visibility->times($times)),
-            Quantity::Visibility->value,
+            $others->atVisibility(self::DIRTIED),
         );
     }
 

@@ -8,6 +8,7 @@ namespace Kontrast\Rulebook;
 enum NoteHeading: string
 {
     case Look = 'look';
+    case Where = 'where';
     case NotTaking = 'not_taking';
     case Gear = 'gear';
     case Carry = 'carry';

@@ -8,6 +8,7 @@ use Kontrast\Measure\Length;
 use Kontrast\Measure\Temperature;
 use Kontrast\Measure\TemperatureChange;
 use Kontrast\Reading\Reading;
+use Kontrast\Reading\ReadingBounds;
 
 /** A number of the reading that rules fade over; the value is its field. */
 enum Quantity: string
@@ -41,14 +42,26 @@ enum Quantity: string
         };
     }
 
-    /** How far off an edge a number still counts as near it: half the band over which a rule fades there, in the unit of the field. */
+    /** How far off an edge a number still counts as near it: the band over which a rule fades there, in the unit of the field. */
     public function nearness(float $number): float
     {
         return match ($this) {
-            self::Visibility, self::Depth => $number * LENGTH_FADE_SHARE / 2,
-            self::ForageLength => $number * LENGTH_FADE_SHARE / 4,
-            self::Surface => TEMPERATURE_FADE_F / 2,
-            self::Trend => TREND_FADE_F / 2,
+            self::Visibility, self::Depth => $number * LENGTH_FADE_SHARE,
+            self::ForageLength => $number * FORAGE_FADE_SHARE,
+            self::Surface => TEMPERATURE_FADE_F,
+            self::Trend => TREND_FADE_F,
+        };
+    }
+
+    /** Whether a reading can have such a number. */
+    public function isSensible(float $number): bool
+    {
+        return match ($this) {
+            self::Visibility => $number > 0 && $number < 600,
+            self::Depth => $number > 0 && $number <= ReadingBounds::MOST_DEPTH_FT,
+            self::ForageLength => $number > 0 && $number <= ReadingBounds::MOST_FORAGE_IN,
+            self::Surface => $number >= ReadingBounds::LEAST_SURFACE_F && $number <= ReadingBounds::MOST_SURFACE_F,
+            self::Trend => abs($number) <= ReadingBounds::MOST_TREND_F,
         };
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Kontrast\Rulebook;
 
 /**
- * How loudly a rule speaks. One special rule outvotes two usual ones, a ruling outvotes any crowd:
- * the distances are what makes that so. (Chosen.)
+ * How much a rule's vote counts. One special rule outvotes any few usual ones, one deciding rule any few special ones, and a ruling
+ * outvotes any crowd: the distances are what makes that so. (Chosen.).
  */
 enum Rank: int
 {
@@ -15,7 +15,9 @@ enum Rank: int
     /** A habit of the trade. */
     case Usual = 4;
     /** A habit for a water, a season or a lure named exactly. */
-    case Special = 12;
+    case Special = 24;
+    /** What wins where facts meet (X2, X3, X10): outvotes any few special rules. */
+    case Deciding = 120;
     /** Never outvoted: safety, or a part that cannot be. */
-    case Ruling = 100;
+    case Ruling = 800;
 }

@@ -16,6 +16,7 @@ use Kontrast\Reading\CoverDensity;
 use Kontrast\Reading\DirtySchool;
 use Kontrast\Reading\FinishSchool;
 use Kontrast\Reading\Forage;
+use Kontrast\Reading\Goal;
 use Kontrast\Reading\LureKind;
 use Kontrast\Reading\PairingSchool;
 use Kontrast\Reading\Reading;
@@ -48,6 +49,8 @@ final class ReadingBuilder
     private array $numbers;
     /** @var list<Colour> */
     private array $seen = [];
+    /** @var list<Forage> */
+    private array $also = [];
     private bool $redCrawfish = false;
     private bool $leadFree = false;
     private Schools $schools;
@@ -71,6 +74,7 @@ final class ReadingBuilder
             'bite' => $this->oneOf([Bite::Normal, Bite::Normal, ...Bite::cases()]),
             'bass' => $this->oneOf([Bass::Largemouth, Bass::Largemouth, ...Bass::cases()]),
             'run' => $this->oneOf([null, ...Run::cases()]),
+            'goal' => $this->oneOf([Goal::Any, Goal::Any, ...Goal::cases()]),
             'arm' => $this->oneOf([Arm::Long, Arm::Long, Arm::Long, Arm::Short]),
         ];
         $this->numbers = ['trend_f' => 0.0, 'forage_in' => $this->oneOf([null, 3.5, 2.0, 5.0])];
@@ -111,7 +115,12 @@ final class ReadingBuilder
             'lead_free' => $this->leadFree = $is,
             'surface_f' => $is ? $this->numbers['surface_f'] = null : $this->number('surface_f', null, null),
             'forage_colours' => $this->see('none' === $of ? null : Colour::from($of), $is),
-            'schools.dirty' => $this->hold(DirtySchool::from($of)),
+            'forage_also' => $this->alsoEating(Forage::from($of), $is),
+            'trend_f' => $is ? $this->numbers['trend_f'] = null : $this->number('trend_f', null, null),
+            'forage_in' => $is ? $this->numbers['forage_in'] = null : $this->number('forage_in', null, null),
+            'schools.dirty' => $this->hold($is ? DirtySchool::from($of) : $this->otherThan(DirtySchool::from($of))),
+            'schools.red_spring' => $this->hold($is ? RedSpringSchool::from($of) : $this->otherThan(RedSpringSchool::from($of))),
+            'schools.pairing' => $this->hold($is ? PairingSchool::from($of) : $this->otherThan(PairingSchool::from($of))),
             default => throw new \LogicException("Nothing is known of the flag $field."),
         };
     }
@@ -174,13 +183,15 @@ final class ReadingBuilder
             redCrawfish: $this->redCrawfish,
             sunElevation: null,
             surface: null === $this->numbers['surface_f'] ? null : Temperature::fahrenheit(round($this->numbers['surface_f'])),
-            trend: TemperatureChange::fahrenheit(round($this->numbers['trend_f'] ?? 0)),
+            trend: null === $this->numbers['trend_f'] ? null : TemperatureChange::fahrenheit(round($this->numbers['trend_f'])),
             run: $this->words['run'] instanceof Run ? $this->words['run'] : null,
             forageLength: $length('forage_in'),
             forageColours: $this->seen,
             arm: $this->words['arm'] instanceof Arm ? $this->words['arm'] : null,
             schools: $this->schools,
             leadFree: $this->leadFree,
+            forageAlso: $this->also,
+            goal: $this->word('goal', Goal::class),
         );
     }
 
@@ -194,6 +205,27 @@ final class ReadingBuilder
             $this->oneOf(RedSpringSchool::cases()),
             $this->oneOf(WoodSchool::cases()),
         );
+    }
+
+    private function alsoEating(Forage $forage, bool $is): void
+    {
+        if ($is && $this->words['forage'] !== $forage) {
+            $this->also = [...$this->also, $forage];
+        } elseif (!$is) {
+            $this->also = array_values(array_filter($this->also, static fn (Forage $also): bool => $also !== $forage));
+        }
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param T $school
+     *
+     * @return T
+     */
+    private function otherThan(\BackedEnum $school): \BackedEnum
+    {
+        return $this->oneOf(array_values(array_filter($school::cases(), static fn (\BackedEnum $other): bool => $other !== $school)));
     }
 
     /** A colour is seen on the forage or not; null stands for none at all. */

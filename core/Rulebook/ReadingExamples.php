@@ -46,8 +46,9 @@ final readonly class ReadingExamples
         $conflicts = [];
         $left = self::CASES;
         foreach ($this->cases($rule) as $case) {
-            foreach ((new Assembly($case))->slotsInUse() as $slot) {
-                foreach ($this->opposed($rule, $case->on($slot)) as [$other, $won, $lost]) {
+            foreach ($this->tallies($rule, $case) as $tally) {
+                $slot = $tally->slot;
+                foreach ($this->opposed($rule, $tally) as [$other, $won, $lost]) {
                     $id = $other->id.' '.$slot->value;
                     $so = $conflicts[$id] ?? new RuleConflict($other, $slot, 0, 0, 0);
                     $conflicts[$id] = new RuleConflict($other, $slot, $so->met + 1, $so->won + ($won ? 1 : 0), $so->lost + ($lost ? 1 : 0));
@@ -92,9 +93,8 @@ final readonly class ReadingExamples
         if (null !== $rule->heading) {
             return $rule->strength($case->situation()) >= 0.5;
         }
-        foreach ((new Assembly($case))->slotsInUse() as $slot) {
-            $tally = $case->on($slot);
-            if (null !== $tally && $tally->keys() !== $tally->without($rule)->keys()) {
+        foreach ($this->tallies($rule, $case) as $tally) {
+            if ($tally->outcome() !== $tally->without($rule)->outcome()) {
                 return true;
             }
         }
@@ -102,12 +102,27 @@ final readonly class ReadingExamples
         return false;
     }
 
-    private function isStrongest(Rule $rule, Decision $case): bool
+    /** @return iterable<int, Tally> what bears on the lure as it ends up; for a rule that ranks kinds, the ranking */
+    private function tallies(Rule $rule, Decision $case): iterable
     {
+        if (Slot::LureRanking === ($rule->for[0] ?? $rule->against[0] ?? null)?->slot) {
+            yield $this->engine->rank($case->reading);
+
+            return;
+        }
         foreach ((new Assembly($case))->slotsInUse() as $slot) {
             $tally = $case->on($slot);
-            foreach ($tally->winners ?? [] as $value) {
-                if ($tally?->strongestFor($value)?->rule === $rule) {
+            if (null !== $tally) {
+                yield $tally;
+            }
+        }
+    }
+
+    private function isStrongest(Rule $rule, Decision $case): bool
+    {
+        foreach ($this->tallies($rule, $case) as $tally) {
+            foreach ($tally->winners as $value) {
+                if ($tally->strongestFor($value)?->rule === $rule) {
                     return true;
                 }
             }
@@ -117,10 +132,10 @@ final readonly class ReadingExamples
     }
 
     /** @return list<array{Rule, bool, bool}> rules that want something else on this ballot; whether this one won, whether they did */
-    private function opposed(Rule $rule, ?Tally $tally): array
+    private function opposed(Rule $rule, Tally $tally): array
     {
-        $mine = $tally?->strongestVoteOf($rule);
-        if (null === $tally || null === $mine) {
+        $mine = $tally->strongestVoteOf($rule);
+        if (null === $mine) {
             return [];
         }
         $got = static fn (Vote $vote): bool => ($vote->count > 0) === \in_array($vote->value->key, $tally->keys(), true);

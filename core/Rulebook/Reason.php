@@ -9,7 +9,8 @@ final readonly class Reason
 {
     /**
      * @param list<Vote> $for     other rules that spoke for the pick, loudest first
-     * @param list<Vote> $against rules that spoke for something else or against it, loudest first
+     * @param list<Vote> $against rules that voted for something else or against it, most votes first
+     * @param Value|null $runnerUp what would have been picked next; null where nothing else was voted for
      */
     public function __construct(
         public Slot $slot,
@@ -19,6 +20,8 @@ final readonly class Reason
         public ?string $school,
         public array $for,
         public array $against,
+        public Firmness $firmness,
+        public ?Value $runnerUp,
     ) {
     }
 }

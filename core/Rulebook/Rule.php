@@ -103,6 +103,11 @@ final readonly class Rule
         return $this->withChanges(rank: Rank::Special);
     }
 
+    public function deciding(): self
+    {
+        return $this->withChanges(rank: Rank::Deciding);
+    }
+
     public function ruling(): self
     {
         return $this->withChanges(rank: Rank::Ruling);

@@ -11,10 +11,18 @@ final class Rulebook
 {
     /** @var array<string, list<Question>> by lure kind */
     private array $questions = [];
+    /** Which kind suits the water: asked of no kind in particular. */
+    public readonly Question $ranking;
 
     /** @param array<string, Rule> $rules by id */
     private function __construct(public readonly array $rules)
     {
+        $this->ranking = Question::on(Slot::LureRanking, array_merge(...array_map(
+            static fn (Rule $rule): array => array_values(
+                array_filter(Effect::all($rule), static fn (Effect $effect): bool => Slot::LureRanking === $effect->pick->slot),
+            ),
+            array_values($rules),
+        )));
         foreach (LureKind::cases() as $kind) {
             $effects = [];
             foreach ($rules as $rule) {
@@ -45,6 +53,9 @@ final class Rulebook
             Rules\TrailerStyleRules::all(),
             Rules\TrailerColourRules::all(),
             Rules\TrailerHookRules::all(),
+            Rules\RetrieveRules::all(),
+            Rules\TackleRules::all(),
+            Rules\LureRules::all(),
             Rules\NoteRules::all(),
         );
     }

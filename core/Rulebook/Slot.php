@@ -32,26 +32,43 @@ enum Slot: string
     case FrontSize = 'blades.front.size';
     case SkirtForm = 'skirt.trim';
     case SkirtBase = 'skirt.base';
+    case SkirtBelly = 'skirt.belly';
     case SkirtAccents = 'skirt.accents';
     case SkirtOpacity = 'skirt.opacity';
     case SkirtMaterial = 'skirt.material';
+    case SkirtStrands = 'skirt.strands';
     case TrailerFitted = 'trailer';
     case TrailerStyle = 'trailer.style';
     case TrailerLength = 'trailer.length_in';
     case TrailerBase = 'trailer.base';
+    case TrailerBelly = 'trailer.belly';
     case TrailerAccents = 'trailer.accents';
     case TrailerSurface = 'trailer.surface';
     case TrailerOpacity = 'trailer.opacity';
+    case TrailerRig = 'trailer.rig';
+    case TrailerBellyShape = 'trailer.belly_shape';
     case HookFitted = 'trailer_hook.fit';
     case HookSize = 'trailer_hook.size';
     case HeadColour = 'head.colour';
+    case HeadBelly = 'head.belly';
+    case HeadEye = 'head.eye';
+    case RetrieveName = 'retrieve.name';
+    case RetrievePace = 'retrieve.pace';
+    case RetrieveRun = 'retrieve.run';
+    case TackleLine = 'tackle.line';
+    case TackleTest = 'tackle.line_lb';
+    case TackleRod = 'tackle.rod_in';
+    case TackleGear = 'tackle.gear_ratio';
+    /** Which kind suits the water, whichever was asked for; asked apart from the rest, @see LureRanking. */
+    case LureRanking = 'lure_ranking';
 
     /** The slot whose colour this one must differ from. */
     public function base(): ?self
     {
         return match ($this) {
-            self::SkirtAccents => self::SkirtBase,
-            self::TrailerAccents => self::TrailerBase,
+            self::SkirtAccents, self::SkirtBelly => self::SkirtBase,
+            self::TrailerAccents, self::TrailerBelly => self::TrailerBase,
+            self::HeadBelly => self::HeadColour,
             default => null,
         };
     }
@@ -60,7 +77,7 @@ enum Slot: string
     public function capacity(): int
     {
         return match ($this) {
-            self::SkirtAccents, self::TrailerAccents => 2,
+            self::SkirtAccents, self::TrailerAccents, self::SkirtBelly, self::TrailerBelly => 2,
             default => 1,
         };
     }
@@ -73,6 +90,7 @@ enum Slot: string
             self::HookSize => LureKind::Spinnerbait === $kind,
             self::Finish, self::Darkened, self::MainShape,
             self::MainSize => LureKind::Spinnerbait === $kind || LureKind::BladedJig === $kind,
+            self::LureRanking => false,
             default => true,
         };
     }
@@ -99,10 +117,19 @@ enum Slot: string
         return [
             self::Weight->value => 'weight',
             self::WeightRange->value => 'weights that serve',
-            self::HeadColour->value => 'head colour',
-            self::BladeLayout->value => 'how many blades',
+            self::HeadColour->value => 'head color',
+            self::HeadBelly->value => 'head belly',
+            self::HeadEye->value => 'eye',
+            self::RetrieveName->value => 'retrieve',
+            self::RetrievePace->value => 'pace',
+            self::RetrieveRun->value => 'running depth',
+            self::TackleLine->value => 'line',
+            self::TackleTest->value => 'line strength',
+            self::TackleRod->value => 'rod length',
+            self::TackleGear->value => 'gear ratio',
+            self::BladeLayout->value => 'blades',
             self::Finish->value => 'finish',
-            self::Darkened->value => 'dulled',
+            self::Darkened->value => 'darkened',
             self::FrontFinish->value => 'front finish',
             self::MainShape->value => 'shape',
             self::MainSize->value => 'size',
@@ -111,14 +138,19 @@ enum Slot: string
             self::SkirtForm->value => 'cut',
             self::SkirtBase->value => 'base',
             self::SkirtAccents->value => 'accent',
+            self::SkirtBelly->value => 'belly',
+            self::SkirtStrands->value => 'strand pattern',
             self::SkirtOpacity->value => 'see-through or solid',
-            self::SkirtMaterial->value => 'strands',
+            self::SkirtMaterial->value => 'material',
             self::TrailerFitted->value => 'trailer or none',
             self::TrailerStyle->value => 'style',
             self::TrailerLength->value => 'length',
             self::TrailerBase->value => 'base',
             self::TrailerAccents->value => 'accent',
-            self::TrailerSurface->value => 'skin',
+            self::TrailerBelly->value => 'belly',
+            self::TrailerRig->value => 'rig',
+            self::TrailerBellyShape->value => 'belly shape',
+            self::TrailerSurface->value => 'surface',
             self::TrailerOpacity->value => 'see-through or solid',
             self::HookFitted->value => 'on or off',
             self::HookSize->value => 'size',

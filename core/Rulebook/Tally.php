@@ -47,7 +47,7 @@ final readonly class Tally
             unset($scores['v'.$value->key]);
         }
         $place = array_flip(array_keys($values));
-        uksort(
+        \count($scores) > 1 && uksort(
             $scores,
             static fn (string $a, string $b): int => [
                 round($scores[$b], 9),
@@ -76,6 +76,12 @@ final readonly class Tally
         return array_map(static fn (Value $value): string => $value->key, $this->winners);
     }
 
+    /** @return list<string> what it all comes to, as keys: what was picked, or, where kinds are ranked, all in order */
+    public function outcome(): array
+    {
+        return Slot::LureRanking === $this->slot ? array_keys($this->scores) : $this->keys();
+    }
+
     /** What would have been picked next, or null where nothing else was spoken for. */
     public function second(): ?Value
     {
@@ -91,6 +97,17 @@ final readonly class Tally
         }
 
         return null;
+    }
+
+    /** How far the pick is ahead of what would have been picked next. */
+    public function firmness(): Firmness
+    {
+        $last = $this->winners[\count($this->winners) - 1] ?? null;
+        $second = $this->second();
+
+        return Firmness::of(
+            null === $last || null === $second ? 0.0 : $this->scores[$second->key] / $this->scores[$last->key],
+        );
     }
 
     /** The same ballot as it would have come out had one rule been silent. */

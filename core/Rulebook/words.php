@@ -4,20 +4,25 @@ declare(strict_types=1);
 
 /*
  * The words that rules are written in. They read as the trade speaks: visibility()->between(feet(1.5), feet(3.5)).
- * How wide a number's band fades is chosen: lengths over a quarter of the edge, temperatures over three degrees.
+ * How far outside its ends a band fades is chosen: lengths over a twelfth of the edge, temperatures over a degree and a half.
  */
 
 namespace Kontrast\Rulebook;
 
 use Kontrast\Measure\Length;
+use Kontrast\Measure\Weight;
 use Kontrast\Reading\Arm;
 use Kontrast\Reading\Bass;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Colour;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
+use Kontrast\Reading\DirtySchool;
 use Kontrast\Reading\Forage;
+use Kontrast\Reading\Goal;
+use Kontrast\Reading\PairingSchool;
 use Kontrast\Reading\Reading;
+use Kontrast\Reading\RedSpringSchool;
 use Kontrast\Reading\Run;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
@@ -27,14 +32,16 @@ use Kontrast\Rulebook\Condition\All;
 use Kontrast\Rulebook\Condition\Among;
 use Kontrast\Rulebook\Condition\Any;
 use Kontrast\Rulebook\Condition\Flag;
+use Kontrast\Rulebook\Condition\InRange;
 use Kontrast\Rulebook\Condition\LengthOf;
 use Kontrast\Rulebook\Condition\Not;
 use Kontrast\Rulebook\Condition\NumberOf;
 use Kontrast\Rulebook\Condition\Settled;
 
-const LENGTH_FADE_SHARE = 0.25;
-const TEMPERATURE_FADE_F = 3.0;
-const TREND_FADE_F = 2.0;
+const LENGTH_FADE_SHARE = 0.08;
+const FORAGE_FADE_SHARE = 0.04;
+const TEMPERATURE_FADE_F = 1.5;
+const TREND_FADE_F = 1.0;
 
 function rule(string $id): Rule
 {
@@ -63,7 +70,7 @@ function depth(): LengthOf
 
 function forageLength(): LengthOf
 {
-    return LengthOf::inInches('forage_in', static fn (Reading $reading): ?Length => $reading->forageLength, LENGTH_FADE_SHARE / 2);
+    return LengthOf::inInches('forage_in', static fn (Reading $reading): ?Length => $reading->forageLength, FORAGE_FADE_SHARE);
 }
 
 /** Surface temperature in °F. */
@@ -115,7 +122,24 @@ function run(Run ...$words): Condition
 
 function forage(Forage ...$words): Condition
 {
-    return new Among('forage', static fn (Reading $reading): Forage => $reading->forage, array_values($words));
+    return new Among('forage', static fn (Reading $reading): Forage => $reading->mainForage(), array_values($words));
+}
+
+/** It is there, as the main forage or beside it. */
+function eats(Forage $forage): Condition
+{
+    return new Flag('forage_also:'.$forage->value, static fn (Reading $reading): bool => $reading->eats($forage), ['forage', 'forage_also']);
+}
+
+function goal(Goal ...$words): Condition
+{
+    return new Among('goal', static fn (Reading $reading): Goal => $reading->goal, array_values($words));
+}
+
+/** No length of the forage was given. */
+function forageLengthUnknown(): Condition
+{
+    return new Flag('forage_in:unknown', static fn (Reading $reading): bool => null === $reading->forageLength);
 }
 
 function bite(Bite ...$words): Condition
@@ -136,6 +160,12 @@ function arm(Arm ...$words): Condition
 function redCrawfish(): Condition
 {
     return new Flag('red_crawfish', static fn (Reading $reading): bool => $reading->redCrawfish);
+}
+
+/** Nothing is known of the last three days. */
+function trendUnknown(): Condition
+{
+    return new Flag('trend_f:unknown', static fn (Reading $reading): bool => null === $reading->trend);
 }
 
 /** The angler keeps no lead. */
@@ -175,9 +205,9 @@ function not(Condition $condition): Condition
 }
 
 /** An earlier answer of the same advice; @see Slot for the order. */
-function settled(Slot $slot, \BackedEnum|bool ...$values): Condition
+function settled(Slot $slot, \BackedEnum|Weight|bool ...$values): Condition
 {
-    return new Settled($slot, array_map(static fn (\BackedEnum|bool $value): Value => Value::of($value), array_values($values)));
+    return new Settled($slot, array_map(static fn (\BackedEnum|Weight|bool $value): Value => Value::of($value), array_values($values)));
 }
 
 /** Sun with nothing or little before it. */
@@ -192,10 +222,93 @@ function gloomy(): Condition
     return sky(Sky::Overcast, Sky::Rain, Sky::Storm, Sky::LowSun, Sky::Night);
 }
 
-/** Cold by the thermometer, or by the season where no thermometer was read. */
+/** Dull, but not the night and storm that have a fact of their own (B6). */
+function cloudy(): Condition
+{
+    return sky(Sky::Overcast, Sky::Rain, Sky::LowSun);
+}
+
+/** Too dark for any color (B6). */
+function dark(): Condition
+{
+    return sky(Sky::Night, Sky::Storm);
+}
+
+/** Over 5 ft of visibility (W1). */
+function veryClear(): InRange
+{
+    return visibility()->over(feet(5));
+}
+
+/** 3 to 5 ft (W1). */
+function clear(): InRange
+{
+    return visibility()->between(feet(3), feet(5));
+}
+
+/** 1.5 to 3 ft (W1). */
+function stained(): InRange
+{
+    return visibility()->between(feet(1.5), feet(3));
+}
+
+/** 6 to 18 in (W1). */
+function dirty(): InRange
+{
+    return visibility()->between(inches(6), inches(18));
+}
+
+/** Under 6 in (W1). */
+function muddy(): InRange
+{
+    return visibility()->under(inches(6));
+}
+
+/** A tough bite and no chop, with more than 6 in to see by: what X2 decides for. */
+function toughAndCalm(): Condition
+{
+    return all(bite(Bite::Tough), wind(Wind::Calm, Wind::Ripple), visibility()->over(inches(6))->sharp());
+}
+
+/** The months before the spawn. */
+function beforeTheSpawn(): Condition
+{
+    return season(Season::LateWinter, Season::EarlySpring);
+}
+
+/** Crawfish that have turned red here, and the angler who follows them (F5, X3). */
+function turnedCrawfish(): Condition
+{
+    return all(
+        redCrawfish(),
+        forage(Forage::Crawfish),
+        beforeTheSpawn(),
+        any(surface()->atLeast(50)->sharp(), all(notMeasured(), season(Season::EarlySpring))),
+    );
+}
+
+/** The angler holds with dark colors in dirty water (D3). */
+function darkSchool(): Condition
+{
+    return new Flag('schools.dirty:dark', static fn (Reading $reading): bool => DirtySchool::Dark === $reading->schools->dirty);
+}
+
+/** The angler leaves spring red alone (D5). */
+function skipsRed(): Condition
+{
+    return new Flag('schools.red_spring:skip', static fn (Reading $reading): bool => RedSpringSchool::Skip === $reading->schools->redSpring);
+}
+
+/** The angler keeps skirt and trailer in one tone (D1). */
+function oneTone(): Condition
+{
+    return new Flag('schools.pairing:one_tone', static fn (Reading $reading): bool => PairingSchool::OneTone === $reading->schools->pairing);
+}
+
+/** 55 °F and below (X14), or cold by the season where no temperature was read. */
 function cold(): Condition
 {
-    return any(surface()->under(55), all(notMeasured(), season(Season::LateWinter, Season::Winter)));
+    return any(surface()->atMost(55), all(notMeasured(), season(Season::LateWinter, Season::Winter)));
 }
 
 function notMeasured(): Condition

@@ -35,12 +35,18 @@ use Kontrast\Water\Scene;
  */
 final class BuildScorer
 {
-    private const HEAD = ['weight' => 8000, 'colour' => 4000];
+    private const HEAD = ['weight' => 8000, 'colour' => 3500, 'face' => 500];
     private const REAR = ['finish' => 8000, 'shape' => 4000, 'size' => 2000, 'goal' => 4000];
     private const FRONT = ['finish' => 2000, 'size' => 2000];
     private const LAYOUT = 2000;
-    private const SKIRT = ['base' => 10000, 'accents' => 4000, 'opacity' => 2000, 'strands' => 2000, 'cut' => 2000, 'goal' => 4000];
-    private const TRAILER = ['style' => 6000, 'length' => 5000, 'base' => 7000, 'accents' => 2000, 'surface' => 1000, 'opacity' => 1000];
+    private const SKIRT = [
+        'base' => 10000, 'accents' => 3000, 'belly' => 1000, 'opacity' => 2000, 'strands' => 1500, 'pattern' => 500, 'cut' => 2000,
+        'goal' => 4000,
+    ];
+    private const TRAILER = [
+        'style' => 6000, 'length' => 5000, 'base' => 7000, 'accents' => 1500, 'belly' => 500, 'surface' => 500, 'opacity' => 1000,
+        'belly_shape' => 500,
+    ];
     public const PAIR = 12000;
     public const BLADE_OFF_SKIRT = 3000;
     private const HOOK = 3000;
@@ -70,6 +76,7 @@ final class BuildScorer
         return new ScoreBreakdown([
             TraitScore::share(ScoredTrait::HeadWeight, $this->rules->weight($head->weight), self::HEAD['weight']),
             $this->colour(ScoredTrait::HeadColour, Slot::HeadColour, $head->partColour, self::HEAD['colour']),
+            TraitScore::share(ScoredTrait::HeadFace, $this->face($head), self::HEAD['face']),
         ]);
     }
 
@@ -119,6 +126,8 @@ final class BuildScorer
         $worth = null === $advised ? $form : 1.0;
         $traits = [
             [ScoredTrait::SkirtAccents, $this->rules->accents($advised->accents ?? [], $skirt->accents), self::SKIRT['accents']],
+            [ScoredTrait::SkirtBelly, $this->rules->accents($advised->belly ?? [], $skirt->belly), self::SKIRT['belly']],
+            [ScoredTrait::SkirtPattern, $this->rules->share(Slot::SkirtStrands, $skirt->strands->value), self::SKIRT['pattern']],
             [ScoredTrait::SkirtOpacity, $this->rules->share(Slot::SkirtOpacity, $skirt->see()->value), self::SKIRT['opacity']],
             [ScoredTrait::SkirtStrands, $this->rules->share(Slot::SkirtMaterial, $skirt->material->value), self::SKIRT['strands']],
         ];
@@ -155,6 +164,8 @@ final class BuildScorer
             $score(ScoredTrait::TrailerLength, self::nearLength($trailer->length, $advised?->length), 'length'),
             $this->colour(ScoredTrait::TrailerBase, Slot::TrailerBase, $trailer->base, self::TRAILER['base'], $worth),
             $score(ScoredTrait::TrailerAccents, $this->rules->accents($advised->accents ?? [], $trailer->accents), 'accents'),
+            $score(ScoredTrait::TrailerBelly, $this->rules->accents($advised->belly ?? [], $trailer->belly), 'belly'),
+            $score(ScoredTrait::TrailerBellyShape, $this->rules->share(Slot::TrailerBellyShape, $trailer->bellyShape->value), 'belly_shape'),
             $score(ScoredTrait::TrailerSurface, $this->rules->share(Slot::TrailerSurface, $trailer->surface->value), 'surface'),
             $score(ScoredTrait::TrailerOpacity, $this->rules->share(Slot::TrailerOpacity, $trailer->see()->value), 'opacity'),
         ]);
@@ -234,6 +245,15 @@ final class BuildScorer
             $this->pair($build->skirt, $build->trailer),
             $isSpinnerbait ? $this->hook($build->hook) : ScoreBreakdown::none(),
         );
+    }
+
+    /** Half for the belly, half for the eye. */
+    private function face(InventoryHead $head): float
+    {
+        $advised = $this->brief->build->head;
+        $belly = $this->rules->accents(array_filter([$advised->belly]), array_filter([$head->belly]));
+
+        return ($belly + ($head->eye === $advised->eye ? 1.0 : 0.0)) / 2;
     }
 
     private function pairShare(?InventorySkirt $skirt, ?InventoryTrailer $trailer): float

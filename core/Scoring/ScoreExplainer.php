@@ -10,6 +10,7 @@ use Kontrast\Inventory\NearestColour;
 use Kontrast\Inventory\PartColour;
 use Kontrast\Lure\Blade;
 use Kontrast\Lure\BladeSize;
+use Kontrast\Lure\Head;
 use Kontrast\Measure\Length;
 use Kontrast\Reading\Colour;
 use Kontrast\Rulebook\PartGoal;
@@ -38,6 +39,10 @@ final readonly class ScoreExplainer
             ScoredTrait::HeadWeight => "{$build->head->weight->label()}; {$advised->head->weight->label()} advised, "
                 ."{$advised->head->range->label()} would serve",
             ScoredTrait::HeadColour => $this->takenFor(Slot::HeadColour, $build->head->partColour),
+            ScoredTrait::HeadFace => self::beside(
+                self::face($build->head->inWords()),
+                self::face($advised->head),
+            ),
             ScoredTrait::BladeFinish => self::beside(self::finishOf($build->rear), self::finishAdvised($rear)),
             ScoredTrait::BladeShape => self::beside($build->rear?->shape->label(), $rear?->shape->label()),
             ScoredTrait::BladeSize => self::beside(self::number($build->rear?->size), self::number($rear?->size)),
@@ -49,6 +54,8 @@ final readonly class ScoreExplainer
             ScoredTrait::Skirt => null === $advised->skirt ? 'no skirt, as advised' : 'no skirt; one is advised',
             ScoredTrait::SkirtBase => $this->takenFor(Slot::SkirtBase, $build->skirt?->base),
             ScoredTrait::SkirtAccents => self::accents($build->skirt->accents ?? [], $advised->skirt->accents ?? []),
+            ScoredTrait::SkirtBelly => self::accents($build->skirt->belly ?? [], $advised->skirt->belly ?? []),
+            ScoredTrait::SkirtPattern => self::beside($build->skirt?->strands->label(), $advised->skirt?->strands->label()),
             ScoredTrait::SkirtOpacity => self::beside($build->skirt?->see()->label(), $advised->skirt?->opacity->label()),
             ScoredTrait::SkirtStrands => self::beside($build->skirt?->material->label(), $advised->skirt?->material->label()),
             ScoredTrait::SkirtCut => self::beside($build->skirt?->trim->label(), $advised->skirt?->trim->label()),
@@ -58,6 +65,8 @@ final readonly class ScoreExplainer
             ScoredTrait::TrailerLength => self::beside(self::inches($build->trailer?->length), self::inches($advised->trailer?->length)),
             ScoredTrait::TrailerBase => $this->takenFor(Slot::TrailerBase, $build->trailer?->base),
             ScoredTrait::TrailerAccents => self::accents($build->trailer->accents ?? [], $advised->trailer->accents ?? []),
+            ScoredTrait::TrailerBelly => self::accents($build->trailer->belly ?? [], $advised->trailer->belly ?? []),
+            ScoredTrait::TrailerBellyShape => self::beside($build->trailer?->bellyShape->label(), $advised->trailer?->bellyShape->label()),
             ScoredTrait::TrailerSurface => self::beside($build->trailer?->surface->label(), $advised->trailer?->surface->label()),
             ScoredTrait::TrailerOpacity => self::beside($build->trailer?->see()->label(), $advised->trailer?->opacity->label()),
             ScoredTrait::Pair => $this->pair($build),
@@ -66,6 +75,11 @@ final readonly class ScoreExplainer
                 true === $advised->trailerHook?->fit ? $advised->trailerHook->size->label() : null,
             ),
         };
+    }
+
+    private static function face(Head $head): string
+    {
+        return (null === $head->belly ? 'one color' : $head->belly->label().' belly').($head->eye ? ' with an eye' : ', no eye');
     }
 
     private function pair(Composition $build): string
@@ -83,15 +97,15 @@ final readonly class ScoreExplainer
     {
         $word = null === $colour ? null : $this->scorer->rules->colour($slot, $colour)[1];
 
-        return null === $word ? 'nobody speaks for a colour like this' : 'taken for '.$word->label();
+        return null === $word ? 'no rule votes for a color like this' : 'treated as '.$word->label();
     }
 
     private static function goal(PartGoal $goal): string
     {
         return match ($goal) {
-            PartGoal::LeastContrast => 'how little it stands off the water, by the model',
-            PartGoal::LikeForage => 'how like the food it reads, by the model',
-            PartGoal::FarthestSeen => 'how plainly it shows from afar, by the model',
+            PartGoal::LeastContrast => 'how little it stands out from the water, by the model',
+            PartGoal::LikeForage => 'how closely it matches the forage, by the model',
+            PartGoal::FarthestSeen => 'how far it is visible, by the model',
             PartGoal::Darkest => 'how dark it is against the water, by the model',
         };
     }

@@ -13,6 +13,7 @@ enum ScoredTrait: string
 
     case HeadWeight = 'head.weight';
     case HeadColour = 'head.colour';
+    case HeadFace = 'head.face';
     case BladeFinish = 'blade.finish';
     case BladeShape = 'blade.shape';
     case BladeSize = 'blade.size';
@@ -24,8 +25,10 @@ enum ScoredTrait: string
     case Skirt = 'skirt';
     case SkirtBase = 'skirt.base';
     case SkirtAccents = 'skirt.accents';
+    case SkirtBelly = 'skirt.belly';
     case SkirtOpacity = 'skirt.opacity';
     case SkirtStrands = 'skirt.strands';
+    case SkirtPattern = 'skirt.pattern';
     case SkirtCut = 'skirt.cut';
     case SkirtGoal = 'skirt.aim';
     case Trailer = 'trailer';
@@ -33,8 +36,10 @@ enum ScoredTrait: string
     case TrailerLength = 'trailer.length';
     case TrailerBase = 'trailer.base';
     case TrailerAccents = 'trailer.accents';
+    case TrailerBelly = 'trailer.belly';
     case TrailerSurface = 'trailer.surface';
     case TrailerOpacity = 'trailer.opacity';
+    case TrailerBellyShape = 'trailer.belly_shape';
     case Pair = 'pair';
     case Hook = 'hook';
 
@@ -43,7 +48,8 @@ enum ScoredTrait: string
     {
         return [
             self::HeadWeight->value => 'Head weight',
-            self::HeadColour->value => 'Head colour',
+            self::HeadColour->value => 'Head color',
+            self::HeadFace->value => 'Head belly and eye',
             self::BladeFinish->value => 'Blade finish',
             self::BladeShape->value => 'Blade shape',
             self::BladeSize->value => 'Blade size',
@@ -53,19 +59,23 @@ enum ScoredTrait: string
             self::FrontFinish->value => 'Front finish',
             self::FrontSize->value => 'Front size',
             self::Skirt->value => 'Skirt',
-            self::SkirtBase->value => 'Skirt colour',
+            self::SkirtBase->value => 'Skirt color',
             self::SkirtAccents->value => 'Skirt accents',
-            self::SkirtOpacity->value => 'Skirt, see-through or solid',
-            self::SkirtStrands->value => 'Strands',
+            self::SkirtBelly->value => 'Skirt belly',
+            self::SkirtOpacity->value => 'Skirt opacity',
+            self::SkirtStrands->value => 'Skirt material',
+            self::SkirtPattern->value => 'Strand pattern',
             self::SkirtCut->value => 'Cut of the skirt',
             self::SkirtGoal->value => 'Skirt in this water',
             self::Trailer->value => 'Trailer',
             self::TrailerStyle->value => 'Trailer style',
             self::TrailerLength->value => 'Trailer length',
-            self::TrailerBase->value => 'Trailer colour',
+            self::TrailerBase->value => 'Trailer color',
             self::TrailerAccents->value => 'Trailer accents',
-            self::TrailerSurface->value => 'Trailer skin',
-            self::TrailerOpacity->value => 'Trailer, see-through or solid',
+            self::TrailerBelly->value => 'Trailer belly',
+            self::TrailerSurface->value => 'Trailer surface',
+            self::TrailerOpacity->value => 'Trailer opacity',
+            self::TrailerBellyShape->value => 'Trailer belly shape',
             self::Pair->value => 'Skirt with trailer',
             self::Hook->value => 'Trailer hook',
         ];

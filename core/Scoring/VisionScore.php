@@ -68,7 +68,7 @@ final class VisionScore
      */
     public function apart(ReducedPart $skirt, array $trailer): float
     {
-        if (Pairing::Match === $this->wanted->pairing || Pairing::Tonal === $this->wanted->pairing) {
+        if (Pairing::Match === $this->wanted->ifPaired || Pairing::Tonal === $this->wanted->ifPaired) {
             return Pair::farther($skirt, $trailer[0]);
         }
         $most = 0.0;
@@ -82,7 +82,7 @@ final class VisionScore
     /** How well a pair that many JND apart reads as wanted: 1 within what is wanted, falling off on either side. */
     public function pairing(float $jnd): float
     {
-        return match ($this->wanted->pairing) {
+        return match ($this->wanted->ifPaired) {
             Pairing::Match => Separation::MOST_ONE / max($jnd, Separation::MOST_ONE),
             Pairing::Tonal => Separation::MOST_TONAL / max($jnd, Separation::MOST_TONAL),
             Pairing::Accent => min($jnd, Separation::MOST_ONE) / Separation::MOST_ONE,
@@ -112,20 +112,37 @@ final class VisionScore
         return 1 / (1 + max(0.0, $least - Separation::MOST_ONE) / self::HALF_UNLIKE);
     }
 
-    /** @return non-empty-list<Colour> seen on the food, or what that food usually is (F2 to F6) */
+    /** @return non-empty-list<Colour> seen on the forage, or what that forage usually is (F2 to F6, F11), main kind first */
     private static function coloursOf(Reading $reading): array
     {
-        return [] !== $reading->forageColours ? $reading->forageColours : match ($reading->forage) {
+        if ([] !== $reading->forageColours) {
+            return $reading->forageColours;
+        }
+        $colours = self::usual($reading->mainForage(), $reading->redCrawfish);
+        foreach ($reading->forageAlso as $also) {
+            foreach (self::usual($also, $reading->redCrawfish) as $colour) {
+                if (!\in_array($colour, $colours, true)) {
+                    $colours[] = $colour;
+                }
+            }
+        }
+
+        return $colours;
+    }
+
+    /** @return non-empty-list<Colour> */
+    private static function usual(Forage $forage, bool $redCrawfish): array
+    {
+        return match ($forage) {
             Forage::Shad => [Colour::White, Colour::Pearl, Colour::Smoke],
             Forage::Bluegill => [Colour::GreenPumpkin, Colour::Gold],
-            Forage::Crawfish => $reading->redCrawfish ? [
-                Colour::GreenPumpkin,
-                Colour::Red,
-                Colour::Orange,
-            ] : [Colour::GreenPumpkin, Colour::Brown],
+            Forage::Crawfish => $redCrawfish
+                ? [Colour::GreenPumpkin, Colour::Red, Colour::Orange]
+                : [Colour::GreenPumpkin, Colour::Brown],
             Forage::Perch => [Colour::Yellow, Colour::Chartreuse],
             Forage::GoldenShiner => [Colour::Gold],
             Forage::Crappie => [Colour::Smoke, Colour::Black],
+            Forage::Unknown => [Colour::GreenPumpkin, Colour::Black],
         };
     }
 }

@@ -19,14 +19,14 @@ final class PartsTable
         'kind', 'name', 'count', 'low_at', 'box', 'cost', 'colour', 'accents', 'fluorescent', 'opacity', 'metal', 'darkened', 'shape',
         'number',
         'weight_oz', 'lures', 'metal_of_head', 'hook', 'arm', 'strands', 'trim', 'style', 'length_in', 'surface', 'plastic', 'size',
-        'note', 'parent_id', 'id',
+        'note', 'parent_id', 'id', 'belly', 'eye', 'strand_pattern', 'belly_shape',
     ];
     /** A heading longer than this is no table of parts. (Chosen.) */
     private const MOST_COLUMNS = 200;
     private const WHOLE = ['count', 'low_at', 'number'];
     private const DECIMAL = ['cost', 'opacity', 'weight_oz', 'length_in'];
-    private const YES_NO = ['darkened'];
-    private const LISTS = ['accents', 'lures'];
+    private const YES_NO = ['darkened', 'eye'];
+    private const LISTS = ['accents', 'lures', 'belly'];
     /** What a spreadsheet may take for the beginning of a formula. */
     private const FORMULA = '/^[=+\-@\t\r]/';
     /** A word of the angler's that a spreadsheet would take for a number or a date, and write otherwise. */

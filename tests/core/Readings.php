@@ -17,6 +17,7 @@ use Kontrast\Reading\CoverDensity;
 use Kontrast\Reading\DirtySchool;
 use Kontrast\Reading\FinishSchool;
 use Kontrast\Reading\Forage;
+use Kontrast\Reading\Goal;
 use Kontrast\Reading\LureKind;
 use Kontrast\Reading\PairingSchool;
 use Kontrast\Reading\Reading;
@@ -35,7 +36,10 @@ use Random\Randomizer;
 /** Readings for tests: an everyday one to change a little, and any number of random ones. */
 final class Readings
 {
-    /** @param list<Colour> $seen */
+    /**
+     * @param list<Colour> $seen
+     * @param list<Forage> $also
+     */
     public static function of(
         LureKind $lure,
         float $inches = 30,
@@ -57,6 +61,8 @@ final class Readings
         array $seen = [],
         ?Arm $arm = null,
         Schools $schools = new Schools(),
+        array $also = [],
+        Goal $goal = Goal::Any,
     ): Reading {
         return new Reading(
             lure: $lure,
@@ -80,6 +86,8 @@ final class Readings
             forageColours: $seen,
             arm: $arm,
             schools: $schools,
+            forageAlso: $also,
+            goal: $goal,
         );
     }
 
@@ -126,6 +134,8 @@ final class Readings
                 self::pick($dice, RedSpringSchool::cases()),
                 self::pick($dice, WoodSchool::cases()),
             ),
+            forageAlso: self::pick($dice, [[], [], [self::pick($dice, Forage::cases())]]),
+            goal: self::pick($dice, [Goal::Any, ...Goal::cases()]),
         );
     }
 

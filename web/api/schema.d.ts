@@ -403,6 +403,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/explain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Every rule that voted on one pick, and what would turn it */
+        post: operations["explain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/look": {
         parameters: {
             query?: never;
@@ -819,8 +836,11 @@ export interface components {
             blades: components["schemas"]["Blade"][];
             skirt: components["schemas"]["Skirt"] | null;
             trailer: components["schemas"]["Trailer"] | null;
-            /** @enum {string} */
-            pairing: "match" | "tonal" | "accent" | "contrast";
+            /**
+             * @description Null where there is no skirt or no trailer.
+             * @enum {string|null}
+             */
+            pairing: "match" | "tonal" | "accent" | "contrast" | null;
             /**
              * @description What the fish is meant to make of it.
              * @enum {string}
@@ -832,8 +852,10 @@ export interface components {
             measures: components["schemas"]["Measures"];
             /** @description Its parts as a look takes them: head, blade.front, blade.rear, skirt.0 and on, trailer.0 and on. */
             look_parts: components["schemas"]["LookPart"][];
-            /** @description The pairs of them worth following. */
+            /** @description The pairs of them worth following, seen from the side. */
             look_pairs: string[][];
+            /** @description The same seen from below, where bellies show. */
+            look_pairs_below: string[][];
             reasons: components["schemas"]["Reason"][];
             disagreements: components["schemas"]["Disagreement"][];
             cautions: components["schemas"]["Caution"][];
@@ -843,6 +865,17 @@ export interface components {
             /** @description In the order to try them. */
             next: components["schemas"]["Step"][];
             notes: components["schemas"]["Note"][];
+            /** @description By pick: how far it is ahead of the next choice. */
+            firmness: {
+                [key: string]: components["schemas"]["Firmness"];
+            };
+            retrieve: components["schemas"]["Retrieve"];
+            tackle: components["schemas"]["Tackle"];
+            /** @description Best first, whichever was asked for. */
+            lure_ranking: components["schemas"]["RankedLure"][];
+            follow_up: components["schemas"]["FollowUp"];
+            remedies: components["schemas"]["Remedy"][];
+            where: components["schemas"]["Where"][];
         };
         /** @description Everything kept, in one document, what was deleted and can be restored among it. */
         Backup: {
@@ -945,7 +978,7 @@ export interface components {
             shape: "colorado" | "deep_colorado" | "indiana" | "willow" | "bladed_jig";
             size: number;
             /** @enum {string} */
-            finish: "silver" | "gold" | "copper" | "black" | "green_pumpkin" | "painted_white" | "painted_chartreuse" | "painted_orange" | "painted_red";
+            finish: "silver" | "gold" | "copper" | "black" | "green_pumpkin" | "painted_white" | "painted_chartreuse" | "painted_orange" | "painted_red" | "painted_pink";
             /** @description Metal dulled by hand with a black permanent marker. */
             darkened: boolean;
         };
@@ -988,7 +1021,7 @@ export interface components {
         /** @description A pick that comes out otherwise: what it was, what it becomes, and why. */
         Change: {
             /** @enum {string} */
-            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour";
+            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking";
             /** @description Empty where the part was not there. */
             before: components["schemas"]["Value"][];
             after: components["schemas"]["Value"][];
@@ -1030,7 +1063,7 @@ export interface components {
         /** @description One colour word over depth, beside the water at each. */
         DepthColour: {
             /** @enum {string} */
-            colour: "white" | "pearl" | "smoke" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
+            colour: "white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
             /** @description Colour and tone together. */
             jnd: number[];
             /** @description Colour alone. */
@@ -1099,6 +1132,23 @@ export interface components {
             share: number;
             changes: components["schemas"]["Change"][];
         };
+        /** @description A pick to be explained, in a reading. */
+        ExplainRequest: {
+            reading: components["schemas"]["Reading"];
+            /** @enum {string} */
+            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking";
+        };
+        /** @description Why a pick is what it is, and what would turn it. */
+        Explanation: {
+            /** @enum {string} */
+            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking";
+            /** @description What was picked. */
+            values: components["schemas"]["Value"][];
+            firmness: components["schemas"]["Firmness"];
+            /** @description Every rule that voted, most votes first. */
+            votes: components["schemas"]["Voice"][];
+            turn: components["schemas"]["NearestChange"] | null;
+        };
         /** @description Two parts over distance: just-noticeable differences between them. */
         FadedPair: {
             a: string;
@@ -1112,7 +1162,7 @@ export interface components {
              * @description Where on a lure it sits.
              * @enum {string|null}
              */
-            place: "steel" | "head" | "front_blade" | "rear_blade" | "skirt" | "trailer" | null;
+            place: "steel" | "head" | "front_blade" | "rear_blade" | "skirt" | "trailer" | "head_belly" | "skirt_belly" | "trailer_belly" | null;
             /** @description 0 for the base color, 1 and on for accents. */
             layer: number;
             person: string[];
@@ -1145,6 +1195,19 @@ export interface components {
             /** Format: float */
             at_in: number | null;
         };
+        /** @description How far ahead of the next choice a pick is. */
+        Firmness: {
+            /** @enum {string} */
+            firmness: "firm" | "usual" | "toss_up";
+            runner_up: components["schemas"]["Value"] | null;
+        };
+        /** @description The lure to pick up next on the same spot. */
+        FollowUp: {
+            /** @enum {string} */
+            lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig";
+            because: string;
+            facts: string[];
+        };
         /** @description Small things that hold a build together. */
         Hardware: {
             /** @enum {string} */
@@ -1158,9 +1221,15 @@ export interface components {
             weight_oz: number;
             weight_range_oz: number[];
             /** @enum {string} */
-            colour: "white" | "pearl" | "smoke" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
+            colour: "white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
             /** @enum {string} */
             material: "lead" | "tungsten" | "steel";
+            /**
+             * @description Second color of a two-tone head.
+             * @enum {string|null}
+             */
+            belly: "white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple" | null;
+            eye: boolean;
         };
         /** @description Which ones are meant. */
         Ids: {
@@ -1206,7 +1275,7 @@ export interface components {
              * @description Where on a lure it sits.
              * @enum {string|null}
              */
-            place?: "steel" | "head" | "front_blade" | "rear_blade" | "skirt" | "trailer" | null;
+            place?: "steel" | "head" | "front_blade" | "rear_blade" | "skirt" | "trailer" | "head_belly" | "skirt_belly" | "trailer_belly" | null;
             /** @description 0 for the base color, 1 and on for accents. */
             layer?: number;
         };
@@ -1267,7 +1336,7 @@ export interface components {
         /** @description How well one trait of a build does what is wanted. */
         Mark: {
             /** @enum {string} */
-            trait: "head.weight" | "head.colour" | "blade.finish" | "blade.shape" | "blade.size" | "blade.aim" | "blade.layout" | "front.finish" | "front.size" | "blade.off_skirt" | "skirt" | "skirt.base" | "skirt.accents" | "skirt.opacity" | "skirt.strands" | "skirt.cut" | "skirt.aim" | "trailer" | "trailer.style" | "trailer.length" | "trailer.base" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "pair" | "hook";
+            trait: "head.weight" | "head.colour" | "head.face" | "blade.finish" | "blade.shape" | "blade.size" | "blade.aim" | "blade.layout" | "front.finish" | "front.size" | "blade.off_skirt" | "skirt" | "skirt.base" | "skirt.accents" | "skirt.belly" | "skirt.opacity" | "skirt.strands" | "skirt.pattern" | "skirt.cut" | "skirt.aim" | "trailer" | "trailer.style" | "trailer.length" | "trailer.base" | "trailer.accents" | "trailer.belly" | "trailer.surface" | "trailer.opacity" | "trailer.belly_shape" | "pair" | "hook";
             /** Format: float */
             points: number;
             /** Format: float */
@@ -1308,7 +1377,7 @@ export interface components {
              * @description The question they part on.
              * @enum {string}
              */
-            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour";
+            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking";
             met: number;
             won: number;
             lost: number;
@@ -1332,6 +1401,13 @@ export interface components {
             /** @description Out of how many. */
             of: number;
         };
+        /** @description One field of the reading set to another value, by which the runner-up would win. */
+        NearestChange: {
+            field: string;
+            /** @description As it stands. */
+            from: string | number | boolean | null;
+            to: string | number | boolean;
+        };
         /** @description A part that a batch uses. */
         Need: {
             id: string | null;
@@ -1351,7 +1427,7 @@ export interface components {
         /** @description Something worth knowing today that picks no part. */
         Note: {
             /** @enum {string} */
-            heading: "look" | "not_taking" | "gear" | "carry" | "care";
+            heading: "look" | "where" | "not_taking" | "gear" | "carry" | "care";
             text: string;
             rule: string;
             facts: string[];
@@ -1403,6 +1479,20 @@ export interface components {
             /** @description As #rrggbb or a colour word. Needed for heads, skirts, trailers and painted blades. */
             colour?: string | null;
             accents?: string[];
+            /** @description Under the back of a split skirt, trailer or head. */
+            belly?: string[];
+            /** @description A head with an eye. */
+            eye?: boolean;
+            /**
+             * @description Of a skirt; solid where left out.
+             * @enum {string|null}
+             */
+            strand_pattern?: "solid" | "barred" | "scaled" | null;
+            /**
+             * @description Of a trailer; any where left out.
+             * @enum {string|null}
+             */
+            belly_shape?: "any" | "flat" | "wide" | null;
             /**
              * @description Left out, chartreuse and orange glow where they are given as words.
              * @enum {string|null}
@@ -1512,6 +1602,18 @@ export interface components {
             /** @description The largest losses first. */
             lacks: components["schemas"]["Mark"][];
         };
+        /** @description One kind of lure beside the others in this water. */
+        RankedLure: {
+            /** @enum {string} */
+            lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig";
+            /**
+             * Format: float
+             * @description The best kind has 100.
+             */
+            worth: number;
+            because: string;
+            facts: string[];
+        };
         /** @description A colour read off something. */
         ReadColour: {
             hex: string;
@@ -1519,7 +1621,7 @@ export interface components {
              * @description The word whose colour is nearest.
              * @enum {string}
              */
-            nearest: "white" | "pearl" | "smoke" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
+            nearest: "white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
             /**
              * Format: float
              * @description CIEDE2000 from the mean to the reading farthest off.
@@ -1529,8 +1631,11 @@ export interface components {
         };
         /** @description What the angler saw at the water. Lengths in inches or feet and temperatures in °F, as the names say. */
         Reading: {
-            /** @enum {string} */
-            lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig";
+            /**
+             * @description any: the kind that suits the reading best.
+             * @enum {string}
+             */
+            lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig" | "any";
             /** Format: float */
             visibility_in: number;
             /** @enum {string} */
@@ -1548,7 +1653,7 @@ export interface components {
             /** @enum {string} */
             cover_density: "sparse" | "normal" | "heavy";
             /** @enum {string} */
-            forage: "shad" | "bluegill" | "crawfish" | "perch" | "golden_shiner" | "crappie";
+            forage: "shad" | "bluegill" | "crawfish" | "perch" | "golden_shiner" | "crappie" | "unknown";
             red_crawfish: boolean;
             /** @enum {string} */
             bite: "tough" | "normal" | "active";
@@ -1564,17 +1669,24 @@ export interface components {
             run?: "high" | "mid" | "low" | null;
             /** Format: float */
             forage_in?: number | null;
-            forage_colours?: ("white" | "pearl" | "smoke" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple")[];
+            forage_colours?: ("white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple")[];
             /** @enum {string|null} */
             arm?: "long" | "short" | null;
             /** @description No part of lead: heads of tungsten or steel. Left out: false. */
             lead_free?: boolean;
+            /** @description What else is there, beside the main forage. */
+            forage_also?: ("shad" | "bluegill" | "crawfish" | "perch" | "golden_shiner" | "crappie" | "unknown")[];
+            /**
+             * @description What the day is for. Left out: any.
+             * @enum {string}
+             */
+            goal?: "any" | "numbers" | "size";
             schools?: components["schemas"]["Schools"];
         };
         /** @description Why one pick is what it is. */
         Reason: {
             /** @enum {string} */
-            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour";
+            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking";
             value: components["schemas"]["Value"];
             because: string;
             facts: string[];
@@ -1586,6 +1698,28 @@ export interface components {
             for: components["schemas"]["Voice"][];
             /** @description Rules that spoke against it or for something else, loudest first. */
             against: components["schemas"]["Voice"][];
+            /** @enum {string} */
+            firmness: "firm" | "usual" | "toss_up";
+            runner_up: components["schemas"]["Value"] | null;
+        };
+        /** @description One thing to change when something goes wrong on the water. */
+        Remedy: {
+            /** @enum {string} */
+            symptom: "follows" | "misses" | "no_hookup" | "pulls_off" | "rolls" | "snags" | "too_deep" | "too_high";
+            change: string;
+            because: string;
+            facts: string[];
+        };
+        /** @description How the lure is worked. */
+        Retrieve: {
+            /** @enum {string} */
+            name: "pitch" | "swim_high" | "swim_low" | "rip" | "knock" | "steady" | "slow_roll" | "burn" | "drop";
+            /** @enum {string} */
+            pace: "slow" | "medium" | "fast";
+            /** @enum {string} */
+            run: "high" | "mid" | "low";
+            because: string;
+            facts: string[];
         };
         /** @description A rule as it stands in the book. */
         Rule: {
@@ -1594,7 +1728,7 @@ export interface components {
              * @description The part it mostly speaks of.
              * @enum {string}
              */
-            part: "lure" | "head" | "blades" | "skirt" | "trailer" | "trailer_hook" | "notes";
+            part: "lure" | "head" | "blades" | "skirt" | "trailer" | "trailer_hook" | "retrieve" | "tackle" | "notes";
             facts: string[];
             /** @description Empty for every lure. */
             lures: ("jig" | "swim_jig" | "spinnerbait" | "bladed_jig")[];
@@ -1606,7 +1740,7 @@ export interface components {
             /** @description Speaks only where the angler holds with one of these; empty for always. */
             schools: string[];
             /** @enum {string} */
-            rank: "fallback" | "usual" | "special" | "ruling";
+            rank: "fallback" | "usual" | "special" | "deciding" | "ruling";
             /** @description All of these. */
             when: components["schemas"]["Condition"][];
             says: components["schemas"]["Says"][];
@@ -1615,7 +1749,7 @@ export interface components {
              * @description For a note, which picks nothing: where it is told.
              * @enum {string|null}
              */
-            heading: "look" | "not_taking" | "gear" | "carry" | "care" | null;
+            heading: "look" | "where" | "not_taking" | "gear" | "carry" | "care" | null;
         };
         /** @description A build put away under a name. */
         SavedBuild: {
@@ -1631,7 +1765,7 @@ export interface components {
         /** @description One answer a rule gives. */
         Says: {
             /** @enum {string} */
-            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour";
+            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking";
             /** @description Null where it depends on the reading or on another pick; the words then say how. */
             value: components["schemas"]["Value"] | null;
             words: string;
@@ -1641,7 +1775,7 @@ export interface components {
              * @description The pick whose answer it repeats.
              * @enum {string|null}
              */
-            same_as: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | null;
+            same_as: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking" | null;
         };
         /** @description A look followed out over distance: figures, contrasts for a plot, and colours for a screen. */
         Scene: {
@@ -1828,14 +1962,18 @@ export interface components {
         /** @description The skirt. */
         Skirt: {
             /** @enum {string} */
-            base: "white" | "pearl" | "smoke" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
-            accents: ("white" | "pearl" | "smoke" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple")[];
+            base: "white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
+            accents: ("white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple")[];
             /** @enum {string} */
             opacity: "translucent" | "opaque";
             /** @enum {string} */
             material: "silicone" | "living_rubber";
             /** @enum {string} */
             trim: "hook_bend" | "long_tail";
+            /** @description Under the back of a split skirt; empty where the strands are mixed. */
+            belly: ("white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple")[];
+            /** @enum {string} */
+            strands: "solid" | "barred" | "scaled";
         };
         /** @description What to change when something happens on the water. */
         Step: {
@@ -1865,6 +2003,19 @@ export interface components {
             name: string;
             hex: string;
         };
+        /** @description What the lure is thrown on. */
+        Tackle: {
+            /** @enum {string} */
+            line: "fluorocarbon" | "monofilament" | "braid";
+            /** @description Breaking strength. */
+            line_lb: number[];
+            /** @description Length of the rod. */
+            rod_in: number[];
+            /** @description Turns of the spool to one of the handle. */
+            gear_ratio: number[];
+            because: string;
+            facts: string[];
+        };
         /** @description A patch of a picture that was tapped: the mean of its pixels, and how many of them are at the end of the scale. */
         Tap: {
             /** @description Mean of the pixels, averaged as amounts of light. */
@@ -1882,12 +2033,18 @@ export interface components {
             /** Format: float */
             length_in: number;
             /** @enum {string} */
-            base: "white" | "pearl" | "smoke" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
-            accents: ("white" | "pearl" | "smoke" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple")[];
+            base: "white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
+            accents: ("white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple")[];
             /** @enum {string} */
             surface: "matte" | "flake";
             /** @enum {string} */
             opacity: "translucent" | "opaque";
+            /** @description Under the back; empty where it is one color. */
+            belly: ("white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple")[];
+            /** @enum {string} */
+            rig: "upright" | "on_side" | "curl_away";
+            /** @enum {string} */
+            belly_shape: "any" | "flat" | "wide";
         };
         /** @description The second hook of a spinnerbait. */
         TrailerHook: {
@@ -1930,7 +2087,7 @@ export interface components {
         Wanted: {
             /** @description The whole in one line. */
             line: string;
-            /** @description How skirt and trailer should read; any of these will do. */
+            /** @description How skirt and trailer should look together; any of these will do. Empty where there is nothing to pair. */
             reads: ("one" | "tonal" | "two-tone" | "stark")[];
             /** @enum {string} */
             skirt: "least_contrast" | "like_forage" | "farthest_seen" | "darkest";
@@ -1949,8 +2106,13 @@ export interface components {
             /** Format: uuid */
             id?: string | null;
             /** @enum {string|null} */
-            forage?: "shad" | "bluegill" | "crawfish" | "perch" | "golden_shiner" | "crappie" | null;
+            forage?: "shad" | "bluegill" | "crawfish" | "perch" | "golden_shiner" | "crappie" | "unknown" | null;
             note?: string;
+        };
+        /** @description Where on the water to fish. */
+        Where: {
+            text: string;
+            facts: string[];
         };
     };
     responses: {
@@ -2960,6 +3122,36 @@ export interface operations {
             400: components["responses"]["BadRequest"];
             403: components["responses"]["Forbidden"];
             412: components["responses"]["PreconditionFailed"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    explain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ExplainRequest"];
+            };
+        };
+        responses: {
+            /** @description Every rule that voted on one pick, and what would turn it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Explanation"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
             422: components["responses"]["Invalid"];

@@ -12,8 +12,11 @@ use Kontrast\Rulebook\Situation;
 /** Something about the reading that is so or not so. */
 final readonly class Flag implements Condition
 {
-    /** @param \Closure(Reading): bool $is */
-    public function __construct(private string $field, private \Closure $is)
+    /**
+     * @param \Closure(Reading): bool $is
+     * @param list<string>            $fields every field it looks at; empty where the name says it
+     */
+    public function __construct(private string $field, private \Closure $is, private array $fields = [])
     {
     }
 
@@ -29,7 +32,7 @@ final readonly class Flag implements Condition
 
     public function fields(): array
     {
-        return [explode(':', $this->field)[0]];
+        return [] === $this->fields ? [explode(':', $this->field)[0]] : $this->fields;
     }
 
     public function meet(ReadingBuilder $draft): void

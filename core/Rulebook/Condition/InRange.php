@@ -10,11 +10,15 @@ use Kontrast\Rulebook\ReadingBuilder;
 use Kontrast\Rulebook\Situation;
 
 /**
- * A number of the reading lies in a range. Half strength at each edge, full inside it and nothing outside it by half the
- * fade: a share of the edge for lengths, whole degrees for temperatures. A number not given is never in range.
+ * A number of the reading lies in a range. Full strength from end to end, both ends included, and fading outside: a share of the edge for
+ * lengths, whole degrees for temperatures. An end stated as "over" or "under" a number is open: at the number itself it gives way to a
+ * range that names the number. A number not given is never in range.
  */
 final readonly class InRange implements Condition
 {
+    /** Strength at the very number of an open end. (Chosen: just less than a range that names the number.) */
+    private const AT_OPEN_END = 0.9;
+
     /** @param \Closure(Reading): ?float $of */
     public function __construct(
         private string $field,
@@ -23,7 +27,14 @@ final readonly class InRange implements Condition
         private ?float $most,
         private float $fadeShare,
         private float $fadeFixed,
+        private bool $open = false,
     ) {
+    }
+
+    /** The same without fading: all or nothing, for what decides over other facts. */
+    public function sharp(): self
+    {
+        return new self($this->field, $this->of, $this->least, $this->most, 0.0, 0.0, $this->open);
     }
 
     public function strength(Situation $situation): float
@@ -33,11 +44,21 @@ final readonly class InRange implements Condition
             return 0.0;
         }
 
-        return max(0.0, min(
-            1.0,
-            null === $this->least ? 1.0 : 0.5 + ($number - $this->least) / $this->fade($this->least),
-            null === $this->most ? 1.0 : 0.5 + ($this->most - $number) / $this->fade($this->most),
-        ));
+        return min(
+            null === $this->least ? 1.0 : $this->at($number - $this->least, $this->least),
+            null === $this->most ? 1.0 : $this->at($this->most - $number, $this->most),
+        );
+    }
+
+    /** @param float $inside how far inside an edge the number lies; negative outside */
+    private function at(float $inside, float $edge): float
+    {
+        if ($inside > 0.0 || (0.0 === $inside && !$this->open)) {
+            return 1.0;
+        }
+        $fade = $this->fade($edge);
+
+        return $fade > 0.0 ? max(0.0, ($this->open ? self::AT_OPEN_END : 1.0) + $inside / $fade) : 0.0;
     }
 
     public function slotsUsed(): array
@@ -52,27 +73,35 @@ final readonly class InRange implements Condition
 
     public function meet(ReadingBuilder $draft): void
     {
-        // Of the fade about an edge: all the way in, or nearly out.
-        $in = $draft->odd ? -0.45 : 0.5;
+        // Inside, or well into the fade outside.
+        $out = $draft->odd ? 0.45 : ($this->open ? -0.02 : 0.0);
         $draft->number(
             $this->field,
-            null === $this->least ? null : $this->least + $in * $this->fade($this->least),
-            null === $this->most ? null : $this->most - $in * $this->fade($this->most),
+            null === $this->least ? null : $this->least - $out * $this->reach($this->least),
+            null === $this->most ? null : $this->most + $out * $this->reach($this->most),
         );
     }
 
     public function miss(ReadingBuilder $draft): void
     {
         if (null !== $this->least && (null === $this->most || $draft->oneOf([true, false]))) {
-            $draft->number($this->field, null, $this->least - $this->fade($this->least) / 2);
+            $draft->number($this->field, null, $this->least - $this->reach($this->least) - self::BEYOND);
         } elseif (null !== $this->most) {
-            $draft->number($this->field, $this->most + $this->fade($this->most) / 2, null);
+            $draft->number($this->field, $this->most + $this->reach($this->most) + self::BEYOND, null);
         }
+    }
+
+    private const BEYOND = 0.1;
+
+    /** How far past an edge a draft may go and still meet it in part; a sharp edge is kept to. */
+    private function reach(float $edge): float
+    {
+        return $this->fade($edge);
     }
 
     public function describe(): array
     {
-        return ['kind' => 'range', 'field' => $this->field, 'least' => $this->least, 'most' => $this->most];
+        return ['kind' => 'range', 'field' => $this->field, 'least' => $this->least, 'most' => $this->most, 'open' => $this->open];
     }
 
     private function fade(float $edge): float

@@ -51,4 +51,20 @@ final readonly class LengthOf
     {
         return $this->number->over(($this->in)($least));
     }
+
+    /** Between two lengths of which neither belongs to it. */
+    public function inside(Length $least, Length $most): InRange
+    {
+        return $this->number->inside(($this->in)($least), ($this->in)($most));
+    }
+
+    public function atMost(Length $most): InRange
+    {
+        return $this->number->atMost(($this->in)($most));
+    }
+
+    public function atLeast(Length $least): InRange
+    {
+        return $this->number->atLeast(($this->in)($least));
+    }
 }

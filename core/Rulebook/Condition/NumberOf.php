@@ -23,18 +23,34 @@ final readonly class NumberOf
         return $this->range($least, $most);
     }
 
+    /** Between two numbers of which neither belongs to it. */
+    public function inside(float $least, float $most): InRange
+    {
+        return $this->range($least, $most, open: true);
+    }
+
     public function under(float $most): InRange
     {
-        return $this->range(null, $most);
+        return $this->range(null, $most, open: true);
     }
 
     public function over(float $least): InRange
     {
+        return $this->range($least, null, open: true);
+    }
+
+    public function atMost(float $most): InRange
+    {
+        return $this->range(null, $most);
+    }
+
+    public function atLeast(float $least): InRange
+    {
         return $this->range($least, null);
     }
 
-    private function range(?float $least, ?float $most): InRange
+    private function range(?float $least, ?float $most, bool $open = false): InRange
     {
-        return new InRange($this->field, $this->of, $least, $most, $this->fadeShare, $this->fadeFixed);
+        return new InRange($this->field, $this->of, $least, $most, $this->fadeShare, $this->fadeFixed, $open);
     }
 }

@@ -24,6 +24,11 @@ final readonly class Head extends Part
         return (new self())->says(Slot::HeadColour, $colour);
     }
 
+    public static function any(): self
+    {
+        return new self();
+    }
+
     public static function likeTheSkirt(): self
     {
         return (new self())->and(Pick::same(Slot::HeadColour, Slot::SkirtBase));
@@ -42,5 +47,15 @@ final readonly class Head extends Part
     public static function range(float $least, float $most): self
     {
         return (new self())->says(Slot::WeightRange, WeightRange::ounces($least, $most));
+    }
+
+    public function over(Colour $belly): self
+    {
+        return $this->andAccents(Slot::HeadBelly, Slot::HeadColour, $belly);
+    }
+
+    public static function eye(bool $eye = true): self
+    {
+        return (new self())->says(Slot::HeadEye, $eye);
     }
 }

@@ -6,6 +6,7 @@ namespace Kontrast\Rulebook\Part;
 
 use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\HookSize;
+use Kontrast\Lure\NumberRange;
 use Kontrast\Lure\WeightRange;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Weight;
@@ -33,7 +34,7 @@ abstract readonly class Part implements PartPicks
         return new static([...$this->picks, ...array_values($picks)]);
     }
 
-    protected function says(Slot $slot, \BackedEnum|BladeSize|HookSize|WeightRange|Length|Weight|bool $value): static
+    protected function says(Slot $slot, \BackedEnum|BladeSize|HookSize|WeightRange|NumberRange|Length|Weight|bool $value): static
     {
         return $this->and(Pick::of($slot, Value::of($value)));
     }

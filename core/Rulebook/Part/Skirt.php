@@ -7,6 +7,7 @@ namespace Kontrast\Rulebook\Part;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\SkirtForm;
 use Kontrast\Lure\SkirtMaterial;
+use Kontrast\Lure\Strands;
 use Kontrast\Reading\Colour;
 use Kontrast\Rulebook\Slot;
 
@@ -41,5 +42,16 @@ final readonly class Skirt extends Part
     public function material(SkirtMaterial $material): self
     {
         return $this->says(Slot::SkirtMaterial, $material);
+    }
+
+    /** Split: these colors under the back. */
+    public function over(Colour ...$belly): self
+    {
+        return $this->andAccents(Slot::SkirtBelly, Slot::SkirtBase, ...$belly);
+    }
+
+    public function strands(Strands $strands): self
+    {
+        return $this->says(Slot::SkirtStrands, $strands);
     }
 }

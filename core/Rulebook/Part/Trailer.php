@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook\Part;
 
+use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\Opacity;
+use Kontrast\Lure\Rig;
 use Kontrast\Lure\Surface;
 use Kontrast\Lure\TrailerStyle;
 use Kontrast\Measure\Length;
@@ -32,12 +34,16 @@ final readonly class Trailer extends Part
         return (new self())->says(Slot::TrailerFitted, $fitted);
     }
 
-    /** The skirt's base and its accents. */
+    /** The skirt's base, its accents and its belly. */
     public static function likeTheSkirt(): self
     {
         $base = Pick::same(Slot::TrailerBase, Slot::SkirtBase);
 
-        return (new self())->and($base, Pick::same(Slot::TrailerAccents, Slot::SkirtAccents)->beside($base));
+        return (new self())->and(
+            $base,
+            Pick::same(Slot::TrailerAccents, Slot::SkirtAccents)->beside($base),
+            Pick::same(Slot::TrailerBelly, Slot::SkirtBelly)->beside($base),
+        );
     }
 
     /** The skirt's base colour, accents left open. */
@@ -46,15 +52,13 @@ final readonly class Trailer extends Part
         return (new self())->and(Pick::same(Slot::TrailerBase, Slot::SkirtBase));
     }
 
-    /** As long as the forage, to the half inch, within what is poured. */
-    public static function asLongAsTheForage(): self
+    /** As long as the forage, in steps as trailers are made. */
+    public static function asLongAsTheForage(Length $shortest, Length $longest, Length $step): self
     {
-        $values = static function (Situation $situation): array {
+        $values = static function (Situation $situation) use ($shortest, $longest, $step): array {
             $forage = $situation->reading->forageLength;
 
-            return null === $forage ? [] : [
-                Value::of($forage->clamped(Length::inches(2.5), Length::inches(5))->roundedTo(Length::inches(0.5))),
-            ];
+            return null === $forage ? [] : [Value::of($forage->clamped($shortest, $longest)->roundedTo($step))];
         };
 
         return (new self())->and(Pick::computed(Slot::TrailerLength, 'as long as the forage', 'forage_in', $values));
@@ -83,5 +87,20 @@ final readonly class Trailer extends Part
     public function opacity(Opacity $opacity): self
     {
         return $this->says(Slot::TrailerOpacity, $opacity);
+    }
+
+    public function over(Colour ...$belly): self
+    {
+        return $this->andAccents(Slot::TrailerBelly, Slot::TrailerBase, ...$belly);
+    }
+
+    public function rig(Rig $rig): self
+    {
+        return $this->says(Slot::TrailerRig, $rig);
+    }
+
+    public function bellyShape(BellyShape $shape): self
+    {
+        return $this->says(Slot::TrailerBellyShape, $shape);
     }
 }

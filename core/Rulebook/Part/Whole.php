@@ -18,6 +18,12 @@ final readonly class Whole extends Part
         return (new self())->says(Slot::Lure, $kind);
     }
 
+    /** How well a kind suits the water, beside the others. */
+    public static function ranked(LureKind $kind): self
+    {
+        return (new self())->says(Slot::LureRanking, $kind);
+    }
+
     public static function profile(Profile $profile): self
     {
         return (new self())->says(Slot::Profile, $profile);

@@ -7,41 +7,46 @@ namespace Kontrast\Rulebook\Rules;
 use Kontrast\Lure\Finish;
 use Kontrast\Reading\Bass;
 use Kontrast\Reading\Bite;
+use Kontrast\Reading\Colour;
 use Kontrast\Reading\Cover;
-use Kontrast\Reading\DirtySchool;
 use Kontrast\Reading\FinishSchool;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\LureKind;
-use Kontrast\Reading\Reading;
 use Kontrast\Reading\RedSpringSchool;
-use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 use Kontrast\Reading\Wind;
-use Kontrast\Rulebook\Condition;
-use Kontrast\Rulebook\Condition\Flag;
 use Kontrast\Rulebook\Part\Blades;
 use Kontrast\Rulebook\Rule;
 use Kontrast\Rulebook\Slot;
 
+use function Kontrast\Rulebook\all;
 use function Kontrast\Rulebook\any;
 use function Kontrast\Rulebook\bass;
+use function Kontrast\Rulebook\beforeTheSpawn;
 use function Kontrast\Rulebook\bite;
+use function Kontrast\Rulebook\cloudy;
 use function Kontrast\Rulebook\cover;
+use function Kontrast\Rulebook\dark;
+use function Kontrast\Rulebook\darkSchool;
+use function Kontrast\Rulebook\dirty;
 use function Kontrast\Rulebook\feet;
 use function Kontrast\Rulebook\forage;
 use function Kontrast\Rulebook\gloomy;
 use function Kontrast\Rulebook\inches;
+use function Kontrast\Rulebook\muddy;
 use function Kontrast\Rulebook\not;
-use function Kontrast\Rulebook\redCrawfish;
 use function Kontrast\Rulebook\rule;
-use function Kontrast\Rulebook\season;
+use function Kontrast\Rulebook\seen;
 use function Kontrast\Rulebook\settled;
 use function Kontrast\Rulebook\sky;
+use function Kontrast\Rulebook\stained;
 use function Kontrast\Rulebook\stainedByAnything;
 use function Kontrast\Rulebook\sunny;
-use function Kontrast\Rulebook\surface;
 use function Kontrast\Rulebook\tint;
+use function Kontrast\Rulebook\toughAndCalm;
+use function Kontrast\Rulebook\turnedCrawfish;
+use function Kontrast\Rulebook\veryClear;
 use function Kontrast\Rulebook\visibility;
 use function Kontrast\Rulebook\wind;
 
@@ -55,85 +60,94 @@ final class BladeFinishRules
         yield from self::bySun();
         yield from self::twoBladeHabit();
         yield from self::byForage();
-        yield from self::special();
+        yield from self::darkness();
+        yield from self::hotPaint();
+        yield from self::deciding();
+        yield from self::front();
     }
 
     /** @return \Generator<int, Rule> */
     private static function byWater(): \Generator
     {
-        yield rule('B3.clear')->school(FinishSchool::WaterThenSun, FinishSchool::Water)
-            ->when(visibility()->over(feet(3)))
+        $water = static fn (string $id): Rule => rule($id)->school(FinishSchool::WaterThenSun, FinishSchool::Water);
+
+        yield $water('B3.clear')->when(visibility()->over(feet(3)))
             ->pick(Blades::finish(Finish::Silver))
-            ->because('Silver belongs to clear water.');
+            ->because('Clear water: silver is the usual metal.');
 
-        yield rule('B3.stained')->school(FinishSchool::WaterThenSun, FinishSchool::Water)
-            ->when(visibility()->under(feet(3)))
+        yield $water('B3.stained')->when(visibility()->atMost(feet(3)))->with('W5')
             ->pick(Blades::finish(Finish::Gold))
-            ->with('W5')
-            ->because('Gold carries further once the water has lost its clarity.');
+            ->because('Stained water: gold shows farther than silver.');
 
-        yield rule('B3.runoff')->with('W2')->school(FinishSchool::WaterThenSun, FinishSchool::Water)
-            ->when(tint(Tint::Clay), visibility()->under(feet(3)), season(Season::LateWinter, Season::EarlySpring))
+        yield $water('B3.runoff')->with('W2')->when(tint(Tint::Clay), visibility()->atMost(feet(3)), beforeTheSpawn())
             ->pick(Blades::finish(Finish::Gold))
-            ->because('Early-season run-off is where gold shows best of all.');
+            ->because('Early-season runoff: gold shows best here.');
 
-        yield rule('W7')->with('W2')->school(FinishSchool::WaterThenSun, FinishSchool::Water)
-            ->when(wind(Wind::Chop), stainedByAnything())
+        // In very clear water among shad wind changes the trailer instead (X10), in clear water too (P4); mud has facts of its own.
+        yield $water('W7.wind')->special()->with('X10')
+            ->when(
+                wind(Wind::Chop),
+                visibility()->atLeast(inches(6)),
+                not(all(forage(Forage::Shad), visibility()->over(feet(3)))),
+            )
             ->pick(Blades::finish(Finish::Gold))
-            ->because('Chop on coloured water asks for gold.');
+            ->because('Wind on the water: gold.');
+
+        yield $water('W7.tint')->with('W2')->when(stainedByAnything(), visibility()->between(feet(1), feet(3)))
+            ->pick(Blades::finish(Finish::Gold))
+            ->because('Tinted water with one to three feet of visibility: gold.');
+
+        yield $water('W7.tea')->special()->with('S12')->when(tint(Tint::Tannic, Tint::Clay), visibility()->between(feet(1), feet(3)))
+            ->pick(Blades::finish(Finish::Gold))
+            ->because('Brown water with one to three feet of visibility: keep the skirt natural and let a gold blade be seen.');
     }
 
     /** @return \Generator<int, Rule> */
     private static function bySun(): \Generator
     {
-        $opaque = inches(6);
         // The sun school alone also has to answer for the water between, where the fact is silent: the same turn, at 18 inches.
         $both = static fn (string $id): Rule => rule($id)->school(FinishSchool::WaterThenSun, FinishSchool::Sun)->special();
         $sunOnly = static fn (string $id): Rule => rule($id)->school(FinishSchool::Sun);
 
-        yield $both('B4.mud.sun')->when(visibility()->under($opaque), sunny())
+        yield $both('B4.mud.sun')->with('X13', 'W4')->when(muddy(), sunny())
             ->pick(Blades::finish(Finish::Gold), Blades::frontFinish(Finish::Silver))
-            ->because('Mud with sun on it: bare metal, since only a flash gets through. One of each metal covers both bets.');
+            ->because('Mud with sun on it: bare metal, because only a flash gets through. One of each metal covers both.');
 
-        yield $both('B4.mud.cloud')->when(visibility()->under($opaque), self::cloud(), not(forage(Forage::Crawfish)))
+        yield $both('B4.mud.cloud')->when(muddy(), cloudy(), not(forage(Forage::Crawfish)))
             ->pick(Blades::finish(Finish::PaintedChartreuse))
-            ->because('Mud without sun gives metal nothing to throw back: paint shows, shine does not.');
+            ->because('Mud without sun: metal has nothing to reflect, paint still shows.');
 
-        yield $both('B4.mud.cloud.craw')->when(visibility()->under($opaque), self::cloud(), forage(Forage::Crawfish))
+        yield $both('B4.mud.cloud.craw')->when(muddy(), cloudy(), forage(Forage::Crawfish))
             ->pick(Blades::finish(Finish::PaintedOrange))
-            ->because('Mud without sun gives metal nothing to throw back: hot paint in a crawfish colour shows.');
+            ->because('Mud without sun: metal has nothing to reflect, paint in a crawfish color still shows.');
 
-        yield $both('B4.clear.sun.baitfish')->when(visibility()->over(feet(5)), sunny(), forage(Forage::Shad, Forage::Crappie))
+        yield $both('B4.clear.sun.baitfish')->when(veryClear(), sunny(), forage(Forage::Shad, Forage::Crappie))
             ->pick(Blades::finish(Finish::PaintedWhite))
-            ->because('Sun in very clear water makes metal flash too hard; white paint shows a fish’s flank without the glare.');
+            ->because('Sun in very clear water: metal flashes too hard, white paint looks like a fish’s side.');
 
-        yield $both('B4.clear.sun')->with('W5')->when(visibility()->over(feet(5)), sunny(), not(forage(Forage::Shad, Forage::Crappie)))
+        yield $both('B4.clear.sun')->with('W5')->when(veryClear(), sunny(), not(forage(Forage::Shad, Forage::Crappie)))
             ->pick(Blades::finish(Finish::GreenPumpkin))
-            ->because('Sun in very clear water makes metal flash too hard; a painted dark green blade keeps its wobble and '
-                .'loses its glare.');
+            ->because('Sun in very clear water: metal flashes too hard, a dark painted blade keeps the wobble without the glare.');
 
-        yield rule('B4.clear.cloud')->school(
-            FinishSchool::WaterThenSun,
-            FinishSchool::Sun,
-        )->when(visibility()->over(feet(5)), self::cloud())
+        yield rule('B4.clear.cloud')->school(FinishSchool::WaterThenSun, FinishSchool::Sun)->when(veryClear(), cloudy())
             ->pick(Blades::finish(Finish::Silver))
-            ->because('Under cloud very clear water can take bare metal.');
+            ->because('Clouds over very clear water: bare metal is not too bright.');
 
-        yield $sunOnly('B4.sun.dirty.sun')->when(visibility()->between($opaque, feet(1.5)), sunny())
+        yield $sunOnly('B4.sun.dirty.sun')->when(visibility()->between(inches(6), inches(18)), sunny())
             ->pick(Blades::finish(Finish::Gold))
-            ->because('Sun on dirty water: shine still pays.');
+            ->because('Sun on dirty water: bare metal still shines.');
 
-        yield $sunOnly('B4.sun.dirty.cloud')->when(visibility()->between($opaque, feet(1.5)), self::cloud())
+        yield $sunOnly('B4.sun.dirty.cloud')->when(visibility()->between(inches(6), inches(18)), cloudy())
             ->pick(Blades::finish(Finish::PaintedChartreuse))
-            ->because('No sun, no shine: paint in dirty water.');
+            ->because('No sun on dirty water: paint shows, metal does not.');
 
         yield $sunOnly('B4.sun.clear.sun')->when(visibility()->between(feet(1.5), feet(5)), sunny())
             ->pick(Blades::finish(Finish::PaintedWhite))
-            ->because('Sun and fair sight: paint, since metal would flash too much.');
+            ->because('Sun and good visibility: paint, because metal flashes too much.');
 
-        yield $sunOnly('B4.sun.clear.cloud')->when(visibility()->between(feet(1.5), feet(5)), self::cloud())
+        yield $sunOnly('B4.sun.clear.cloud')->when(visibility()->between(feet(1.5), feet(5)), cloudy())
             ->pick(Blades::finish(Finish::Silver))
-            ->because('Cloud and fair sight: metal has just enough shine.');
+            ->because('Clouds and good visibility: metal has just enough shine.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -149,98 +163,112 @@ final class BladeFinishRules
             ->pick(Blades::finish(Finish::PaintedWhite))
             ->because('Of your two blades the one painted to match, unless tint or wind calls for gold.');
 
-        yield $habit('B7.gold.tint')->special()->when(stainedByAnything(), visibility()->under(feet(3)))
+        yield $habit('B7.gold.tint')->special()->when(stainedByAnything(), stained())
             ->pick(Blades::finish(Finish::Gold))
-            ->because('Tint and a foot or two of sight: out comes the gold blade.');
+            ->because('Tinted water with one and a half to three feet of visibility: the gold one of your two blades.');
 
-        yield $habit('B7.gold.wind')->special()->when(wind(Wind::Chop))
+        yield $habit('B7.gold.wind')->special()->when(wind(Wind::Chop), not(all(forage(Forage::Shad), veryClear())))
             ->pick(Blades::finish(Finish::Gold))
-            ->because('Wind on the water: out comes the gold blade.');
-
-        yield $habit('B7.calm')->special()->when(wind(Wind::Calm), sunny(), bite(Bite::Tough))
-            ->pick(Blades::finish(Finish::GreenPumpkin))
-            ->because('Calm, bright and slow: the dull blade.');
+            ->because('Wind on the water: the gold one of your two blades.');
     }
 
     /** @return \Generator<int, Rule> */
     private static function byForage(): \Generator
     {
-        $metal = [FinishSchool::WaterThenSun, FinishSchool::Water];
+        $metal = static fn (string $id): Rule => rule($id)->school(FinishSchool::WaterThenSun, FinishSchool::Water);
 
-        yield rule('F2.blade')->school(...$metal)->when(forage(Forage::Shad), visibility()->over(feet(1.5)))
+        yield $metal('F2.blade')->when(forage(Forage::Shad), visibility()->atLeast(feet(1.5)))
             ->pick(Blades::finish(Finish::Silver))
             ->because('Shad flash silver.');
 
-        yield rule('F3.blade')->school(...$metal)->when(forage(Forage::Bluegill))
+        yield $metal('F3.blade')->when(forage(Forage::Bluegill))
             ->pick(Blades::finish(Finish::Gold))
-            ->because('Sunfish throw a golden light.');
+            ->because('Sunfish look golden in the water, so the blade is gold.');
 
-        yield rule('F6.shiner')->school(...$metal)->special()->when(forage(Forage::GoldenShiner), visibility()->between(inches(6), feet(5)))
+        yield $metal('F6.shiner')->special()->when(forage(Forage::GoldenShiner), visibility()->between(inches(6), feet(5)))
             ->pick(Blades::finish(Finish::Gold))
-            ->because('A golden shiner flashes gold, whatever the water.');
+            ->because('Golden shiners flash gold.');
 
-        yield rule('F6.perch.blade')->school(...$metal)->when(forage(Forage::Perch))
+        yield $metal('F6.perch.blade')->when(forage(Forage::Perch))
             ->pick(Blades::finish(Finish::Gold))
-            ->because('A perch’s yellow flank flashes warm.');
+            ->because('Perch have yellow sides: gold flashes closest.');
 
-        yield rule('B9.crawfish')->school(...$metal)->special()->when(forage(Forage::Crawfish), visibility()->between(feet(1.5), feet(3)))
+        $moderate = static fn (string $id, Forage $forage): Rule => $metal($id)->special()
+            ->when(forage($forage), stained(), tint(Tint::None, Tint::Green), not(wind(Wind::Chop)));
+
+        yield $moderate('B9.crawfish', Forage::Crawfish)
             ->pick(Blades::finish(Finish::Copper))
-            ->because('Moderate stain and crawfish: copper has their colour and a softer shine than gold.');
+            ->because('Moderate stain and crawfish: copper has their color and shines less than gold.');
 
-        yield rule('B9.bluegill')->school(...$metal)->special()->when(
-            forage(Forage::Bluegill),
-            visibility()->between(feet(1.5), feet(3)),
-            wind(Wind::Calm),
-        )
+        yield $moderate('B9.bluegill', Forage::Bluegill)->when(wind(Wind::Calm))
             ->pick(Blades::finish(Finish::Copper))
-            ->because('Moderate stain, sunfish and no wind that would ask for gold: copper is the quieter shine.');
+            ->because('Moderate stain, sunfish and no wind: copper is the quieter shine.');
+
+        yield rule('B12')->for(LureKind::BladedJig)->when(forage(Forage::Bluegill, Forage::Crawfish), dirty(), wind(Wind::Calm, Wind::Ripple))
+            ->pick(Blades::finish(Finish::GreenPumpkin))
+            ->because('Sunfish or crawfish water turning dirty: a blade painted green pumpkin keeps the profile bold and dark.');
+
+        yield rule('B12.cloud')->for(LureKind::BladedJig)->special()
+            ->when(
+                forage(Forage::Bluegill, Forage::Crawfish),
+                any(all(dirty(), cloudy()), all(sky(Sky::Rain), visibility()->between(inches(6), feet(5)))),
+                not(tint(Tint::Tannic)),
+                wind(Wind::Calm, Wind::Ripple),
+            )
+            ->pick(Blades::finish(Finish::GreenPumpkin))
+            ->because('Dark clouds over sunfish or crawfish: a blade painted green pumpkin keeps the profile bold and dark.');
     }
 
     /** @return \Generator<int, Rule> */
-    private static function special(): \Generator
+    private static function darkness(): \Generator
     {
-        yield rule('B6')->special()->with('S12')
-            ->when(sky(Sky::Night, Sky::Storm))
+        yield rule('B6')->deciding()->with('S12')->when(dark())
             ->pick(Blades::finish(Finish::Black))
-            ->because('Under a night or storm sky a black blade over a black skirt makes one hard outline.');
+            ->because('Night or a dark storm: a black blade and a black skirt make one hard outline.');
 
-        yield rule('B6.opaque')->school(FinishSchool::WaterThenSun, FinishSchool::Water)->special()
+        $opaque = static fn (string $id): Rule => rule($id)->special()->with('X13')
             ->when(
-                any(tint(Tint::Clay), tint(Tint::Tannic)),
-                visibility()->under(inches(9)),
-                gloomy(),
+                any(all(tint(Tint::Clay), muddy()), all(tint(Tint::Tannic), visibility()->under(feet(1)))),
+                cloudy(),
                 not(forage(Forage::Shad)),
-                self::darkBase(),
-            )
-            ->pick(Blades::finish(Finish::Black))
-            ->because('Opaque brown or very dark tea under cloud: nothing shines, so thump and outline have to do it.');
+            );
 
-        yield rule('B8')->special()->school(FinishSchool::WaterThenSun, FinishSchool::Water)
-            ->when(visibility()->over(feet(5)), tint(Tint::None), forage(Forage::Shad))
+        yield $opaque('B6.opaque')->when(darkSchool())
+            ->pick(Blades::finish(Finish::Black))
+            ->because('Opaque brown water under clouds: nothing shines, so a black blade over a dark skirt makes the outline.');
+
+        yield $opaque('B12.opaque')->when(not(darkSchool()))
+            ->pick(Blades::finish(Finish::GreenPumpkin))
+            ->because('Opaque brown water under clouds: nothing shines, so the blade is painted dark.');
+
+        yield rule('B8')->special()->school(FinishSchool::WaterThenSun, FinishSchool::Water)->with('X10')
+            ->when(veryClear(), forage(Forage::Shad), tint(Tint::None))
             ->pick(Blades::finish(Finish::Silver))
-            ->because('Very clear, colourless water full of shad is silver’s own.');
+            ->because('Very clear, colorless water with shad: silver.');
 
         yield rule('B8.marker')->special()->school(FinishSchool::WaterThenSun, FinishSchool::Water)
             ->when(visibility()->over(feet(8)), not(forage(Forage::Shad)), sunny())
             ->pick(Blades::finish(Finish::Gold))
-            ->because('Water like gin: a gold blade dulled with a black permanent marker turns without glaring.');
+            ->because('Extremely clear water: a gold blade dulled with a black permanent marker turns without glare.');
 
         yield rule('B8.darkened')->special()->school(FinishSchool::WaterThenSun, FinishSchool::Water)
             ->when(settled(Slot::Finish, Finish::Gold), visibility()->over(feet(8)), not(forage(Forage::Shad)), sunny())
             ->pick(Blades::darkened())
-            ->because('Black permanent marker over the gold, until it stops glaring.');
+            ->because('Extremely clear water: black permanent marker over the gold takes off the glare.');
 
-        yield rule('F5.blade')->with('B5')->school(RedSpringSchool::WhereTheyTurn)->special()
-            ->when(
-                redCrawfish(),
-                forage(Forage::Crawfish),
-                season(Season::LateWinter, Season::EarlySpring),
-                surface()->between(50, 62),
-                visibility()->under(feet(1.5)),
-                gloomy(),
-            )
+        yield rule('P7.blade')->school(FinishSchool::WaterThenSun, FinishSchool::Water)->special()
+            ->when(cover(Cover::Dock), cloudy())
+            ->pick(Blades::finish(Finish::Gold))
+            ->because('Low light under docks: gold catches what light there is.');
+    }
+
+    /** @return \Generator<int, Rule> */
+    private static function hotPaint(): \Generator
+    {
+        yield rule('F5.blade')->with('B5')->for(LureKind::Spinnerbait)->school(RedSpringSchool::WhereTheyTurn)->special()
+            ->when(turnedCrawfish(), visibility()->atMost(feet(1.5)), gloomy(), not(dark()))
             ->pick(Blades::finish(Finish::PaintedRed))
-            ->because('Turned crawfish in dirty water without sun: paint in their own red.');
+            ->because('Red crawfish in dirty water without sun: paint the blade their red.');
 
         yield rule('B5.dirty')->when(
             visibility()->between(inches(6), feet(1.5)),
@@ -249,42 +277,75 @@ final class BladeFinishRules
             bite(Bite::Active),
         )
             ->pick(Blades::finish(Finish::PaintedChartreuse))
-            ->because('Hot paint is worth a try in dirty water without sun.');
+            ->because('Dirty water without sun and willing fish: hot paint is worth a try.');
 
         yield rule('B5.clear')->special()
-            ->when(visibility()->over(feet(3)), bite(Bite::Active), bass(Bass::Smallmouth, Bass::Spotted))
+            ->when(visibility()->atLeast(feet(3)), bite(Bite::Active), bass(Bass::Smallmouth, Bass::Spotted))
             ->pick(Blades::finish(Finish::PaintedChartreuse))
-            ->because('Aggressive fish of this kind come up through clear water for a hot painted blade wound fast.');
+            ->because('Aggressive smallmouth or spotted bass in clear water: they run down a hot painted blade.');
 
-        yield rule('P7.blade')->for(LureKind::Spinnerbait, LureKind::BladedJig)->school(
-            FinishSchool::WaterThenSun,
-            FinishSchool::Water,
-        )->special()
-            ->when(cover(Cover::Dock), sky(Sky::LowSun, Sky::Overcast, Sky::Rain))
-            ->pick(Blades::finish(Finish::Gold))
-            ->because('In the half-dark under docks gold still catches what light there is.');
+        yield rule('B5.pink')->with('K3', 'F7')->deciding()
+            ->when(
+                seen(Colour::Pink),
+                visibility()->atLeast(feet(3)),
+                bite(Bite::Active),
+                bass(Bass::Smallmouth, Bass::Spotted),
+                not(turnedCrawfish()),
+                not(dark()),
+            )
+            ->pick(Blades::finish(Finish::PaintedPink))
+            ->because('You saw pink, and they are aggressive in clear water: a hot pink blade.');
+    }
 
+    /** @return \Generator<int, Rule> */
+    private static function deciding(): \Generator
+    {
+        yield rule('X2.blade')->with('W6', 'B7')->deciding()->when(toughAndCalm(), not(dark()))
+            ->pick(Blades::finish(Finish::GreenPumpkin))
+            ->notPick(...array_map(
+                static fn (Finish $finish): Blades => Blades::finish($finish),
+                array_values(array_filter(Finish::cases(), static fn (Finish $finish): bool => $finish->isBright())),
+            ))
+            ->because('A tough bite without wind: a dull blade painted dark, nothing that shines.');
+
+        yield rule('B13')->with('X3')->for(LureKind::BladedJig)->school(RedSpringSchool::WhereTheyTurn)->deciding()
+            ->when(turnedCrawfish(), not(dark()), not(toughAndCalm()))
+            ->pick(Blades::finish(Finish::PaintedOrange))
+            ->because('Crawfish that have turned red: a bright orange blade, clear water or mud.');
+
+        yield rule('X10.paint')->with('B5', 'B4')->deciding()
+            ->when(
+                veryClear()->sharp(),
+                sky(Sky::Sun, Sky::Broken),
+                bite(Bite::Active),
+                bass(Bass::Smallmouth, Bass::Spotted),
+            )
+            ->pick(Blades::finish(Finish::PaintedChartreuse))
+            ->because('Sun, very clear water and active schooling fish: hot paint wound fast beats silver.');
+
+        yield rule('X10.silver')->with('B8')->school(FinishSchool::WaterThenSun, FinishSchool::Water)->special()
+            ->when(veryClear(), forage(Forage::Shad), sunny())
+            ->pick(Blades::finish(Finish::Silver))
+            ->because('Shad in very clear water: silver, sun or not; wind changes the trailer, not the blade.');
+    }
+
+    /** @return \Generator<int, Rule> */
+    private static function front(): \Generator
+    {
         foreach (Finish::cases() as $finish) {
             yield rule('house.front.'.$finish->value)->for(LureKind::Spinnerbait)->fallback()
                 ->when(settled(Slot::Finish, $finish))
                 ->pick(Blades::frontFinish($finish))
-                ->because('Both blades in one finish.');
+                ->because('Both blades in one finish (a default of this program).');
         }
 
         yield rule('B10.pair')->for(LureKind::Spinnerbait)->special()
-            ->when(settled(Slot::Finish, Finish::Silver), visibility()->between(feet(1.5), feet(3)))
-            ->pick(Blades::frontFinish(Finish::Gold))
-            ->because('A gold blade in front of a silver one is the other standing pair.');
-    }
-
-    private static function darkBase(): Condition
-    {
-        return new Flag('schools.dirty:dark', static fn (Reading $reading): bool => DirtySchool::Dark === $reading->schools->dirty);
-    }
-
-    /** Dull, but not the night and storm that have a fact of their own (B6). */
-    private static function cloud(): Condition
-    {
-        return sky(Sky::Overcast, Sky::Rain, Sky::LowSun);
+            ->when(
+                settled(Slot::Finish, Finish::Gold),
+                visibility()->between(feet(1.5), feet(2)),
+                forage(Forage::Bluegill, Forage::Perch, Forage::Crappie),
+            )
+            ->pick(Blades::frontFinish(Finish::Silver))
+            ->because('Gold Indiana behind, silver Colorado in front: the other standard pair.');
     }
 }

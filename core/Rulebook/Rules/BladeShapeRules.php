@@ -10,18 +10,18 @@ use Kontrast\Lure\Profile;
 use Kontrast\Reading\Arm;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\LureKind;
-use Kontrast\Reading\Season;
 use Kontrast\Rulebook\Part\Blades;
 use Kontrast\Rulebook\Rule;
 use Kontrast\Rulebook\Slot;
 
 use function Kontrast\Rulebook\arm;
+use function Kontrast\Rulebook\beforeTheSpawn;
 use function Kontrast\Rulebook\feet;
 use function Kontrast\Rulebook\forage;
 use function Kontrast\Rulebook\inches;
 use function Kontrast\Rulebook\rule;
-use function Kontrast\Rulebook\season;
 use function Kontrast\Rulebook\settled;
+use function Kontrast\Rulebook\stained;
 use function Kontrast\Rulebook\visibility;
 
 /** How many blades, in which outline and size. */
@@ -32,7 +32,7 @@ final class BladeShapeRules
     {
         yield rule('house.bladed_jig')->for(LureKind::BladedJig)
             ->pick(Blades::main(BladeShape::BladedJig))
-            ->because('The plate that makes a bladed jig what it is.');
+            ->because('The blade that makes a bladed jig what it is.');
 
         yield from self::sizes();
         yield from self::layout();
@@ -46,13 +46,13 @@ final class BladeShapeRules
             yield rule('B2.'.$profile->value)->for(LureKind::Spinnerbait)
                 ->when(settled(Slot::Profile, $profile))
                 ->pick(Blades::sizes($main, $front))
-                ->because('The blade stands for the food itself, so its size goes with it.');
+                ->because('The blade stands for the baitfish, so its size goes with the forage.');
         }
         foreach ([[Profile::Small, 2], [Profile::Regular, 3], [Profile::Big, 4]] as [$profile, $size]) {
             yield rule('B2.bladed_jig.'.$profile->value)->for(LureKind::BladedJig)
                 ->when(settled(Slot::Profile, $profile))
                 ->pick(Blades::size($size))
-                ->because('The plate grows and shrinks with the food.');
+                ->because('The blade grows and shrinks with the forage.');
         }
     }
 
@@ -63,46 +63,41 @@ final class BladeShapeRules
 
         yield $spinnerbait('house.layout')->fallback()
             ->pick(Blades::layout(BladeLayout::Tandem))
-            ->because('Two blades, the everyday arrangement (a default of this program).');
+            ->because('Two blades, the common arrangement (a default of this program).');
 
         yield $spinnerbait('B1.flash')
-            ->when(visibility()->over(feet(3)))
+            ->when(visibility()->atLeast(feet(3)))
             ->pick(Blades::main(BladeShape::Willow), Blades::front(BladeShape::Willow))
-            ->because('Where they hunt by eye the long blades flash most and thump least.');
+            ->because('Clear water: fish hunt by eye, and willow blades flash most.');
 
         yield $spinnerbait('B1.between')
-            ->when(visibility()->between(feet(1.5), feet(3)))
+            ->when(stained())
             ->pick(Blades::main(BladeShape::Willow), Blades::front(BladeShape::Colorado))
-            ->because('Stain wants both: a round blade to be felt, a long one to be seen.');
+            ->because('Stained water: a Colorado to be felt and a willow to be seen.');
 
-        yield $spinnerbait('B1.indiana')
+        yield $spinnerbait('B1.indiana')->with('B10')
             ->when(visibility()->between(feet(1.5), feet(2)), forage(Forage::Bluegill, Forage::Perch, Forage::Crappie))
-            ->pick(Blades::main(BladeShape::Indiana))
-            ->because('A blade between round and long, about as deep-bodied as a sunfish.');
+            ->pick(Blades::main(BladeShape::Indiana), Blades::front(BladeShape::Colorado))
+            ->because('Stained water and deep-bodied forage: an Indiana, between round and long.');
 
         yield $spinnerbait('B1.thump')
             ->when(visibility()->under(feet(1.5)))
             ->pick(Blades::main(BladeShape::Colorado), Blades::front(BladeShape::Colorado))
-            ->because('They find it by feel here, and round blades thump hardest.');
+            ->because('Dirty water: fish find the lure by feel, and Colorado blades thump hardest.');
 
-        yield $spinnerbait('B10.mud')->special()
-            ->when(visibility()->under(inches(9)))
+        yield $spinnerbait('B10.mud')->with('W4')->special()
+            ->when(visibility()->under(feet(1)))
             ->pick(Blades::main(BladeShape::DeepColorado, 5), Blades::front(BladeShape::Colorado, 2))
-            ->because('The standing pair for mud: a small round blade ahead of a deep-cupped #5.');
+            ->because('Muddy or very stained water: a small #2 Colorado in front, a deep-cup #5 Colorado behind.');
 
         yield $spinnerbait('B10.big_shad')->with('S22')->special()
-            ->when(
-                forage(Forage::Shad),
-                season(Season::LateWinter, Season::EarlySpring),
-                settled(Slot::Profile, Profile::Big),
-                visibility()->over(inches(9)),
-            )
+            ->when(forage(Forage::Shad), beforeTheSpawn(), settled(Slot::Profile, Profile::Big), visibility()->atLeast(inches(9)))
             ->pick(Blades::main(BladeShape::Willow, 5), Blades::front(BladeShape::Colorado, 2))
-            ->because('Big winter-weakened shad: a long #5 behind a small round one.');
+            ->because('Big shad dying after the winter: a #5 willow behind a #2 Colorado.');
 
         yield $spinnerbait('B11')->ruling()
             ->when(arm(Arm::Short))
             ->pick(Blades::layout(BladeLayout::Single), Blades::main(BladeShape::Colorado, 6))
-            ->because('A short arm has room for one big blade, for slow rolling and dropping.');
+            ->because('A short arm carries one big blade, for slow rolling and dropping.');
     }
 }

@@ -35,7 +35,7 @@ use function Kontrast\Rulebook\visibility;
 /** How heavy the head, and in which colour. */
 final class HeadRules
 {
-    private const TOUCH = 'Heavy enough to stay in touch with the bottom at this depth, even when it is worked above it.';
+    private const TOUCH = 'Heavy enough to keep touch with the bottom at this depth, even when fished above it.';
 
     /** @return \Generator<int, Rule> */
     public static function all(): \Generator
@@ -58,7 +58,7 @@ final class HeadRules
         ];
         foreach ($weights as [$from, $to, $ounces]) {
             yield rule("Z1.$from")->for(LureKind::Spinnerbait)
-                ->when(0 === $from ? depth()->under(feet($to)) : depth()->between(feet($from), feet($to)))
+                ->when(0 === $from ? depth()->atMost(feet($to)) : depth()->between(feet($from), feet($to)))
                 ->pick(Head::ounces($ounces))
                 ->because(self::TOUCH);
         }
@@ -66,7 +66,7 @@ final class HeadRules
         $ranges = [[0, 5, 0.25, 0.5], [5, 10, 0.375, 0.5], [10, 20, 0.5, 0.625], [20, 101, 0.75, 1.5]];
         foreach ($ranges as [$from, $to, $least, $most]) {
             yield rule("Z1.range.$from")->for(LureKind::Spinnerbait)
-                ->when(0 === $from ? depth()->under(feet($to)) : depth()->between(feet($from), feet($to)))
+                ->when(0 === $from ? depth()->atMost(feet($to)) : depth()->between(feet($from), feet($to)))
                 ->pick(Head::range($least, $most))
                 ->because('The weights that serve at this depth.');
         }
@@ -79,74 +79,74 @@ final class HeadRules
 
         yield $bladed('Z2.standard')->fallback()
             ->pick(Head::ounces(0.375), Head::range(0.375, 0.5))
-            ->because('One of the two weights a bladed jig is nearly always tied in.');
+            ->because('One of the two standard weights of a bladed jig.');
 
-        yield $bladed('Z2.grass')
+        yield $bladed('Z2.grass')->with('R3')
             ->when(cover(Cover::Grass, Cover::Pads))
             ->pick(Head::ounces(0.375), Head::range(0.3125, 0.375))
-            ->because('Light, so that it rides over the grass instead of digging in.');
+            ->because('Grass: a light head rides over it instead of digging in.');
 
         yield $bladed('Z2.grass.thin')->special()
-            ->when(cover(Cover::Grass, Cover::Pads), depth()->under(feet(3)))
+            ->when(cover(Cover::Grass, Cover::Pads), depth()->atMost(feet(3)))
             ->pick(Head::ounces(0.3125))
-            ->because('Little water over the grass: the lightest head skims it.');
+            ->because('Shallow grass: the lightest head skims it.');
 
-        yield $bladed('Z2.knock')->school(WoodSchool::Knock)
+        yield $bladed('Z2.knock')->with('R4')->school(WoodSchool::Knock)
             ->when(cover(Cover::Wood, Cover::FloodedBrush))
             ->pick(Head::ounces(0.5), Head::range(0.375, 0.5))
-            ->because('Heavier, to knock on the wood and be knocked about by it.');
+            ->because('Wood: a heavier head knocks on it.');
 
         yield $bladed('Z2.rock')
             ->when(cover(Cover::Rock))
             ->pick(Head::ounces(0.5), Head::range(0.375, 0.5))
-            ->because('Heavier, to tick along the rock.');
+            ->because('Rock: a heavier head ticks along it.');
 
         yield $bladed('Z2.fall')->with('L4')->special()
-            ->when(season(Season::Fall), depth()->under(feet(5)))
+            ->when(season(Season::Fall), depth()->atMost(feet(5)))
             ->pick(Head::ounces(0.375))
-            ->because('Fall shallows are worked fast with a middling head.');
+            ->because('Fall shallows, worked fast: three eighths of an ounce.');
     }
 
     /** @return \Generator<int, Rule> */
     private static function swimJig(): \Generator
     {
-        yield rule('Z3')->for(LureKind::SwimJig)->special()
+        yield rule('Z3')->for(LureKind::SwimJig)->special()->with('R1')
             ->when(run(Run::High))
             ->pick(Head::ounces(0.3125), Head::range(0.25, 0.375))
-            ->because('Wound within a foot of the surface a heavy head would drag it down.');
+            ->because('Worked within a foot of the surface: a heavy head would pull it down.');
 
         yield rule('house.weight.swim_jig')->for(LureKind::SwimJig)->fallback()
             ->pick(Head::ounces(0.375), Head::range(0.3125, 0.5))
-            ->because('A middling head (a default of this program, not a fact of the trade).');
+            ->because('A medium head (a default of this program).');
 
-        yield rule('house.weight.swim_jig.low')->for(LureKind::SwimJig)
+        yield rule('R2.head')->for(LureKind::SwimJig)
             ->when(run(Run::Low))
             ->pick(Head::ounces(0.5), Head::range(0.375, 0.5))
-            ->because('Worked near the bottom it may weigh more (a default of this program, not a fact of the trade).');
+            ->because('Worked low: a heavier head stays down.');
     }
 
     /** @return \Generator<int, Rule> */
     private static function jig(): \Generator
     {
         yield rule('Z4')->for(LureKind::Jig)->special()
-            ->when(cover(Cover::Rock), cold(), depth()->under(feet(7)))
+            ->when(cover(Cover::Rock), cold(), depth()->atMost(feet(7)))
             ->pick(Head::ounces(0.375), Head::range(0.375, 0.5))
-            ->because('Cold rock banks are dragged with a middling head from knee deep down to six or seven feet.');
+            ->because('Cold rock banks, two feet down to six or seven: three eighths of an ounce.');
 
         // The trade's facts name no other jig weights; these three are chosen.
         yield rule('house.weight.jig')->for(LureKind::Jig)->fallback()
             ->pick(Head::ounces(0.375), Head::range(0.375, 0.5))
-            ->because('A middling head (a default of this program, not a fact of the trade).');
+            ->because('A medium head (a default of this program).');
 
         yield rule('house.weight.jig.thick')->for(LureKind::Jig)
             ->when(density(CoverDensity::Heavy))
             ->pick(Head::ounces(0.5), Head::range(0.5, 0.75))
-            ->because('Thick cover takes a heavier head to fall through (a default of this program, not a fact of the trade).');
+            ->because('Heavy cover: a heavier head falls through it (a default of this program).');
 
         yield rule('house.weight.jig.deep')->for(LureKind::Jig)
             ->when(depth()->over(feet(12)))
             ->pick(Head::ounces(0.75), Head::range(0.5, 0.75))
-            ->because('Deep water takes a heavier head to reach and feel (a default of this program, not a fact of the trade).');
+            ->because('Deep water: a heavier head reaches bottom and is felt there (a default of this program).');
     }
 
     /** @return \Generator<int, Rule> */
@@ -154,17 +154,17 @@ final class HeadRules
     {
         yield rule('house.lead')->fallback()
             ->pick(Head::material(HeadMaterial::Lead))
-            ->because('Lead, as most heads are poured. Settings has a switch for going without.');
+            ->because('Lead, as most heads are (a default of this program; Settings has a switch for lead-free).');
 
         yield rule('C2.tungsten')->ruling()
             ->when(leadFree())
             ->pick(Head::material(HeadMaterial::Tungsten))
-            ->because('No lead. Tungsten is half as dense again: a smaller head of the same weight, and a harder knock.');
+            ->because('No lead: tungsten is denser, so the head is smaller for its weight and knocks harder.');
 
         yield rule('C2.steel')->ruling()
             ->when(leadFree(), any(run(Run::High), cover(Cover::Grass, Cover::Pads)))
             ->pick(Head::material(HeadMaterial::Steel))
-            ->because('No lead. Steel is lighter for its size: a bulkier head that is easier to keep up.');
+            ->because('No lead: steel is lighter for its size, so the head is bulkier and easier to keep up.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -172,12 +172,12 @@ final class HeadRules
     {
         yield rule('S21')
             ->pick(Head::likeTheSkirt())
-            ->because('The head carries on from the skirt.');
+            ->because('The head follows the color of the skirt.');
 
         yield rule('S21.skirtless')->special()
             ->when(settled(Slot::SkirtForm, SkirtForm::None))
             ->pick(Head::likeTheTrailer())
-            ->because('With no skirt the head carries on from the trailer.');
+            ->because('Without a skirt the head follows the color of the trailer.');
 
         yield rule('S21.sunfish')
             ->when(
@@ -185,15 +185,34 @@ final class HeadRules
                 settled(Slot::SkirtBase, Colour::GreenPumpkin, Colour::Watermelon, Colour::Yellow, Colour::Gold),
             )
             ->pick(Head::colour(Colour::GreenPumpkin))
-            ->because('A golden green head goes with a sunfish skirt.');
+            ->because('Sunfish: a golden green head.');
 
         yield rule('S21.shad')->special()
             ->when(
                 forage(Forage::Shad),
-                settled(Slot::SkirtBase, Colour::White, Colour::Pearl, Colour::Smoke, Colour::Chartreuse),
-                visibility()->over(feet(3)),
+                settled(Slot::SkirtBase, Colour::White, Colour::Pearl, Colour::Smoke),
+                visibility()->atLeast(feet(3)),
             )
             ->pick(Head::colour(Colour::Smoke))
-            ->because('White shading into grey, as a shad’s head does; in water this clear add an eye and paint it in two tones.');
+            ->because('Shad in clear water: a gray head, as theirs is on top.');
+
+        yield rule('S21.two_tone')->with('K4')->special()
+            ->when(settled(Slot::HeadColour, Colour::Smoke), visibility()->atLeast(feet(3)))
+            ->pick(Head::any()->over(Colour::White))
+            ->because('Clear water: a two-tone head, gray over white.');
+
+        yield rule('S21.two_tone.sunfish')->with('K4')->special()
+            ->when(settled(Slot::HeadColour, Colour::GreenPumpkin), visibility()->atLeast(feet(3)), forage(Forage::Bluegill, Forage::Perch))
+            ->pick(Head::any()->over(Colour::Gold))
+            ->because('Clear water: a two-tone head, green pumpkin over gold.');
+
+        yield rule('S21.eye')->with('K4')
+            ->when(visibility()->atLeast(feet(3)))
+            ->pick(Head::eye())
+            ->because('Clear water: an eye on the head helps.');
+
+        yield rule('house.eye')->fallback()
+            ->pick(Head::eye(false))
+            ->because('Without clear water nobody sees an eye (a default of this program).');
     }
 }

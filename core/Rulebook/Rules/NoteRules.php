@@ -4,22 +4,17 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook\Rules;
 
-use Kontrast\Measure\Weight;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\LureKind;
-use Kontrast\Reading\Run;
 use Kontrast\Reading\Season;
-use Kontrast\Rulebook\Condition\Settled;
 use Kontrast\Rulebook\NoteHeading;
 use Kontrast\Rulebook\Rule;
 use Kontrast\Rulebook\Slot;
-use Kontrast\Rulebook\Value;
 
 use function Kontrast\Rulebook\bite;
-use function Kontrast\Rulebook\cold;
 use function Kontrast\Rulebook\cover;
 use function Kontrast\Rulebook\density;
 use function Kontrast\Rulebook\depth;
@@ -28,18 +23,20 @@ use function Kontrast\Rulebook\forage;
 use function Kontrast\Rulebook\noColourSeen;
 use function Kontrast\Rulebook\not;
 use function Kontrast\Rulebook\rule;
-use function Kontrast\Rulebook\run;
 use function Kontrast\Rulebook\season;
 use function Kontrast\Rulebook\settled;
+use function Kontrast\Rulebook\surface;
+use function Kontrast\Rulebook\trend;
 use function Kontrast\Rulebook\visibility;
 
-/** What pick no part but are worth knowing: what to look for first, line and rod, what else to carry. */
+/** What picks no part but is worth knowing: what to look for first, where to fish, what else to carry. */
 final class NoteRules
 {
     /** @return \Generator<int, Rule> */
     public static function all(): \Generator
     {
         yield from self::look();
+        yield from self::where();
         yield from self::gear();
         yield from self::carry();
     }
@@ -49,81 +46,79 @@ final class NoteRules
     {
         yield rule('F8.grass')->note(NoteHeading::Look)
             ->when(cover(Cover::Grass), forage(Forage::Shad), not(season(Season::Fall)))
-            ->because('Grass usually holds more sunfish than shad: make sure that it is shad they are on.');
+            ->because('Grass usually holds more sunfish than shad: make sure they are eating shad.');
 
         yield rule('F8.rock')->note(NoteHeading::Look)
             ->when(cover(Cover::Rock), not(forage(Forage::Crawfish)))
-            ->because('Rock means crawfish: turn a stone or two before settling on another food.');
+            ->because('Rock means crawfish: turn over a stone or two before you settle on another forage.');
 
         yield rule('F8.fall')->note(NoteHeading::Look)
             ->when(season(Season::Fall), not(forage(Forage::Shad)))
-            ->because('In fall shad outrank nearly everything: look for them first.');
+            ->because('In fall nearly everything eats shad: look for them first.');
 
         yield rule('F7')->note(NoteHeading::Look)->with('F1')
             ->when(noColourSeen())
-            ->because('No colours seen yet. Look at the bank, in a throat, on a sunfish just caught, and copy what you see.');
+            ->because('No forage colors noted. Look at the bank, in a throat, at a sunfish you just caught, and copy what you see.');
 
         yield rule('F10')->note(NoteHeading::NotTaking)
             ->when(bite(Bite::Tough))
-            ->because('Where everybody fishes, show them something they have not met: a build of your own is just that.');
+            ->because('Water that is fished hard: show them something they have not seen, and a lure of your own is just that.');
 
         yield rule('T10')->note(NoteHeading::Care)
             ->when(settled(Slot::TrailerFitted, true))
             ->because(
-                'If the trailer is of very stretchy (TPE) plastic, give it a bag of its own: it melts together with other soft plastics.',
+                'Keep very stretchy (TPE) trailers in a bag of their own: they melt together with other soft plastics.',
             );
+
+        yield rule('W11.fifty')->with('F5')->note(NoteHeading::Look)
+            ->when(season(Season::LateWinter, Season::EarlySpring), surface()->between(46, 52))
+            ->because('The water is near 50 °F: where crawfish turn red, it starts now.');
+    }
+
+    /** @return \Generator<int, Rule> */
+    private static function where(): \Generator
+    {
+        $where = static fn (string $id): Rule => rule($id)->note(NoteHeading::Where);
+
+        yield $where('O1')->with('W8')->when(season(Season::LateWinter), trend()->over(0)->sharp())
+            ->because('Shallow cover in three to six feet, next to the places where fish spend the winter.');
+
+        yield $where('O2')->when(season(Season::LateWinter, Season::EarlySpring))
+            ->because('Steep rock, bluffs, channel banks and riprap; cast along the bank, not out from it.');
+
+        yield $where('O3')->with('L5')->when(season(Season::Fall))
+            ->because('Creeks from two thirds of the way back, pockets and marinas; cover water, because fish move by the hour with the shad.');
+
+        yield $where('O4')->when(season(Season::Fall), cover(Cover::Grass))
+            ->because('Fall grass is feast or famine: keep moving until you find bait.');
+
+        yield $where('O5')->with('L1')->when(cover(Cover::Dock, Cover::Wood, Cover::FloodedBrush))
+            ->because('Cast past the target and bring the lure along the cover; make short accurate casts to docks.');
+
+        yield $where('W10')->when(visibility()->under(feet(1.5)))
+            ->because('Dirty water: fish come shallower than usual.');
     }
 
     /** @return \Generator<int, Rule> */
     private static function gear(): \Generator
     {
-        $gear = static fn (string $id): Rule => rule($id)->note(NoteHeading::Gear);
-
-        yield $gear('Z5.high')->when(run(Run::High))
-            ->because('A fast reel, about 8:1, keeps it up.');
-
-        yield $gear('Z5.low')->when(run(Run::Low))
-            ->because('A slower reel keeps it down.');
-
-        yield $gear('Z6.swim_jig')->for(LureKind::SwimJig)
-            ->because('20 lb fluorocarbon.');
-
-        yield $gear('Z6.fall')->for(LureKind::BladedJig)->when(season(Season::Fall))
-            ->because('20 lb fluorocarbon for a fall bladed jig.');
-
-        yield $gear('Z6.half_ounce')->for(LureKind::BladedJig)->when(
-            not(season(Season::Fall)),
-            new Settled(Slot::Weight, [Value::of(Weight::ounces(0.5))]),
-        )
-            ->because('12 to 14 lb line for a half-ounce bladed jig.');
-
-        yield $gear('Z6.rock')->for(LureKind::Jig)->when(cover(Cover::Rock))
-            ->because('17 to 25 lb line for a jig on rock.');
-
-        yield $gear('Z6.mono')->for(LureKind::Spinnerbait, LureKind::BladedJig)->when(depth()->under(feet(4)), visibility()->under(feet(3)))
-            ->because('In shallow stain the little stretch of monofilament helps.');
-
-        yield $gear('Z6.braid')->when(cover(Cover::Grass, Cover::Pads), density(CoverDensity::Heavy))
-            ->because('Braid in the mats.');
-
-        yield $gear('Z7.short')->when(cover(Cover::Wood, Cover::Dock, Cover::FloodedBrush))
-            ->because('A rod of about 7 ft 2 in or 7 ft 3 in, for short accurate casts around targets.');
-
-        yield $gear('Z7.long')->for(LureKind::SwimJig, LureKind::Spinnerbait, LureKind::BladedJig)->when(cover(Cover::Open, Cover::Grass))
-            ->because('A rod of about 7 ft 6 in, for long casts and winding.');
-
-        yield $gear('Z4.walk')->for(LureKind::Jig)->when(cover(Cover::Rock), cold(), depth()->under(feet(7)))
-            ->because('Work the rock bank from 2 ft down to 6 or 7 ft.');
+        yield rule('Z9')->note(NoteHeading::Gear)->for(LureKind::Jig)
+            ->when(cover(Cover::Rock), depth()->over(feet(8)))
+            ->because('Deep rock: a football head stands up and tips over stones.');
     }
 
     /** @return \Generator<int, Rule> */
     private static function carry(): \Generator
     {
         yield rule('S20.jig')->note(NoteHeading::Carry)->for(LureKind::Jig)
-            ->because('Four jigs for most days: black-blue with blue, black-blue with green pumpkin, green pumpkin with the same, brown '
-                .'and green pumpkin with green pumpkin.');
+            ->because('Four jigs for most days: black-blue with blue, black-blue with green pumpkin, green pumpkin with green pumpkin, '
+                .'brown-green pumpkin with green pumpkin.');
 
         yield rule('S20.swim_jig')->note(NoteHeading::Carry)->for(LureKind::SwimJig)
             ->because('Four swim jigs for most days: black-blue, one for shad, one for sunfish, one in green pumpkin.');
+
+        yield rule('Z8')->note(NoteHeading::Carry)->with('L8')->for(LureKind::BladedJig)
+            ->when(not(cover(Cover::Open)), density(CoverDensity::Normal, CoverDensity::Heavy))
+            ->because('Cover takes about half of the bladed jigs in a day: tie plain ones and carry spare heads and trailers.');
     }
 }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Kontrast\Rulebook\Rules;
 
 use Kontrast\Lure\Finish;
+use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Profile;
 use Kontrast\Reading\Colour;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\DirtySchool;
 use Kontrast\Reading\Forage;
+use Kontrast\Reading\Goal;
 use Kontrast\Reading\LureKind;
 use Kontrast\Reading\RedSpringSchool;
 use Kontrast\Reading\Run;
@@ -23,11 +25,21 @@ use Kontrast\Rulebook\Part\Skirt;
 use Kontrast\Rulebook\Rule;
 use Kontrast\Rulebook\Slot;
 
+use function Kontrast\Rulebook\all;
 use function Kontrast\Rulebook\any;
+use function Kontrast\Rulebook\beforeTheSpawn;
+use function Kontrast\Rulebook\clear;
+use function Kontrast\Rulebook\cloudy;
+use function Kontrast\Rulebook\cold;
 use function Kontrast\Rulebook\cover;
+use function Kontrast\Rulebook\dark;
+use function Kontrast\Rulebook\dirty;
+use function Kontrast\Rulebook\eats;
 use function Kontrast\Rulebook\feet;
 use function Kontrast\Rulebook\forage;
+use function Kontrast\Rulebook\goal;
 use function Kontrast\Rulebook\inches;
+use function Kontrast\Rulebook\muddy;
 use function Kontrast\Rulebook\not;
 use function Kontrast\Rulebook\redCrawfish;
 use function Kontrast\Rulebook\rule;
@@ -36,12 +48,17 @@ use function Kontrast\Rulebook\season;
 use function Kontrast\Rulebook\seen;
 use function Kontrast\Rulebook\settled;
 use function Kontrast\Rulebook\sky;
+use function Kontrast\Rulebook\stained;
+use function Kontrast\Rulebook\sunny;
 use function Kontrast\Rulebook\surface;
 use function Kontrast\Rulebook\tint;
+use function Kontrast\Rulebook\toughAndCalm;
+use function Kontrast\Rulebook\turnedCrawfish;
+use function Kontrast\Rulebook\veryClear;
 use function Kontrast\Rulebook\visibility;
 use function Kontrast\Rulebook\wind;
 
-/** The skirt's base colour and accents. Questions D3, D4 and D5 are settled here. */
+/** The skirt's base color, its accents and its belly. Questions D3, D4 and D5 are settled here. */
 final class SkirtColourRules
 {
     /** @return \Generator<int, Rule> */
@@ -51,8 +68,12 @@ final class SkirtColourRules
         yield from self::shad();
         yield from self::sunfishAndCrawfish();
         yield from self::otherForage();
+        yield from self::mixedForage();
         yield from self::dirtyWater();
+        yield from self::swimJig();
+        yield from self::darkness();
         yield from self::redSpring();
+        yield from self::toughBite();
         yield from self::asSeen();
     }
 
@@ -64,49 +85,69 @@ final class SkirtColourRules
         yield $jig('S1')->school(DirtySchool::Dark)
             ->when(visibility()->under(feet(1.5)))
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
-            ->because('Under a foot and a half of sight a jig in black and blue keeps its outline; six to fifteen inches is its '
-                .'best water.');
+            ->because('Under a foot and a half of visibility: a black and blue jig keeps its outline.');
+
+        yield $jig('S1.best')->school(DirtySchool::Dark)->special()
+            ->when(visibility()->between(inches(6), inches(15)))
+            ->pick(Skirt::of(Colour::Black))
+            ->because('Six to fifteen inches of visibility: a black and blue jig is at its best.');
 
         yield $jig('S1.rain')->special()
-            ->when(sky(Sky::Rain), visibility()->between(feet(1.5), feet(3)))
+            ->when(sky(Sky::Rain), visibility()->inside(feet(1.5), feet(3)))
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
-            ->because('With rain and cloud black and blue holds on up to about three feet of sight.');
+            ->because('Rain and clouds: black and blue works up to about three feet of visibility.');
+
+        yield $jig('S12.jig')->with('S1')->school(DirtySchool::Dark)->special()
+            ->when(tint(Tint::Tannic), cloudy(), visibility()->under(feet(2.5)), not(forage(Forage::Shad)))
+            ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
+            ->because('Tea-colored water on a dark day: black and blue.');
 
         yield $jig('S2')->school(DirtySchool::Dark)->special()
-            ->when(visibility()->between(inches(4), inches(12)), any(sky(Sky::Rain, Sky::Storm, Sky::Overcast), wind(Wind::Chop)))
+            ->when(
+                visibility()->between(inches(4), inches(12)),
+                any(sky(Sky::Rain, Sky::Storm, Sky::Overcast), wind(Wind::Chop)),
+                not(all(tint(Tint::Clay), muddy())),
+            )
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Chartreuse))
             ->notPick(Skirt::any()->accent(Colour::Blue))
-            ->because('Dirty water under rain, cloud or wind: black with a thread of chartreuse, as an accent only.');
+            ->because('Dirty water under rain, clouds or wind: black with a little chartreuse, as an accent only.');
 
         yield $jig('S3')->special()
             ->when(visibility()->between(feet(3), feet(4)), not(forage(Forage::Shad)))
             ->pick(Skirt::of(Colour::Brown))
-            ->because('Three to four feet of sight is plain brown water for a jig, docks above all.');
+            ->because('Three to four feet of visibility: plain brown, with nothing else in it.');
 
         yield $jig('S4')->special()
-            ->when(visibility()->between(feet(2.5), feet(4)), surface()->between(50, 60), season(Season::EarlySpring, Season::Fall))
-            ->pick(Skirt::of(Colour::Brown)->accent(Colour::Orange))
-            ->because('Water in the fifties, early or late in the year: the orange lets brown go a little dirtier.');
-
-        yield $jig('S5')
-            ->when(season(Season::Fall), visibility()->between(feet(2.5), feet(4)), not(forage(Forage::Shad)))
-            ->pick(Skirt::of(Colour::Brown)->accent(Colour::Blue, Colour::Orange))
-            ->because('A fall jig wears blue and orange in its brown.');
-
-        yield $jig('S6')->with('S4')->special()
             ->when(
-                visibility()->between(feet(1.5), feet(3.5)),
-                surface()->between(45, 55),
-                cover(Cover::Rock),
-                season(Season::LateWinter, Season::EarlySpring),
+                visibility()->between(feet(2.5), feet(4)),
+                surface()->between(50, 59),
+                season(Season::EarlySpring, Season::Fall),
+                not(forage(Forage::Shad)),
             )
             ->pick(Skirt::of(Colour::Brown)->accent(Colour::Orange))
-            ->because('Cold rock before spring: brown and orange pass for crawfish, and the blue claw stands off.');
+            ->because('Water in the fifties, early spring or late fall: orange lets brown go a little dirtier.');
+
+        yield $jig('S5')->special()
+            ->when(season(Season::Fall), visibility()->between(feet(1.5), feet(4)), not(forage(Forage::Shad)))
+            ->pick(Skirt::of(Colour::Brown)->accent(Colour::Blue, Colour::Orange))
+            ->because('Fall, up to four feet of visibility: brown with blue and orange.');
+
+        $rock = static fn (string $id): Rule => $jig($id)->with('S4')
+            ->when(visibility()->between(feet(1.5), feet(3.5)), surface()->between(45, 55), beforeTheSpawn(), not(forage(Forage::Shad)));
+
+        yield $rock('S6')->special()->when(cover(Cover::Rock))
+            ->pick(Skirt::of(Colour::Brown)->accent(Colour::Orange))
+            ->because('Cold rock before spring: brown and orange look like crawfish, and the blue trailer stands out against them.');
+
+        yield $rock('S6.dock')->special()->when(cover(Cover::Dock, Cover::Wood))
+            ->pick(Skirt::of(Colour::Brown)->accent(Colour::Orange))
+            ->because('Cold docks and wood before spring: brown and orange work here now and then, as on rock.');
 
         yield $jig('S7')->special()
             ->when(visibility()->over(feet(5)), not(forage(Forage::Shad)))
             ->pick(Skirt::of(Colour::GreenPumpkin))
-            ->because('Past five feet of sight a jig is green pumpkin, all of it.');
+            ->notPick(...self::accents(Colour::cases()))
+            ->because('Over five feet of visibility: plain green pumpkin, no accents.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -114,97 +155,121 @@ final class SkirtColourRules
     {
         yield rule('F2.skirt')->fallback()->when(forage(Forage::Shad))
             ->pick(Skirt::of(Colour::White))
-            ->because('Shad are whitish with a grey back.');
+            ->because('Shad are whitish with a gray back.');
 
         yield rule('S8.smoke')->with('W3')->school(ShadStartSchool::Clarity)
-            ->when(forage(Forage::Shad), visibility()->over(feet(5)))
+            ->when(forage(Forage::Shad), veryClear())
             ->pick(Skirt::of(Colour::Smoke)->accent(Colour::Pearl))
-            ->because('In very clear water a smoke skirt that lets light through passes for a baitfish.');
+            ->because('Very clear water: a see-through smoke skirt looks like a baitfish.');
+
+        yield rule('K3.pale_blue')->school(ShadStartSchool::Clarity)
+            ->when(forage(Forage::Shad), veryClear(), tint(Tint::None), sunny())
+            ->pick(Skirt::of(Colour::Smoke)->accent(Colour::PaleBlue))
+            ->because('Sun in very clear, colorless water: a little see-through pale blue among the strands.');
 
         yield rule('S8.pearl')->school(ShadStartSchool::Clarity)
-            ->when(forage(Forage::Shad), visibility()->between(feet(3), feet(5)))
+            ->when(forage(Forage::Shad), clear())
             ->pick(Skirt::of(Colour::Pearl)->accent(Colour::Smoke))
-            ->because('Clear water: pearl strands with a grey back among them.');
+            ->because('Clear water: pearl strands with a gray back among them.');
+
+        yield rule('X7')->with('P2', 'S8')->school(ShadStartSchool::Clarity)->special()
+            ->when(forage(Forage::Shad), season(Season::Fall), visibility()->between(feet(2), feet(3)))
+            ->pick(Skirt::of(Colour::Pearl)->accent(Colour::Smoke)->opacity(Opacity::Translucent))
+            ->because('Fall shad water with two to three feet of visibility: slightly see-through pearl, not a bright white.');
 
         yield rule('S8.solid')
             ->when(forage(Forage::Shad), visibility()->under(feet(3)))
             ->pick(Skirt::of(Colour::White))
             ->notPick(Skirt::of(Colour::Smoke))
-            ->because('Fine baitfish patterns are lost in this water: solid white.');
+            ->because('Less than three feet of visibility: see-through baitfish patterns disappear, solid white does not.');
 
         yield rule('S9')->for(LureKind::SwimJig)->special()
-            ->when(forage(Forage::Shad), visibility()->between(inches(6), feet(1.5)))
+            ->when(forage(Forage::Shad), dirty())
             ->pick(Skirt::of(Colour::White)->accent(Colour::Chartreuse))
-            ->because('Dirty-water shad: solid white, with chartreuse in it.');
+            ->because('Shad in dirty water: solid white with chartreuse in it.');
 
-        yield rule('S9.gold')->for(LureKind::Spinnerbait, LureKind::BladedJig)->special()
-            ->when(forage(Forage::Shad), visibility()->under(feet(1.5)), settled(Slot::Finish, Finish::Gold, Finish::PaintedChartreuse))
+        $dirtyShad = static fn (string $id): Rule => rule($id)->for(LureKind::Spinnerbait, LureKind::BladedJig)->special();
+
+        yield $dirtyShad('S9.gold')
+            ->when(forage(Forage::Shad), dirty(), settled(Slot::Finish, Finish::Gold, Finish::PaintedChartreuse))
             ->pick(Skirt::of(Colour::Chartreuse)->accent(Colour::White))
-            ->because('Dirty-water shad: beside a gold blade chartreuse and white edges ahead of plain white.');
+            ->because('Shad in dirty water: with a gold blade, chartreuse and white has the edge over plain white.');
 
-        yield rule('S9.plain')->for(LureKind::Spinnerbait, LureKind::BladedJig)->special()
-            ->when(
-                forage(Forage::Shad),
-                visibility()->under(feet(1.5)),
-                not(settled(Slot::Finish, Finish::Gold, Finish::PaintedChartreuse)),
-            )
+        yield $dirtyShad('S9.plain')
+            ->when(forage(Forage::Shad), dirty(), not(settled(Slot::Finish, Finish::Gold, Finish::PaintedChartreuse)))
             ->pick(Skirt::of(Colour::White)->accent(Colour::Chartreuse))
-            ->because('Dirty-water shad: solid white, with chartreuse in it.');
+            ->because('Shad in dirty water: solid white with chartreuse in it.');
+
+        yield rule('S9.mud')->with('D3')->for(LureKind::Spinnerbait)->special()
+            ->when(forage(Forage::Shad), muddy(), not(dark()))
+            ->pick(Skirt::of(Colour::Chartreuse)->accent(Colour::White))
+            ->because('Shad in mud by day: a spinnerbait is bright, whatever you do with other lures.');
 
         yield rule('S13')->for(LureKind::Spinnerbait, LureKind::BladedJig, LureKind::SwimJig)
             ->school(ShadStartSchool::ChartreuseWhite)->special()
-            ->when(forage(Forage::Shad), not(sky(Sky::Night)))
+            ->when(forage(Forage::Shad), not(dark()))
             ->pick(Skirt::of(Colour::Chartreuse)->accent(Colour::White))
-            ->because('You start with chartreuse and white wherever there are shad.');
+            ->because('Shad water: you start with chartreuse and white.');
 
         yield rule('S22')->for(LureKind::Spinnerbait)->special()
-            ->when(
-                forage(Forage::Shad),
-                season(Season::LateWinter, Season::EarlySpring),
-                settled(Slot::Profile, Profile::Big),
-                visibility()->over(inches(9)),
-            )
-            ->pick(Skirt::of(Colour::White)->accent(Colour::Chartreuse, Colour::Orange))
-            ->because('Shad that the winter has weakened: white over a belly of chartreuse and orange.');
+            ->when(forage(Forage::Shad), beforeTheSpawn(), settled(Slot::Profile, Profile::Big), visibility()->atLeast(inches(9)))
+            ->pick(Skirt::of(Colour::White)->over(Colour::Chartreuse, Colour::Orange))
+            ->because('Big shad dying after the winter: white over a belly of chartreuse and orange.');
+
+        yield rule('P7.skirt')->for(LureKind::Spinnerbait, LureKind::BladedJig, LureKind::SwimJig)->special()
+            ->when(cover(Cover::Dock), cloudy(), forage(Forage::Shad, Forage::Crappie, Forage::Unknown), visibility()->atLeast(inches(6)))
+            ->pick(Skirt::of(Colour::White))
+            ->because('Low light under docks: a white skirt.');
     }
 
     /** @return \Generator<int, Rule> */
     private static function sunfishAndCrawfish(): \Generator
     {
-        $gone = static fn (): Condition => forage(Forage::Bluegill, Forage::Crawfish);
+        $gone = static fn (): Condition => forage(Forage::Bluegill, Forage::Crawfish, Forage::Unknown);
 
-        yield rule('S10.clear')->when($gone(), visibility()->over(feet(3)))
+        yield rule('S10.clear')->when($gone(), visibility()->atLeast(feet(3)))
             ->pick(Skirt::of(Colour::GreenPumpkin)->accent(Colour::Orange, Colour::Brown))
             ->because('Clear enough to show detail: green pumpkin with orange and brown among the strands.');
 
-        yield rule('S10.mid')->when($gone(), visibility()->between(feet(1.5), feet(3)))
+        yield rule('S10.mid')->when($gone(), stained())
             ->pick(Skirt::of(Colour::GreenPumpkin))
-            ->because('In stain the fine colours merge: plain green pumpkin.');
+            ->because('Stained water: fine colors blur together, so plain green pumpkin.');
 
         yield rule('S10.dirty')->school(DirtySchool::Dark)->when($gone(), visibility()->under(feet(1.5)))
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
-            ->because('At the dirty end of the ladder sunfish and crawfish turn into black and blue.');
+            ->because('Dirty water: for sunfish and crawfish black and blue.');
+
+        yield rule('D3.bladed')->with('S10')->for(LureKind::BladedJig)->school(DirtySchool::Dark)
+            ->when(forage(Forage::Bluegill), visibility()->under(feet(1.5)))
+            ->pick(Skirt::of(Colour::GreenPumpkin))
+            ->because('Sunfish in dirty water: a bladed jig may as well stay green pumpkin.');
 
         yield rule('S10.natural')->school(DirtySchool::Natural)->special()->when(not(forage(Forage::Shad)), visibility()->under(feet(1.5)))
             ->pick(Skirt::of(Colour::GreenPumpkin))
-            ->because('You stay with green pumpkin in dirty water: it shows as well and looks more real.');
+            ->because('Dirty water: you stay with green pumpkin, which shows as well and looks more real.');
 
-        yield rule('F3')->when(forage(Forage::Bluegill), visibility()->over(inches(9)))
+        yield rule('F3')->when(forage(Forage::Bluegill), visibility()->atLeast(feet(1.5)))
             ->pick(Skirt::of(Colour::GreenPumpkin)->accent(Colour::Blue, Colour::Orange, Colour::Yellow))
-            ->because('Sunfish are green pumpkin with touches of blue, orange or yellow, never one solid colour.');
+            ->because('Sunfish are green pumpkin with blue, orange or yellow, never one solid color.');
 
-        yield rule('F4')->when(forage(Forage::Crawfish), visibility()->over(feet(1.5)))
+        yield rule('F4')->when(forage(Forage::Crawfish), visibility()->atLeast(feet(1.5)))
             ->pick(Skirt::of(Colour::GreenPumpkin))
             ->because('Crawfish are green pumpkin or brown.');
 
-        yield rule('S19.clear')->for(LureKind::SwimJig)->when(
-            run(Run::Low),
-            cover(Cover::Grass),
-            visibility()->over(feet(3)),
-            not(forage(Forage::Shad)),
+        yield rule('K3.maroon')->when(
+            forage(Forage::Crawfish),
+            stained(),
+            season(Season::Winter, Season::LateWinter),
+            not(redCrawfish()),
         )
-            ->pick(Skirt::of(Colour::GreenPumpkin))
-            ->because('Low over clear grass a swim jig is green pumpkin.');
+            ->pick(Skirt::of(Colour::GreenPumpkin)->accent(Colour::Maroon))
+            ->because('Winter crawfish are dark: a little maroon in the green pumpkin.');
+
+        yield rule('X8.brush')->with('P1', 'P3')
+            ->for(LureKind::Jig, LureKind::BladedJig, LureKind::SwimJig)
+            ->when(forage(Forage::Bluegill), cover(Cover::FloodedBrush), visibility()->under(feet(3)))
+            ->pick(Skirt::of(Colour::Black))
+            ->because('Sunfish in flooded brush: a black body with a loud trailer is one of the two answers.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -212,11 +277,11 @@ final class SkirtColourRules
     {
         yield rule('F6.perch')->when(forage(Forage::Perch))
             ->pick(Skirt::of(Colour::Yellow)->accent(Colour::Orange, Colour::Black))
-            ->because('Perch run from lime to yellow, barred in orange and dark.');
+            ->because('Perch are lime to yellow, with orange and dark bars.');
 
         yield rule('F6.shiner.skirt')->when(forage(Forage::GoldenShiner))
             ->pick(Skirt::of(Colour::Gold)->accent(Colour::Orange))
-            ->because('A golden shiner is gold with a little orange at the fins.');
+            ->because('Golden shiners are gold with a little orange at the fins.');
 
         yield rule('F6.crappie')->when(forage(Forage::Crappie))
             ->pick(Skirt::of(Colour::Smoke)->accent(Colour::Black))
@@ -224,76 +289,178 @@ final class SkirtColourRules
 
         yield rule('S8.crappie')->when(forage(Forage::Crappie), visibility()->under(feet(1.5)))
             ->pick(Skirt::of(Colour::White)->accent(Colour::Black))
-            ->because('A see-through skirt would vanish here: the same mottling in solid colours.');
+            ->notPick(Skirt::of(Colour::Smoke))
+            ->because('Dirty water: a see-through skirt would disappear, so the same mottling in solid colors.');
+    }
+
+    /** @return \Generator<int, Rule> */
+    private static function mixedForage(): \Generator
+    {
+        yield rule('F11.unknown')->when(forage(Forage::Unknown), visibility()->atLeast(feet(1.5)))
+            ->pick(Skirt::of(Colour::GreenPumpkin))
+            ->because('Forage not known yet: green pumpkin passes for most of it.');
+
+        yield rule('F11.unknown.dirty')->school(DirtySchool::Dark)->when(forage(Forage::Unknown), visibility()->under(feet(1.5)))
+            ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
+            ->because('Forage not known yet and dirty water: black and blue.');
+
+        yield rule('F8.unknown')->for(LureKind::Spinnerbait, LureKind::BladedJig, LureKind::SwimJig)->special()
+            ->when(forage(Forage::Unknown), season(Season::Fall))
+            ->pick(Skirt::of(Colour::White))
+            ->because('Fall, forage not known yet: shad are what they most likely eat.');
+
+        yield rule('S23.numbers')->for(LureKind::Spinnerbait, LureKind::BladedJig, LureKind::SwimJig)->special()
+            ->when(goal(Goal::Numbers), forage(Forage::Unknown), visibility()->atLeast(inches(6)), not(dark()))
+            ->pick(Skirt::of(Colour::White))
+            ->because('More fish wanted and nothing known of the forage: light colors bring numbers.');
+
+        yield rule('S23.numbers.mixed')->with('F11', 'X4')->for(LureKind::Spinnerbait, LureKind::BladedJig, LureKind::SwimJig)->special()
+            ->when(goal(Goal::Numbers), eats(Forage::Shad), not(forage(Forage::Shad, Forage::Crawfish)), visibility()->atLeast(feet(1.5)), not(dark()))
+            ->pick(Skirt::of(Colour::Pearl))
+            ->because('More fish wanted and shad among the forage: light colors bring numbers.');
+
+        yield rule('S23.size')->special()
+            ->when(
+                goal(Goal::Size),
+                any(forage(Forage::Unknown), all(forage(Forage::Shad), eats(Forage::Bluegill))),
+                visibility()->atLeast(feet(1.5)),
+                not(dark()),
+            )
+            ->pick(Skirt::of(Colour::GreenPumpkin))
+            ->because('Bigger fish wanted: green pumpkin and other dark naturals.');
     }
 
     /** @return \Generator<int, Rule> */
     private static function dirtyWater(): \Generator
     {
         yield rule('S11')->school(DirtySchool::Dark)->special()
-            ->when(tint(Tint::Clay), visibility()->under(inches(6)))
+            ->when(tint(Tint::Clay), muddy())
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
-            ->because('In opaque tan run-off black and blue reads as a shadow; nothing else reads at all.');
+            ->because('Opaque tan runoff: black and blue reads as a shadow, and nothing else reads at all.');
 
         yield rule('S11.dark')->for(LureKind::SwimJig, LureKind::Spinnerbait, LureKind::BladedJig)->school(DirtySchool::Dark)
-            ->when(visibility()->under(feet(1)), not(forage(Forage::Shad)))
+            ->when(visibility()->under(feet(1)), not(forage(Forage::Shad, Forage::Bluegill)))
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
-            ->because('In dirty water a dark base keeps the hardest outline.');
+            ->because('Less than a foot of visibility: a dark base keeps the hardest outline.');
 
-        yield rule('S12')->school(DirtySchool::Dark)->special()
-            ->when(
-                tint(Tint::Tannic),
-                sky(Sky::Overcast, Sky::Rain, Sky::Storm, Sky::LowSun),
-                visibility()->under(feet(2.5)),
-                not(forage(Forage::Shad)),
-            )
-            ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
-            ->because('Tea-coloured water on a dark day is black-and-blue water.');
-
-        yield rule('B6.skirt')->with('S12')->special()
-            ->when(sky(Sky::Night, Sky::Storm))
-            ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
-            ->because('Too dark for colour: the blackest skirt makes the clearest outline.');
+        yield rule('S12.bladed')->with('B7')->for(LureKind::BladedJig)->special()
+            ->when(tint(Tint::Tannic), visibility()->between(feet(1), feet(3)), not(forage(Forage::Shad)), not(dark()))
+            ->pick(Skirt::of(Colour::GreenPumpkin))
+            ->because('Tea-colored water with one to three feet of visibility: the skirt stays natural and the blade does the work.');
 
         yield rule('S13.bright')->with('S9')->school(DirtySchool::Bright)->special()
-            ->when(visibility()->under(feet(1.5)))
+            ->when(visibility()->under(feet(1.5)), not(forage(Forage::Crawfish)))
             ->pick(Skirt::of(Colour::Chartreuse)->accent(Colour::White))
-            ->because('You meet dirty water with bright, solid colour: chartreuse and white.');
+            ->because('Dirty water: you fish bright, solid chartreuse and white.');
+
+        yield rule('S13.bright.craw')->with('S9', 'F4')->school(DirtySchool::Bright)->special()
+            ->when(visibility()->under(feet(1.5)), forage(Forage::Crawfish))
+            ->pick(Skirt::of(Colour::Orange)->accent(Colour::Chartreuse))
+            ->because('Dirty water and crawfish: you fish bright, solid orange with chartreuse.');
 
         yield rule('S18')->for(LureKind::Spinnerbait)->special()
-            ->when(visibility()->under(inches(8)), surface()->under(50), not(sky(Sky::Night, Sky::Storm)), not(tint(Tint::Clay)))
+            ->when(
+                muddy(),
+                cold(),
+                not(dark()),
+                not(forage(Forage::Crawfish)),
+                any(forage(Forage::Shad), not(tint(Tint::Clay))),
+            )
             ->pick(Skirt::of(Colour::Yellow)->accent(Colour::Chartreuse, Colour::White))
             ->because('Cold and muddy: rubber in yellow, lime and white.');
+    }
+
+    /** @return \Generator<int, Rule> */
+    private static function swimJig(): \Generator
+    {
+        $blackBlue = static fn (string $id): Rule => rule($id)->for(LureKind::SwimJig)->school(DirtySchool::Dark)->special()
+            ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue));
+
+        yield $blackBlue('S12')->when(tint(Tint::Tannic), not(forage(Forage::Shad)))
+            ->because('Tea-colored water: a swim jig is black and blue.');
+
+        yield $blackBlue('S12.rain')->when(sky(Sky::Rain), not(forage(Forage::Shad)), visibility()->atMost(feet(5)))
+            ->because('Rain: a swim jig is black and blue.');
+
+        yield $blackBlue('S12.overcast')->when(sky(Sky::Overcast), not(forage(Forage::Shad)), visibility()->under(feet(3)))
+            ->because('A dark day: a swim jig is black and blue.');
+
+        yield $blackBlue('S12.dirty')->when(not(forage(Forage::Shad)), visibility()->under(feet(1.5)))
+            ->because('Dirty water: a swim jig is black and blue.');
+
+        yield $blackBlue('S12.spawn')->when(beforeTheSpawn(), not(forage(Forage::Shad)), visibility()->under(feet(3)))
+            ->because('Before the spawn: a swim jig is black and blue.');
+
+        yield rule('S19.clear')->for(LureKind::SwimJig)->when(
+            run(Run::Low),
+            cover(Cover::Grass),
+            visibility()->atLeast(feet(3)),
+            not(forage(Forage::Shad)),
+        )
+            ->pick(Skirt::of(Colour::GreenPumpkin))
+            ->because('Low over clear grass: a green pumpkin swim jig.');
 
         yield rule('S19.high')->for(LureKind::SwimJig)
             ->when(run(Run::High), visibility()->under(feet(1.5)), not(cover(Cover::Open)), not(forage(Forage::Shad)))
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
-            ->because('High under cover in dirty water a swim jig is black and blue, or white where shad are about.');
+            ->because('High under cover in dirty water: a black and blue swim jig, or white where there are shad.');
+    }
+
+    /** @return \Generator<int, Rule> */
+    private static function darkness(): \Generator
+    {
+        yield rule('B6.skirt')->with('S12')->deciding()->when(dark())
+            ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
+            ->because('Too dark for color: the blackest skirt makes the clearest outline.');
+
+        yield rule('B6.tea')->with('S12')->for(LureKind::Spinnerbait, LureKind::BladedJig)->school(DirtySchool::Dark)->special()
+            ->when(tint(Tint::Tannic), visibility()->under(feet(1)), cloudy(), not(forage(Forage::Shad)))
+            ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
+            ->because('Very dark tea under clouds: a black skirt and a black blade.');
     }
 
     /** @return \Generator<int, Rule> */
     private static function redSpring(): \Generator
     {
-        yield rule('F5')->school(RedSpringSchool::WhereTheyTurn)->special()
-            ->when(
-                redCrawfish(),
-                forage(Forage::Crawfish),
-                season(Season::LateWinter, Season::EarlySpring),
-                surface()->between(50, 62),
-            )
-            ->pick(Skirt::of(Colour::GreenPumpkin)->accent(Colour::Red, Colour::Orange))
-            ->notPick(Skirt::of(Colour::Brown))
-            ->because('The crawfish here have turned: red and orange under green pumpkin, clear water or mud.');
+        yield rule('F5')->with('X3')->school(RedSpringSchool::WhereTheyTurn)->deciding()
+            ->when(turnedCrawfish(), not(dark()))
+            ->pick(Skirt::of(Colour::GreenPumpkin))
+            ->because('Crawfish that have turned red: green pumpkin over red, clear water or mud.');
+
+        yield rule('F5.belly')->with('X3', 'K1')->school(RedSpringSchool::WhereTheyTurn)->deciding()
+            ->when(turnedCrawfish())
+            ->pick(Skirt::any()->over(Colour::Red))
+            ->because('Crawfish that have turned red: a red belly under the back.');
+
+        yield rule('F5.accent')->with('X3')->school(RedSpringSchool::WhereTheyTurn)->deciding()
+            ->when(turnedCrawfish(), not(toughAndCalm()))
+            ->pick(Skirt::any()->accent(Colour::Orange, Colour::Red))
+            ->because('Crawfish that have turned red: red-orange shows at every clarity.');
 
         yield rule('D5.bluegill')->with('F5')->school(RedSpringSchool::Skip)
-            ->when(
-                redCrawfish(),
-                forage(Forage::Crawfish),
-                season(Season::LateWinter, Season::EarlySpring),
-                surface()->between(50, 62),
-            )
+            ->when(turnedCrawfish())
             ->pick(Skirt::any()->accent(Colour::Blue))
-            ->because('You leave spring red alone: sunfish colours catch more.');
+            ->because('You leave spring red alone: sunfish colors catch more.');
+    }
+
+    /** @return \Generator<int, Rule> */
+    private static function toughBite(): \Generator
+    {
+        yield rule('X2.accents')->with('W6')->deciding()->when(toughAndCalm())
+            ->notPick(...self::accents(Colour::loud()))
+            ->because('A tough bite without wind: no loud accents.');
+
+        yield rule('X2.base')->with('W6')->deciding()->when(toughAndCalm())
+            ->notPick(...array_map(static fn (Colour $loud): Skirt => Skirt::of($loud), Colour::loud()))
+            ->because('A tough bite without wind: nothing bright.');
+
+        yield rule('X2.natural')->with('W6')->fallback()->when(toughAndCalm(), not(forage(Forage::Shad)))
+            ->pick(Skirt::of(Colour::GreenPumpkin))
+            ->because('A tough bite without wind: a natural color.');
+
+        yield rule('X2.perch')->with('W6', 'F6')->when(toughAndCalm(), forage(Forage::Perch))
+            ->pick(Skirt::of(Colour::Gold)->accent(Colour::Black))
+            ->because('A tough bite without wind: perch colors toned down to gold with dark bars.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -303,7 +470,17 @@ final class SkirtColourRules
             yield rule('F7.'.$colour->value)->special()
                 ->when(seen($colour))
                 ->pick(Skirt::any()->accent($colour))
-                ->because('You saw this colour on what they eat: copy it.');
+                ->because('You saw this color on what they eat: copy it.');
         }
+    }
+
+    /**
+     * @param list<Colour> $colours
+     *
+     * @return list<Skirt>
+     */
+    private static function accents(array $colours): array
+    {
+        return array_map(static fn (Colour $colour): Skirt => Skirt::any()->accent($colour), $colours);
     }
 }

@@ -8,6 +8,7 @@ use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Profile;
 use Kontrast\Lure\SkirtForm;
 use Kontrast\Lure\SkirtMaterial;
+use Kontrast\Lure\Strands;
 use Kontrast\Reading\Colour;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\Forage;
@@ -17,16 +18,24 @@ use Kontrast\Rulebook\Part\Skirt;
 use Kontrast\Rulebook\Rule;
 use Kontrast\Rulebook\Slot;
 
+use function Kontrast\Rulebook\any;
+use function Kontrast\Rulebook\beforeTheSpawn;
 use function Kontrast\Rulebook\cold;
 use function Kontrast\Rulebook\cover;
+use function Kontrast\Rulebook\depth;
 use function Kontrast\Rulebook\feet;
 use function Kontrast\Rulebook\forage;
+use function Kontrast\Rulebook\forageLength;
 use function Kontrast\Rulebook\inches;
+use function Kontrast\Rulebook\muddy;
 use function Kontrast\Rulebook\not;
 use function Kontrast\Rulebook\rule;
 use function Kontrast\Rulebook\season;
 use function Kontrast\Rulebook\settled;
 use function Kontrast\Rulebook\surface;
+use function Kontrast\Rulebook\trend;
+use function Kontrast\Rulebook\trendUnknown;
+use function Kontrast\Rulebook\veryClear;
 use function Kontrast\Rulebook\visibility;
 
 /** Whether there is a skirt, how it is cut, what it is made of and whether light comes through it. */
@@ -38,6 +47,7 @@ final class SkirtMakeRules
         yield from self::form();
         yield from self::opacity();
         yield from self::material();
+        yield from self::strands();
     }
 
     /** @return \Generator<int, Rule> */
@@ -45,77 +55,121 @@ final class SkirtMakeRules
     {
         yield rule('S15')
             ->pick(Skirt::form(SkirtForm::Trimmed))
-            ->because('Cut at the bend of the hook: longer strands keep the water off the trailer, shorter ones flare and pulse.');
+            ->because('Trim at the hook bend: longer strands block the water from the trailer, shorter ones flare and pulse.');
 
-        yield rule('S17')->for(LureKind::BladedJig)->special()
-            ->when(cover(Cover::Grass), season(Season::LateWinter, Season::EarlySpring, Season::Fall))
+        // Never for crawfish or sunfish alone (X4), and not once the water is in the 60s (T8).
+        $bare = static fn (string $id): Rule => rule($id)->with('W8', 'X4')->for(LureKind::BladedJig)
+            ->when(forage(Forage::Shad), surface()->under(60)->sharp());
+
+        yield $bare('S17')->special()
+            ->when(beforeTheSpawn(), cover(Cover::Grass), any(trend()->over(0)->sharp(), trendUnknown()))
             ->pick(Skirt::form(SkirtForm::None))
-            ->because('In the cold months around grass a bare bladed jig with a five-inch swimbait drags less and makes the bigger meal.');
+            ->because('Cold water warming over grass: no skirt and a five-inch swimbait, less drag and a bigger meal.');
+
+        yield $bare('S17.shallow')->special()
+            ->when(beforeTheSpawn(), not(cover(Cover::Open, Cover::Grass)), trend()->atLeast(4), depth()->between(feet(3), feet(6)))
+            ->pick(Skirt::form(SkirtForm::None))
+            ->because('Cold water warming fast over shallow cover: no skirt and a five-inch swimbait, a bigger meal.');
+
+        yield $bare('S17.fall')->with('X6')->special()
+            ->when(season(Season::Fall), cover(Cover::Grass), forageLength()->atLeast(inches(4.5)))
+            ->pick(Skirt::form(SkirtForm::None))
+            ->because('Fall grass and shad as long as the swimbait: no skirt works now and then.');
 
         yield rule('S22.form')->with('S16')->for(LureKind::Spinnerbait)->special()
-            ->when(
-                forage(Forage::Shad),
-                season(Season::LateWinter, Season::EarlySpring),
-                settled(Slot::Profile, Profile::Big),
-                visibility()->over(inches(9)),
-            )
+            ->when(forage(Forage::Shad), beforeTheSpawn(), settled(Slot::Profile, Profile::Big), visibility()->atLeast(inches(9)))
             ->pick(Skirt::form(SkirtForm::LongTail))
-            ->because('A long-tail skirt gives a big shad its length without a trailer.');
+            ->because('Big shad: a long-tail skirt has the length without a trailer.');
     }
 
     /** @return \Generator<int, Rule> */
     private static function opacity(): \Generator
     {
         yield rule('S8.translucent')->with('W3')
-            ->when(visibility()->over(feet(3)), forage(Forage::Shad, Forage::Crappie, Forage::GoldenShiner))
+            ->when(visibility()->atLeast(feet(3)), forage(Forage::Shad, Forage::Crappie, Forage::GoldenShiner))
             ->pick(Skirt::any()->opacity(Opacity::Translucent))
-            ->because('Baitfish let light through, and clear water lets the fish see that.');
+            ->because('Clear water: baitfish let light through, and fish can see that.');
 
         yield rule('W3.translucent')
-            ->when(visibility()->over(feet(5)))
+            ->when(veryClear())
             ->pick(Skirt::any()->opacity(Opacity::Translucent))
-            ->because('The clearer the water the lighter and more see-through.');
+            ->because('Very clear water: light and see-through.');
 
         yield rule('W3.opaque')->with('S8')
             ->when(visibility()->under(feet(3)))
             ->pick(Skirt::any()->opacity(Opacity::Opaque))
-            ->because('What is see-through vanishes in this water: solid strands only.');
+            ->because('Less than three feet of visibility: see-through strands disappear, solid ones do not.');
 
         yield rule('house.opacity')->fallback()
             ->pick(Skirt::any()->opacity(Opacity::Opaque))
-            ->because('Solid strands, unless something asks for less.');
+            ->because('Solid strands (a default of this program).');
 
-        yield rule('S8.black')->special()
+        yield rule('S8.black')->deciding()
             ->when(settled(Slot::SkirtBase, Colour::Black, Colour::Brown))
             ->pick(Skirt::any()->opacity(Opacity::Opaque))
             ->because('A dark skirt works by blocking light.');
+
+        yield rule('W3.solid')->with('S8')->deciding()
+            ->when(visibility()->under(feet(1.5))->sharp())
+            ->pick(Skirt::any()->opacity(Opacity::Opaque))
+            ->because('Dirty water: solid strands only.');
     }
 
     /** @return \Generator<int, Rule> */
     private static function material(): \Generator
     {
-        yield rule('S14.cold')
-            ->when(cold(), not(visibility()->over(feet(5))))
+        yield rule('S14')->for(LureKind::Jig)
             ->pick(Skirt::any()->material(SkirtMaterial::LivingRubber))
-            ->because('Living rubber keeps flaring and moving when the water is cold.');
+            ->because('Living rubber flares and moves most, and is the usual strand of a jig.');
+
+        yield rule('S14.cold')->for(LureKind::Jig)
+            ->when(cold())
+            ->pick(Skirt::any()->material(SkirtMaterial::LivingRubber))
+            ->because('Cold water: living rubber keeps flaring and moving.');
 
         yield rule('S14.clear')->with('S7')->special()
-            ->when(visibility()->over(feet(5)))
+            ->when(veryClear())
             ->pick(Skirt::any()->material(SkirtMaterial::Silicone))
-            ->because('Fine silicone is for very clear water.');
+            ->because('Very clear water: fine silicone.');
 
-        yield rule('S14.patterned')->special()
+        yield rule('S14.wound')->for(LureKind::SwimJig, LureKind::Spinnerbait, LureKind::BladedJig)
+            ->pick(Skirt::any()->material(SkirtMaterial::Silicone))
+            ->because('A lure that is wound in wears silicone.');
+
+        yield rule('S14.patterned')->special()->with('S8')
             ->when(settled(Slot::SkirtOpacity, Opacity::Translucent))
             ->pick(Skirt::any()->material(SkirtMaterial::Silicone))
-            ->because('See-through strands are only to be had in silicone.');
+            ->because('See-through strands come only in silicone.');
 
-        yield rule('S18.material')->for(LureKind::Spinnerbait)->special()
-            ->when(visibility()->under(inches(8)), surface()->under(50))
+        yield rule('S18.material')->with('X12')->for(LureKind::Spinnerbait)->special()
+            ->when(muddy(), cold())
             ->pick(Skirt::any()->material(SkirtMaterial::LivingRubber))
-            ->because('Cold and muddy is rubber’s own water.');
+            ->because('Cold and muddy: rubber, on a spinnerbait too.');
+    }
 
-        yield rule('house.material')->fallback()
-            ->pick(Skirt::any()->material(SkirtMaterial::Silicone))
-            ->because('Silicone, the everyday strand (a default of this program).');
+    /** @return \Generator<int, Rule> */
+    private static function strands(): \Generator
+    {
+        yield rule('S13.solid')
+            ->pick(Skirt::any()->strands(Strands::Solid))
+            ->because('Solid colors or solid split skirts beat busy patterns.');
+
+        yield rule('S8.scaled')->with('K3')->special()
+            ->when(
+                visibility()->atLeast(feet(3)),
+                forage(Forage::Shad, Forage::GoldenShiner),
+                settled(Slot::SkirtMaterial, SkirtMaterial::Silicone),
+            )
+            ->pick(Skirt::any()->strands(Strands::Scaled))
+            ->because('Baitfish in clear water: a scale pattern.');
+
+        yield rule('F6.barred')->with('K3')->special()
+            ->when(
+                visibility()->atLeast(feet(1.5)),
+                forage(Forage::Perch, Forage::Crappie),
+                settled(Slot::SkirtMaterial, SkirtMaterial::Silicone),
+            )
+            ->pick(Skirt::any()->strands(Strands::Barred))
+            ->because('Perch and crappie carry dark bars: barred strands.');
     }
 }

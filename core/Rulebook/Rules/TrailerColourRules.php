@@ -20,40 +20,49 @@ use Kontrast\Rulebook\Part\Trailer;
 use Kontrast\Rulebook\Rule;
 use Kontrast\Rulebook\Slot;
 
+use function Kontrast\Rulebook\all;
 use function Kontrast\Rulebook\any;
+use function Kontrast\Rulebook\cloudy;
 use function Kontrast\Rulebook\cover;
+use function Kontrast\Rulebook\eats;
 use function Kontrast\Rulebook\feet;
 use function Kontrast\Rulebook\forage;
 use function Kontrast\Rulebook\gloomy;
+use function Kontrast\Rulebook\inches;
 use function Kontrast\Rulebook\not;
+use function Kontrast\Rulebook\oneTone;
 use function Kontrast\Rulebook\rule;
 use function Kontrast\Rulebook\season;
 use function Kontrast\Rulebook\seen;
 use function Kontrast\Rulebook\settled;
+use function Kontrast\Rulebook\skipsRed;
 use function Kontrast\Rulebook\sky;
 use function Kontrast\Rulebook\sunny;
 use function Kontrast\Rulebook\surface;
+use function Kontrast\Rulebook\toughAndCalm;
+use function Kontrast\Rulebook\turnedCrawfish;
 use function Kontrast\Rulebook\visibility;
 use function Kontrast\Rulebook\wind;
 
-/** The trailer's colours and skin, once the pairing and the skirt are settled. */
+/** The trailer's colors and surface, once the pairing and the skirt are settled. */
 final class TrailerColourRules
 {
     /**
      * What a skirt takes beside it, by pairing: a shade off for tonal, a hard partner for contrast, a fleck for accent.
-     * The partners are the trade's where it names any (P1, P3, P5); for the other colours they are chosen after the same pattern.
-     * A skirt that the book never advises with a pairing has no partner for it.
+     * The partners are the trade's where it names any (P1, P3, P5); for the other colors they are chosen after the same pattern.
+     * A skirt that the rules never advise with a pairing has no partner for it.
      */
     private const PARTNERS = [
         'white' => ['tonal' => 'pearl', 'contrast' => 'chartreuse', 'accent' => 'chartreuse'],
         'pearl' => ['tonal' => 'smoke', 'accent' => 'smoke'],
-        'smoke' => ['tonal' => 'pearl', 'contrast' => 'white', 'accent' => 'blue'],
+        'smoke' => ['tonal' => 'pearl', 'accent' => 'blue'],
         'chartreuse' => ['tonal' => 'yellow', 'contrast' => 'green_pumpkin', 'accent' => 'green_pumpkin'],
         'yellow' => ['tonal' => 'chartreuse', 'contrast' => 'black', 'accent' => 'orange'],
-        'gold' => ['tonal' => 'yellow', 'contrast' => 'black', 'accent' => 'orange'],
+        'gold' => ['contrast' => 'black', 'accent' => 'orange'],
         'green_pumpkin' => ['tonal' => 'watermelon', 'contrast' => 'orange', 'accent' => 'orange'],
         'brown' => ['tonal' => 'green_pumpkin', 'accent' => 'orange'],
         'black' => ['tonal' => 'blue', 'contrast' => 'bright_blue', 'accent' => 'blue'],
+        'orange' => ['contrast' => 'black', 'accent' => 'black'],
     ];
 
     /** @return \Generator<int, Rule> */
@@ -61,7 +70,9 @@ final class TrailerColourRules
     {
         yield from self::byPairing();
         yield from self::special();
-        yield from self::skin();
+        yield from self::byForage();
+        yield from self::decided();
+        yield from self::surface();
     }
 
     /** @return \Generator<int, Rule> */
@@ -70,12 +81,16 @@ final class TrailerColourRules
         yield rule('P2.trailer')->with('P1')
             ->when(settled(Slot::Pairing, Pairing::Match))
             ->pick(Trailer::likeTheSkirt())
-            ->because('One tone: the trailer takes the skirt’s colours.');
+            ->because('One tone: the trailer takes the colors of the skirt.');
 
         yield rule('P3.trailer')
             ->when(settled(Slot::Pairing, Pairing::Accent))
             ->pick(Trailer::inTheSkirtsBase())
-            ->because('The trailer stays in the skirt’s family and carries the odd colour as an accent.');
+            ->because('The trailer stays in the color family of the skirt and carries an odd color as an accent.');
+
+        yield rule('house.trailer')->fallback()->when(not(settled(Slot::SkirtForm, SkirtForm::None)))
+            ->pick(Trailer::inTheSkirtsBase())
+            ->because('No other color goes better with this skirt (a default of this program).');
 
         foreach (self::PARTNERS as $skirt => $partners) {
             foreach ($partners as $pairing => $partner) {
@@ -91,11 +106,11 @@ final class TrailerColourRules
         return Pairing::Accent === $pairing
             ? rule("P3.accent.{$skirt->value}")->when(...$beside, ...[not(settled(Slot::SkirtForm, SkirtForm::None))])
                 ->pick(Trailer::any()->accent($partner))
-                ->because('The fleck that goes with this skirt.')
+                ->because('A fleck that goes with this skirt.')
             : rule("P1.{$pairing->value}.{$skirt->value}")->when(...$beside)
                 ->pick(Trailer::of($partner))
-                ->because(Pairing::Tonal === $pairing ? 'One shade off the skirt, no more.' : 'The colour that stands hardest off this '
-                    .'skirt without leaving the trade’s pairs.');
+                ->because(Pairing::Tonal === $pairing ? 'One shade off the skirt, no more.' : 'The color that stands out most against this '
+                    .'skirt.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -106,12 +121,22 @@ final class TrailerColourRules
                 settled(Slot::Pairing, Pairing::Contrast),
                 settled(Slot::SkirtBase, Colour::Brown),
                 surface()->between(45, 55),
-                cover(Cover::Rock),
+                cover(Cover::Rock, Cover::Dock, Cover::Wood),
                 visibility()->between(feet(1.5), feet(3.5)),
             )
             ->pick(Trailer::of(Colour::Blue))
             ->notPick(Trailer::any()->accent(Colour::Orange))
-            ->because('Solid blue behind brown and orange: two feet of sight over cold rock is its best water.');
+            ->because('Cold rock before spring: a solid blue trailer behind brown and orange; two feet of visibility is ideal.');
+
+        yield rule('X8.trailer')->with('P1')->special()
+            ->when(
+                settled(Slot::Pairing, Pairing::Contrast),
+                settled(Slot::SkirtBase, Colour::Black),
+                any(season(Season::EarlySpring), all(forage(Forage::Bluegill), cover(Cover::FloodedBrush))),
+                not(forage(Forage::Shad)),
+            )
+            ->pick(Trailer::of(Colour::Orange))
+            ->because('Dirty water before the spawn, or sunfish in flooded brush: the opposite, loud color behind a black body.');
 
         yield rule('F4.pincers')
             ->when(
@@ -121,41 +146,41 @@ final class TrailerColourRules
                 not(settled(Slot::SkirtForm, SkirtForm::None)),
             )
             ->pick(Trailer::any()->accent(Colour::Orange))
-            ->because('Crawfish carry brighter tips on dark pincers.');
+            ->because('Crawfish have brighter tips on dark pincers.');
 
-        yield rule('F5.trailer')
-            ->when(
-                settled(Slot::SkirtAccents, Colour::Red),
-                forage(Forage::Crawfish),
-                settled(Slot::Pairing, Pairing::Accent, Pairing::Contrast),
-                not(settled(Slot::SkirtForm, SkirtForm::None)),
-            )
+        yield rule('F5.trailer')->with('X3')->special()
+            ->when(turnedCrawfish(), not(skipsRed()), not(settled(Slot::Pairing, Pairing::Match)))
             ->pick(Trailer::any()->accent(Colour::Red))
-            ->because('The turned crawfish’s red belongs in the claws as well.');
+            ->because('Crawfish that have turned red: red in the claws as well.');
 
         yield rule('P3.red')->school(PairingSchool::ForageMix)->special()
-            ->when(settled(Slot::SkirtBase, Colour::GreenPumpkin), not(forage(Forage::Shad)))
+            ->when(
+                settled(Slot::SkirtBase, Colour::GreenPumpkin),
+                not(forage(Forage::Shad)),
+                not(settled(Slot::Pairing, Pairing::Match)),
+            )
             ->pick(Trailer::of(Colour::Watermelon)->accent(Colour::Red))
             ->notPick(Trailer::any()->accent(Colour::Orange))
-            ->because('Green pumpkin skirt, watermelon trailer with red flake: the same family, an odd fleck.');
+            ->because('Green pumpkin skirt, watermelon trailer with red flake: the same family with an odd fleck.');
 
         foreach ([Colour::Blue, Colour::BrightBlue] as $blue) {
             yield rule('F7.trailer.'.$blue->value)->with('P3')->special()
                 ->when(seen($blue), settled(Slot::Pairing, Pairing::Accent, Pairing::Tonal, Pairing::Contrast))
                 ->pick(Trailer::any()->accent($blue))
-                ->because('Blue in the food goes into the trailer.');
+                ->because('Blue on the forage goes into the trailer.');
         }
 
-        yield rule('P4')->for(LureKind::BladedJig, LureKind::SwimJig)->special()
+        yield rule('P4')->with('X10')->for(LureKind::BladedJig, LureKind::SwimJig)->special()
             ->when(
+                visibility()->atLeast(feet(3)),
+                forage(Forage::Shad),
                 settled(Slot::SkirtOpacity, Opacity::Translucent),
-                settled(Slot::SkirtBase, Colour::Smoke, Colour::Pearl, Colour::White),
                 any(sky(Sky::Overcast, Sky::Rain), wind(Wind::Chop)),
-                not(settled(Slot::Pairing, Pairing::Match)),
+                not(oneTone()),
+                not(toughAndCalm()),
             )
-            ->pick(Trailer::of(Colour::White))
-            ->because('Cloud or wind has come up: keep the see-through skirt and put a white trailer behind it, rather than change the '
-                .'lure.');
+            ->pick(Trailer::of(Colour::White)->surface(Surface::Matte)->opacity(Opacity::Opaque))
+            ->because('Clouds or wind over clear shad water: keep the see-through skirt and put a plain white trailer behind it.');
 
         yield rule('P5.two_tone')
             ->when(
@@ -164,43 +189,77 @@ final class TrailerColourRules
                 not(settled(Slot::SkirtForm, SkirtForm::None)),
             )
             ->pick(Trailer::any()->accent(Colour::GreenPumpkin))
-            ->because('A two-tone trailer, bright with green pumpkin, keeps its shape in stain.');
+            ->because('Stained water: a two-tone trailer, bright with green pumpkin.');
 
-        yield rule('S17.colour')->for(LureKind::BladedJig)->ruling()
+        yield rule('S17.colour')->with('K1')->for(LureKind::BladedJig)->ruling()
             ->when(settled(Slot::SkirtForm, SkirtForm::None))
-            ->pick(Trailer::of(Colour::Watermelon)->accent(Colour::Pearl))
-            ->because('Watermelon back, pearl belly: around grass it passes for shad and for sunfish.');
+            ->pick(Trailer::of(Colour::Watermelon)->over(Colour::Pearl))
+            ->because('Watermelon back over a pearl belly: it passes for shad and for sunfish.');
     }
 
     /** @return \Generator<int, Rule> */
-    private static function skin(): \Generator
+    private static function byForage(): \Generator
     {
-        yield rule('P5.flake')
-            ->when(visibility()->over(feet(3)), sunny())
+        yield rule('F11.mixed')->special()
+            ->when(
+                eats(Forage::Shad),
+                eats(Forage::Bluegill),
+                visibility()->atLeast(inches(6)),
+                not(settled(Slot::Pairing, Pairing::Match)),
+                not(settled(Slot::SkirtForm, SkirtForm::None)),
+            )
+            ->pick(Trailer::of(Colour::GreenPumpkin)->accent(Colour::Blue, Colour::White)->surface(Surface::Flake))
+            ->notPick(Trailer::any()->accent(Colour::Orange))
+            ->because('Shad and sunfish both: green pumpkin with blue, white and a little flake passes for either.');
+    }
+
+    /** @return \Generator<int, Rule> */
+    private static function decided(): \Generator
+    {
+        yield rule('S7.trailer')->for(LureKind::Jig)->special()
+            ->when(visibility()->over(feet(5)), not(forage(Forage::Shad)), settled(Slot::Pairing, Pairing::Match))
+            ->pick(Trailer::of(Colour::GreenPumpkin))
+            ->because('Over five feet of visibility: the trailer is the same plain green pumpkin.');
+    }
+
+    /** @return \Generator<int, Rule> */
+    private static function surface(): \Generator
+    {
+        yield rule('P5.flake')->with('W5')
+            ->when(visibility()->atLeast(feet(3)), sunny())
             ->pick(Trailer::any()->surface(Surface::Flake)->opacity(Opacity::Translucent))
-            ->because('Clear water and sun: flake, and plastic that lets light through.');
+            ->because('Clear water and sun: flake, in see-through plastic.');
 
         yield rule('P5.matte')
             ->when(gloomy())
             ->pick(Trailer::any()->surface(Surface::Matte))
-            ->because('Under cloud flake has nothing to throw back: plain and matte.');
+            ->because('Clouds: flake has nothing to reflect, so plain and matte.');
 
-        yield rule('house.skin')->fallback()
+        yield rule('house.surface')->fallback()
             ->pick(Trailer::any()->surface(Surface::Matte)->opacity(Opacity::Opaque))
-            ->because('Plain, solid plastic, unless something asks for more.');
+            ->because('Plain, solid plastic (a default of this program).');
+
+        yield rule('X2.matte')->with('W6')->deciding()->when(toughAndCalm())
+            ->pick(Trailer::any()->surface(Surface::Matte))
+            ->because('A tough bite without wind: nothing that sparkles.');
 
         yield rule('W3.trailer')
             ->when(visibility()->under(feet(3)))
             ->pick(Trailer::any()->opacity(Opacity::Opaque))
-            ->because('Dirtier water, solider plastic.');
+            ->because('Stained or dirty water: solid plastic.');
 
-        yield rule('T8.see_through')
-            ->when(season(Season::Fall), visibility()->over(feet(2.5)))
+        yield rule('T8.see_through')->with('X7')->special()
+            ->when(season(Season::Fall), visibility()->atLeast(feet(2)))
             ->pick(Trailer::any()->opacity(Opacity::Translucent))
             ->because('Fall trailers are small and see-through.');
 
         yield rule('P7')->special()
-            ->when(cover(Cover::Dock), sky(Sky::LowSun, Sky::Overcast, Sky::Rain), settled(Slot::SkirtBase, Colour::White, Colour::Pearl))
+            ->when(
+                cover(Cover::Dock),
+                cloudy(),
+                settled(Slot::SkirtBase, Colour::White, Colour::Pearl),
+                visibility()->atLeast(feet(1.5)),
+            )
             ->pick(Trailer::any()->opacity(Opacity::Translucent))
             ->because('Low light under docks: a see-through trailer behind the white skirt.');
     }

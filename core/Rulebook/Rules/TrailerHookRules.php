@@ -32,40 +32,39 @@ final class TrailerHookRules
     {
         yield rule('H1')->for(LureKind::Spinnerbait)
             ->pick(Hook::fitted())
-            ->because('A second hook takes the fish that swipe short; it rides along on about seven days in ten. Point it up, like the '
-                .'main hook.')
+            ->because('A trailer hook catches short strikes and is on about seven days in ten. Point it up, like the main hook.')
             ->with('H3');
 
         yield rule('H1.cover')->for(LureKind::Spinnerbait)->special()
             ->when(density(CoverDensity::Heavy), not(cover(Cover::Open)))
             ->pick(Hook::fitted(false))
-            ->because('In cover this thick a second hook mostly catches the cover.');
+            ->because('Heavy cover: a trailer hook mostly catches the cover.');
 
         yield rule('H1.short')->for(LureKind::Spinnerbait)->ruling()
             ->when(arm(Arm::Short))
             ->pick(Hook::fitted(false))
-            ->because('A short-arm spinnerbait never carries one.');
+            ->because('A short arm never carries a trailer hook.');
 
         // Of the two sizes the trade gives to a weight the smaller goes with a small profile or the lighter head (chosen).
         yield rule('H2.light.small')->for(LureKind::Spinnerbait)->special()
             ->when(self::ounces(0.25, 0.375, 0.5), settled(Slot::Profile, Profile::Small))
             ->pick(Hook::aught(1))
-            ->because('A light head and a short skirt: it must not reach past the strands.');
+            ->because('A light head and a short skirt: the hook must not reach past the strands.');
 
         yield rule('H2.light')->for(LureKind::Spinnerbait)
-            ->when(self::ounces(0.25, 0.375, 0.5, 0.625))
+            ->when(self::ounces(0.25, 0.375, 0.5))
             ->pick(Hook::aught(2))
             ->because('It reaches to the end of the skirt and no further.');
 
         yield rule('H2.heavy')->for(LureKind::Spinnerbait)
-            ->when(self::ounces(0.75))
+            ->when(self::ounces(0.625, 0.75))
             ->pick(Hook::aught(3))
-            ->because('From three quarters of an ounce the hooks go up; still no further than the skirt.');
+            ->because('Five eighths of an ounce and more: a larger trailer hook, still no longer than the skirt.');
 
         yield rule('H2.heaviest')->for(LureKind::Spinnerbait)
             ->when(self::ounces(1.0, 1.25, 1.5))
             ->pick(Hook::aught(4))
-            ->because('The heaviest heads carry the largest, no further than the skirt.');
+            ->because('The heaviest heads carry the largest, no longer than the skirt.');
     }
 
     private static function ounces(float ...$ounces): Condition

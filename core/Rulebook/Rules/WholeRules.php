@@ -11,6 +11,7 @@ use Kontrast\Reading\Bass;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\Forage;
+use Kontrast\Reading\Goal;
 use Kontrast\Reading\LureKind;
 use Kontrast\Reading\PairingSchool;
 use Kontrast\Reading\Season;
@@ -25,21 +26,32 @@ use Kontrast\Rulebook\Slot;
 use function Kontrast\Rulebook\all;
 use function Kontrast\Rulebook\any;
 use function Kontrast\Rulebook\bass;
+use function Kontrast\Rulebook\beforeTheSpawn;
 use function Kontrast\Rulebook\bite;
+use function Kontrast\Rulebook\clear;
 use function Kontrast\Rulebook\cover;
+use function Kontrast\Rulebook\dark;
+use function Kontrast\Rulebook\darkSchool;
 use function Kontrast\Rulebook\depth;
 use function Kontrast\Rulebook\feet;
 use function Kontrast\Rulebook\forage;
 use function Kontrast\Rulebook\forageLength;
+use function Kontrast\Rulebook\goal;
 use function Kontrast\Rulebook\inches;
+use function Kontrast\Rulebook\muddy;
+use function Kontrast\Rulebook\not;
 use function Kontrast\Rulebook\rule;
 use function Kontrast\Rulebook\season;
 use function Kontrast\Rulebook\settled;
+use function Kontrast\Rulebook\skipsRed;
 use function Kontrast\Rulebook\sky;
-use function Kontrast\Rulebook\sunny;
+use function Kontrast\Rulebook\stained;
 use function Kontrast\Rulebook\surface;
 use function Kontrast\Rulebook\tint;
+use function Kontrast\Rulebook\toughAndCalm;
 use function Kontrast\Rulebook\trend;
+use function Kontrast\Rulebook\turnedCrawfish;
+use function Kontrast\Rulebook\veryClear;
 use function Kontrast\Rulebook\visibility;
 use function Kontrast\Rulebook\wind;
 
@@ -53,6 +65,7 @@ final class WholeRules
         yield from self::profile();
         yield from self::intent();
         yield from self::pairing();
+        yield from self::pairingDecided();
     }
 
     /** @return \Generator<int, Rule> */
@@ -61,141 +74,163 @@ final class WholeRules
         foreach (LureKind::cases() as $kind) {
             yield rule('house.lure.'.$kind->value)->for($kind)->fallback()
                 ->pick(Whole::lure($kind))
-                ->because('The lure you asked for.');
+                ->because('The lure you chose.');
         }
 
         yield rule('W8')->special()
-            ->when(season(Season::LateWinter), surface()->between(38, 48), trend()->over(4), depth()->between(feet(3), feet(6)))
+            ->when(
+                season(Season::LateWinter),
+                surface()->between(38, 50),
+                trend()->atLeast(4),
+                depth()->between(feet(3), feet(6)),
+            )
             ->pick(Whole::lure(LureKind::BladedJig))
-            ->because('Late-winter water is warming fast: a bladed jig over shallow cover next to the wintering holes is the bait for '
-                .'these days.');
+            ->because('Late-winter water warming fast: a bladed jig over shallow cover next to the wintering holes.');
 
         yield rule('Z2.avoid')->for(LureKind::BladedJig)->school(WoodSchool::Avoid)->special()
             ->when(cover(Cover::Wood, Cover::FloodedBrush))
             ->pick(Whole::lure(LureKind::Jig))
-            ->because('You hold that a bladed jig has no business in wood: a jig comes through it.');
+            ->because('You keep bladed jigs out of wood: a jig comes through it.');
     }
 
     /** @return \Generator<int, Rule> */
     private static function profile(): \Generator
     {
         yield rule('F9.small')
-            ->when(forageLength()->under(inches(2.75)))
+            ->when(forageLength()->atMost(inches(3)))
             ->pick(Whole::profile(Profile::Small))
-            ->because('The food is tiny, so the whole lure shrinks with it.');
+            ->because('Forage up to three inches: a small lure.');
 
         yield rule('F9.regular')
-            ->when(forageLength()->between(inches(2.75), inches(4)))
+            ->when(forageLength()->inside(inches(3), inches(4)))
             ->pick(Whole::profile(Profile::Regular))
-            ->because('Food of three to four inches: a lure of everyday size.');
+            ->because('Forage between three and four inches: a regular lure.');
 
         yield rule('F9.big')
-            ->when(forageLength()->over(inches(4)))
+            ->when(forageLength()->atLeast(inches(4)))
             ->pick(Whole::profile(Profile::Big))
-            ->because('They are eating long food, so give the lure the same bulk.');
+            ->because('Forage of four inches and more: a big lure.');
+
+        yield rule('S23.big')
+            ->when(goal(Goal::Size), not(forageLength()->atMost(inches(3))))
+            ->pick(Whole::profile(Profile::Big))
+            ->because('Bigger fish wanted: a big lure keeps the small ones off.');
 
         yield rule('house.profile')->fallback()
             ->pick(Whole::profile(Profile::Regular))
-            ->because('No food length given: an everyday size.');
+            ->because('No forage length given: a regular lure (a default of this program).');
     }
 
     /** @return \Generator<int, Rule> */
     private static function intent(): \Generator
     {
         yield rule('W3.natural')->with('W4', 'F1')
-            ->when(visibility()->over(feet(3)))
+            ->when(visibility()->atLeast(feet(3)))
             ->pick(Whole::intent(Intent::PassForForage))
-            ->because('They can study the lure from afar here, so it has to pass for food.');
+            ->because('Clear water: fish see the lure from far away, so it has to look like forage.');
 
         yield rule('W4.found')
             ->when(visibility()->under(feet(3)))
             ->pick(Whole::intent(Intent::BeFound))
-            ->because('They cannot hunt by eye for long in this water: the lure has to make itself known.');
+            ->because('Stained or dirty water: fish cannot see far, so the lure has to stand out.');
 
         yield rule('W6.intent')->special()
-            ->when(bite(Bite::Tough), visibility()->over(feet(1.5)))
+            ->when(bite(Bite::Tough), visibility()->atLeast(feet(1.5)))
             ->pick(Whole::intent(Intent::Vanish))
-            ->because('On a hard day nothing about the lure may stand out.');
+            ->because('A tough bite: nothing about the lure may stand out.');
 
         yield rule('S11.intent')->with('B6')->special()
-            ->when(any(
-                all(tint(Tint::Clay), visibility()->under(inches(6))),
-                all(sky(Sky::Night, Sky::Storm), visibility()->under(feet(5))),
-            ))
+            ->when(any(all(tint(Tint::Clay), muddy(), darkSchool()), all(dark(), visibility()->under(feet(5)))))
             ->pick(Whole::intent(Intent::CastShadow))
-            ->because('Little light gets through: an outline of solid dark is what is left to see.');
+            ->because('Little light gets through: a solid dark outline is what fish can see.');
 
         yield rule('B5.intent')->special()
-            ->when(bite(Bite::Active), visibility()->over(feet(3)), any(bass(Bass::Smallmouth, Bass::Spotted), forage(Forage::Shad)))
+            ->when(bite(Bite::Active), visibility()->atLeast(feet(3)), any(bass(Bass::Smallmouth, Bass::Spotted), forage(Forage::Shad)))
             ->pick(Whole::intent(Intent::Shock))
-            ->because('Willing fish in clear water are set off by something loud that does not wait for them.');
+            ->because('Active fish in clear water: something loud and fast triggers them.');
     }
 
     /** @return \Generator<int, Rule> */
     private static function pairing(): \Generator
     {
-        yield rule('P1.match')->with('W1')->school(PairingSchool::Ladder)
-            ->when(visibility()->over(feet(5)))
+        $ladder = static fn (string $id): Rule => rule($id)->with('W1')->school(PairingSchool::Ladder);
+
+        yield $ladder('P1.match')->when(veryClear())
             ->pick(Whole::pairing(Pairing::Match))
-            ->because('Water this clear shows every seam: skirt and trailer in one colour.');
+            ->because('Very clear water: skirt and trailer in one color.');
 
-        yield rule('P1.tonal')->with('W1')->school(PairingSchool::Ladder)
-            ->when(visibility()->between(feet(3), feet(5)))
+        yield $ladder('P1.tonal')->when(clear())
             ->pick(Whole::pairing(Pairing::Tonal))
-            ->because('Clear but not glass: a shade of difference is as far as to go.');
+            ->because('Clear water: close shades, no more.');
 
-        yield rule('P1.accent')->with('W1')->school(PairingSchool::Ladder)
-            ->when(visibility()->between(feet(1.5), feet(3)))
+        yield $ladder('P1.accent')->when(stained())
             ->pick(Whole::pairing(Pairing::Accent))
-            ->because('With stain in the water a touch of another colour helps them pick the lure out.');
+            ->because('Stained water: a touch of another color helps fish find the lure.');
 
-        yield rule('P1.contrast')->with('W1')->school(PairingSchool::Ladder)
-            ->when(visibility()->under(feet(1.5)))
+        yield $ladder('P1.contrast')->with('X5')->when(visibility()->under(feet(1.5)))
             ->pick(Whole::pairing(Pairing::Contrast))
-            ->because('The dirtier it gets the harder skirt and trailer may clash.');
+            ->because('Dirty water: the dirtier it is, the harder skirt and trailer may contrast.');
 
         yield rule('P2')->school(PairingSchool::OneTone)->special()
             ->pick(Whole::pairing(Pairing::Match))
-            ->because('You keep skirt and trailer in one tone, and change only size and how much light comes through.');
+            ->because('You keep skirt and trailer in one tone and change only size and opacity.');
 
         yield rule('P2.fall')->school(PairingSchool::Ladder)
-            ->when(season(Season::Fall), visibility()->over(feet(3)))
+            ->when(season(Season::Fall), visibility()->atLeast(feet(3)))
             ->pick(Whole::pairing(Pairing::Match))
-            ->because('Fall is when one tone from collar to tail works best.');
+            ->because('Fall: one tone from head to tail works best now.');
 
         yield rule('P3')->school(PairingSchool::ForageMix)->special()
             ->pick(Whole::pairing(Pairing::Accent))
-            ->because('You mix within one family and add the odd fleck, the way the food itself is coloured.');
+            ->because('You stay in one color family and add an odd fleck, as the forage does.');
 
-        yield rule('P3.brush')->special()
+        yield rule('P3.brush')->with('X8')->special()
             ->for(LureKind::Jig, LureKind::BladedJig, LureKind::SwimJig)->school(PairingSchool::Ladder)
-            ->when(
-                forage(Forage::Bluegill),
-                cover(Cover::FloodedBrush),
-                season(Season::EarlySpring, Season::Spring),
-                visibility()->under(feet(3)),
-            )
+            ->when(forage(Forage::Bluegill), cover(Cover::FloodedBrush), stained())
             ->pick(Whole::pairing(Pairing::Accent))
-            ->because('Sunfish in flooded brush before the spawn: one family of colour with an odd accent beats a clash.');
+            ->because('Sunfish in flooded brush: one family of color with an odd, bright fleck.');
 
-        yield rule('W6')->school(PairingSchool::Ladder)->special()
-            ->when(bite(Bite::Tough), wind(Wind::Calm), sunny())
-            ->pick(Whole::pairing(Pairing::Match))
-            ->because('Flat, bright and slow: take all contrast out.');
+        yield rule('X8.contrast')->with('P1')->special()
+            ->for(LureKind::Jig, LureKind::BladedJig, LureKind::SwimJig)->school(PairingSchool::Ladder)
+            ->when(visibility()->under(feet(1.5)), any(season(Season::EarlySpring), all(forage(Forage::Bluegill), cover(Cover::FloodedBrush))))
+            ->pick(Whole::pairing(Pairing::Contrast))
+            ->because('Dirty water before the spawn, or sunfish in flooded brush: a dark body with a loud trailer.');
 
-        yield rule('S11.pairing')->school(PairingSchool::Ladder)->special()
-            ->when(tint(Tint::Clay), visibility()->under(inches(6)), settled(Slot::Intent, Intent::CastShadow))
-            ->pick(Whole::pairing(Pairing::Match))
-            ->because('In opaque tan water the lure works as one dark shape; a second colour would break it up.');
+        yield rule('P4.pairing')->with('X10')->for(LureKind::BladedJig, LureKind::SwimJig)->school(PairingSchool::Ladder)->special()
+            ->when(forage(Forage::Shad), visibility()->atLeast(feet(3)), any(sky(Sky::Overcast, Sky::Rain), wind(Wind::Chop)))
+            ->pick(Whole::pairing(Pairing::Tonal))
+            ->because('Clouds or wind over clear shad water: a white trailer behind the see-through skirt, close in shade.');
 
         yield rule('S6.pairing')->for(LureKind::Jig)->school(PairingSchool::Ladder)->special()
             ->when(
-                cover(Cover::Rock),
+                cover(Cover::Rock, Cover::Dock, Cover::Wood),
                 surface()->between(45, 55),
                 visibility()->between(feet(1.5), feet(3.5)),
-                season(Season::LateWinter, Season::EarlySpring),
+                beforeTheSpawn(),
+                not(forage(Forage::Shad)),
             )
             ->pick(Whole::pairing(Pairing::Contrast))
-            ->because('Cold rock in late winter is where a solid blue trailer under brown and orange earns its keep.');
+            ->because('Cold rock before spring: a solid blue trailer against brown and orange.');
+    }
+
+    /** @return \Generator<int, Rule> */
+    private static function pairingDecided(): \Generator
+    {
+        yield rule('S11.pairing')->with('X5')->school(PairingSchool::Ladder)->deciding()
+            ->when(
+                tint(Tint::Clay),
+                muddy()->sharp(),
+                darkSchool(),
+                settled(Slot::Intent, Intent::CastShadow),
+                not(forage(Forage::Shad)),
+                not(all(turnedCrawfish(), not(skipsRed()))),
+            )
+            ->pick(Whole::pairing(Pairing::Match))
+            ->because('Opaque tan water: the lure works as one dark shape, and a second color would break it up.');
+
+        yield rule('X2.pairing')->with('W6')->deciding()
+            ->when(toughAndCalm())
+            ->pick(Whole::pairing(Pairing::Match))
+            ->because('A tough bite without wind: no contrast at all.');
     }
 }

@@ -17,14 +17,19 @@ use Kontrast\Rulebook\CloseCall;
 use Kontrast\Rulebook\Disagreement;
 use Kontrast\Rulebook\NextStep;
 use Kontrast\Rulebook\Note;
+use Kontrast\Rulebook\RankedLure;
 use Kontrast\Rulebook\Reason;
+use Kontrast\Rulebook\Remedy;
+use Kontrast\Rulebook\Slot;
+use Kontrast\Water\Direction;
 use OpenApi\Attributes as OA;
 
 /** What to tie and why. */
 #[OA\Schema(schema: 'Advice', additionalProperties: false, required: [
     'lure', 'suits', 'head', 'blades', 'skirt', 'trailer', 'pairing', 'intent', 'profile', 'trailer_hook', 'measures', 'look_parts',
     'look_pairs', 'reasons', 'disagreements', 'cautions',
-    'wanted', 'near', 'next', 'notes',
+    'wanted', 'near', 'next', 'notes', 'firmness', 'retrieve', 'tackle', 'lure_ranking', 'follow_up', 'remedies', 'where',
+    'look_pairs_below',
 ])]
 final readonly class AdviceDocument
 {
@@ -38,6 +43,11 @@ final readonly class AdviceDocument
      * @param list<CloseCallDocument>         $near
      * @param list<NextStepDocument>         $next
      * @param list<NoteDocument>         $notes
+     * @param list<array{string, string}> $look_pairs_below
+     * @param array<string, FirmnessDocument> $firmness by pick
+     * @param list<RankedLureDocument> $lure_ranking
+     * @param list<RemedyDocument> $remedies
+     * @param list<WhereDocument> $where
      */
     public function __construct(
         #[OA\Property(type: 'string', enum: LureKind::class)]
@@ -53,8 +63,8 @@ final readonly class AdviceDocument
         public ?SkirtDocument $skirt,
         #[OA\Property(ref: TrailerDocument::class, nullable: true)]
         public ?TrailerDocument $trailer,
-        #[OA\Property(type: 'string', enum: Pairing::class)]
-        public Pairing $pairing,
+        #[OA\Property(type: 'string', enum: Pairing::class, nullable: true, description: 'Null where there is no skirt or no trailer.')]
+        public ?Pairing $pairing,
         #[OA\Property(type: 'string', enum: Intent::class, description: 'What the fish is meant to make of it.')]
         public Intent $intent,
         #[OA\Property(type: 'string', enum: Profile::class)]
@@ -69,9 +79,15 @@ final readonly class AdviceDocument
         #[OA\Property(
             type: 'array',
             items: new OA\Items(type: 'array', items: new OA\Items(type: 'string'), minItems: 2, maxItems: 2),
-            description: 'The pairs of them worth following.',
+            description: 'The pairs of them worth following, seen from the side.',
         )]
         public array $look_pairs,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(type: 'array', items: new OA\Items(type: 'string'), minItems: 2, maxItems: 2),
+            description: 'The same seen from below, where bellies show.',
+        )]
+        public array $look_pairs_below,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReasonDocument::class))]
         public array $reasons,
         #[OA\Property(type: 'array', items: new OA\Items(ref: DisagreementDocument::class))]
@@ -87,6 +103,25 @@ final readonly class AdviceDocument
         public array $next,
         #[OA\Property(type: 'array', items: new OA\Items(ref: NoteDocument::class))]
         public array $notes,
+        #[OA\Property(
+            type: 'object',
+            additionalProperties: new OA\AdditionalProperties(ref: FirmnessDocument::class),
+            description: 'By pick: how far it is ahead of the next choice.',
+        )]
+        public array $firmness,
+        #[OA\Property(ref: RetrieveDocument::class)]
+        public RetrieveDocument $retrieve,
+        #[OA\Property(ref: TackleDocument::class)]
+        public TackleDocument $tackle,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: RankedLureDocument::class), description: 'Best first, whichever was asked '
+            .'for.')]
+        public array $lure_ranking,
+        #[OA\Property(ref: FollowUpDocument::class)]
+        public FollowUpDocument $follow_up,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: RemedyDocument::class))]
+        public array $remedies,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: WhereDocument::class))]
+        public array $where,
     ) {
     }
 
@@ -109,6 +144,7 @@ final readonly class AdviceDocument
             measures: $build->measures,
             look_parts: array_map(static fn (OpticalPart $part): LookPartDocument => LookPartDocument::of($part), $parts),
             look_pairs: BuildOptics::pairs($parts),
+            look_pairs_below: BuildOptics::pairs($parts, Direction::Below),
             reasons: array_map(static fn (Reason $reason): ReasonDocument => ReasonDocument::of($reason), $advice->reasons),
             disagreements: array_map(
                 static fn (Disagreement $disagreement): DisagreementDocument => DisagreementDocument::of($disagreement),
@@ -119,6 +155,39 @@ final readonly class AdviceDocument
             near: array_map(static fn (CloseCall $edge): CloseCallDocument => CloseCallDocument::of($edge), $advice->near),
             next: array_map(static fn (NextStep $step): NextStepDocument => NextStepDocument::of($step), $advice->next),
             notes: array_map(static fn (Note $note): NoteDocument => NoteDocument::of($note), $advice->notes),
+            firmness: self::firmness($advice),
+            retrieve: RetrieveDocument::of(
+                $advice->retrieve,
+                self::reasons($advice, Slot::RetrieveName, Slot::RetrievePace, Slot::RetrieveRun),
+            ),
+            tackle: TackleDocument::of(
+                $advice->tackle,
+                self::reasons($advice, Slot::TackleLine, Slot::TackleTest, Slot::TackleRod, Slot::TackleGear),
+            ),
+            lure_ranking: array_map(
+                static fn (RankedLure $ranked): RankedLureDocument => RankedLureDocument::of($ranked),
+                $advice->ranking,
+            ),
+            follow_up: FollowUpDocument::of($advice->followUp),
+            remedies: array_map(static fn (Remedy $remedy): RemedyDocument => RemedyDocument::of($remedy), $advice->remedies),
+            where: array_map(static fn (Note $note): WhereDocument => WhereDocument::of($note), $advice->where),
         );
+    }
+
+    /** @return array<string, FirmnessDocument> by pick; of several values the least firm */
+    private static function firmness(Advice $advice): array
+    {
+        $firmness = [];
+        foreach ($advice->reasons as $reason) {
+            $firmness[$reason->slot->value] = FirmnessDocument::of($reason->firmness, $reason->runnerUp);
+        }
+
+        return $firmness;
+    }
+
+    /** @return list<Reason> */
+    private static function reasons(Advice $advice, Slot ...$slots): array
+    {
+        return array_values(array_filter($advice->reasons, static fn (Reason $reason): bool => \in_array($reason->slot, $slots, true)));
     }
 }

@@ -18,7 +18,7 @@ final readonly class BuildGoalDocument
         #[OA\Property(description: 'The whole in one line.')]
         public string $line,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Separation::class), description: 'How skirt and trailer '
-            .'should read; any of these will do.')]
+            .'should look together; any of these will do. Empty where there is nothing to pair.')]
         public array $reads,
         #[OA\Property(type: 'string', enum: PartGoal::class)]
         public PartGoal $skirt,
@@ -29,6 +29,6 @@ final readonly class BuildGoalDocument
 
     public static function of(BuildGoal $wanted, bool $blades): self
     {
-        return new self($wanted->line($blades), $wanted->reads, $wanted->skirt, $blades ? $wanted->blade : null);
+        return new self($wanted->line($blades), null === $wanted->pairing ? [] : $wanted->reads, $wanted->skirt, $blades ? $wanted->blade : null);
     }
 }

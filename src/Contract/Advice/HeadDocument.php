@@ -10,7 +10,7 @@ use Kontrast\Reading\Colour;
 use OpenApi\Attributes as OA;
 
 /** The head: its weight in ounces, the range that would serve, its colour. */
-#[OA\Schema(schema: 'Head', additionalProperties: false, required: ['weight_oz', 'weight_range_oz', 'colour', 'material'])]
+#[OA\Schema(schema: 'Head', additionalProperties: false, required: ['weight_oz', 'weight_range_oz', 'colour', 'material', 'belly', 'eye'])]
 final readonly class HeadDocument
 {
     /** @param list<float> $weight_range_oz */
@@ -23,6 +23,10 @@ final readonly class HeadDocument
         public Colour $colour,
         #[OA\Property(type: 'string', enum: HeadMaterial::class)]
         public HeadMaterial $material,
+        #[OA\Property(type: 'string', enum: Colour::class, nullable: true, description: 'Second color of a two-tone head.')]
+        public ?Colour $belly,
+        #[OA\Property]
+        public bool $eye,
     ) {
     }
 
@@ -33,6 +37,8 @@ final readonly class HeadDocument
             [round($head->range->least->inOunces(), 4), round($head->range->most->inOunces(), 4)],
             $head->colour,
             $head->material,
+            $head->belly,
+            $head->eye,
         );
     }
 }

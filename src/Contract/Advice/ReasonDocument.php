@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract\Advice;
 
+use Kontrast\Rulebook\Firmness;
 use Kontrast\Rulebook\Reason;
 use Kontrast\Rulebook\Slot;
 use Kontrast\Rulebook\Vote;
@@ -13,7 +14,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'Reason',
     additionalProperties: false,
-    required: ['pick', 'value', 'because', 'facts', 'school', 'rule', 'strength', 'for', 'against'],
+    required: ['pick', 'value', 'because', 'facts', 'school', 'rule', 'strength', 'for', 'against', 'firmness', 'runner_up'],
 )]
 final readonly class ReasonDocument
 {
@@ -22,6 +23,7 @@ final readonly class ReasonDocument
      * @param string|float|int|bool|list<float> $value
      * @param list<RuleVoteDocument>               $for
      * @param list<RuleVoteDocument>               $against
+     * @param string|float|int|bool|list<float>|null $runner_up
      */
     public function __construct(
         #[OA\Property(type: 'string', enum: Slot::class)]
@@ -44,6 +46,10 @@ final readonly class ReasonDocument
         #[OA\Property(type: 'array', items: new OA\Items(ref: RuleVoteDocument::class), description: 'Rules that spoke against it or '
             .'for something else, loudest first.')]
         public array $against,
+        #[OA\Property(type: 'string', enum: Firmness::class)]
+        public Firmness $firmness,
+        #[OA\Property(ref: '#/components/schemas/Value', nullable: true, description: 'What would have been picked next.')]
+        public string|float|int|bool|array|null $runner_up,
     ) {
     }
 
@@ -61,6 +67,31 @@ final readonly class ReasonDocument
             strength: round($reason->strength, 4),
             for: array_map($voice, $reason->for),
             against: array_map($voice, $reason->against),
+            firmness: $reason->firmness,
+            runner_up: null === $reason->runnerUp ? null : ValueDocument::of($reason->runnerUp),
         );
+    }
+
+    /**
+     * What several reasons say, each sentence once; a default of the program is left out where anything else is said.
+     *
+     * @param list<Reason> $reasons
+     */
+    public static function sentences(array $reasons): string
+    {
+        $told = array_filter($reasons, static fn (Reason $reason): bool => [] !== $reason->rule->facts);
+        $sentences = array_map(static fn (Reason $reason): string => $reason->rule->because, [] === $told ? \array_slice($reasons, 0, 1) : $told);
+
+        return implode(' ', array_unique($sentences));
+    }
+
+    /**
+     * @param list<Reason> $reasons
+     *
+     * @return list<string>
+     */
+    public static function allFacts(array $reasons): array
+    {
+        return array_values(array_unique(array_merge(...array_map(static fn (Reason $reason): array => $reason->rule->facts, $reasons))));
     }
 }

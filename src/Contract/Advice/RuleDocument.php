@@ -33,7 +33,7 @@ final readonly class RuleDocument
         public string $id,
         #[OA\Property(
             type: 'string',
-            enum: ['lure', 'head', 'blades', 'skirt', 'trailer', 'trailer_hook', 'notes'],
+            enum: ['lure', 'head', 'blades', 'skirt', 'trailer', 'trailer_hook', 'retrieve', 'tackle', 'notes'],
             description: 'The part it mostly speaks of.',
         )]
         public string $part,
@@ -51,7 +51,7 @@ final readonly class RuleDocument
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Speaks only where the angler holds with one of '
             .'these; empty for always.')]
         public array $schools,
-        #[OA\Property(type: 'string', enum: ['fallback', 'usual', 'special', 'ruling'])]
+        #[OA\Property(type: 'string', enum: ['fallback', 'usual', 'special', 'deciding', 'ruling'])]
         public string $rank,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Condition'), description: 'All of these.')]
         public array $when,
@@ -80,6 +80,7 @@ final readonly class RuleDocument
                 Rank::Fallback => 'fallback',
                 Rank::Usual => 'usual',
                 Rank::Special => 'special',
+                Rank::Deciding => 'deciding',
                 Rank::Ruling => 'ruling',
             },
             when: array_map(static fn (Condition $condition): array => $condition->describe(), $rule->conditions),

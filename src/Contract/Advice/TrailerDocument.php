@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Contract\Advice;
 
+use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\Opacity;
+use Kontrast\Lure\Rig;
 use Kontrast\Lure\Surface;
 use Kontrast\Lure\Trailer;
 use Kontrast\Lure\TrailerStyle;
@@ -12,10 +14,13 @@ use Kontrast\Reading\Colour;
 use OpenApi\Attributes as OA;
 
 /** The trailer. */
-#[OA\Schema(schema: 'Trailer', additionalProperties: false, required: ['style', 'length_in', 'base', 'accents', 'surface', 'opacity'])]
+#[OA\Schema(schema: 'Trailer', additionalProperties: false, required: ['style', 'length_in', 'base', 'accents', 'surface', 'opacity', 'belly', 'rig', 'belly_shape'])]
 final readonly class TrailerDocument
 {
-    /** @param list<Colour> $accents */
+    /**
+     * @param list<Colour> $accents
+     * @param list<Colour> $belly
+     */
     public function __construct(
         #[OA\Property(type: 'string', enum: TrailerStyle::class)]
         public TrailerStyle $style,
@@ -29,6 +34,12 @@ final readonly class TrailerDocument
         public Surface $surface,
         #[OA\Property(type: 'string', enum: Opacity::class)]
         public Opacity $opacity,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Colour::class), description: 'Under the back; empty where it is one color.')]
+        public array $belly,
+        #[OA\Property(type: 'string', enum: Rig::class)]
+        public Rig $rig,
+        #[OA\Property(type: 'string', enum: BellyShape::class)]
+        public BellyShape $belly_shape,
     ) {
     }
 
@@ -41,6 +52,9 @@ final readonly class TrailerDocument
             $trailer->accents,
             $trailer->surface,
             $trailer->opacity,
+            $trailer->belly,
+            $trailer->rig,
+            $trailer->bellyShape,
         );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Contract\Advice;
 
 use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\HookSize;
+use Kontrast\Lure\NumberRange;
 use Kontrast\Lure\WeightRange;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Weight;
@@ -21,6 +22,7 @@ final class ValueDocument
             $value->of instanceof BladeSize => $value->of->number,
             $value->of instanceof HookSize => $value->of->label(),
             $value->of instanceof WeightRange => [round($value->of->least->inOunces(), 4), round($value->of->most->inOunces(), 4)],
+            $value->of instanceof NumberRange => [$value->of->least, $value->of->most],
             $value->of instanceof Weight => round($value->of->inOunces(), 4),
             $value->of instanceof Length => round($value->of->inInches(), 3),
             \is_bool($value->of) => $value->of,

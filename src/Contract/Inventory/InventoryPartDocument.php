@@ -17,10 +17,12 @@ use Kontrast\Inventory\Money;
 use Kontrast\Inventory\PartBounds;
 use Kontrast\Inventory\PartKind;
 use Kontrast\Inventory\Plastic;
+use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\SkirtMaterial;
+use Kontrast\Lure\Strands;
 use Kontrast\Lure\Surface;
 use Kontrast\Lure\TrailerStyle;
 use Kontrast\Lure\Trim;
@@ -38,6 +40,7 @@ final readonly class InventoryPartDocument implements LimitsLists
 {
     /**
      * @param list<string> $accents
+     * @param list<string> $belly
      * @param list<LureKind> $lures
      */
     public function __construct(
@@ -80,6 +83,17 @@ final readonly class InventoryPartDocument implements LimitsLists
         #[Assert\Count(max: PartBounds::MOST_ACCENTS, maxMessage: 'At most {{ limit }} accents are told apart.')]
         #[Assert\All([new ColourOrWord()])]
         public array $accents = [],
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), maxItems: PartBounds::MOST_BELLY, description: 'Under the back of '
+            .'a split skirt, trailer or head.')]
+        #[Assert\Count(max: PartBounds::MOST_BELLY, maxMessage: 'At most {{ limit }} belly colors are told apart.')]
+        #[Assert\All([new ColourOrWord()])]
+        public array $belly = [],
+        #[OA\Property(description: 'A head with an eye.')]
+        public bool $eye = false,
+        #[OA\Property(type: 'string', enum: Strands::class, nullable: true, description: 'Of a skirt; solid where left out.')]
+        public ?Strands $strand_pattern = null,
+        #[OA\Property(type: 'string', enum: BellyShape::class, nullable: true, description: 'Of a trailer; any where left out.')]
+        public ?BellyShape $belly_shape = null,
         #[OA\Property(type: 'string', enum: Fluorescence::class, nullable: true, description: 'Left out, chartreuse and orange glow '
             .'where they are given as words.')]
         public ?Fluorescence $fluorescent = null,
@@ -128,7 +142,7 @@ final readonly class InventoryPartDocument implements LimitsLists
 
     public static function limits(): array
     {
-        return ['accents' => 16, 'lures' => 16];
+        return ['accents' => 16, 'belly' => 16, 'lures' => 16];
     }
 
     #[Assert\Callback]
@@ -196,6 +210,10 @@ final readonly class InventoryPartDocument implements LimitsLists
             parent_id: $this->parent_id,
             colour: $this->colour,
             accents: $this->accents,
+            belly: $this->belly,
+            eye: $this->eye,
+            strand_pattern: $this->strand_pattern,
+            belly_shape: $this->belly_shape,
             fluorescent: $this->fluorescent,
             opacity: $this->opacity,
             metal: $this->metal,

@@ -12,10 +12,12 @@ use Kontrast\Inventory\InventoryTrailer;
 use Kontrast\Inventory\PartColour;
 use Kontrast\Inventory\PartKind;
 use Kontrast\Inventory\Plastic;
+use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\HookSize;
 use Kontrast\Lure\SkirtMaterial;
+use Kontrast\Lure\Strands;
 use Kontrast\Lure\Surface;
 use Kontrast\Lure\Trim;
 use Kontrast\Material\Fluorescence;
@@ -61,6 +63,8 @@ final class PartMapper
             $part->metal_of_head ?? HeadMaterial::Lead,
             null === $part->hook ? null : self::hookSize($part->hook),
             $part->arm ?? Arm::Long,
+            self::belly($part)[0] ?? null,
+            $part->eye,
         );
     }
 
@@ -84,6 +88,8 @@ final class PartMapper
             $part->opacity,
             $part->strands ?? SkirtMaterial::Silicone,
             $part->trim ?? Trim::HookBend,
+            self::belly($part),
+            $part->strand_pattern ?? Strands::Solid,
         );
     }
 
@@ -99,6 +105,8 @@ final class PartMapper
             opacity: $part->opacity,
             surface: $part->surface ?? Surface::Matte,
             plastic: $part->plastic ?? Plastic::Soft,
+            belly: self::belly($part),
+            bellyShape: $part->belly_shape ?? BellyShape::Any,
         );
     }
 
@@ -147,6 +155,8 @@ final class PartMapper
                 hook: $part->hook?->label(),
                 arm: $part->arm,
                 colour: self::written($part->partColour),
+                belly: null === $part->belly ? [] : [self::written($part->belly)],
+                eye: $part->eye,
                 fluorescent: self::glowBesideHex($part->partColour),
             ),
             $part instanceof InventoryBlade => new InventoryPartDocument(
@@ -164,6 +174,8 @@ final class PartMapper
                 name: $part->name,
                 id: $id,
                 strands: $part->material,
+                belly: array_map(self::written(...), $part->belly),
+                strand_pattern: $part->strands,
                 opacity: $part->opacity,
                 colour: self::written($part->base),
                 fluorescent: self::glowBesideHex($part->base),
@@ -178,6 +190,8 @@ final class PartMapper
                 opacity: $part->opacity,
                 surface: $part->surface,
                 plastic: $part->plastic,
+                belly: array_map(self::written(...), $part->belly),
+                belly_shape: $part->bellyShape,
                 colour: self::written($part->base),
                 fluorescent: self::glowBesideHex($part->base),
                 accents: array_map(self::written(...), $part->accents),
@@ -219,6 +233,12 @@ final class PartMapper
     private static function accents(InventoryPartDocument $part): array
     {
         return array_map(static fn (string $colour): PartColour => self::colour($colour), $part->accents);
+    }
+
+    /** @return list<PartColour> */
+    private static function belly(InventoryPartDocument $part): array
+    {
+        return array_map(static fn (string $colour): PartColour => self::colour($colour), $part->belly);
     }
 
     private static function hookSize(string $label): HookSize

@@ -17,6 +17,8 @@ use Kontrast\Reading\Colour;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
 use Kontrast\Reading\Forage;
+use Kontrast\Reading\Goal;
+use Kontrast\Reading\LureChoice;
 use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\ReadingBounds;
@@ -25,6 +27,7 @@ use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 use Kontrast\Reading\Wind;
+use Kontrast\Rulebook\LureRanking;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -35,10 +38,13 @@ use Symfony\Component\Validator\Constraints as Assert;
 ])]
 final readonly class ReadingDocument
 {
-    /** @param list<Colour> $forage_colours */
+    /**
+     * @param list<Colour> $forage_colours
+     * @param list<Forage> $forage_also
+     */
     public function __construct(
-        #[OA\Property(type: 'string', enum: LureKind::class)]
-        public LureKind $lure,
+        #[OA\Property(type: 'string', enum: LureChoice::class, description: 'any: the kind that suits the reading best.')]
+        public LureChoice $lure,
         #[OA\Property]
         #[Above(0, ReadingBounds::MOST_VISIBILITY_IN, 'Visibility', 'in')]
         public float $visibility_in,
@@ -86,6 +92,15 @@ final readonly class ReadingDocument
         public ?Arm $arm = null,
         #[OA\Property(description: 'No part of lead: heads of tungsten or steel. Left out: false.')]
         public bool $lead_free = false,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(type: 'string', enum: Forage::class),
+            description: 'What else is there, beside the main forage.',
+        )]
+        #[Assert\Unique(message: 'Each forage is named once.')]
+        public array $forage_also = [],
+        #[OA\Property(type: 'string', enum: Goal::class, description: 'What the day is for. Left out: any.')]
+        public Goal $goal = Goal::Any,
         #[OA\Property(ref: SchoolsDocument::class)]
         public SchoolsDocument $schools = new SchoolsDocument(),
     ) {
@@ -94,7 +109,7 @@ final readonly class ReadingDocument
     public static function of(Reading $reading): self
     {
         return new self(
-            lure: $reading->lure,
+            lure: LureChoice::of($reading->lure),
             visibility_in: round($reading->visibility->inInches(), 2),
             tint: $reading->tint,
             sky: $reading->sky,
@@ -116,13 +131,17 @@ final readonly class ReadingDocument
             arm: $reading->arm,
             schools: SchoolsDocument::of($reading->schools),
             lead_free: $reading->leadFree,
+            forage_also: $reading->forageAlso,
+            goal: $reading->goal,
         );
     }
 
+    /** With the kind that suits it best where any will do. */
     public function toReading(): Reading
     {
-        return new Reading(
-            lure: $this->lure,
+        $kind = $this->lure->kind();
+        $reading = new Reading(
+            lure: $kind ?? LureKind::Jig,
             visibility: Length::inches($this->visibility_in),
             tint: $this->tint,
             sky: $this->sky,
@@ -144,6 +163,10 @@ final readonly class ReadingDocument
             arm: $this->arm,
             schools: $this->schools->toSchools(),
             leadFree: $this->lead_free,
+            forageAlso: $this->forage_also,
+            goal: $this->goal,
         );
+
+        return null === $kind ? $reading->with(lure: LureRanking::standard()->best($reading)) : $reading;
     }
 }

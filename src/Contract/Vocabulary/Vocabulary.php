@@ -16,15 +16,21 @@ use Kontrast\Inventory\Money;
 use Kontrast\Inventory\PartBounds;
 use Kontrast\Inventory\PartKind;
 use Kontrast\Inventory\Plastic;
+use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\Finish;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\Intent;
+use Kontrast\Lure\Line;
 use Kontrast\Lure\Opacity;
+use Kontrast\Lure\Pace;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Profile;
+use Kontrast\Lure\RetrieveName;
+use Kontrast\Lure\Rig;
 use Kontrast\Lure\SkirtMaterial;
+use Kontrast\Lure\Strands;
 use Kontrast\Lure\Surface;
 use Kontrast\Lure\TrailerStyle;
 use Kontrast\Lure\Trim;
@@ -40,6 +46,8 @@ use Kontrast\Reading\Colour;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
 use Kontrast\Reading\Forage;
+use Kontrast\Reading\Goal;
+use Kontrast\Reading\LureChoice;
 use Kontrast\Reading\LureKind;
 use Kontrast\Reading\ReadingBounds;
 use Kontrast\Reading\Run;
@@ -47,8 +55,10 @@ use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 use Kontrast\Reading\Wind;
+use Kontrast\Rulebook\Firmness;
 use Kontrast\Rulebook\SchoolQuestion;
 use Kontrast\Rulebook\Slot;
+use Kontrast\Rulebook\Symptom;
 use Kontrast\Scoring\ScoredTrait;
 use Kontrast\Vision\Separation;
 
@@ -57,7 +67,10 @@ final class Vocabulary
 {
     /** Enumerations of the core and the documents, by the name they have in TypeScript. */
     public const ENUMS = [
-        'LureKind' => LureKind::class, 'Tint' => Tint::class, 'Sky' => Sky::class, 'Wind' => Wind::class, 'Season' => Season::class,
+        'LureKind' => LureKind::class, 'LureChoice' => LureChoice::class, 'Goal' => Goal::class, 'Firmness' => Firmness::class,
+        'Strands' => Strands::class, 'Rig' => Rig::class, 'BellyShape' => BellyShape::class, 'RetrieveName' => RetrieveName::class,
+        'Pace' => Pace::class, 'Line' => Line::class, 'Symptom' => Symptom::class,
+        'Tint' => Tint::class, 'Sky' => Sky::class, 'Wind' => Wind::class, 'Season' => Season::class,
         'Cover' => Cover::class, 'CoverDensity' => CoverDensity::class, 'Run' => Run::class, 'Forage' => Forage::class,
         'Bite' => Bite::class,
         'Bass' => Bass::class, 'Arm' => Arm::class, 'Colour' => Colour::class, 'Finish' => Finish::class, 'BladeShape' => BladeShape::class,
@@ -69,7 +82,7 @@ final class Vocabulary
         'Pick' => Slot::class, 'ScoredTrait' => ScoredTrait::class, 'Task' => Task::class, 'Theme' => Theme::class, 'Units' => Units::class,
     ];
     /** Their words mean one thing only beside their own question, so they stay out of the list of all labels. */
-    private const APART = ['Tint', 'Pick', 'ScoredTrait', 'PartPlace', 'Task', 'SchoolQuestion', 'Theme', 'Units'];
+    private const APART = ['Goal', 'LureChoice', 'BellyShape', 'Symptom', 'Tint', 'Pick', 'ScoredTrait', 'PartPlace', 'Task', 'SchoolQuestion', 'Theme', 'Units'];
 
     public function typeScript(): string
     {

@@ -7,19 +7,23 @@ namespace App\Http\Controller;
 use App\Contract\Advice\AdviceDocument;
 use App\Contract\Advice\ChangeDocument;
 use App\Contract\Advice\ChangesRequestDocument;
+use App\Contract\Advice\ExplainRequestDocument;
+use App\Contract\Advice\ExplanationDocument;
+use App\Contract\Error\InvalidDocument;
 use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
 use App\Contract\Reading\ReadingDocument;
 use App\Http\Answer;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Change;
+use Kontrast\Rulebook\Explainer;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** What to tie for a reading. */
 final readonly class AdviceController
 {
-    public function __construct(private Adviser $adviser, private Answer $answer)
+    public function __construct(private Adviser $adviser, private Explainer $explainer, private Answer $answer)
     {
     }
 
@@ -28,6 +32,16 @@ final readonly class AdviceController
     public function advise(#[Payload] ReadingDocument $reading): Response
     {
         return $this->answer->json(AdviceDocument::of($this->adviser->advise($reading->toReading())));
+    }
+
+    #[Route('/api/explain', methods: ['POST'])]
+    #[Operation('explain', 'Every rule that voted on one pick, and what would turn it', ExplanationDocument::class)]
+    public function explain(#[Payload] ExplainRequestDocument $request): Response
+    {
+        $explanation = $this->explainer->explain($request->reading->toReading(), $request->pick)
+            ?? throw InvalidDocument::fault('pick', 'This lure has no such pick.', 'no_such_pick');
+
+        return $this->answer->json(ExplanationDocument::of($explanation));
     }
 
     #[Route('/api/changes', methods: ['POST'])]

@@ -6,7 +6,7 @@ namespace App\Persistence\Entity;
 
 use App\Persistence\Upgrade\DocumentKind;
 use Doctrine\ORM\Mapping as ORM;
-use Kontrast\Reading\LureKind;
+use Kontrast\Reading\LureChoice;
 use Symfony\Component\Uid\Uuid;
 
 /** A reading saved with its time and place, to be reopened or compared. */
@@ -32,8 +32,8 @@ class SavedReading implements HasDocument
         ?string $id,
         \DateTimeImmutable $takenAt,
         array $reading,
-        #[ORM\Column(length: 20, enumType: LureKind::class)]
-        private LureKind $lure,
+        #[ORM\Column(length: 20, enumType: LureChoice::class)]
+        private LureChoice $lure,
         #[ORM\ManyToOne]
         private ?Water $water,
         #[ORM\Column(length: 1000)]

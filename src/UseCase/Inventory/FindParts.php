@@ -51,10 +51,15 @@ final readonly class FindParts
         $colours = $this->swatches();
         foreach ($this->parts->all() as $part) {
             $fields = $part->fields();
-            $accents = $fields['accents'] ?? [];
-            foreach ([$fields['colour'] ?? null, ...(\is_array($accents) ? array_values($accents) : [])] as $i => $colour) {
+            $accents = \is_array($fields['accents'] ?? null) ? array_values($fields['accents']) : [];
+            $belly = \is_array($fields['belly'] ?? null) ? array_values($fields['belly']) : [];
+            foreach ([$fields['colour'] ?? null, ...$accents, ...$belly] as $i => $colour) {
                 if (\is_string($colour)) {
-                    $name = 0 === $i ? $part->name() : "{$part->name()}, accent $i";
+                    $name = match (true) {
+                        0 === $i => $part->name(),
+                        $i <= \count($accents) => "{$part->name()}, accent $i",
+                        default => "{$part->name()}, belly ".($i - \count($accents)),
+                    };
                     $colours[] = ['name' => $name, 'hex' => PartMapper::colour($colour)->colour->toHex()];
                 }
             }

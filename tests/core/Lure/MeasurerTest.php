@@ -91,7 +91,14 @@ final class MeasurerTest extends TestCase
 
     public function testASkirtlessLureIsAsLongAsItsHeadAndTrailer(): void
     {
-        $build = self::advise(Readings::of(LureKind::BladedJig, season: Season::Fall, cover: Cover::Grass, surface: 60))->build;
+        $build = self::advise(Readings::of(
+            LureKind::BladedJig,
+            season: Season::EarlySpring,
+            cover: Cover::Grass,
+            forage: Forage::Shad,
+            surface: 50,
+            trend: 4,
+        ))->build;
         self::assertNull($build->skirt);
         $measures = Measurer::measure($build);
         self::assertEqualsWithDelta($measures->headLength->inInches() + 5.0, $measures->overall->inInches(), 1e-9);

@@ -228,8 +228,8 @@ final class AdviceTest extends TestCase
     {
         foreach (Readings::random(60, 24) as $reading) {
             $advice = self::advise($reading->with(schools: new Schools(pairing: PairingSchool::OneTone)));
-            self::assertSame('match', $advice->pairing->value);
             if (null !== $advice->build->skirt && null !== $advice->build->trailer) {
+                self::assertSame('match', $advice->pairing?->value);
                 self::assertSame($advice->build->skirt->base, $advice->build->trailer->base);
             }
         }

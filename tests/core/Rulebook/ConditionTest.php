@@ -47,7 +47,7 @@ use function Kontrast\Rulebook\wind;
 final class ConditionTest extends TestCase
 {
     #[DataProvider('visibilities')]
-    public function testALengthFadesOverAQuarterOfItsEdge(float $inches, float $strength): void
+    public function testALengthHoldsFromEndToEndAndFadesOutsideOverAShareOfTheEdge(float $inches, float $strength): void
     {
         self::assertEqualsWithDelta($strength, visibility()->between(feet(1), feet(2))->strength(self::at(inches: $inches)), 1e-9);
     }
@@ -56,18 +56,18 @@ final class ConditionTest extends TestCase
     public static function visibilities(): iterable
     {
         yield 'well below' => [8, 0.0];
-        yield 'where the lower fade begins' => [10.5, 0.0];
-        yield 'on the lower edge' => [12, 0.5];
-        yield 'where the lower fade ends' => [13.5, 1.0];
+        yield 'where the lower fade begins' => [11.04, 0.0];
+        yield 'half way through the lower fade' => [11.52, 0.5];
+        yield 'on the lower end' => [12, 1.0];
         yield 'well inside' => [18, 1.0];
-        yield 'where the upper fade begins' => [21, 1.0];
-        yield 'on the upper edge' => [24, 0.5];
-        yield 'where the upper fade ends' => [27, 0.0];
+        yield 'on the upper end' => [24, 1.0];
+        yield 'half way through the upper fade' => [24.96, 0.5];
+        yield 'where the upper fade ends' => [25.92, 0.0];
         yield 'well above' => [60, 0.0];
     }
 
     #[DataProvider('temperatures')]
-    public function testATemperatureFadesOverThreeDegrees(float $fahrenheit, float $strength): void
+    public function testATemperatureHoldsFromEndToEndAndFadesOutsideOverADegreeAndAHalf(float $fahrenheit, float $strength): void
     {
         self::assertEqualsWithDelta($strength, surface()->between(45, 55)->strength(self::at(surface: $fahrenheit)), 1e-9);
     }
@@ -76,20 +76,43 @@ final class ConditionTest extends TestCase
     public static function temperatures(): iterable
     {
         yield 'too cold' => [43, 0.0];
-        yield 'on the edge' => [45, 0.5];
+        yield 'on the lower end' => [45, 1.0];
+        yield 'on the upper end' => [55, 1.0];
         yield 'inside' => [50, 1.0];
-        yield 'a degree past the upper edge' => [56, 1 / 6];
+        yield 'a degree past the upper end' => [56, 1 / 3];
         yield 'too warm' => [57, 0.0];
     }
 
-    public function testTwoBandsThatMeetChangePlacesExactlyAtTheirEdge(): void
+    public function testTwoBandsThatMeetChangePlacesExactlyWhereTheyMeet(): void
     {
         foreach ([35.9, 36.1] as $inches) {
             $below = visibility()->under(feet(3))->strength(self::at(inches: $inches));
             $above = visibility()->over(feet(3))->strength(self::at(inches: $inches));
             self::assertSame($inches < 36, $below > $above);
-            self::assertEqualsWithDelta(1.0, $below + $above, 1e-9);
         }
+    }
+
+    /** X11: "3 to 4 ft" names the number, "under 3 ft" does not. */
+    public function testABandThatNamesItsEndOutvotesOneThatStopsShortOfIt(): void
+    {
+        $at = self::at(inches: 36);
+        self::assertSame(1.0, visibility()->between(feet(3), feet(4))->strength($at));
+        self::assertSame(1.0, visibility()->atLeast(feet(3))->strength($at));
+        self::assertSame(1.0, visibility()->atMost(feet(3))->strength($at));
+        self::assertSame(0.9, visibility()->under(feet(3))->strength($at));
+        self::assertSame(0.9, visibility()->over(feet(3))->strength($at));
+        self::assertSame(0.9, visibility()->inside(feet(2), feet(3))->strength($at));
+    }
+
+    public function testASharpBandDoesNotFade(): void
+    {
+        $above = visibility()->over(inches(6))->sharp();
+        self::assertSame([0.0, 0.0, 1.0], array_map(
+            static fn (float $inches): float => $above->strength(self::at(inches: $inches)),
+            [5.99, 6.0, 6.01],
+        ));
+        self::assertSame(1.0, surface()->atLeast(50)->sharp()->strength(self::at(surface: 50)));
+        self::assertSame(0.0, surface()->atLeast(50)->sharp()->strength(self::at(surface: 49.9)));
     }
 
     public function testWhatWasNotMeasuredIsNeverInRange(): void
@@ -114,15 +137,15 @@ final class ConditionTest extends TestCase
 
     public function testOfSeveralTheWeakestCountsAndOfAnyTheStrongest(): void
     {
-        $half = visibility()->over(feet(2));
+        $half = visibility()->atLeast(feet(2));
         $full = depth()->under(feet(10));
         $none = sky(Sky::Night);
-        $situation = self::at(inches: 24);
-        self::assertSame(0.5, all($half, $full)->strength($situation));
+        $situation = self::at(inches: 23.04);
+        self::assertEqualsWithDelta(0.5, all($half, $full)->strength($situation), 1e-9);
         self::assertSame(0.0, all($half, $full, $none)->strength($situation));
         self::assertSame(1.0, any($half, $full, $none)->strength($situation));
-        self::assertSame(0.5, any($half, $none)->strength($situation));
-        self::assertSame(0.5, not($half)->strength($situation));
+        self::assertEqualsWithDelta(0.5, any($half, $none)->strength($situation), 1e-9);
+        self::assertEqualsWithDelta(0.5, not($half)->strength($situation), 1e-9);
         self::assertSame(1.0, not($none)->strength($situation));
     }
 
@@ -172,11 +195,11 @@ final class ConditionTest extends TestCase
     {
         yield 'a range of lengths, in inches' => [
             visibility()->between(feet(1), feet(2)),
-            ['kind' => 'range', 'field' => 'visibility_in', 'least' => 12.0, 'most' => 24.0],
+            ['kind' => 'range', 'field' => 'visibility_in', 'least' => 12.0, 'most' => 24.0, 'open' => false],
         ];
         yield 'an open range of temperatures' => [
             surface()->under(50),
-            ['kind' => 'range', 'field' => 'surface_f', 'least' => null, 'most' => 50.0],
+            ['kind' => 'range', 'field' => 'surface_f', 'least' => null, 'most' => 50.0, 'open' => true],
         ];
         yield 'words' => [sky(Sky::Sun, Sky::Broken), ['kind' => 'among', 'field' => 'sky', 'words' => ['sun', 'broken']]];
         yield 'the opposite' => [

@@ -66,10 +66,10 @@ final class EngineTest extends TestCase
         self::assertSame(Finish::Gold, $decision->pick(Slot::Finish, Finish::class));
     }
 
-    public function testARuleSpeaksHalfAtTheEdgeOfItsBandAndNotAtAllBeyondTheFade(): void
+    public function testARuleVotesLessAtTheNumberOfAnOpenEndAndNotAtAllBeyondTheFade(): void
     {
         $book = rule('B3')->when(visibility()->under(feet(3)))->pick(Blades::finish(Finish::Gold));
-        self::assertSame([1.0, 0.5, 0.0], array_map(
+        self::assertSame([1.0, 0.9, 0.0], array_map(
             static fn (float $inches): float => self::deliberateAt($inches, $book)->on(Slot::Finish)?->votes[0]->strength ?? 0.0,
             [30.0, 36.0, 41.0],
         ));

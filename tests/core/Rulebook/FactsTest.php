@@ -195,13 +195,13 @@ final class FactsTest extends TestCase
             $of($jig, 4, Tint::Clay, forage: $craw),
             ['skirt.base' => 'black', 'pairing' => 'match', 'trailer.base' => 'black'],
         ];
-        yield 'S12: tea water on a dark day is black and blue' => [
+        yield 'S12: in tea a bladed jig keeps a natural skirt and takes gold' => [
             $of(LureKind::BladedJig, 22, Tint::Tannic, Sky::Rain),
-            ['skirt.base' => 'black', 'skirt.accents' => 'blue'],
+            ['skirt.base' => 'green_pumpkin', 'blades.finish' => 'gold'],
         ];
         yield 'F5: turned crawfish put red and orange under green pumpkin, even in mud' => [
             $of(LureKind::BladedJig, 9, Tint::Clay, season: Season::EarlySpring, forage: $craw, surface: 56, red: true),
-            ['skirt.base' => 'green_pumpkin', 'skirt.accents' => 'red + orange'],
+            ['skirt.base' => 'green_pumpkin', 'skirt.belly' => 'red', 'skirt.accents' => 'orange + red'],
         ];
         yield 'F5: not before fifty degrees' => [
             $of(LureKind::BladedJig, 9, Tint::Clay, season: Season::EarlySpring, forage: $craw, surface: 46, red: true),
@@ -216,13 +216,13 @@ final class FactsTest extends TestCase
             ['skirt.material' => 'living_rubber'],
         ];
         yield 'S17: a bladed jig in spring grass goes without a skirt' => [
-            $of(LureKind::BladedJig, 30, season: Season::EarlySpring, cover: Cover::Grass, surface: 52),
+            $of(LureKind::BladedJig, 30, season: Season::EarlySpring, cover: Cover::Grass, forage: Forage::Shad, surface: 52, trend: 3),
             [
                 'skirt.trim' => 'none',
                 'trailer.style' => 'paddle_tail',
                 'trailer.length_in' => '5 in',
                 'trailer.base' => 'watermelon',
-                'trailer.accents' => 'pearl',
+                'trailer.belly' => 'pearl',
             ],
         ];
         yield 'S18: cold and muddy is yellow rubber with lime and white' => [
@@ -235,7 +235,7 @@ final class FactsTest extends TestCase
         ];
         yield 'S22: dying shad in early spring' => [
             $of(LureKind::Spinnerbait, 40, Tint::None, season: Season::EarlySpring, forage: Forage::Shad, surface: 50, forageInches: 6),
-            ['skirt.base' => 'white', 'skirt.accents' => 'chartreuse + orange', 'skirt.trim' => 'long_tail', 'trailer' => 'no'],
+            ['skirt.base' => 'white', 'skirt.belly' => 'chartreuse + orange', 'skirt.trim' => 'long_tail', 'trailer' => 'no'],
         ];
         yield 'F6: perch are yellow with orange and dark bars' => [
             $of(LureKind::SwimJig, 30, forage: Forage::Perch),
@@ -271,7 +271,7 @@ final class FactsTest extends TestCase
             ['trailer.style' => 'chunk'],
         ];
         yield 'T8: cold takes a bigger meal' => [
-            $of(LureKind::Jig, 40, season: Season::Winter, surface: 44, forageInches: 3),
+            $of(LureKind::BladedJig, 40, season: Season::Winter, surface: 44, forageInches: 3),
             ['trailer.length_in' => '4.5 in'],
         ];
         yield 'T8: the low sixties take three inches' => [
@@ -279,7 +279,7 @@ final class FactsTest extends TestCase
             ['trailer.length_in' => '3 in'],
         ];
         yield 'T8: fall is small and see-through' => [
-            $of(LureKind::SwimJig, 50, season: Season::Fall, forage: Forage::Shad, surface: 62, forageInches: 5),
+            $of(LureKind::SwimJig, 50, season: Season::Fall, forage: Forage::Shad, surface: 62, forageInches: 3.5),
             ['trailer.length_in' => '3 in', 'trailer.opacity' => 'translucent'],
         ];
         yield 'T8: otherwise as long as the food' => [$of(LureKind::SwimJig, 30, forageInches: 4.1), ['trailer.length_in' => '4 in']];

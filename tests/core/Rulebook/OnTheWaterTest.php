@@ -8,7 +8,6 @@ use Kontrast\Lure\Intent;
 use Kontrast\Lure\Pairing;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
-use Kontrast\Reading\CoverDensity;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
@@ -126,19 +125,13 @@ final class OnTheWaterTest extends TestCase
     {
         yield 'shad in summer grass' => [
             Readings::of(LureKind::BladedJig, cover: Cover::Grass, forage: Forage::Shad),
-            ['F8.grass', 'Z7.long'],
+            ['F8.grass', 'Z8'],
             'F8.rock',
         ];
-        yield 'sunfish on rock' => [Readings::of(LureKind::Jig, cover: Cover::Rock), ['F8.rock', 'Z6.rock', 'S20.jig'], 'S20.swim_jig'];
-        yield 'fall without shad' => [Readings::of(LureKind::BladedJig, season: Season::Fall), ['F8.fall', 'Z6.fall'], 'Z6.half_ounce'];
-        yield 'a swim jig high' => [Readings::of(LureKind::SwimJig, run: Run::High), ['Z5.high', 'Z6.swim_jig', 'S20.swim_jig'], 'Z5.low'];
-        yield 'a half-ounce bladed jig in wood' => [
-            Readings::of(LureKind::BladedJig, cover: Cover::Wood),
-            ['Z6.half_ounce', 'Z7.short'],
-            'Z6.fall',
-        ];
-        yield 'mats' => [Readings::of(LureKind::Jig, cover: Cover::Pads, density: CoverDensity::Heavy), ['Z6.braid'], 'Z7.short'];
-        yield 'a hard day' => [Readings::of(LureKind::Jig, bite: Bite::Tough), ['F10'], 'Z6.braid'];
+        yield 'sunfish on rock' => [Readings::of(LureKind::Jig, cover: Cover::Rock), ['F8.rock', 'S20.jig'], 'S20.swim_jig'];
+        yield 'fall without shad' => [Readings::of(LureKind::BladedJig, season: Season::Fall), ['F8.fall'], 'Z8'];
+        yield 'deep rock' => [Readings::of(LureKind::Jig, feet: 12, cover: Cover::Rock), ['Z9'], 'F8.fall'];
+        yield 'a hard day' => [Readings::of(LureKind::Jig, bite: Bite::Tough), ['F10'], 'Z9'];
         yield 'a trailer of unknown plastic' => [Readings::of(LureKind::Jig), ['T10'], 'F10'];
         yield 'no trailer, no warning of its plastic' => [Readings::of(LureKind::Spinnerbait, 50), ['F7'], 'T10'];
     }
@@ -154,9 +147,10 @@ final class OnTheWaterTest extends TestCase
 
     public function testTheLineSaysHowThePairShouldRead(): void
     {
-        self::assertStringContainsString('read as one', BuildGoal::of(Intent::Vanish, Pairing::Match)->line(true));
-        self::assertStringContainsString('read as two', BuildGoal::of(Intent::BeFound, Pairing::Contrast)->line(true));
+        self::assertStringContainsString('look like one color', BuildGoal::of(Intent::Vanish, Pairing::Match)->line(true));
+        self::assertStringContainsString('look like two colors', BuildGoal::of(Intent::BeFound, Pairing::Contrast)->line(true));
         self::assertStringNotContainsString('blade', BuildGoal::of(Intent::BeFound, Pairing::Contrast)->line(false));
+        self::assertStringNotContainsString('railer', BuildGoal::of(Intent::BeFound, Pairing::Contrast, isPaired: false)->line(true));
     }
 
     /** @return list<PartGoal> */

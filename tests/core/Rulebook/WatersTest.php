@@ -67,7 +67,7 @@ final class WatersTest extends TestCase
             ),
             [
                 'skirt' => 'brown', 'accents' => 'orange', 'material' => 'living_rubber', 'trailer' => 'chunk',
-                'trailer_base' => 'blue', 'trailer_in' => 4.5, 'ounces' => 0.375, 'finish' => null,
+                'trailer_base' => 'blue', 'trailer_in' => 3.5, 'ounces' => 0.375, 'finish' => null,
             ],
         ];
         yield 'March, run-off brown as a road' => [
@@ -81,8 +81,8 @@ final class WatersTest extends TestCase
                 'size' => 5,
                 'skirt' => 'yellow',
                 'material' => 'living_rubber',
-                'trailer' => 'single_tail_grub',
-                'trailer_in' => 4.5,
+                'trailer' => 'paddle_tail',
+                'trailer_in' => 3.0,
             ],
         ];
         yield 'April, the crawfish have turned' => [
@@ -96,7 +96,7 @@ final class WatersTest extends TestCase
                 surface: 55,
                 red: true,
             ),
-            ['finish' => 'copper', 'skirt' => 'green_pumpkin', 'accents' => 'red+orange', 'trailer' => 'craw', 'ounces' => 0.5],
+            ['finish' => 'painted_orange', 'skirt' => 'green_pumpkin', 'accents' => 'orange+red', 'trailer' => 'craw', 'ounces' => 0.5],
         ];
         yield 'April, the same water where they never turn' => [
             Readings::of(
@@ -187,7 +187,17 @@ final class WatersTest extends TestCase
             ['finish' => 'silver', 'ounces' => 0.375, 'trailer' => 'fork_tail', 'trailer_in' => 3.0],
         ];
         yield 'October, dying grass, no skirt' => [
-            Readings::of(LureKind::BladedJig, 40, Tint::Green, feet: 4, season: Season::Fall, cover: Cover::Grass, surface: 60),
+            Readings::of(
+                LureKind::BladedJig,
+                40,
+                Tint::Green,
+                feet: 4,
+                season: Season::Fall,
+                cover: Cover::Grass,
+                forage: Forage::Shad,
+                surface: 57,
+                forageInches: 5,
+            ),
             ['skirt' => null, 'trailer' => 'paddle_tail', 'trailer_in' => 5.0, 'trailer_base' => 'watermelon'],
         ];
         yield 'November, tea under rain' => [

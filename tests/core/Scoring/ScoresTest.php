@@ -160,7 +160,15 @@ final class ScoresTest extends TestCase
         );
 
         $bare = self::scorer(
-            Readings::of(LureKind::BladedJig, 40, season: Season::LateWinter, cover: Cover::Grass, surface: 46, forage: Forage::Bluegill),
+            Readings::of(
+                LureKind::BladedJig,
+                40,
+                season: Season::LateWinter,
+                cover: Cover::Grass,
+                surface: 46,
+                trend: 4,
+                forage: Forage::Shad,
+            ),
         );
         self::assertNull($bare->brief->build->skirt);
         self::assertGreaterThan($bare->skirt(Bins::skirt())->points, $bare->skirt(null)->points);

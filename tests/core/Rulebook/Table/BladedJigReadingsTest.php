@@ -51,13 +51,13 @@ final class BladedJigReadingsTest extends ReadingTableTestCase
             ['lure' => 'bladed_jig'],
         ];
         yield 'S17: bare in early-spring grass' => [
-            Readings::of(LureKind::BladedJig, cover: Cover::Grass, season: Season::EarlySpring, surface: 52, forage: Forage::Shad),
+            Readings::of(LureKind::BladedJig, cover: Cover::Grass, season: Season::EarlySpring, surface: 52, forage: Forage::Shad, trend: 4),
             [
                 'skirt.trim' => 'none',
                 'trailer.style' => 'paddle_tail',
                 'trailer.length_in' => '5 in',
                 'trailer.base' => 'watermelon',
-                'trailer.accents' => 'pearl',
+                'trailer.belly' => 'pearl',
             ],
         ];
         yield 'T9: timber, a wide base' => [
@@ -143,7 +143,7 @@ final class BladedJigReadingsTest extends ReadingTableTestCase
             Readings::of(LureKind::BladedJig, inches: 40, forage: Forage::Bluegill),
             ['skirt.base' => 'green_pumpkin'],
         ];
-        yield 'F5: turned crawfish under cloud in dirty water, red paint' => [
+        yield 'B13: turned crawfish under cloud in dirty water, orange paint' => [
             Readings::of(
                 LureKind::BladedJig,
                 inches: 10,
@@ -154,7 +154,7 @@ final class BladedJigReadingsTest extends ReadingTableTestCase
                 sky: Sky::Overcast,
                 cover: Cover::Wood,
             ),
-            ['blades.finish' => 'painted_red', 'skirt.base' => 'green_pumpkin'],
+            ['blades.finish' => 'painted_orange', 'skirt.base' => 'green_pumpkin'],
         ];
     }
 }

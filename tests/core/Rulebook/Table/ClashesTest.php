@@ -120,13 +120,21 @@ final class ClashesTest extends TestCase
             'S10',
         ];
         yield 'S10 over S3 past four feet: plain brown ends there' => [
-            Readings::of(LureKind::Jig, 50, forage: Forage::Crawfish, sky: Sky::Sun),
+            Readings::of(LureKind::Jig, 51, forage: Forage::Crawfish, sky: Sky::Sun),
             Slot::SkirtBase,
             'S10',
             'S3',
         ];
         yield 'S17 over S15: no skirt at all in early-spring grass' => [
-            Readings::of(LureKind::BladedJig, 30, season: Season::EarlySpring, cover: Cover::Grass, surface: 50),
+            Readings::of(
+                LureKind::BladedJig,
+                30,
+                season: Season::EarlySpring,
+                cover: Cover::Grass,
+                forage: Forage::Shad,
+                surface: 50,
+                trend: 4,
+            ),
             Slot::SkirtForm,
             'S17',
             'S15',
@@ -138,7 +146,7 @@ final class ClashesTest extends TestCase
             'T6',
         ];
         yield 'T8 over the food’s own length when it is cold' => [
-            Readings::of(LureKind::Jig, 30, season: Season::Winter, surface: 42, forageInches: 2.8),
+            Readings::of(LureKind::BladedJig, 30, season: Season::Winter, surface: 42, forageInches: 2.8),
             Slot::TrailerLength,
             'T8',
             'T8',

@@ -122,9 +122,9 @@ final class JigReadingsTest extends ReadingTableTestCase
             Readings::of(LureKind::Jig, inches: 12, forage: Forage::Crawfish),
             ['trailer.style' => 'craw'],
         ];
-        yield 'T8: cold water, the bigger meal' => [
+        yield 'X6: in cold water a jig’s trailer keeps to the forage' => [
             Readings::of(LureKind::Jig, inches: 30, season: Season::Winter, surface: 42, forage: Forage::Crawfish, forageInches: 3),
-            ['trailer.length_in' => '4.5 in'],
+            ['trailer.length_in' => '3 in'],
         ];
         yield 'T8: low sixties, thin and three inches' => [
             Readings::of(LureKind::Jig, inches: 30, season: Season::Spring, surface: 63, forage: Forage::Bluegill, forageInches: 4),
@@ -144,7 +144,7 @@ final class JigReadingsTest extends ReadingTableTestCase
                 red: true,
                 sky: Sky::Sun,
             ),
-            ['skirt.base' => 'green_pumpkin', 'skirt.accents' => 'red+orange'],
+            ['skirt.base' => 'green_pumpkin', 'skirt.accents' => 'orange+red'],
         ];
         yield 'F5: not below fifty degrees' => [
             Readings::of(

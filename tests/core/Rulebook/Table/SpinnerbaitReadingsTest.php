@@ -52,7 +52,7 @@ final class SpinnerbaitReadingsTest extends ReadingTableTestCase
             ),
             [
                 'blades.front.shape' => 'colorado', 'blades.front.size' => '#2', 'blades.shape' => 'willow', 'blades.size' => '#5',
-                'skirt.trim' => 'long_tail', 'trailer' => 'no', 'skirt.base' => 'white', 'skirt.accents' => 'chartreuse+orange',
+                'skirt.trim' => 'long_tail', 'trailer' => 'no', 'skirt.base' => 'white', 'skirt.belly' => 'chartreuse+orange',
             ],
         ];
         yield 'B2: tiny food, small blades' => [Readings::of(LureKind::Spinnerbait, inches: 30, forageInches: 2), ['blades.size' => '#3']];
@@ -121,7 +121,7 @@ final class SpinnerbaitReadingsTest extends ReadingTableTestCase
         yield 'S18: cold and muddy' => [
             Readings::of(
                 LureKind::Spinnerbait,
-                inches: 6,
+                inches: 5,
                 season: Season::Winter,
                 surface: 42,
                 forage: Forage::Shad,

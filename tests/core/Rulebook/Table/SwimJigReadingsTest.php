@@ -69,8 +69,8 @@ final class SwimJigReadingsTest extends ReadingTableTestCase
             Readings::of(LureKind::SwimJig, inches: 40, run: Run::Low, forage: Forage::Shad),
             ['trailer.style' => 'paddle_tail'],
         ];
-        yield 'T3: clear and shad, a fork tail' => [
-            Readings::of(LureKind::SwimJig, inches: 70, tint: Tint::None, forage: Forage::Shad),
+        yield 'T14: clear and shad, a slender fork tail' => [
+            Readings::of(LureKind::SwimJig, inches: 50, tint: Tint::None, forage: Forage::Shad),
             ['trailer.style' => 'fork_tail'],
         ];
         yield 'T3: into fall' => [

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Lure;
+
+use Kontrast\Reading\HasLabel;
+
+/** How fast a lure is worked. */
+enum Pace: string
+{
+    use HasLabel;
+
+    case Slow = 'slow';
+    case Medium = 'medium';
+    case Fast = 'fast';
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Lure;
+
+use Kontrast\Reading\HasLabel;
+
+/** How the strands of a skirt are coloured along their length. */
+enum Strands: string
+{
+    use HasLabel;
+
+    case Solid = 'solid';
+    case Barred = 'barred';
+    case Scaled = 'scaled';
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Lure;
+
+/** What it is thrown on: line and its breaking strength in pounds, rod length in inches, turns of the spool to one of the handle. */
+final readonly class Tackle
+{
+    public function __construct(
+        public Line $line,
+        public NumberRange $linePounds,
+        public NumberRange $rodInches,
+        public NumberRange $gearRatio,
+    ) {
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Rulebook;
+
+use Kontrast\Reading\LureKind;
+use Kontrast\Reading\Reading;
+
+/** Ranks the four kinds of lure for a reading, whichever it asks for, and names the one to follow up with (R9). */
+final readonly class LureRanking
+{
+    public function __construct(private Engine $engine)
+    {
+    }
+
+    /** With the rules that rank alone: quick to make, for whoever needs no more than the best kind. */
+    public static function standard(): self
+    {
+        return new self(new Engine(Rulebook::of(Rules\LureRules::all())));
+    }
+
+    /** @return non-empty-list<RankedLure> every kind, best first */
+    public function of(Reading $reading): array
+    {
+        $tally = $this->engine->rank($reading);
+        $most = max([1.0, ...array_values($tally->scores)]);
+        $ranked = [];
+        foreach ($tally->scores as $key => $score) {
+            $kind = LureKind::from($key);
+            $for = array_values(array_filter(
+                $tally->votes,
+                static fn (Vote $vote): bool => $vote->value->key === $key && $vote->count > 0,
+            ));
+            usort($for, static fn (Vote $a, Vote $b): int => $b->count <=> $a->count);
+            $against = array_values(array_filter(
+                $tally->votes,
+                static fn (Vote $vote): bool => $vote->value->key === $key && $vote->count < 0,
+            ));
+            $told = $against[0] ?? $for[0] ?? null;
+            $facts = array_merge(...array_map(static fn (Vote $vote): array => $vote->rule->facts, [...$against, ...$for]));
+            $ranked[] = new RankedLure(
+                $kind,
+                max(0.0, 100 * $score / $most),
+                $told->rule->because ?? '',
+                array_values(array_unique($facts)),
+            );
+        }
+
+        return [] === $ranked ? throw new \LogicException('Every kind is ranked.') : $ranked;
+    }
+
+    public function best(Reading $reading): LureKind
+    {
+        return $this->of($reading)[0]->kind;
+    }
+
+    /** After a lure that is wound, a jig on the same spot; after a jig, the best of the wound ones to search with. */
+    public function followUp(Reading $reading): FollowUp
+    {
+        return self::after($reading->lure, LureKind::Jig === $reading->lure ? $this->of($reading) : []);
+    }
+
+    /** @param list<RankedLure> $ranking every kind, best first; needed after a jig */
+    public static function after(LureKind $kind, array $ranking): FollowUp
+    {
+        if (LureKind::Jig !== $kind) {
+            return new FollowUp(
+                LureKind::Jig,
+                'Where one bites, slow down: a jig on the same spot.',
+                ['R9', 'L1'],
+            );
+        }
+        foreach ($ranking as $ranked) {
+            if (LureKind::Jig !== $ranked->kind) {
+                return new FollowUp($ranked->kind, 'When a spot is fished out, search on with a lure that covers water.', ['L1', 'R9']);
+            }
+        }
+        throw new \LogicException('Every kind is ranked.');
+    }
+}

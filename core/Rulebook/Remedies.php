@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Rulebook;
+
+use Kontrast\Lure\BellyShape;
+use Kontrast\Lure\Line;
+use Kontrast\Lure\TrailerStyle;
+use Kontrast\Measure\Weight;
+use Kontrast\Reading\Arm;
+use Kontrast\Reading\Cover;
+use Kontrast\Reading\CoverDensity;
+use Kontrast\Reading\LureKind;
+
+/** What goes wrong on the water and the one thing to change, for the lure as it was advised (L7, Z5). */
+final readonly class Remedies
+{
+    /** Weights in which heads are made, in ounces. From memory of common catalogs (common practice, no source). */
+    private const WEIGHTS_OZ = [0.1875, 0.25, 0.3125, 0.375, 0.5, 0.625, 0.75, 1.0, 1.25, 1.5];
+
+    private function __construct(private Assembly $lure)
+    {
+    }
+
+    /** @return list<Remedy> one for each thing that can go wrong, in the order of Symptom */
+    public static function for(Assembly $lure): array
+    {
+        $remedies = new self($lure);
+
+        return array_map($remedies->remedy(...), Symptom::cases());
+    }
+
+    private function remedy(Symptom $symptom): Remedy
+    {
+        [$change, $because, $facts] = match ($symptom) {
+            Symptom::Follows => $this->follows(),
+            Symptom::Misses => [$this->lighter(), 'A lighter head falls slower and is easier to catch.', ['L7']],
+            Symptom::NoHookup => $this->noHookup(),
+            Symptom::PullsOff => $this->pullsOff(),
+            Symptom::Rolls => $this->rolls(),
+            Symptom::Snags => $this->snags(),
+            Symptom::TooDeep => [$this->lighter().' Or a faster reel, about 8:1.', 'Less weight or more speed keeps a lure up.', ['L7', 'Z5']],
+            Symptom::TooHigh => [$this->heavier().' Or a slower reel.', 'More weight or less speed keeps a lure down.', ['Z5', 'R2']],
+        };
+
+        return new Remedy($symptom, $change, $because, $facts);
+    }
+
+    /** @return array{string, string, list<string>} */
+    private function follows(): array
+    {
+        $second = $this->hasTrailer() ? $this->lure->decision->on(Slot::TrailerBase)?->second() : null;
+        $blade = $this->lure->decision->on(Slot::Finish)?->second();
+
+        return match (true) {
+            null !== $second => ["Change the trailer to {$this->words($second)}.", 'The trailer first: it is most of what they see.', ['L7', 'L2']],
+            $this->hasTrailer() => ['Change the trailer: its shine, then its shape.', 'The trailer first: it is most of what they see.', ['L7', 'L2']],
+            null !== $blade => ["Change the blade to {$this->words($blade)}.", 'There is no trailer to change, so the blade is next.', ['L7', 'L2']],
+            default => ['Change the lure.', 'There is no trailer and no blade to change.', ['L7', 'L2']],
+        };
+    }
+
+    /** @return array{string, string, list<string>} */
+    private function noHookup(): array
+    {
+        $reading = $this->lure->decision->reading;
+
+        return match (true) {
+            LureKind::Spinnerbait !== $reading->lure, Arm::Short === $reading->arm => [
+                'A shorter trailer, or the same one bitten off by half an inch.',
+                'This lure takes no trailer hook, so bring the bite closer to the hook.',
+                ['L7', 'T8'],
+            ],
+            $this->lure->decision->isTrue(Slot::HookFitted) => [
+                'A shorter trailer: the trailer hook is on already.',
+                'Fish that hit behind the hooks get closer to them.',
+                ['L7', 'H1'],
+            ],
+            default => ['Add a trailer hook.', 'It catches short strikes.', ['L7', 'H1']],
+        };
+    }
+
+    /** @return array{string, string, list<string>} */
+    private function pullsOff(): array
+    {
+        return match ($this->lure->tackle()->line) {
+            Line::Monofilament => ['A softer rod: you are on monofilament already.', 'What stretches tears out less.', ['L7', 'Z7']],
+            Line::Fluorocarbon, Line::Braid => ['Change to monofilament.', 'A little stretch keeps the hook from tearing out.', ['L7', 'Z6']],
+        };
+    }
+
+    /** @return array{string, string, list<string>} */
+    private function rolls(): array
+    {
+        $shape = $this->hasTrailer() ? $this->lure->decision->pick(Slot::TrailerBellyShape, BellyShape::class) : null;
+
+        return match (true) {
+            !$this->hasTrailer() => ['Slow down, or add a wide-based trailer.', 'A wide base keeps the lure upright.', ['L7', 'T9']],
+            BellyShape::Wide === $shape => ['Slow down, and thread the trailer straight.', 'The base is wide already: a crooked trailer rolls.', ['L7', 'T9']],
+            default => ['Change to a wide-based trailer.', 'A wide base keeps the lure upright.', ['L7', 'T9']],
+        };
+    }
+
+    /** @return array{string, string, list<string>} */
+    private function snags(): array
+    {
+        $reading = $this->lure->decision->reading;
+
+        return match (true) {
+            $this->lure->decision->isTrue(Slot::HookFitted) => ['Take the trailer hook off.', 'A second hook catches the cover.', ['L7', 'H1']],
+            LureKind::BladedJig === $reading->lure && \in_array($reading->cover, [Cover::Wood, Cover::FloodedBrush], true) => [
+                'Change to a jig.',
+                'A jig comes through wood that a bladed jig does not.',
+                ['L7', 'D6'],
+            ],
+            LureKind::Jig === $reading->lure || CoverDensity::Heavy === $reading->coverDensity => [
+                'A stiffer weed guard and stronger line.',
+                'Heavy cover takes a heavier rig.',
+                ['L7', 'Z9'],
+            ],
+            default => [$this->lighter(), 'A lighter head rides over what it now digs into.', ['L7', 'R3']],
+        };
+    }
+
+    private function hasTrailer(): bool
+    {
+        return $this->lure->decision->isTrue(Slot::TrailerFitted);
+    }
+
+    private function lighter(): string
+    {
+        $lighter = array_values(array_filter(self::WEIGHTS_OZ, fn (float $ounces): bool => $ounces < $this->ounces()));
+
+        return [] === $lighter
+            ? 'Wind faster: there is no lighter head.'
+            : 'A lighter head: '.Weight::ounces($lighter[\count($lighter) - 1])->label().'.';
+    }
+
+    private function heavier(): string
+    {
+        $heavier = array_values(array_filter(self::WEIGHTS_OZ, fn (float $ounces): bool => $ounces > $this->ounces()));
+
+        return [] === $heavier
+            ? 'Wind slower: there is no heavier head.'
+            : 'A heavier head: '.Weight::ounces($heavier[0])->label().($this->hasBusyTrailer() ? ', or a paddle tail, which lifts less.' : '.');
+    }
+
+    private function hasBusyTrailer(): bool
+    {
+        return $this->hasTrailer() && TrailerStyle::Craw === $this->lure->decision->pick(Slot::TrailerStyle, TrailerStyle::class);
+    }
+
+    private function ounces(): float
+    {
+        return round($this->lure->one(Slot::Weight, Weight::class)->inOunces(), 4);
+    }
+
+    private function words(Value $value): string
+    {
+        return str_replace('_', ' ', $value->key);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Advice;
+
+use Kontrast\Rulebook\Firmness;
+use Kontrast\Rulebook\Value;
+use OpenApi\Attributes as OA;
+
+/** How far ahead of the next choice a pick is. */
+#[OA\Schema(schema: 'Firmness', additionalProperties: false, required: ['firmness', 'runner_up'])]
+final readonly class FirmnessDocument
+{
+    /** @param string|float|int|bool|list<float>|null $runner_up */
+    public function __construct(
+        #[OA\Property(type: 'string', enum: Firmness::class)]
+        public Firmness $firmness,
+        #[OA\Property(ref: '#/components/schemas/Value', nullable: true, description: 'What would have been picked next; null where nothing else was voted for.')]
+        public string|float|int|bool|array|null $runner_up,
+    ) {
+    }
+
+    public static function of(Firmness $firmness, ?Value $runnerUp): self
+    {
+        return new self($firmness, null === $runnerUp ? null : ValueDocument::of($runnerUp));
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Advice;
+
+use Kontrast\Reading\LureKind;
+use Kontrast\Rulebook\RankedLure;
+use OpenApi\Attributes as OA;
+
+/** One kind of lure beside the others in this water. */
+#[OA\Schema(schema: 'RankedLure', additionalProperties: false, required: ['lure', 'worth', 'because', 'facts'])]
+final readonly class RankedLureDocument
+{
+    /** @param list<string> $facts */
+    public function __construct(
+        #[OA\Property(type: 'string', enum: LureKind::class)]
+        public LureKind $lure,
+        #[OA\Property(minimum: 0, maximum: 100, description: 'The best kind has 100.')]
+        public float $worth,
+        #[OA\Property]
+        public string $because,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $facts,
+    ) {
+    }
+
+    public static function of(RankedLure $ranked): self
+    {
+        return new self($ranked->kind, round($ranked->worth, 1), $ranked->because, $ranked->facts);
+    }
+}

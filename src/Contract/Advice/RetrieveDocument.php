@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Advice;
+
+use Kontrast\Lure\Pace;
+use Kontrast\Lure\Retrieve;
+use Kontrast\Lure\RetrieveName;
+use Kontrast\Reading\Run;
+use Kontrast\Rulebook\Reason;
+use OpenApi\Attributes as OA;
+
+/** How the lure is worked. */
+#[OA\Schema(schema: 'Retrieve', additionalProperties: false, required: ['name', 'pace', 'run', 'because', 'facts'])]
+final readonly class RetrieveDocument
+{
+    /** @param list<string> $facts */
+    public function __construct(
+        #[OA\Property(type: 'string', enum: RetrieveName::class)]
+        public RetrieveName $name,
+        #[OA\Property(type: 'string', enum: Pace::class)]
+        public Pace $pace,
+        #[OA\Property(type: 'string', enum: Run::class)]
+        public Run $run,
+        #[OA\Property]
+        public string $because,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $facts,
+    ) {
+    }
+
+    /** @param list<Reason> $reasons of this advice, the motion first */
+    public static function of(Retrieve $retrieve, array $reasons): self
+    {
+        return new self($retrieve->name, $retrieve->pace, $retrieve->run, ReasonDocument::sentences($reasons), ReasonDocument::allFacts($reasons));
+    }
+}

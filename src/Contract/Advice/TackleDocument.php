@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Advice;
+
+use Kontrast\Lure\Line;
+use Kontrast\Lure\NumberRange;
+use Kontrast\Lure\Tackle;
+use Kontrast\Rulebook\Reason;
+use OpenApi\Attributes as OA;
+
+/** What the lure is thrown on. */
+#[OA\Schema(schema: 'Tackle', additionalProperties: false, required: ['line', 'line_lb', 'rod_in', 'gear_ratio', 'because', 'facts'])]
+final readonly class TackleDocument
+{
+    /**
+     * @param list<float> $line_lb
+     * @param list<float> $rod_in
+     * @param list<float> $gear_ratio
+     * @param list<string> $facts
+     */
+    public function __construct(
+        #[OA\Property(type: 'string', enum: Line::class)]
+        public Line $line,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), minItems: 2, maxItems: 2, description: 'Breaking strength.')]
+        public array $line_lb,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), minItems: 2, maxItems: 2, description: 'Length of the rod.')]
+        public array $rod_in,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), minItems: 2, maxItems: 2, description: 'Turns of the spool to one of the handle.')]
+        public array $gear_ratio,
+        #[OA\Property]
+        public string $because,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
+        public array $facts,
+    ) {
+    }
+
+    /** @param list<Reason> $reasons of this advice */
+    public static function of(Tackle $tackle, array $reasons): self
+    {
+        $both = static fn (NumberRange $range): array => [$range->least, $range->most];
+
+        return new self(
+            $tackle->line,
+            $both($tackle->linePounds),
+            $both($tackle->rodInches),
+            $both($tackle->gearRatio),
+            ReasonDocument::sentences($reasons),
+            ReasonDocument::allFacts($reasons),
+        );
+    }
+}
