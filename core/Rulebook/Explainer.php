@@ -24,6 +24,7 @@ final readonly class Explainer
     private const STEPS = 60;
     /** What another word counts in steps of a number: a changed sky is as far as this many. (Chosen.) */
     private const WORD = 12;
+    private const HALVINGS = 8;
 
     public function __construct(private Engine $engine)
     {
@@ -63,16 +64,45 @@ final readonly class Explainer
                     continue;
                 }
                 foreach ([-1, 1] as $way) {
-                    $to = round($from + $way * $step * self::STEP * $quantity->nearness(abs($from)), 2);
-                    $reading = $quantity->isSensible($to) ? $quantity->set($decision->reading, $to) : null;
-                    if (null !== $reading && $this->wins($this->engine->reconsider($decision, $reading, $quantity->value), $slot, $wanted)) {
-                        return [$step, new NearestChange($quantity->value, $from, $to)];
+                    $by = $way * self::STEP * $quantity->nearness(abs($from));
+                    if ($this->winsAt($quantity, $from + $step * $by, $decision, $slot, $wanted)) {
+                        return [$step, new NearestChange(
+                            $quantity->value,
+                            $from,
+                            $this->refined($quantity, $from + ($step - 1) * $by, $from + $step * $by, $decision, $slot, $wanted),
+                        )];
                     }
                 }
             }
         }
 
         return null;
+    }
+
+    /** The number nearest to one at which the value does not win, between that and one at which it does; to a hundredth. */
+    private function refined(Quantity $quantity, float $loses, float $wins, Decision $decision, Slot $slot, Value $wanted): float
+    {
+        for ($i = 0; $i < self::HALVINGS; ++$i) {
+            $middle = ($loses + $wins) / 2;
+            if ($this->winsAt($quantity, $middle, $decision, $slot, $wanted)) {
+                $wins = $middle;
+            } else {
+                $loses = $middle;
+            }
+        }
+        $rounded = round($wins, 2);
+
+        return $this->winsAt($quantity, $rounded, $decision, $slot, $wanted) ? $rounded : $wins;
+    }
+
+    private function winsAt(Quantity $quantity, float $number, Decision $decision, Slot $slot, Value $wanted): bool
+    {
+        if (!$quantity->isSensible($number)) {
+            return false;
+        }
+        $reading = $quantity->set($decision->reading, $number);
+
+        return $this->wins($this->engine->reconsider($decision, $reading, $quantity->value), $slot, $wanted);
     }
 
     private function word(Decision $decision, Slot $slot, Value $wanted): ?NearestChange

@@ -29,7 +29,7 @@ final class AdviceApiTest extends ApiTestCase
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
     public static function badReadings(): iterable
     {
-        yield 'a lure of another kind' => [['lure' => 'boat'], 'lure', 'Allowed: jig, swim_jig, spinnerbait, bladed_jig.'];
+        yield 'a lure of another kind' => [['lure' => 'boat'], 'lure', 'Allowed: jig, swim_jig, spinnerbait, bladed_jig, any.'];
         yield 'a word for a number' => [['visibility_in' => 'two feet'], 'visibility_in', 'A number is expected.'];
         yield 'no visibility at all' => [['visibility_in' => 0], 'visibility_in', 'has to be above 0 in'];
         yield 'a negative depth' => [['depth_ft' => -1], 'depth_ft', 'above 0 ft'];
@@ -106,5 +106,41 @@ final class AdviceApiTest extends ApiTestCase
         self::assertIsArray($finish['for']);
         self::assertIsArray($finish['against']);
         self::assertContains('F3.blade', array_column($finish['against'], 'rule'));
+    }
+
+    /** lure "any": the kind that the ranking puts first, and everything else for that kind. */
+    public function testAnyLureIsTheBestOfTheRanking(): void
+    {
+        foreach (['grass', 'rock', 'dock', 'open'] as $cover) {
+            $reading = ['lure' => 'any', 'cover' => $cover, 'surface_f' => 'rock' === $cover ? 45 : 70] + self::reading();
+            $advice = $this->send('POST', '/api/advice', $reading);
+            \assert(\is_array($advice) && \is_array($advice['lure_ranking']));
+            self::assertSame(200, $this->answered());
+            self::assertSame($advice['lure'], self::textAt($advice, 'lure_ranking', 0, 'lure'));
+            self::assertCount(4, $advice['lure_ranking']);
+            $named = $this->send('POST', '/api/advice', ['lure' => $advice['lure']] + $reading);
+            self::assertSame($named, $advice);
+        }
+    }
+
+    public function testEveryPickCanBeExplained(): void
+    {
+        $advice = $this->send('POST', '/api/advice', self::reading());
+        \assert(\is_array($advice) && \is_array($advice['reasons']) && \is_array($advice['firmness']));
+        foreach ($advice['reasons'] as $reason) {
+            \assert(\is_array($reason) && \is_string($reason['pick']));
+            $explained = $this->send('POST', '/api/explain', ['reading' => self::reading(), 'pick' => $reason['pick']]);
+            \assert(\is_array($explained) && \is_array($explained['values']) && \is_array($explained['votes']));
+            self::assertContains($reason['value'], $explained['values'], $reason['pick']);
+            self::assertContains($reason['rule'], array_column($explained['votes'], 'rule'), $reason['pick']);
+            self::assertSame($advice['firmness'][$reason['pick']] ?? null, $explained['firmness']);
+        }
+    }
+
+    public function testAPickThatALureLacksIsNamed(): void
+    {
+        $problem = $this->send('POST', '/api/explain', ['reading' => ['lure' => 'jig'] + self::reading(), 'pick' => 'blades.finish']);
+        self::assertSame(422, $this->answered());
+        self::assertStringContainsString('This lure has no such pick.', (string) json_encode($problem));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
+use Kontrast\Reading\Colour;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 
@@ -115,7 +116,7 @@ final class LookApiTest extends ApiTestCase
         $depths = $this->send('POST', '/api/depths', ['reading' => self::reading(), 'from' => 'side']);
         self::assertIsArray($depths);
         self::assertIsArray($depths['colours']);
-        self::assertCount(15, $depths['colours']);
+        self::assertCount(\count(Colour::cases()), $depths['colours']);
     }
 
     public function testTheCommandLineLooksToo(): void

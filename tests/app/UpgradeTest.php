@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** A database of the version before is brought up to date, and every endpoint answers with it. */
 final class UpgradeTest extends TestCase
 {
     private const FIXTURE = __DIR__.'/../fixtures/database-shape-1.sqlite';
+    /** Made by the version before belly colors, eyes, strand patterns and belly shapes: 112 parts, 4 builds, 5 readings, one batch. */
+    private const BEFORE_BELLIES = __DIR__.'/../fixtures/database-shape-2.sqlite';
 
-    public function testADatabaseOfShapeOneIsUpgradedAndEveryEndpointAnswers(): void
+    #[TestWith([self::FIXTURE])]
+    #[TestWith([self::BEFORE_BELLIES])]
+    public function testAnOlderDatabaseIsUpgradedAndEveryEndpointAnswers(string $fixture): void
     {
-        $program = new ServedProgram(self::FIXTURE);
+        $program = new ServedProgram($fixture);
         $program->migrate();
         $program->start();
         $api = new OpenApiDocument();
@@ -68,6 +73,32 @@ final class UpgradeTest extends TestCase
         self::assertEquals(0, $one($database, 'SELECT COUNT(*) FROM built_record_part WHERE part_id IS NULL'));
     }
 
+    /** What a part, a build or a reading did not have before is filled in as it always was: one color, no eye, solid strands, any forage. */
+    public function testOlderPartsBuildsAndReadingsReadAsTheyAlwaysDid(): void
+    {
+        $program = new ServedProgram(self::BEFORE_BELLIES);
+        $program->migrate();
+        $program->start();
+        $get = static fn (string $url): mixed => json_decode($program->ask('GET', $url)[1], true);
+        $bin = $get('/api/bin');
+        \assert(\is_array($bin) && \is_array($bin['parts']));
+        self::assertCount(112, $bin['parts']);
+        foreach ($bin['parts'] as $part) {
+            \assert(\is_array($part));
+            self::assertSame([[], false], [$part['belly'] ?? [], $part['eye'] ?? false]);
+            self::assertSame([null, null], [$part['strand_pattern'] ?? null, $part['belly_shape'] ?? null]);
+        }
+        self::assertSame([], $get('/api/attention'));
+        $builds = $get('/api/builds');
+        self::assertIsArray($builds);
+        self::assertCount(4, $builds);
+        $desk = $get('/api/desk');
+        \assert(\is_array($desk) && \is_array($desk['reading']));
+        self::assertSame(['bladed_jig', 'shad'], [$desk['reading']['lure'], $desk['reading']['forage']]);
+        self::assertSame([], $desk['reading']['forage_also'] ?? []);
+        self::assertSame('any', $desk['reading']['goal'] ?? 'any');
+    }
+
     /**
      * What to send to an endpoint: with an id where the path has one, and a document where it takes one.
      *
@@ -89,6 +120,7 @@ final class UpgradeTest extends TestCase
         $both = ['reading' => ['lure' => $build['build']['lure']] + $reading, 'build' => $build['build']];
         $body = match ("$method $path") {
             'POST /api/advice', 'POST /api/opinion' => $reading,
+            'POST /api/explain' => ['reading' => $reading, 'pick' => 'skirt.base'],
             'POST /api/changes' => ['before' => $reading, 'after' => ['visibility_in' => 9] + $reading],
             'POST /api/bench', 'POST /api/swaps' => $both,
             'POST /api/best' => ['reading' => $reading],

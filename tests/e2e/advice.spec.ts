@@ -24,9 +24,9 @@ test.beforeEach(async ({ page }) => {
 
 test('near an edge it says what lies beyond and what to measure again', async ({ page }) => {
   await open(page, '#/advice', 'Jig')
-  const near = page.getByRole('region', { name: 'Close to an edge' })
-  await expect(near).toContainText('Let the lure down again')
-  await expect(near).toContainText('Sight 17 in; above about 18 in')
+  const near = page.getByRole('region', { name: 'Close calls' })
+  await expect(near).toContainText('Measure the visibility again')
+  await expect(near).toContainText('Visibility 17 in; above about 18 in')
   await expect(near).toContainText('Skirt base: black → green pumpkin')
 })
 
@@ -34,34 +34,34 @@ test('one change to the reading marks the picks that it turned, and is taken bac
   await open(page, '#/advice', 'Jig')
   const skirt = page.getByRole('region', { name: 'Skirt', exact: true })
   await expect(skirt).toContainText('Black')
-  await page.getByLabel('Food').selectOption('shad')
+  await page.getByLabel('Forage').selectOption('shad')
   const changed = page.getByRole('region', { name: 'What changed' })
-  await expect(changed).toContainText('Since food went from crawfish to shad')
+  await expect(changed).toContainText('Since forage went from crawfish to shad')
   await expect(changed).toContainText('Skirt base: black → white')
   await expect(skirt).toContainText('Changed: skirt base was black')
   await page.getByRole('button', { name: 'Change it back' }).click()
   await expect(changed).toBeHidden()
-  await expect(page.getByLabel('Food')).toHaveValue('crawfish')
+  await expect(page.getByLabel('Forage')).toHaveValue('crawfish')
 })
 
 test('a slider on its way is one change', async ({ page }) => {
   await open(page, '#/advice', 'Jig')
-  const sight = page.getByRole('slider', { name: 'Sight' })
+  const sight = page.getByRole('slider', { name: 'Visibility' })
   await sight.focus()
   for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight')
-  await expect(page.getByRole('region', { name: 'What changed' })).toContainText('Since sight went from 17 in to')
+  await expect(page.getByRole('region', { name: 'What changed' })).toContainText('Since visibility went from 17 in to')
 })
 
 test('fish that follow and do not take get another trailer first', async ({ page }) => {
   await open(page, '#/advice', 'Jig')
-  const next = page.getByRole('region', { name: 'When it turns out there' })
-  await expect(next).toContainText('They follow and do not take')
+  const next = page.getByRole('region', { name: 'If conditions change' })
+  await expect(next).toContainText('They follow but won’t bite')
   await expect(next.getByRole('listitem').filter({ hasText: 'from' }).nth(1)).toContainText('The trailer')
 })
 
 test('another school is drawn beside its pick, and one tap tries it', async ({ page }) => {
   await open(page, '#/advice', 'Jig')
-  const schools = page.getByRole('region', { name: 'Where the schools part today' })
+  const schools = page.getByRole('region', { name: 'Where anglers disagree' })
   await expect(schools.getByRole('img').first()).toBeVisible()
   await schools.getByRole('button', { name: 'Try it: Stay natural' }).click()
   await expect(page.getByRole('region', { name: 'What changed' })).toContainText('another school')
@@ -89,13 +89,47 @@ test('the book is searched by word, by lure and by school', async ({ page }) => 
   const count = page.getByRole('status').filter({ hasText: 'rules' })
   await expect(count).toContainText(/(\d+) of \1 rules/)
   await page.getByLabel('Search').fill('copper crawfish')
-  await expect(page.getByText('copper has their colour')).toBeVisible()
-  await expect(page.getByText('Silver belongs to clear water')).toBeHidden()
+  await expect(page.getByText('copper has their color')).toBeVisible()
+  await expect(page.getByText('silver is the usual metal')).toBeHidden()
   await page.getByLabel('Search').fill('')
   await page.getByLabel('School').selectOption({ label: 'A dull one and a gold one' })
-  await expect(page.getByText('Silver belongs to clear water')).toBeHidden()
+  await expect(page.getByText('silver is the usual metal')).toBeHidden()
   await page.getByLabel('Search').fill('nosuchword')
   await expect(page.getByText('No rule has all of these words')).toBeVisible()
+})
+
+test('a pick is explained: who voted, how much it counted, and what would turn it', async ({ page }) => {
+  await open(page, '#/advice', 'Jig')
+  const skirt = page.getByRole('region', { name: 'Skirt', exact: true })
+  await skirt.getByText('All rules that voted').click()
+  await skirt.getByRole('button', { name: /what would change it ?: base/ }).click()
+  await expect(skirt.getByRole('table', { name: 'Rules that voted on the base' })).toContainText('black')
+  await expect(skirt).toContainText(/The runner-up, green pumpkin, wins if visibility is[\s\S]*instead of 17 in/)
+})
+
+test('a toss-up shows both picks, equal in size', async ({ page }) => {
+  await page.request.put('/api/desk', {
+    data: { reading: { ...READING, lure: 'bladed_jig', visibility_in: 12, forage: 'bluegill', bite: 'normal' } },
+  })
+  await open(page, '#/advice', 'Bladed jig')
+  const skirt = page.getByRole('region', { name: 'Skirt', exact: true })
+  await expect(skirt).toContainText('Toss-up:')
+  const [one, other] = await Promise.all(
+    ['Black', 'Green pumpkin'].map((word) => skirt.getByText(word, { exact: true }).locator('..').boundingBox()),
+  )
+  expect(one?.width).toBeCloseTo(other?.width ?? 0, 0)
+  expect(one?.height).toBeCloseTo(other?.height ?? 0, 0)
+})
+
+test('any lure is the best for the water, and another is one tap away', async ({ page }) => {
+  await page.request.put('/api/desk', { data: { reading: { ...READING, lure: 'any', cover: 'rock', surface_f: 46 } } })
+  await open(page, '#/advice', 'Jig')
+  const ranking = page.getByRole('region', { name: 'Which lure for this water' })
+  await expect(ranking.getByRole('listitem').first()).toContainText('Jig')
+  await ranking.getByRole('button', { name: 'Advise on a spinnerbait' }).click()
+  await expect(page.getByRole('heading', { name: /^Spinnerbait/ })).toBeVisible()
+  await expect(page.getByRole('region', { name: 'How to fish it' })).toContainText('Follow up with')
+  await expect(page.getByRole('region', { name: 'If something goes wrong' })).toContainText('The lure rolls over')
 })
 
 test('without lead the head is of another metal', async ({ page }) => {

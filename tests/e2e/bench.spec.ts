@@ -65,7 +65,7 @@ test('every key is listed on ?, and anything is found by typing', async ({ page 
 test('when the water changes one swap is named, done, and the score rises by it', async ({ page }) => {
   await open(page, '#/bench', 'The bench: a jig')
   await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible()
-  const sight = page.getByRole('slider', { name: 'Sight' })
+  const sight = page.getByRole('slider', { name: 'Visibility' })
   await sight.focus()
   for (let i = 0; i < 16; i++) await page.keyboard.press('ArrowRight')
   await page.getByRole('button', { name: 'One swap' }).click()
@@ -101,7 +101,7 @@ test('a build is put away, laid out again and set beside another', async ({ page
   }
   await page.getByLabel('Compare First').check()
   await page.getByLabel('Compare Second').check()
-  await expect(page.getByRole('region', { name: 'Side by side' })).toContainText('Skirt colour')
+  await expect(page.getByRole('region', { name: 'Side by side' })).toContainText('Skirt color')
   await page.getByRole('button', { name: 'Delete First' }).click()
   await page.getByRole('button', { name: 'Delete Second' }).click()
 })

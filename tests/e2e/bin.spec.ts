@@ -106,7 +106,7 @@ test('an import under way is canceled, and nothing of it stays', async ({ page }
   const panel = page.getByRole('region', { name: 'Take in a file' })
   await panel.locator('input[type=file]').setInputFiles(file)
   await panel.getByRole('button', { name: 'Take in 20000' }).click({ timeout: 40_000 })
-  await panel.getByRole('button', { name: 'Cancel import' }).click()
+  await panel.getByRole('button', { name: 'Cancel import' }).click({ timeout: 40_000 })
   await expect(panel).toContainText('Import canceled.')
   await expect
     .poll(async () => (await (await page.request.get('/api/bin.csv')).text()).includes('Many 1,'), { timeout: 20_000 })

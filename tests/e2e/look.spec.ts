@@ -66,7 +66,7 @@ test('in the dark the screen says that colour is gone', async ({ page }) => {
 
 test('the colours are sunk and compared', async ({ page }) => {
   await open(page, '#/depths', 'Does lime green alone hold its colour with depth?')
-  await expect(page.getByRole('row')).toHaveCount(16)
+  await expect(page.getByRole('row')).toHaveCount(19)
   await page.getByRole('radio', { name: 'Colour alone' }).click()
   await expect(page.getByText(/Chartreuse comes in at place/)).toBeVisible()
 })

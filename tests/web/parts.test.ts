@@ -138,15 +138,21 @@ test.describe('words of the rulebook', () => {
   const says = (condition: Condition, metric = false) => conditionWords(condition, metric)
 
   test('conditions read as a builder would say them', () => {
-    expect(says({ kind: 'range', field: 'visibility_in', least: 18, most: 42 })).toBe('sight 18 in to 42 in')
+    expect(says({ kind: 'range', field: 'visibility_in', least: 18, most: 42 })).toBe('visibility 18 in to 42 in')
     expect(says({ kind: 'range', field: 'surface_f', least: 50, most: null }, true)).toBe(
-      'surface temperature over 10 °C',
+      'surface temperature 10 °C or more',
     )
-    expect(says({ kind: 'range', field: 'depth_ft', least: null, most: 5 })).toBe('depth under 5 ft')
+    expect(says({ kind: 'range', field: 'depth_ft', least: null, most: 5 })).toBe('depth 5 ft or less')
+    expect(says({ kind: 'range', field: 'depth_ft', least: null, most: 5, open: true })).toBe('depth under 5 ft')
+    expect(says({ kind: 'range', field: 'depth_ft', least: 3, most: 4, open: true })).toBe(
+      'depth between 3 ft and 4 ft',
+    )
     expect(says({ kind: 'among', field: 'tint', words: ['clay', 'tannic'] })).toBe(
       'tint: clay-stained water or tea-stained water',
     )
-    expect(says({ kind: 'flag', field: 'forage_colours', words: ['bright_blue'] })).toBe('bright blue seen on the food')
+    expect(says({ kind: 'flag', field: 'forage_colours', words: ['bright_blue'] })).toBe(
+      'bright blue seen on the forage',
+    )
     expect(says({ kind: 'flag', field: 'surface_f', words: ['unknown'] })).toBe('surface temperature not measured')
     expect(says({ kind: 'settled', field: 'skirt.base', words: ['green_pumpkin'] })).toBe(
       'skirt base picked as green pumpkin',

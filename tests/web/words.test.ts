@@ -107,8 +107,19 @@ test.describe('outlines', () => {
     })
   }
 
+  test('a split skirt is back above and belly below, a mixed one is not', () => {
+    const split = strands({ accents: ['blue'], belly: ['chartreuse', 'orange'], material: 'silicone' }, 150, 20)
+    const end = (d: string) => Number(d.split(' ').at(-1))
+    const belly = split.filter((strand) => strand.belly)
+    expect(belly.length / split.length).toBeCloseTo(0.44, 1)
+    expect(new Set(belly.map((strand) => strand.colour))).toEqual(new Set([0, 1]))
+    const mean = (of: typeof split) => of.reduce((sum, strand) => sum + end(strand.d), 0) / of.length
+    expect(mean(belly)).toBeGreaterThan(mean(split.filter((strand) => !strand.belly)))
+    expect(strands({ accents: ['blue'], belly: [], material: 'silicone' }, 150, 20).some((s) => s.belly)).toBe(false)
+  })
+
   test('strands keep their length and share out their colours', () => {
-    const drawn = strands({ accents: ['blue', 'orange'], material: 'silicone' }, 150, 20)
+    const drawn = strands({ accents: ['blue', 'orange'], belly: [], material: 'silicone' }, 150, 20)
     const count = (colour: number) => drawn.filter((strand) => strand.colour === colour).length
     expect(count(0)).toBeGreaterThan(count(1))
     expect(count(1)).toBeGreaterThan(count(2))
@@ -117,7 +128,7 @@ test.describe('outlines', () => {
   })
 
   test('strands lie the same way each time', () => {
-    const skirt = { accents: [], material: 'living_rubber' } as const
+    const skirt = { belly: [], material: 'living_rubber' as const }
     expect(strands({ ...skirt, accents: [] }, 150, 20)).toEqual(strands({ ...skirt, accents: [] }, 150, 20))
   })
 })

@@ -46,6 +46,7 @@ export type Made = components['schemas']['Made']
 export type Tap = components['schemas']['Tap']
 export type LookPart = components['schemas']['LookPart']
 export type SetAside = components['schemas']['SetAside']
+export type Explanation = components['schemas']['Explanation']
 export type Value = components['schemas']['Value']
 
 export const api = createClient<paths>({ baseUrl: '/' })

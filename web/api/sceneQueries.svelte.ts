@@ -4,7 +4,7 @@ import { answer, api, type Advice, type LookRequest, type Opinion, type Reading,
 export type From = LookRequest['from']
 
 /** The parts of a lure as the model takes them, and the pairs of them worth following. */
-export type Look = Pick<Advice, 'look_parts' | 'look_pairs'>
+export type Look = Pick<Advice, 'look_parts' | 'look_pairs' | 'look_pairs_below'>
 
 /** What the model computes for the parts of a build in one water. */
 export function sceneFor(reading: () => Reading, look: () => Look, from: () => From) {
@@ -14,7 +14,12 @@ export function sceneFor(reading: () => Reading, look: () => Look, from: () => F
     queryFn: ({ signal }) =>
       answer(
         api.POST('/api/scene', {
-          body: { reading: reading(), from: from(), parts: look().look_parts, pairs: look().look_pairs },
+          body: {
+            reading: reading(),
+            from: from(),
+            parts: look().look_parts,
+            pairs: from() === 'below' ? look().look_pairs_below : look().look_pairs,
+          },
           signal,
         }),
       ),

@@ -1045,7 +1045,7 @@ export interface components {
             trailer?: components["schemas"]["OwnedPart"] | null;
             hook?: components["schemas"]["OwnedPart"] | null;
         };
-        /** @description When a rule speaks. Numbers fade over a band about their edges. */
+        /** @description When a rule counts. A range holds from end to end and fades outside. */
         Condition: {
             /**
              * @description What the OpenAPI document says of the program as a whole.
@@ -1058,6 +1058,8 @@ export interface components {
             /** @description In the unit of the field. */
             least?: number | null;
             most?: number | null;
+            /** @description Whether its ends stop short of the numbers. */
+            open?: boolean;
             of?: components["schemas"]["Condition"][];
         };
         /** @description One colour word over depth, beside the water at each. */

@@ -12,10 +12,25 @@
     shank: number
     gap: number
     colour: string
+    /** Null where it is one color. */
+    belly?: string | null
+    eye?: boolean
     steel: string
     name: string
   }
-  let { kind, length: L, height: H, shank, gap, colour, steel, name, relief = 1 }: Props = $props()
+  let {
+    kind,
+    length: L,
+    height: H,
+    shank,
+    gap,
+    colour,
+    belly = null,
+    eye = false,
+    steel,
+    name,
+    relief = 1,
+  }: Props = $props()
 
   const h = $derived(H / 2)
   const guarded = $derived(kind === 'jig' || kind === 'swim_jig')
@@ -54,12 +69,24 @@ Q${0.2 * shank} ${-gap * (0.75 + 0.2 * lean)} ${shank * (0.52 + 0.16 * lean)} ${
   <circle cx={eyelet.x} cy={eyelet.y} r="5" fill="none" stroke={steel} stroke-width="2.6" />
 {/if}
 <path d={outline} fill="url(#{name})" stroke={shade(colour, -0.6 * relief)} stroke-width="1.3" />
-<circle
-  cx={-0.62 * L}
-  cy={-0.12 * h}
-  r={0.26 * h}
-  fill={shade(colour, 0.9 * relief)}
-  stroke={shade(colour, -0.6 * relief)}
-  stroke-width="0.9"
-/>
-<circle cx={-0.63 * L} cy={-0.12 * h} r={0.14 * h} fill={shade(colour, -0.9 * relief)} />
+{#if belly}
+  <clipPath id="{name}-belly"><rect x={-1.1 * L} y={0.12 * h} width={1.2 * L} height={1.2 * h} /></clipPath>
+  <path
+    d={outline}
+    fill={belly}
+    stroke={shade(belly, -0.5 * relief)}
+    stroke-width="1.3"
+    clip-path="url(#{name}-belly)"
+  />
+{/if}
+{#if eye}
+  <circle
+    cx={-0.62 * L}
+    cy={-0.12 * h}
+    r={0.26 * h}
+    fill={shade(colour, 0.9 * relief)}
+    stroke={shade(colour, -0.6 * relief)}
+    stroke-width="0.9"
+  />
+  <circle cx={-0.63 * L} cy={-0.12 * h} r={0.14 * h} fill={shade(colour, -0.9 * relief)} />
+{/if}

@@ -56,7 +56,15 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
 
 {#snippet strands(layer: 'behind' | 'before')}
   {#if build.skirt}
-    <Skirt {relief} skirt={build.skirt} length={(m.skirt_in ?? 1) * PER_INCH} {collar} colours={paint.skirt} {layer} />
+    <Skirt
+      {relief}
+      skirt={build.skirt}
+      length={(m.skirt_in ?? 1) * PER_INCH}
+      {collar}
+      colours={paint.skirt}
+      belly={paint.skirtBelly}
+      {layer}
+    />
   {/if}
 {/snippet}
 
@@ -99,6 +107,7 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
         trailer={build.trailer}
         length={build.trailer.length_in * PER_INCH}
         colours={paint.trailer}
+        belly={paint.trailerBelly}
         name="{name}-t"
       />
     </g>
@@ -163,6 +172,8 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
     shank={at.shank}
     gap={at.gap}
     colour={paint.head}
+    belly={paint.headBelly}
+    eye={build.head.eye}
     name="{name}-h"
   />
   {#if build.lure === 'bladed_jig' && build.blades[0]}

@@ -10,15 +10,20 @@
     trailer: Trailer
     length: number
     colours: string[]
+    /** Empty where it is not split. */
+    belly?: string[]
     /** Unique in the page: gradients are found by name. */
     name: string
   }
-  let { trailer, length, colours, name, relief = 1 }: Props = $props()
+  let { trailer, length, colours, belly = [], name, relief = 1 }: Props = $props()
 
   const shape = $derived(trailerShape(trailer.style, length))
   const base = $derived(colours[0] ?? '#808080')
   const accent = $derived(colours[1] ?? base)
   const second = $derived(colours[2] ?? null)
+  const under = $derived(belly[0] ?? null)
+  /** Flat tails lie on edge: a trailer on its side is seen this much narrower. (Chosen.) */
+  const ON_SIDE = 0.55
   const edge = $derived(shade(base, -0.5 * relief))
   const flecks = $derived.by(() => {
     const next = scatter(41)
@@ -37,12 +42,19 @@
     <stop offset="0.6" stop-color={shape.belly ? base : accent} />
   </linearGradient>
 </defs>
-<g opacity={trailer.opacity === 'translucent' ? 0.7 : 1} stroke-linejoin="round">
+<g
+  opacity={trailer.opacity === 'translucent' ? 0.7 : 1}
+  stroke-linejoin="round"
+  transform={trailer.rig === 'on_side' ? `scale(1 ${ON_SIDE})` : undefined}
+>
   {#each shape.limbs as limb (limb)}
     <path d={limb} fill="url(#{name})" stroke={edge} stroke-width="1.1" />
   {/each}
   <path d={shape.body} fill={base} stroke={edge} stroke-width="1.1" />
-  {#if shape.belly && accent !== base}
+  {#if under}
+    <clipPath id="{name}-belly"><rect x="-5" y={0.015 * length} width={1.1 * length} height={0.4 * length} /></clipPath>
+    <path d={shape.body} fill={under} stroke={edge} stroke-width="1.1" clip-path="url(#{name}-belly)" />
+  {:else if shape.belly && accent !== base}
     <path d={shape.belly} fill={accent} />
   {/if}
 </g>

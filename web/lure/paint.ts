@@ -21,6 +21,11 @@ export interface Paint {
   shines: boolean[]
   skirt: string[]
   trailer: string[]
+  /** Null where the head is one color. */
+  headBelly: string | null
+  /** Under the back of a split skirt or trailer; empty where it is not split. */
+  skirtBelly: string[]
+  trailerBelly: string[]
   /** Hooks, wire and the like. */
   steel: string
   /** How much of light, shade and outline shows: 1 in the hand, 0 where the water has taken every detail. */
@@ -53,6 +58,9 @@ export function inTheHand(build: Build): Paint {
     shines: build.blades.map((blade) => isMetal(blade.finish) && !blade.darkened),
     skirt: build.skirt ? [build.skirt.base, ...build.skirt.accents].map(colour) : [],
     trailer: build.trailer ? [build.trailer.base, ...build.trailer.accents].map(colour) : [],
+    headBelly: build.head.belly ? colour(build.head.belly) : null,
+    skirtBelly: (build.skirt?.belly ?? []).map(colour),
+    trailerBelly: (build.trailer?.belly ?? []).map(colour),
     steel: STEEL_HEX,
     relief: 1,
   }
@@ -68,6 +76,9 @@ export function inTheirColours(build: Build, parts: readonly LookPart[]): Paint 
     shines: blades.map((blade) => blade?.kind === 'metal'),
     skirt: build.skirt ? [build.skirt.base, ...build.skirt.accents].map((_, i) => colour('skirt', i)) : [],
     trailer: build.trailer ? [build.trailer.base, ...build.trailer.accents].map((_, i) => colour('trailer', i)) : [],
+    headBelly: build.head.belly ? colour('head_belly') : null,
+    skirtBelly: (build.skirt?.belly ?? []).map((_, i) => colour('skirt_belly', i)),
+    trailerBelly: (build.trailer?.belly ?? []).map((_, i) => colour('trailer_belly', i)),
     steel: STEEL_HEX,
     relief: 1,
   }
@@ -83,6 +94,9 @@ export function inTheWater(build: Build, scene: Scene, at: number, eye: 'person'
     shines: build.blades.map(() => false),
     skirt: build.skirt ? [build.skirt.base, ...build.skirt.accents].map((_, i) => colour('skirt', i)) : [],
     trailer: build.trailer ? [build.trailer.base, ...build.trailer.accents].map((_, i) => colour('trailer', i)) : [],
+    headBelly: build.head.belly ? colour('head_belly') : null,
+    skirtBelly: (build.skirt?.belly ?? []).map((_, i) => colour('skirt_belly', i)),
+    trailerBelly: (build.trailer?.belly ?? []).map((_, i) => colour('trailer_belly', i)),
     steel: colour('steel'),
     relief: scene.left[at] ?? 0,
   }

@@ -3,20 +3,28 @@ import { path, scatter } from './units'
 
 export interface Strand {
   d: string
-  /** Which colour: 0 the base, 1 the first accent, 2 the second. */
+  /** Which colour: 0 the base, 1 the first accent, 2 the second; of a belly strand its place among the belly's colours. */
   colour: number
+  /** Under the back of a split skirt. */
+  belly: boolean
   behind: boolean
 }
 
 /** How many strands are drawn of the forty-odd a skirt has, and how they are shared out among base and accents. */
 const STRANDS = 64
+/** How much of a split skirt is back, from the top down; the rest is belly. (Chosen.) */
+const BACK_SHARE = 0.56
 const SHARES: Record<number, number[]> = { 0: [1], 1: [0.68, 0.32], 2: [0.56, 0.25, 0.19] }
 
 /**
  * Strands from a collar at (0, 0) of the given height, flaring back to their own length (hundredths of an inch). A few short
  * ends stand forward of the collar, as they do on a tied skirt.
  */
-export function strands(skirt: Pick<Skirt, 'accents' | 'material'>, length: number, collar: number): Strand[] {
+export function strands(
+  skirt: Pick<Skirt, 'accents' | 'material' | 'belly'>,
+  length: number,
+  collar: number,
+): Strand[] {
   const next = scatter(7)
   const shares = SHARES[Math.min(2, skirt.accents.length)] ?? [1]
   const spread = skirt.material === 'living_rubber' ? 0.66 : 0.54
@@ -30,7 +38,9 @@ export function strands(skirt: Pick<Skirt, 'accents' | 'material'>, length: numb
     const y = y0 + Math.sin(angle) * reach * 0.72 + bow * 0.35
     return {
       d: path`M0 ${y0}C${0.24 * reach} ${y0 + Math.sin(angle) * 0.42 * reach + bow * 0.5} ${0.62 * reach} ${y - bow} ${x} ${y}`,
-      colour: pickShare(shares, (i * 0.618) % 1),
+      ...(skirt.belly.length > 0 && across > BACK_SHARE
+        ? { colour: i % skirt.belly.length, belly: true }
+        : { colour: pickShare(shares, (i * 0.618) % 1), belly: false }),
       behind: i % 2 === 0,
     }
   })
@@ -47,6 +57,7 @@ export function fringe(length: number, collar: number): Strand[] {
     return {
       d: path`M0 ${side * collar * 0.42}` + curve,
       colour: i % 5 === 0 ? 1 : 0,
+      belly: false,
       behind: true,
     }
   })

@@ -13,6 +13,9 @@
     OPACITIES,
     PLASTICS,
     SKIRT_MATERIALS,
+    STRANDSS,
+    BELLY_SHAPES,
+    BELLY_SHAPE_LABELS,
     SURFACES,
     TRAILER_STYLES,
     TRIMS,
@@ -34,6 +37,8 @@
     metal_of_head: HEAD_MATERIALS,
     shape: BLADE_SHAPES,
     strands: SKIRT_MATERIALS,
+    strand_pattern: STRANDSS,
+    belly_shape: BELLY_SHAPES,
     trim: TRIMS,
     style: TRAILER_STYLES,
     surface: SURFACES,
@@ -43,10 +48,12 @@
   } as const
   const LABELS: Partial<Record<keyof OwnedPart, string>> = {
     metal_of_head: 'Metal',
-    strands: 'Strands',
-    trim: 'Cut',
-    surface: 'Skin',
-    fluorescent: 'Glow',
+    strands: 'Material',
+    strand_pattern: 'Pattern',
+    belly_shape: 'Belly shape',
+    trim: 'Trim',
+    surface: 'Surface',
+    fluorescent: 'Fluorescent',
     hook: 'Hook',
   }
   const WEIGHTS = [1 / 8, 3 / 16, 1 / 4, 5 / 16, 3 / 8, 7 / 16, 1 / 2, 5 / 8, 3 / 4, 1, 5 / 4, 3 / 2]
@@ -64,11 +71,18 @@
     FIELDS[part.kind].filter((field) => field !== 'colour' || part.kind !== 'blade' || !part.metal),
   )
 
-  function accent(index: number, colour: string | null) {
-    const accents = [...(part.accents ?? [])]
-    if (colour === null) accents.splice(index, 1)
-    else accents[index] = colour
-    onset({ accents })
+  /** The most colors of a list, and what one more starts as. */
+  const LISTS = {
+    accents: { most: BOUNDS.mostAccents, words: 'Accent', first: 'orange' },
+    belly: { most: BOUNDS.mostBelly, words: 'Belly', first: 'pearl' },
+  } as const
+  const mostOf = (list: keyof typeof LISTS) => (part.kind === 'head' ? 1 : LISTS[list].most)
+
+  function setColour(list: keyof typeof LISTS, index: number, colour: string | null) {
+    const colours = [...(part[list] ?? [])]
+    if (colour === null) colours.splice(index, 1)
+    else colours[index] = colour
+    onset({ [list]: colours })
   }
 
   const isWords = (field: keyof OwnedPart): field is keyof typeof WORDS => field in WORDS
@@ -77,36 +91,50 @@
       ? field === 'hook'
         ? 'as usual'
         : 'as its word'
-      : field === 'shape' && word === 'bladed_jig'
-        ? 'Plate'
-        : capital(show(word))
+      : field === 'belly_shape'
+        ? capital(BELLY_SHAPE_LABELS[word as keyof typeof BELLY_SHAPE_LABELS])
+        : field === 'shape' && word === 'bladed_jig'
+          ? 'Plate'
+          : capital(show(word))
 </script>
 
 {#each fields as field (field)}
   {#if field === 'colour'}
     <ColourField label="Colour" value={part.colour} {palette} {extra} onset={(colour) => onset({ colour })} />
-  {:else if field === 'accents'}
-    {#each part.accents ?? [] as colour, i (i)}
+  {:else if field === 'accents' || field === 'belly'}
+    {@const { words, first } = LISTS[field]}
+    {#each part[field] ?? [] as colour, i (i)}
+      {@const name = mostOf(field) > 1 ? `${words} ${i + 1}` : words}
       <div class="flex items-end">
-        <ColourField label="Accent {i + 1}" value={colour} {palette} {extra} onset={(next) => accent(i, next)} />
+        <ColourField label={name} value={colour} {palette} {extra} onset={(next) => setColour(field, i, next)} />
         <button
           type="button"
           class="btn btn-outline border-rule h-11 px-3"
-          aria-label="Take accent {i + 1} off"
-          onclick={() => accent(i, null)}>−</button
+          aria-label="Take {name.toLowerCase()} off"
+          onclick={() => setColour(field, i, null)}>−</button
         >
       </div>
     {/each}
-    {#if (part.accents ?? []).length < BOUNDS.mostAccents}
+    {#if (part[field] ?? []).length < mostOf(field)}
       <button
         type="button"
         class="btn btn-outline border-rule h-11 self-end px-3 text-xs"
-        onclick={() => accent((part.accents ?? []).length, 'orange')}>+ accent</button
+        onclick={() => setColour(field, (part[field] ?? []).length, first)}>+ {words.toLowerCase()}</button
       >
     {/if}
+  {:else if field === 'eye'}
+    <label class="flex h-11 items-center gap-2 self-end text-[0.8125rem] font-bold">
+      <input
+        class="checkbox"
+        type="checkbox"
+        checked={part.eye}
+        onchange={(event) => onset({ eye: event.currentTarget.checked })}
+      />
+      Eye
+    </label>
   {:else if field === 'opacity'}
     <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Hides what is behind</span>
+      <span class="font-bold">Opacity</span>
       <select
         class="select border-rule h-11 w-36"
         value={String(part.opacity ?? 1)}

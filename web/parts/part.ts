@@ -1,5 +1,13 @@
 import type { OwnedPart } from '../api/client'
-import { COLOUR_HEX, DARKENED_HEX, FINISH_HEX, OPACITIES, PART_KINDS, type Colour } from '../words/vocabulary'
+import {
+  BELLY_SHAPE_LABELS,
+  COLOUR_HEX,
+  DARKENED_HEX,
+  FINISH_HEX,
+  OPACITIES,
+  PART_KINDS,
+  type Colour,
+} from '../words/vocabulary'
 import { fraction, list, partLength, show, weight } from '../words/words'
 
 export type Kind = OwnedPart['kind']
@@ -21,10 +29,21 @@ export const PLURALS: Record<Kind, string> = {
 
 /** Which fields of a part say something for its kind, in the order they are asked. */
 export const FIELDS: Record<Kind, readonly (keyof OwnedPart)[]> = {
-  head: ['weight_oz', 'colour', 'lures', 'arm', 'metal_of_head', 'hook'],
+  head: ['weight_oz', 'colour', 'belly', 'eye', 'lures', 'arm', 'metal_of_head', 'hook'],
   blade: ['shape', 'number', 'metal', 'darkened', 'colour'],
-  skirt: ['colour', 'accents', 'opacity', 'strands', 'trim', 'fluorescent'],
-  trailer: ['style', 'length_in', 'colour', 'accents', 'opacity', 'surface', 'plastic', 'fluorescent'],
+  skirt: ['colour', 'accents', 'belly', 'opacity', 'strands', 'strand_pattern', 'trim', 'fluorescent'],
+  trailer: [
+    'style',
+    'length_in',
+    'colour',
+    'accents',
+    'belly',
+    'belly_shape',
+    'opacity',
+    'surface',
+    'plastic',
+    'fluorescent',
+  ],
   hook: ['hook'],
   bead: ['size'],
   clevis: ['size'],
@@ -42,6 +61,8 @@ export function blank(kind: Kind): OwnedPart {
     box: '',
     note: '',
     accents: [],
+    belly: [],
+    eye: false,
     opacity: 1,
     darkened: false,
     lures: [],
@@ -53,9 +74,17 @@ export function blank(kind: Kind): OwnedPart {
     case 'blade':
       return { ...part, shape: 'willow', number: 4, metal: 'gold' }
     case 'skirt':
-      return { ...part, colour: 'black', strands: 'silicone', trim: 'hook_bend' }
+      return { ...part, colour: 'black', strands: 'silicone', strand_pattern: 'solid', trim: 'hook_bend' }
     case 'trailer':
-      return { ...part, colour: 'black', style: 'craw', length_in: 3.5, surface: 'matte', plastic: 'soft' }
+      return {
+        ...part,
+        colour: 'black',
+        style: 'craw',
+        length_in: 3.5,
+        belly_shape: 'any',
+        surface: 'matte',
+        plastic: 'soft',
+      }
     case 'hook':
       return { ...part, hook: '2/0' }
     default:
@@ -72,7 +101,7 @@ export function hexOf(colour: string | null | undefined): string {
 /** The colours a part shows, base first. */
 export function swatches(part: OwnedPart): string[] {
   if (part.kind === 'blade' && part.metal) return [part.darkened ? DARKENED_HEX : FINISH_HEX[part.metal]]
-  return part.colour ? [part.colour, ...(part.accents ?? [])].map((colour) => hexOf(colour)) : []
+  return part.colour ? [part.colour, ...(part.accents ?? []), ...(part.belly ?? [])].map((colour) => hexOf(colour)) : []
 }
 
 /** What a part measures, in a few words. */
@@ -83,17 +112,23 @@ export function measureWords(part: OwnedPart, metric: boolean): string {
         weight(part.weight_oz ?? 0, metric),
         ...(part.metal_of_head && part.metal_of_head !== 'lead' ? [part.metal_of_head] : []),
         list(part.lures ?? []),
+        ...(part.eye ? ['eye'] : []),
         ...(part.arm === 'short' ? ['short arm'] : []),
       ].join(', ')
     case 'blade':
       return `${part.shape === 'bladed_jig' ? 'plate' : show(part.shape ?? '')} #${part.number ?? ''}${part.darkened ? ', darkened' : ''}`
     case 'skirt':
-      return [show(part.strands ?? 'silicone'), ...(part.trim === 'long_tail' ? ['long tail'] : []), ...see(part)].join(
-        ', ',
-      )
+      return [
+        show(part.strands ?? 'silicone'),
+        ...((part.strand_pattern ?? 'solid') === 'solid' ? [] : [show(part.strand_pattern ?? '')]),
+        ...((part.belly ?? []).length > 0 ? ['split'] : []),
+        ...(part.trim === 'long_tail' ? ['long tail'] : []),
+        ...see(part),
+      ].join(', ')
     case 'trailer':
       return [
         `${partLength(part.length_in ?? 0, metric)} ${show(part.style ?? '')}`,
+        ...((part.belly_shape ?? 'any') === 'any' ? [] : [BELLY_SHAPE_LABELS[part.belly_shape ?? 'any']]),
         ...(part.plastic === 'stretchy' ? ['stretchy'] : []),
         ...see(part),
       ].join(', ')
@@ -120,6 +155,7 @@ export function searchText(part: OwnedPart): string {
     part.box,
     part.colour,
     ...(part.accents ?? []),
+    ...(part.belly ?? []),
     part.style,
     part.shape,
     part.metal,

@@ -1,4 +1,5 @@
-import type { Composition, OwnedPart, Reading } from '../api/client'
+import type { Composition, OwnedPart } from '../api/client'
+import type { LureKind } from '../words/vocabulary'
 import type { Kind } from './part'
 
 export type Slot = 'head' | 'front' | 'rear' | 'skirt' | 'trailer' | 'hook'
@@ -22,7 +23,7 @@ export const SLOT_WORDS: Record<Slot, string> = {
 }
 
 /** The slots a lure of this kind has, in the order they are put together. */
-export function slotsOf(lure: Reading['lure']): Slot[] {
+export function slotsOf(lure: LureKind): Slot[] {
   switch (lure) {
     case 'spinnerbait':
       return ['head', 'front', 'rear', 'skirt', 'trailer', 'hook']
@@ -34,17 +35,12 @@ export function slotsOf(lure: Reading['lure']): Slot[] {
 }
 
 /** Whether a slot may stay empty. */
-export function canBeEmpty(slot: Slot, lure: Reading['lure']): boolean {
+export function canBeEmpty(slot: Slot, lure: LureKind): boolean {
   return slot === 'front' || slot === 'trailer' || slot === 'hook' || (slot === 'skirt' && lure === 'bladed_jig')
 }
 
 /** The parts of the bin that go into a slot of a lure; heads of lead only where lead is used. */
-export function partsFor(
-  slot: Slot,
-  lure: Reading['lure'],
-  parts: readonly OwnedPart[],
-  leadFree: boolean,
-): OwnedPart[] {
+export function partsFor(slot: Slot, lure: LureKind, parts: readonly OwnedPart[], leadFree: boolean): OwnedPart[] {
   return parts.filter(
     (part) =>
       part.kind === KIND_OF[slot] &&
@@ -64,7 +60,7 @@ export function step(build: Composition, slot: Slot, parts: readonly OwnedPart[]
 }
 
 /** A lure out of the first parts that fit; null where the bin lacks one that has to be there. */
-export function firstBuild(lure: Reading['lure'], parts: readonly OwnedPart[], leadFree: boolean): Composition | null {
+export function firstBuild(lure: LureKind, parts: readonly OwnedPart[], leadFree: boolean): Composition | null {
   const first = (slot: Slot) => partsFor(slot, lure, parts, leadFree)[0] ?? null
   const head = first('head')
   if (!head) return null

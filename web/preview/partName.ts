@@ -7,6 +7,9 @@ const NAMES: Record<PartPlace, string> = {
   rear_blade: 'blade',
   skirt: 'skirt',
   trailer: 'trailer',
+  head_belly: 'head belly',
+  skirt_belly: 'skirt belly',
+  trailer_belly: 'trailer belly',
 }
 const LAYERS = ['', 'accent', 'second accent', 'third accent']
 

@@ -1,4 +1,5 @@
-import type { Composition, OwnedPart, Reading } from '../api/client'
+import type { Composition, OwnedPart } from '../api/client'
+import type { LureKind } from '../words/vocabulary'
 import { firstBuild, slotsOf, type Slot } from '../parts/slots'
 
 const KEPT_AS = 'kontrast.bench'
@@ -35,7 +36,7 @@ class BenchTop {
   }
 
   /** Makes sure that something of the wanted kind lies there. */
-  ready(lure: Reading['lure'], parts: readonly OwnedPart[], leadFree: boolean): void {
+  ready(lure: LureKind, parts: readonly OwnedPart[], leadFree: boolean): void {
     if (this.build?.lure === lure) return
     const build = firstBuild(lure, parts, leadFree)
     if (build) this.replace(build)

@@ -15,7 +15,7 @@
     { field: 'sky', label: 'Sky', words: SKYS },
     { field: 'wind', label: 'Wind', words: WINDS },
     { field: 'bite', label: 'Bite', words: BITES },
-    { field: 'forage', label: 'Food', words: FORAGES },
+    { field: 'forage', label: 'Forage', words: FORAGES },
   ] as const
 
   function toStop(index: number) {
@@ -27,12 +27,12 @@
 <section class="flex flex-wrap items-end gap-x-4 gap-y-2" aria-label="Change one thing">
   <div class="flex min-w-48 flex-[2] flex-col text-[0.8125rem]">
     <span class="flex justify-between gap-3"
-      ><span class="font-bold">Sight</span><output>{waterLength(r.visibility_in, settings.metric)}</output></span
+      ><span class="font-bold">Visibility</span><output>{waterLength(r.visibility_in, settings.metric)}</output></span
     >
     <input
       class="gauge h-11 w-full"
       type="range"
-      aria-label="Sight"
+      aria-label="Visibility"
       min="0"
       max={STOPS.length - 1}
       step="1"

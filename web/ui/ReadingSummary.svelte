@@ -7,7 +7,7 @@
   let { reading }: { reading: Reading } = $props()
   const metric = $derived(settings.metric)
   const words = $derived([
-    `${waterLength(reading.visibility_in, metric)} of sight`,
+    `${waterLength(reading.visibility_in, metric)} visibility`,
     tintWords(reading.tint),
     show(reading.sky),
     reading.wind === 'calm' ? 'calm' : show(reading.wind),

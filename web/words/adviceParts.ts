@@ -1,6 +1,16 @@
 import type { Advice, Reason } from '../api/client'
-import { COLOUR_HEX, FINISH_HEX, PICK_LABELS, PICK_PARTS, type Colour, type Pick } from './vocabulary'
-import { capital, fraction, list, partLength, show, weight } from './words'
+import {
+  BELLY_SHAPE_LABELS,
+  COLOUR_HEX,
+  FINISH_HEX,
+  PICK_LABELS,
+  PICK_PARTS,
+  type BellyShape,
+  type Colour,
+  type Pairing,
+  type Pick,
+} from './vocabulary'
+import { capital, fraction, lineStrength, list, partLength, rodLength, show, weight } from './words'
 
 export interface Part {
   key: 'pairing' | 'head' | 'blades' | 'skirt' | 'trailer' | 'trailer_hook'
@@ -13,19 +23,19 @@ export interface Part {
   cautions: Advice['cautions']
 }
 
-const PAIRINGS: Record<Advice['pairing'], string> = {
-  match: 'Match: skirt and trailer as one',
-  tonal: 'Tonal: a shade apart',
-  accent: 'Accent: one family, a touch of another colour',
+const PAIRINGS: Record<Pairing, string> = {
+  match: 'Match: skirt and trailer in one color',
+  tonal: 'Tonal: close shades',
+  accent: 'Accent: same family with an accent',
   contrast: 'Contrast: skirt and trailer stand apart',
 }
 
 const INTENTS: Record<Advice['intent'], string> = {
-  vanish: 'to vanish',
-  pass_for_forage: 'to pass for food',
-  be_found: 'to be found',
-  shock: 'to set off a strike',
-  cast_shadow: 'to cast a shadow',
+  vanish: 'to blend in',
+  pass_for_forage: 'to match the forage',
+  be_found: 'to stand out',
+  shock: 'to trigger a strike',
+  cast_shadow: 'to show a silhouette',
 }
 
 /** The lure and what the fish should make of it. */
@@ -42,7 +52,7 @@ export function partsOf(advice: Advice, metric: boolean): Part[] {
   const { head, skirt, trailer } = advice
 
   const parts: Part[] = []
-  if (skirt && trailer) {
+  if (skirt && trailer && advice.pairing) {
     parts.push({
       key: 'pairing',
       title: 'Skirt with trailer',
@@ -74,38 +84,40 @@ export function partsOf(advice: Advice, metric: boolean): Part[] {
     {
       key: 'skirt',
       title: 'Skirt',
-      headline: skirt
-        ? capital(skirt.accents.length > 0 ? `${show(skirt.base)} with ${list(skirt.accents)}` : show(skirt.base))
-        : 'None',
-      detail: skirt ? `${capital(show(skirt.opacity))} ${show(skirt.material)}, ${show(skirt.trim)}` : '',
-      swatches: skirt ? [skirt.base, ...skirt.accents].map(colour) : [],
+      headline: skirt ? capital(coloursWords(skirt)) : 'None',
+      detail: skirt
+        ? `${capital(show(skirt.opacity))} ${show(skirt.material)}${skirt.strands === 'solid' ? '' : `, ${show(skirt.strands)} strands`}, ${show(skirt.trim)}`
+        : '',
+      swatches: skirt ? [skirt.base, ...skirt.accents, ...skirt.belly].map(colour) : [],
       reasons: reasons('skirt'),
       cautions: [],
     },
     {
       key: 'trailer',
       title: 'Trailer',
-      headline: trailer
-        ? capital(
-            `${trailer.accents.length > 0 ? `${show(trailer.base)} with ${list(trailer.accents)}` : show(trailer.base)}`,
-          )
-        : 'None',
+      headline: trailer ? capital(coloursWords(trailer)) : 'None',
       detail: trailer
-        ? `${partLength(trailer.length_in, metric)} ${show(trailer.style)}, ${show(trailer.opacity)}, ${show(trailer.surface)}`
+        ? [
+            `${partLength(trailer.length_in, metric)} ${show(trailer.style)}`,
+            show(trailer.opacity),
+            show(trailer.surface),
+            ...(trailer.rig === 'upright' ? [] : [show(trailer.rig)]),
+            ...(trailer.belly_shape === 'any' ? [] : [BELLY_SHAPE_LABELS[trailer.belly_shape]]),
+          ].join(', ')
         : '',
-      swatches: trailer ? [trailer.base, ...trailer.accents].map(colour) : [],
+      swatches: trailer ? [trailer.base, ...trailer.accents, ...trailer.belly].map(colour) : [],
       reasons: reasons('trailer'),
       cautions: [],
     },
     {
       key: 'head',
       title: 'Head',
-      headline: `${weight(head.weight_oz, metric)}${head.material === 'lead' ? '' : ` ${show(head.material)}`}, ${show(head.colour)}`,
+      headline: `${weight(head.weight_oz, metric)}${head.material === 'lead' ? '' : ` ${show(head.material)}`}, ${show(head.colour)}${head.belly ? ` over ${show(head.belly)}` : ''}${head.eye ? ', with an eye' : ''}`,
       detail:
         head.weight_range_oz[0] === head.weight_range_oz[1]
           ? ''
-          : `${weight(head.weight_range_oz[0] ?? 0, metric)} to ${weight(head.weight_range_oz[1] ?? 0, metric)} would serve`,
-      swatches: [colour(head.colour)],
+          : `${weight(head.weight_range_oz[0] ?? 0, metric)} to ${weight(head.weight_range_oz[1] ?? 0, metric)} also work`,
+      swatches: [head.colour, ...(head.belly ? [head.belly] : [])].map(colour),
       reasons: reasons('head'),
       cautions: cautions('head'),
     },
@@ -122,6 +134,12 @@ export function partsOf(advice: Advice, metric: boolean): Part[] {
     })
   }
   return parts
+}
+
+/** "Green pumpkin with orange over a red belly". */
+export function coloursWords(part: { base: Colour; accents: readonly Colour[]; belly: readonly Colour[] }): string {
+  const accents = part.accents.length > 0 ? ` with ${list(part.accents)}` : ''
+  return `${show(part.base)}${accents}${part.belly.length > 0 ? ` over a ${list(part.belly)} belly` : ''}`
 }
 
 /** The picks an angler asks about first. */
@@ -159,18 +177,27 @@ function bladesHeadline(advice: Advice): string {
 
 /** A picked value in words and units. */
 export function valueWords(pick: Pick, value: Reason['value'], metric: boolean): string {
-  if (Array.isArray(value)) return value.map((v) => weight(v, metric)).join(' to ')
-  if (typeof value === 'boolean') return value ? 'yes' : 'no'
-  if (typeof value === 'number') {
-    if (pick.endsWith('_oz')) return weight(value, metric)
-    if (pick.endsWith('_in')) return partLength(value, metric)
-    return pick.endsWith('size') ? `#${value}` : fraction(value)
+  if (Array.isArray(value)) {
+    const [least, most] = value
+    const words = (v: number) => numberWords(pick, v, metric)
+    return least === most ? words(least ?? 0) : `${words(least ?? 0)} to ${words(most ?? 0)}`
   }
-  return show(value)
+  if (typeof value === 'boolean') return value ? 'yes' : 'no'
+  if (pick === 'trailer.belly_shape') return BELLY_SHAPE_LABELS[value as BellyShape] ?? show(String(value))
+  return typeof value === 'number' ? numberWords(pick, value, metric) : show(value)
+}
+
+function numberWords(pick: Pick, value: number, metric: boolean): string {
+  if (pick === 'tackle.rod_in') return rodLength(value, metric)
+  if (pick === 'tackle.line_lb') return lineStrength(value, metric)
+  if (pick === 'tackle.gear_ratio') return `${value}:1`
+  if (pick.includes('_oz')) return weight(value, metric)
+  if (pick.endsWith('_in')) return partLength(value, metric)
+  return pick.endsWith('size') ? `#${value}` : fraction(value)
 }
 
 /** Picks whose words name their part already. */
-const NAMES_ITS_PART: readonly Pick[] = ['head.colour', 'head.material', 'trailer']
+const NAMES_ITS_PART: readonly Pick[] = ['head.colour', 'head.belly', 'head.material', 'trailer']
 
 /** The part that a pick belongs to, with the pick itself: "skirt base", "blade finish". */
 export function fullPickWords(pick: Pick): string {

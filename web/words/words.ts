@@ -44,6 +44,20 @@ export function partLength(inches: number, metric: boolean): string {
   return metric ? `${Math.round(inches * MM_PER_INCH)} mm` : `${fraction(inches)} in`
 }
 
+/** A rod's length: "7 ft 3 in" or "2.2 m". */
+export function rodLength(inches: number, metric: boolean): string {
+  if (metric) return `${round((inches * 2.54) / 100, 2)} m`
+  const rest = inches % 12
+  return rest === 0 ? `${inches / 12} ft` : `${Math.floor(inches / 12)} ft ${rest} in`
+}
+
+const KILOGRAMS_PER_POUND = 0.45359237
+
+/** The strength of a line. */
+export function lineStrength(pounds: number, metric: boolean): string {
+  return metric ? `${round(pounds * KILOGRAMS_PER_POUND, 1)} kg` : `${pounds} lb`
+}
+
 /** A length in the water: inches up to four feet, then feet; centimetres, then metres. */
 export function waterLength(inches: number, metric: boolean): string {
   if (metric) {
@@ -68,21 +82,23 @@ export function change(fahrenheit: number, metric: boolean): string {
 
 const FIELDS: Record<string, string> = {
   lure: 'lure',
-  visibility_in: 'sight',
+  visibility_in: 'visibility',
   tint: 'tint',
   sky: 'sky',
-  sun_elevation_deg: 'height of the sun',
+  sun_elevation_deg: 'sun height',
   wind: 'wind',
   surface_f: 'surface temperature',
   trend_f: 'three-day change',
   depth_ft: 'depth',
   season: 'season',
   cover: 'cover',
-  cover_density: 'thickness of the cover',
-  run: 'run',
-  forage: 'food',
-  forage_in: 'length of the food',
-  forage_colours: 'colours seen',
+  cover_density: 'cover density',
+  run: 'running depth',
+  forage: 'forage',
+  forage_also: 'other forage',
+  goal: 'goal',
+  forage_in: 'forage length',
+  forage_colours: 'forage colors',
   red_crawfish: 'red crawfish',
   bite: 'bite',
   bass: 'bass',
@@ -127,7 +143,7 @@ export function describeBuild(build: Build): string {
     `${fraction(build.head.weight_oz)} ounce ${show(build.head.colour)} head`,
     ...(blades.length > 0 ? [`blades ${blades.join(' and ')}`] : []),
     build.skirt
-      ? `${show(build.skirt.base)}${build.skirt.accents.length > 0 ? ` with ${list(build.skirt.accents)}` : ''} skirt`
+      ? `${show(build.skirt.base)}${build.skirt.accents.length > 0 ? ` with ${list(build.skirt.accents)}` : ''}${build.skirt.belly.length > 0 ? ` over ${list(build.skirt.belly)}` : ''} skirt`
       : 'no skirt',
     build.trailer ? describeTrailer(build.trailer) : 'no trailer',
   ].join(', ')

@@ -28,7 +28,6 @@ use function Kontrast\Rulebook\eats;
 use function Kontrast\Rulebook\feet;
 use function Kontrast\Rulebook\forage;
 use function Kontrast\Rulebook\gloomy;
-use function Kontrast\Rulebook\inches;
 use function Kontrast\Rulebook\not;
 use function Kontrast\Rulebook\oneTone;
 use function Kontrast\Rulebook\rule;
@@ -204,7 +203,7 @@ final class TrailerColourRules
             ->when(
                 eats(Forage::Shad),
                 eats(Forage::Bluegill),
-                visibility()->atLeast(inches(6)),
+                visibility()->atLeast(feet(1.5)),
                 not(settled(Slot::Pairing, Pairing::Match)),
                 not(settled(Slot::SkirtForm, SkirtForm::None)),
             )

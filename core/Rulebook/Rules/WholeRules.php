@@ -111,7 +111,7 @@ final class WholeRules
             ->pick(Whole::profile(Profile::Big))
             ->because('Forage of four inches and more: a big lure.');
 
-        yield rule('S23.big')
+        yield rule('S23.big')->special()
             ->when(goal(Goal::Size), not(forageLength()->atMost(inches(3))))
             ->pick(Whole::profile(Profile::Big))
             ->because('Bigger fish wanted: a big lure keeps the small ones off.');

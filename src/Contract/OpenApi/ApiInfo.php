@@ -27,8 +27,9 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'words', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'least', type: 'number', nullable: true, description: 'In the unit of the field.'),
     new OA\Property(property: 'most', type: 'number', nullable: true),
+    new OA\Property(property: 'open', type: 'boolean', description: 'Whether its ends stop short of the numbers.'),
     new OA\Property(property: 'of', type: 'array', items: new OA\Items(ref: '#/components/schemas/Condition')),
-], description: 'When a rule speaks. Numbers fade over a band about their edges.')]
+], description: 'When a rule counts. A range holds from end to end and fades outside.')]
 #[OA\Schema(
     schema: 'Parts',
     required: ['parts'],

@@ -112,6 +112,9 @@ final class Vocabulary
             'TINT_LABELS' => ['Record<Tint, string>', self::labelsOf(Tint::cases())],
             'PICK_LABELS' => ['Record<Pick, string>', self::labelsOf(Slot::cases())],
             'PICK_PARTS' => ['Record<Pick, string>', self::parts()],
+            'GOAL_LABELS' => ['Record<Goal, string>', self::labelsOf(Goal::cases())],
+            'BELLY_SHAPE_LABELS' => ['Record<BellyShape, string>', self::labelsOf(BellyShape::cases())],
+            'SYMPTOM_LABELS' => ['Record<Symptom, string>', self::labelsOf(Symptom::cases())],
             'TRAIT_LABELS' => ['Record<ScoredTrait, string>', self::labelsOf(ScoredTrait::cases())],
             'COLOUR_HEX' => ['Record<Colour, string>', self::map(Colour::cases(), Palette::hex(...))],
             'COLOUR_GLOW' => [
@@ -140,6 +143,7 @@ final class Vocabulary
             'mostForageIn' => ReadingBounds::MOST_FORAGE_IN,
             'mostCount' => PartBounds::MOST_COUNT,
             'mostAccents' => PartBounds::MOST_ACCENTS,
+            'mostBelly' => PartBounds::MOST_BELLY,
             'mostWeightOz' => PartBounds::MOST_WEIGHT_OZ,
             'mostLengthIn' => PartBounds::MOST_LENGTH_IN,
             'mostMoney' => Money::MOST,
@@ -177,13 +181,13 @@ final class Vocabulary
     }
 
     /**
-     * @param list<Tint>|list<Slot>|list<ScoredTrait> $cases
+     * @param list<Tint>|list<Goal>|list<BellyShape>|list<Symptom>|list<Slot>|list<ScoredTrait> $cases
      *
      * @return array<string, string>
      */
     private static function labelsOf(array $cases): array
     {
-        return self::map($cases, static fn (Tint|Slot|ScoredTrait $case): string => $case->label());
+        return self::map($cases, static fn (Tint|Goal|BellyShape|Symptom|Slot|ScoredTrait $case): string => $case->label());
     }
 
     /**

@@ -135,9 +135,9 @@ final class EdgesTest extends TestCase
     /** @return iterable<string, array{Quantity, list<float>}> */
     public static function walks(): iterable
     {
-        yield 'visibility, by three in a hundred' => [
+        yield 'visibility, by four in a hundred' => [
             Quantity::Visibility,
-            array_map(static fn (int $i): float => 2 * 1.03 ** $i, range(0, 140)),
+            array_map(static fn (int $i): float => 2 * 1.04 ** $i, range(0, 107)),
         ];
         yield 'depth' => [Quantity::Depth, array_map(static fn (int $i): float => 1.04 ** $i, range(0, 110))];
         yield 'surface' => [Quantity::Surface, array_map(static fn (int $i): float => 33 + $i / 2, range(0, 110))];

@@ -499,7 +499,7 @@ final class WhichWinsTest extends TestCase
     private static function assertDull(Build $build, string $where): void
     {
         $finish = $build->rearBlade()?->finish;
-        self::assertTrue(null === $finish || !$finish->isBright() || true === $build->rearBlade()?->darkened, "$where: {$finish?->value}");
+        self::assertTrue(null === $finish || !$finish->isBright() || $build->rearBlade()->darkened, "$where: {$finish?->value}");
         foreach ([...($build->skirt->accents ?? []), ...($build->trailer->accents ?? [])] as $accent) {
             self::assertNotContains($accent, Colour::loud(), "$where: {$accent->value}");
         }

@@ -6,7 +6,7 @@
   import { inTheHand } from '../../lure/paint'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
-  import { partLength, show } from '../../words/words'
+  import { partLength } from '../../words/words'
   import ReadingAdjuster from '../../ui/ReadingAdjuster.svelte'
   import Disagreements from './Disagreements.svelte'
   import Figures from '../../preview/Figures.svelte'
@@ -16,6 +16,9 @@
   import { belongsTo, fullPickWords, partsOf, title, valuesWords, type Part } from '../../words/adviceParts'
   import LurePreview from '../../preview/LurePreview.svelte'
   import { changesFor } from '../../api/adviceQueries.svelte'
+  import FishIt from './FishIt.svelte'
+  import Ranking from './Ranking.svelte'
+  import Remedies from './Remedies.svelte'
   import Reasons from './Reasons.svelte'
   import { opinionFor, sceneFor, type From } from '../../api/sceneQueries.svelte'
   import SecondOpinion from './SecondOpinion.svelte'
@@ -77,16 +80,6 @@
     />
   {/if}
   {#if scene.isError}<Trouble error={scene.error} />{/if}
-  {#if advice.suits !== advice.lure}
-    <section class="border-base-content border-2 p-3" aria-label="Another lure">
-      <p class="font-bold">Think of a {show(advice.suits)} instead.</p>
-      <Reasons reasons={advice.reasons.filter((reason) => reason.pick === 'lure')} {palette} />
-      <button
-        class="btn btn-outline border-rule mt-2 h-11"
-        onclick={() => currentReading.change({ lure: advice.suits })}>Advise on a {show(advice.suits)}</button
-      >
-    </section>
-  {/if}
   <div class="gap-x-10 lg:columns-2">
     {#each parts as part (part.key)}
       <section class="border-base-content break-inside-avoid border-t pt-2 pb-3" aria-labelledby="part-{part.key}">
@@ -101,14 +94,17 @@
             Changed: {fullPickWords(change.pick)} was {valuesWords(change.pick, change.before, settings.metric)}
           </p>
         {/each}
-        <Reasons reasons={part.reasons} {palette} />
+        <Reasons reasons={part.reasons} {palette} {reading} />
         {#each part.cautions as caution (caution.text)}<CautionLine text={caution.text} />{/each}
       </section>
     {/each}
   </div>
   <div class="gap-x-10 lg:columns-2 [&>section]:mb-6 [&>section]:break-inside-avoid">
+    <FishIt {advice} {palette} />
+    <Ranking {advice} {palette} />
     <CloseCalls edges={advice.near} {palette} />
     <NextSteps steps={advice.next} {palette} />
+    <Remedies remedies={advice.remedies} {palette} />
     <Disagreements disagreements={advice.disagreements} />
     {#if opinion.data}<SecondOpinion opinions={opinion.data} />{/if}
     <Notes notes={advice.notes} {palette} />

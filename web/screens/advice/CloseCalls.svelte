@@ -12,10 +12,10 @@
   let { edges, palette }: Props = $props()
 
   const MEASURE: Record<Edge['field'], string> = {
-    visibility_in: 'Let the lure down again and measure where it is lost from sight',
+    visibility_in: 'Measure the visibility again',
     surface_f: 'Take the surface temperature again',
-    depth_ft: 'Sound the depth again',
-    forage_in: 'Lay one of the fish they eat on the ruler again',
+    depth_ft: 'Measure the depth again',
+    forage_in: 'Measure the forage again',
     trend_f: 'Look up the temperature of three days ago',
   }
   const first = $derived(edges[0])
@@ -24,8 +24,8 @@
 
 {#if first}
   <section aria-labelledby="near">
-    <h2 id="near" class="border-base-content border-b pb-1">Close to an edge</h2>
-    <p class="py-2 text-sm">{MEASURE[first.field]}: that one figure settles most.</p>
+    <h2 id="near" class="border-base-content border-b pb-1">Close calls</h2>
+    <p class="py-2 text-sm">{MEASURE[first.field]}: it decides the most here.</p>
     <ul>
       {#each edges as edge (edge.field + edge.side)}
         <li class="border-rule border-t py-2">

@@ -26,14 +26,14 @@
 
 {#if disagreements.length > 0}
   <section aria-labelledby="schools">
-    <h2 id="schools" class="border-base-content border-b pb-1">Where the schools part today</h2>
+    <h2 id="schools" class="border-base-content border-b pb-1">Where anglers disagree</h2>
     <ul>
       {#each disagreements as disagreement (disagreement.question)}
         <li class="border-rule border-b py-2 text-sm">
           <p>
             <span class="font-semibold">{questionLabel(disagreement.question)}.</span>
             <span class="text-faint"
-              >You hold: {schoolName(disagreement.question, disagreement.chosen).toLowerCase()}.</span
+              >Your approach: {schoolName(disagreement.question, disagreement.chosen).toLowerCase()}.</span
             >
           </p>
           <ul class="mt-1 flex flex-col gap-1">
@@ -49,9 +49,7 @@
                   />
                 </div>
                 <p class="flex-1 leading-snug">
-                  <span class="font-semibold">{schoolName(disagreement.question, other.school)}</span> would take {takes(
-                    other,
-                  )}.
+                  <span class="font-semibold">{schoolName(disagreement.question, other.school)}</span>: {takes(other)}.
                   <span class="text-faint">{other.because}</span>
                 </p>
                 <button

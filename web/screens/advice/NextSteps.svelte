@@ -12,7 +12,7 @@
   let { steps, palette }: Props = $props()
 
   const OCCASIONS: Record<Step['when'], string> = {
-    not_taking: 'They follow and do not take',
+    not_taking: 'They follow but won’t bite',
     sun_goes: 'The sun goes in',
     sun_comes: 'The sun comes out',
     clearing: 'The water clears',
@@ -27,7 +27,7 @@
 
 {#if groups.length > 0}
   <section aria-labelledby="next">
-    <h2 id="next" class="border-base-content border-b pb-1">When it turns out there</h2>
+    <h2 id="next" class="border-base-content border-b pb-1">If conditions change</h2>
     <ul>
       {#each groups as group (group.when)}
         <li class="border-rule border-b py-2 text-sm">
@@ -37,7 +37,7 @@
             <Facts ids={group.steps[0]?.facts ?? []} {palette} />
           </p>
           <ol class="ml-5 list-decimal leading-snug">
-            {#each group.steps as step (step.change.pick)}
+            {#each group.steps as step (step.change.pick + step.facts.join())}
               <li>
                 {step.change.pick === 'lure' ? 'The lure itself' : `The ${fullPickWords(step.change.pick)}`}: from {valuesWords(
                   step.change.pick,

@@ -11,8 +11,9 @@
 
   const HEADINGS: Record<Advice['notes'][number]['heading'], string> = {
     look: 'Look first',
-    not_taking: 'If they do not take',
-    gear: 'Rod, line and reel',
+    where: 'Where to fish',
+    not_taking: 'If they won’t bite',
+    gear: 'Heads and gear',
     carry: 'What to carry',
     care: 'Care of the parts',
   }

@@ -37,11 +37,18 @@
   const client = useQueryClient()
   const bin = binQuery()
   const palette = paletteQuery()
-  const reading = $derived(currentReading.asked)
+  /** A reading that takes any lure is judged for the kind that suits it best. */
+  const advised = adviceFor(() => currentReading.asked)
+  const lure = $derived(
+    currentReading.asked.lure === 'any'
+      ? (advised.data?.lure ?? bench.build?.lure ?? 'jig')
+      : currentReading.asked.lure,
+  )
+  const reading = $derived({ ...currentReading.asked, lure })
   const leadFree = $derived(reading.lead_free ?? false)
   const advice = adviceFor(() => reading)
   const parts = $derived(bin.data?.parts ?? [])
-  const build = $derived(bench.build?.lure === reading.lure ? bench.build : null)
+  const build = $derived(bench.build?.lure === lure ? bench.build : null)
   let from = $state<From>('side')
   const verdict = verdictFor(
     () => reading,
@@ -71,7 +78,7 @@
       from,
     )
   })
-  const choices = $derived(partsFor(bench.slot, reading.lure, parts, leadFree))
+  const choices = $derived(partsFor(bench.slot, lure, parts, leadFree))
   const edited = $derived(build?.[bench.slot] ?? null)
 
   /** Where nothing for this lure lies there yet, the best of the bin is laid out to start from. */
@@ -82,8 +89,8 @@
   $effect(() => {
     if (build || !bin.data || start.isFetching || !start.data) return
     const best = start.data.ranked[0]
-    if (best && best.parts.lure === reading.lure) bench.replace(best.parts)
-    else bench.ready(reading.lure, parts, leadFree)
+    if (best && best.parts.lure === lure) bench.replace(best.parts)
+    else bench.ready(lure, parts, leadFree)
   })
 
   function by(way: 1 | -1) {
@@ -132,7 +139,7 @@
       key: '.',
       run: () => (at = Math.min((scene?.distances_in.length ?? 1) - 1, at + 1)),
     },
-    ...slotsOf(reading.lure).map((slot) => ({
+    ...slotsOf(lure).map((slot) => ({
       name: `To the ${SLOT_WORDS[slot].toLowerCase()}`,
       keys: '',
       run: () => (bench.slot = slot),

@@ -6,6 +6,7 @@
   import { money } from '../../parts/part'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
+  import { valueWords } from '../../words/adviceParts'
   import { capital, describeBuild, partLength, round, show, waterLength, weight } from '../../words/words'
   import Facts from '../../ui/Facts.svelte'
   import { adviceFor, paletteQuery } from '../../api/adviceQueries.svelte'
@@ -27,7 +28,7 @@
     () => reading,
   )
   const advice = adviceFor(() => reading)
-  const gear = $derived(advice.data?.notes.filter((note) => note.heading === 'gear') ?? [])
+  const fishing = $derived(advice.data)
   /** The same build finds its place in the checklist again; another has a place of its own. */
   const keptAs = $derived(
     `kontrast.checklist.${
@@ -115,8 +116,23 @@
             ? `; a bought one ${money(data.price)}, ${data.cost > 0 ? `${round(data.price / data.cost, 1)} times as much` : ''}`
             : ''}
         </dd>
-        {#each gear as note (note.rule)}<dt>Gear</dt>
-          <dd>{note.text} <Facts ids={note.facts} palette={colours} /></dd>{/each}
+        {#if fishing}
+          {@const { retrieve, tackle } = fishing}
+          <dt>Retrieve</dt>
+          <dd>
+            {capital(show(retrieve.name))}, {show(retrieve.pace)}.
+            <Facts ids={retrieve.facts} palette={colours} />
+          </dd>
+          <dt>Tackle</dt>
+          <dd>
+            {valueWords('tackle.line_lb', tackle.line_lb, metric)}
+            {show(tackle.line)}, {valueWords('tackle.rod_in', tackle.rod_in, metric)} rod, {valueWords(
+              'tackle.gear_ratio',
+              tackle.gear_ratio,
+              metric,
+            )} reel <Facts ids={tackle.facts} palette={colours} />
+          </dd>
+        {/if}
       </dl>
     </div>
     <ReelAndPrice />

@@ -42,7 +42,7 @@
     ['Depth fished', (r) => depth(r.depth_ft, metric)],
     ['Season', (r) => show(r.season)],
     ['Cover', (r) => `${show(r.cover)}, ${show(r.cover_density)}`],
-    ['Food', (r) => `${show(r.forage)}${r.forage_in == null ? '' : `, ${partLength(r.forage_in, metric)}`}`],
+    ['Forage', (r) => `${show(r.forage)}${r.forage_in == null ? '' : `, ${partLength(r.forage_in, metric)}`}`],
     ['Colours seen', (r) => list(r.forage_colours ?? []) || 'none noted'],
     ['Bite', (r) => show(r.bite)],
   ])

@@ -8,6 +8,7 @@
     swim_jig: `${BODY}M5 21l-3-2M30 24c5 4 8 3 12 0c-3 5-8 6-12 2`,
     spinnerbait: `${BODY}M5 21L1 17L26 5M27 5c4-5 12-5 13 0c-1 5-9 5-13 0`,
     bladed_jig: `${BODY}M6 23L1 14l3-6l5 3l1 8`,
+    any: 'M16 10c0-5 12-5 12 1c0 4-6 4-6 9M22 24v1',
   }
 </script>
 

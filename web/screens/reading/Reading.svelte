@@ -7,7 +7,9 @@
     COVERS,
     COVER_DENSITYS,
     FORAGES,
-    LURE_KINDS,
+    GOALS,
+    GOAL_LABELS,
+    LURE_CHOICES,
     RUNS,
     SEASONS,
     SKYS,
@@ -27,6 +29,7 @@
   import { answer, api } from '../../api/client'
   import Choice from '../../ui/Choice.svelte'
   import Gauge from '../../ui/Gauge.svelte'
+  import Several from '../../ui/Several.svelte'
   import Swatches from '../../ui/Swatches.svelte'
   import Toggle from '../../ui/Toggle.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
@@ -106,7 +109,13 @@
       </div>
     </header>
 
-    <Choice label="Lure" options={LURE_KINDS} value={r.lure} onpick={(lure) => currentReading.change({ lure })}>
+    <Choice
+      label="Lure"
+      options={LURE_CHOICES}
+      value={r.lure}
+      shown={{ any: 'Best for this water' }}
+      onpick={(lure) => currentReading.change({ lure })}
+    >
       {#snippet picture(lure)}<LureMark {lure} />{/snippet}
     </Choice>
     <VisibilityStick value={r.visibility_in} onset={(visibility_in) => currentReading.change({ visibility_in })} />
@@ -194,13 +203,13 @@
     />
     <div class="grid gap-5 sm:grid-cols-2">
       <Choice
-        label="How thick the cover is"
+        label="Cover density"
         options={COVER_DENSITYS}
         value={r.cover_density}
         onpick={(cover_density) => currentReading.change({ cover_density })}
       />
       <Choice
-        label="Where in the water it runs"
+        label="Running depth"
         note="tap again for anywhere"
         options={RUNS}
         value={r.run}
@@ -210,14 +219,22 @@
       />
     </div>
     <Choice
-      label="What they are eating"
+      label="Forage"
       options={FORAGES}
       value={r.forage}
-      onpick={(forage) => currentReading.change({ forage })}
-      columns="grid-cols-3 sm:grid-cols-6"
+      onpick={(forage) =>
+        currentReading.change({ forage, forage_also: (r.forage_also ?? []).filter((other) => other !== forage) })}
+      columns="grid-cols-3 sm:grid-cols-7"
+    />
+    <Several
+      label="Also there"
+      note="tap all that you see"
+      options={FORAGES.filter((forage) => forage !== r.forage && forage !== 'unknown')}
+      value={r.forage_also ?? []}
+      onset={(forage_also) => currentReading.change({ forage_also })}
     />
     <Gauge
-      label="How long it is"
+      label="Forage length"
       value={r.forage_in ?? null}
       min={1}
       max={10}
@@ -226,11 +243,11 @@
       shown={(v) => partLength(v, metric)}
       onset={(forage_in) => currentReading.change({ forage_in })}
       optional
-      unset="not looked"
+      unset="not measured"
     />
     {#if palette.data}
       <Swatches
-        label="Colours seen on it"
+        label="Forage colors"
         note="strongest first"
         palette={palette.data}
         value={r.forage_colours ?? []}
@@ -238,8 +255,15 @@
       />
     {/if}
     <div class="grid gap-5 sm:grid-cols-2">
-      <Choice label="How they bite" options={BITES} value={r.bite} onpick={(bite) => currentReading.change({ bite })} />
-      <Choice label="Which bass" options={BASSS} value={r.bass} onpick={(bass) => currentReading.change({ bass })} />
+      <Choice label="Bite" options={BITES} value={r.bite} onpick={(bite) => currentReading.change({ bite })} />
+      <Choice
+        label="Goal"
+        options={GOALS}
+        value={r.goal ?? 'any'}
+        shown={GOAL_LABELS}
+        onpick={(goal) => currentReading.change({ goal })}
+      />
+      <Choice label="Bass" options={BASSS} value={r.bass} onpick={(bass) => currentReading.change({ bass })} />
       {#if r.lure === 'spinnerbait'}
         <Choice
           label="Spinnerbait arm"

@@ -19,10 +19,11 @@
   let { rule, palette, open }: Props = $props()
 
   const RANKS: Record<Rule['rank'], string> = {
-    fallback: 'where nothing else speaks',
-    usual: 'a usual word',
-    special: 'a special word, three times a usual one',
-    ruling: 'a ruling, never outvoted',
+    fallback: 'a default: counts where no other rule applies',
+    usual: 'usual',
+    special: 'special: outvotes several usual rules',
+    deciding: 'deciding: says which of two facts wins',
+    ruling: 'ruling: never outvoted',
   }
   const metric = $derived(settings.metric)
   let unfolded = $derived(open)

@@ -1,12 +1,12 @@
 <script lang="ts">
   import { tick } from 'svelte'
-  import type { Reading, Rule } from '../../api/client'
+  import type { Rule } from '../../api/client'
   import Trouble from '../../ui/Trouble.svelte'
   import { settings } from '../../stores/settings.svelte'
   import { capital, show } from '../../words/words'
   import { paletteQuery } from '../../api/adviceQueries.svelte'
   import { QUESTIONS } from '../../words/schoolQuestions'
-  import { LURE_KINDS } from '../../words/vocabulary'
+  import { LURE_KINDS, type LureKind } from '../../words/vocabulary'
   import { searchText } from './ruleWords'
   import { rulesQuery } from '../../api/ruleQueries.svelte'
   import RuleEntry from './RuleEntry.svelte'
@@ -21,6 +21,8 @@
     ['trailer', 'Trailer'],
     ['head', 'Head'],
     ['trailer_hook', 'Trailer hook'],
+    ['retrieve', 'Retrieve'],
+    ['tackle', 'Tackle'],
     ['notes', 'Good to know'],
   ]
   /** One object a school, so that the select can tell them apart. */
@@ -33,7 +35,7 @@
   const rules = rulesQuery()
   const palette = paletteQuery()
   let sought = $state('')
-  let lure = $state<Reading['lure'] | ''>('')
+  let lure = $state<LureKind | ''>('')
   let school = $state<{ question: string; school: string } | null>(null)
   const wanted = $derived(params?.id ? decodeURIComponent(params.id) : null)
   const texts = $derived(new Map((rules.data ?? []).map((rule) => [rule.id, searchText(rule, settings.metric)])))

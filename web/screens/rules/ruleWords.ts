@@ -21,7 +21,7 @@ export function conditionWords(condition: Condition, metric: boolean): string {
     case 'not':
       return `not ${of.join(' and ')}`
     case 'range':
-      return rangeWords(field, condition.least ?? null, condition.most ?? null, metric)
+      return rangeWords(field, condition.least ?? null, condition.most ?? null, condition.open ?? false, metric)
     case 'settled':
       return `${fullPickWords(field as Pick)} picked as ${(condition.words ?? []).map(pickedWords).join(' or ')}`
     case 'flag':
@@ -42,19 +42,22 @@ export function saysWords(says: Rule['says'][number], metric: boolean): string {
   return `${fullPickWords(says.pick)}: ${value}`
 }
 
-function rangeWords(field: string, least: number | null, most: number | null, metric: boolean): string {
+function rangeWords(field: string, least: number | null, most: number | null, open: boolean, metric: boolean): string {
   const name = fieldWords(field)
   const words = (value: number) => fieldValue(field, value, metric)
-  if (least !== null && most !== null) return `${name} ${words(least)} to ${words(most)}`
-  return least !== null ? `${name} over ${words(least)}` : `${name} under ${words(most ?? 0)}`
+  if (least !== null && most !== null)
+    return open ? `${name} between ${words(least)} and ${words(most)}` : `${name} ${words(least)} to ${words(most)}`
+  if (open) return least !== null ? `${name} over ${words(least)}` : `${name} under ${words(most ?? 0)}`
+  return least !== null ? `${name} ${words(least)} or more` : `${name} ${words(most ?? 0)} or less`
 }
 
 function flagWords(field: string, words: readonly string[]): string {
   const word = words[0]
   if (word === 'unknown') return `${fieldWords(field)} not measured`
   if (field === 'forage_colours')
-    return word === 'none' ? 'no colours seen on the food' : `${show(word ?? '')} seen on the food`
-  if (field === 'schools.dirty') return `you hold with ${show(word ?? '')}`
+    return word === 'none' ? 'no forage colors noted' : `${show(word ?? '')} seen on the forage`
+  if (field === 'forage_also') return `${show(word ?? '')} among the forage`
+  if (field.startsWith('schools.')) return `your approach: ${show(word ?? '')}`
   return fieldWords(field)
 }
 
