@@ -220,7 +220,8 @@ final class BuildSteps
                 : 'Put the cable tie over the collar, its lock below and no strand in it; draw it tight, cut the end flush, and take '
                     .'the rubber collar off.', ['cable tie, '.Hardware::TIE], 'small cutter', 'Heat and fish split rubber; the tie stays.'
                     .(SkirtMaterial::LivingRubber === $build->skirt->material ? ' Rubber tied with wire flares more still.' : ''),
-                ['A3', ...(SkirtMaterial::LivingRubber === $build->skirt->material ? ['A5'] : [])], ['The cut end of a tie scratches: cut it flush.']),
+                ['A3', ...(SkirtMaterial::LivingRubber === $build->skirt->material ? ['A5'] : [])],
+                ['The cut end of a tie scratches: cut it flush.']),
         ];
     }
 

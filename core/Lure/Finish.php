@@ -40,7 +40,11 @@ enum Finish: string
     /** Bare metal that shines, and paint hot enough to be called loud. */
     public function isBright(): bool
     {
-        return $this->isMetal() || \in_array($this, [self::PaintedChartreuse, self::PaintedOrange, self::PaintedRed, self::PaintedPink], true);
+        return $this->isMetal() || \in_array(
+            $this,
+            [self::PaintedChartreuse, self::PaintedOrange, self::PaintedRed, self::PaintedPink],
+            true,
+        );
     }
 
     public function isMetal(): bool

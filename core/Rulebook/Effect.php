@@ -7,6 +7,9 @@ namespace Kontrast\Rulebook;
 /** One answer of one rule to one question, filed for the engine: what it counts and what it hangs on, worked out once. */
 final readonly class Effect
 {
+    /** The one value it votes for, where that hangs on nothing. */
+    public ?Value $fixed;
+
     /**
      * @param float               $weight  what a full word counts; negative where it speaks against
      * @param array<string, true> $ruleDependsOn fields of the reading and slots that the rule's strength hangs on
@@ -19,6 +22,7 @@ final readonly class Effect
         public array $ruleDependsOn,
         public array $dependsOn,
     ) {
+        $this->fixed = [] === $pick->dependsOn ? $pick->value : null;
     }
 
     /** @return list<self> everything a rule says, for and against */

@@ -65,6 +65,10 @@ final readonly class Engine
                 if ($strength <= 0.0) {
                     continue;
                 }
+                if (null !== $effect->fixed) {
+                    $votes[] = new Vote($effect->rule, $effect->fixed, $strength, $strength * $effect->weight);
+                    continue;
+                }
                 foreach ($effect->pick->values($situation) as $value) {
                     $votes[] = new Vote($effect->rule, $value, $strength, $strength * $effect->weight);
                 }

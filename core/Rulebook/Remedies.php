@@ -40,7 +40,11 @@ final readonly class Remedies
             Symptom::PullsOff => $this->pullsOff(),
             Symptom::Rolls => $this->rolls(),
             Symptom::Snags => $this->snags(),
-            Symptom::TooDeep => [$this->lighter().' Or a faster reel, about 8:1.', 'Less weight or more speed keeps a lure up.', ['L7', 'Z5']],
+            Symptom::TooDeep => [
+                $this->lighter().' Or a faster reel, about 8:1.',
+                'Less weight or more speed keeps a lure up.',
+                ['L7', 'Z5'],
+            ],
             Symptom::TooHigh => [$this->heavier().' Or a slower reel.', 'More weight or less speed keeps a lure down.', ['Z5', 'R2']],
         };
 
@@ -54,9 +58,21 @@ final readonly class Remedies
         $blade = $this->lure->decision->on(Slot::Finish)?->second();
 
         return match (true) {
-            null !== $second => ["Change the trailer to {$this->words($second)}.", 'The trailer first: it is most of what they see.', ['L7', 'L2']],
-            $this->hasTrailer() => ['Change the trailer: its shine, then its shape.', 'The trailer first: it is most of what they see.', ['L7', 'L2']],
-            null !== $blade => ["Change the blade to {$this->words($blade)}.", 'There is no trailer to change, so the blade is next.', ['L7', 'L2']],
+            null !== $second => [
+                "Change the trailer to {$this->words($second)}.",
+                'The trailer first: it is most of what they see.',
+                ['L7', 'L2'],
+            ],
+            $this->hasTrailer() => [
+                'Change the trailer: its shine, then its shape.',
+                'The trailer first: it is most of what they see.',
+                ['L7', 'L2'],
+            ],
+            null !== $blade => [
+                "Change the blade to {$this->words($blade)}.",
+                'There is no trailer to change, so the blade is next.',
+                ['L7', 'L2'],
+            ],
             default => ['Change the lure.', 'There is no trailer and no blade to change.', ['L7', 'L2']],
         };
     }
@@ -86,7 +102,11 @@ final readonly class Remedies
     {
         return match ($this->lure->tackle()->line) {
             Line::Monofilament => ['A softer rod: you are on monofilament already.', 'What stretches tears out less.', ['L7', 'Z7']],
-            Line::Fluorocarbon, Line::Braid => ['Change to monofilament.', 'A little stretch keeps the hook from tearing out.', ['L7', 'Z6']],
+            Line::Fluorocarbon, Line::Braid => [
+                'Change to monofilament.',
+                'A little stretch keeps the hook from tearing out.',
+                ['L7', 'Z6'],
+            ],
         };
     }
 
@@ -97,7 +117,11 @@ final readonly class Remedies
 
         return match (true) {
             !$this->hasTrailer() => ['Slow down, or add a wide-based trailer.', 'A wide base keeps the lure upright.', ['L7', 'T9']],
-            BellyShape::Wide === $shape => ['Slow down, and thread the trailer straight.', 'The base is wide already: a crooked trailer rolls.', ['L7', 'T9']],
+            BellyShape::Wide === $shape => [
+                'Slow down, and thread the trailer straight.',
+                'The base is wide already: a crooked trailer rolls.',
+                ['L7', 'T9'],
+            ],
             default => ['Change to a wide-based trailer.', 'A wide base keeps the lure upright.', ['L7', 'T9']],
         };
     }
@@ -108,7 +132,11 @@ final readonly class Remedies
         $reading = $this->lure->decision->reading;
 
         return match (true) {
-            $this->lure->decision->isTrue(Slot::HookFitted) => ['Take the trailer hook off.', 'A second hook catches the cover.', ['L7', 'H1']],
+            $this->lure->decision->isTrue(Slot::HookFitted) => [
+                'Take the trailer hook off.',
+                'A second hook catches the cover.',
+                ['L7', 'H1'],
+            ],
             LureKind::BladedJig === $reading->lure && \in_array($reading->cover, [Cover::Wood, Cover::FloodedBrush], true) => [
                 'Change to a jig.',
                 'A jig comes through wood that a bladed jig does not.',
@@ -143,7 +171,8 @@ final readonly class Remedies
 
         return [] === $heavier
             ? 'Wind slower: there is no heavier head.'
-            : 'A heavier head: '.Weight::ounces($heavier[0])->label().($this->hasBusyTrailer() ? ', or a paddle tail, which lifts less.' : '.');
+            : 'A heavier head: '.Weight::ounces($heavier[0])->label()
+                .($this->hasBusyTrailer() ? ', or a paddle tail, which lifts less.' : '.');
     }
 
     private function hasBusyTrailer(): bool

@@ -20,6 +20,11 @@ use Kontrast\Rulebook\Condition\All;
  */
 final readonly class Rule
 {
+    /** @var list<Condition> those that look at the reading alone */
+    private array $onReading;
+    /** @var list<Condition> those that look at earlier answers */
+    private array $onAnswers;
+
     /**
      * @param list<string>    $facts   ids of the facts it rests on; empty for a default of the house
      * @param list<LureKind>  $kinds   empty for all
@@ -41,6 +46,12 @@ final readonly class Rule
         public string $because = '',
         public ?NoteHeading $heading = null,
     ) {
+        $this->onReading = array_values(
+            array_filter($conditions, static fn (Condition $condition): bool => [] === $condition->slotsUsed()),
+        );
+        $this->onAnswers = array_values(
+            array_filter($conditions, static fn (Condition $condition): bool => [] !== $condition->slotsUsed()),
+        );
     }
 
     /** A rule named after the fact it rests on; "B3.clear" rests on B3. Ids starting with "house." rest on none. */
@@ -146,7 +157,27 @@ final readonly class Rule
             return 0.0;
         }
 
-        return All::weakest($this->conditions, $situation);
+        $strength = 1.0;
+        foreach ($this->onReading as $condition) {
+            $strength = min($strength, $situation->strengthOf($condition));
+            if ($strength <= 0.0) {
+                return 0.0;
+            }
+        }
+
+        return min($strength, All::weakest($this->onAnswers, $situation));
+    }
+
+    /**
+     * The same rule with each of its conditions replaced by an equal one that rules share.
+     *
+     * @param array<string, Condition> $shared by what they say; those it lacks are added
+     */
+    public function sharing(array &$shared): self
+    {
+        return $this->withChanges(conditions: array_map(static function (Condition $condition) use (&$shared): Condition {
+            return $shared[json_encode($condition->describe(), \JSON_THROW_ON_ERROR).$condition::class] ??= $condition;
+        }, $this->conditions));
     }
 
     /**

@@ -64,12 +64,13 @@ final class Rulebook
     public static function of(iterable ...$pages): self
     {
         $rules = [];
+        $shared = [];
         foreach ($pages as $page) {
             foreach ($page as $rule) {
                 if (isset($rules[$rule->id])) {
                     throw new \LogicException("Two rules are called $rule->id.");
                 }
-                $rules[$rule->id] = $rule;
+                $rules[$rule->id] = $rule->sharing($shared);
             }
         }
 

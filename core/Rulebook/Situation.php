@@ -12,8 +12,21 @@ final class Situation
     /** @var array<string, list<Value>> by slot value */
     private array $settled = [];
 
+    /** @var array<int, float> by object id of the condition, which the rulebook keeps alive */
+    private array $strengths = [];
+
     public function __construct(public readonly Reading $reading)
     {
+    }
+
+    /**
+     * How fully a condition on the reading alone holds here; worked out once however many rules share it.
+     *
+     * @param Condition $condition one that looks at no earlier answer
+     */
+    public function strengthOf(Condition $condition): float
+    {
+        return $this->strengths[spl_object_id($condition)] ??= $condition->strength($this);
     }
 
     /** @param list<Value> $values */

@@ -128,7 +128,11 @@ function forage(Forage ...$words): Condition
 /** It is there, as the main forage or beside it. */
 function eats(Forage $forage): Condition
 {
-    return new Flag('forage_also:'.$forage->value, static fn (Reading $reading): bool => $reading->eats($forage), ['forage', 'forage_also']);
+    return new Flag(
+        'forage_also:'.$forage->value,
+        static fn (Reading $reading): bool => $reading->eats($forage),
+        ['forage', 'forage_also'],
+    );
 }
 
 function goal(Goal ...$words): Condition
@@ -296,13 +300,19 @@ function darkSchool(): Condition
 /** The angler leaves spring red alone (D5). */
 function skipsRed(): Condition
 {
-    return new Flag('schools.red_spring:skip', static fn (Reading $reading): bool => RedSpringSchool::Skip === $reading->schools->redSpring);
+    return new Flag(
+        'schools.red_spring:skip',
+        static fn (Reading $reading): bool => RedSpringSchool::Skip === $reading->schools->redSpring,
+    );
 }
 
 /** The angler keeps skirt and trailer in one tone (D1). */
 function oneTone(): Condition
 {
-    return new Flag('schools.pairing:one_tone', static fn (Reading $reading): bool => PairingSchool::OneTone === $reading->schools->pairing);
+    return new Flag(
+        'schools.pairing:one_tone',
+        static fn (Reading $reading): bool => PairingSchool::OneTone === $reading->schools->pairing,
+    );
 }
 
 /** 55 °F and below (X14), or cold by the season where no temperature was read. */

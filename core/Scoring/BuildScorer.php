@@ -165,7 +165,11 @@ final class BuildScorer
             $this->colour(ScoredTrait::TrailerBase, Slot::TrailerBase, $trailer->base, self::TRAILER['base'], $worth),
             $score(ScoredTrait::TrailerAccents, $this->rules->accents($advised->accents ?? [], $trailer->accents), 'accents'),
             $score(ScoredTrait::TrailerBelly, $this->rules->accents($advised->belly ?? [], $trailer->belly), 'belly'),
-            $score(ScoredTrait::TrailerBellyShape, $this->rules->share(Slot::TrailerBellyShape, $trailer->bellyShape->value), 'belly_shape'),
+            $score(
+                ScoredTrait::TrailerBellyShape,
+                $this->rules->share(Slot::TrailerBellyShape, $trailer->bellyShape->value),
+                'belly_shape',
+            ),
             $score(ScoredTrait::TrailerSurface, $this->rules->share(Slot::TrailerSurface, $trailer->surface->value), 'surface'),
             $score(ScoredTrait::TrailerOpacity, $this->rules->share(Slot::TrailerOpacity, $trailer->see()->value), 'opacity'),
         ]);

@@ -73,7 +73,9 @@ final class UpgradeTest extends TestCase
         self::assertEquals(0, $one($database, 'SELECT COUNT(*) FROM built_record_part WHERE part_id IS NULL'));
     }
 
-    /** What a part, a build or a reading did not have before is filled in as it always was: one color, no eye, solid strands, any forage. */
+    /**
+     * What a part, a build or a reading did not have before is filled in as it always was: one color, no eye, solid strands, any forage.
+     */
     public function testOlderPartsBuildsAndReadingsReadAsTheyAlwaysDid(): void
     {
         $program = new ServedProgram(self::BEFORE_BELLIES);

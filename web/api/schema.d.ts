@@ -1058,6 +1058,8 @@ export interface components {
             /** @description In the unit of the field. */
             least?: number | null;
             most?: number | null;
+            /** @description Whether it does not fade outside. */
+            sharp?: boolean;
             /** @description Whether its ends stop short of the numbers. */
             open?: boolean;
             of?: components["schemas"]["Condition"][];

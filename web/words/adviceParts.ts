@@ -86,7 +86,11 @@ export function partsOf(advice: Advice, metric: boolean): Part[] {
       title: 'Skirt',
       headline: skirt ? capital(coloursWords(skirt)) : 'None',
       detail: skirt
-        ? `${capital(show(skirt.opacity))} ${show(skirt.material)}${skirt.strands === 'solid' ? '' : `, ${show(skirt.strands)} strands`}, ${show(skirt.trim)}`
+        ? [
+            `${capital(show(skirt.opacity))} ${show(skirt.material)}`,
+            ...(skirt.strands === 'solid' ? [] : [`${show(skirt.strands)} strands`]),
+            show(skirt.trim),
+          ].join(', ')
         : '',
       swatches: skirt ? [skirt.base, ...skirt.accents, ...skirt.belly].map(colour) : [],
       reasons: reasons('skirt'),
@@ -112,7 +116,11 @@ export function partsOf(advice: Advice, metric: boolean): Part[] {
     {
       key: 'head',
       title: 'Head',
-      headline: `${weight(head.weight_oz, metric)}${head.material === 'lead' ? '' : ` ${show(head.material)}`}, ${show(head.colour)}${head.belly ? ` over ${show(head.belly)}` : ''}${head.eye ? ', with an eye' : ''}`,
+      headline: [
+        `${weight(head.weight_oz, metric)}${head.material === 'lead' ? '' : ` ${show(head.material)}`}`,
+        `${show(head.colour)}${head.belly ? ` over ${show(head.belly)}` : ''}`,
+        ...(head.eye ? ['with an eye'] : []),
+      ].join(', '),
       detail:
         head.weight_range_oz[0] === head.weight_range_oz[1]
           ? ''

@@ -142,11 +142,14 @@ export function describeBuild(build: Build): string {
     `${capital(show(build.lure))} drawn to scale`,
     `${fraction(build.head.weight_oz)} ounce ${show(build.head.colour)} head`,
     ...(blades.length > 0 ? [`blades ${blades.join(' and ')}`] : []),
-    build.skirt
-      ? `${show(build.skirt.base)}${build.skirt.accents.length > 0 ? ` with ${list(build.skirt.accents)}` : ''}${build.skirt.belly.length > 0 ? ` over ${list(build.skirt.belly)}` : ''} skirt`
-      : 'no skirt',
+    build.skirt ? `${describeColours(build.skirt)} skirt` : 'no skirt',
     build.trailer ? describeTrailer(build.trailer) : 'no trailer',
   ].join(', ')
+}
+
+function describeColours({ base, accents, belly }: NonNullable<Build['skirt']>): string {
+  const among = accents.length > 0 ? ` with ${list(accents)}` : ''
+  return `${show(base)}${among}${belly.length > 0 ? ` over ${list(belly)}` : ''}`
 }
 
 function describeTrailer({ length_in, base, accents, style }: NonNullable<Build['trailer']>): string {

@@ -101,7 +101,8 @@ final readonly class InRange implements Condition
 
     public function describe(): array
     {
-        return ['kind' => 'range', 'field' => $this->field, 'least' => $this->least, 'most' => $this->most, 'open' => $this->open];
+        return ['kind' => 'range', 'field' => $this->field, 'least' => $this->least, 'most' => $this->most, 'open' => $this->open]
+            + (0.0 === $this->fadeShare && 0.0 === $this->fadeFixed ? ['sharp' => true] : []);
     }
 
     private function fade(float $edge): float

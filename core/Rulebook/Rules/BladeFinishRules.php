@@ -204,7 +204,11 @@ final class BladeFinishRules
             ->pick(Blades::finish(Finish::Copper))
             ->because('Moderate stain, sunfish and no wind: copper is the quieter shine.');
 
-        yield rule('B12')->for(LureKind::BladedJig)->when(forage(Forage::Bluegill, Forage::Crawfish), dirty(), wind(Wind::Calm, Wind::Ripple))
+        yield rule('B12')->for(LureKind::BladedJig)->when(
+            forage(Forage::Bluegill, Forage::Crawfish),
+            dirty(),
+            wind(Wind::Calm, Wind::Ripple),
+        )
             ->pick(Blades::finish(Finish::GreenPumpkin))
             ->because('Sunfish or crawfish water turning dirty: a blade painted green pumpkin keeps the profile bold and dark.');
 

@@ -87,7 +87,8 @@ final class NoteRules
             ->because('Steep rock, bluffs, channel banks and riprap; cast along the bank, not out from it.');
 
         yield $where('O3')->with('L5')->when(season(Season::Fall))
-            ->because('Creeks from two thirds of the way back, pockets and marinas; cover water, because fish move by the hour with the shad.');
+            ->because('Creeks from two thirds of the way back, pockets and marinas; cover water, because fish move by the hour with the '
+                .'shad.');
 
         yield $where('O4')->when(season(Season::Fall), cover(Cover::Grass))
             ->because('Fall grass is feast or famine: keep moving until you find bait.');

@@ -315,7 +315,13 @@ final class SkirtColourRules
             ->because('More fish wanted and nothing known of the forage: light colors bring numbers.');
 
         yield rule('S23.numbers.mixed')->with('F11', 'X4')->for(LureKind::Spinnerbait, LureKind::BladedJig, LureKind::SwimJig)->special()
-            ->when(goal(Goal::Numbers), eats(Forage::Shad), not(forage(Forage::Shad, Forage::Crawfish)), visibility()->atLeast(feet(1.5)), not(dark()))
+            ->when(
+                goal(Goal::Numbers),
+                eats(Forage::Shad),
+                not(forage(Forage::Shad, Forage::Crawfish)),
+                visibility()->atLeast(feet(1.5)),
+                not(dark()),
+            )
             ->pick(Skirt::of(Colour::Pearl))
             ->because('More fish wanted and shad among the forage: light colors bring numbers.');
 

@@ -192,7 +192,10 @@ final class WholeRules
 
         yield rule('X8.contrast')->with('P1')->special()
             ->for(LureKind::Jig, LureKind::BladedJig, LureKind::SwimJig)->school(PairingSchool::Ladder)
-            ->when(visibility()->under(feet(1.5)), any(season(Season::EarlySpring), all(forage(Forage::Bluegill), cover(Cover::FloodedBrush))))
+            ->when(
+                visibility()->under(feet(1.5)),
+                any(season(Season::EarlySpring), all(forage(Forage::Bluegill), cover(Cover::FloodedBrush))),
+            )
             ->pick(Whole::pairing(Pairing::Contrast))
             ->because('Dirty water before the spawn, or sunfish in flooded brush: a dark body with a loud trailer.');
 

@@ -29,6 +29,11 @@ final readonly class BuildGoalDocument
 
     public static function of(BuildGoal $wanted, bool $blades): self
     {
-        return new self($wanted->line($blades), null === $wanted->pairing ? [] : $wanted->reads, $wanted->skirt, $blades ? $wanted->blade : null);
+        return new self(
+            $wanted->line($blades),
+            null === $wanted->pairing ? [] : $wanted->reads,
+            $wanted->skirt,
+            $blades ? $wanted->blade : null,
+        );
     }
 }

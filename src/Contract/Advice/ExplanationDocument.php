@@ -25,9 +25,17 @@ final readonly class ExplanationDocument
         public array $values,
         #[OA\Property(ref: FirmnessDocument::class)]
         public FirmnessDocument $firmness,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: RuleVoteDocument::class), description: 'Every rule that voted, most votes first.')]
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(ref: RuleVoteDocument::class),
+            description: 'Every rule that voted, most votes first.',
+        )]
         public array $votes,
-        #[OA\Property(ref: NearestChangeDocument::class, nullable: true, description: 'The nearest change of one field by which the runner-up would win.')]
+        #[OA\Property(
+            ref: NearestChangeDocument::class,
+            nullable: true,
+            description: 'The nearest change of one field by which the runner-up would win.',
+        )]
         public ?NearestChangeDocument $turn,
     ) {
     }

@@ -16,7 +16,11 @@ final readonly class FirmnessDocument
     public function __construct(
         #[OA\Property(type: 'string', enum: Firmness::class)]
         public Firmness $firmness,
-        #[OA\Property(ref: '#/components/schemas/Value', nullable: true, description: 'What would have been picked next; null where nothing else was voted for.')]
+        #[OA\Property(
+            ref: '#/components/schemas/Value',
+            nullable: true,
+            description: 'What would have been picked next; null where nothing else was voted for.',
+        )]
         public string|float|int|bool|array|null $runner_up,
     ) {
     }

@@ -14,7 +14,11 @@ final readonly class NearestChangeDocument
     public function __construct(
         #[OA\Property]
         public string $field,
-        #[OA\Property(description: 'As it stands.', oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number'), new OA\Schema(type: 'boolean')], nullable: true)]
+        #[OA\Property(
+            description: 'As it stands.',
+            oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number'), new OA\Schema(type: 'boolean')],
+            nullable: true,
+        )]
         public string|float|bool|null $from,
         #[OA\Property(oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number'), new OA\Schema(type: 'boolean')])]
         public string|float|bool $to,

@@ -80,7 +80,10 @@ final readonly class ReasonDocument
     public static function sentences(array $reasons): string
     {
         $told = array_filter($reasons, static fn (Reason $reason): bool => [] !== $reason->rule->facts);
-        $sentences = array_map(static fn (Reason $reason): string => $reason->rule->because, [] === $told ? \array_slice($reasons, 0, 1) : $told);
+        $sentences = array_map(
+            static fn (Reason $reason): string => $reason->rule->because,
+            [] === $told ? \array_slice($reasons, 0, 1) : $told,
+        );
 
         return implode(' ', array_unique($sentences));
     }

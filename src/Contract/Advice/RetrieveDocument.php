@@ -33,6 +33,12 @@ final readonly class RetrieveDocument
     /** @param list<Reason> $reasons of this advice, the motion first */
     public static function of(Retrieve $retrieve, array $reasons): self
     {
-        return new self($retrieve->name, $retrieve->pace, $retrieve->run, ReasonDocument::sentences($reasons), ReasonDocument::allFacts($reasons));
+        return new self(
+            $retrieve->name,
+            $retrieve->pace,
+            $retrieve->run,
+            ReasonDocument::sentences($reasons),
+            ReasonDocument::allFacts($reasons),
+        );
     }
 }

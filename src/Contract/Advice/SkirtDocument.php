@@ -31,7 +31,11 @@ final readonly class SkirtDocument
         public SkirtMaterial $material,
         #[OA\Property(type: 'string', enum: Trim::class)]
         public Trim $trim,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Colour::class), description: 'Under the back of a split skirt; empty where the strands are mixed.')]
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(type: 'string', enum: Colour::class),
+            description: 'Under the back of a split skirt; empty where the strands are mixed.',
+        )]
         public array $belly,
         #[OA\Property(type: 'string', enum: Strands::class)]
         public Strands $strands,

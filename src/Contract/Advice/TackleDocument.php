@@ -27,7 +27,13 @@ final readonly class TackleDocument
         public array $line_lb,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), minItems: 2, maxItems: 2, description: 'Length of the rod.')]
         public array $rod_in,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), minItems: 2, maxItems: 2, description: 'Turns of the spool to one of the handle.')]
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(type: 'number'),
+            minItems: 2,
+            maxItems: 2,
+            description: 'Turns of the spool to one of the handle.',
+        )]
         public array $gear_ratio,
         #[OA\Property]
         public string $because,

@@ -14,7 +14,11 @@ use Kontrast\Reading\Colour;
 use OpenApi\Attributes as OA;
 
 /** The trailer. */
-#[OA\Schema(schema: 'Trailer', additionalProperties: false, required: ['style', 'length_in', 'base', 'accents', 'surface', 'opacity', 'belly', 'rig', 'belly_shape'])]
+#[OA\Schema(
+    schema: 'Trailer',
+    additionalProperties: false,
+    required: ['style', 'length_in', 'base', 'accents', 'surface', 'opacity', 'belly', 'rig', 'belly_shape'],
+)]
 final readonly class TrailerDocument
 {
     /**
@@ -34,7 +38,11 @@ final readonly class TrailerDocument
         public Surface $surface,
         #[OA\Property(type: 'string', enum: Opacity::class)]
         public Opacity $opacity,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Colour::class), description: 'Under the back; empty where it is one color.')]
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(type: 'string', enum: Colour::class),
+            description: 'Under the back; empty where it is one color.',
+        )]
         public array $belly,
         #[OA\Property(type: 'string', enum: Rig::class)]
         public Rig $rig,

@@ -83,8 +83,12 @@ final readonly class InventoryPartDocument implements LimitsLists
         #[Assert\Count(max: PartBounds::MOST_ACCENTS, maxMessage: 'At most {{ limit }} accents are told apart.')]
         #[Assert\All([new ColourOrWord()])]
         public array $accents = [],
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), maxItems: PartBounds::MOST_BELLY, description: 'Under the back of '
-            .'a split skirt, trailer or head.')]
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(type: 'string'),
+            maxItems: PartBounds::MOST_BELLY,
+            description: 'Under the back of a split skirt, trailer or head.',
+        )]
         #[Assert\Count(max: PartBounds::MOST_BELLY, maxMessage: 'At most {{ limit }} belly colors are told apart.')]
         #[Assert\All([new ColourOrWord()])]
         public array $belly = [],

@@ -27,6 +27,7 @@ use OpenApi\Attributes as OA;
     new OA\Property(property: 'words', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'least', type: 'number', nullable: true, description: 'In the unit of the field.'),
     new OA\Property(property: 'most', type: 'number', nullable: true),
+    new OA\Property(property: 'sharp', type: 'boolean', description: 'Whether it does not fade outside.'),
     new OA\Property(property: 'open', type: 'boolean', description: 'Whether its ends stop short of the numbers.'),
     new OA\Property(property: 'of', type: 'array', items: new OA\Items(ref: '#/components/schemas/Condition')),
 ], description: 'When a rule counts. A range holds from end to end and fades outside.')]

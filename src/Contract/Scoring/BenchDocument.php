@@ -70,7 +70,9 @@ final readonly class BenchDocument
                 static fn (Finding $finding): FindingDocument => FindingDocument::of($finding),
                 (new BuildFindings($scorer))->on($build),
             ),
-            SceneDocument::of(ContrastCurves::of($viewing, $scorer->reading->visibility, $parts, BuildOptics::pairs($parts, $viewing->scene->from))),
+            SceneDocument::of(
+                ContrastCurves::of($viewing, $scorer->reading->visibility, $parts, BuildOptics::pairs($parts, $viewing->scene->from)),
+            ),
         );
     }
 

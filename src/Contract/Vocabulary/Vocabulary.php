@@ -82,7 +82,10 @@ final class Vocabulary
         'Pick' => Slot::class, 'ScoredTrait' => ScoredTrait::class, 'Task' => Task::class, 'Theme' => Theme::class, 'Units' => Units::class,
     ];
     /** Their words mean one thing only beside their own question, so they stay out of the list of all labels. */
-    private const APART = ['Goal', 'LureChoice', 'BellyShape', 'Symptom', 'Tint', 'Pick', 'ScoredTrait', 'PartPlace', 'Task', 'SchoolQuestion', 'Theme', 'Units'];
+    private const APART = [
+        'Goal', 'LureChoice', 'BellyShape', 'Symptom', 'Tint', 'Pick', 'ScoredTrait', 'PartPlace', 'Task', 'SchoolQuestion', 'Theme',
+        'Units',
+    ];
 
     public function typeScript(): string
     {

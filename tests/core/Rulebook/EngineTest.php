@@ -24,6 +24,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\core\Readings;
 
 use function Kontrast\Rulebook\feet;
+use function Kontrast\Rulebook\inches;
 use function Kontrast\Rulebook\rule;
 use function Kontrast\Rulebook\settled;
 use function Kontrast\Rulebook\visibility;
@@ -84,6 +85,22 @@ final class EngineTest extends TestCase
             Finish::PaintedWhite,
             $engine->decide($reading->with(schools: new Schools(finish: FinishSchool::Sun)))->pick(Slot::Finish, Finish::class),
         );
+    }
+
+    /** Rules share equal conditions, and only equal ones: a sharp band is not the fading one of the same numbers. */
+    public function testASharpBandAndAFadingOneOfTheSameNumbersStayApart(): void
+    {
+        $at = static fn (float $inches): array => array_map(
+            static fn (Vote $vote): string => $vote->rule->id,
+            (new Engine(Rulebook::of([
+                rule('B3')->when(visibility()->under(inches(6)))->pick(Blades::finish(Finish::Gold)),
+                rule('B4')->when(visibility()->under(inches(6))->sharp())->pick(Blades::finish(Finish::Silver)),
+                rule('B5')->when(visibility()->under(inches(6)))->pick(Blades::finish(Finish::Copper)),
+            ])))->decide(Readings::of(LureKind::BladedJig, $inches))->on(Slot::Finish)->votes ?? [],
+        );
+        self::assertSame(['B3', 'B4', 'B5'], $at(5));
+        self::assertSame(['B3', 'B5'], $at(6.2));
+        self::assertSame([], $at(7));
     }
 
     public function testARuleMaySpeakAgainstAValue(): void

@@ -56,7 +56,13 @@ final class FishingTest extends TestCase
     {
         $of = Readings::of(...);
         yield 'R1' => [$of(LureKind::SwimJig, cover: Cover::Dock, run: Run::High), RetrieveName::SwimHigh, Pace::Medium, Run::High, 'R1'];
-        yield 'R1 by the cover alone' => [$of(LureKind::SwimJig, cover: Cover::Wood), RetrieveName::SwimHigh, Pace::Medium, Run::High, 'R1'];
+        yield 'R1 by the cover alone' => [
+            $of(LureKind::SwimJig, cover: Cover::Wood),
+            RetrieveName::SwimHigh,
+            Pace::Medium,
+            Run::High,
+            'R1',
+        ];
         yield 'R2' => [$of(LureKind::SwimJig, cover: Cover::Grass, run: Run::Low), RetrieveName::SwimLow, Pace::Slow, Run::Low, 'R2'];
         yield 'R3' => [$of(LureKind::BladedJig, cover: Cover::Grass), RetrieveName::Rip, Pace::Medium, Run::High, 'R3'];
         yield 'R4' => [$of(LureKind::BladedJig, cover: Cover::Rock), RetrieveName::Knock, Pace::Slow, Run::Low, 'R4'];
@@ -147,7 +153,10 @@ final class FishingTest extends TestCase
         self::assertStringContainsString('A lighter head: 5/16 oz.', self::remedies(Readings::of(LureKind::BladedJig))['misses']);
         self::assertStringContainsString('A heavier head: 1/2 oz', self::remedies(Readings::of(LureKind::BladedJig))['too_high']);
         self::assertSame('Change to monofilament.', self::remedies(Readings::of(LureKind::SwimJig))['pulls_off']);
-        self::assertStringContainsString('monofilament already', self::remedies(Readings::of(LureKind::BladedJig, 20, feet: 3))['pulls_off']);
+        self::assertStringContainsString(
+            'monofilament already',
+            self::remedies(Readings::of(LureKind::BladedJig, 20, feet: 3))['pulls_off'],
+        );
         self::assertStringContainsString('wide-based', self::remedies(Readings::of(LureKind::SwimJig))['rolls']);
     }
 

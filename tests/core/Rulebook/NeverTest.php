@@ -84,7 +84,9 @@ final class NeverTest extends TestCase
             self::assertNotContains(Slot::Pairing, array_map(static fn ($reason): Slot => $reason->slot, $advice->reasons));
             foreach ($advice->disagreements as $disagreement) {
                 foreach ($disagreement->others as $other) {
-                    self::assertTrue(!isset($other->values['pairing']) || (null !== $other->build->skirt && null !== $other->build->trailer));
+                    self::assertTrue(
+                        !isset($other->values['pairing']) || (null !== $other->build->skirt && null !== $other->build->trailer),
+                    );
                 }
             }
         }

@@ -213,7 +213,11 @@ final class WhichWinsTest extends TestCase
         foreach ([LureKind::Jig, LureKind::SwimJig, LureKind::BladedJig] as $lure) {
             foreach ([1.0, 3.0, 5.5] as $inches) {
                 $build = self::build(Readings::of($lure, $inches, Tint::Clay, Sky::Rain, forage: Forage::Crawfish));
-                self::assertSame([Colour::Black, Colour::Black], [$build->skirt?->base, $build->trailer?->base], "{$lure->value} $inches in");
+                self::assertSame(
+                    [Colour::Black, Colour::Black],
+                    [$build->skirt?->base, $build->trailer?->base],
+                    "{$lure->value} $inches in",
+                );
             }
         }
     }
@@ -223,7 +227,12 @@ final class WhichWinsTest extends TestCase
     {
         foreach (LureKind::cases() as $lure) {
             foreach ([1.5, 2.0, 2.5, 3.0, 3.5, 4.0, 5.0] as $forage) {
-                foreach ([[45.0, Season::Winter], [52.0, Season::EarlySpring], [72.0, Season::Summer], [57.0, Season::Fall]] as [$surface, $season]) {
+                foreach ([
+                    [45.0, Season::Winter],
+                    [52.0, Season::EarlySpring],
+                    [72.0, Season::Summer],
+                    [57.0, Season::Fall],
+                ] as [$surface, $season]) {
                     $reading = Readings::of($lure, 12, surface: $surface, season: $season, forageInches: $forage);
                     $trailer = self::build($reading)->trailer?->length->inInches() ?? 0.0;
                     $bigMeal = LureKind::BladedJig === $lure && $surface <= 55;
@@ -333,7 +342,11 @@ final class WhichWinsTest extends TestCase
                 foreach ([Sky::Sun, Sky::Broken, Sky::Overcast, Sky::Rain] as $sky) {
                     foreach (Wind::cases() as $wind) {
                         $shad = Readings::of($lure, $inches, Tint::None, $sky, $wind, forage: Forage::Shad);
-                        self::assertSame(Finish::Silver, self::build($shad)->rearBlade()?->finish, "{$sky->value} {$wind->value} $inches in");
+                        self::assertSame(
+                            Finish::Silver,
+                            self::build($shad)->rearBlade()?->finish,
+                            "{$sky->value} {$wind->value} $inches in",
+                        );
                     }
                 }
             }
@@ -454,7 +467,11 @@ final class WhichWinsTest extends TestCase
                 foreach ([Tint::Tannic, Tint::Clay] as $tint) {
                     foreach ([Forage::Shad, Forage::Bluegill, Forage::Crawfish, Forage::Unknown] as $forage) {
                         $reading = Readings::of($lure, $inches, $tint, Sky::Sun, Wind::Calm, forage: $forage);
-                        self::assertSame(Finish::Gold, self::build($reading)->rearBlade()?->finish, "{$forage->value} {$tint->value} $inches");
+                        self::assertSame(
+                            Finish::Gold,
+                            self::build($reading)->rearBlade()?->finish,
+                            "{$forage->value} {$tint->value} $inches",
+                        );
                     }
                 }
                 $green = Readings::of($lure, $inches, Tint::Green, Sky::Sun, Wind::Calm, forage: Forage::Shad);

@@ -51,7 +51,14 @@ final class BladedJigReadingsTest extends ReadingTableTestCase
             ['lure' => 'bladed_jig'],
         ];
         yield 'S17: bare in early-spring grass' => [
-            Readings::of(LureKind::BladedJig, cover: Cover::Grass, season: Season::EarlySpring, surface: 52, forage: Forage::Shad, trend: 4),
+            Readings::of(
+                LureKind::BladedJig,
+                cover: Cover::Grass,
+                season: Season::EarlySpring,
+                surface: 52,
+                forage: Forage::Shad,
+                trend: 4,
+            ),
             [
                 'skirt.trim' => 'none',
                 'trailer.style' => 'paddle_tail',
