@@ -30,9 +30,9 @@ final readonly class BassEye
     public static function largemouth(): self
     {
         return new self(
-            VisualPigment::a1(self::GREEN_CONE_NM),
-            VisualPigment::a1(self::RED_CONE_NM),
-            VisualPigment::a1(self::ROD_NM),
+            VisualPigment::a2(self::GREEN_CONE_NM),
+            VisualPigment::a2(self::RED_CONE_NM),
+            VisualPigment::a2(self::ROD_NM),
         );
     }
 }

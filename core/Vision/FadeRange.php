@@ -12,26 +12,32 @@ use Kontrast\Measure\Length;
  */
 final class FadeRange
 {
-    /** Steps and reach of the walk, in mean free paths of light. */
-    private const STEP = 0.25;
-    private const REACH = 48.0;
+    /**
+     * Steps of the walk in mean free paths of light, each up to where the next takes over: thin where things still cross the color of the
+     * water, wide where they only fade.
+     */
+    private const STEPS = [10 => 0.1, 48 => 0.5];
     private const HALVINGS = 40;
 
     /** @param callable(float): float $of what is left at so many metres */
     public static function where(callable $of, float $limit, float $beamAttenuation): Length
     {
-        $step = self::STEP / $beamAttenuation;
-        $last = null;
-        for ($i = 0; $i <= self::REACH / self::STEP; ++$i) {
-            if ($of($i * $step) >= $limit) {
-                $last = $i;
+        $near = null;
+        $far = 0.0;
+        $from = 0.0;
+        foreach (self::STEPS as $to => $step) {
+            for ($i = 0; $i < ($to - $from) / $step; ++$i) {
+                $here = ($from + $i * $step) / $beamAttenuation;
+                if ($of($here) >= $limit) {
+                    $near = $here;
+                    $far = $here + $step / $beamAttenuation;
+                }
             }
+            $from = $to;
         }
-        if (null === $last) {
+        if (null === $near) {
             return Length::metres(0.0);
         }
-        $near = $last * $step;
-        $far = $near + $step;
         for ($i = 0; $i < self::HALVINGS; ++$i) {
             $middle = ($near + $far) / 2;
             if ($of($middle) >= $limit) {

@@ -18,8 +18,14 @@ final class DiffuseAttenuation
      */
     public static function kirk(Spectrum $a, Spectrum $b, float $μ0): Spectrum
     {
-        $g = 0.425 * $μ0 - 0.19;
+        $g = self::coefficient($μ0);
 
         return $a->with($b, static fn (float $a, float $b): float => sqrt($a ** 2 + $g * $a * $b) / $μ0);
+    }
+
+    /** G = 0.425 μ0 − 0.19. */
+    public static function coefficient(float $μ0): float
+    {
+        return 0.425 * $μ0 - 0.19;
     }
 }

@@ -43,18 +43,31 @@ final readonly class TintRecipe
     /** @param float $s how much of the tint's mixture; 0 is pure water */
     public function mix(float $s): Mixture
     {
+        return Mixture::of(...$this->coefficients($s));
+    }
+
+    /**
+     * @param float $s how much of the tint's mixture; 0 is pure water
+     *
+     * @return array{list<float>, list<float>} absorption and scattering at each wavelength, 1/m
+     */
+    public function coefficients(float $s): array
+    {
+        $dissolvedHere = $this->dissolved * $s;
+        $pigmentHere = 0.0405 * ($this->chlorophyll * $s) ** 0.8;
+        $triptonHere = 0.035 * $this->mineral * $s;
+        $algaeHere = 0.30 * ($this->chlorophyll * $s) ** 0.62;
+        $particlesHere = self::MINERAL_SCATTERING * $this->mineral * $s;
         $a = [];
         $b = [];
         foreach ($this->shapes as [$water, $dissolved, $pigment, $tripton, $waterScattering, $algae, $particles]) {
             // a: pure water, dissolved matter (Bricaud 1981), pigment (after Bricaud 1995), mineral (Babin 2003).
-            $a[] = $water + $this->dissolved * $s * $dissolved + 0.0405 * ($this->chlorophyll * $s) ** 0.8 * $pigment
-                + 0.035 * $this->mineral * $s * $tripton;
+            $a[] = $water + $dissolvedHere * $dissolved + $pigmentHere * $pigment + $triptonHere * $tripton;
             // b: pure water (Morel 1974), algae (Loisel & Morel 1998), mineral.
-            $b[] = $waterScattering + 0.30 * ($this->chlorophyll * $s) ** 0.62 * $algae
-                + self::MINERAL_SCATTERING * $this->mineral * $s * $particles;
+            $b[] = $waterScattering + $algaeHere * $algae + $particlesHere * $particles;
         }
 
-        return Mixture::of($a, $b);
+        return [$a, $b];
     }
 
     /** A_ph: how pigments take light, 1 about 440 nm. Shape chosen after Bricaud 1995. */
@@ -71,7 +84,7 @@ final readonly class TintRecipe
     {
         return array_map(static fn (float $nm, float $water, float $waterScattering): array => [
             $water,
-            exp(-0.016 * ($nm - 440)),
+            exp(-0.014 * ($nm - 440)),
             self::pigment($nm),
             exp(-0.0123 * ($nm - 443)),
             $waterScattering,

@@ -17,7 +17,8 @@ final class WaterSolver
     /** Γ, the coupling constant of the Secchi disc. Tyler 1968; the literature spans 8 to 9.6. */
     public const GAMMA = 8.7;
     private const TOLERANCE = 1e-9;
-    private const MOST_STEPS = 200;
+    /** How far past the expected root the bracket is set. (Chosen.) */
+    private const PAST = 1.1;
     /** Water that shows less than this is opaque either way, and below it numbers run out. (Chosen.) */
     private const LEAST_VISIBILITY_M = 1e-4;
 
@@ -28,28 +29,54 @@ final class WaterSolver
     }
 
     /** @throws ClearerThanWater */
-    public static function find(Length $visibility, Tint $tint, SkyLight $sky): SolvedWater
+    public static function find(Length $visibility, Tint $tint, SkyLight $sky, float $gamma = self::GAMMA): SolvedWater
     {
         $metres = max(self::LEAST_VISIBILITY_M, $visibility->inMetres());
         $recipe = TintRecipe::of($tint);
-        // Γ/(c̄+K̄) − visibility falls as s grows; the light it is weighed by is that at half the visibility read.
-        $miss = static fn (float $s): float => self::visibility(self::water($recipe->mix($s), $s, $sky, $metres)) - $metres;
-        if ($miss(0.0) < 0.0) {
-            throw ClearerThanWater::than($visibility, self::clearest($recipe, $sky, $metres));
+        $light = ColourMatching::v()->times($sky->irradiance)->samples;
+        // c̄ + K̄ grows with s; it is weighed by the light at half the visibility read, and has to come to Γ over that visibility.
+        $excess = static fn (float $s): float => log(self::attenuation($recipe, $s, $sky, $light, $metres) * $metres / $gamma);
+        [$low, $atLow] = [0.0, $excess(0.0)];
+        if ($atLow > 0.0) {
+            throw ClearerThanWater::than($visibility, self::clearest($recipe, $sky, $light, $metres, $gamma));
         }
-        $high = 1.0;
-        while ($miss($high) > 0.0) {
-            $high *= 2;
+        [$high, $atHigh] = [1.0, $excess(1.0)];
+        while ($atHigh < 0.0) {
+            [$low, $atLow] = [$high, $atHigh];
+            // c̄ + K̄ grows about in proportion to s, so that this comes a little past the root.
+            $high *= self::PAST * exp(-$atHigh);
+            $atHigh = $excess($high);
         }
-
-        $s = self::root($miss, 0.0, $high);
+        $s = Brent::root($excess, $low, $high, $atLow, $atHigh, self::TOLERANCE);
 
         return self::water($recipe->mix($s), $s, $sky, $metres);
     }
 
-    private static function visibility(SolvedWater $water): float
+    /**
+     * c̄ + K̄_d at an amount of the mixture, 1/m: what water() comes to, without its spectra.
+     *
+     * @param list<float> $light V·E₀ at each wavelength
+     */
+    private static function attenuation(TintRecipe $recipe, float $s, SkyLight $sky, array $light, float $visibility): float
     {
-        return self::GAMMA / ($water->beamAttenuation + $water->diffuseAttenuation);
+        [$absorption, $scattering] = $recipe->coefficients($s);
+        $μ0 = $sky->cosine;
+        $g = DiffuseAttenuation::coefficient($μ0);
+        $sum = 0.0;
+        $weights = 0.0;
+        foreach ($absorption as $i => $a) {
+            $b = $scattering[$i];
+            $k = sqrt($a * $a + $g * $a * $b) / $μ0;
+            $weight = $light[$i] * exp(-$k * $visibility / 2);
+            $sum += $weight * ($a + $b + $k);
+            $weights += $weight;
+        }
+        if ($weights > 0.0) {
+            return $sum / $weights;
+        }
+        $water = self::water($recipe->mix($s), $s, $sky, $visibility);
+
+        return $water->beamAttenuation + $water->diffuseAttenuation;
     }
 
     private static function water(Mixture $mixture, float $s, SkyLight $sky, float $visibility): SolvedWater
@@ -68,31 +95,16 @@ final class WaterSolver
         return new SolvedWater($s, $mixture, $sky, $diffuse, $mixture->attenuation->mean($w), $diffuse->mean($w));
     }
 
-    /** The visibility of pure water under this sky: where reading and water agree at s = 0. */
-    private static function clearest(TintRecipe $recipe, SkyLight $sky, float $above): Length
-    {
-        $pure = $recipe->mix(0.0);
-        $excess = static fn (float $metres): float => self::visibility(self::water($pure, 0.0, $sky, $metres)) - $metres;
-
-        return Length::metres(self::root($excess, 0.0, $above));
-    }
-
     /**
-     * Bisection between two ends at which a falling function has opposite signs.
+     * The visibility of pure water under this sky: where reading and water agree at s = 0.
      *
-     * @param callable(float): float $f
+     * @param list<float> $light
      */
-    private static function root(callable $f, float $low, float $high): float
+    private static function clearest(TintRecipe $recipe, SkyLight $sky, array $light, float $above, float $gamma): Length
     {
-        for ($i = 0; $i < self::MOST_STEPS && $high - $low > self::TOLERANCE * max(1.0, $high); ++$i) {
-            $middle = ($low + $high) / 2;
-            if ($f($middle) > 0.0) {
-                $low = $middle;
-            } else {
-                $high = $middle;
-            }
-        }
+        $excess = static fn (float $metres): float => log(self::attenuation($recipe, 0.0, $sky, $light, $metres) * $metres / $gamma);
+        $low = self::LEAST_VISIBILITY_M;
 
-        return ($low + $high) / 2;
+        return Length::metres(Brent::root($excess, $low, $above, $excess($low), $excess($above), self::TOLERANCE));
     }
 }

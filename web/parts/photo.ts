@@ -24,7 +24,17 @@ export async function openPicture(file: File): Promise<ImageBitmap> {
   })
 }
 
-/** Reads the pixels about a point. What they mean is worked out by the server. */
+/** A channel of a pixel, 0 to 255, as an amount of light, 0 to 1 (IEC 61966-2-1). */
+function toLight(value: number): number {
+  const share = value / 255
+  return share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4
+}
+
+function fromLight(light: number): number {
+  return Math.round(255 * (light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055))
+}
+
+/** Reads the pixels about a point, averaged as amounts of light. What they mean is worked out by the server. */
 export function tapAt(context: CanvasRenderingContext2D, x: number, y: number): Tap {
   const left = Math.max(0, Math.round(x) - REACH)
   const top = Math.max(0, Math.round(y) - REACH)
@@ -38,14 +48,14 @@ export function tapAt(context: CanvasRenderingContext2D, x: number, y: number): 
     let atEnd = false
     for (let channel = 0; channel < 3; channel++) {
       const value = data[i + channel] ?? 0
-      sums[channel] = (sums[channel] ?? 0) + value
+      sums[channel] = (sums[channel] ?? 0) + toLight(value)
       atEnd ||= value >= 254
     }
     if (atEnd) clipped++
   }
   const hex = sums
     .map((sum) =>
-      Math.round(sum / Math.max(1, count))
+      fromLight(sum / Math.max(1, count))
         .toString(16)
         .padStart(2, '0'),
     )

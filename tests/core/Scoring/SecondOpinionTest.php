@@ -66,12 +66,12 @@ final class SecondOpinionTest extends TestCase
     /** @return iterable<string, array{int, Tint, Sky, list<float>, Verdict}> */
     public static function finishes(): iterable
     {
-        yield 'found: 7.5 of 7.6' => [12, Tint::Clay, Sky::Sun, [7.48, 7.63, 0.90], Verdict::Agrees];
-        yield 'found: 0.7 of 1.1' => [12, Tint::Clay, Sky::Overcast, [0.67, 0.0, 1.12], Verdict::Disagrees];
-        yield 'dark: 4.5 of 4.5' => [12, Tint::Clay, Sky::Night, [4.46, 0.66, 1.30], Verdict::Agrees];
-        yield 'dark: 14 of 23' => [27, Tint::Tannic, Sky::Night, [14.3, 22.48, 22.7], Verdict::Disagrees];
-        yield 'quiet: 45.2 where 44.8 is least' => [48, Tint::Tannic, Sky::Overcast, [45.23, 44.78, 52.28], Verdict::Agrees];
-        yield 'quiet: 33 where 15 is least' => [48, Tint::Clay, Sky::Sun, [32.5, 33.19, 14.55], Verdict::Disagrees];
+        yield 'found: 7.7 of 7.9' => [12, Tint::Clay, Sky::Sun, [7.69, 7.85, 1.91], Verdict::Agrees];
+        yield 'found: nothing of 2.1' => [12, Tint::Clay, Sky::Overcast, [0.0, 0.85, 2.06], Verdict::Disagrees];
+        yield 'dark: 4.5 of 4.5' => [12, Tint::Clay, Sky::Night, [4.51, 0.0, 1.69], Verdict::Agrees];
+        yield 'dark: 15 of 26' => [27, Tint::Tannic, Sky::Night, [15.24, 25.62, 25.84], Verdict::Disagrees];
+        yield 'quiet: 50.9 is least' => [48, Tint::Tannic, Sky::Overcast, [50.91, 51.36, 58.89], Verdict::Agrees];
+        yield 'quiet: 33 where 16 is least' => [48, Tint::Clay, Sky::Sun, [33.17, 33.89, 15.83], Verdict::Disagrees];
     }
 
     public function testAJigWithoutBladesIsAskedAboutItsPairingAlone(): void

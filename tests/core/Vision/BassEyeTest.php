@@ -33,30 +33,42 @@ final class BassEyeTest extends TestCase
     }
 
     /**
-     * The width at half the peak against the published template read on its own scale: the α-band of equation 1 with a = 0.88, as
-     * given for λmax between 450 and 600 nm (Govardovskii et al. 2000, after Lamb 1995), evaluated here from the printed constants.
+     * An A2 pigment is broader than an A1 pigment of the same peak, and reaches farther into the red: the A1 α-band evaluated here from
+     * its printed constants (Govardovskii et al. 2000, equation 1, a = 0.88 as given for λmax between 450 and 600 nm).
      */
-    public function testARodsBandIsAsWideAsThePublishedTemplate(): void
+    public function testAnA2BandIsBroaderAndRedderThanAnA1BandOfTheSamePeak(): void
     {
-        $peak = 500.0;
-        $published = static fn (float $x): float => 1
-            / (exp(69.7 * (0.88 - $x)) + exp(28 * (0.922 - $x)) + exp(-14.9 * (1.104 - $x)) + 0.674);
-        $width = static function (callable $at): float {
-            $above = array_filter(range(440, 620), static fn (int $nm): bool => $at((float) $nm) >= 0.5);
+        foreach ([500.0, 528.0, 535.0] as $peak) {
+            $a1 = static function (float $nm) use ($peak): float {
+                $x = $peak / $nm;
 
-            return (float) (max([0, ...$above]) - min([1000, ...$above]));
-        };
-        self::assertEqualsWithDelta(
-            $width(static fn (float $nm): float => $published($peak / $nm)),
-            $width(static fn (float $nm): float => VisualPigment::at($nm, $peak)),
-            4.0,
-        );
-        self::assertEqualsWithDelta(
-            100.0,
-            $width(static fn (float $nm): float => VisualPigment::at($nm, $peak)),
-            12.0,
-            'A1 pigments about 500 nm are some hundred nm wide.',
-        );
+                return 1 / (exp(69.7 * (0.88 - $x)) + exp(28 * (0.922 - $x)) + exp(-14.9 * (1.104 - $x)) + 0.674);
+            };
+            $a2 = static fn (float $nm): float => VisualPigment::at($nm, $peak);
+            self::assertGreaterThan(1.05, self::width($a2, $peak) / self::width($a1, $peak));
+            self::assertLessThan(1.3, self::width($a2, $peak) / self::width($a1, $peak));
+            self::assertGreaterThan(1.3 * $a1($peak + 60), $a2($peak + 60));
+        }
+    }
+
+    /**
+     * At points read off the printed equations by hand, λmax 614 nm. At 614: x = 1, A = 62.7 + 1.834·e^(−11/54.2) = 64.1972,
+     * a = 0.875 + 0.0268·e^(−51/40.7) = 0.882655; e^(A(a−1)) = 0.000535, e^(20.85·(−0.0899)) = 0.153475, e^(−10.37·0.1123) = 0.312045,
+     * the sum with 0.5343 is 1.000355. β about 392.9 nm adds nothing at 614.
+     */
+    public function testTheRedConeAsWorkedByHand(): void
+    {
+        self::assertEqualsWithDelta(1 / 1.000355, VisualPigment::at(614.0, 614.0), 2e-4);
+        // β band at its own centre, 216.7 + 0.287·614 = 392.918 nm, is 0.37 above the α-band's tail there.
+        $x = 614.0 / 392.918;
+        $alpha = 1 / (exp(64.1972 * (0.882655 - $x)) + exp(20.85 * (0.9101 - $x)) + exp(-10.37 * (1.1123 - $x)) + 0.5343);
+        self::assertEqualsWithDelta(0.37 + $alpha, VisualPigment::at(392.918, 614.0), 2e-4);
+    }
+
+    /** How many nanometers of a band lie above half its peak. */
+    private static function width(callable $at, float $peak): int
+    {
+        return \count(array_filter(range((int) $peak - 90, (int) $peak + 90), static fn (int $nm): bool => $at((float) $nm) >= 0.5));
     }
 
     /**

@@ -81,8 +81,8 @@ final class WaterTest extends TestCase
      */
     public static function workedExamples(): iterable
     {
-        yield 'clay in the sun' => [Tint::Clay, 12, 1, Sky::Sun, 50, [6.033, 0.876, 25.79, 2.750, 42200]];
-        yield 'tea under cloud' => [Tint::Tannic, 24, 2, Sky::Overcast, 45, [13.341, 0.860, 9.383, 4.888, 592]];
+        yield 'clay in the sun' => [Tint::Clay, 12, 1, Sky::Sun, 50, [5.971, 0.876, 25.64, 2.898, 40300]];
+        yield 'tea under cloud' => [Tint::Tannic, 24, 2, Sky::Overcast, 45, [11.216, 0.860, 8.990, 5.281, 479]];
     }
 
     public function testASolvedWaterGivesTheVisibilityBack(): void
