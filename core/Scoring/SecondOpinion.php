@@ -7,16 +7,18 @@ namespace Kontrast\Scoring;
 use Kontrast\Lure\Build;
 use Kontrast\Lure\Finish;
 use Kontrast\Lure\Intent;
-use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Pairing;
 use Kontrast\Material\BuildOptics;
+use Kontrast\Material\OpticalPart;
 use Kontrast\Material\ReflectanceFitter;
 use Kontrast\Reading\Colour;
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Advice;
 use Kontrast\Rulebook\Slot;
+use Kontrast\Vision\BassEye;
 use Kontrast\Vision\Pair;
 use Kontrast\Vision\ReducedPart;
+use Kontrast\Vision\Sensitivity;
 use Kontrast\Vision\Separation;
 use Kontrast\Vision\Viewing;
 use Kontrast\Water\ClearerThanWater;
@@ -38,86 +40,151 @@ final class SecondOpinion
     public static function on(Reading $reading, Advice $advice, ReflectanceFitter $reflectances): array
     {
         $viewing = Viewing::in(Scene::of($reading, Direction::Side), $reflectances);
+        $corners = Sensitivity::in($reading, Direction::Side, $reflectances)->corners;
         $opinions = [];
         if ([] !== $advice->build->blades) {
-            $opinions[] = self::finish($viewing, $advice);
+            $opinions[] = self::finish($viewing, $corners, $advice);
         }
         if (null !== $advice->build->skirt && null !== $advice->build->trailer) {
-            $opinions[] = self::pairing($viewing, $advice, $advice->build);
+            $opinions[] = self::pairing($viewing, $corners, $advice, $advice->build);
         }
 
         return $opinions;
     }
 
-    private static function finish(Viewing $viewing, Advice $advice): Opinion
+    /** @param list<Viewing> $corners */
+    private static function finish(Viewing $viewing, array $corners, Advice $advice): Opinion
     {
-        $candidates = [];
-        foreach (self::ranked($advice, Slot::Finish, ['silver', 'gold', 'painted_white', 'black']) as $word) {
-            $part = ReducedPart::of(BuildOptics::finish($word, Finish::from($word)), $viewing);
-            $candidates[] = new Candidate($word, ($part->flashRange() ?? $part->sightRange())->inInches());
-        }
-        $figures = array_map(static fn (Candidate $candidate): float => $candidate->figure, $candidates);
-        $seen = max(0.0, ...$figures);
-        $hidden = min(\INF, ...$figures);
-        $advised = $figures[0] ?? 0.0;
+        $words = self::ranked($advice, Slot::Finish, ['silver', 'gold', 'painted_white', 'black']);
         $quiet = \in_array($advice->intent, [Intent::Vanish, Intent::PassForForage], true);
+        $figures = self::ranges($words, $viewing, BassEye::THRESHOLD);
+        $verdict = self::judgeFinish($figures, $quiet);
+        foreach ($corners as $corner) {
+            foreach (Sensitivity::THRESHOLDS as $threshold) {
+                if ($verdict !== self::judgeFinish(self::ranges($words, $corner, $threshold), $quiet)) {
+                    $verdict = Verdict::AboutEven;
+                    break 2;
+                }
+            }
+        }
+        $candidates = array_map(static fn (string $word, float $figure): Candidate => new Candidate($word, $figure), $words, $figures);
 
-        return new Opinion(Slot::Finish->value, self::nonEmpty($candidates), ...match (true) {
-            $seen - $hidden <= self::NO_DIFFERENCE * $seen => [
-                Verdict::NoDifference,
-                'All of these are lost at about the same distance here.',
-            ],
-            $quiet && $advised <= $hidden * (1 + self::NO_DIFFERENCE) => [
-                Verdict::Agrees,
-                'Meant to be quiet, and of these it is the one lost soonest.',
-            ],
-            $quiet => [Verdict::Disagrees, 'Meant to be quiet, yet another of these would be lost sooner.'],
-            $advised >= $seen * (1 - self::NO_DIFFERENCE) => [Verdict::Agrees, 'None of the others can be made out from farther.'],
-            default => [Verdict::Disagrees, 'Another of these can be made out from farther in this light.'],
+        return new Opinion(Slot::Finish->value, self::nonEmpty($candidates), $verdict, match (true) {
+            Verdict::AboutEven === $verdict => 'Too close to call: it turns with constants of the model that nobody knows exactly.',
+            Verdict::NoDifference === $verdict => 'All of these disappear at about the same distance here.',
+            Verdict::Agrees === $verdict && $quiet => 'It should blend in, and of these it disappears soonest.',
+            $quiet => 'It should blend in, but another of these would disappear sooner.',
+            Verdict::Agrees === $verdict => 'None of the others is visible from farther.',
+            default => 'Another of these is visible from farther in this light.',
         });
     }
 
-    private static function pairing(Viewing $viewing, Advice $advice, Build $build): Opinion
+    /**
+     * @param list<string> $words
+     *
+     * @return list<float> how far each is visible, in
+     */
+    private static function ranges(array $words, Viewing $viewing, float $threshold): array
+    {
+        return array_map(static function (string $word) use ($viewing, $threshold): float {
+            $part = ReducedPart::of(BuildOptics::finish($word, Finish::from($word)), $viewing);
+
+            return ($part->flashRange($threshold) ?? $part->sightRange($threshold))->inInches();
+        }, $words);
+    }
+
+    /** @param list<float> $figures how far each is visible, the advised one first */
+    private static function judgeFinish(array $figures, bool $quiet): Verdict
+    {
+        $seen = max(0.0, ...$figures);
+        $hidden = min(\INF, ...$figures);
+        $advised = $figures[0] ?? 0.0;
+
+        return match (true) {
+            $seen - $hidden <= self::NO_DIFFERENCE * $seen => Verdict::NoDifference,
+            $quiet => $advised <= $hidden * (1 + self::NO_DIFFERENCE) ? Verdict::Agrees : Verdict::Disagrees,
+            default => $advised >= $seen * (1 - self::NO_DIFFERENCE) ? Verdict::Agrees : Verdict::Disagrees,
+        };
+    }
+
+    /** @param list<Viewing> $corners */
+    private static function pairing(Viewing $viewing, array $corners, Advice $advice, Build $build): Opinion
     {
         $skirt = $build->skirt ?? throw new \LogicException('A pairing takes a skirt.');
         $trailer = $build->trailer ?? throw new \LogicException('A pairing takes a trailer.');
-        $base = ReducedPart::of(BuildOptics::coloured('skirt', $skirt->base, $skirt->opacity), $viewing);
         $colours = Pairing::Accent === $advice->pairing && [] !== $trailer->accents
             ? [$trailer->accents[0]->value, ...self::ranked($advice, Slot::TrailerAccents, ['orange', 'blue', 'chartreuse', 'white'])]
             : self::ranked($advice, Slot::TrailerBase, [$skirt->base->value, 'white', 'black', 'orange']);
-        $candidates = [];
-        foreach (\array_slice(array_values(array_unique($colours)), 0, self::MOST_CANDIDATES) as $word) {
-            $jnd = Pair::farther(
-                $base,
-                ReducedPart::of(
-                    BuildOptics::coloured(
-                        $word,
-                        Colour::from($word),
-                        Opacity::Opaque === $trailer->opacity ? Opacity::Opaque : Opacity::Translucent,
-                    ),
-                    $viewing,
-                ),
-            );
-            $candidates[] = new Candidate($word, $jnd, Separation::at($jnd)->value);
+        $words = \array_slice(array_values(array_unique($colours)), 0, self::MOST_CANDIDATES);
+        $base = BuildOptics::coloured('skirt', $skirt->base, $skirt->opacity);
+        $parts = array_map(
+            static fn (string $word): OpticalPart => BuildOptics::coloured($word, Colour::from($word), $trailer->opacity),
+            $words,
+        );
+        $figures = self::differences($base, $parts, $viewing, 1.0);
+        $reads = self::reads($figures);
+        $verdict = self::judgePairing($reads, $advice);
+        foreach ($corners as $corner) {
+            foreach (Sensitivity::WEBER as $weber) {
+                $there = self::reads(self::differences($base, $parts, $corner, $weber / BassEye::CONE_NOISE));
+                if ($verdict !== self::judgePairing($there, $advice)) {
+                    $verdict = Verdict::AboutEven;
+                    break 2;
+                }
+            }
         }
-        $reads = array_map(static fn (Candidate $candidate): string => $candidate->reads, $candidates);
+        $candidates = array_map(
+            static fn (string $word, float $figure, string $looks): Candidate => new Candidate($word, $figure, $looks),
+            $words,
+            $figures,
+            $reads,
+        );
+        $wanted = implode(' or ', array_map(static fn (Separation $wanted): string => $wanted->value, $advice->wanted->reads));
+
+        return new Opinion(Slot::Pairing->value, self::nonEmpty($candidates), $verdict, match ($verdict) {
+            Verdict::AboutEven => \sprintf(
+                'The pair looks like %s to a bass, but it turns with constants of the model that nobody knows exactly; wanted was %s.',
+                $reads[0] ?? '',
+                $wanted,
+            ),
+            Verdict::NoDifference => \sprintf('In this water all of these look like %s beside the skirt.', $reads[0] ?? ''),
+            Verdict::Agrees => \sprintf('The pair looks like %s to a bass, as wanted.', $reads[0] ?? ''),
+            Verdict::Disagrees => \sprintf('The pair looks like %s to a bass; wanted was %s.', $reads[0] ?? '', $wanted),
+        });
+    }
+
+    /**
+     * @param list<OpticalPart> $parts
+     *
+     * @return list<float> JND of each beside a part, at the judging distance
+     */
+    private static function differences(OpticalPart $beside, array $parts, Viewing $viewing, float $noise): array
+    {
+        $base = ReducedPart::of($beside, $viewing);
+
+        return array_map(static fn (OpticalPart $part): float => Pair::farther($base, ReducedPart::of($part, $viewing)) / $noise, $parts);
+    }
+
+    /**
+     * @param list<float> $figures
+     *
+     * @return list<string>
+     */
+    private static function reads(array $figures): array
+    {
+        return array_map(static fn (float $jnd): string => Separation::at($jnd)->value, $figures);
+    }
+
+    /** @param list<string> $reads how each looks beside the skirt, the advised one first */
+    private static function judgePairing(array $reads, Advice $advice): Verdict
+    {
         $fits = \in_array(Separation::from($reads[0] ?? Separation::One->value), $advice->wanted->reads, true);
 
-        return new Opinion(Slot::Pairing->value, self::nonEmpty($candidates), ...match (true) {
-            1 === \count(array_unique($reads)) && !$fits => [
-                Verdict::NoDifference,
-                \sprintf('In this water all of these read as %s beside the skirt.', $reads[0] ?? ''),
-            ],
-            $fits => [Verdict::Agrees, \sprintf('The pair reads as %s to a bass, which is what is wanted.', $reads[0] ?? '')],
-            default => [
-                Verdict::Disagrees,
-                \sprintf(
-                    'The pair reads as %s to a bass; wanted was %s.',
-                    $reads[0] ?? '',
-                    implode(' or ', array_map(static fn (Separation $wanted): string => $wanted->value, $advice->wanted->reads)),
-                ),
-            ],
-        });
+        return match (true) {
+            $fits => Verdict::Agrees,
+            1 === \count(array_unique($reads)) => Verdict::NoDifference,
+            default => Verdict::Disagrees,
+        };
     }
 
     /**

@@ -10,4 +10,6 @@ enum Verdict: string
     case Agrees = 'agrees';
     case NoDifference = 'no_difference';
     case Disagrees = 'disagrees';
+    /** The answer turns as the chosen constants move within their published spans. */
+    case AboutEven = 'about_even';
 }

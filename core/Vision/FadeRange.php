@@ -8,36 +8,35 @@ use Kontrast\Measure\Length;
 
 /**
  * The distance at which something that fades with distance falls to a limit for good: the last crossing, found by walking
- * outwards and then halving. Nought where it never reaches the limit.
+ * inwards and then halving. Nought where it never reaches the limit.
  */
 final class FadeRange
 {
     /**
-     * Steps of the walk in mean free paths of light, each up to where the next takes over: thin where things still cross the color of the
-     * water, wide where they only fade.
+     * The walk in mean free paths of light, [from, to, step]: wide where things only fade, thin where they still cross the color of the
+     * water. Steps that binary fractions hold, so that the last one ends at nought.
      */
-    private const STEPS = [10 => 0.1, 48 => 0.5];
-    private const HALVINGS = 40;
+    private const STEPS = [[10.0, 48.0, 0.5], [0.0, 10.0, 0.125]];
+    private const HALVINGS = 32;
 
     /** @param callable(float): float $of what is left at so many metres */
     public static function where(callable $of, float $limit, float $beamAttenuation): Length
     {
-        $near = null;
-        $far = 0.0;
-        $from = 0.0;
-        foreach (self::STEPS as $to => $step) {
-            for ($i = 0; $i < ($to - $from) / $step; ++$i) {
-                $here = ($from + $i * $step) / $beamAttenuation;
-                if ($of($here) >= $limit) {
-                    $near = $here;
-                    $far = $here + $step / $beamAttenuation;
+        foreach (self::STEPS as [$from, $to, $step]) {
+            for ($far = $to; $far > $from; $far -= $step) {
+                $near = $far - $step;
+                if ($of($near / $beamAttenuation) >= $limit) {
+                    return self::between($near / $beamAttenuation, $far / $beamAttenuation, $of, $limit);
                 }
             }
-            $from = $to;
         }
-        if (null === $near) {
-            return Length::metres(0.0);
-        }
+
+        return Length::metres(0.0);
+    }
+
+    /** @param callable(float): float $of at or above a limit at the nearer, below it at the farther */
+    private static function between(float $near, float $far, callable $of, float $limit): Length
+    {
         for ($i = 0; $i < self::HALVINGS; ++$i) {
             $middle = ($near + $far) / 2;
             if ($of($middle) >= $limit) {

@@ -50,10 +50,10 @@ final readonly class Pair
         return Separation::at(self::farther($this->a, $this->b));
     }
 
-    /** The distance at which the two fall to one just-noticeable difference: nearer they read as two, farther as one. */
-    public function splitRange(): Length
+    /** The distance at which the two fall to one just-noticeable difference: nearer they read as two, farther as one; or to another number of steps. */
+    public function splitRange(float $steps = 1.0): Length
     {
-        return FadeRange::where($this->atMetres(...), 1.0, $this->a->viewing->scene->water->beamAttenuation);
+        return FadeRange::where($this->atMetres(...), $steps, $this->a->viewing->scene->water->beamAttenuation);
     }
 
     /** CIEDE2000 between the two in the hand, under D65. */

@@ -59,22 +59,22 @@ final readonly class ReducedPart
         return $this->glint?->contrast(0.0);
     }
 
-    /** The distance at which the part is lost in the water. */
-    public function sightRange(): Length
+    /** The distance at which the part is lost in the water: its contrast falls to a threshold. */
+    public function sightRange(float $threshold = BassEye::THRESHOLD): Length
     {
-        return self::range($this->steady, $this->viewing);
+        return self::range($this->steady, $this->viewing, $threshold);
     }
 
-    public function flashRange(): ?Length
+    public function flashRange(float $threshold = BassEye::THRESHOLD): ?Length
     {
-        return null === $this->glint ? null : self::range($this->glint, $this->viewing);
+        return null === $this->glint ? null : self::range($this->glint, $this->viewing, $threshold);
     }
 
-    private static function range(Detection $detection, Viewing $viewing): Length
+    private static function range(Detection $detection, Viewing $viewing, float $threshold): Length
     {
         return FadeRange::where(
             static fn (float $metres): float => abs($detection->contrast($metres)),
-            BassEye::THRESHOLD,
+            $threshold,
             $viewing->scene->water->beamAttenuation,
         );
     }

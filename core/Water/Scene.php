@@ -34,14 +34,19 @@ final readonly class Scene
      *
      * @throws ClearerThanWater
      */
-    public static function of(Reading $reading, Direction $from): self
-    {
+    public static function of(
+        Reading $reading,
+        Direction $from,
+        float $gamma = WaterSolver::GAMMA,
+        float $upright = self::UPRIGHT,
+    ): self {
         $depth = $reading->depth->isLongerThan($reading->visibility) ? $reading->visibility : $reading->depth;
 
-        return self::at(WaterSolver::solve($reading), $depth, $from);
+        return self::at(WaterSolver::solve($reading, $gamma), $depth, $from, $upright);
     }
 
-    public static function at(SolvedWater $water, Length $depth, Direction $from): self
+    /** @param float $upright share of the downward light that falls on an upright face */
+    public static function at(SolvedWater $water, Length $depth, Direction $from, float $upright = self::UPRIGHT): self
     {
         $light = $water->lightAt($depth);
         $a = $water->mixture->absorption->samples;
@@ -51,7 +56,7 @@ final readonly class Scene
         foreach ($light->irradiance->samples as $i => $e) {
             if (Direction::Side === $from) {
                 $background[] = $e / \M_PI * $bb[$i] / ($a[$i] + $bb[$i]);
-                $face[] = self::UPRIGHT * $e;
+                $face[] = $upright * $e;
             } else {
                 $background[] = $e / \M_PI;
                 $face[] = min(self::MOST_UPWELLING, self::UPWELLING * $bb[$i] / $a[$i]) * $e;

@@ -23,9 +23,9 @@ final class WaterSolver
     private const LEAST_VISIBILITY_M = 1e-4;
 
     /** @throws ClearerThanWater */
-    public static function solve(Reading $reading): SolvedWater
+    public static function solve(Reading $reading, float $gamma = self::GAMMA): SolvedWater
     {
-        return self::find($reading->visibility, $reading->tint, SkyLight::of($reading->sky, $reading->sunElevationOrUsual()));
+        return self::find($reading->visibility, $reading->tint, SkyLight::of($reading->sky, $reading->sunElevationOrUsual()), $gamma);
     }
 
     /** @throws ClearerThanWater */

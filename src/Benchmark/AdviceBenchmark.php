@@ -8,10 +8,17 @@ use App\Contract\Advice\AdviceDocument;
 use App\Contract\Reader\DocumentNormalizer;
 use App\Contract\Reader\DocumentReader;
 use App\Contract\Reading\ReadingDocument;
+use Kontrast\Lure\Build;
+use Kontrast\Material\BuildOptics;
+use Kontrast\Material\CachingFitter;
+use Kontrast\Material\SigmoidFitter;
 use Kontrast\Reading\LureKind;
+use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\Rulebook;
+use Kontrast\Vision\Sensitivity;
+use Kontrast\Water\Direction;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\HttpKernelInterface;
 
@@ -58,6 +65,8 @@ final readonly class AdviceBenchmark implements Benchmark
         $engine = new Engine(Rulebook::standard());
         $rules = Timer::median(static fn () => $engine->decide($reading));
         $advice = Timer::median(fn () => $this->adviser->advise($reading));
+        $build = $this->adviser->advise($reading)->build;
+        $spans = Timer::median(static fn () => self::spans($reading, $build), 5);
         $json = json_encode(self::READING, \JSON_THROW_ON_ERROR);
         $request = Timer::median(
             fn () => $this->kernel->handle(
@@ -76,6 +85,7 @@ final readonly class AdviceBenchmark implements Benchmark
         $kinds = \count(LureKind::cases());
 
         return [
+            new Measurement('Spans of the figures of a whole advice', \sprintf('%.1f ms', $spans), 'under 60 ms'),
             new Measurement(
                 'Rules weighed once',
                 \sprintf('%.2f ms, %d rules in the book for %d lures', $rules, \count(Rulebook::standard()->rules), $kinds),
@@ -95,6 +105,21 @@ final readonly class AdviceBenchmark implements Benchmark
                 'over 100 a second',
             ),
         ];
+    }
+
+    /** What every distance between the parts of a build may come to, nothing remembered but how a colour reflects. */
+    private static function spans(Reading $reading, Build $build): void
+    {
+        $sensitivity = Sensitivity::in($reading, Direction::Side, new CachingFitter(new SigmoidFitter()));
+        $parts = [];
+        foreach (BuildOptics::of($build) as $part) {
+            $parts[$part->id] = $part;
+            $sensitivity->sight($part);
+            $sensitivity->flash($part);
+        }
+        foreach (BuildOptics::pairs(array_values($parts)) as [$a, $b]) {
+            $sensitivity->split($parts[$a], $parts[$b]);
+        }
     }
 
     /** A list of readings, every lure in every clarity, as JSON. */

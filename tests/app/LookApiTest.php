@@ -101,6 +101,36 @@ final class LookApiTest extends ApiTestCase
         self::assertSame($scene['water_person'], end($white['person']), 'Beyond its range a part has the colour of the water.');
     }
 
+    public function testEveryDistanceOfALookComesWithTheSpanItMayHave(): void
+    {
+        $look = $this->send('POST', '/api/look', self::request());
+        $spans = $this->send('POST', '/api/sensitivity', self::request());
+        self::assertSame(200, $this->answered());
+        self::assertIsArray($look);
+        self::assertIsArray($spans);
+        self::assertIsArray($look['parts']);
+        self::assertIsArray($look['pairs']);
+        self::assertIsArray($spans['parts']);
+        self::assertIsArray($spans['pairs']);
+        self::assertSame(array_column($look['parts'], 'id'), array_column($spans['parts'], 'id'));
+        self::assertCount(\count($look['pairs']), $spans['pairs']);
+        foreach (['parts' => 'sight_range_in', 'pairs' => 'split_range_in'] as $list => $field) {
+            foreach (array_column($spans[$list], $field) as $i => $span) {
+                $figure = array_column($look[$list], $field)[$i] ?? null;
+                self::assertIsNumeric($figure);
+                self::assertIsArray($span);
+                [$least, $most] = $span;
+                self::assertGreaterThanOrEqual($least - 0.02, $figure);
+                self::assertLessThanOrEqual($most + 0.02, $figure);
+            }
+        }
+        foreach (array_column($spans['parts'], 'flash_range_in') as $i => $span) {
+            self::assertSame(null === array_column($look['parts'], 'flash_range_in')[$i], null === $span);
+        }
+        $this->send('POST', '/api/sensitivity', ['pairs' => [['white', 'nothing']]] + self::request());
+        self::assertSame(422, $this->answered());
+    }
+
     public function testTheModelGivesASecondOpinionOnFinishAndPairing(): void
     {
         $opinions = $this->send('POST', '/api/opinion', ['lure' => 'bladed_jig', 'forage' => 'bluegill'] + self::reading());

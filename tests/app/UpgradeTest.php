@@ -128,7 +128,7 @@ final class UpgradeTest extends TestCase
             'POST /api/best' => ['reading' => $reading],
             'POST /api/sheet' => $both,
             'POST /api/batch', 'POST /api/made' => $item,
-            'POST /api/look', 'POST /api/scene' => [
+            'POST /api/look', 'POST /api/scene', 'POST /api/sensitivity' => [
                 'reading' => $reading,
                 'from' => 'side',
                 'parts' => [['id' => 'a', 'kind' => 'matte', 'hex' => '#112233']],

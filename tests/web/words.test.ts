@@ -4,7 +4,16 @@ import { inTheWater, shade } from '../../web/lure/paint'
 import { strands } from '../../web/lure/strands'
 import { trailerShape } from '../../web/lure/trailers'
 import { BANDS, nearestStop, place, STOPS } from '../../web/words/stick'
-import { change, depth, fraction, partLength, temperature, waterLength, weight } from '../../web/words/words'
+import {
+  change,
+  depth,
+  fraction,
+  partLength,
+  temperature,
+  waterLength,
+  waterLengthBand,
+  weight,
+} from '../../web/words/words'
 
 // No browser: the front end's own small functions. Units against 1 in = 25.4 mm and 1 lb = 0.45359237 kg, both exact.
 
@@ -25,6 +34,19 @@ test.describe('units', () => {
     expect(weight(0.5, false)).toBe('1/2 oz')
     expect(weight(0.5, true)).toBe('14 g')
   })
+
+  for (const [inches, span, metric, words] of [
+    [11, [9, 14], false, '11 in (9 to 14)'],
+    [11, [9.5, 14], false, '11 in (9.5 to 14)'],
+    [40, [30, 60], false, '40 in (30 in to 5 ft)'],
+    [0, [0, 3.2], false, 'not at all (0 to 3.2 in)'],
+    [11, undefined, false, '11 in'],
+    [11, [11.1, 11.2], false, '11 in'],
+    [11, [9, 14], true, '28 cm (23 to 36)'],
+  ] as const) {
+    test(`${inches} in within ${span} is written ${words}`, () =>
+      expect(waterLengthBand(inches, span, metric)).toBe(words))
+  }
 
   test('lengths of parts', () => {
     expect(partLength(3.5, false)).toBe('3-1/2 in')

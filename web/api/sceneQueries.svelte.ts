@@ -1,5 +1,14 @@
 import { createQuery, keepPreviousData } from '@tanstack/svelte-query'
-import { answer, api, type Advice, type LookRequest, type Opinion, type Reading, type Scene } from './client'
+import {
+  answer,
+  api,
+  type Advice,
+  type LookRequest,
+  type Opinion,
+  type Reading,
+  type Scene,
+  type Sensitivity,
+} from './client'
 
 export type From = LookRequest['from']
 
@@ -24,6 +33,16 @@ export function sceneFor(reading: () => Reading, look: () => Look, from: () => F
         }),
       ),
     placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    retry: false,
+  }))
+}
+
+/** What each figure of a scene comes to as the chosen constants of the model move within their published spans. */
+export function sensitivityFor(request: () => LookRequest) {
+  return createQuery<Sensitivity>(() => ({
+    queryKey: ['sensitivity', request()],
+    queryFn: ({ signal }) => answer(api.POST('/api/sensitivity', { body: request(), signal })),
     staleTime: Infinity,
     retry: false,
   }))

@@ -696,6 +696,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sensitivity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What each figure of a look comes to within the published spans of the constants */
+        post: operations["sensitivity"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/settings": {
         parameters: {
             query?: never;
@@ -1447,7 +1464,7 @@ export interface components {
         Opinion: {
             pick: string;
             /** @enum {string} */
-            verdict: "agrees" | "no_difference" | "disagrees";
+            verdict: "agrees" | "no_difference" | "disagrees" | "about_even";
             because: string;
             candidates: components["schemas"]["Candidate"][];
         };
@@ -1546,6 +1563,12 @@ export interface components {
             /** @description Of small hardware, as the trade writes it: 5/32 in, #2. */
             size?: string;
         };
+        /** @description From how far to how far two parts may look like two. */
+        PairBand: {
+            a: string;
+            b: string;
+            split_range_in: number[];
+        };
         /** @description Colours by word and by finish ("#rrggbb"), and the facts of the trade by id. */
         Palette: {
             colours: {
@@ -1557,6 +1580,12 @@ export interface components {
             facts: {
                 [key: string]: string;
             };
+        };
+        /** @description From how far to how far a part may be visible. */
+        PartBand: {
+            id: string;
+            sight_range_in: number[];
+            flash_range_in: number[] | null;
         };
         /** @description Parts to carry from one inventory to another. */
         Parts: {
@@ -1856,6 +1885,11 @@ export interface components {
             sight_range_in: number;
             /** Format: float */
             flash_range_in: number | null;
+        };
+        /** @description How sure the figures of a look are: what each comes to as the chosen constants move within their published spans. */
+        Sensitivity: {
+            parts: components["schemas"]["PartBand"][];
+            pairs: components["schemas"]["PairBand"][];
         };
         /** @description A stored document that cannot be read, as it is, and why. */
         SetAside: {
@@ -3723,6 +3757,36 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Scene"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    sensitivity: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookRequest"];
+            };
+        };
+        responses: {
+            /** @description What each figure of a look comes to within the published spans of the constants */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sensitivity"];
                 };
             };
             400: components["responses"]["BadRequest"];

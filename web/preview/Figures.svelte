@@ -1,19 +1,31 @@
 <script lang="ts">
   import { scaleLog } from 'd3-scale'
   import { LineChart } from 'layerchart'
-  import type { LookPart, Scene } from '../api/client'
+  import type { LookPart, Reading, Scene } from '../api/client'
+  import { sensitivityFor, type From } from '../api/sceneQueries.svelte'
   import { settings } from '../stores/settings.svelte'
-  import { capital, round, waterLength } from '../words/words'
+  import { capital, round, waterLength, waterLengthBand } from '../words/words'
   import { partName } from './partName'
 
   /** Contrast over distance as a plot, and the same figures as a table. */
   interface Props {
     lookParts: readonly LookPart[]
     scene: Scene
+    /** The water of the scene, and where it is looked at from. */
+    reading: Reading
+    from: From
     /** The distance the drawing stands at, as a step of the scene. */
     at: number
   }
-  let { lookParts, scene, at }: Props = $props()
+  let { lookParts, scene, reading, from, at }: Props = $props()
+
+  const spans = sensitivityFor(() => ({
+    reading,
+    from,
+    parts: [...lookParts],
+    pairs: scene.look.pairs.map((pair) => [pair.a, pair.b]),
+  }))
+  const sensitivity = $derived(spans.data)
 
   /** Below this nothing is drawn: far under anything an eye could make out. */
   const FLOOR = 0.01
@@ -56,15 +68,19 @@
       props: { 'stroke-dasharray': DASHES[i % DASHES.length], class: 'plot-line' },
     })),
   )
-  const length = (inches: number | null) =>
-    inches === null ? '—' : inches === 0 ? 'not at all' : waterLength(inches, metric)
+  const length = (inches: number | null, span: readonly number[] | null | undefined) =>
+    inches === null ? '—' : waterLengthBand(inches, span, metric)
+  const spansOf = (id: string) => sensitivity?.parts.find((part) => part.id === id)
+  const spanBetween = (a: string, b: string) =>
+    sensitivity?.pairs.find((pair) => pair.a === a && pair.b === b)?.split_range_in
+  const farthest = $derived(scene.distances_in.at(-1) ?? 0)
   const signed = (value: number) => `${value < 0 ? '−' : '+'}${round(Math.abs(value), 2)}`
   const hex = (id: string) => lookParts.find((part) => part.id === id)?.hex ?? '#808080'
   const mark = (inches: number, y: number) => ({ type: 'point' as const, x: inches * unit, y, r: 4 })
   const sightMarks = $derived(
     shownParts
       .map((part) => seen(part.id)?.flash_range_in ?? seen(part.id)?.sight_range_in ?? 0)
-      .filter((range) => range > 0 && range <= (scene.distances_in.at(-1) ?? 0))
+      .filter((range) => range > 0 && range <= farthest)
       .map((range) => mark(range, 0.05)),
   )
   const splitMarks = $derived(
@@ -73,6 +89,24 @@
       .filter((range) => range > 0)
       .map((range) => mark(range, 1)),
   )
+  /** Where a figure may lie, as a quiet band behind its mark; cut off where the plot ends. */
+  const bandOf = (span: readonly number[] | null | undefined) => {
+    const [least, most] = span ?? []
+    return least === undefined || most === undefined || least >= farthest || most <= 0
+      ? []
+      : [
+          {
+            type: 'range' as const,
+            layer: 'below' as const,
+            x: [least * unit, Math.min(most, farthest) * unit] as [number, number],
+            class: 'plot-band',
+          },
+        ]
+  }
+  const sightBands = $derived(
+    shownParts.flatMap((part) => bandOf(spansOf(part.id)?.flash_range_in ?? spansOf(part.id)?.sight_range_in)),
+  )
+  const splitBands = $derived((sensitivity?.pairs ?? []).flatMap((pair) => bandOf(pair.split_range_in)))
   const away = $derived(waterLength(scene.distances_in[at] ?? 0, metric))
   const here = $derived((scene.distances_in[at] ?? 0) * unit)
 </script>
@@ -89,7 +123,7 @@
     <div>
       <p class="mb-1 text-xs">
         Contrast against the water over distance ({metric ? 'cm' : 'in'}), each mark ten times the last. Lost below
-        0.05, the thin line; metal at a glint.
+        0.05, the thin line; metal at a glint. Shaded: where that may happen, as far as the model’s constants are known.
       </p>
       <div class="h-56" data-plot="parts">
         <LineChart
@@ -99,6 +133,7 @@
           yScale={scaleLog()}
           yDomain={[FLOOR, 100]}
           annotations={[
+            ...sightBands,
             { type: 'line', y: 0.05, props: { line: { class: 'plot-limit' } } },
             ...sightMarks,
             { type: 'line', x: here, props: { line: { class: 'plot-here' } } },
@@ -125,6 +160,7 @@
             yScale={scaleLog()}
             yDomain={[PAIR_FLOOR, 100]}
             annotations={[
+              ...splitBands,
               { type: 'line', y: 1, props: { line: { class: 'plot-limit' } } },
               ...splitMarks,
               { type: 'line', x: here, props: { line: { class: 'plot-here' } } },
@@ -143,7 +179,7 @@
         <tr
           ><th class="py-1 font-normal">Part</th><th class="font-normal">Contrast</th><th class="font-normal"
             >At a glint</th
-          ><th class="font-normal">{away} away</th><th class="font-normal">Seen to</th><th class="font-normal"
+          ><th class="font-normal">{away} away</th><th class="font-normal">Visible to</th><th class="font-normal"
             >Glint to</th
           ></tr
         >
@@ -163,8 +199,8 @@
               <td>{signed(figures.against_water)}</td>
               <td>{figures.against_water_flash === null ? '—' : signed(figures.against_water_flash)}</td>
               <td>{signed(part.contrast[at] ?? 0)}</td>
-              <td>{length(figures.sight_range_in)}</td>
-              <td>{length(figures.flash_range_in)}</td>
+              <td>{length(figures.sight_range_in, spansOf(part.id)?.sight_range_in)}</td>
+              <td>{length(figures.flash_range_in, spansOf(part.id)?.flash_range_in)}</td>
             </tr>
           {/if}
         {/each}
@@ -176,7 +212,7 @@
           ><th class="py-1 font-normal">Pair</th><th class="font-normal">In the hand</th><th class="font-normal"
             >Colour, tone</th
           ><th class="font-normal">{away} away</th><th class="font-normal">Reads as</th><th class="font-normal"
-            >Two up to</th
+            >Separate to</th
           ></tr
         >
       </thead>
@@ -191,7 +227,7 @@
             <td>{round(pair.colour_jnd, 1)}, {round(pair.tone_jnd, 1)} JND</td>
             <td>{round(scene.pairs[i]?.jnd[at] ?? 0, 1)} JND</td>
             <td class="font-semibold">{pair.reads}</td>
-            <td>{length(pair.split_range_in)}</td>
+            <td>{length(pair.split_range_in, spanBetween(pair.a, pair.b))}</td>
           </tr>
         {/each}
       </tbody>

@@ -67,6 +67,21 @@ export function waterLength(inches: number, metric: boolean): string {
   return inches < 48 ? `${round(inches, inches < 10 ? 1 : 0)} in` : `${round(inches / 12, 1)} ft`
 }
 
+/** A distance with the span it may have: "11 in (9 to 14)"; the span is left out where it rounds to the figure itself. */
+export function waterLengthBand(inches: number, span: readonly number[] | null | undefined, metric: boolean): string {
+  const text = inches === 0 ? 'not at all' : waterLength(inches, metric)
+  const [least, most] = span ?? []
+  if (least === undefined || most === undefined) return text
+  const words = [least, most].map((end) => (end === 0 ? '0' : waterLength(end, metric)))
+  const [low = '', high = ''] = words
+  if (low === high) return text
+  const unit = high.split(' ')[1]
+  const sameUnit = low === '0' || low.split(' ')[1] === unit
+  const [bareLow, bareHigh] = [low.split(' ')[0], high.split(' ')[0]]
+  if (!sameUnit) return `${text} (${low} to ${high})`
+  return text.endsWith(` ${unit}`) ? `${text} (${bareLow} to ${bareHigh})` : `${text} (${bareLow} to ${high})`
+}
+
 export function depth(feet: number, metric: boolean): string {
   return metric ? `${round(feet * 0.3048, 1)} m` : `${round(feet, 1)} ft`
 }

@@ -10,6 +10,7 @@ use App\Contract\Look\LookDocument;
 use App\Contract\Look\LookRequestDocument;
 use App\Contract\Look\OpinionDocument;
 use App\Contract\Look\SceneDocument;
+use App\Contract\Look\SensitivityDocument;
 use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
 use App\Contract\Reading\ReadingDocument;
@@ -37,6 +38,13 @@ final readonly class LookController
     public function scene(#[Payload] LookRequestDocument $request): Response
     {
         return $this->answer->json($this->look->scene($request));
+    }
+
+    #[Route('/api/sensitivity', methods: ['POST'])]
+    #[Operation('sensitivity', 'What each figure of a look comes to within the published spans of the constants', SensitivityDocument::class)]
+    public function sensitivity(#[Payload] LookRequestDocument $request): Response
+    {
+        return $this->answer->json($this->look->sensitivity($request));
     }
 
     #[Route('/api/opinion', methods: ['POST'])]

@@ -11,6 +11,7 @@ use App\Contract\Look\LookDocument;
 use App\Contract\Look\LookRequestDocument;
 use App\Contract\Look\OpinionDocument;
 use App\Contract\Look\SceneDocument;
+use App\Contract\Look\SensitivityDocument;
 use Kontrast\Material\ReflectanceFitter;
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Adviser;
@@ -20,6 +21,7 @@ use Kontrast\Vision\ColoursOverDepth;
 use Kontrast\Vision\ContrastCurves;
 use Kontrast\Vision\Pair;
 use Kontrast\Vision\ReducedPart;
+use Kontrast\Vision\Sensitivity;
 use Kontrast\Vision\Viewing;
 use Kontrast\Water\Scene;
 
@@ -53,6 +55,17 @@ final readonly class LookAtParts
         $visibility = $request->reading->toReading()->visibility;
 
         return SceneDocument::of(ContrastCurves::of($this->viewing($request), $visibility, $request->toParts(), $request->toPairs()));
+    }
+
+    /** @throws InvalidDocument */
+    public function sensitivity(LookRequestDocument $request): SensitivityDocument
+    {
+        $sensitivity = InWater::run(
+            fn (): Sensitivity => Sensitivity::in($request->reading->toReading(), $request->from, $this->reflectances),
+            'reading.visibility_in',
+        );
+
+        return SensitivityDocument::of($sensitivity, $request->toParts(), $request->toPairs());
     }
 
     /** @throws InvalidDocument */

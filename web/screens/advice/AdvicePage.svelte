@@ -109,7 +109,7 @@
     {#if opinion.data}<SecondOpinion opinions={opinion.data} />{/if}
     <Notes notes={advice.notes} {palette} />
   </div>
-  {#if scene.data}<Figures lookParts={advice.look_parts} scene={scene.data} {at} />{/if}
+  {#if scene.data}<Figures lookParts={advice.look_parts} scene={scene.data} {reading} {from} {at} />{/if}
   <p class="text-faint text-xs">
     Drawn to scale, {partLength(advice.measures.overall_in, settings.metric)} from nose to tail.
     {#each standing as caution (caution.text)}{caution.text}{/each}

@@ -10,14 +10,15 @@
     agrees: 'Agrees',
     no_difference: 'No difference',
     disagrees: 'Disagrees',
+    about_even: 'About even',
   }
   const PICKS: Record<string, string> = { 'blades.finish': 'Blade finish', pairing: 'Skirt with trailer' }
   const figure = (opinion: Opinion, candidate: Opinion['candidates'][number]) =>
     opinion.pick === 'pairing'
       ? `${candidate.reads}, ${round(candidate.figure, 1)} JND`
       : candidate.figure === 0
-        ? 'not made out'
-        : `made out from ${waterLength(candidate.figure, settings.metric)}`
+        ? 'not visible'
+        : `visible from ${waterLength(candidate.figure, settings.metric)}`
 </script>
 
 <section aria-labelledby="opinion">

@@ -235,7 +235,7 @@
         {:else}<SavedPanel {reading} />{/if}
       </div>
     </section>
-    {#if plotted}<Figures lookParts={plotted.look_parts} scene={plotted.scene} {at} />{/if}
+    {#if plotted}<Figures lookParts={plotted.look_parts} scene={plotted.scene} {reading} {from} {at} />{/if}
     <p class="text-faint text-xs">
       A score tells how near a build comes to what the rules and the model ask for in this reading. A place to start
       from; the fish decide.
