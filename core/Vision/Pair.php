@@ -50,7 +50,10 @@ final readonly class Pair
         return Separation::at(self::farther($this->a, $this->b));
     }
 
-    /** The distance at which the two fall to one just-noticeable difference: nearer they read as two, farther as one; or to another number of steps. */
+    /**
+     * The distance at which the two fall to one just-noticeable difference, or to another number of them: nearer they read as two, farther
+     * as one.
+     */
     public function splitRange(float $steps = 1.0): Length
     {
         return FadeRange::where($this->atMetres(...), $steps, $this->a->viewing->scene->water->beamAttenuation);

@@ -30,7 +30,7 @@ final class Sensitivity
     /** @var array<string, non-empty-list<ReducedPart>> by part id, one a corner */
     private array $reduced = [];
 
-    /** @param non-empty-list<Viewing> $corners the water and its light at every combination of Γ and upright light, the model's own first */
+    /** @param non-empty-list<Viewing> $corners the water at every combination of Γ and upright light, the model's own first */
     private function __construct(public readonly array $corners)
     {
     }
@@ -93,6 +93,9 @@ final class Sensitivity
     /** @return non-empty-list<ReducedPart> */
     private function reduced(OpticalPart $part): array
     {
-        return $this->reduced[$part->id] ??= array_map(static fn (Viewing $corner): ReducedPart => ReducedPart::of($part, $corner), $this->corners);
+        return $this->reduced[$part->id] ??= array_map(
+            static fn (Viewing $corner): ReducedPart => ReducedPart::of($part, $corner),
+            $this->corners,
+        );
     }
 }

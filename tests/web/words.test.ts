@@ -38,7 +38,9 @@ test.describe('units', () => {
   for (const [inches, span, metric, words] of [
     [11, [9, 14], false, '11 in (9 to 14)'],
     [11, [9.5, 14], false, '11 in (9.5 to 14)'],
-    [40, [30, 60], false, '40 in (30 in to 5 ft)'],
+    [40, [30, 60], false, '40 in (30 to 60)'],
+    [50, [30, 60], false, '4.2 ft (2.5 to 5)'],
+    [0, [0, 0], false, 'not at all'],
     [0, [0, 3.2], false, 'not at all (0 to 3.2 in)'],
     [11, undefined, false, '11 in'],
     [11, [11.1, 11.2], false, '11 in'],

@@ -705,7 +705,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** What each figure of a look comes to within the published spans of the constants */
+        /** The span of every distance of a look, as the chosen constants move */
         post: operations["sensitivity"];
         delete?: never;
         options?: never;
@@ -3780,7 +3780,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description What each figure of a look comes to within the published spans of the constants */
+            /** @description The span of every distance of a look, as the chosen constants move */
             200: {
                 headers: {
                     [name: string]: unknown;

@@ -30,6 +30,11 @@
   /** Below this nothing is drawn: far under anything an eye could make out. */
   const FLOOR = 0.01
   const PAIR_FLOOR = 0.1
+  /** Lost in the water below this contrast; one to the eye below this difference. */
+  const LOST_BELOW = 0.05
+  const ONE_BELOW = 1
+  /** How far a band reaches above and below its limit, as a factor. */
+  const BAND_HEIGHT = 1.5
   const TICKS = [0.01, 0.1, 1, 10, 100]
   const PAIR_TICKS = [0.1, 1, 10, 100]
   const DASHES = ['', '6 3', '2 3', '8 3 2 3', '1 4', '10 4', '4 4', '3 6']
@@ -81,16 +86,16 @@
     shownParts
       .map((part) => seen(part.id)?.flash_range_in ?? seen(part.id)?.sight_range_in ?? 0)
       .filter((range) => range > 0 && range <= farthest)
-      .map((range) => mark(range, 0.05)),
+      .map((range) => mark(range, LOST_BELOW)),
   )
   const splitMarks = $derived(
     scene.look.pairs
       .map((pair) => pair.split_range_in)
       .filter((range) => range > 0)
-      .map((range) => mark(range, 1)),
+      .map((range) => mark(range, ONE_BELOW)),
   )
-  /** Where a figure may lie, as a quiet band behind its mark; cut off where the plot ends. */
-  const bandOf = (span: readonly number[] | null | undefined) => {
+  /** Where a figure may lie, as a quiet band along the limit; cut off where the plot ends. */
+  const bandOf = (span: readonly number[] | null | undefined, limit: number) => {
     const [least, most] = span ?? []
     return least === undefined || most === undefined || least >= farthest || most <= 0
       ? []
@@ -99,14 +104,17 @@
             type: 'range' as const,
             layer: 'below' as const,
             x: [least * unit, Math.min(most, farthest) * unit] as [number, number],
+            y: [limit / BAND_HEIGHT, limit * BAND_HEIGHT] as [number, number],
             class: 'plot-band',
           },
         ]
   }
   const sightBands = $derived(
-    shownParts.flatMap((part) => bandOf(spansOf(part.id)?.flash_range_in ?? spansOf(part.id)?.sight_range_in)),
+    shownParts.flatMap((part) =>
+      bandOf(spansOf(part.id)?.flash_range_in ?? spansOf(part.id)?.sight_range_in, LOST_BELOW),
+    ),
   )
-  const splitBands = $derived((sensitivity?.pairs ?? []).flatMap((pair) => bandOf(pair.split_range_in)))
+  const splitBands = $derived((sensitivity?.pairs ?? []).flatMap((pair) => bandOf(pair.split_range_in, ONE_BELOW)))
   const away = $derived(waterLength(scene.distances_in[at] ?? 0, metric))
   const here = $derived((scene.distances_in[at] ?? 0) * unit)
 </script>
@@ -123,7 +131,8 @@
     <div>
       <p class="mb-1 text-xs">
         Contrast against the water over distance ({metric ? 'cm' : 'in'}), each mark ten times the last. Lost below
-        0.05, the thin line; metal at a glint. Shaded: where that may happen, as far as the model’s constants are known.
+        {LOST_BELOW}, the thin line; metal at a glint. Shaded: where that may happen, as far as the model’s constants
+        are known.
       </p>
       <div class="h-56" data-plot="parts">
         <LineChart
@@ -134,7 +143,7 @@
           yDomain={[FLOOR, 100]}
           annotations={[
             ...sightBands,
-            { type: 'line', y: 0.05, props: { line: { class: 'plot-limit' } } },
+            { type: 'line', y: LOST_BELOW, props: { line: { class: 'plot-limit' } } },
             ...sightMarks,
             { type: 'line', x: here, props: { line: { class: 'plot-here' } } },
           ]}
@@ -161,7 +170,7 @@
             yDomain={[PAIR_FLOOR, 100]}
             annotations={[
               ...splitBands,
-              { type: 'line', y: 1, props: { line: { class: 'plot-limit' } } },
+              { type: 'line', y: ONE_BELOW, props: { line: { class: 'plot-limit' } } },
               ...splitMarks,
               { type: 'line', x: here, props: { line: { class: 'plot-here' } } },
             ]}

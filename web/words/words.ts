@@ -59,12 +59,23 @@ export function lineStrength(pounds: number, metric: boolean): string {
 }
 
 /** A length in the water: inches up to four feet, then feet; centimetres, then metres. */
+type WaterUnit = 'in' | 'ft' | 'cm' | 'm'
+
+const INCHES: Record<WaterUnit, number> = { in: 1, ft: 12, cm: 1 / 2.54, m: 100 / 2.54 }
+
+function waterUnit(inches: number, metric: boolean): WaterUnit {
+  if (metric) return inches * 2.54 < 100 ? 'cm' : 'm'
+  return inches < 48 ? 'in' : 'ft'
+}
+
+function inWaterUnit(inches: number, unit: WaterUnit): number {
+  const value = inches / INCHES[unit]
+  return round(value, unit === 'ft' || unit === 'm' || value < 10 ? 1 : 0)
+}
+
 export function waterLength(inches: number, metric: boolean): string {
-  if (metric) {
-    const cm = inches * 2.54
-    return cm < 100 ? `${round(cm, cm < 10 ? 1 : 0)} cm` : `${round(cm / 100, 1)} m`
-  }
-  return inches < 48 ? `${round(inches, inches < 10 ? 1 : 0)} in` : `${round(inches / 12, 1)} ft`
+  const unit = waterUnit(inches, metric)
+  return `${inWaterUnit(inches, unit)} ${unit}`
 }
 
 /** A distance with the span it may have: "11 in (9 to 14)"; the span is left out where it rounds to the figure itself. */
@@ -72,14 +83,10 @@ export function waterLengthBand(inches: number, span: readonly number[] | null |
   const text = inches === 0 ? 'not at all' : waterLength(inches, metric)
   const [least, most] = span ?? []
   if (least === undefined || most === undefined) return text
-  const words = [least, most].map((end) => (end === 0 ? '0' : waterLength(end, metric)))
-  const [low = '', high = ''] = words
+  const unit = waterUnit(inches === 0 ? most : inches, metric)
+  const [low, high] = [inWaterUnit(least, unit), inWaterUnit(most, unit)]
   if (low === high) return text
-  const unit = high.split(' ')[1]
-  const sameUnit = low === '0' || low.split(' ')[1] === unit
-  const [bareLow, bareHigh] = [low.split(' ')[0], high.split(' ')[0]]
-  if (!sameUnit) return `${text} (${low} to ${high})`
-  return text.endsWith(` ${unit}`) ? `${text} (${bareLow} to ${bareHigh})` : `${text} (${bareLow} to ${high})`
+  return inches === 0 ? `${text} (${low} to ${high} ${unit})` : `${text} (${low} to ${high})`
 }
 
 export function depth(feet: number, metric: boolean): string {

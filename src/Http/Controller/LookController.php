@@ -41,7 +41,7 @@ final readonly class LookController
     }
 
     #[Route('/api/sensitivity', methods: ['POST'])]
-    #[Operation('sensitivity', 'What each figure of a look comes to within the published spans of the constants', SensitivityDocument::class)]
+    #[Operation('sensitivity', 'The span of every distance of a look, as the chosen constants move', SensitivityDocument::class)]
     public function sensitivity(#[Payload] LookRequestDocument $request): Response
     {
         return $this->answer->json($this->look->sensitivity($request));

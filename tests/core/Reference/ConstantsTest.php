@@ -67,7 +67,8 @@ final class ConstantsTest extends TestCase
     /** The lux of every sky at 90°, as docs/model.md states it, and of rain at 30°: half. */
     public function testEverySkyHasItsLux(): void
     {
-        foreach (['sun' => 127_500, 'broken' => 80_000, 'overcast' => 20_000, 'rain' => 8_000, 'storm' => 2_000, 'night' => 0.1] as $sky => $lux) {
+        $zenith = ['sun' => 127_500, 'broken' => 80_000, 'overcast' => 20_000, 'rain' => 8_000, 'storm' => 2_000, 'night' => 0.1];
+        foreach ($zenith as $sky => $lux) {
             $light = SkyLight::of(Sky::from($sky), Angle::degrees(90));
             self::assertEqualsWithDelta($lux, ColourMatching::lux($light->irradiance), 1e-6 * $lux, $sky);
         }
@@ -99,7 +100,8 @@ final class ConstantsTest extends TestCase
         foreach ([[$eye->green, 535.0], [$eye->red, 614.0], [$eye->rod, 528.0]] as [$pigment, $peak]) {
             $at = (int) round(($peak - 400) / Grid::STEP_NM);
             foreach ($pigment->samples as $i => $sample) {
-                self::assertLessThanOrEqual(max($pigment->samples[$at], $pigment->samples[$at - 1], $pigment->samples[$at + 1]), $sample, (string) $i);
+                $near = max($pigment->samples[$at], $pigment->samples[$at - 1], $pigment->samples[$at + 1]);
+                self::assertLessThanOrEqual($near, $sample, (string) $i);
             }
             // Between grid points the ratio of the two neighbors of the peak tells it to a nanometer.
             $below = $pigment->samples[$at - 1];

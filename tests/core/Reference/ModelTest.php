@@ -140,7 +140,12 @@ final class ModelTest extends TestCase
             'opacity' => $one([1.0, 1.0, 0.55]),
         ];
 
-        /** @var array{tint: string, sky: string, elevation: int, visibility_in: float, depth_in: float, from: string, parts: list<array{kind: string, hex: string, metal: string, fluorescent: string, opacity: float}>} */
+        /**
+         * @var array{
+         *     tint: string, sky: string, elevation: int, visibility_in: float, depth_in: float, from: string,
+         *     parts: list<array{kind: string, hex: string, metal: string, fluorescent: string, opacity: float}>,
+         * }
+         */
         return [
             'tint' => $one(array_column(Tint::cases(), 'value')),
             'sky' => $one(array_column(Sky::cases(), 'value')),
