@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Vision;
 
+use Kontrast\Material\Lab;
 use Kontrast\Material\Srgb;
 use Kontrast\Material\Xyz;
 use Kontrast\Water\Direction;
@@ -12,13 +13,19 @@ use Kontrast\Water\Spectrum;
 
 /**
  * Lights of a scene as colours for a person's screen, exposed so that the brighter of a white thing and the water behind just
- * fills the screen's strongest channel: in tea that is red, and white looks reddish there. Two ways: as a person would see them there, and
- * an approximation of what two cones make of them.
+ * fills the screen's strongest channel: in tea that is red, and white looks reddish there; or brighter than that by some stops. Two ways:
+ * as a person would see them there, and an approximation of what two cones make of them.
  */
 final readonly class Screen
 {
     /** Where the exposure puts the brightest plain thing, of the screen's white. (Chosen.) */
     private const BRIGHTEST = 0.92;
+
+    /** Where an automatic exposure puts the middle of what is there: the grey card of photographers, 18 % of white. */
+    private const MIDDLE = 0.18;
+    private const MOST_STOPS = 4.0;
+    /** What is darker than this share of white does not count for an exposure: no stop would show it. (Chosen.) */
+    private const DARKEST = 0.002;
 
     private function __construct(
         private Viewing $viewing,
@@ -44,6 +51,41 @@ final readonly class Screen
         );
     }
 
+    /** The same, brighter by some stops: each doubles the light. */
+    public function brighter(float $stops): self
+    {
+        $gain = 2 ** $stops;
+
+        return new self(
+            $this->viewing,
+            $this->exposure * $gain,
+            $this->adaptation,
+            $this->green * $gain,
+            $this->red * $gain,
+            $this->rod * $gain,
+        );
+    }
+
+    /**
+     * The stops, in halves, by which what is there has to be brightened for its middle (of the logarithms, as light meters average) to
+     * come out as a grey card; never darker than it is. What is much brighter than the rest then burns out, as in a photograph.
+     *
+     * @param non-empty-list<Spectrum> $lights
+     */
+    public function stopsFor(array $lights): float
+    {
+        $stops = array_map(fn (Spectrum $light): float => log($this->shown($light), 2), $lights);
+        $missing = log(self::MIDDLE, 2) - array_sum($stops) / \count($stops);
+
+        return max(0.0, min(self::MOST_STOPS, round(2 * $missing) / 2));
+    }
+
+    /** A light as a person there takes it, white being white: what colour differences are counted in. */
+    public function lab(Spectrum $radiance): Lab
+    {
+        return Lab::of($this->adaptation->of(Xyz::ofLight($radiance))->scaled($this->exposure), Xyz::d65());
+    }
+
     /** As a person with a mask on would see it, eyes half used to the colour of the light there. */
     public function person(Spectrum $radiance): Srgb
     {
@@ -64,6 +106,11 @@ final readonly class Screen
         $green = $radiance->dot($this->viewing->eye->green) * $this->green;
 
         return Srgb::linear($radiance->dot($this->viewing->eye->red) * $this->red, $green, $green);
+    }
+
+    private function shown(Spectrum $light): float
+    {
+        return max(self::DARKEST, $this->adaptation->of(Xyz::ofLight($light))->y * $this->exposure);
     }
 
     private static function white(Scene $scene): Spectrum

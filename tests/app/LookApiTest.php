@@ -114,12 +114,16 @@ final class LookApiTest extends ApiTestCase
         self::assertIsArray($spans['pairs']);
         self::assertSame(array_column($look['parts'], 'id'), array_column($spans['parts'], 'id'));
         self::assertCount(\count($look['pairs']), $spans['pairs']);
-        foreach (['parts' => 'sight_range_in', 'pairs' => 'split_range_in'] as $list => $field) {
-            foreach (array_column($spans[$list], $field) as $i => $span) {
-                $figure = array_column($look[$list], $field)[$i] ?? null;
+        $parts = [$look['parts'], $spans['parts'], 'sight_range_in'];
+        $pairs = [$look['pairs'], $spans['pairs'], 'split_range_in'];
+        foreach ([$parts, $pairs] as [$of, $in, $field]) {
+            foreach (array_column($in, $field) as $i => $span) {
+                $figure = array_column($of, $field)[$i] ?? null;
                 self::assertIsNumeric($figure);
                 self::assertIsArray($span);
                 [$least, $most] = $span;
+                self::assertIsNumeric($least);
+                self::assertIsNumeric($most);
                 self::assertGreaterThanOrEqual($least - 0.02, $figure);
                 self::assertLessThanOrEqual($most + 0.02, $figure);
             }

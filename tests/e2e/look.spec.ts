@@ -22,7 +22,7 @@ test.beforeEach(async ({ page }) => {
 
 test('the lure is shown in the hand and in the water, and fades as it goes away', async ({ page }) => {
   await open(page, '#/advice', 'Bladed jig')
-  await expect(page.locator('figure').getByRole('img', { name: /Bladed jig drawn to scale/ })).toHaveCount(2)
+  await expect(page.locator('figure').getByRole('img', { name: /Bladed jig drawn to scale/ })).toHaveCount(3)
   const strokes = () =>
     page
       .locator('figure')
@@ -37,8 +37,47 @@ test('the lure is shown in the hand and in the water, and fades as it goes away'
 
 test('the bass’s view is labelled an approximation', async ({ page }) => {
   await open(page, '#/advice', 'Bladed jig')
-  await page.getByRole('radio', { name: 'A bass’s two cones' }).click()
-  await expect(page.getByText('an approximation')).toBeVisible()
+  await expect(page.locator('figure').filter({ hasText: 'A bass’s two cones' })).toContainText('an approximation')
+  await expect(page.locator('figure').filter({ hasText: 'A person’s eyes' })).not.toContainText('an approximation')
+})
+
+test('what an eye cannot tell apart is hatched, and said', async ({ page }) => {
+  await open(page, '#/advice', 'Bladed jig')
+  const bass = page.locator('figure').filter({ hasText: 'A bass’s two cones' })
+  await expect(bass.locator('svg')).toBeVisible()
+  const hatched = bass.locator('[filter*="hatch"]')
+  await page.getByRole('slider', { name: 'Distance' }).press('Home')
+  await expect(bass).not.toContainText('like the water')
+  const atHand = await hatched.count()
+  await page.getByRole('slider', { name: 'Distance' }).press('End')
+  await expect(bass).toContainText(/Hatched: .*like the water/)
+  expect(await hatched.count()).toBeGreaterThan(atHand)
+})
+
+test('the lure is shown at hand, half way and at the edge of sight, and a frame sets the distance', async ({
+  page,
+}) => {
+  await open(page, '#/advice', 'Bladed jig')
+  const frames = page.getByRole('group', { name: 'Near and far' }).getByRole('button')
+  await expect(frames).toHaveCount(3)
+  const inches = async (i: number) => parseFloat(((await frames.nth(i).textContent()) ?? '').split(', ')[1] ?? '')
+  const distances = [await inches(0), await inches(1), await inches(2)]
+  expect(distances[0]).toBe(0)
+  expect(distances[1]).toBeGreaterThan(0)
+  expect(distances[2]).toBeGreaterThan(distances[1] ?? 0)
+  await frames.nth(0).click()
+  await expect(page.getByRole('slider', { name: 'Distance' })).toHaveValue('0')
+})
+
+test('the exposure of the pictures can be turned off', async ({ page }) => {
+  await page.request.put('/api/desk', { data: { reading: { ...READING, tint: 'tannic' } } })
+  await open(page, '#/advice', 'Bladed jig')
+  const water = page.locator('figure').nth(1).locator('div > div').first()
+  const exposure = page.getByRole('checkbox', { name: /^Exposure: automatic, \+[1-4](\.5)? stops?$/ })
+  await expect(exposure).toBeChecked()
+  const bright = await water.getAttribute('style')
+  await exposure.uncheck()
+  await expect.poll(() => water.getAttribute('style')).not.toBe(bright)
 })
 
 test('figures follow the distance by keyboard, and the direction changes them', async ({ page }) => {

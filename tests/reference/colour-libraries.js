@@ -43,7 +43,9 @@ const pairs = Array.from({ length: 1000 }, () => {
       xyz: round([...other.to('xyz-d65').coords]),
       // Its CIEDE2000 takes CIELAB under D50; given the D65 numbers as they are, it is the formula alone that is compared.
       de00: round([
-        new Color('lab', [...other.to('lab-d65').coords]).deltaE2000(new Color('lab', [...new Color(b).to('lab-d65').coords])),
+        new Color('lab', [...other.to('lab-d65').coords]).deltaE2000(
+          new Color('lab', [...new Color(b).to('lab-d65').coords]),
+        ),
       ])[0],
     },
     cat02: { white: round(white), colour: round(colour), adapted: round(adapted(round(white), round(colour))) },

@@ -13,7 +13,13 @@ function table(heading) {
   const lines = doc.split('\n')
   const at = lines.findIndex((line) => line.trim() === heading)
   const rows = []
-  for (let i = at + 2; lines[i]?.startsWith('|'); i++) rows.push(lines[i].split('|').slice(1, -1).map((cell) => cell.trim()))
+  for (let i = at + 2; lines[i]?.startsWith('|'); i++)
+    rows.push(
+      lines[i]
+        .split('|')
+        .slice(1, -1)
+        .map((cell) => cell.trim()),
+    )
   if (at < 0 || rows.length === 0) throw new Error(`No table ${heading}`)
   return rows
 }
@@ -26,7 +32,9 @@ const S2 = columns.map((row) => row[3])
 const PURE = columns.map((row) => row[4])
 const curve = (name) => NM.map((nm) => cie[name][(nm - cie.start_nm) / cie.step_nm])
 const [X, Y, Z] = ['x', 'y', 'z'].map(curve)
-const SKIES = Object.fromEntries(table('| sky | T in K | lux at the zenith | share of direct sun |').map(([k, ...v]) => [k, v.map(Number)]))
+const SKIES = Object.fromEntries(
+  table('| sky | T in K | lux at the zenith | share of direct sun |').map(([k, ...v]) => [k, v.map(Number)]),
+)
 const TINTS = Object.fromEntries(table('| tint | g | C | M |').map(([k, ...v]) => [k, v.map(Number)]))
 
 const each = (f) => NM.map((nm, i) => f(nm, i))
@@ -57,7 +65,10 @@ function above(sky, elevation) {
 function water(tint, s, mu) {
   const [g, C, M] = TINTS[tint]
   const pigment = (nm) =>
-    Math.exp(-(((nm - 440) / 35) ** 2)) + 0.25 * Math.exp(-(((nm - 480) / 30) ** 2)) + 0.45 * Math.exp(-(((nm - 675) / 14) ** 2)) + 0.08
+    Math.exp(-(((nm - 440) / 35) ** 2)) +
+    0.25 * Math.exp(-(((nm - 480) / 30) ** 2)) +
+    0.45 * Math.exp(-(((nm - 675) / 14) ** 2)) +
+    0.08
   const a = each(
     (nm, i) =>
       PURE[i] +
@@ -65,7 +76,9 @@ function water(tint, s, mu) {
       0.0405 * (C * s) ** 0.8 * pigment(nm) +
       0.035 * M * s * Math.exp(-0.0123 * (nm - 443)),
   )
-  const b = each((nm) => 0.0022 * (nm / 500) ** -4.32 + 0.3 * (C * s) ** 0.62 * (550 / nm) + 0.5 * M * s * (550 / nm) ** 0.6)
+  const b = each(
+    (nm) => 0.0022 * (nm / 500) ** -4.32 + 0.3 * (C * s) ** 0.62 * (550 / nm) + 0.5 * M * s * (550 / nm) ** 0.6,
+  )
   const G = 0.425 * mu - 0.19
   return {
     a,
@@ -98,11 +111,12 @@ function solve(tint, light, visibility) {
 // Color to reflectance: Gauss-Newton with damping on CIELAB under D65, from flat gray.
 const D65 = daylight(6504)
 const WHITE = [X, Y, Z].map((c) => dot(D65, c) / dot(D65, Y))
-const sigmoid = (q) => each((nm) => {
-  const t = (nm - 550) / 150
-  const v = (q[0] * t + q[1]) * t + q[2]
-  return 0.5 + v / (2 * Math.sqrt(1 + v * v))
-})
+const sigmoid = (q) =>
+  each((nm) => {
+    const t = (nm - 550) / 150
+    const v = (q[0] * t + q[1]) * t + q[2]
+    return 0.5 + v / (2 * Math.sqrt(1 + v * v))
+  })
 const toLab = (xyz) => {
   const f = (v) => (v > (6 / 29) ** 3 ? Math.cbrt(v) : v / (3 * (6 / 29) ** 2) + 4 / 29)
   const [x, y, z] = xyz.map((v, i) => f(v / WHITE[i]))
@@ -147,8 +161,13 @@ function reflectance(hex) {
       const ahead = miss(q.map((v, i) => v + (i === k ? h : 0)))
       return ahead.map((v, i) => (v - r[i]) / h)
     })
-    const normal = [0, 1, 2].map((i) => [0, 1, 2].map((j) => dot(J[i], J[j]) + (i === j ? damping * (1 + dot(J[i], J[i])) : 0)))
-    const change = solve3(normal, J.map((column) => -dot(column, r)))
+    const normal = [0, 1, 2].map((i) =>
+      [0, 1, 2].map((j) => dot(J[i], J[j]) + (i === j ? damping * (1 + dot(J[i], J[i])) : 0)),
+    )
+    const change = solve3(
+      normal,
+      J.map((column) => -dot(column, r)),
+    )
     const next = q.map((v, i) => v + change[i])
     const there = miss(next)
     if (size(there) < size(r)) {
@@ -176,7 +195,8 @@ function pigment(peak) {
   const width = 317 - 1.149 * peak + 0.00124 * peak ** 2
   return each((nm) => {
     const x = peak / nm
-    const alpha = 1 / (Math.exp(A * (a - x)) + Math.exp(20.85 * (0.9101 - x)) + Math.exp(-10.37 * (1.1123 - x)) + 0.5343)
+    const alpha =
+      1 / (Math.exp(A * (a - x)) + Math.exp(20.85 * (0.9101 - x)) + Math.exp(-10.37 * (1.1123 - x)) + 0.5343)
     return alpha + 0.37 * Math.exp(-(((nm - centre) / width) ** 2))
   })
 }
@@ -221,7 +241,8 @@ function scene({ tint, sky, elevation, visibility_in, depth_in, from, parts }) {
     const [cut, peak, width, yielded] = DYES[part.fluorescent] ?? [0, 500, 1, 0]
     const taken = sum(each((nm, i) => (nm < cut ? face[i] * 10 : 0)))
     const steady = each((nm, i) => {
-      const glow = ((yielded * taken) / Math.PI / (width * Math.sqrt(2 * Math.PI))) * Math.exp(-0.5 * ((nm - peak) / width) ** 2)
+      const glow =
+        ((yielded * taken) / Math.PI / (width * Math.sqrt(2 * Math.PI))) * Math.exp(-0.5 * ((nm - peak) / width) ** 2)
       const own = (R[i] * face[i]) / Math.PI + glow
       return part.opacity * own + (1 - part.opacity) * background[i]
     })

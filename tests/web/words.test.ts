@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
 import { bladeOutline } from '../../web/lure/blades'
-import { inTheWater, shade } from '../../web/lure/paint'
+import { confused, hatchedPlaces, inTheWater, shade } from '../../web/lure/paint'
 import { strands } from '../../web/lure/strands'
 import { trailerShape } from '../../web/lure/trailers'
 import { BANDS, nearestStop, place, STOPS } from '../../web/words/stick'
@@ -165,7 +165,7 @@ test.describe('paint', () => {
   })
 
   test('a part the scene does not know has the colour of the water', () => {
-    const scene = { water_person: '#123456', water_bass: '#654321', left: [1], parts: [] }
+    const scene = { water_person: '#123456', water_bass: '#654321', left: [1], parts: [], pairs: [] }
     const build = { head: {}, blades: [], skirt: null, trailer: null }
     const paint = inTheWater(
       build as unknown as Parameters<typeof inTheWater>[0],
@@ -175,5 +175,38 @@ test.describe('paint', () => {
     )
     expect(paint.head).toBe('#654321')
     expect(paint.relief).toBe(1)
+  })
+
+  test('what an eye cannot tell apart is hatched: all of a place lost, or one of a pair like the other', () => {
+    const part = (id: string, place: string, visible: boolean[]) => ({
+      id,
+      place,
+      layer: 0,
+      visible_person: [true, true],
+      visible_bass: visible,
+    })
+    const scene = {
+      parts: [
+        part('base', 'skirt', [true, false]),
+        part('accent', 'skirt', [true, true]),
+        part('head', 'head', [true, false]),
+        part('worm', 'trailer', [true, true]),
+        part('hook', 'steel', [false, false]),
+      ],
+      pairs: [{ a: 'accent', b: 'worm', separate_person: [true, true], separate_bass: [false, true] }],
+    } as unknown as Parameters<typeof confused>[0]
+    const ids = ({ lost, pairs }: ReturnType<typeof confused>) => [
+      lost.map((one) => one.id),
+      pairs.map(({ a, b }) => [a.id, b.id]),
+    ]
+    expect(ids(confused(scene, 0, 'person'))).toEqual([[], []])
+    expect(ids(confused(scene, 0, 'bass'))).toEqual([[], [['accent', 'worm']]])
+    expect(ids(confused(scene, 1, 'bass'))).toEqual([['base', 'head'], []])
+    const places = (at: number) =>
+      Object.entries(hatchedPlaces(scene, confused(scene, at, 'bass')))
+        .filter(([, hatched]) => hatched)
+        .map(([place]) => place)
+    expect(places(0)).toEqual(['skirt', 'trailer'])
+    expect(places(1)).toEqual(['head'])
   })
 })

@@ -1175,6 +1175,10 @@ export interface components {
             a: string;
             b: string;
             jnd: number[];
+            /** @description Whether a person tells the two apart. */
+            separate_person: boolean[];
+            /** @description Whether a bass does. */
+            separate_bass: boolean[];
         };
         /** @description A part over distance: one value for each distance of the scene. */
         FadedPart: {
@@ -1188,6 +1192,14 @@ export interface components {
             layer: number;
             person: string[];
             bass: string[];
+            /** @description Brighter by the stops of the scene. */
+            person_exposed: string[];
+            /** @description Brighter by the stops of the scene. */
+            bass_exposed: string[];
+            /** @description Whether a person tells it from the water. */
+            visible_person: boolean[];
+            /** @description Whether a bass does. */
+            visible_bass: boolean[];
             contrast: number[];
             flash: number[] | null;
         };
@@ -1817,6 +1829,15 @@ export interface components {
             water_person: string;
             /** @description The same for two cones, approximately. */
             water_bass: string;
+            /** @description The water behind as a person would see it, brighter by the stops. */
+            water_person_exposed: string;
+            /** @description The same for two cones, approximately. */
+            water_bass_exposed: string;
+            /**
+             * Format: float
+             * @description By how much the exposed colors are brighter, each stop doubling the light, so that the middle of what is there comes out as a grey card.
+             */
+            exposure_stops: number;
             distances_in: number[];
             /** @description How much of a detail the water leaves at each distance, 1 to 0. */
             left: number[];

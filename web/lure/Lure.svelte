@@ -4,6 +4,7 @@
   import Head from './Head.svelte'
   import { barbPath, bendPath, hookPath } from './hook'
   import { layout } from './layout'
+  import type { PartPlace } from '../words/vocabulary'
   import { shade, type Build, type Paint } from './paint'
   import Ruler from './Ruler.svelte'
   import Skirt from './Skirt.svelte'
@@ -17,9 +18,11 @@
     ruler?: boolean
     /** Show this many inches across, so that two drawings share a scale. */
     span?: number
+    /** The color of the hatching, which has to show on the water. */
+    lines?: string
     class?: string
   }
-  let { build, paint, ruler = true, span, class: classes = '' }: Props = $props()
+  let { build, paint, ruler = true, span, lines = '#ffffff', class: classes = '' }: Props = $props()
 
   const name = $props.id()
   const at = $derived(layout(build))
@@ -52,33 +55,41 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
       : { x: at.shank - at.gap * 0.5, shank: m.trailer_hook_in * PER_INCH, gap: m.trailer_hook_in * 45 },
   )
   const collar = $derived(at.headHeight * 0.5)
+  /** The hatch runs over what is filtered by it; null leaves a group as it is. */
+  const hatch = (...places: PartPlace[]) =>
+    places.some((place) => paint.hatched[place]) ? `url(#${name}-hatch)` : null
+  const HATCH = { line: 2, pitch: 12 }
 </script>
 
 {#snippet strands(layer: 'behind' | 'before')}
   {#if build.skirt}
-    <Skirt
-      {relief}
-      skirt={build.skirt}
-      length={(m.skirt_in ?? 1) * PER_INCH}
-      {collar}
-      colours={paint.skirt}
-      belly={paint.skirtBelly}
-      {layer}
-    />
+    <g filter={hatch('skirt')}
+      ><Skirt
+        {relief}
+        skirt={build.skirt}
+        length={(m.skirt_in ?? 1) * PER_INCH}
+        {collar}
+        colours={paint.skirt}
+        belly={paint.skirtBelly}
+        {layer}
+      /></g
+    >
   {/if}
 {/snippet}
 
 {#snippet hung(index: number)}
   {@const blade = build.blades[index]}
   {#if blade}
-    <Blade
-      {relief}
-      {blade}
-      {...bladeMeasures(index)}
-      colour={paint.blades[index] ?? '#999999'}
-      shines={paint.shines[index] ?? false}
-      name="{name}-b{index}"
-    />
+    <g filter={hatch(blade.position === 'front' ? 'front_blade' : 'rear_blade')}
+      ><Blade
+        {relief}
+        {blade}
+        {...bladeMeasures(index)}
+        colour={paint.blades[index] ?? '#999999'}
+        shines={paint.shines[index] ?? false}
+        name="{name}-b{index}"
+      /></g
+    >
   {/if}
 {/snippet}
 
@@ -88,6 +99,23 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
   role="img"
   aria-label={describeBuild(build)}
 >
+  <defs>
+    <filter
+      id="{name}-hatch"
+      filterUnits="userSpaceOnUse"
+      primitiveUnits="userSpaceOnUse"
+      x="-600"
+      y="-400"
+      width="1400"
+      height="800"
+    >
+      <feFlood x="0" y="0" width={HATCH.line} height={HATCH.pitch} flood-color={lines} flood-opacity="0.6" />
+      <feOffset x="0" y="0" width={HATCH.pitch} height={HATCH.pitch} result="stripe" />
+      <feTile in="stripe" result="stripes" />
+      <feComposite in="stripes" in2="SourceAlpha" operator="in" result="hatch" />
+      <feMerge><feMergeNode in="SourceGraphic" /><feMergeNode in="hatch" /></feMerge>
+    </filter>
+  </defs>
   {@render strands('behind')}
   <g fill="none" stroke={steel} stroke-width="4.4" stroke-linecap="round" stroke-linejoin="round">
     <path d={hookPath(-6, 0, at.shank + 6, at.gap)} />
@@ -101,7 +129,7 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
     </g>
   {/if}
   {#if build.trailer}
-    <g transform="translate(4 0)">
+    <g transform="translate(4 0)" filter={hatch('trailer')}>
       <Trailer
         {relief}
         trailer={build.trailer}
@@ -163,19 +191,21 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
       </g>
     {/if}
   {/if}
-  <Head
-    {relief}
-    {steel}
-    kind={build.lure}
-    length={at.headLength}
-    height={at.headHeight}
-    shank={at.shank}
-    gap={at.gap}
-    colour={paint.head}
-    belly={paint.headBelly}
-    eye={build.head.eye}
-    name="{name}-h"
-  />
+  <g filter={hatch('head')}
+    ><Head
+      {relief}
+      {steel}
+      kind={build.lure}
+      length={at.headLength}
+      height={at.headHeight}
+      shank={at.shank}
+      gap={at.gap}
+      colour={paint.head}
+      belly={paint.headBelly}
+      eye={build.head.eye}
+      name="{name}-h"
+    /></g
+  >
   {#if build.lure === 'bladed_jig' && build.blades[0]}
     <!-- the plate leans forward over the nose, seen three quarters from the side -->
     <g transform="translate({-at.headLength * 0.86} {at.headHeight * 0.34}) skewX(12) rotate(-126) scale(1 0.62)">

@@ -30,6 +30,8 @@ export interface Paint {
   steel: string
   /** How much of light, shade and outline shows: 1 in the hand, 0 where the water has taken every detail. */
   relief: number
+  /** What the eye cannot tell apart there; it is hatched. */
+  hatched: Partial<Record<PartPlace, boolean>>
 }
 
 const UNKNOWN = '#808080'
@@ -63,6 +65,7 @@ export function inTheHand(build: Build): Paint {
     trailerBelly: (build.trailer?.belly ?? []).map(colour),
     steel: STEEL_HEX,
     relief: 1,
+    hatched: {},
   }
 }
 
@@ -81,13 +84,53 @@ export function inTheirColours(build: Build, parts: readonly LookPart[]): Paint 
     trailerBelly: (build.trailer?.belly ?? []).map((_, i) => colour('trailer_belly', i)),
     steel: STEEL_HEX,
     relief: 1,
+    hatched: {},
   }
 }
 
+export type Eye = 'person' | 'bass'
+
+/** What an eye cannot tell apart at one of the distances of a scene: parts from the water, and pairs of parts from each other. */
+export interface Confused {
+  lost: Scene['parts']
+  pairs: { a: Scene['parts'][number]; b: Scene['parts'][number] }[]
+}
+
+export function confused(scene: Scene, at: number, eye: Eye): Confused {
+  const visible = eye === 'person' ? 'visible_person' : 'visible_bass'
+  const separate = eye === 'person' ? 'separate_person' : 'separate_bass'
+  const lost = scene.parts.filter((part) => part.place !== 'steel' && !part[visible][at])
+  const part = (id: string) => scene.parts.find((one) => one.id === id)
+  const pairs = scene.pairs.flatMap((pair) => {
+    const [a, b] = [part(pair.a), part(pair.b)]
+    return a && b && !pair[separate][at] && !(lost.includes(a) && lost.includes(b)) ? [{ a, b }] : []
+  })
+  return { lost, pairs }
+}
+
+/** The water behind, as an eye takes it. */
+export function waterOf(scene: Scene, eye: Eye, exposed: boolean): string {
+  return scene[exposed ? (`water_${eye}_exposed` as const) : (`water_${eye}` as const)]
+}
+
+/** A place is hatched where every part that sits there is lost, or one of them cannot be told from its pair. */
+export function hatchedPlaces(scene: Scene, { lost, pairs }: Confused): Paint['hatched'] {
+  const hatched: Paint['hatched'] = {}
+  for (const { place } of scene.parts) {
+    if (place) hatched[place] = scene.parts.every((part) => part.place !== place || lost.includes(part))
+  }
+  for (const { a, b } of pairs) {
+    if (a.place) hatched[a.place] = true
+    if (b.place) hatched[b.place] = true
+  }
+  return hatched
+}
+
 /** As the model says the parts look at one of the distances of a scene, to a person or, approximately, to a bass. */
-export function inTheWater(build: Build, scene: Scene, at: number, eye: 'person' | 'bass'): Paint {
-  const water = eye === 'person' ? scene.water_person : scene.water_bass
-  const colour = (place: PartPlace, layer = 0) => partAt(scene.parts, place, layer)?.[eye][at] ?? water
+export function inTheWater(build: Build, scene: Scene, at: number, eye: Eye, exposed = false): Paint {
+  const water = waterOf(scene, eye, exposed)
+  const shown = exposed ? (`${eye}_exposed` as const) : eye
+  const colour = (place: PartPlace, layer = 0) => partAt(scene.parts, place, layer)?.[shown][at] ?? water
   return {
     head: colour('head'),
     blades: build.blades.map((blade) => colour(bladePlace(blade.position))),
@@ -99,6 +142,7 @@ export function inTheWater(build: Build, scene: Scene, at: number, eye: 'person'
     trailerBelly: (build.trailer?.belly ?? []).map((_, i) => colour('trailer_belly', i)),
     steel: colour('steel'),
     relief: scene.left[at] ?? 0,
+    hatched: hatchedPlaces(scene, confused(scene, at, eye)),
   }
 }
 

@@ -1,12 +1,13 @@
 <script lang="ts">
   import type { Scene } from '../api/client'
   import Lure from '../lure/Lure.svelte'
-  import { inTheWater, type Build, type Paint } from '../lure/paint'
+  import { confused, inTheWater, waterOf, type Build, type Eye, type Paint } from '../lure/paint'
   import { settings } from '../stores/settings.svelte'
-  import { waterLength } from '../words/words'
+  import { round, waterLength } from '../words/words'
   import type { From } from '../api/sceneQueries.svelte'
+  import { partName } from './partName'
 
-  /** The same lure twice: in the hand, and in this water at a distance, painted with the colours the model computes. */
+  /** The same lure in the hand and in this water, to a person and to a bass, near and far, painted with the colours the model computes. */
   interface Props {
     build: Build
     /** The lure's colours in the hand. */
@@ -19,12 +20,16 @@
   }
   let { build, hand, scene, from, onfrom, at, onat }: Props = $props()
 
-  let eye = $state<'person' | 'bass'>('person')
+  let eye = $state<Eye>('person')
+  let automatic = $state(true)
   const span = 5.2
   const last = $derived((scene?.distances_in.length ?? 1) - 1)
   const step = $derived(Math.min(at, last))
   const distance = $derived(scene?.distances_in[step] ?? 0)
-  const water = $derived(scene ? (eye === 'person' ? scene.water_person : scene.water_bass) : '#d2d2d2')
+  const exposed = $derived(automatic && (scene?.exposure_stops ?? 0) > 0)
+  const stops = $derived(
+    scene ? `, +${round(scene.exposure_stops, 1)} ${scene.exposure_stops === 1 ? 'stop' : 'stops'}` : '',
+  )
   const id = $props.id()
 
   const EYES = [
@@ -35,6 +40,33 @@
     ['side', 'From the side'],
     ['below', 'From below'],
   ] as const
+
+  /** The last step at which the eye makes anything out. */
+  const edge = $derived.by(() => {
+    const visible = eye === 'person' ? 'visible_person' : 'visible_bass'
+    const parts = scene?.parts.filter((part) => part.place !== 'steel') ?? []
+    return Math.max(0, scene?.distances_in.findLastIndex((_, i) => parts.some((part) => part[visible][i])) ?? 0)
+  })
+  const stations = $derived([
+    { name: 'At hand', step: 0 },
+    { name: 'Half way', step: Math.round(edge / 2) },
+    { name: 'Edge of sight', step: edge },
+  ])
+
+  /** What an eye takes for one, in words; empty where it tells everything apart. */
+  function hatchWords(scene: Scene, at: number, eye: Eye): string {
+    const { lost, pairs } = confused(scene, at, eye)
+    return [
+      ...pairs.map(({ a, b }) => `${partName(a)} like ${partName(b)}`),
+      ...(lost.length > 0 ? [`${lost.map(partName).join(', ')} like the water`] : []),
+    ].join('; ')
+  }
+
+  /** Lines that show on a water. */
+  function linesOn(water: string): string {
+    const [red = 0, green = 0, blue = 0] = [1, 3, 5].map((i) => parseInt(water.slice(i, i + 2), 16))
+    return 0.2126 * red + 0.7152 * green + 0.0722 * blue > 110 ? '#000000' : '#ffffff'
+  }
 </script>
 
 {#snippet pick(
@@ -66,30 +98,42 @@
   </fieldset>
 {/snippet}
 
-<div class="grid gap-4 md:grid-cols-2">
-  <figure>
+{#snippet frame(scene: Scene | undefined, eye: Eye, at: number, shape: string)}
+  {@const water = scene ? waterOf(scene, eye, exposed) : '#d2d2d2'}
+  <div class="bg-proof p-2 md:p-3 {shape}">
+    <div class="flex h-full items-center justify-center" style:background-color={water} style:color={water}>
+      {#if scene}<Lure
+          {build}
+          paint={inTheWater(build, scene, at, eye, exposed)}
+          {span}
+          lines={linesOn(water)}
+          ruler={false}
+          class="max-h-full"
+        />{/if}
+    </div>
+  </div>
+{/snippet}
+
+<div class="grid grid-cols-2 gap-3 md:grid-cols-3">
+  <figure class="col-span-2 md:col-span-1">
     <figcaption class="mb-1 text-[0.8125rem] font-bold">In the hand</figcaption>
-    <div class="bg-proof flex aspect-[16/11] md:aspect-[16/9] items-center justify-center p-4 text-[#1a1a1a]">
+    <div class="bg-proof flex aspect-[16/11] items-center justify-center p-3 text-[#1a1a1a] md:aspect-[16/9]">
       <Lure {build} paint={hand} {span} class="max-h-full" />
     </div>
   </figure>
-  <figure>
-    <figcaption class="mb-1 flex justify-between gap-2 text-[0.8125rem]">
-      <span class="font-bold">In the water, {waterLength(distance, settings.metric)} away</span>
-      {#if eye === 'bass'}<span class="text-faint">an approximation</span>{/if}
-    </figcaption>
-    <div class="bg-proof aspect-[16/11] p-4 md:aspect-[16/9]">
-      <div class="flex h-full items-center justify-center" style:background-color={water} style:color={water}>
-        {#if scene}<Lure
-            {build}
-            paint={inTheWater(build, scene, step, eye)}
-            {span}
-            ruler={false}
-            class="max-h-full"
-          />{/if}
-      </div>
-    </div>
-  </figure>
+  {#each EYES as [seen, words] (seen)}
+    {@const alike = scene ? hatchWords(scene, step, seen) : ''}
+    <figure>
+      <figcaption class="mb-1 flex flex-col justify-between gap-x-2 text-[0.8125rem] md:flex-row">
+        <span class="font-bold">{words}</span>
+        <span class="text-faint"
+          >{waterLength(distance, settings.metric)} away{seen === 'bass' ? ', an approximation' : ''}</span
+        >
+      </figcaption>
+      {@render frame(scene, seen, step, 'aspect-[16/11] md:aspect-[16/9]')}
+      <p class="text-faint min-h-4 text-xs">{alike ? `Hatched: ${alike}` : ''}</p>
+    </figure>
+  {/each}
 </div>
 <div class="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
   <label class="flex min-w-56 flex-1 items-center gap-3 text-[0.8125rem] font-bold">
@@ -107,9 +151,33 @@
     <output class="w-14 shrink-0 text-right">{waterLength(distance, settings.metric)}</output>
   </label>
   <div class="flex flex-wrap gap-2">
-    {@render pick('Eyes', EYES, eye, (value) => (eye = value === 'bass' ? 'bass' : 'person'))}
+    <label class="flex min-h-11 items-center gap-2 text-xs">
+      <input class="checkbox checkbox-sm" type="checkbox" bind:checked={automatic} />
+      Exposure: automatic{stops}
+    </label>
     {@render pick('Direction', SIDES, from, (value) => onfrom(value === 'below' ? 'below' : 'side'))}
   </div>
+</div>
+<div class="grid grid-cols-3 gap-3" role="group" aria-label="Near and far">
+  {#each stations as station (station.name)}
+    <button
+      class="text-left aria-pressed:outline-2 aria-pressed:outline-offset-2"
+      aria-pressed={step === station.step}
+      onclick={() => onat(station.step)}
+    >
+      <span class="mb-1 block text-xs"
+        ><span class="font-bold">{station.name}</span>, {waterLength(
+          scene?.distances_in[station.step] ?? 0,
+          settings.metric,
+        )}</span
+      >
+      {@render frame(scene, eye, station.step, 'aspect-[16/11] md:aspect-[2/1]')}
+    </button>
+  {/each}
+</div>
+<div class="flex flex-wrap items-center justify-end gap-3">
+  <p class="text-faint text-xs">Near and far as seen by</p>
+  {@render pick('Eyes', EYES, eye, (value) => (eye = value === 'bass' ? 'bass' : 'person'))}
 </div>
 {#if scene && !scene.look.water.colour_vision}
   <p class="border-base-content border-2 p-2 text-sm font-semibold">

@@ -7,10 +7,14 @@ namespace App\Contract\Look;
 use OpenApi\Attributes as OA;
 
 /** Two parts over distance: just-noticeable differences between them. */
-#[OA\Schema(schema: 'FadedPair', additionalProperties: false, required: ['a', 'b', 'jnd'])]
+#[OA\Schema(schema: 'FadedPair', additionalProperties: false, required: ['a', 'b', 'jnd', 'separate_person', 'separate_bass'])]
 final readonly class PairCurveDocument
 {
-    /** @param list<float> $jnd */
+    /**
+     * @param list<float> $jnd
+     * @param list<bool>  $separate_person
+     * @param list<bool>  $separate_bass
+     */
     public function __construct(
         #[OA\Property]
         public string $a,
@@ -18,6 +22,10 @@ final readonly class PairCurveDocument
         public string $b,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))]
         public array $jnd,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'boolean'), description: 'Whether a person tells the two apart.')]
+        public array $separate_person,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'boolean'), description: 'Whether a bass does.')]
+        public array $separate_bass,
     ) {
     }
 }

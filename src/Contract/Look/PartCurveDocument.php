@@ -8,12 +8,18 @@ use Kontrast\Material\PartPlace;
 use OpenApi\Attributes as OA;
 
 /** A part over distance: one value for each distance of the scene. */
-#[OA\Schema(schema: 'FadedPart', additionalProperties: false, required: ['id', 'place', 'layer', 'person', 'bass', 'contrast', 'flash'])]
+#[OA\Schema(schema: 'FadedPart', additionalProperties: false, required: [
+    'id', 'place', 'layer', 'person', 'bass', 'person_exposed', 'bass_exposed', 'visible_person', 'visible_bass', 'contrast', 'flash',
+])]
 final readonly class PartCurveDocument
 {
     /**
      * @param list<string>     $person
      * @param list<string>     $bass
+     * @param list<string>     $person_exposed
+     * @param list<string>     $bass_exposed
+     * @param list<bool>       $visible_person
+     * @param list<bool>       $visible_bass
      * @param list<float>      $contrast
      * @param list<float>|null $flash
      */
@@ -28,6 +34,14 @@ final readonly class PartCurveDocument
         public array $person,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $bass,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Brighter by the stops of the scene.')]
+        public array $person_exposed,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Brighter by the stops of the scene.')]
+        public array $bass_exposed,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'boolean'), description: 'Whether a person tells it from the water.')]
+        public array $visible_person,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'boolean'), description: 'Whether a bass does.')]
+        public array $visible_bass,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))]
         public array $contrast,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), nullable: true)]

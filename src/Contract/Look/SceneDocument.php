@@ -14,7 +14,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'Scene',
     additionalProperties: false,
-    required: ['look', 'water_person', 'water_bass', 'distances_in', 'left', 'parts', 'pairs'],
+    required: [
+        'look', 'water_person', 'water_bass', 'water_person_exposed', 'water_bass_exposed', 'exposure_stops', 'distances_in', 'left',
+        'parts', 'pairs',
+    ],
 )]
 final readonly class SceneDocument
 {
@@ -31,6 +34,13 @@ final readonly class SceneDocument
         public string $water_person,
         #[OA\Property(description: 'The same for two cones, approximately.')]
         public string $water_bass,
+        #[OA\Property(description: 'The water behind as a person would see it, brighter by the stops.')]
+        public string $water_person_exposed,
+        #[OA\Property(description: 'The same for two cones, approximately.')]
+        public string $water_bass_exposed,
+        #[OA\Property(description: 'By how much the exposed colors are brighter, each stop doubling the light, so that the middle of what '
+            .'is there comes out as a grey card.')]
+        public float $exposure_stops,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))]
         public array $distances_in,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'How much of a detail the water leaves at each '
@@ -51,10 +61,16 @@ final readonly class SceneDocument
             array_map(static fn (array $traced): Pair => $traced['pair'], $curves->pairs),
         );
 
+        $water = $curves->viewing->scene->background;
+        $exposed = $curves->screen->brighter($curves->stops);
+
         return new self(
             $look,
-            $curves->waterForPerson,
-            $curves->waterForBass,
+            $curves->screen->person($water)->toHex(),
+            $curves->screen->bass($water)->toHex(),
+            $exposed->person($water)->toHex(),
+            $exposed->bass($water)->toHex(),
+            $curves->stops,
             array_map(static fn (Length $distance): float => SignificantDigits::of($distance->inInches()), $curves->distances),
             SignificantDigits::all($curves->left),
             array_map(static fn (array $traced): PartCurveDocument => new PartCurveDocument(
@@ -63,6 +79,10 @@ final readonly class SceneDocument
                 $traced['part']->part->layer,
                 $traced['person'],
                 $traced['bass'],
+                $traced['personExposed'],
+                $traced['bassExposed'],
+                $traced['visibleToPerson'],
+                $traced['visibleToBass'],
                 SignificantDigits::all($traced['contrast']),
                 null === $traced['flash'] ? null : SignificantDigits::all($traced['flash']),
             ), $curves->parts),
@@ -71,6 +91,8 @@ final readonly class SceneDocument
                     $traced['pair']->a->part->id,
                     $traced['pair']->b->part->id,
                     SignificantDigits::all($traced['jnd']),
+                    $traced['separateToPerson'],
+                    $traced['separateToBass'],
                 ),
                 $curves->pairs,
             ),

@@ -142,6 +142,59 @@ final class PictureTest extends TestCase
         }
     }
 
+    /** A stop doubles the light: IEC 61966-2-1 undone, every channel that does not burn out is 2^n as bright. */
+    public function testAStopDoublesTheLight(): void
+    {
+        [$scene, $screen] = self::screen(Tint::Tannic);
+        $twice = $screen->brighter(1.0);
+        foreach ([[$screen->person(...), $twice->person(...)], [$screen->bass(...), $twice->bass(...)]] as [$off, $on]) {
+            $before = $off($scene->background)->toLinear();
+            foreach ($on($scene->background)->toLinear() as $channel => $light) {
+                self::assertEqualsWithDelta(min(1.0, 2 * $before[$channel]), $light, 1e-9);
+            }
+        }
+    }
+
+    /** The grey card of photographers, 18 % of white: common practice. */
+    public function testTheAutomaticExposurePutsTheMiddleOfADarkWaterAtAGreyCardAndDarkensNothing(): void
+    {
+        [$tea, $screen] = self::screen(Tint::Tannic);
+        $stops = $screen->stopsFor([$tea->background]);
+        self::assertSame(round(2 * $stops), 2 * $stops, 'In halves of a stop.');
+        self::assertEqualsWithDelta(0.18, $screen->brighter($stops)->person($tea->background)->toXyz()->y, 0.18 * (2 ** 0.25 - 1) + 0.03);
+        self::assertGreaterThanOrEqual(1.0, $stops);
+        [$below, $bright] = self::screen(Tint::None, from: Direction::Below);
+        self::assertSame(0.0, $bright->stopsFor([$below->background]));
+        self::assertSame(4.0, $screen->stopsFor([Spectrum::flat(0.0)]), 'No more than four stops, whatever the dark.');
+    }
+
+    public function testWhatIsVisibleAndWhatIsSeparateAreLostWithDistance(): void
+    {
+        $reading = Readings::of(LureKind::Jig, 20, Tint::Clay);
+        $curves = ContrastCurves::of(
+            Fits::viewing(Scene::of($reading, Direction::Side)),
+            $reading->visibility,
+            [
+                BuildOptics::coloured('black', Colour::Black, Opacity::Opaque),
+                BuildOptics::coloured('also black', Colour::Black, Opacity::Opaque),
+                BuildOptics::coloured('white', Colour::White, Opacity::Opaque),
+            ],
+            [['black', 'also black'], ['black', 'white']],
+        );
+        foreach (['Person', 'Bass'] as $eye) {
+            $visible = $curves->parts[0]["visibleTo$eye"];
+            self::assertTrue($visible[0], $eye);
+            $sorted = $visible;
+            rsort($sorted);
+            self::assertSame($sorted, $visible, "Once lost, it stays lost to a $eye.");
+            self::assertNotContains(true, $curves->pairs[0]["separateTo$eye"], 'Two of a colour are one.');
+            self::assertTrue($curves->pairs[1]["separateTo$eye"][0], $eye);
+        }
+        $lost = \count(array_filter($curves->parts[0]['visibleToBass']));
+        $range = $curves->parts[0]['part']->sightRange();
+        self::assertFalse($range->isLongerThan($curves->distances[$lost] ?? $range), 'Hatched from the figure beside it on.');
+    }
+
     public function testThePartsOfABuildAreNamedByWhereTheySit(): void
     {
         $build = Adviser::standard()->advise(Readings::of(LureKind::Spinnerbait, 12))->build;
@@ -266,9 +319,9 @@ final class PictureTest extends TestCase
     }
 
     /** @return array{Scene, Screen} */
-    private static function screen(Tint $tint, Sky $sky = Sky::Broken): array
+    private static function screen(Tint $tint, Sky $sky = Sky::Broken, Direction $from = Direction::Side): array
     {
-        $scene = Scene::of(Readings::of(LureKind::Jig, 24, $tint, $sky), Direction::Side);
+        $scene = Scene::of(Readings::of(LureKind::Jig, 24, $tint, $sky), $from);
 
         return [$scene, Screen::for(Fits::viewing($scene))];
     }
