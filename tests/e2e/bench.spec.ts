@@ -27,7 +27,7 @@ test('the best of the bin is laid out, with its score and a verdict in words', a
   await open(page, '#/bench', 'The bench: a jig')
   const verdict = page.getByRole('region', { name: 'Verdict' })
   await expect(verdict).toContainText('of 100')
-  await expect(verdict).toContainText('Skirt and trailer read as two-tone, as wanted.')
+  await expect(verdict).toContainText('Skirt and trailer read as tonal; the advice wants more between them')
   await expect(page.getByRole('group', { name: 'Skirt', exact: true })).toContainText('of 19')
 })
 
