@@ -11,9 +11,12 @@ use Kontrast\Material\BuildOptics;
 use Kontrast\Measure\Length;
 use Kontrast\Reading\Colour;
 use Kontrast\Rulebook\PartGoal;
+use Kontrast\Vision\BassEye;
 use Kontrast\Vision\Pair;
 use Kontrast\Vision\ReducedPart;
+use Kontrast\Vision\Sensitivity;
 use Kontrast\Vision\Separation;
+use Kontrast\Water\Direction;
 
 /** Says in plain words what the model sees in a build, and what would mend it. */
 final readonly class BuildFindings
@@ -53,22 +56,27 @@ final readonly class BuildFindings
         if (!isset($parts['skirt.0'], $parts['trailer.0'])) {
             return [];
         }
-        [$skirt, $trailer] = [$parts['skirt.0'], $parts['trailer.0']];
-        $pair = Pair::of($skirt, $trailer);
-        $reads = Separation::at(
-            $this->scorer->vision->apart(
-                $skirt,
-                array_values(array_filter([$trailer, $parts['trailer.1'] ?? null, $parts['trailer.2'] ?? null])),
-            ),
-        );
+        $skirt = $parts['skirt.0'];
+        $trailer = array_values(array_filter([$parts['trailer.0'], $parts['trailer.1'] ?? null, $parts['trailer.2'] ?? null]));
+        $reads = Separation::at($this->scorer->vision->apart($skirt, $trailer));
         $wanted = $this->scorer->brief->wanted;
-        if (\in_array($reads, $wanted->reads, true)) {
+        $fits = \in_array($reads, $wanted->reads, true);
+        $tooAlike = !\in_array(Separation::One, $wanted->reads, true);
+        $other = $skirt->againstWater() < 0 ? 'lighter' : 'darker';
+        if ($this->turns($skirt, $trailer, $fits)) {
+            $settles = $tooAlike ? "a $other trailer" : 'a trailer nearer to the skirt';
+
+            return [Finding::good(
+                'pair',
+                "Skirt and trailer read as {$reads->value}. About even: constants of the model that nobody knows exactly decide whether "
+                    ."that is as wanted; $settles would settle it.",
+            )];
+        }
+        if ($fits) {
             return [Finding::good('pair', "Skirt and trailer read as {$reads->value}, as wanted.", null)];
         }
-        $split = $pair->splitRange();
-        $tooAlike = !\in_array(Separation::One, $wanted->reads, true);
+        $split = Pair::of($skirt, $trailer[0])->splitRange();
         if ($tooAlike) {
-            $other = $skirt->againstWater() < 0 ? 'lighter' : 'darker';
             $remedy = "take a $other trailer, or come to match.";
             $says = Separation::One === $reads && self::isThere($split)
                 ? "Skirt and trailer read as one beyond {at}; the advice wants them told apart: $remedy"
@@ -85,6 +93,29 @@ final readonly class BuildFindings
                 $split,
             ),
         ];
+    }
+
+    /**
+     * Whether a pair's fitting or not turns somewhere within the published spans of the model's constants.
+     *
+     * @param non-empty-list<ReducedPart> $trailer
+     */
+    private function turns(ReducedPart $skirt, array $trailer, bool $fits): bool
+    {
+        foreach (Sensitivity::in($this->scorer->reading, Direction::Side, $this->scorer->viewing->reflectances)->corners as $corner) {
+            $apart = $this->scorer->vision->apart(
+                ReducedPart::of($skirt->part, $corner),
+                array_map(static fn (ReducedPart $part): ReducedPart => ReducedPart::of($part->part, $corner), $trailer),
+            );
+            foreach (Sensitivity::WEBER as $weber) {
+                $reads = Separation::at($apart * BassEye::CONE_NOISE / $weber);
+                if ($fits !== \in_array($reads, $this->scorer->brief->wanted->reads, true)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     private function goal(string $what, PartGoal $goal, ReducedPart $part): Finding

@@ -40,26 +40,25 @@ final class SecondOpinion
     public static function on(Reading $reading, Advice $advice, ReflectanceFitter $reflectances): array
     {
         $viewing = Viewing::in(Scene::of($reading, Direction::Side), $reflectances);
-        $corners = Sensitivity::in($reading, Direction::Side, $reflectances)->corners;
+        $sensitivity = Sensitivity::in($reading, Direction::Side, $reflectances);
         $opinions = [];
         if ([] !== $advice->build->blades) {
-            $opinions[] = self::finish($viewing, $corners, $advice);
+            $opinions[] = self::finish($viewing, $sensitivity, $advice);
         }
         if (null !== $advice->build->skirt && null !== $advice->build->trailer) {
-            $opinions[] = self::pairing($viewing, $corners, $advice, $advice->build);
+            $opinions[] = self::pairing($viewing, $sensitivity->corners, $advice, $advice->build);
         }
 
         return $opinions;
     }
 
-    /** @param list<Viewing> $corners */
-    private static function finish(Viewing $viewing, array $corners, Advice $advice): Opinion
+    private static function finish(Viewing $viewing, Sensitivity $sensitivity, Advice $advice): Opinion
     {
         $words = self::ranked($advice, Slot::Finish, ['silver', 'gold', 'painted_white', 'black']);
         $quiet = \in_array($advice->intent, [Intent::Vanish, Intent::PassForForage], true);
         $figures = self::ranges($words, $viewing, BassEye::THRESHOLD);
         $verdict = self::judgeFinish($figures, $quiet);
-        foreach ($corners as $corner) {
+        foreach ($sensitivity->corners as $corner) {
             foreach (Sensitivity::THRESHOLDS as $threshold) {
                 if ($verdict !== self::judgeFinish(self::ranges($words, $corner, $threshold), $quiet)) {
                     $verdict = Verdict::AboutEven;
@@ -67,7 +66,11 @@ final class SecondOpinion
                 }
             }
         }
-        $candidates = array_map(static fn (string $word, float $figure): Candidate => new Candidate($word, $figure), $words, $figures);
+        $candidates = array_map(static function (string $word, float $figure) use ($sensitivity): Candidate {
+            $part = BuildOptics::finish($word, Finish::from($word));
+
+            return new Candidate($word, $figure, span: $sensitivity->flash($part) ?? $sensitivity->sight($part));
+        }, $words, $figures);
 
         return new Opinion(Slot::Finish->value, self::nonEmpty($candidates), $verdict, match (true) {
             Verdict::AboutEven === $verdict => 'Too close to call: it turns with constants of the model that nobody knows exactly.',

@@ -1027,6 +1027,8 @@ export interface components {
             figure: number;
             /** @description How a pair reads; empty for a finish. */
             reads: string;
+            /** @description What the sight range of a finish comes to as the chosen constants of the model move; null for a pairing. */
+            span_in: number[] | null;
         };
         /** @description A warning that applies today, and where it belongs. */
         Caution: {

@@ -127,7 +127,7 @@
       <figcaption class="mb-1 flex flex-col justify-between gap-x-2 text-[0.8125rem] md:flex-row">
         <span class="font-bold">{words}</span>
         <span class="text-faint"
-          >{waterLength(distance, settings.metric)} away{seen === 'bass' ? ', an approximation' : ''}</span
+          >{seen === 'bass' ? 'an approximation' : `${waterLength(distance, settings.metric)} away`}</span
         >
       </figcaption>
       {@render frame(scene, seen, step, 'aspect-[16/11] md:aspect-[16/9]')}

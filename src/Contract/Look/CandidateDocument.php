@@ -7,9 +7,10 @@ namespace App\Contract\Look;
 use OpenApi\Attributes as OA;
 
 /** A candidate of a second opinion, the advised one first. */
-#[OA\Schema(schema: 'Candidate', additionalProperties: false, required: ['value', 'figure', 'reads'])]
+#[OA\Schema(schema: 'Candidate', additionalProperties: false, required: ['value', 'figure', 'reads', 'span_in'])]
 final readonly class CandidateDocument
 {
+    /** @param list<float>|null $span_in */
     public function __construct(
         #[OA\Property]
         public string $value,
@@ -18,6 +19,15 @@ final readonly class CandidateDocument
         public float $figure,
         #[OA\Property(description: 'How a pair reads; empty for a finish.')]
         public string $reads,
+        #[OA\Property(
+            description: 'What the sight range of a finish comes to as the chosen constants of the model move; null for a pairing.',
+            type: 'array',
+            items: new OA\Items(type: 'number'),
+            minItems: 2,
+            maxItems: 2,
+            nullable: true,
+        )]
+        public ?array $span_in,
     ) {
     }
 }

@@ -37,6 +37,7 @@ final readonly class OpinionDocument
                     $candidate->value,
                     SignificantDigits::of($candidate->figure),
                     $candidate->reads,
+                    SensitivityDocument::inches($candidate->span),
                 ),
                 $opinion->candidates,
             ),

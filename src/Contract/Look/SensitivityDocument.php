@@ -50,8 +50,8 @@ final readonly class SensitivityDocument
         );
     }
 
-    /** @return list<float>|null */
-    private static function inches(?Band $band): ?array
+    /** @return list<float>|null the least and the most */
+    public static function inches(?Band $band): ?array
     {
         return null === $band ? null : [round($band->least->inInches(), 2), round($band->most->inInches(), 2)];
     }

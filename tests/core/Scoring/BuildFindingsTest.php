@@ -21,6 +21,7 @@ use Kontrast\Scoring\BuildScorer;
 use Kontrast\Scoring\Finding;
 use Kontrast\Scoring\TraitScore;
 use Kontrast\Scoring\VisionScore;
+use Kontrast\Vision\Pair;
 use PHPUnit\Framework\TestCase;
 use Tests\core\Bins;
 use Tests\core\Fits;
@@ -38,6 +39,34 @@ final class BuildFindingsTest extends TestCase
         self::assertStringContainsString('come to match', $finding->text);
         self::assertStringContainsString('lighter trailer', $finding->text);
         self::assertTrue(self::about('pair', $scorer, Bins::skirt(Colour::Black), Bins::trailer(Colour::White))->asWanted);
+    }
+
+    /** Wanted is two-tone at least, which begins at 2.5 steps: a pair just on either side of that turns with the noise of a cone alone. */
+    public function testAPairNearTheLimitIsAboutEvenAndOneFarFromItIsNot(): void
+    {
+        $scorer = self::scorer(Readings::of(LureKind::Jig, 9, tint: Tint::Clay, forage: Forage::Crawfish));
+        $skirt = Bins::skirt(Colour::Black);
+        $near = $far = 0;
+        foreach (Colour::cases() as $colour) {
+            $trailer = Bins::trailer($colour);
+            $build = new Composition($scorer->reading->lure, Bins::head(), null, null, $skirt, $trailer, null);
+            $parts = [];
+            foreach ($build->asLightMeetsThem() as $part) {
+                $parts[$part->id] = $scorer->vision->reduce($part);
+            }
+            $steps = Pair::farther($parts['skirt.0'], $parts['trailer.0']);
+            $text = self::about('pair', $scorer, $skirt, $trailer)->text;
+            if ($steps > 2.5 * 0.8 && $steps < 2.5 * 1.3) {
+                self::assertStringContainsString('About even', $text, $colour->value);
+                ++$near;
+            }
+            if ($steps < 2.5 / 4 || $steps > 2.5 * 4) {
+                self::assertStringNotContainsString('About even', $text, $colour->value);
+                ++$far;
+            }
+        }
+        self::assertGreaterThan(0, $near);
+        self::assertGreaterThan(0, $far);
     }
 
     public function testAPairThatPartsWhereOneIsWantedIsToldToComeCloser(): void

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Opinion } from '../../api/client'
   import { settings } from '../../stores/settings.svelte'
-  import { capital, round, show, waterLength } from '../../words/words'
+  import { capital, round, show, waterLengthBand } from '../../words/words'
 
   /** What the model says of the trade's picks: beside them, never over them. */
   let { opinions }: { opinions: Opinion[] } = $props()
@@ -18,7 +18,7 @@
       ? `${candidate.reads}, ${round(candidate.figure, 1)} JND`
       : candidate.figure === 0
         ? 'not visible'
-        : `visible from ${waterLength(candidate.figure, settings.metric)}`
+        : `visible from ${waterLengthBand(candidate.figure, candidate.span_in, settings.metric)}`
 </script>
 
 <section aria-labelledby="opinion">
