@@ -3,9 +3,8 @@
 declare(strict_types=1);
 
 /*
- * One change each: file below core/, what stands there (once in the file), what is put in its place. Constants are moved by about a tenth
- * to
- * a half, operators turned round.
+ * One change each: file below core/, what stands there (once in the file), what is put in its place. Constants are moved by about a tenth to a
+ * half, operators turned round.
  */
 return [
     ['Water/SkyLight.php', "'sun' => [5500.0", "'sun' => [6500.0"],
@@ -21,7 +20,7 @@ return [
     ['Water/TintRecipe.php', '-0.014 *', '-0.016 *'],
     ['Vision/VisualPigment.php', '1.834 *', '1.634 *'],
     ['Vision/VisualPigment.php', '0.0268 *', '0.0368 *'],
-    ['Vision/VisualPigment.php', '0.37 *', '0.27 *'],
+    ['Vision/VisualPigment.php', 'return 0.37 *', 'return 0.27 *'],
     ['Vision/VisualPigment.php', '0.5343', '0.6343'],
     ['Vision/BassEye.php', 'ROD_NM = 528.0', 'ROD_NM = 518.0'],
     ['Vision/BassEye.php', 'COLOUR_VISION_LUX = 1.0', 'COLOUR_VISION_LUX = 2.0'],
@@ -49,7 +48,7 @@ return [
     ['Vision/BassEye.php', 'CONE_NOISE = 0.07', 'CONE_NOISE = 0.08'],
     ['Vision/BassEye.php', 'TONE_NOISE = 0.10', 'TONE_NOISE = 0.12'],
     ['Vision/BassEye.php', 'THRESHOLD = 0.05', 'THRESHOLD = 0.04'],
-    ['Vision/FadeRange.php', 'HALVINGS = 40', 'HALVINGS = 2'],
+    ['Vision/FadeRange.php', 'HALVINGS = 32', 'HALVINGS = 2'],
     ['Vision/Adaptation.php', 'DEGREE = 0.5', 'DEGREE = 0.7'],
     ['Vision/Separation.php', 'MOST_TONAL = 2.5', 'MOST_TONAL = 3.0'],
     ['Inventory/PhotoColour.php', 'CARD = 0.9', 'CARD = 0.8'],
@@ -75,4 +74,12 @@ return [
     ['BuildSheet/Misfits.php', 'HOOK_LEEWAY = 1', 'HOOK_LEEWAY = 2'],
     ['BuildSheet/Misfits.php', 'PAST_THE_BEND_IN = 0.5', 'PAST_THE_BEND_IN = 0.9'],
     ['BuildSheet/Task.php', '=> 1.5,', '=> 2.5,'],
+    ['Vision/FadeRange.php', '[10.0, 48.0, 0.5]', '[10.0, 12.0, 0.5]'],
+    ['Vision/Sensitivity.php', 'GAMMA = [8.0, 9.6]', 'GAMMA = [8.0, 8.8]'],
+    ['Vision/Sensitivity.php', 'UPRIGHT = [0.3, 0.5]', 'UPRIGHT = [0.4, 0.5]'],
+    ['Vision/Sensitivity.php', 'THRESHOLDS = [0.01, 0.07]', 'THRESHOLDS = [0.02, 0.07]'],
+    ['Vision/Sensitivity.php', 'WEBER = [0.05, 0.12]', 'WEBER = [0.05, 0.10]'],
+    ['Vision/Screen.php', 'MIDDLE = 0.18', 'MIDDLE = 0.28'],
+    ['Vision/Screen.php', 'MOST_STOPS = 4.0', 'MOST_STOPS = 6.0'],
+    ['Vision/ContrastCurves.php', 'PERSON_TELLS = 1.0', 'PERSON_TELLS = 3.0'],
 ];

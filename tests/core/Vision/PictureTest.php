@@ -195,6 +195,21 @@ final class PictureTest extends TestCase
         self::assertFalse($range->isLongerThan($curves->distances[$lost] ?? $range), 'Hatched from the figure beside it on.');
     }
 
+    /** What CIEDE2000 was scaled for: one is about what a person just tells apart. CIE 142-2001. */
+    public function testAPersonTellsAPartFromTheWaterDownToOneOfCiede2000(): void
+    {
+        $reading = Readings::of(LureKind::Jig, 20, Tint::Clay);
+        $scene = Scene::of($reading, Direction::Side);
+        $black = BuildOptics::coloured('black', Colour::Black, Opacity::Opaque);
+        $curves = ContrastCurves::of(Fits::viewing($scene), $reading->visibility, [$black], []);
+        $light = Radiance::of($black, $scene, Fits::shared())->steady;
+        $water = $curves->screen->lab($scene->background);
+        foreach ($curves->distances as $i => $distance) {
+            $apart = Ciede2000::between($curves->screen->lab($scene->through($light, $distance)), $water);
+            self::assertSame($apart >= 1.0, $curves->parts[0]['visibleToPerson'][$i]);
+        }
+    }
+
     public function testThePartsOfABuildAreNamedByWhereTheySit(): void
     {
         $build = Adviser::standard()->advise(Readings::of(LureKind::Spinnerbait, 12))->build;

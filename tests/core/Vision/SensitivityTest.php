@@ -19,6 +19,7 @@ use Kontrast\Vision\ReducedPart;
 use Kontrast\Vision\Sensitivity;
 use Kontrast\Water\Direction;
 use Kontrast\Water\Scene;
+use Kontrast\Water\WaterSolver;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\core\Fits;
@@ -82,6 +83,28 @@ final class SensitivityTest extends TestCase
         $keen = $pair->splitRange(Sensitivity::WEBER[0] / BassEye::CONE_NOISE);
         $dull = $pair->splitRange(Sensitivity::WEBER[1] / BassEye::CONE_NOISE);
         self::assertTrue($keen->isLongerThan($dull));
+    }
+
+    /**
+     * Γ 8 to 9.6: Tyler 1968, Limnology and Oceanography 13, and Holmes 1970 after him. Thresholds 0.01 to 0.07: Douglas & Hawryshyn 1990,
+     * chapter 14 of The Visual System of Fish. Cone noise 0.05 to 0.12: Vorobyev & Osorio 1998. The rest is chosen. From memory.
+     */
+    public function testTheSpansAreThosePublished(): void
+    {
+        $span = static fn (string $name): mixed => (new \ReflectionClassConstant(Sensitivity::class, $name))->getValue();
+        self::assertSame([[0.01, 0.07], [0.05, 0.12]], [$span('THRESHOLDS'), $span('WEBER')]);
+        $reading = Readings::of(LureKind::Jig, 24, Tint::Green);
+        $corners = Sensitivity::in($reading, Direction::Side, Fits::shared())->corners;
+        self::assertCount(5, $corners);
+        self::assertSame(WaterSolver::solve($reading)->beamAttenuation, $corners[0]->scene->water->beamAttenuation);
+        $at = 1;
+        foreach ([8.0, 9.6] as $gamma) {
+            foreach ([0.3, 0.5] as $upright) {
+                $scene = $corners[$at++]->scene;
+                self::assertSame(WaterSolver::solve($reading, $gamma)->beamAttenuation, $scene->water->beamAttenuation);
+                self::assertEqualsWithDelta($upright, $scene->face->sum() / $scene->light->irradiance->sum(), 1e-12);
+            }
+        }
     }
 
     public function testABandSpansItsLengths(): void
