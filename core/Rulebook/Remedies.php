@@ -73,6 +73,11 @@ final readonly class Remedies
                 'There is no trailer to change, so the blade is next.',
                 ['L7', 'L2'],
             ],
+            Slot::Finish->belongsTo($this->lure->decision->reading->lure) => [
+                'Change the blade: its finish, then its shape.',
+                'There is no trailer to change, so the blade is next.',
+                ['L7', 'L2'],
+            ],
             default => ['Change the lure.', 'There is no trailer and no blade to change.', ['L7', 'L2']],
         };
     }
@@ -84,12 +89,12 @@ final readonly class Remedies
 
         return match (true) {
             LureKind::Spinnerbait !== $reading->lure, Arm::Short === $reading->arm => [
-                'A shorter trailer, or the same one bitten off by half an inch.',
+                $this->hasTrailer() ? 'A shorter trailer, or the same one bitten off by half an inch.' : 'A skirt trimmed shorter.',
                 'This lure takes no trailer hook, so bring the bite closer to the hook.',
                 ['L7', 'T8'],
             ],
             $this->lure->decision->isTrue(Slot::HookFitted) => [
-                'A shorter trailer: the trailer hook is on already.',
+                ($this->hasTrailer() ? 'A shorter trailer' : 'A skirt trimmed shorter').': the trailer hook is on already.',
                 'Fish that hit behind the hooks get closer to them.',
                 ['L7', 'H1'],
             ],

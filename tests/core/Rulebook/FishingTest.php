@@ -128,6 +128,30 @@ final class FishingTest extends TestCase
         self::assertSame([], $where(Readings::of(LureKind::SwimJig, season: Season::Summer)));
     }
 
+    /** L2, L7: no remedy speaks of a part that the lure has not, or denies one that it has. */
+    public function testARemedyKnowsTheLureItIsFor(): void
+    {
+        $bare = $bladed = 0;
+        foreach (Readings::random(400, 23) as $reading) {
+            $advice = self::advise($reading);
+            $said = array_column(
+                array_map(static fn ($remedy): array => [$remedy->symptom->value, "$remedy->change $remedy->because"], $advice->remedies),
+                1,
+                0,
+            );
+            if (null === $advice->build->trailer) {
+                ++$bare;
+                self::assertStringNotContainsString('shorter trailer', strtolower($said[Symptom::NoHookup->value]));
+            }
+            if ([] !== $advice->build->blades) {
+                ++$bladed;
+                self::assertStringNotContainsString('no blade', $said[Symptom::Follows->value]);
+            }
+        }
+        self::assertGreaterThan(0, $bare);
+        self::assertGreaterThan(0, $bladed);
+    }
+
     /** L7: one remedy for each thing that goes wrong, with its fact, for the lure at hand. */
     public function testEverySymptomHasOneRemedyForThisLure(): void
     {
