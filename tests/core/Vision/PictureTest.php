@@ -55,6 +55,13 @@ final class PictureTest extends TestCase
         self::assertGreaterThan(\M_PI / 2, FadeRange::where($dips, 0.3, 1.0)->inMetres());
     }
 
+    /** What glints a hundred million times brighter than its limit is lost at ln(10⁸) = 18.4 mean free paths. */
+    public function testWhatIsVeryBrightIsFollowedFarOut(): void
+    {
+        $fades = static fn (float $r): float => 1e8 * exp(-2 * $r);
+        self::assertEqualsWithDelta(log(1e8) / 2, FadeRange::where($fades, 1.0, 2.0)->inMetres(), 1e-6);
+    }
+
     public function testWhatNeverReachesTheLimitHasNoRange(): void
     {
         self::assertSame(0.0, FadeRange::where(static fn (float $r): float => 0.01, 0.05, 3.0)->inMetres());
