@@ -16,6 +16,7 @@ use Kontrast\Vision\Pair;
 use Kontrast\Vision\ReducedPart;
 use Kontrast\Vision\Sensitivity;
 use Kontrast\Vision\Separation;
+use Kontrast\Vision\Viewing;
 use Kontrast\Water\Direction;
 
 /** Says in plain words what the model sees in a build, and what would mend it. */
@@ -24,8 +25,15 @@ final readonly class BuildFindings
     /** From this share on a part does what it is for. (Chosen.) */
     private const ENOUGH = 0.5;
 
+    /** @var non-empty-list<VisionScore> the same judgement with the model's constants at the ends of their spans */
+    private array $elsewhere;
+
     public function __construct(private BuildScorer $scorer)
     {
+        $this->elsewhere = array_map(
+            static fn (Viewing $corner): VisionScore => new VisionScore($corner, $scorer->brief->wanted, $scorer->reading),
+            Sensitivity::in($scorer->reading, Direction::Side, $scorer->viewing->reflectances)->corners,
+        );
     }
 
     /** @return list<Finding> skirt with trailer, blade, skirt, and accents that are lost among their own base */
@@ -102,10 +110,10 @@ final readonly class BuildFindings
      */
     private function turns(ReducedPart $skirt, array $trailer, bool $fits): bool
     {
-        foreach (Sensitivity::in($this->scorer->reading, Direction::Side, $this->scorer->viewing->reflectances)->corners as $corner) {
-            $apart = $this->scorer->vision->apart(
-                ReducedPart::of($skirt->part, $corner),
-                array_map(static fn (ReducedPart $part): ReducedPart => ReducedPart::of($part->part, $corner), $trailer),
+        foreach ($this->elsewhere as $vision) {
+            $apart = $vision->apart(
+                $vision->reduce($skirt->part),
+                array_map(static fn (ReducedPart $part): ReducedPart => $vision->reduce($part->part), $trailer),
             );
             foreach (Sensitivity::WEBER as $weber) {
                 $reads = Separation::at($apart * BassEye::CONE_NOISE / $weber);
@@ -122,6 +130,11 @@ final readonly class BuildFindings
     {
         $does = $this->scorer->vision->meets($goal, $part) >= self::ENOUGH;
         $range = $part->flashRange() ?? $part->sightRange();
+        foreach ($this->elsewhere as $vision) {
+            if ($does !== ($vision->meets($goal, $vision->reduce($part->part)) >= self::ENOUGH)) {
+                return Finding::good($what, self::aboutEven($what, $goal), $range);
+            }
+        }
         $how = $part->againstWater() < 0 ? 'darker' : 'lighter';
         $further = $this->carriesFurther();
 
@@ -148,6 +161,18 @@ final readonly class BuildFindings
                 ? Finding::good($what, "The $what is darker than the water behind it, as wanted.")
                 : Finding::amiss($what, "The $what is no darker than the water behind it, and it should cast a shadow: take a dark one."),
         };
+    }
+
+    private static function aboutEven(string $what, PartGoal $goal): string
+    {
+        $whether = match ($goal) {
+            PartGoal::LeastContrast => 'keeps close enough to the water',
+            PartGoal::LikeForage => 'reads like the food',
+            PartGoal::FarthestSeen => 'is visible far enough: up to {at}',
+            PartGoal::Darkest => 'is dark enough',
+        };
+
+        return "About even: constants of the model that nobody knows exactly decide whether the $what $whether.";
     }
 
     /** Whether black or white shows from farther here. */

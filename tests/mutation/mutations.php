@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 /*
- * One change each: file below core/, what stands there (once in the file), what is put in its place. Constants are moved by about a tenth to a
- * half, operators turned round.
+ * One change each: file below core/, what stands there (once in the file), what is put in its place. Constants are moved by
+ * about a tenth to a half, operators turned round.
  */
 return [
     ['Water/SkyLight.php', "'sun' => [5500.0", "'sun' => [6500.0"],

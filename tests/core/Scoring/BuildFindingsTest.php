@@ -69,6 +69,34 @@ final class BuildFindingsTest extends TestCase
         self::assertGreaterThan(0, $far);
     }
 
+    /** What does its work by half is on the limit: such a skirt is about even, one that does it wholly or not at all is not. */
+    public function testASkirtNearTheLimitOfItsGoalIsAboutEvenAndOneFarFromItIsNot(): void
+    {
+        $even = $decided = 0;
+        foreach ([7.0, 9.0, 12.0, 16.0, 24.0, 36.0] as $inches) {
+            foreach ([Tint::Clay, Tint::Tannic, Tint::Green] as $tint) {
+                $scorer = self::scorer(Readings::of(LureKind::Jig, $inches, tint: $tint, forage: Forage::Crawfish));
+                foreach (Colour::cases() as $colour) {
+                    $skirt = Bins::skirt($colour);
+                    $build = new Composition($scorer->reading->lure, Bins::head(), null, null, $skirt, null, null);
+                    $base = array_column($build->asLightMeetsThem(), null, 'id')['skirt.0'];
+                    $does = $scorer->vision->meets($scorer->brief->wanted->skirt, $scorer->vision->reduce($base));
+                    $text = self::about('skirt', $scorer, $skirt, null)->text;
+                    if (abs($does - 0.5) < 0.002) {
+                        self::assertStringContainsString('About even', $text);
+                        ++$even;
+                    }
+                    if ($does < 0.2 || $does > 0.9) {
+                        self::assertStringNotContainsString('About even', $text);
+                        ++$decided;
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(0, $even);
+        self::assertGreaterThan(0, $decided);
+    }
+
     public function testAPairThatPartsWhereOneIsWantedIsToldToComeCloser(): void
     {
         $scorer = self::scorer(
