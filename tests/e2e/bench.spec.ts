@@ -70,7 +70,8 @@ test('when the water changes one swap is named, done, and the score rises by it'
   for (let i = 0; i < 16; i++) await page.keyboard.press('ArrowRight')
   await page.getByRole('button', { name: 'One swap' }).click()
   const first = page.getByRole('listitem').filter({ hasText: /\+\d/ }).first()
-  await expect(first).toBeVisible()
+  // Every step of the slider asks for the best swap anew, and the answers come one after another.
+  await expect(first).toBeVisible({ timeout: 30_000 })
   const score = page.getByRole('region', { name: 'Verdict' }).locator('p').first()
   await page.waitForLoadState('networkidle')
   const was = parseFloat((await score.textContent()) ?? '')
