@@ -35,6 +35,7 @@ final readonly class Adviser
         $assembly = new Assembly($decision);
 
         $ranking = $this->ranking->of($reading);
+        $followUp = LureRanking::after($reading->lure, $ranking);
         $notes = Note::on($this->engine->book, $decision);
 
         return new Advice(
@@ -46,14 +47,14 @@ final readonly class Adviser
             retrieve: $assembly->retrieve(),
             tackle: $assembly->tackle(),
             ranking: $ranking,
-            followUp: LureRanking::after($reading->lure, $ranking),
+            followUp: $followUp,
             remedies: Remedies::for($assembly),
             reasons: $this->reasons($decision, $assembly),
             disagreements: $this->disagreements($decision, $assembly),
             cautions: Cautions::for($reading, $decision),
             wanted: self::goal($assembly),
             near: $this->edges->near($assembly),
-            next: $this->next->after($assembly),
+            next: $this->next->after($assembly, $followUp),
             where: array_values(array_filter($notes, static fn (Note $note): bool => NoteHeading::Where === $note->heading)),
             notes: array_values(array_filter($notes, static fn (Note $note): bool => NoteHeading::Where !== $note->heading)),
             scores: self::scores($decision),

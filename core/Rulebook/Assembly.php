@@ -144,9 +144,9 @@ final class Assembly
             Slot::SkirtBase, Slot::SkirtBelly, Slot::SkirtAccents, Slot::SkirtOpacity, Slot::SkirtMaterial,
             Slot::SkirtStrands => $this->hasSkirt(),
             Slot::TrailerStyle, Slot::TrailerLength, Slot::TrailerBase, Slot::TrailerBelly, Slot::TrailerAccents, Slot::TrailerSurface,
-            Slot::TrailerOpacity, Slot::TrailerRig, Slot::TrailerBellyShape => $this->decision->isTrue(Slot::TrailerFitted),
+            Slot::TrailerOpacity, Slot::TrailerRig, Slot::TrailerBellyShape => $this->hasTrailer(),
             // Beside a bare skirt, or under no skirt, there is nothing to pair.
-            Slot::Pairing => $this->hasSkirt() && $this->decision->isTrue(Slot::TrailerFitted),
+            Slot::Pairing => $this->hasSkirt() && $this->hasTrailer(),
             Slot::HookSize => $this->decision->isTrue(Slot::HookFitted),
             default => true,
         };
@@ -155,6 +155,11 @@ final class Assembly
     private function isTandem(): bool
     {
         return BladeLayout::Tandem === $this->decision->pick(Slot::BladeLayout, BladeLayout::class);
+    }
+
+    public function hasTrailer(): bool
+    {
+        return $this->decision->isTrue(Slot::TrailerFitted);
     }
 
     private function hasSkirt(): bool
@@ -201,7 +206,7 @@ final class Assembly
 
     private function trailer(): ?Trailer
     {
-        return $this->decision->isTrue(Slot::TrailerFitted) ? new Trailer(
+        return $this->hasTrailer() ? new Trailer(
             $this->one(Slot::TrailerStyle, TrailerStyle::class),
             $this->one(Slot::TrailerLength, Length::class),
             $this->one(Slot::TrailerBase, Colour::class),

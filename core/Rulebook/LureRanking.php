@@ -55,13 +55,11 @@ final readonly class LureRanking
         return $this->of($reading)[0]->kind;
     }
 
-    /** After a lure that is wound, a jig on the same spot; after a jig, the best of the wound ones to search with. */
-    public function followUp(Reading $reading): FollowUp
-    {
-        return self::after($reading->lure, LureKind::Jig === $reading->lure ? $this->of($reading) : []);
-    }
-
-    /** @param list<RankedLure> $ranking every kind, best first; needed after a jig */
+    /**
+     * After a lure that is wound, a jig on the same spot; after a jig, the best of the wound ones to search with.
+     *
+     * @param list<RankedLure> $ranking every kind, best first
+     */
     public static function after(LureKind $kind, array $ranking): FollowUp
     {
         if (LureKind::Jig !== $kind) {

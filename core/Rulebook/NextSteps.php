@@ -25,15 +25,15 @@ final readonly class NextSteps
     }
 
     /** @return list<NextStep> */
-    public function after(Assembly $here): array
+    public function after(Assembly $here, FollowUp $followUp): array
     {
         $others = new Alternatives($this->engine, $here);
 
-        return [...$this->notTaking($others), ...$this->sun($here), ...$this->clearing($others), ...$this->dirtying($others)];
+        return [...$this->notTaking($others, $followUp), ...$this->sun($here), ...$this->clearing($others), ...$this->dirtying($others)];
     }
 
     /** @return list<NextStep> */
-    private function notTaking(Alternatives $others): array
+    private function notTaking(Alternatives $others, FollowUp $followUp): array
     {
         $here = $others->here;
         $because = 'They follow but won’t bite: change one thing at a time, the trailer first.';
@@ -42,7 +42,7 @@ final readonly class NextSteps
             $this->otherSkin($here),
             $this->second($others, Slot::TrailerStyle),
             $this->second($others, Slot::Finish),
-            $this->otherLure($here),
+            new Change(Slot::Lure, [Value::of($here->decision->reading->lure)], [Value::of($followUp->kind)], null),
         ];
 
         return [...array_map(
@@ -113,15 +113,6 @@ final readonly class NextSteps
         $other = Surface::Matte === $now ? Surface::Flake : Surface::Matte;
 
         return new Change(Slot::TrailerSurface, [Value::of($now)], [Value::of($other)], null);
-    }
-
-    /** From a lure that is wound to the jig, and from a jig to one that is wound. */
-    private function otherLure(Assembly $here): Change
-    {
-        $reading = $here->decision->reading;
-        $next = (new LureRanking($this->engine))->followUp($reading)->kind;
-
-        return new Change(Slot::Lure, [Value::of($reading->lure)], [Value::of($next)], null);
     }
 
     /** @return list<NextStep> */

@@ -54,7 +54,7 @@ final readonly class Remedies
     /** @return array{string, string, list<string>} */
     private function follows(): array
     {
-        $second = $this->hasTrailer() ? $this->lure->decision->on(Slot::TrailerBase)?->second() : null;
+        $second = $this->lure->hasTrailer() ? $this->lure->decision->on(Slot::TrailerBase)?->second() : null;
         $blade = $this->lure->decision->on(Slot::Finish)?->second();
 
         return match (true) {
@@ -63,7 +63,7 @@ final readonly class Remedies
                 'The trailer first: it is most of what they see.',
                 ['L7', 'L2'],
             ],
-            $this->hasTrailer() => [
+            $this->lure->hasTrailer() => [
                 'Change the trailer: its shine, then its shape.',
                 'The trailer first: it is most of what they see.',
                 ['L7', 'L2'],
@@ -89,12 +89,12 @@ final readonly class Remedies
 
         return match (true) {
             LureKind::Spinnerbait !== $reading->lure, Arm::Short === $reading->arm => [
-                $this->hasTrailer() ? 'A shorter trailer, or the same one bitten off by half an inch.' : 'A skirt trimmed shorter.',
+                $this->lure->hasTrailer() ? 'A shorter trailer, or the same one bitten off by half an inch.' : 'A skirt trimmed shorter.',
                 'This lure takes no trailer hook, so bring the bite closer to the hook.',
                 ['L7', 'T8'],
             ],
             $this->lure->decision->isTrue(Slot::HookFitted) => [
-                ($this->hasTrailer() ? 'A shorter trailer' : 'A skirt trimmed shorter').': the trailer hook is on already.',
+                ($this->lure->hasTrailer() ? 'A shorter trailer' : 'A skirt trimmed shorter').': the trailer hook is on already.',
                 'Fish that hit behind the hooks get closer to them.',
                 ['L7', 'H1'],
             ],
@@ -118,10 +118,10 @@ final readonly class Remedies
     /** @return array{string, string, list<string>} */
     private function rolls(): array
     {
-        $shape = $this->hasTrailer() ? $this->lure->decision->pick(Slot::TrailerBellyShape, BellyShape::class) : null;
+        $shape = $this->lure->hasTrailer() ? $this->lure->decision->pick(Slot::TrailerBellyShape, BellyShape::class) : null;
 
         return match (true) {
-            !$this->hasTrailer() => ['Slow down, or add a wide-based trailer.', 'A wide base keeps the lure upright.', ['L7', 'T9']],
+            !$this->lure->hasTrailer() => ['Slow down, or add a wide-based trailer.', 'A wide base keeps the lure upright.', ['L7', 'T9']],
             BellyShape::Wide === $shape => [
                 'Slow down, and thread the trailer straight.',
                 'The base is wide already: a crooked trailer rolls.',
@@ -156,11 +156,6 @@ final readonly class Remedies
         };
     }
 
-    private function hasTrailer(): bool
-    {
-        return $this->lure->decision->isTrue(Slot::TrailerFitted);
-    }
-
     private function lighter(): string
     {
         $lighter = array_values(array_filter(self::WEIGHTS_OZ, fn (float $ounces): bool => $ounces < $this->ounces()));
@@ -182,7 +177,7 @@ final readonly class Remedies
 
     private function hasBusyTrailer(): bool
     {
-        return $this->hasTrailer() && TrailerStyle::Craw === $this->lure->decision->pick(Slot::TrailerStyle, TrailerStyle::class);
+        return $this->lure->hasTrailer() && TrailerStyle::Craw === $this->lure->decision->pick(Slot::TrailerStyle, TrailerStyle::class);
     }
 
     private function ounces(): float

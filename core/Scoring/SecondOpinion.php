@@ -15,6 +15,7 @@ use Kontrast\Reading\Colour;
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Advice;
 use Kontrast\Rulebook\Slot;
+use Kontrast\Vision\Band;
 use Kontrast\Vision\BassEye;
 use Kontrast\Vision\Pair;
 use Kontrast\Vision\ReducedPart;
@@ -23,7 +24,6 @@ use Kontrast\Vision\Separation;
 use Kontrast\Vision\Viewing;
 use Kontrast\Water\ClearerThanWater;
 use Kontrast\Water\Direction;
-use Kontrast\Water\Scene;
 
 /** Asks the model about blade finish and pairing after the trade has spoken. */
 final class SecondOpinion
@@ -39,38 +39,39 @@ final class SecondOpinion
      */
     public static function on(Reading $reading, Advice $advice, ReflectanceFitter $reflectances): array
     {
-        $viewing = Viewing::in(Scene::of($reading, Direction::Side), $reflectances);
         $sensitivity = Sensitivity::in($reading, Direction::Side, $reflectances);
         $opinions = [];
         if ([] !== $advice->build->blades) {
-            $opinions[] = self::finish($viewing, $sensitivity, $advice);
+            $opinions[] = self::finish($sensitivity, $advice);
         }
         if (null !== $advice->build->skirt && null !== $advice->build->trailer) {
-            $opinions[] = self::pairing($viewing, $sensitivity->corners, $advice, $advice->build);
+            $opinions[] = self::pairing($sensitivity, $advice, $advice->build);
         }
 
         return $opinions;
     }
 
-    private static function finish(Viewing $viewing, Sensitivity $sensitivity, Advice $advice): Opinion
+    private static function finish(Sensitivity $sensitivity, Advice $advice): Opinion
     {
         $words = self::ranked($advice, Slot::Finish, ['silver', 'gold', 'painted_white', 'black']);
         $quiet = \in_array($advice->intent, [Intent::Vanish, Intent::PassForForage], true);
-        $figures = self::ranges($words, $viewing, BassEye::THRESHOLD);
+        $parts = array_map(static fn (string $word): OpticalPart => BuildOptics::finish($word, Finish::from($word)), $words);
+        $figures = array_map(static fn (OpticalPart $part): float => self::visible($part, $sensitivity->model()), $parts);
+        $lengths = array_map($sensitivity->visible(...), $parts);
         $verdict = self::judgeFinish($figures, $quiet);
-        foreach ($sensitivity->corners as $corner) {
-            foreach (Sensitivity::THRESHOLDS as $threshold) {
-                if ($verdict !== self::judgeFinish(self::ranges($words, $corner, $threshold), $quiet)) {
-                    $verdict = Verdict::AboutEven;
-                    break 2;
-                }
+        foreach (array_keys($lengths[0] ?? []) as $at) {
+            $there = array_map(static fn (array $lengths): float => $lengths[$at]->inInches(), $lengths);
+            if ($verdict !== self::judgeFinish($there, $quiet)) {
+                $verdict = Verdict::AboutEven;
+                break;
             }
         }
-        $candidates = array_map(static function (string $word, float $figure) use ($sensitivity): Candidate {
-            $part = BuildOptics::finish($word, Finish::from($word));
-
-            return new Candidate($word, $figure, span: $sensitivity->flash($part) ?? $sensitivity->sight($part));
-        }, $words, $figures);
+        $candidates = array_map(
+            static fn (string $word, float $figure, array $lengths): Candidate => new Candidate($word, $figure, span: Band::over($lengths)),
+            $words,
+            $figures,
+            $lengths,
+        );
 
         return new Opinion(Slot::Finish->value, self::nonEmpty($candidates), $verdict, match (true) {
             Verdict::AboutEven === $verdict => 'Too close to call: it turns with constants of the model that nobody knows exactly.',
@@ -82,18 +83,12 @@ final class SecondOpinion
         });
     }
 
-    /**
-     * @param list<string> $words
-     *
-     * @return list<float> how far each is visible, in
-     */
-    private static function ranges(array $words, Viewing $viewing, float $threshold): array
+    /** How far a part is visible by the model as it stands, at a glint where it shines; in. */
+    private static function visible(OpticalPart $part, Viewing $viewing): float
     {
-        return array_map(static function (string $word) use ($viewing, $threshold): float {
-            $part = ReducedPart::of(BuildOptics::finish($word, Finish::from($word)), $viewing);
+        $reduced = ReducedPart::of($part, $viewing);
 
-            return ($part->flashRange($threshold) ?? $part->sightRange($threshold))->inInches();
-        }, $words);
+        return ($reduced->flashRange() ?? $reduced->sightRange())->inInches();
     }
 
     /** @param list<float> $figures how far each is visible, the advised one first */
@@ -110,8 +105,7 @@ final class SecondOpinion
         };
     }
 
-    /** @param list<Viewing> $corners */
-    private static function pairing(Viewing $viewing, array $corners, Advice $advice, Build $build): Opinion
+    private static function pairing(Sensitivity $sensitivity, Advice $advice, Build $build): Opinion
     {
         $skirt = $build->skirt ?? throw new \LogicException('A pairing takes a skirt.');
         $trailer = $build->trailer ?? throw new \LogicException('A pairing takes a trailer.');
@@ -124,10 +118,10 @@ final class SecondOpinion
             static fn (string $word): OpticalPart => BuildOptics::coloured($word, Colour::from($word), $trailer->opacity),
             $words,
         );
-        $figures = self::differences($base, $parts, $viewing, 1.0);
+        $figures = self::differences($base, $parts, $sensitivity->model(), 1.0);
         $reads = self::reads($figures);
         $verdict = self::judgePairing($reads, $advice);
-        foreach ($corners as $corner) {
+        foreach ($sensitivity->corners as $corner) {
             foreach (Sensitivity::WEBER as $weber) {
                 $there = self::reads(self::differences($base, $parts, $corner, $weber / BassEye::CONE_NOISE));
                 if ($verdict !== self::judgePairing($there, $advice)) {

@@ -48,19 +48,32 @@ final class Sensitivity
         return new self($corners);
     }
 
+    /** The water as the model takes it, none of its constants moved. */
+    public function model(): Viewing
+    {
+        return $this->corners[0];
+    }
+
     /** How far a part is visible. */
     public function sight(OpticalPart $part): Band
     {
-        return $this->band($part, static fn (ReducedPart $reduced, float $threshold): Length => $reduced->sightRange($threshold));
+        return Band::over($this->lengths($part, self::sightRange(...)));
     }
 
     /** The same at a glint; null for what does not shine. */
     public function flash(OpticalPart $part): ?Band
     {
-        return null === $this->reduced($part)[0]->glint ? null : $this->band(
-            $part,
-            static fn (ReducedPart $reduced, float $threshold): Length => $reduced->flashRange($threshold) ?? Length::metres(0.0),
-        );
+        return null === $this->reduced($part)[0]->glint ? null : Band::over($this->lengths($part, self::farthest(...)));
+    }
+
+    /**
+     * How far a part is visible, at a glint where it shines: at each corner with each threshold, in the same order for every part.
+     *
+     * @return non-empty-list<Length>
+     */
+    public function visible(OpticalPart $part): array
+    {
+        return $this->lengths($part, self::farthest(...));
     }
 
     /** How far two parts stay two. */
@@ -77,8 +90,22 @@ final class Sensitivity
         return Band::over($lengths);
     }
 
-    /** @param callable(ReducedPart, float): Length $range */
-    private function band(OpticalPart $part, callable $range): Band
+    private static function sightRange(ReducedPart $part, float $threshold): Length
+    {
+        return $part->sightRange($threshold);
+    }
+
+    private static function farthest(ReducedPart $part, float $threshold): Length
+    {
+        return $part->flashRange($threshold) ?? $part->sightRange($threshold);
+    }
+
+    /**
+     * @param callable(ReducedPart, float): Length $range
+     *
+     * @return non-empty-list<Length>
+     */
+    private function lengths(OpticalPart $part, callable $range): array
     {
         $lengths = [];
         foreach ($this->reduced($part) as $reduced) {
@@ -87,7 +114,7 @@ final class Sensitivity
             }
         }
 
-        return Band::over($lengths);
+        return $lengths;
     }
 
     /** @return non-empty-list<ReducedPart> */

@@ -18,6 +18,8 @@ final readonly class InRange implements Condition
 {
     /** Strength at the very number of an open end. (Chosen: just less than a range that names the number.) */
     private const AT_OPEN_END = 0.9;
+    /** How far past the fade a draft that is to miss the range is put. */
+    private const BEYOND = 0.1;
 
     /** @param \Closure(Reading): ?float $of */
     public function __construct(
@@ -77,26 +79,18 @@ final readonly class InRange implements Condition
         $out = $draft->odd ? 0.45 : ($this->open ? -0.02 : 0.0);
         $draft->number(
             $this->field,
-            null === $this->least ? null : $this->least - $out * $this->reach($this->least),
-            null === $this->most ? null : $this->most + $out * $this->reach($this->most),
+            null === $this->least ? null : $this->least - $out * $this->fade($this->least),
+            null === $this->most ? null : $this->most + $out * $this->fade($this->most),
         );
     }
 
     public function miss(ReadingBuilder $draft): void
     {
         if (null !== $this->least && (null === $this->most || $draft->oneOf([true, false]))) {
-            $draft->number($this->field, null, $this->least - $this->reach($this->least) - self::BEYOND);
+            $draft->number($this->field, null, $this->least - $this->fade($this->least) - self::BEYOND);
         } elseif (null !== $this->most) {
-            $draft->number($this->field, $this->most + $this->reach($this->most) + self::BEYOND, null);
+            $draft->number($this->field, $this->most + $this->fade($this->most) + self::BEYOND, null);
         }
-    }
-
-    private const BEYOND = 0.1;
-
-    /** How far past an edge a draft may go and still meet it in part; a sharp edge is kept to. */
-    private function reach(float $edge): float
-    {
-        return $this->fade($edge);
     }
 
     public function describe(): array
