@@ -56,8 +56,7 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
   )
   const collar = $derived(at.headHeight * 0.5)
   /** The hatch runs over what is filtered by it; null leaves a group as it is. */
-  const hatch = (...places: PartPlace[]) =>
-    places.some((place) => paint.hatched[place]) ? `url(#${name}-hatch)` : null
+  const hatch = (place: PartPlace) => (paint.hatched[place] ? `url(#${name}-hatch)` : null)
   const HATCH = { line: 2, pitch: 12 }
 </script>
 

@@ -51,40 +51,40 @@ export function partAt<T extends { place?: PartPlace | null; layer?: number }>(
 const bladePlace = (position: Build['blades'][number]['position']): PartPlace =>
   position === 'front' ? 'front_blade' : 'rear_blade'
 
+/** The colors of what is not a blade, each from where it sits and the word it has. */
+function coloured(build: Build, at: (place: PartPlace, layer: number, word: Colour) => string) {
+  const { head, skirt, trailer } = build
+  const all = (place: PartPlace, words: readonly Colour[]) => words.map((word, layer) => at(place, layer, word))
+  return {
+    head: at('head', 0, head.colour),
+    headBelly: head.belly ? at('head_belly', 0, head.belly) : null,
+    skirt: skirt ? all('skirt', [skirt.base, ...skirt.accents]) : [],
+    skirtBelly: all('skirt_belly', skirt?.belly ?? []),
+    trailer: trailer ? all('trailer', [trailer.base, ...trailer.accents]) : [],
+    trailerBelly: all('trailer_belly', trailer?.belly ?? []),
+  }
+}
+
+const IN_THE_HAND = { steel: STEEL_HEX, relief: 1, hatched: {} }
+
 /** As the parts look in the hand. */
 export function inTheHand(build: Build): Paint {
-  const colour = (word: Colour) => COLOUR_HEX[word]
   return {
-    head: colour(build.head.colour),
+    ...coloured(build, (_place, _layer, word) => COLOUR_HEX[word]),
+    ...IN_THE_HAND,
     blades: build.blades.map((blade) => (blade.darkened ? DARKENED_HEX : FINISH_HEX[blade.finish])),
     shines: build.blades.map((blade) => isMetal(blade.finish) && !blade.darkened),
-    skirt: build.skirt ? [build.skirt.base, ...build.skirt.accents].map(colour) : [],
-    trailer: build.trailer ? [build.trailer.base, ...build.trailer.accents].map(colour) : [],
-    headBelly: build.head.belly ? colour(build.head.belly) : null,
-    skirtBelly: (build.skirt?.belly ?? []).map(colour),
-    trailerBelly: (build.trailer?.belly ?? []).map(colour),
-    steel: STEEL_HEX,
-    relief: 1,
-    hatched: {},
   }
 }
 
 /** As parts of any colour look in the hand. */
 export function inTheirColours(build: Build, parts: readonly LookPart[]): Paint {
-  const colour = (place: PartPlace, layer = 0) => partAt(parts, place, layer)?.hex ?? UNKNOWN
   const blades = build.blades.map((blade) => partAt(parts, bladePlace(blade.position)))
   return {
-    head: colour('head'),
+    ...coloured(build, (place, layer) => partAt(parts, place, layer)?.hex ?? UNKNOWN),
+    ...IN_THE_HAND,
     blades: blades.map((blade) => (blade?.metal ? FINISH_HEX[blade.metal] : (blade?.hex ?? UNKNOWN))),
     shines: blades.map((blade) => blade?.kind === 'metal'),
-    skirt: build.skirt ? [build.skirt.base, ...build.skirt.accents].map((_, i) => colour('skirt', i)) : [],
-    trailer: build.trailer ? [build.trailer.base, ...build.trailer.accents].map((_, i) => colour('trailer', i)) : [],
-    headBelly: build.head.belly ? colour('head_belly') : null,
-    skirtBelly: (build.skirt?.belly ?? []).map((_, i) => colour('skirt_belly', i)),
-    trailerBelly: (build.trailer?.belly ?? []).map((_, i) => colour('trailer_belly', i)),
-    steel: STEEL_HEX,
-    relief: 1,
-    hatched: {},
   }
 }
 
@@ -97,9 +97,8 @@ export interface Confused {
 }
 
 export function confused(scene: Scene, at: number, eye: Eye): Confused {
-  const visible = eye === 'person' ? 'visible_person' : 'visible_bass'
-  const separate = eye === 'person' ? 'separate_person' : 'separate_bass'
-  const lost = scene.parts.filter((part) => part.place !== 'steel' && !part[visible][at])
+  const separate = `separate_${eye}` as const
+  const lost = scene.parts.filter((part) => part.place !== 'steel' && !part[`visible_${eye}`][at])
   const part = (id: string) => scene.parts.find((one) => one.id === id)
   const pairs = scene.pairs.flatMap((pair) => {
     const [a, b] = [part(pair.a), part(pair.b)]
@@ -132,28 +131,34 @@ export function inTheWater(build: Build, scene: Scene, at: number, eye: Eye, exp
   const shown = exposed ? (`${eye}_exposed` as const) : eye
   const colour = (place: PartPlace, layer = 0) => partAt(scene.parts, place, layer)?.[shown][at] ?? water
   return {
-    head: colour('head'),
+    ...coloured(build, colour),
     blades: build.blades.map((blade) => colour(bladePlace(blade.position))),
     shines: build.blades.map(() => false),
-    skirt: build.skirt ? [build.skirt.base, ...build.skirt.accents].map((_, i) => colour('skirt', i)) : [],
-    trailer: build.trailer ? [build.trailer.base, ...build.trailer.accents].map((_, i) => colour('trailer', i)) : [],
-    headBelly: build.head.belly ? colour('head_belly') : null,
-    skirtBelly: (build.skirt?.belly ?? []).map((_, i) => colour('skirt_belly', i)),
-    trailerBelly: (build.trailer?.belly ?? []).map((_, i) => colour('trailer_belly', i)),
     steel: colour('steel'),
     relief: scene.left[at] ?? 0,
     hatched: hatchedPlaces(scene, confused(scene, at, eye)),
   }
 }
 
+/** The amounts of red, green and blue in a color, 0 to 255. */
+function channels(hex: string): [number, number, number] {
+  const channel = (i: number) => parseInt(hex.slice(i, i + 2), 16)
+  return [channel(1), channel(3), channel(5)]
+}
+
+/** Black or white, whichever shows on a color: by its luma, Rec. ITU-R BT.709. */
+export function linesOn(hex: string): string {
+  const [red, green, blue] = channels(hex)
+  return 0.2126 * red + 0.7152 * green + 0.0722 * blue > 110 ? '#000000' : '#ffffff'
+}
+
 /** A colour made lighter (towards white) or darker (towards black) by a share from -1 to 1. */
 export function shade(hex: string, by: number): string {
   const target = by > 0 ? 255 : 0
-  const mixed = [1, 3, 5].map((i) => {
-    const channel = parseInt(hex.slice(i, i + 2), 16)
-    return Math.round(channel + (target - channel) * Math.abs(by))
+  const mixed = channels(hex).map((channel) =>
+    Math.round(channel + (target - channel) * Math.abs(by))
       .toString(16)
-      .padStart(2, '0')
-  })
+      .padStart(2, '0'),
+  )
   return `#${mixed.join('')}`
 }

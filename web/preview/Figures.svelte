@@ -5,6 +5,7 @@
   import { sensitivityFor, type From } from '../api/sceneQueries.svelte'
   import { settings } from '../stores/settings.svelte'
   import { capital, round, waterLength, waterLengthBand } from '../words/words'
+  import { LIMITS } from '../words/vocabulary'
   import { partName } from './partName'
 
   /** Contrast over distance as a plot, and the same figures as a table. */
@@ -30,9 +31,6 @@
   /** Below this nothing is drawn: far under anything an eye could make out. */
   const FLOOR = 0.01
   const PAIR_FLOOR = 0.1
-  /** Lost in the water below this contrast; one to the eye below this difference. */
-  const LOST_BELOW = 0.05
-  const ONE_BELOW = 1
   /** How far a band reaches above and below its limit, as a factor. */
   const BAND_HEIGHT = 1.5
   const TICKS = [0.01, 0.1, 1, 10, 100]
@@ -86,13 +84,13 @@
     shownParts
       .map((part) => seen(part.id)?.flash_range_in ?? seen(part.id)?.sight_range_in ?? 0)
       .filter((range) => range > 0 && range <= farthest)
-      .map((range) => mark(range, LOST_BELOW)),
+      .map((range) => mark(range, LIMITS.lostBelow)),
   )
   const splitMarks = $derived(
     scene.look.pairs
       .map((pair) => pair.split_range_in)
       .filter((range) => range > 0)
-      .map((range) => mark(range, ONE_BELOW)),
+      .map((range) => mark(range, LIMITS.oneUpTo)),
   )
   /** Where a figure may lie, as a quiet band along the limit; cut off where the plot ends. */
   const bandOf = (span: readonly number[] | null | undefined, limit: number) => {
@@ -111,10 +109,10 @@
   }
   const sightBands = $derived(
     shownParts.flatMap((part) =>
-      bandOf(spansOf(part.id)?.flash_range_in ?? spansOf(part.id)?.sight_range_in, LOST_BELOW),
+      bandOf(spansOf(part.id)?.flash_range_in ?? spansOf(part.id)?.sight_range_in, LIMITS.lostBelow),
     ),
   )
-  const splitBands = $derived((sensitivity?.pairs ?? []).flatMap((pair) => bandOf(pair.split_range_in, ONE_BELOW)))
+  const splitBands = $derived((sensitivity?.pairs ?? []).flatMap((pair) => bandOf(pair.split_range_in, LIMITS.oneUpTo)))
   const away = $derived(waterLength(scene.distances_in[at] ?? 0, metric))
   const here = $derived((scene.distances_in[at] ?? 0) * unit)
 </script>
@@ -131,8 +129,8 @@
     <div>
       <p class="mb-1 text-xs">
         Contrast against the water over distance ({metric ? 'cm' : 'in'}), each mark ten times the last. Lost below
-        {LOST_BELOW}, the thin line; metal at a glint. Shaded: where that may happen, as far as the model’s constants
-        are known.
+        {LIMITS.lostBelow}, the thin line; metal at a glint. Shaded: where that may happen, as far as the model’s
+        constants are known.
       </p>
       <div class="h-56" data-plot="parts">
         <LineChart
@@ -143,7 +141,7 @@
           yDomain={[FLOOR, 100]}
           annotations={[
             ...sightBands,
-            { type: 'line', y: LOST_BELOW, props: { line: { class: 'plot-limit' } } },
+            { type: 'line', y: LIMITS.lostBelow, props: { line: { class: 'plot-limit' } } },
             ...sightMarks,
             { type: 'line', x: here, props: { line: { class: 'plot-here' } } },
           ]}
@@ -157,8 +155,8 @@
     </div>
     <div>
       <p class="mb-1 text-xs">
-        Difference between two parts over distance ({metric ? 'cm' : 'in'}), in just-noticeable steps. Below 1, the thin
-        line, the two read as one.
+        Difference between two parts over distance ({metric ? 'cm' : 'in'}), in just-noticeable steps. Below {LIMITS.oneUpTo},
+        the thin line, the two read as one.
       </p>
       <div class="h-56" data-plot="pairs">
         {#if scene.pairs.length > 0}
@@ -170,7 +168,7 @@
             yDomain={[PAIR_FLOOR, 100]}
             annotations={[
               ...splitBands,
-              { type: 'line', y: ONE_BELOW, props: { line: { class: 'plot-limit' } } },
+              { type: 'line', y: LIMITS.oneUpTo, props: { line: { class: 'plot-limit' } } },
               ...splitMarks,
               { type: 'line', x: here, props: { line: { class: 'plot-here' } } },
             ]}

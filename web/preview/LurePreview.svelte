@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Scene } from '../api/client'
   import Lure from '../lure/Lure.svelte'
-  import { confused, inTheWater, waterOf, type Build, type Eye, type Paint } from '../lure/paint'
+  import { confused, inTheWater, linesOn, waterOf, type Build, type Eye, type Paint } from '../lure/paint'
   import { settings } from '../stores/settings.svelte'
   import { round, waterLength } from '../words/words'
   import type { From } from '../api/sceneQueries.svelte'
@@ -43,7 +43,7 @@
 
   /** The last step at which the eye makes anything out. */
   const edge = $derived.by(() => {
-    const visible = eye === 'person' ? 'visible_person' : 'visible_bass'
+    const visible = `visible_${eye}` as const
     const parts = scene?.parts.filter((part) => part.place !== 'steel') ?? []
     return Math.max(0, scene?.distances_in.findLastIndex((_, i) => parts.some((part) => part[visible][i])) ?? 0)
   })
@@ -60,12 +60,6 @@
       ...pairs.map(({ a, b }) => `${partName(a)} like ${partName(b)}`),
       ...(lost.length > 0 ? [`${lost.map(partName).join(', ')} like the water`] : []),
     ].join('; ')
-  }
-
-  /** Lines that show on a water. */
-  function linesOn(water: string): string {
-    const [red = 0, green = 0, blue = 0] = [1, 3, 5].map((i) => parseInt(water.slice(i, i + 2), 16))
-    return 0.2126 * red + 0.7152 * green + 0.0722 * blue > 110 ? '#000000' : '#ffffff'
   }
 </script>
 

@@ -1,6 +1,7 @@
 <script lang="ts" generics="T extends string">
   import type { Snippet } from 'svelte'
   import { capital, show } from '../words/words'
+  import Group from './Group.svelte'
 
   /** One word out of a few, as tiles to tap; native radio buttons underneath, so arrow keys and screen readers work as ever. */
   interface Props {
@@ -22,11 +23,7 @@
   const name = $props.id()
 </script>
 
-<fieldset class="min-w-0">
-  <legend class="mb-1.5 flex w-full items-baseline justify-between gap-3">
-    <span class="text-[0.8125rem] font-bold">{label}</span>
-    {#if note}<span class="text-faint text-xs">{note}</span>{/if}
-  </legend>
+<Group {label} {note}>
   <div class="grid gap-px {columns ?? 'auto-cols-fr grid-flow-col'}">
     {#each options as option (option)}
       <label
@@ -53,4 +50,4 @@
       </label>
     {/each}
   </div>
-</fieldset>
+</Group>

@@ -1,5 +1,7 @@
 <script lang="ts" generics="T extends string">
   import { capital, show } from '../words/words'
+  import Group from './Group.svelte'
+  import { toggled } from './toggled'
 
   /** Any number of words, as tiles to tap on and off; native checkboxes underneath. */
   interface Props {
@@ -10,17 +12,9 @@
     onset: (value: T[]) => void
   }
   let { label, note, options, value, onset }: Props = $props()
-
-  function toggle(word: T) {
-    onset(value.includes(word) ? value.filter((other) => other !== word) : [...value, word])
-  }
 </script>
 
-<fieldset class="min-w-0">
-  <legend class="mb-1.5 flex w-full items-baseline justify-between gap-3">
-    <span class="text-[0.8125rem] font-bold">{label}</span>
-    {#if note}<span class="text-faint text-xs">{note}</span>{/if}
-  </legend>
+<Group {label} {note}>
   <div class="grid grid-cols-3 gap-px sm:auto-cols-fr sm:grid-flow-col sm:grid-cols-none">
     {#each options as option (option)}
       <label
@@ -34,10 +28,10 @@
           class="absolute inset-0 h-full w-full cursor-pointer appearance-none opacity-0"
           type="checkbox"
           checked={value.includes(option)}
-          onchange={() => toggle(option)}
+          onchange={() => onset(toggled(value, option))}
         />
         {capital(show(option))}
       </label>
     {/each}
   </div>
-</fieldset>
+</Group>

@@ -1,6 +1,8 @@
 <script lang="ts">
   import type { Palette } from '../api/client'
   import { capital, show } from '../words/words'
+  import Group from './Group.svelte'
+  import { toggled } from './toggled'
 
   /** Colours to tap on and off, each on neutral grey. */
   interface Props {
@@ -11,17 +13,9 @@
     onset: (value: string[]) => void
   }
   let { label, note, palette, value, onset }: Props = $props()
-
-  function toggle(word: string) {
-    onset(value.includes(word) ? value.filter((other) => other !== word) : [...value, word])
-  }
 </script>
 
-<fieldset class="min-w-0">
-  <legend class="mb-1.5 flex w-full items-baseline justify-between gap-3">
-    <span class="text-[0.8125rem] font-bold">{label}</span>
-    {#if note}<span class="text-faint text-xs">{note}</span>{/if}
-  </legend>
+<Group {label} {note}>
   <div class="grid grid-cols-5 sm:grid-cols-8">
     {#each Object.entries(palette.colours) as [word, hex] (word)}
       <label
@@ -35,11 +29,11 @@
           class="absolute inset-0 h-full w-full cursor-pointer appearance-none opacity-0"
           type="checkbox"
           checked={value.includes(word)}
-          onchange={() => toggle(word)}
+          onchange={() => onset(toggled(value, word))}
         />
         <span class="bg-proof block p-1.5"><span class="block h-5" style:background-color={hex}></span></span>
         <span class="flex min-h-7 items-center justify-center">{capital(show(word))}</span>
       </label>
     {/each}
   </div>
-</fieldset>
+</Group>

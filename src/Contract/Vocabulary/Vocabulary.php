@@ -60,6 +60,7 @@ use Kontrast\Rulebook\SchoolQuestion;
 use Kontrast\Rulebook\Slot;
 use Kontrast\Rulebook\Symptom;
 use Kontrast\Scoring\ScoredTrait;
+use Kontrast\Vision\BassEye;
 use Kontrast\Vision\Separation;
 
 /** The words, labels, bounds and colors of the core as a TypeScript module, so that the front end has none of its own. */
@@ -129,6 +130,7 @@ final class Vocabulary
             'STEEL_HEX' => ['', BuildOptics::STEEL],
             'HOOK_SIZES' => ['', HookLabel::labels()],
             'OPACITIES' => ['', ['opaque' => 1.0, 'translucent' => BuildOptics::TRANSLUCENT, 'leastOpaque' => Opacity::LEAST_OPAQUE]],
+            'LIMITS' => ['', ['lostBelow' => BassEye::THRESHOLD, 'oneUpTo' => Separation::MOST_ONE]],
             'BOUNDS' => ['', self::bounds()],
         ];
     }

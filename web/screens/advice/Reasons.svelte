@@ -33,7 +33,7 @@
   const main = $derived(said.filter((reason) => reason.facts.length > 0 && !METHOD.test(reason.pick)).slice(0, SHOWN))
 </script>
 
-{#each tossUps as reason (reason.pick + String(reason.value))}<TossUp {reason} {palette} />{/each}
+{#each tossUps as reason (reason.pick + String(reason.value))}<TossUp {reason} />{/each}
 <ul class="flex flex-col gap-1.5 text-sm leading-snug">
   {#each main as reason (reason.rule)}
     <li>

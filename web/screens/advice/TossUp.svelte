@@ -1,16 +1,12 @@
 <script lang="ts">
-  import type { Palette, Reason } from '../../api/client'
+  import type { Reason } from '../../api/client'
   import { settings } from '../../stores/settings.svelte'
   import { capital } from '../../words/words'
   import { pickWords, valueWords } from '../../words/adviceParts'
   import { COLOUR_HEX, FINISH_HEX, type Colour, type Finish } from '../../words/vocabulary'
 
   /** A pick that could as well be another: both side by side, equal in size. */
-  interface Props {
-    reason: Reason
-    palette: Palette
-  }
-  let { reason }: Props = $props()
+  let { reason }: { reason: Reason } = $props()
 
   const hex = (value: Reason['value']) =>
     typeof value !== 'string'

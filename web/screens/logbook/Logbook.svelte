@@ -5,6 +5,7 @@
   import Trouble from '../../ui/Trouble.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { notices } from '../../stores/notices.svelte'
+  import { toggled } from '../../ui/toggled'
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
   import Compare from './CompareReadings.svelte'
   import { readingsQuery, watersQuery } from '../../api/logbookQueries.svelte'
@@ -23,7 +24,7 @@
   const title = (kept: KeptReading) => `${where(kept)}, ${when(kept)}`
 
   function mark(id: string) {
-    marked = marked.includes(id) ? marked.filter((other) => other !== id) : [...marked, id].slice(-2)
+    marked = toggled(marked, id).slice(-2)
   }
 
   async function reopen(kept: KeptReading) {
