@@ -47,10 +47,10 @@ test('what an eye cannot tell apart is hatched, and said', async ({ page }) => {
   await expect(bass.locator('svg')).toBeVisible()
   const hatched = bass.locator('[filter*="hatch"]')
   await page.getByRole('slider', { name: 'Distance' }).press('Home')
-  await expect(bass).not.toContainText('like the water')
+  await expect(bass).not.toContainText('Not visible')
   const atHand = await hatched.count()
   await page.getByRole('slider', { name: 'Distance' }).press('End')
-  await expect(bass).toContainText(/Hatched: .*like the water/)
+  await expect(bass).toContainText(/Not visible: .*skirt/)
   expect(await hatched.count()).toBeGreaterThan(atHand)
 })
 

@@ -3,7 +3,7 @@
   import Lure from '../lure/Lure.svelte'
   import { confused, inTheWater, linesOn, waterOf, type Build, type Eye, type Paint } from '../lure/paint'
   import { settings } from '../stores/settings.svelte'
-  import { round, waterLength } from '../words/words'
+  import { capital, round, waterLength } from '../words/words'
   import type { From } from '../api/sceneQueries.svelte'
   import { partName } from './partName'
 
@@ -53,13 +53,13 @@
     { name: 'Edge of sight', step: edge },
   ])
 
-  /** What an eye takes for one, in words; empty where it tells everything apart. */
-  function hatchWords(scene: Scene, at: number, eye: Eye): string {
+  /** What an eye cannot tell apart, in words; empty where it tells everything apart. */
+  function confusedWords(scene: Scene, at: number, eye: Eye): string {
     const { lost, pairs } = confused(scene, at, eye)
     return [
-      ...pairs.map(({ a, b }) => `${partName(a)} like ${partName(b)}`),
-      ...(lost.length > 0 ? [`${lost.map(partName).join(', ')} like the water`] : []),
-    ].join('; ')
+      ...(lost.length > 0 ? [`Not visible: ${lost.map(partName).join(', ')}.`] : []),
+      ...pairs.map(({ a, b }) => `${capital(partName(a))} and ${partName(b)} look like one.`),
+    ].join(' ')
   }
 </script>
 
@@ -116,7 +116,7 @@
     </div>
   </figure>
   {#each EYES as [seen, words] (seen)}
-    {@const alike = scene ? hatchWords(scene, step, seen) : ''}
+    {@const alike = scene ? confusedWords(scene, step, seen) : ''}
     <figure>
       <figcaption class="mb-1 flex flex-col justify-between gap-x-2 text-[0.8125rem] md:flex-row">
         <span class="font-bold">{words}</span>
@@ -125,7 +125,7 @@
         >
       </figcaption>
       {@render frame(scene, seen, step, 'aspect-[16/11] md:aspect-[16/9]')}
-      <p class="text-faint min-h-4 text-xs">{alike ? `Hatched: ${alike}` : ''}</p>
+      <p class="text-faint min-h-4 text-xs">{alike}</p>
     </figure>
   {/each}
 </div>
@@ -169,9 +169,12 @@
     </button>
   {/each}
 </div>
-<div class="flex flex-wrap items-center justify-end gap-3">
-  <p class="text-faint text-xs">Near and far as seen by</p>
-  {@render pick('Eyes', EYES, eye, (value) => (eye = value === 'bass' ? 'bass' : 'person'))}
+<div class="flex flex-wrap items-center gap-3">
+  <p class="text-faint flex-1 basis-48 text-xs">Hatched: no part of it can be told apart.</p>
+  <div class="flex flex-wrap items-center gap-x-3 gap-y-1">
+    <p class="text-faint text-xs">Near and far as seen by</p>
+    {@render pick('Eyes', EYES, eye, (value) => (eye = value === 'bass' ? 'bass' : 'person'))}
+  </div>
 </div>
 {#if scene && !scene.look.water.colour_vision}
   <p class="border-base-content border-2 p-2 text-sm font-semibold">
