@@ -14,6 +14,7 @@ use App\Persistence\Entity\SetAside;
 use App\Persistence\Entity\Settings;
 use App\Persistence\Entity\Swatch;
 use App\Persistence\Entity\Water;
+use App\Persistence\Entity\Workbench;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** Empties the store, for what a restore puts in its place. Only ever called inside a transaction. */
@@ -22,7 +23,7 @@ final readonly class Wipe
     /** Those that refer to others before those they refer to. */
     private const ENTITIES = [
         BuiltRecordPart::class, BuiltRecord::class, InventoryPart::class, SavedReading::class, CurrentReading::class, Water::class,
-        SavedBuild::class, Swatch::class, Settings::class, SetAside::class,
+        SavedBuild::class, Swatch::class, Settings::class, SetAside::class, Workbench::class,
     ];
 
     public function __construct(private EntityManagerInterface $entities)

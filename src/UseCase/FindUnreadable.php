@@ -12,6 +12,7 @@ use App\Persistence\Repository\SavedBuildRepository;
 use App\Persistence\Repository\SavedReadingRepository;
 use App\Persistence\Repository\SetAsideRepository;
 use App\Persistence\Repository\SettingsRepository;
+use App\Persistence\Repository\WorkbenchRepository;
 
 /** Everything stored that this version of the program cannot read: what needs attention. */
 final readonly class FindUnreadable
@@ -22,6 +23,7 @@ final readonly class FindUnreadable
         private SavedBuildRepository $builds,
         private CurrentReadingRepository $current,
         private SettingsRepository $settings,
+        private WorkbenchRepository $workbenches,
         private SetAsideRepository $setAside,
     ) {
     }
@@ -35,6 +37,7 @@ final readonly class FindUnreadable
             ...$this->builds->unreadable(),
             ...$this->current->unreadable(),
             ...$this->settings->unreadable(),
+            ...$this->workbenches->unreadable(),
         ];
 
         return [

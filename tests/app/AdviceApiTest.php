@@ -143,4 +143,36 @@ final class AdviceApiTest extends ApiTestCase
         self::assertSame(422, $this->answered());
         self::assertStringContainsString('This lure has no such pick.', (string) json_encode($problem));
     }
+
+    /** One answer for a page is what its parts are when each is asked for alone. */
+    public function testThePageOfAnAdviceIsThatAdviceWithItsLookOpinionsAndChanges(): void
+    {
+        $before = ['lure' => 'jig', 'visibility_in' => 9, 'forage' => 'crawfish'] + Samples::reading();
+        $reading = ['lure' => 'jig', 'visibility_in' => 30, 'forage' => 'crawfish'] + Samples::reading();
+        foreach (['side' => 'look_pairs', 'below' => 'look_pairs_below'] as $from => $pairs) {
+            $view = $this->send('POST', '/api/advice/view', ['reading' => $reading, 'from' => $from, 'before' => $before]);
+            self::assertSame(200, $this->answered());
+            self::assertIsArray($view);
+            $advice = $this->send('POST', '/api/advice', $reading);
+            self::assertIsArray($advice);
+            self::assertSame($advice, $view['advice']);
+            self::assertSame($this->send('POST', '/api/opinion', $reading), $view['opinions']);
+            self::assertSame($this->send('POST', '/api/changes', ['before' => $before, 'after' => $reading]), $view['changes']);
+            $look = ['reading' => $reading, 'from' => $from, 'parts' => $advice['look_parts'], 'pairs' => $advice[$pairs]];
+            self::assertSame($this->send('POST', '/api/scene', $look), $view['scene']);
+        }
+    }
+
+    public function testWithNoReadingBeforeNothingHasChanged(): void
+    {
+        $view = $this->send('POST', '/api/advice/view', ['reading' => Samples::reading(), 'from' => 'side']);
+        self::assertSame([], $view['changes'] ?? null);
+    }
+
+    public function testAWaterClearerThanAnyIsRefusedByField(): void
+    {
+        $this->send('POST', '/api/advice/view', ['reading' => ['visibility_in' => 90000] + Samples::reading(), 'from' => 'side']);
+        self::assertSame(422, $this->answered());
+        self::assertArrayHasKey('reading.visibility_in', $this->faults());
+    }
 }

@@ -160,6 +160,25 @@ final class HttpTest extends ApiTestCase
         }
     }
 
+    public function testTextIsSentCompressedToWhoeverTakesIt(): void
+    {
+        $plain = $this->send('POST', '/api/advice', Samples::reading());
+        self::assertNull($this->header('Content-Encoding'));
+        $this->send('POST', '/api/advice', Samples::reading(), ['HTTP_ACCEPT_ENCODING' => 'gzip, br']);
+        self::assertSame('gzip', $this->header('Content-Encoding'));
+        self::assertStringContainsString('Accept-Encoding', (string) $this->header('Vary'));
+        $packed = (string) $this->browser->getResponse()->getContent();
+        self::assertSame((string) \strlen($packed), $this->header('Content-Length'));
+        self::assertSame($plain, json_decode((string) gzdecode($packed), true));
+        self::assertLessThan(\strlen((string) json_encode($plain)) / 3, \strlen($packed));
+    }
+
+    public function testAShortAnswerStaysAsItIs(): void
+    {
+        $this->send('GET', '/api/settings', null, ['HTTP_ACCEPT_ENCODING' => 'gzip']);
+        self::assertNull($this->header('Content-Encoding'));
+    }
+
     public function testEveryFaultHasACodeThatStays(): void
     {
         $this->send(

@@ -129,7 +129,10 @@ final class KeptTest extends ApiTestCase
         );
         self::assertSame(204, $this->answered());
         self::assertSame(
-            ['units' => 'metric', 'theme' => 'lamp', 'lead_free' => true, 'schools' => ['dirty' => 'bright']],
+            [
+                'units' => 'metric', 'theme' => 'lamp', 'lead_free' => true, 'currency' => 'USD', 'shortcuts' => true,
+                'schools' => ['dirty' => 'bright'],
+            ],
             $this->send('GET', '/api/settings'),
         );
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\app;
 
 use App\Http\Controller\ShellController;
-use App\UseCase\Settings\KeepSettings;
+use App\UseCase\Shell\FirstView;
 use Kontrast\Lure\Finish;
 use Kontrast\Reading\Colour;
 use Symfony\Component\Process\Process;
@@ -29,15 +29,48 @@ final class ShellTest extends ApiTestCase
         $html = (string) $this->shell()->__invoke()->getContent();
         self::assertStringContainsString('<script type="module" src="/build/assets/main-x.js"></script>', $html);
         self::assertStringContainsString('<link rel="stylesheet" href="/build/assets/main-x.css">', $html);
-        self::assertDoesNotMatchRegularExpression('/<script(?![^>]*\ssrc=)/', $html);
+        // What is inline is data, which no browser runs.
+        self::assertDoesNotMatchRegularExpression('/<script(?![^>]*\ssrc=|[^>]*type="application\/json")/', $html);
         self::assertDoesNotMatchRegularExpression('/\sstyle=|\son\w+=|https?:/', $html);
     }
 
-    public function testThePageComesInTheThemeChosen(): void
+    public function testThePageComesInTheThemeChosenAndUntilThenInTheSystems(): void
     {
-        self::assertStringContainsString('data-theme="paper"', (string) $this->shell()->__invoke()->getContent());
+        self::assertStringNotContainsString('data-theme', (string) $this->shell()->__invoke()->getContent());
         $this->send('PUT', '/api/settings', ['units' => 'us', 'theme' => 'noon']);
         self::assertStringContainsString('data-theme="noon"', (string) $this->shell()->__invoke()->getContent());
+    }
+
+    public function testThePageBringsItsFirstAnswersAlong(): void
+    {
+        self::assertSame(
+            ['settings' => ['version' => 0], 'current' => null, 'advice' => null],
+            self::versionsOf($this->first()),
+        );
+        $this->send('PUT', '/api/settings', ['units' => 'us', 'theme' => 'paper', 'lead_free' => true, 'schools' => ['finish' => 'sun']]);
+        $this->send('PUT', '/api/desk', ['reading' => ['schools' => ['dirty' => 'bright']] + self::reading()]);
+        $first = $this->first();
+        self::assertSame(['version' => 1], self::versionsOf($first)['current']);
+        $asked = ['lead_free' => true, 'schools' => ['finish' => 'sun', 'dirty' => 'bright']] + self::reading();
+        self::assertSame($this->send('POST', '/api/advice', $asked), $first['advice']);
+    }
+
+    public function testWhatIsKeptCannotEndTheScriptItComesIn(): void
+    {
+        $water = $this->send('POST', '/api/waters', ['name' => '</script><b>', 'tint' => 'none', 'red_crawfish' => false]);
+        $this->send('PUT', '/api/desk', ['reading' => self::reading(), 'water_id' => $water['id'] ?? null]);
+        $this->send('PUT', '/api/desk', ['reading' => ['schools' => []] + self::reading(), 'water_id' => $water['id'] ?? null]);
+        $html = (string) $this->shell()->__invoke()->getContent();
+        self::assertSame(2, substr_count($html, '</script>'));
+    }
+
+    public function testTheFirstScreensOwnScriptsAreLoadedAlong(): void
+    {
+        $html = (string) $this->shell()->__invoke()->getContent();
+        self::assertStringContainsString('<link rel="modulepreload" href="/build/assets/reading-x.js">', $html);
+        self::assertStringContainsString('<link rel="modulepreload" href="/build/assets/shared-x.js">', $html);
+        self::assertStringNotContainsString('modulepreload" href="/build/assets/main-x.js"', $html);
+        self::assertStringNotContainsString('bench-x.js', $html);
     }
 
     public function testBeforeTheFrontEndIsBuiltThePageSaysWhatToDo(): void
@@ -102,17 +135,47 @@ final class ShellTest extends ApiTestCase
         }
     }
 
+    /** @return array<mixed> */
+    private function first(): array
+    {
+        self::forgetEntities();
+        $html = (string) $this->shell()->__invoke()->getContent();
+        self::assertSame(1, preg_match('~<script type="application/json" id="first">(.*?)</script>~s', $html, $found));
+        $first = json_decode($found[1], true, 64, \JSON_THROW_ON_ERROR);
+        self::assertIsArray($first);
+
+        return $first;
+    }
+
+    /**
+     * @param array<mixed> $first
+     *
+     * @return array<mixed>
+     */
+    private static function versionsOf(array $first): array
+    {
+        return array_map(
+            static fn (mixed $one): mixed => \is_array($one) && isset($one['version']) ? ['version' => $one['version']] : $one,
+            $first,
+        );
+    }
+
     private function shell(?string $manifest = null): ShellController
     {
         if (null === $manifest && '' === $this->manifest) {
             $this->manifest = (string) tempnam(sys_get_temp_dir(), 'kontrast');
-            file_put_contents($this->manifest, '{"web/app/main.ts": {"file": "assets/main-x.js", "css": ["assets/main-x.css"]}}');
+            file_put_contents($this->manifest, json_encode([
+                'web/app/main.ts' => ['file' => 'assets/main-x.js', 'css' => ['assets/main-x.css'], 'imports' => ['_shared.js']],
+                'web/screens/reading/Reading.svelte' => ['file' => 'assets/reading-x.js', 'imports' => ['_shared.js', 'web/app/main.ts']],
+                'web/screens/bench/Bench.svelte' => ['file' => 'assets/bench-x.js', 'imports' => ['_shared.js']],
+                '_shared.js' => ['file' => 'assets/shared-x.js'],
+            ], \JSON_THROW_ON_ERROR));
         }
         $twig = self::getContainer()->get(Environment::class);
-        $settings = self::getContainer()->get(KeepSettings::class);
+        $first = self::getContainer()->get(FirstView::class);
         self::assertInstanceOf(Environment::class, $twig);
-        self::assertInstanceOf(KeepSettings::class, $settings);
+        self::assertInstanceOf(FirstView::class, $first);
 
-        return new ShellController($twig, $settings, $manifest ?? $this->manifest);
+        return new ShellController($twig, $first, $manifest ?? $this->manifest);
     }
 }

@@ -122,6 +122,8 @@ final class UpgradeTest extends TestCase
         $both = ['reading' => ['lure' => $build['build']['lure']] + $reading, 'build' => $build['build']];
         $body = match ("$method $path") {
             'POST /api/advice', 'POST /api/opinion' => $reading,
+            'POST /api/advice/view' => ['reading' => $reading, 'from' => 'side', 'before' => ['visibility_in' => 9] + $reading],
+            'PATCH /api/workbench' => ['build' => $build['build']],
             'POST /api/explain' => ['reading' => $reading, 'pick' => 'skirt.base'],
             'POST /api/changes' => ['before' => $reading, 'after' => ['visibility_in' => 9] + $reading],
             'POST /api/bench', 'POST /api/swaps' => $both,

@@ -1,4 +1,4 @@
-import { expect, open, test } from './page'
+import { expect, open, test, unfold } from './page'
 
 const READING = {
   lure: 'jig',
@@ -24,6 +24,7 @@ test.beforeEach(async ({ page }) => {
 
 test('near an edge it says what lies beyond and what to measure again', async ({ page }) => {
   await open(page, '#/advice', 'Jig')
+  await unfold(page, 'Close calls')
   const near = page.getByRole('region', { name: 'Close calls' })
   await expect(near).toContainText('Measure the visibility again')
   await expect(near).toContainText('Visibility 17 in; above about 18 in')
@@ -54,6 +55,7 @@ test('a slider on its way is one change', async ({ page }) => {
 
 test('fish that follow and do not take get another trailer first', async ({ page }) => {
   await open(page, '#/advice', 'Jig')
+  await unfold(page, 'If conditions change')
   const next = page.getByRole('region', { name: 'If conditions change' })
   await expect(next).toContainText('They follow but won’t bite')
   await expect(next.getByRole('listitem').filter({ hasText: 'from' }).nth(1)).toContainText('The trailer')
@@ -61,38 +63,41 @@ test('fish that follow and do not take get another trailer first', async ({ page
 
 test('another school is drawn beside its pick, and one tap tries it', async ({ page }) => {
   await open(page, '#/advice', 'Jig')
+  await unfold(page, 'Where anglers disagree')
   const schools = page.getByRole('region', { name: 'Where anglers disagree' })
   await expect(schools.getByRole('img').first()).toBeVisible()
   await schools.getByRole('button', { name: 'Try it: Stay natural' }).click()
-  await expect(page.getByRole('region', { name: 'What changed' })).toContainText('another school')
+  await expect(page.getByRole('region', { name: 'What changed' })).toContainText('another approach')
   await expect(page.getByRole('region', { name: 'Skirt', exact: true })).toContainText('Green pumpkin')
 })
 
 test('a reason leads to its rule, and the rule to a reading where it decides', async ({ page }) => {
   await open(page, '#/advice', 'Jig')
-  const link = page
+  await page
     .getByRole('region', { name: 'Skirt', exact: true })
-    .getByRole('link', { name: /^The rule / })
+    .getByRole('button', { name: /^Facts behind this/ })
     .first()
-  const id = ((await link.getAttribute('aria-label')) ?? '').replace('The rule ', '')
+    .press('Enter')
+  const link = page.getByRole('link', { name: /^Open the rule / })
+  const id = ((await link.textContent()) ?? '').replace('Open the rule ', '').trim()
   await link.click()
-  await expect(page.getByRole('heading', { name: 'The rulebook' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Rules' })).toBeVisible()
   const rule = page.locator(`[id="rule-${id}"]`)
   await expect(rule).toContainText('For skirt base: black')
-  await expect(rule).toContainText('Meets in conflict')
+  await expect(rule).toContainText('Conflicts with')
   await rule.getByRole('button', { name: 'Open a reading where this decides' }).click()
   await expect(page.getByRole('region', { name: 'Skirt', exact: true })).toContainText('Black')
 })
 
 test('the book is searched by word, by lure and by school', async ({ page }) => {
-  await open(page, '#/rules', 'The rulebook')
+  await open(page, '#/rules', 'Rules')
   const count = page.getByRole('status').filter({ hasText: 'rules' })
   await expect(count).toContainText(/(\d+) of \1 rules/)
   await page.getByLabel('Search').fill('copper crawfish')
   await expect(page.getByText('copper has their color')).toBeVisible()
   await expect(page.getByText('silver is the usual metal')).toBeHidden()
   await page.getByLabel('Search').fill('')
-  await page.getByLabel('School').selectOption({ label: 'A dull one and a gold one' })
+  await page.getByLabel('Approach').selectOption({ label: 'A dull one and a gold one' })
   await expect(page.getByText('silver is the usual metal')).toBeHidden()
   await page.getByLabel('Search').fill('nosuchword')
   await expect(page.getByText('No rule has all of these words')).toBeVisible()
@@ -101,6 +106,7 @@ test('the book is searched by word, by lure and by school', async ({ page }) => 
 test('a pick is explained: who voted, how much it counted, and what would turn it', async ({ page }) => {
   await open(page, '#/advice', 'Jig')
   const skirt = page.getByRole('region', { name: 'Skirt', exact: true })
+  await skirt.getByRole('button', { name: 'More about the skirt' }).click()
   await skirt.getByText('All rules that voted').click()
   await skirt.getByRole('button', { name: /what would change it ?: base/ }).click()
   await expect(skirt.getByRole('table', { name: 'Rules that voted on the base' })).toContainText('black')
@@ -113,9 +119,10 @@ test('a toss-up shows both picks, equal in size', async ({ page }) => {
   })
   await open(page, '#/advice', 'Bladed jig')
   const skirt = page.getByRole('region', { name: 'Skirt', exact: true })
-  await expect(skirt).toContainText('Toss-up:')
+  await expect(skirt).toContainText('Toss-up')
+  await expect(skirt.getByText('Green pumpkin', { exact: true })).toBeVisible()
   const [one, other] = await Promise.all(
-    ['Black', 'Green pumpkin'].map((word) => skirt.getByText(word, { exact: true }).locator('..').boundingBox()),
+    ['Black', 'Green pumpkin'].map((word) => skirt.getByText(word, { exact: true }).boundingBox()),
   )
   expect(one?.width).toBeCloseTo(other?.width ?? 0, 0)
   expect(one?.height).toBeCloseTo(other?.height ?? 0, 0)
@@ -124,10 +131,13 @@ test('a toss-up shows both picks, equal in size', async ({ page }) => {
 test('any lure is the best for the water, and another is one tap away', async ({ page }) => {
   await page.request.put('/api/desk', { data: { reading: { ...READING, lure: 'any', cover: 'rock', surface_f: 46 } } })
   await open(page, '#/advice', 'Jig')
+  await unfold(page, 'Which lure for this water')
   const ranking = page.getByRole('region', { name: 'Which lure for this water' })
   await expect(ranking.getByRole('listitem').first()).toContainText('Jig')
   await ranking.getByRole('button', { name: 'Advise on a spinnerbait' }).click()
   await expect(page.getByRole('heading', { name: /^Spinnerbait/ })).toBeVisible()
+  await unfold(page, 'How to fish it')
+  await unfold(page, 'If something goes wrong')
   await expect(page.getByRole('region', { name: 'How to fish it' })).toContainText('Follow up with')
   await expect(page.getByRole('region', { name: 'If something goes wrong' })).toContainText('The lure rolls over')
 })

@@ -1,4 +1,5 @@
 import { writeFileSync } from 'node:fs'
+import type { Page } from '@playwright/test'
 import { expect, open, stock, test } from './page'
 
 test.beforeEach(async ({ page }) => {
@@ -6,24 +7,25 @@ test.beforeEach(async ({ page }) => {
   await stock(page)
 })
 
+const rows = (page: Page) => page.getByRole('list', { name: 'Parts' }).getByRole('listitem')
 const CRAW = { kind: 'trailer', name: 'Black craw', colour: 'black', style: 'craw', length_in: 3.5, count: 4 }
 
 test('an empty bin teaches, and parts go in by Enter one after another', async ({ page }) => {
-  await open(page, '#/parts', 'The bin')
-  await expect(page.getByText('The bin is empty.')).toBeVisible()
+  await open(page, '#/parts', 'Parts')
+  await expect(page.getByText('You have no parts yet.')).toBeVisible()
   await page.getByRole('button', { name: 'Add a part' }).click()
   const name = page.getByLabel('Name', { exact: true })
   for (const word of ['One', 'Two', 'Three']) {
     await name.fill(word)
     await name.press('Enter')
-    await expect(page.getByRole('listitem').filter({ hasText: word })).toBeVisible()
+    await expect(rows(page).filter({ hasText: word })).toBeVisible()
     await expect(name).toHaveValue('')
     await expect(page.getByLabel('Accent 1')).toBeHidden()
   }
 })
 
 test('a fault stands beside the part and nothing is lost', async ({ page }) => {
-  await open(page, '#/parts', 'The bin')
+  await open(page, '#/parts', 'Parts')
   await page.getByRole('button', { name: 'Add a part' }).click()
   await page.getByLabel('Length, in').fill('40')
   await page.getByLabel('Name', { exact: true }).fill('Too long')
@@ -34,20 +36,20 @@ test('a fault stands beside the part and nothing is lost', async ({ page }) => {
 
 test('several are changed at once and the change is undone', async ({ page }) => {
   await page.request.post('/api/bin', { data: [CRAW, { ...CRAW, name: 'Second craw' }] })
-  await open(page, '#/parts', 'The bin')
+  await open(page, '#/parts', 'Parts')
   await page.getByLabel('Choose Black craw').check()
   await page.getByLabel('Choose Second craw').check()
   const bar = page.getByRole('form', { name: 'Change several' })
   await bar.getByLabel('Value').fill('Craws')
   await bar.getByRole('button', { name: 'Set for all' }).click()
-  await expect(page.getByRole('listitem').filter({ hasText: 'Craws' })).toHaveCount(2)
+  await expect(rows(page).filter({ hasText: 'Craws' })).toHaveCount(2)
   await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(page.getByRole('listitem').filter({ hasText: 'Craws' })).toHaveCount(0)
+  await expect(rows(page).filter({ hasText: 'Craws' })).toHaveCount(0)
 })
 
 test('a value that cannot be set for several is told, and nothing changes', async ({ page }) => {
   await page.request.post('/api/bin', { data: [CRAW] })
-  await open(page, '#/parts', 'The bin')
+  await open(page, '#/parts', 'Parts')
   await page.getByLabel('Choose Black craw').check()
   const bar = page.getByRole('form', { name: 'Change several' })
   await bar.getByLabel('Field').selectOption('count')
@@ -59,10 +61,10 @@ test('a value that cannot be set for several is told, and nothing changes', asyn
 
 test('the second of two tabs is told, and may keep either', async ({ page, context }) => {
   await page.request.post('/api/bin', { data: [CRAW] })
-  await open(page, '#/parts', 'The bin')
+  await open(page, '#/parts', 'Parts')
   await page.getByRole('button', { name: /^Black craw/ }).click()
   const other = await context.newPage()
-  await open(other, '#/parts', 'The bin')
+  await open(other, '#/parts', 'Parts')
   await other.getByRole('button', { name: 'One more Black craw' }).click()
   await expect(other.getByText('Black craw: 5.')).toBeVisible()
 
@@ -70,7 +72,7 @@ test('the second of two tabs is told, and may keep either', async ({ page, conte
   await page.getByRole('button', { name: 'Save' }).click()
   const told = page.getByRole('alert', { name: 'Changed in two places' })
   await expect(told).toContainText('changed in another place')
-  await told.getByRole('button', { name: 'Write mine over it' }).click()
+  await told.getByRole('button', { name: 'Overwrite with mine' }).click()
   await expect(told).toBeHidden()
   await expect
     .poll(
@@ -83,29 +85,29 @@ test('the second of two tabs is told, and may keep either', async ({ page, conte
 test('a table is previewed line by line, mended, and taken in whole', async ({ page }, info) => {
   const file = info.outputPath('parts.csv')
   writeFileSync(file, 'kind,name,colour,style,length_in\ntrailer,Good,black,craw,3\ntrailer,Bad,plaid,craw,3\n')
-  await open(page, '#/parts', 'The bin')
-  await page.getByRole('button', { name: 'Take in a file' }).click()
-  const panel = page.getByRole('region', { name: 'Take in a file' })
+  await open(page, '#/parts', 'Parts')
+  await page.getByRole('button', { name: 'Import' }).click()
+  const panel = page.getByRole('region', { name: 'Import' })
   await panel.locator('input[type=file]').setInputFiles(file)
   await expect(panel).toContainText('line 3')
   await expect(panel).toContainText('is no colour')
-  await expect(panel.getByRole('button', { name: 'Mend the 1 refused first' })).toBeDisabled()
+  await expect(panel.getByRole('button', { name: 'Fix 1 rejected line first' })).toBeDisabled()
   writeFileSync(file, 'kind,name,colour,style,length_in\ntrailer,Good,black,craw,3\ntrailer,Better,white,craw,3\n')
   await panel.locator('input[type=file]').setInputFiles(file)
-  await panel.getByRole('button', { name: 'Take in 2' }).click()
+  await panel.getByRole('button', { name: 'Import 2' }).click()
   await expect(panel).toContainText('2 added, 0 changed')
-  await expect(page.getByRole('listitem').filter({ hasText: 'Better' })).toBeVisible()
+  await expect(rows(page).filter({ hasText: 'Better' })).toBeVisible()
 })
 
 test('an import under way is canceled, and nothing of it stays', async ({ page }, info) => {
   const file = info.outputPath('many.csv')
   const lines = Array.from({ length: 20_000 }, (_, i) => `skirt,Many ${i},black`)
   writeFileSync(file, `kind,name,colour\n${lines.join('\n')}\n`)
-  await open(page, '#/parts', 'The bin')
-  await page.getByRole('button', { name: 'Take in a file' }).click()
-  const panel = page.getByRole('region', { name: 'Take in a file' })
+  await open(page, '#/parts', 'Parts')
+  await page.getByRole('button', { name: 'Import' }).click()
+  const panel = page.getByRole('region', { name: 'Import' })
   await panel.locator('input[type=file]').setInputFiles(file)
-  await panel.getByRole('button', { name: 'Take in 20000' }).click({ timeout: 40_000 })
+  await panel.getByRole('button', { name: 'Import 20000' }).click({ timeout: 40_000 })
   await panel.getByRole('button', { name: 'Cancel import' }).click({ timeout: 40_000 })
   await expect(panel).toContainText('Import canceled.')
   await expect
@@ -116,8 +118,8 @@ test('an import under way is canceled, and nothing of it stays', async ({ page }
 test('a table in another encoding is refused with a sentence', async ({ page }, info) => {
   const file = info.outputPath('latin.csv')
   writeFileSync(file, Buffer.from('kind,name\nskirt,Gr\xfcn\n', 'latin1'))
-  await open(page, '#/parts', 'The bin')
-  await page.getByRole('button', { name: 'Take in a file' }).click()
+  await open(page, '#/parts', 'Parts')
+  await page.getByRole('button', { name: 'Import' }).click()
   await page.locator('input[type=file]').setInputFiles(file)
   await expect(page.getByRole('alert').filter({ hasText: 'not in UTF-8' })).toBeVisible()
 })
@@ -125,19 +127,19 @@ test('a table in another encoding is refused with a sentence', async ({ page }, 
 test('five thousand parts are listed, filtered and scrolled', async ({ page }) => {
   const parts = Array.from({ length: 5000 }, (_, i) => ({ ...CRAW, name: `Craw number ${i}` }))
   await page.request.post('/api/bin', { data: parts })
-  await open(page, '#/parts', 'The bin')
-  await expect(page.getByText('5000 shown')).toBeVisible()
+  await open(page, '#/parts', 'Parts')
+  await expect(page.getByText('5,000 shown')).toBeVisible()
   // Only what is in view is on the page.
-  expect(await page.getByRole('listitem').count()).toBeLessThan(60)
+  expect(await rows(page).count()).toBeLessThan(60)
   await page.getByRole('list', { name: 'Parts' }).evaluate((list) => list.scrollTo(0, list.scrollHeight))
-  await expect(page.getByRole('listitem').filter({ hasText: 'Craw number 999' }).first()).toBeVisible()
+  await expect(rows(page).filter({ hasText: 'Craw number 999' }).first()).toBeVisible()
   await page.getByRole('searchbox', { name: 'Search' }).fill('number 4321')
   await expect(page.getByText('1 shown')).toBeVisible()
 })
 
 test.describe('a colour from a photo', () => {
   test('is read through the white card in it', async ({ page }) => {
-    await open(page, '#/parts', 'The bin')
+    await open(page, '#/parts', 'Parts')
     await page.getByRole('button', { name: 'Add a part' }).click()
     // A picture drawn here: paper on the left and a green pumpkin plastic on the right, under a yellowish lamp.
     const picture = await page.evaluate(async () => {
@@ -160,12 +162,12 @@ test.describe('a colour from a photo', () => {
     await canvas.click({ position: { x: 260, y: 60 } })
     await canvas.click({ position: { x: 300, y: 120 } })
     await expect(form).toContainText('nearest green pumpkin')
-    await form.getByRole('button', { name: 'Take this colour' }).click()
-    await expect(form.getByLabel('Colour', { exact: true })).toHaveValue(/^#/)
+    await form.getByRole('button', { name: 'Use this color' }).click()
+    await expect(form.getByLabel('Color', { exact: true })).toHaveValue(/^#/)
   })
 
   test('a picture that is none, and one far too large, are told so', async ({ page }) => {
-    await open(page, '#/parts', 'The bin')
+    await open(page, '#/parts', 'Parts')
     await page.getByRole('button', { name: 'Add a part' }).click()
     const input = page.getByRole('form', { name: 'New part' }).locator('input[type=file]')
     await input.setInputFiles({ name: 'p.png', mimeType: 'image/png', buffer: Buffer.from('no picture') })
@@ -184,7 +186,7 @@ test.describe('a colour from a photo', () => {
 })
 
 test('without a colorimeter it says how to start one', async ({ page }) => {
-  await open(page, '#/parts', 'The bin')
+  await open(page, '#/parts', 'Parts')
   await page.getByRole('button', { name: 'Add a part' }).click()
   await page.getByRole('button', { name: 'Read the colorimeter' }).click()
   await expect(page.getByRole('alert').filter({ hasText: './kontrast colorimeter' })).toBeVisible()

@@ -1,4 +1,4 @@
-import { expect, open, test } from './page'
+import { expect, open, test, unfold } from './page'
 
 const READING = {
   lure: 'bladed_jig',
@@ -30,7 +30,7 @@ test('the lure is shown in the hand and in the water, and fades as it goes away'
       .locator('svg path')
       .evaluateAll((paths) => paths.map((path) => path.getAttribute('stroke')).join())
   const near = await strokes()
-  const distance = page.getByRole('slider', { name: 'Distance' })
+  const distance = page.getByRole('slider', { name: 'Distance', exact: true })
   await distance.press('End')
   await expect.poll(strokes).not.toBe(near)
 })
@@ -46,10 +46,10 @@ test('what an eye cannot tell apart is hatched, and said', async ({ page }) => {
   const bass = page.locator('figure').filter({ hasText: 'A bass’s two cones' })
   await expect(bass.locator('svg')).toBeVisible()
   const hatched = bass.locator('[filter*="hatch"]')
-  await page.getByRole('slider', { name: 'Distance' }).press('Home')
+  await page.getByRole('slider', { name: 'Distance', exact: true }).press('Home')
   await expect(bass).not.toContainText('Not visible')
   const atHand = await hatched.count()
-  await page.getByRole('slider', { name: 'Distance' }).press('End')
+  await page.getByRole('slider', { name: 'Distance', exact: true }).press('End')
   await expect(bass).toContainText(/Not visible: .*skirt/)
   expect(await hatched.count()).toBeGreaterThan(atHand)
 })
@@ -66,7 +66,7 @@ test('the lure is shown at hand, half way and at the edge of sight, and a frame 
   expect(distances[1]).toBeGreaterThan(0)
   expect(distances[2]).toBeGreaterThan(distances[1] ?? 0)
   await frames.nth(0).click()
-  await expect(page.getByRole('slider', { name: 'Distance' })).toHaveValue('0')
+  await expect(page.getByRole('slider', { name: 'Distance', exact: true })).toHaveValue('0')
 })
 
 test('the exposure of the pictures can be turned off', async ({ page }) => {
@@ -81,11 +81,12 @@ test('the exposure of the pictures can be turned off', async ({ page }) => {
 })
 
 test('figures follow the distance by keyboard, and the direction changes them', async ({ page }) => {
-  await open(page, '#/advice', 'How far each part carries')
+  await open(page, '#/advice', 'How far each part is visible')
+  await unfold(page, 'How far each part is visible')
   await expect(page.locator('[data-plot="parts"] path.plot-line').first()).toBeVisible()
   const row = page.getByRole('row', { name: /^Blade / })
   const before = await row.textContent()
-  await page.getByRole('slider', { name: 'Distance' }).press('ArrowRight')
+  await page.getByRole('slider', { name: 'Distance', exact: true }).press('ArrowRight')
   await expect(row).not.toHaveText(before ?? '')
   const fromTheSide = await row.textContent()
   await page.getByRole('radio', { name: 'From below' }).click()
@@ -94,18 +95,19 @@ test('figures follow the distance by keyboard, and the direction changes them', 
 
 test('the model gives its opinion beside the trade’s', async ({ page }) => {
   await open(page, '#/advice', 'Second opinion, from the model')
+  await unfold(page, 'Second opinion, from the model')
   await expect(page.getByRole('region', { name: 'Second opinion, from the model' })).toContainText('Advised: Gold')
 })
 
 test('in the dark the screen says that colour is gone', async ({ page }) => {
   await page.request.put('/api/desk', { data: { reading: { ...READING, sky: 'night' } } })
   await open(page, '#/advice', 'Bladed jig')
-  await expect(page.getByText(/colour is gone down there/)).toBeVisible()
+  await expect(page.getByText(/too dark for color/)).toBeVisible()
 })
 
 test('the colours are sunk and compared', async ({ page }) => {
-  await open(page, '#/depths', 'Does lime green alone hold its colour with depth?')
+  await open(page, '#/depths', 'Does lime green alone hold its color with depth?')
   await expect(page.getByRole('row')).toHaveCount(19)
-  await page.getByRole('radio', { name: 'Colour alone' }).click()
+  await page.getByRole('radio', { name: 'Color alone' }).click()
   await expect(page.getByText(/Chartreuse comes in at place/)).toBeVisible()
 })

@@ -37,9 +37,26 @@ export async function tap(page: Page, word: string): Promise<void> {
   await page.getByRole('radio', { name: word, exact: true }).click()
 }
 
-/** Empties the bin and, where a table is given, fills it from that. */
+/** Deletes every part and, where a table is given, fills it from that. */
 export async function stock(page: Page, table?: string): Promise<void> {
   const { parts } = (await (await page.request.get('/api/bin')).json()) as { parts: { id: string }[] }
   if (parts.length > 0) await page.request.post('/api/bin/delete', { data: { ids: parts.map((part) => part.id) } })
   if (table) await page.request.post('/api/bin/import', { data: { contents: readFileSync(table, 'utf8') } })
+}
+
+/** Puts the best build of the parts owned on the bench, where another test may have left its own. */
+export async function layBest(page: Page, reading: { lure: string }): Promise<void> {
+  const best = (await (await page.request.post('/api/best', { data: { reading } })).json()) as {
+    ranked: { parts: unknown }[]
+  }
+  await page.request.patch('/api/workbench', { data: { build: best.ranked[0]?.parts } })
+}
+
+/** Unfolds a part of the advice. */
+export async function unfold(page: Page, heading: string): Promise<void> {
+  const region = page.getByRole('region', { name: heading, exact: true })
+  await expect(region).toBeVisible()
+  await region.evaluate((part) => part.scrollIntoView())
+  if ((await region.locator('details').first().getAttribute('open')) === null)
+    await region.locator('summary').first().click()
 }

@@ -1,4 +1,4 @@
-import { expect, open, SIZES, tap, test } from './page'
+import { expect, open, SIZES, tap, test, unfold } from './page'
 
 test.describe.configure({ mode: 'serial' })
 
@@ -12,10 +12,10 @@ test('from a reading to an advice and back, nothing typed', async ({ page }) => 
   await tap(page, 'Spinnerbait')
   await tap(page, 'Shad')
   await tap(page, 'Overcast')
-  await page.getByRole('link', { name: /Why, and what the others/ }).click()
+  await page.getByRole('link', { name: /^Full advice/ }).click()
   await expect(page.getByRole('heading', { name: /^Spinnerbait/ })).toBeVisible()
   await expect(page.getByRole('img', { name: /Spinnerbait drawn to scale/ }).first()).toBeVisible()
-  await expect(page.getByRole('region', { name: 'Skirt' })).toContainText('White')
+  await expect(page.getByRole('region', { name: 'Skirt', exact: true })).toContainText('White')
   await page.getByRole('link', { name: 'Reading', exact: true }).click()
   await expect(page.getByRole('radio', { name: 'Spinnerbait' })).toBeChecked()
 })
@@ -25,11 +25,11 @@ test('the advice follows the reading without a button', async ({ page }) => {
   const glance = page.getByRole('complementary', { name: 'What to tie' })
   await tap(page, 'Bladed jig')
   await tap(page, 'Crawfish')
-  const stick = page.getByRole('slider', { name: 'Lost to sight at' })
+  const stick = page.getByRole('slider', { name: 'Visibility' })
   await stick.focus()
   await stick.press('Home')
   for (let i = 0; i < 10; i++) await stick.press('ArrowRight')
-  await expect(page.getByText('10 in', { exact: true })).toBeVisible()
+  await expect(page.getByLabel('Visibility, inches')).toHaveValue('10')
   await expect(glance).toContainText('Black with blue')
   await stick.press('End')
   await expect(glance).toContainText('Green pumpkin')
@@ -37,7 +37,7 @@ test('the advice follows the reading without a button', async ({ page }) => {
 
 test('a tap on the stick lands where the mark is', async ({ page }) => {
   await open(page, '', 'What is the water like?')
-  const stick = page.getByRole('slider', { name: 'Lost to sight at' })
+  const stick = page.getByRole('slider', { name: 'Visibility' })
   const box = await stick.boundingBox()
   if (!box) throw new Error('The stick is not on the page.')
   // 60 in of 240 in stands half way along: the marks follow the square root.
@@ -70,19 +70,19 @@ test('a reading goes by keyboard alone', async ({ page }) => {
 test('a reading is put away, opened again, laid beside another, deleted and brought back', async ({ page }) => {
   await open(page, '', 'What is the water like?')
   await tap(page, 'Jig')
-  await page.getByRole('button', { name: 'Put away' }).click()
-  await expect(page.getByText('Reading put away.')).toBeVisible()
+  await page.getByRole('button', { name: 'Save reading' }).click()
+  await expect(page.getByText('Reading saved.')).toBeVisible()
   await tap(page, 'Swim jig')
   await tap(page, 'Bluegill')
-  await page.getByRole('button', { name: 'Put away' }).click()
-  await expect(page.getByText('Reading put away.')).toHaveCount(2)
+  await page.getByRole('button', { name: 'Save reading' }).click()
+  await expect(page.getByText('Reading saved.')).toHaveCount(1)
 
-  await page.getByRole('link', { name: 'Notebook' }).click()
-  const rows = page.getByRole('region', { name: 'Readings put away' }).getByRole('listitem')
+  await page.getByRole('link', { name: 'Logbook' }).click()
+  const rows = page.getByRole('region', { name: 'Saved readings' }).getByRole('listitem')
   await expect(rows).toHaveCount(2)
   await rows.nth(0).getByRole('checkbox').check()
   await rows.nth(1).getByRole('checkbox').check()
-  await expect(page.getByRole('region', { name: 'Side by side' })).toContainText('Swim jig')
+  await expect(page.getByRole('region', { name: 'Compared' })).toContainText('Swim jig')
 
   await rows
     .nth(0)
@@ -99,12 +99,12 @@ test('a reading is put away, opened again, laid beside another, deleted and brou
 test('a water is named, and a reading at it starts from what is usual there', async ({ page }) => {
   await open(page, '#/logbook', 'Waters')
   await page.getByRole('button', { name: 'Add a water' }).click()
-  await page.getByRole('button', { name: 'Save the water' }).click()
+  await page.getByRole('button', { name: 'Save water' }).click()
   await expect(page.getByText('A water needs a name.')).toBeVisible()
   await page.getByRole('textbox', { name: 'Name' }).fill('Brickyard pond')
   await tap(page, 'Clay')
   await tap(page, 'Crawfish')
-  await page.getByRole('button', { name: 'Save the water' }).click()
+  await page.getByRole('button', { name: 'Save water' }).click()
   await expect(page.getByRole('region', { name: 'Waters' })).toContainText('Brickyard pond')
 
   await page.getByRole('link', { name: 'Reading', exact: true }).click()
@@ -116,11 +116,11 @@ test('a water is named, and a reading at it starts from what is usual there', as
 
 test('units are switched and kept', async ({ page }) => {
   await open(page, '#/settings', 'Settings')
-  await tap(page, 'Centimetres, grams, °C')
+  await tap(page, 'Centimeters, grams, °C')
   await page.getByRole('link', { name: 'Reading', exact: true }).click()
-  await expect(page.getByRole('slider', { name: 'Lost to sight at' })).toHaveAttribute('aria-valuetext', /(cm|m),/)
+  await expect(page.getByRole('slider', { name: 'Visibility' })).toHaveAttribute('aria-valuetext', /(cm|m),/)
   await page.reload()
-  await expect(page.getByRole('slider', { name: 'Lost to sight at' })).toHaveAttribute('aria-valuetext', /(cm|m),/)
+  await expect(page.getByRole('slider', { name: 'Visibility' })).toHaveAttribute('aria-valuetext', /(cm|m),/)
   await page.goto('/#/settings')
   await tap(page, 'Inches, ounces, °F')
 })
@@ -128,11 +128,12 @@ test('units are switched and kept', async ({ page }) => {
 test('another school is tried from the advice', async ({ page }) => {
   await open(page, '', 'What is the water like?')
   await tap(page, 'Bladed jig')
-  const stick = page.getByRole('slider', { name: 'Lost to sight at' })
+  const stick = page.getByRole('slider', { name: 'Visibility' })
   await stick.press('Home')
   for (let i = 0; i < 12; i++) await stick.press('ArrowRight')
   await page.getByRole('link', { name: 'Advice', exact: true }).click()
   await expect(page.getByRole('region', { name: 'Skirt with trailer' })).toContainText('Contrast')
+  await unfold(page, 'Where anglers disagree')
   await page.getByRole('button', { name: 'Try it: Always one tone' }).click()
   await expect(page.getByRole('region', { name: 'Skirt with trailer' })).toContainText('Match')
 })

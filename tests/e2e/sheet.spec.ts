@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { expect, open, stock, test } from './page'
+import { expect, layBest, open, stock, test } from './page'
 
 const READING = {
   lure: 'spinnerbait',
@@ -23,8 +23,7 @@ test.beforeEach(async ({ page }) => {
   await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })
   await page.request.put('/api/desk', { data: { reading: READING } })
   await stock(page, 'demo/parts.csv')
-  await open(page, '#/bench', 'The bench: a spinnerbait')
-  await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible()
+  await layBest(page, READING)
 })
 
 test('the sheet of what lies on the bench has its steps in order, each with its caution', async ({ page }) => {
@@ -47,31 +46,30 @@ test('it prints on one page, A4 and Letter', async ({ page }) => {
 
 test('step by step: space goes on, and the place is kept when the page is closed', async ({ page }) => {
   await open(page, '#/build-sheet', 'Build sheet: spinnerbait')
-  await page.getByRole('button', { name: 'Build it step by step' }).click()
+  await page.getByRole('button', { name: 'Build step by step' }).click()
   const list = page.getByRole('dialog', { name: 'Checklist' })
   await expect(list).toContainText('Step 1 of')
   await page.keyboard.press('Space')
   await page.keyboard.press('Space')
   await expect(list).toContainText('Step 3 of')
   await page.reload()
-  await page.getByRole('button', { name: 'Build it step by step' }).click()
+  await page.getByRole('button', { name: 'Build step by step' }).click()
   await expect(list).toContainText('Step 3 of')
-  await page.getByRole('button', { name: 'Leave' }).click()
+  await page.getByRole('button', { name: 'Close' }).click()
   await expect(list).toBeHidden()
 })
 
 test('the reel and the price are reckoned with', async ({ page }) => {
   await open(page, '#/build-sheet', 'Build sheet: spinnerbait')
-  await page.getByLabel('Gear ratio, turns to one').fill('7.1')
-  await page.getByLabel('Gear ratio, turns to one').press('Tab')
-  await page.getByLabel('Line on the spool, in across').fill('1.5')
-  await page.getByLabel('Line on the spool, in across').press('Tab')
-  await page.getByLabel('Price of a bought one').fill('9')
-  await page.getByLabel('Price of a bought one').press('Tab')
-  await page.reload()
+  await page.getByLabel('Gear ratio, to 1').fill('7.1')
+  await page.getByLabel('Gear ratio, to 1').press('Tab')
+  await page.getByLabel('Spool diameter, in').fill('1.5')
+  await page.getByLabel('Spool diameter, in').press('Tab')
+  await page.getByLabel('Price if bought').fill('9')
+  await page.getByLabel('Price if bought').press('Tab')
   // 7.1 turns · π · 1.5 in = 33.5 in.
   await expect(page.getByRole('main')).toContainText('34 in to one turn of the handle')
-  await expect(page.getByRole('main')).toContainText('a bought one 9.00')
+  await expect(page.getByRole('main')).toContainText('bought: $9.00')
 })
 
 test('the drawing is saved as SVG, a build given away as JSON and taken in again', async ({ page }, info) => {
@@ -86,11 +84,11 @@ test('the drawing is saved as SVG, a build given away as JSON and taken in again
   expect(readFileSync(await saved('Drawing (SVG)'), 'utf8')).toMatch(
     /^<\?xml[^]*<svg[^>]*xmlns="http:\/\/www.w3.org\/2000\/svg"/,
   )
-  const build = await saved('Give it away (JSON)')
+  const build = await saved('Share build (JSON)')
   await page.locator('input[type=file]').setInputFiles(build)
-  const taken = page.getByRole('region', { name: 'A build taken in' })
+  const taken = page.getByRole('region', { name: 'An imported build' })
   await expect(taken).toContainText('Spinnerbait drawn to scale')
-  await taken.getByRole('button', { name: 'Lay it on the bench' }).click()
+  await taken.getByRole('button', { name: 'Open in Bench' }).click()
   await expect(taken).toBeHidden()
   await page
     .locator('input[type=file]')
@@ -99,18 +97,18 @@ test('the drawing is saved as SVG, a build given away as JSON and taken in again
 })
 
 test('a batch draws its parts from the bin, and is undone', async ({ page }) => {
-  await open(page, '#/batch', 'Make several')
+  await open(page, '#/batch', 'Batch build')
   await page.getByLabel('spinnerbait on the bench').fill('2')
   const uses = page.getByRole('region', { name: 'What it uses' })
   await expect(uses).toContainText('beads, brass')
   await expect(page.getByRole('region', { name: /In this order/ })).toContainText('Push the skirt on, 2')
-  await uses.getByRole('button', { name: 'Built: draw the parts' }).click()
-  const made = page.getByRole('region', { name: 'Made so far' })
+  await uses.getByRole('button', { name: 'Built: take the parts from stock' }).click()
+  const made = page.getByRole('region', { name: 'Built so far' })
   await expect(made).toContainText('2 × spinnerbait on the bench')
   await made.getByRole('button', { name: /^Undo/ }).first().click()
   await expect(made).toBeHidden()
   await page.getByLabel('spinnerbait on the bench').fill('60')
-  await expect(uses.getByRole('button', { name: /run short/ })).toBeDisabled()
+  await expect(uses.getByRole('button', { name: /missing/ })).toBeDisabled()
   await expect(uses.getByRole('button', { name: 'Shopping list (CSV)' })).toBeVisible()
 })
 
@@ -120,5 +118,5 @@ test('a backup is told before it replaces anything', async ({ page }) => {
   await page.locator('input[type=file]').setInputFiles({ name: 'b.json', mimeType: 'application/json', buffer: backup })
   await expect(page.getByText(/b.json holds .* 112 parts/)).toBeVisible()
   await page.getByRole('button', { name: 'Replace everything' }).click()
-  await expect(page.getByText(/Put back: .* 112 parts/)).toBeVisible()
+  await expect(page.getByText(/Restored: .* 112 parts/)).toBeVisible()
 })

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
 import type { Condition, OwnedPart, Rule, Sheet } from '../../web/api/client'
-import { blank, FIELDS, hexOf, isLow, KINDS, measureWords, money, searchText, swatches } from '../../web/parts/part'
+import { blank, FIELDS, hexOf, isLow, KINDS, measureWords, searchText, swatches } from '../../web/parts/part'
 import { findingWords } from '../../web/screens/bench/traitWords'
 import { canBeEmpty, firstBuild, partsFor, slotsOf, step } from '../../web/parts/slots'
 import { conditionWords, saysWords, searchText as ruleText, whenWords } from '../../web/screens/rules/ruleWords'
@@ -74,8 +74,6 @@ test.describe('parts', () => {
     )
     for (const word of ['old one', 'deep colorado', '#5', 'gold', 'tin 2']) expect(text).toContain(word)
   })
-
-  test('money has two places', () => expect(money(0.1 + 0.2)).toBe('0.30'))
 })
 
 test.describe('slots', () => {

@@ -1,31 +1,87 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
-import { WriteQueue } from '../../web/stores/writeQueue'
+import { LatestWrite, WriteQueue } from '../../web/stores/writes'
 
 // Writes of one thing: in order, and each naming the version that this page saw last.
 
 describe('one after the other', () => {
   test('a write waits for the one before it', async () => {
-    const queue = new WriteQueue()
     const order: string[] = []
     let finish: () => void = () => undefined
-    const first = queue.add(async () => {
-      order.push('first begins')
-      await new Promise<void>((done) => (finish = done))
-      order.push('first ends')
-    })
-    const second = queue.add(() => Promise.resolve(order.push('second')))
+    const queue = new WriteQueue<string>(async (value) => {
+      order.push(`${value} begins`)
+      if (value === 'first') await new Promise<void>((done) => (finish = done))
+      order.push(`${value} ends`)
+    }, vi.fn())
+    queue.add('first')
+    queue.add('second')
     await vi.waitFor(() => expect(order).toEqual(['first begins']))
     finish()
-    await Promise.all([first, second])
-    expect(order).toEqual(['first begins', 'first ends', 'second'])
+    await vi.waitFor(() => expect(order).toEqual(['first begins', 'first ends', 'second begins', 'second ends']))
+    expect(queue.isPending).toBe(false)
   })
 
-  test('one that fails tells its own caller and holds up nobody', async () => {
-    const queue = new WriteQueue()
-    const failing = queue.add(() => Promise.reject(new Error('refused')))
-    const next = queue.add(() => Promise.resolve('stored'))
-    await expect(failing).rejects.toThrow('refused')
-    await expect(next).resolves.toBeUndefined()
+  test('one that fails is told and holds up nobody', async () => {
+    const failed = vi.fn()
+    const stored: string[] = []
+    const queue = new WriteQueue<string>((value) => {
+      if (value === 'bad') return Promise.reject(new Error('refused'))
+      stored.push(value)
+      return Promise.resolve()
+    }, failed)
+    queue.add('bad')
+    queue.add('good')
+    await vi.waitFor(() => expect(stored).toEqual(['good']))
+    expect(failed).toHaveBeenCalledExactlyOnceWith(new Error('refused'), 'bad')
+  })
+})
+
+describe('the newest of one thing', () => {
+  beforeEach(() => void vi.useFakeTimers())
+  afterEach(() => void vi.useRealTimers())
+
+  test('quick changes are one write, of the last value', async () => {
+    const sent = vi.fn(() => Promise.resolve())
+    const write = new LatestWrite<number>(sent, vi.fn())
+    for (const value of [1, 2, 3]) write.set(value)
+    await vi.advanceTimersByTimeAsync(500)
+    expect(sent).toHaveBeenCalledExactlyOnceWith(3, false)
+  })
+
+  test('what changes while a write is under way is written after it', async () => {
+    const order: number[] = []
+    const write = new LatestWrite<number>(async (value) => {
+      await new Promise((done) => setTimeout(done, 1000))
+      order.push(value)
+    }, vi.fn())
+    write.set(1)
+    await vi.advanceTimersByTimeAsync(200)
+    write.set(2)
+    write.set(3)
+    await vi.advanceTimersByTimeAsync(3000)
+    expect(order).toEqual([1, 3])
+  })
+
+  test('closing the page sends at once what still waits, and marks it as the last', async () => {
+    const listeners: Record<string, () => void> = {}
+    vi.stubGlobal('document', {
+      visibilityState: 'hidden',
+      addEventListener: (name: string, run: () => void) => (listeners[name] = run),
+    })
+    vi.stubGlobal('addEventListener', (name: string, run: () => void) => (listeners[name] = run))
+    const sent = vi.fn(() => new Promise<void>(() => undefined))
+    const write = new LatestWrite<number>(sent, vi.fn())
+    write.set(1)
+    await vi.advanceTimersByTimeAsync(200)
+    write.set(2)
+    listeners.visibilitychange?.()
+    expect(sent.mock.calls).toEqual([
+      [1, false],
+      [2, true],
+    ])
+    // The page may be left twice over, hidden and then closed: nothing is sent twice.
+    listeners.pagehide?.()
+    expect(sent).toHaveBeenCalledTimes(2)
+    vi.unstubAllGlobals()
   })
 })
 

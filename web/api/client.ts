@@ -49,6 +49,12 @@ export type LookPart = components['schemas']['LookPart']
 export type SetAside = components['schemas']['SetAside']
 export type Explanation = components['schemas']['Explanation']
 export type Value = components['schemas']['Value']
+export type AdviceView = components['schemas']['AdviceView']
+export type CurrentReading = components['schemas']['Desk']
+export type Workbench = components['schemas']['Workbench']
+export type WorkbenchChange = components['schemas']['WorkbenchChange']
+export type ChecklistPlace = components['schemas']['ChecklistPlace']
+export type From = LookRequest['from']
 
 export const api = createClient<paths>({ baseUrl: '/' })
 
@@ -59,7 +65,8 @@ const VERSION = /^"v\d+"$/
 api.use({
   onRequest({ request }) {
     const seen = versions.get(new URL(request.url).pathname)
-    if (seen && ['PUT', 'DELETE'].includes(request.method)) request.headers.set('If-Match', seen)
+    const named = request.headers.has('If-Match')
+    if (seen && !named && ['PUT', 'PATCH', 'DELETE'].includes(request.method)) request.headers.set('If-Match', seen)
   },
   onResponse({ request, response }) {
     const path = new URL(request.url).pathname
@@ -68,6 +75,18 @@ api.use({
     else if (version && VERSION.test(version)) versions.set(path, version)
   },
 })
+
+/** Takes note of the version of something that came along with the page itself. */
+export function saw(path: string, version: number): void {
+  versions.set(path, `"v${version}"`)
+}
+
+/** No answer at all: the server is not running, or cannot be reached. */
+export class Unreachable extends Error {
+  constructor() {
+    super('Kontrast does not answer. Check that it is still running, then try again.')
+  }
+}
 
 /** An answer that is not the one hoped for, in the server's own words. */
 export class Refused extends Error {
@@ -78,7 +97,10 @@ export class Refused extends Error {
 
 /** The data of an answer, or the server's complaint as an error. */
 export async function answer<T>(request: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
-  const { data, error, response } = await request
+  const { data, error, response } = await request.catch((reason: unknown) => {
+    // What fetch throws is the browser's own wording; a canceled request stays what it is.
+    throw reason instanceof TypeError ? new Unreachable() : reason
+  })
   if (!response.ok) {
     throw new Refused(
       isProblem(error)
@@ -87,7 +109,7 @@ export async function answer<T>(request: Promise<{ data?: T; error?: unknown; re
             type: 'about:blank',
             title: 'No answer',
             status: response.status,
-            detail: response.statusText,
+            detail: `Kontrast could not answer (${response.status}). Try again; if it happens again, restart it.`,
             code: 'no_answer',
             faults: [],
             fault_count: 0,

@@ -21,6 +21,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/advice/view": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** An advice with its lure in the water, the model’s second opinion and what changed */
+        post: operations["viewAdvice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/attention": {
         parameters: {
             query?: never;
@@ -836,6 +853,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/workbench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is on the bench, or null before the first build */
+        get: operations["workbench"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Replace a build, undo that, or move on in a checklist */
+        patch: operations["changeWorkbench"];
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -894,13 +929,29 @@ export interface components {
             remedies: components["schemas"]["Remedy"][];
             where: components["schemas"]["Where"][];
         };
+        /** @description All that a page about an advice shows, in one answer. */
+        AdviceView: {
+            advice: components["schemas"]["Advice"];
+            /** @description The advised lure followed out over distance. */
+            scene: components["schemas"]["Scene"];
+            opinions: components["schemas"]["Opinion"][];
+            /** @description Against the reading before; empty where none was named. */
+            changes: components["schemas"]["Change"][];
+        };
+        /** @description A reading to advise on, from where to look at the lure, and the reading it was changed from. */
+        AdviceViewRequest: {
+            reading: components["schemas"]["Reading"];
+            /** @enum {string} */
+            from: "side" | "below";
+            before?: components["schemas"]["Reading"] | null;
+        };
         /** @description Everything kept, in one document, what was deleted and can be restored among it. */
         Backup: {
             /**
              * @description The version of this shape.
              * @enum {integer}
              */
-            kontrast: 1 | 2;
+            kontrast: 1 | 2 | 3;
             notebook: components["schemas"]["Notebook"];
             settings: components["schemas"]["Settings"];
             parts: components["schemas"]["OwnedPart"][];
@@ -912,6 +963,7 @@ export interface components {
             };
             /** @description Documents that could not be read, as they are stored. */
             unreadable?: components["schemas"]["SetAside"][];
+            workbench?: components["schemas"]["Workbench"] | null;
         };
         /** @description What a batch uses, what runs short, what it costs, and in which order it is made. */
         Batch: {
@@ -1052,6 +1104,13 @@ export interface components {
         ChangesRequest: {
             before: components["schemas"]["Reading"];
             after: components["schemas"]["Reading"];
+        };
+        /** @description How far the checklist of one build has been worked through. */
+        ChecklistPlace: {
+            /** @description The build, named by its parts. */
+            build: string;
+            /** @description The first step not done yet, counted from 0. */
+            step: number;
         };
         /** @description A lure put together of parts, owned or not; a single blade is the rear one. */
         Composition: {
@@ -1929,7 +1988,7 @@ export interface components {
             /** @enum {string} */
             units: "us" | "metric";
             /** @enum {string} */
-            theme: "paper" | "lamp" | "noon";
+            theme: "system" | "paper" | "lamp" | "noon";
             /** @description No pick or part of lead. */
             lead_free?: boolean;
             /**
@@ -1947,6 +2006,13 @@ export interface components {
              * @description Of a bought lure, in your own money.
              */
             bought_price?: number | null;
+            /**
+             * @description What costs and prices are in.
+             * @enum {string}
+             */
+            currency?: "USD" | "CAD" | "MXN" | "EUR" | "GBP" | "CHF" | "AUD" | "NZD" | "JPY" | "KRW" | "BRL" | "ZAR";
+            /** @description Single letters and arrows act on the bench. */
+            shortcuts?: boolean;
             schools?: components["schemas"]["Schools"];
         };
         /** @description How to put a build together, whether it fits, what it comes to, and what it costs. */
@@ -2175,6 +2241,22 @@ export interface components {
             text: string;
             facts: string[];
         };
+        /** @description What is on the bench: a build for each lure, the builds that undo brings back, and the place in each checklist. */
+        Workbench: {
+            /** @description At most one for each lure. */
+            builds?: components["schemas"]["Composition"][];
+            /** @description Builds that were replaced, the last one last; undo puts that one back. */
+            past?: components["schemas"]["Composition"][];
+            /** @description The last one worked on is last. */
+            checklists?: components["schemas"]["ChecklistPlace"][];
+        };
+        /** @description One change to what is on the bench. */
+        WorkbenchChange: {
+            build?: components["schemas"]["Composition"] | null;
+            /** @description Brings back the last build that was replaced. */
+            undo?: boolean;
+            checklist?: components["schemas"]["ChecklistPlace"] | null;
+        };
     };
     responses: {
         /** @description It is still as the tag says. */
@@ -2304,6 +2386,36 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Advice"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    viewAdvice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AdviceViewRequest"];
+            };
+        };
+        responses: {
+            /** @description An advice with its lure in the water, the model’s second opinion and what changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AdviceView"];
                 };
             };
             400: components["responses"]["BadRequest"];
@@ -4159,6 +4271,63 @@ export interface operations {
             404: components["responses"]["NotFound"];
             412: components["responses"]["PreconditionFailed"];
             415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    workbench: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is on the bench, or null before the first build */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Workbench"] | null;
+                };
+            };
+            400: components["responses"]["BadRequest"];
+        };
+    };
+    changeWorkbench: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkbenchChange"];
+            };
+        };
+        responses: {
+            /** @description Replace a build, undo that, or move on in a checklist */
+            204: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            412: components["responses"]["PreconditionFailed"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
             503: components["responses"]["NotAvailable"];
         };
     };

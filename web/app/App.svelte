@@ -1,68 +1,59 @@
 <script lang="ts">
-  import { QueryClient, QueryClientProvider } from '@tanstack/svelte-query'
-  import BookOpen from '@lucide/svelte/icons/book-open'
-  import ClipboardList from '@lucide/svelte/icons/clipboard-list'
-  import Fish from '@lucide/svelte/icons/fish'
-  import ListChecks from '@lucide/svelte/icons/list-checks'
-  import Package from '@lucide/svelte/icons/package'
-  import Ruler from '@lucide/svelte/icons/ruler'
-  import SlidersHorizontal from '@lucide/svelte/icons/sliders-horizontal'
-  import Wrench from '@lucide/svelte/icons/wrench'
+  import { QueryClientProvider } from '@tanstack/svelte-query'
+  import CircleHelp from '@lucide/svelte/icons/circle-help'
+  import { tick } from 'svelte'
   import Router, { router } from 'svelte-spa-router'
-  import Notices from '../ui/Notices.svelte'
-  import Trouble from '../ui/Trouble.svelte'
-  import TwoVersions from '../ui/TwoVersions.svelte'
-  import Advice from '../screens/advice/Advice.svelte'
-  import Bench from '../screens/bench/Bench.svelte'
-  import Parts from '../screens/parts/Parts.svelte'
-  import Depths from '../screens/depths/Depths.svelte'
-  import Logbook from '../screens/logbook/Logbook.svelte'
-  import Rules from '../screens/rules/Rules.svelte'
-  import Reading from '../screens/reading/Reading.svelte'
-  import Batch from '../screens/build-sheet/Batch.svelte'
-  import BuildSheet from '../screens/build-sheet/BuildSheet.svelte'
-  import Settings from '../screens/settings/Settings.svelte'
+  import { queryClient } from '../api/queryClient'
   import { conflicts } from '../stores/conflicts.svelte'
-  import { currentReading } from '../stores/currentReading.svelte'
+  import { notices } from '../stores/notices.svelte'
   import { settings } from '../stores/settings.svelte'
+  import Trouble from '../ui/Trouble.svelte'
+  import type { ScreenName } from './help'
+  import KeepAddress from './KeepAddress.svelte'
+  import { plain, ROUTES, SCREENS } from './screens'
+  import { isTyping } from './typing'
+  import { start } from './start'
 
-  const client = new QueryClient()
-  const routes = {
-    '/': Reading,
-    '/advice': Advice,
-    '/bench': Bench,
-    '/parts': Parts,
-    '/build-sheet': BuildSheet,
-    '/batch': Batch,
-    '/depths': Depths,
-    '/rules/:id?': Rules,
-    '/logbook': Logbook,
-    '/settings': Settings,
-  }
-  /** The way from the water to the lure. */
-  const primaryNav = [
-    { path: '/', name: 'Reading', picture: Ruler },
-    { path: '/advice', name: 'Advice', picture: Fish },
-    { path: '/bench', name: 'Bench', picture: Wrench },
-    { path: '/build-sheet', name: 'Sheet', picture: ClipboardList },
-    { path: '/parts', name: 'Bin', picture: Package },
-  ]
-  /** What stands beside it. */
-  const secondaryNav = [
-    { path: '/rules', name: 'Rulebook', picture: ListChecks },
-    { path: '/logbook', name: 'Notebook', picture: BookOpen },
-    { path: '/settings', name: 'Settings', picture: SlidersHorizontal },
-  ]
+  const primary = SCREENS.filter((screen) => screen.nav === 'primary')
+  const secondary = SCREENS.filter((screen) => screen.nav === 'secondary')
   const isAt = (path: string) =>
     router.location === path || (path !== '/' && router.location.startsWith(`${path}/`)) ? 'page' : undefined
-  const started = Promise.all([settings.load(), currentReading.load()])
+
+  let started = $state.raw(start())
+  let screen = $state<ScreenName>('Reading')
+  let helps = $state(false)
+  let isFirst = true
+  let main = $state<HTMLElement>()
+
+  /** A new screen says its name, and is where the next Tab goes on from. */
+  async function opened(name: ScreenName) {
+    const isSame = screen === name
+    screen = name
+    document.title = `${name} · Kontrast`
+    await tick()
+    if (!isFirst && !isSame) main?.focus({ preventScroll: true })
+    isFirst = false
+  }
+
+  function key(event: KeyboardEvent) {
+    if (event.key !== '?' || event.defaultPrevented || isTyping(event) || settings.value?.shortcuts === false) return
+    event.preventDefault()
+    helps = true
+  }
 </script>
 
-<QueryClientProvider {client}>
-  <a class="bg-base-100 sr-only z-50 p-3 focus:not-sr-only focus:fixed" href="#main">Skip to the page</a>
-  <header
-    class="print:hidden border-base-content mx-auto flex max-w-7xl items-center justify-between gap-6 border-b px-4 sm:px-6"
+<svelte:window onkeydown={key} />
+
+<QueryClientProvider client={queryClient}>
+  <a
+    class="bg-base-100 sr-only z-50 p-3 focus:not-sr-only focus:fixed"
+    href="#main"
+    onclick={(event) => {
+      event.preventDefault()
+      main?.focus()
+    }}>Skip to the page</a
   >
+  <header class="shell-bar print:hidden">
     <a class="flex min-h-12 items-center gap-2.5" href="#/">
       <svg class="h-7 w-7" viewBox="0 0 32 32" aria-hidden="true">
         <path d="M16 3a13 13 0 0 0 0 26z" fill="currentColor" />
@@ -79,12 +70,12 @@
         ]}
         aria-label="Screens"
       >
-        {#each primaryNav as place (place.path)}
+        {#each primary as place (place.path)}
           <a
             class={[
               'aria-[current=page]:bg-primary aria-[current=page]:text-primary-content flex min-h-14 flex-1',
-              'flex-col items-center justify-center gap-0.5 text-xs font-semibold sm:min-h-12 sm:flex-row sm:gap-2',
-              'sm:px-3 sm:text-sm',
+              'flex-col items-center justify-center gap-0.5 text-center text-xs font-semibold sm:min-h-12 sm:flex-row',
+              'sm:gap-2 sm:px-2.5 sm:text-sm sm:whitespace-nowrap',
             ]}
             href="#{place.path}"
             aria-current={isAt(place.path)}
@@ -95,31 +86,57 @@
         {/each}
       </nav>
       <nav class="sm:border-rule flex sm:border-l" aria-label="More">
-        {#each secondaryNav as place (place.path)}
+        {#each secondary as place (place.path)}
           <a
             class={[
-              'aria-[current=page]:bg-primary aria-[current=page]:text-primary-content flex min-h-12 min-w-12',
-              'items-center justify-center gap-2 text-sm font-semibold lg:px-3',
+              'aria-[current=page]:bg-primary aria-[current=page]:text-primary-content flex min-h-12 min-w-11',
+              'items-center justify-center gap-2 text-sm font-semibold lg:px-2.5',
             ]}
-            href="#{place.path}"
-            aria-current={isAt(place.path)}
+            href="#{plain(place.path)}"
+            aria-current={isAt(plain(place.path))}
           >
             <place.picture size={18} aria-hidden="true" />
             <span class="sr-only lg:not-sr-only">{place.name}</span>
           </a>
         {/each}
+        <button
+          class="flex min-h-12 min-w-11 items-center justify-center"
+          aria-label="Help"
+          onclick={() => (helps = true)}
+        >
+          <CircleHelp size={18} aria-hidden="true" />
+        </button>
       </nav>
     </div>
   </header>
-  <main id="main" class="mx-auto max-w-7xl px-4 pt-5 pb-24 sm:px-6 sm:pb-10">
+  <main
+    id="main"
+    bind:this={main}
+    tabindex="-1"
+    aria-label={screen}
+    class="mx-auto max-w-7xl px-4 pt-2 pb-36 sm:pt-4 outline-none sm:px-6 sm:pb-10"
+  >
     {#await started}
       <p role="status">Opening…</p>
     {:then}
-      <Router {routes} />
+      <KeepAddress {screen} />
+      <Router
+        routes={ROUTES}
+        restoreScrollState
+        onRouteLoaded={(event) => void opened((event.userData as { name: ScreenName }).name)}
+      />
     {:catch error}
-      <Trouble {error} />
+      <Trouble {error} onretry={() => (started = start())} />
     {/await}
   </main>
-  <Notices />
-  {#if conflicts.open}<TwoVersions conflict={conflicts.open} />{/if}
+  {#if notices.isNeeded}
+    {#await import('../ui/Notices.svelte') then { default: Notices }}<Notices />{/await}
+  {/if}
+  {#if conflicts.open}
+    {@const conflict = conflicts.open}
+    {#await import('../ui/TwoVersions.svelte') then { default: TwoVersions }}<TwoVersions {conflict} />{/await}
+  {/if}
+  {#if helps}
+    {#await import('./Help.svelte') then { default: Help }}<Help {screen} onclose={() => (helps = false)} />{/await}
+  {/if}
 </QueryClientProvider>

@@ -1,6 +1,11 @@
 import { mount } from 'svelte'
 import App from './App.svelte'
+import { address } from './address.svelte'
 import './app.css'
 
+address.start()
 const target = document.getElementById('app')
-if (target) mount(App, { target })
+if (target) {
+  target.textContent = ''
+  mount(App, { target })
+}

@@ -17,6 +17,8 @@
     eye?: boolean
     steel: string
     name: string
+    /** Drawn without detail, for a picture the size of a thumbnail. */
+    small?: boolean
   }
   let {
     kind,
@@ -30,6 +32,7 @@
     steel,
     name,
     relief = 1,
+    small = false,
   }: Props = $props()
 
   const h = $derived(H / 2)
@@ -45,13 +48,13 @@ C${-0.4 * L} ${1.02 * h} ${-0.18 * L} ${0.85 * h} 0 ${0.52 * h}Z`,
   )
   const eyelet = $derived(kind === 'jig' ? { x: -0.74 * L, y: -1.28 * h } : { x: -1.02 * L, y: -0.24 * h })
   const bristles = $derived(
-    guarded
+    guarded && !small
       ? Array.from({ length: 7 }, (_, i) => {
           const lean = i / 6
           return path`M${-0.3 * L + 2 * i} ${-0.7 * h}
 Q${0.2 * shank} ${-gap * (0.75 + 0.2 * lean)} ${shank * (0.52 + 0.16 * lean)} ${-gap * (1.02 + 0.2 * lean)}`
-        })
-      : [],
+        }).join('')
+      : '',
   )
 </script>
 
@@ -62,9 +65,9 @@ Q${0.2 * shank} ${-gap * (0.75 + 0.2 * lean)} ${shank * (0.52 + 0.16 * lean)} ${
     <stop offset="1" stop-color={shade(colour, -0.34 * relief)} />
   </radialGradient>
 </defs>
-<g fill="none" stroke={shade(steel, -0.35 * relief)} stroke-width="1.6" stroke-linecap="round">
-  {#each bristles as bristle (bristle)}<path d={bristle} />{/each}
-</g>
+{#if bristles !== ''}
+  <path d={bristles} fill="none" stroke={shade(steel, -0.35 * relief)} stroke-width="1.6" stroke-linecap="round" />
+{/if}
 {#if kind !== 'spinnerbait'}
   <circle cx={eyelet.x} cy={eyelet.y} r="5" fill="none" stroke={steel} stroke-width="2.6" />
 {/if}

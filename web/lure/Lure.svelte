@@ -20,9 +20,22 @@
     span?: number
     /** The color of the hatching, which has to show on the water. */
     lines?: string
+    /** What it is for, before what it is: two drawings of one lure have different names. */
+    says?: string
+    /** A picture the size of a thumbnail: the same shapes and colors with a tenth of the detail. */
+    small?: boolean
     class?: string
   }
-  let { build, paint, ruler = true, span, lines = '#ffffff', class: classes = '' }: Props = $props()
+  let {
+    build,
+    paint,
+    ruler = true,
+    span,
+    lines = '#ffffff',
+    says = '',
+    small = false,
+    class: classes = '',
+  }: Props = $props()
 
   const name = $props.id()
   const at = $derived(layout(build))
@@ -57,6 +70,7 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
   const collar = $derived(at.headHeight * 0.5)
   /** The hatch runs over what is filtered by it; null leaves a group as it is. */
   const hatch = (place: PartPlace) => (paint.hatched[place] ? `url(#${name}-hatch)` : null)
+  const isHatched = $derived(Object.values(paint.hatched).some(Boolean))
   const HATCH = { line: 2, pitch: 12 }
 </script>
 
@@ -71,6 +85,7 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
         colours={paint.skirt}
         belly={paint.skirtBelly}
         {layer}
+        {small}
       /></g
     >
   {/if}
@@ -96,31 +111,31 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
   class="block h-auto w-full {classes}"
   viewBox="{at.bounds.left - margin} {top} {width} {height}"
   role="img"
-  aria-label={describeBuild(build)}
+  aria-label="{says}{describeBuild(build)}"
 >
-  <defs>
-    <filter
-      id="{name}-hatch"
-      filterUnits="userSpaceOnUse"
-      primitiveUnits="userSpaceOnUse"
-      x="-600"
-      y="-400"
-      width="1400"
-      height="800"
-    >
-      <feFlood x="0" y="0" width={HATCH.line} height={HATCH.pitch} flood-color={lines} flood-opacity="0.6" />
-      <feOffset x="0" y="0" width={HATCH.pitch} height={HATCH.pitch} result="stripe" />
-      <feTile in="stripe" result="stripes" />
-      <feComposite in="stripes" in2="SourceAlpha" operator="in" result="hatch" />
-      <feMerge><feMergeNode in="SourceGraphic" /><feMergeNode in="hatch" /></feMerge>
-    </filter>
-  </defs>
-  {@render strands('behind')}
+  {#if isHatched}<defs>
+      <filter
+        id="{name}-hatch"
+        filterUnits="userSpaceOnUse"
+        primitiveUnits="userSpaceOnUse"
+        x="-600"
+        y="-400"
+        width="1400"
+        height="800"
+      >
+        <feFlood x="0" y="0" width={HATCH.line} height={HATCH.pitch} flood-color={lines} flood-opacity="0.6" />
+        <feOffset x="0" y="0" width={HATCH.pitch} height={HATCH.pitch} result="stripe" />
+        <feTile in="stripe" result="stripes" />
+        <feComposite in="stripes" in2="SourceAlpha" operator="in" result="hatch" />
+        <feMerge><feMergeNode in="SourceGraphic" /><feMergeNode in="hatch" /></feMerge>
+      </filter>
+    </defs>{/if}
+  {#if !small}{@render strands('behind')}{/if}
   <g fill="none" stroke={steel} stroke-width="4.4" stroke-linecap="round" stroke-linejoin="round">
     <path d={hookPath(-6, 0, at.shank + 6, at.gap)} />
     <path d={barbPath(-6, 0, at.shank + 6, at.gap)} stroke-width="2.4" />
   </g>
-  {#if trailerHook}
+  {#if trailerHook && !small}
     <g fill="none" stroke={steel} stroke-width="3.8" stroke-linecap="round">
       <circle cx={trailerHook.x} cy={-at.gap * 0.06} r="6.5" />
       <path d={hookPath(trailerHook.x + 6, 0, trailerHook.shank - 6, trailerHook.gap)} />
@@ -136,23 +151,24 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
         colours={paint.trailer}
         belly={paint.trailerBelly}
         name="{name}-t"
+        {small}
       />
     </g>
-    <!-- the point comes out through the back of the trailer -->
-    <path
-      d={bendPath(-6, 0, at.shank + 6, at.gap)}
-      fill="none"
-      stroke={steel}
-      stroke-width="4.4"
-      stroke-linecap="round"
-    />
-    <path
-      d={barbPath(-6, 0, at.shank + 6, at.gap)}
-      fill="none"
-      stroke={steel}
-      stroke-width="2.4"
-      stroke-linecap="round"
-    />
+    {#if !small}<!-- the point comes out through the back of the trailer -->
+      <path
+        d={bendPath(-6, 0, at.shank + 6, at.gap)}
+        fill="none"
+        stroke={steel}
+        stroke-width="4.4"
+        stroke-linecap="round"
+      />
+      <path
+        d={barbPath(-6, 0, at.shank + 6, at.gap)}
+        fill="none"
+        stroke={steel}
+        stroke-width="2.4"
+        stroke-linecap="round"
+      />{/if}
   {/if}
   {@render strands('before')}
 
@@ -203,6 +219,7 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
       belly={paint.headBelly}
       eye={build.head.eye}
       name="{name}-h"
+      {small}
     /></g
   >
   {#if build.lure === 'bladed_jig' && build.blades[0]}

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { settings } from '../stores/settings.svelte'
-  import { PER_INCH } from './units'
+  import { path, PER_INCH } from './units'
 
   /** A ruler under the lure, from its nose: inches in eighths, or centimetres in millimetres. */
   interface Props {
@@ -24,13 +24,10 @@
 </script>
 
 <g stroke="currentColor" stroke-width="1.1">
-  <line x1={x} y1={y} x2={last} y2={y} />
-  {#each ticks as tick (tick.x)}<line x1={tick.x} y1={y} x2={tick.x} y2={y + tick.size} />{/each}
+  <path fill="none" d={path`M${x} ${y}H${last}` + ticks.map((tick) => path`M${tick.x} ${y}v${tick.size}`).join('')} />
 </g>
 <g fill="currentColor" font-size="16" text-anchor="start">
-  {#each ticks as tick (tick.x)}
-    {#if tick.label && (tick.x + 20 < last || tick.x === x)}<text x={tick.x + 4} y={y + 25}
-        >{tick.label}{tick.x === x ? (metric ? ' cm' : ' in') : ''}</text
-      >{/if}
+  {#each ticks.filter((tick) => tick.label && (tick.x + 20 < last || tick.x === x)) as tick (tick.x)}
+    <text x={tick.x + 4} y={y + 25}>{tick.label}{tick.x === x ? (metric ? ' cm' : ' in') : ''}</text>
   {/each}
 </g>

@@ -1,27 +1,26 @@
 <script lang="ts">
-  import type { Palette } from '../api/client'
   import { show } from '../words/words'
+  import { COLOURS } from '../words/vocabulary'
   import { hexOf } from './part'
 
   /** A colour by word, by number or by eye. */
   interface Props {
     label: string
     value: string | null | undefined
-    palette: Palette
     onset: (colour: string) => void
     extra?: readonly { name: string; hex: string }[]
   }
-  let { label, value, palette, onset, extra = [] }: Props = $props()
+  let { label, value, onset, extra = [] }: Props = $props()
   const id = $props.id()
-  const isWord = $derived(value != null && value in palette.colours)
+  const isWord = $derived(value != null && (COLOURS as readonly string[]).includes(value))
 </script>
 
 <div class="flex flex-col gap-1 text-[0.8125rem]">
   <label class="font-bold" for={id}>{label}</label>
   <div class="flex">
-    <span class="bg-proof border-rule flex border p-1">
+    <span class="bg-proof border-edge flex border">
       <input
-        class="h-9 w-10 cursor-pointer"
+        class="h-11 w-11 cursor-pointer"
         type="color"
         aria-label="{label}, by eye"
         value={hexOf(value)}
@@ -30,12 +29,12 @@
     </span>
     <select
       {id}
-      class="select border-rule h-11 w-40"
+      class="select border-edge h-11 w-36"
       value={isWord ? value : (value ?? '')}
       onchange={(event) => onset(event.currentTarget.value)}
     >
       {#if !isWord}<option value={value ?? ''}>{value ?? 'none'}</option>{/if}
-      {#each Object.keys(palette.colours) as word (word)}<option value={word}>{show(word)}</option>{/each}
+      {#each COLOURS as word (word)}<option value={word}>{show(word)}</option>{/each}
       {#if extra.length > 0}
         <optgroup label="From your palettes">
           {#each extra as swatch, i (i)}<option value={swatch.hex}>{swatch.name}</option>{/each}

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import type { OwnedPart, Palette } from '../api/client'
+  import Button from '../ui/Button.svelte'
+  import type { OwnedPart } from '../api/client'
   import { capital, fraction, show } from '../words/words'
   import {
     ARMS,
@@ -26,11 +27,10 @@
   /** The fields that a part of its kind is judged by. */
   interface Props {
     part: OwnedPart
-    palette: Palette
     onset: (change: Partial<OwnedPart>) => void
     extra?: readonly { name: string; hex: string }[]
   }
-  let { part, palette, onset, extra = [] }: Props = $props()
+  let { part, onset, extra = [] }: Props = $props()
 
   const WORDS = {
     arm: ARMS,
@@ -100,32 +100,25 @@
 
 {#each fields as field (field)}
   {#if field === 'colour'}
-    <ColourField label="Colour" value={part.colour} {palette} {extra} onset={(colour) => onset({ colour })} />
+    <ColourField label="Color" value={part.colour} {extra} onset={(colour) => onset({ colour })} />
   {:else if field === 'accents' || field === 'belly'}
     {@const { words, first } = LISTS[field]}
     {#each part[field] ?? [] as colour, i (i)}
       {@const name = mostOf(field) > 1 ? `${words} ${i + 1}` : words}
       <div class="flex items-end">
-        <ColourField label={name} value={colour} {palette} {extra} onset={(next) => setColour(field, i, next)} />
-        <button
-          type="button"
-          class="btn btn-outline border-rule h-11 px-3"
-          aria-label="Take {name.toLowerCase()} off"
-          onclick={() => setColour(field, i, null)}>−</button
-        >
+        <ColourField label={name} value={colour} {extra} onset={(next) => setColour(field, i, next)} />
+        <Button label="Remove {name.toLowerCase()}" onclick={() => setColour(field, i, null)}>−</Button>
       </div>
     {/each}
     {#if (part[field] ?? []).length < mostOf(field)}
-      <button
-        type="button"
-        class="btn btn-outline border-rule h-11 self-end px-3 text-xs"
-        onclick={() => setColour(field, (part[field] ?? []).length, first)}>+ {words.toLowerCase()}</button
+      <Button class="self-end" onclick={() => setColour(field, (part[field] ?? []).length, first)}
+        >+ {words.toLowerCase()}</Button
       >
     {/if}
   {:else if field === 'eye'}
     <label class="flex h-11 items-center gap-2 self-end text-[0.8125rem] font-bold">
       <input
-        class="checkbox"
+        class="checkbox border-edge"
         type="checkbox"
         checked={part.eye}
         onchange={(event) => onset({ eye: event.currentTarget.checked })}
@@ -136,7 +129,7 @@
     <label class="flex flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">Opacity</span>
       <select
-        class="select border-rule h-11 w-36"
+        class="select border-edge h-11 w-36"
         value={String(part.opacity ?? 1)}
         onchange={(event) => onset({ opacity: Number(event.currentTarget.value) })}
       >
@@ -150,7 +143,7 @@
     <label class="flex flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">Weight, oz</span>
       <select
-        class="select border-rule h-11 w-28"
+        class="select border-edge h-11 w-28"
         value={part.weight_oz}
         onchange={(event) => onset({ weight_oz: Number(event.currentTarget.value) })}
       >
@@ -162,7 +155,7 @@
     <label class="flex flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">Number</span>
       <select
-        class="select border-rule h-11 w-20"
+        class="select border-edge h-11 w-20"
         value={part.number}
         onchange={(event) => onset({ number: Number(event.currentTarget.value) })}
       >
@@ -173,7 +166,7 @@
     <label class="flex flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">Length, in</span>
       <input
-        class="input border-rule h-11 w-24"
+        class="input border-edge h-11 w-24"
         type="number"
         min="0.5"
         max={BOUNDS.mostLengthIn}
@@ -186,7 +179,7 @@
     <label class="flex flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">Finish</span>
       <select
-        class="select border-rule h-11 w-32"
+        class="select border-edge h-11 w-32"
         value={part.metal ?? 'paint'}
         onchange={(event) => {
           const word = event.currentTarget.value
@@ -206,12 +199,12 @@
     {#if part.metal}
       <label class="flex h-11 items-center gap-2 self-end text-[0.8125rem] font-bold">
         <input
-          class="checkbox"
+          class="checkbox border-edge"
           type="checkbox"
           checked={part.darkened}
           onchange={(event) => onset({ darkened: event.currentTarget.checked })}
         />
-        Under marker
+        Marked with marker
       </label>
     {/if}
   {:else if field === 'lures'}
@@ -221,7 +214,7 @@
         {#each LURE_KINDS as lure (lure)}
           <label class="flex h-11 items-center gap-1.5">
             <input
-              class="checkbox"
+              class="checkbox border-edge"
               type="checkbox"
               checked={part.lures?.includes(lure)}
               onchange={(event) =>
@@ -240,7 +233,7 @@
     <label class="flex flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">Size</span>
       <input
-        class="input border-rule h-11 w-28"
+        class="input border-edge h-11 w-28"
         value={part.size}
         oninput={(event) => onset({ size: event.currentTarget.value })}
       />
@@ -250,7 +243,7 @@
       <label class="flex flex-col gap-1 text-[0.8125rem]">
         <span class="font-bold">{LABELS[field] ?? capital(show(field))}</span>
         <select
-          class="select border-rule h-11 w-36"
+          class="select border-edge h-11 w-36"
           value={part[field] ?? WORDS[field][0]}
           onchange={(event) => onset({ [field]: event.currentTarget.value || null } as Partial<OwnedPart>)}
         >

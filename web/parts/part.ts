@@ -172,7 +172,3 @@ export function searchText(part: OwnedPart): string {
     .replaceAll('_', ' ')
     .toLowerCase()
 }
-
-export function money(amount: number): string {
-  return amount.toFixed(2)
-}

@@ -1,12 +1,13 @@
 <script lang="ts">
   import { scaleLog } from 'd3-scale'
   import { LineChart } from 'layerchart'
-  import type { LookPart, Reading, Scene } from '../api/client'
-  import { sensitivityFor, type From } from '../api/sceneQueries.svelte'
+  import type { From, LookPart, Reading, Scene } from '../api/client'
+  import { sensitivityFor } from '../api/queries'
   import { settings } from '../stores/settings.svelte'
   import { capital, round, waterLength, waterLengthBand } from '../words/words'
   import { LIMITS } from '../words/vocabulary'
   import { partName } from './partName'
+  import Plot from './Plot.svelte'
 
   /** Contrast over distance as a plot, and the same figures as a table. */
   interface Props {
@@ -17,8 +18,11 @@
     from: From
     /** The distance the drawing stands at, as a step of the scene. */
     at: number
+    onat: (at: number) => void
   }
-  let { lookParts, scene, reading, from, at }: Props = $props()
+  let { lookParts, scene, reading, from, at: wanted, onat }: Props = $props()
+  const last = $derived(scene.distances_in.length - 1)
+  const at = $derived(Math.min(wanted, last))
 
   const spans = sensitivityFor(() => ({
     reading,
@@ -26,7 +30,7 @@
     parts: [...lookParts],
     pairs: scene.look.pairs.map((pair) => [pair.a, pair.b]),
   }))
-  const sensitivity = $derived(spans.data)
+  const sensitivity = $derived(spans.current)
 
   /** Below this nothing is drawn: far under anything an eye could make out. */
   const FLOOR = 0.01
@@ -113,6 +117,47 @@
     ),
   )
   const splitBands = $derived((sensitivity?.pairs ?? []).flatMap((pair) => bandOf(pair.split_range_in, LIMITS.oneUpTo)))
+  /** Where two curves cross, going away, in words. */
+  function crossings(curves: readonly { name: string; values: readonly number[] }[]): string[] {
+    return curves.flatMap((one, i) =>
+      curves.slice(i + 1).flatMap((other) => {
+        const cross = scene.distances_in.findIndex((_, k) => {
+          if (k === 0) return false
+          const before = (one.values[k - 1] ?? 0) - (other.values[k - 1] ?? 0)
+          return before * ((one.values[k] ?? 0) - (other.values[k] ?? 0)) < 0
+        })
+        return cross > 0
+          ? [
+              `The curves of ${one.name} and ${other.name} cross near ${waterLength(scene.distances_in[cross] ?? 0, metric)}.`,
+            ]
+          : []
+      }),
+    )
+  }
+  const partsSummary = $derived(
+    [
+      ...shownParts.map((part) => {
+        const range = seen(part.id)?.flash_range_in ?? seen(part.id)?.sight_range_in ?? 0
+        return `${capital(partName(part))}: ${range > 0 ? `visible to ${waterLength(range, metric)}` : 'not visible'}.`
+      }),
+      ...crossings(
+        shownParts.map((part) => ({
+          name: partName(part),
+          values: (part.flash ?? part.contrast).map((value) => Math.abs(value)),
+        })),
+      ),
+    ].join(' '),
+  )
+  const pairsSummary = $derived(
+    scene.look.pairs
+      .map(
+        (pair) =>
+          `${capital(partName(drawn(pair.a)))} and ${partName(drawn(pair.b))}: ${
+            pair.split_range_in > 0 ? `separate to ${waterLength(pair.split_range_in, metric)}` : 'look like one'
+          }.`,
+      )
+      .join(' '),
+  )
   const away = $derived(waterLength(scene.distances_in[at] ?? 0, metric))
   const here = $derived((scene.distances_in[at] ?? 0) * unit)
 </script>
@@ -123,16 +168,25 @@
   >
 {/snippet}
 
-<section aria-labelledby="figures">
-  <h2 id="figures" class="border-base-content border-b pb-1">How far each part carries</h2>
+<div>
   <div class="grid gap-x-8 gap-y-6 pt-3 lg:grid-cols-2">
     <div>
       <p class="mb-1 text-xs">
-        Contrast against the water over distance ({metric ? 'cm' : 'in'}), each mark ten times the last. Lost below
-        {LIMITS.lostBelow}, the thin line; metal at a glint. Shaded: where that may happen, as far as the model’s
+        Contrast against the water over distance ({metric ? 'cm' : 'in'}), each mark ten times the last. Not visible
+        below {LIMITS.lostBelow}, the thin line; metal at a glint. Shaded: where that may happen, as far as the model’s
         constants are known.
       </p>
-      <div class="h-56" data-plot="parts">
+      <Plot
+        name="parts"
+        label="Contrast over distance"
+        summary={partsSummary}
+        reads="{away} away: {shownParts
+          .map((part) => `${partName(part)} ${signed(part.contrast[at] ?? 0)}`)
+          .join(', ')}"
+        {at}
+        {last}
+        {onat}
+      >
         <LineChart
           {data}
           x="distance"
@@ -151,15 +205,27 @@
             tooltip: { hideTotal: true },
           }}
         />
-      </div>
+      </Plot>
     </div>
     <div>
       <p class="mb-1 text-xs">
         Difference between two parts over distance ({metric ? 'cm' : 'in'}), in just-noticeable steps. Below {LIMITS.oneUpTo},
-        the thin line, the two read as one.
+        the thin line, the two look like one.
       </p>
-      <div class="h-56" data-plot="pairs">
-        {#if scene.pairs.length > 0}
+      {#if scene.pairs.length > 0}
+        <Plot
+          name="pairs"
+          label="Difference over distance"
+          summary={pairsSummary}
+          reads="{away} away: {scene.pairs
+            .map(
+              (pair) => `${partName(drawn(pair.a))} and ${partName(drawn(pair.b))} ${round(pair.jnd[at] ?? 0, 1)} JND`,
+            )
+            .join(', ')}"
+          {at}
+          {last}
+          {onat}
+        >
           <LineChart
             data={pairData}
             x="distance"
@@ -178,8 +244,8 @@
               tooltip: { hideTotal: true },
             }}
           />
-        {/if}
-      </div>
+        </Plot>
+      {/if}
     </div>
     <table class="w-full self-start text-left text-[0.8125rem] sm:text-sm [&_td]:pr-2 [&_th]:pr-2">
       <thead class="text-faint text-xs">
@@ -217,7 +283,7 @@
       <thead class="text-faint text-xs">
         <tr
           ><th class="py-1 font-normal">Pair</th><th class="font-normal">In the hand</th><th class="font-normal"
-            >Colour, tone</th
+            >Color, tone</th
           ><th class="font-normal">{away} away</th><th class="font-normal">Reads as</th><th class="font-normal"
             >Separate to</th
           ></tr
@@ -242,10 +308,10 @@
   </div>
   <p class="text-faint pt-2 text-xs">
     {round(scene.look.water.lux_at_lure, scene.look.water.lux_at_lure < 10 ? 2 : 0)} lux at the lure. Light weakens by c =
-    {round(scene.look.water.beam_c_per_m, 2)} per metre on its way to the eye and K = {round(
+    {round(scene.look.water.beam_c_per_m, 2)} per meter on its way to the eye and K = {round(
       scene.look.water.kd_per_m,
       2,
-    )} per metre on its way down. Contrast is (part − water) / water; JND is a just-noticeable difference; ΔE is CIEDE2000.
-    <a class="underline" href="#/depths">How colours hold with depth</a>
+    )} per meter on its way down. Contrast is (part − water) / water; JND is a just-noticeable difference; ΔE is CIEDE2000.
+    <a class="underline" href="#/depths">How colors hold up with depth</a>
   </p>
-</section>
+</div>

@@ -1,10 +1,11 @@
 <script lang="ts">
-  import type { Scene } from '../api/client'
+  import type { From, Scene } from '../api/client'
   import Lure from '../lure/Lure.svelte'
   import { confused, inTheWater, linesOn, waterOf, type Build, type Eye, type Paint } from '../lure/paint'
   import { settings } from '../stores/settings.svelte'
+  import Slider from '../ui/Slider.svelte'
+  import Tile from '../ui/Tile.svelte'
   import { capital, round, waterLength } from '../words/words'
-  import type { From } from '../api/sceneQueries.svelte'
   import { partName } from './partName'
 
   /** The same lure in the hand and in this water, to a person and to a bass, near and far, painted with the colours the model computes. */
@@ -17,8 +18,10 @@
     onfrom: (from: From) => void
     at: number
     onat: (at: number) => void
+    /** On a phone the pictures stay in view, small, while what is below them is worked on. */
+    stays?: boolean
   }
-  let { build, hand, scene, from, onfrom, at, onat }: Props = $props()
+  let { build, hand, scene, from, onfrom, at, onat, stays = false }: Props = $props()
 
   let eye = $state<Eye>('person')
   let automatic = $state(true)
@@ -50,8 +53,15 @@
   const stations = $derived([
     { name: 'At hand', step: 0 },
     { name: 'Half way', step: Math.round(edge / 2) },
-    { name: 'Edge of sight', step: edge },
+    { name: 'Edge of visibility', step: edge },
   ])
+
+  /** How far away and to whom, and how much of its contrast the lure has left, for those who cannot see the drawing. */
+  function fadingWords(scene: Scene, at: number, eye: Eye): string {
+    const away = waterLength(scene.distances_in[at] ?? 0, settings.metric)
+    const left = Math.round(100 * (scene.left[at] ?? 0))
+    return `As ${eye === 'bass' ? 'a bass' : 'a person'} sees it ${away} away, ${left} % of its contrast left. ${confusedWords(scene, at, eye)}`
+  }
 
   /** What an eye cannot tell apart, in words; empty where it tells everything apart. */
   function confusedWords(scene: Scene, at: number, eye: Eye): string {
@@ -72,27 +82,19 @@
   <fieldset class="flex">
     <legend class="sr-only">{name}</legend>
     {#each options as [value, words] (value)}
-      <label
-        class={[
-          'border-rule has-checked:bg-primary has-checked:text-primary-content has-focus-visible:outline-3',
-          'relative -mr-px flex min-h-11 cursor-pointer items-center border px-2.5 text-xs has-checked:z-10',
-        ]}
+      <Tile
+        type="radio"
+        name="{id}-{name}"
+        {value}
+        checked={chosen === value}
+        onchange={() => onpick(value)}
+        class="!px-2.5 !text-xs">{words}</Tile
       >
-        <input
-          class="absolute inset-0 h-full w-full cursor-pointer appearance-none opacity-0"
-          type="radio"
-          name="{id}-{name}"
-          {value}
-          checked={chosen === value}
-          onchange={() => onpick(value)}
-        />
-        {words}
-      </label>
     {/each}
   </fieldset>
 {/snippet}
 
-{#snippet frame(scene: Scene | undefined, eye: Eye, at: number, shape: string)}
+{#snippet frame(scene: Scene | undefined, eye: Eye, at: number, shape: string, small: boolean)}
   {@const water = scene ? waterOf(scene, eye, exposed) : '#d2d2d2'}
   <div class="bg-proof p-2 md:p-3 {shape}">
     <div class="flex h-full items-center justify-center" style:background-color={water} style:color={water}>
@@ -102,60 +104,70 @@
           {span}
           lines={linesOn(water)}
           ruler={false}
+          {small}
+          says="{fadingWords(scene, at, eye)} "
           class="max-h-full"
         />{/if}
     </div>
   </div>
 {/snippet}
 
-<div class="grid grid-cols-2 gap-3 md:grid-cols-3">
-  <figure class="col-span-2 md:col-span-1">
-    <figcaption class="mb-1 text-[0.8125rem] font-bold">In the hand</figcaption>
-    <div class="bg-proof flex aspect-[16/11] items-center justify-center p-3 text-[#1a1a1a] md:aspect-[16/9]">
-      <Lure {build} paint={hand} {span} class="max-h-full" />
+<div
+  class={[
+    'bg-base-100 grid gap-x-2 gap-y-3 md:grid-cols-3 md:gap-x-3',
+    stays ? 'sticky top-0 z-20 order-1 grid-cols-3 py-1 lg:static' : 'grid-cols-2',
+  ]}
+>
+  <figure class={stays ? '' : 'col-span-2 md:col-span-1'}>
+    <figcaption class="mb-1 text-[0.8125rem] leading-tight font-bold">In the hand</figcaption>
+    <div
+      class={[
+        'bg-proof flex aspect-[16/11] items-center justify-center text-[#1a1a1a] md:aspect-[16/9] md:p-3',
+        stays ? 'p-1' : 'p-3',
+      ]}
+    >
+      <Lure {build} paint={hand} {span} says="In the hand. " class="max-h-full" />
     </div>
   </figure>
   {#each EYES as [seen, words] (seen)}
     {@const alike = scene ? confusedWords(scene, step, seen) : ''}
     <figure>
-      <figcaption class="mb-1 flex flex-col justify-between gap-x-2 text-[0.8125rem] md:flex-row">
+      <figcaption class="mb-1 flex flex-col justify-between gap-x-2 text-[0.8125rem] leading-tight md:flex-row">
         <span class="font-bold">{words}</span>
-        <span class="text-faint"
+        <span class={['text-faint', stays && 'hidden md:inline']}
           >{seen === 'bass' ? 'an approximation' : `${waterLength(distance, settings.metric)} away`}</span
         >
       </figcaption>
-      {@render frame(scene, seen, step, 'aspect-[16/11] md:aspect-[16/9]')}
-      <p class="text-faint min-h-4 text-xs">{alike}</p>
+      {@render frame(scene, seen, step, 'aspect-[16/11] md:aspect-[16/9]', false)}
+      <p class={['text-faint min-h-8 text-xs', stays && 'hidden md:block']}>{alike}</p>
     </figure>
   {/each}
 </div>
-<div class="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
-  <label class="flex min-w-56 flex-1 items-center gap-3 text-[0.8125rem] font-bold">
+<div class="order-4 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+  <div class="flex min-w-56 flex-1 items-center gap-3 text-[0.8125rem] font-bold">
     <span class="shrink-0">Distance</span>
-    <input
-      class="gauge h-11 w-full"
-      type="range"
-      min="0"
-      max={last}
-      step="1"
+    <Slider
+      label="Distance"
       value={step}
-      aria-valuetext={waterLength(distance, settings.metric)}
-      oninput={(event) => onat(Number(event.currentTarget.value))}
+      {last}
+      shown={waterLength(distance, settings.metric)}
+      onset={onat}
+      class="mx-2 h-11 min-w-0 flex-1"
     />
     <output class="w-14 shrink-0 text-right">{waterLength(distance, settings.metric)}</output>
-  </label>
+  </div>
   <div class="flex flex-wrap gap-2">
     <label class="flex min-h-11 items-center gap-2 text-xs">
-      <input class="checkbox checkbox-sm" type="checkbox" bind:checked={automatic} />
+      <input class="checkbox border-edge" type="checkbox" bind:checked={automatic} />
       Exposure: automatic{stops}
     </label>
     {@render pick('Direction', SIDES, from, (value) => onfrom(value === 'below' ? 'below' : 'side'))}
   </div>
 </div>
-<div class="grid grid-cols-3 gap-3" role="group" aria-label="Near and far">
+<div class="order-4 grid grid-cols-3 gap-3" role="group" aria-label="Near and far">
   {#each stations as station (station.name)}
     <button
-      class="text-left aria-pressed:outline-2 aria-pressed:outline-offset-2"
+      class="text-left aria-pressed:[&>div]:outline-base-content aria-pressed:[&>div]:outline-2"
       aria-pressed={step === station.step}
       onclick={() => onat(station.step)}
     >
@@ -165,11 +177,11 @@
           settings.metric,
         )}</span
       >
-      {@render frame(scene, eye, station.step, 'aspect-[16/11] md:aspect-[2/1]')}
+      {@render frame(scene, eye, station.step, 'aspect-[16/11] md:aspect-[2/1]', true)}
     </button>
   {/each}
 </div>
-<div class="flex flex-wrap items-center gap-3">
+<div class="order-4 flex flex-wrap items-center gap-3">
   <p class="text-faint flex-1 basis-48 text-xs">Hatched: no part of it can be told apart.</p>
   <div class="flex flex-wrap items-center gap-x-3 gap-y-1">
     <p class="text-faint text-xs">Near and far as seen by</p>
@@ -177,7 +189,7 @@
   </div>
 </div>
 {#if scene && !scene.look.water.colour_vision}
-  <p class="border-base-content border-2 p-2 text-sm font-semibold">
-    Less than 1 lux reaches the lure: colour is gone down there, and only light and dark count.
+  <p class="border-base-content order-4 border-2 p-2 text-sm font-semibold">
+    Less than 1 lux reaches the lure: too dark for color, only light and dark count.
   </p>
 {/if}

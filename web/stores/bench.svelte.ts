@@ -1,52 +1,143 @@
-import type { Composition, OwnedPart } from '../api/client'
+import { answer, api, type Composition, type OwnedPart, type Workbench, type WorkbenchChange } from '../api/client'
+import { whenWritten } from '../api/writes'
+import { slotsOf, type Slot } from '../parts/slots'
 import type { LureKind } from '../words/vocabulary'
-import { firstBuild, slotsOf, type Slot } from '../parts/slots'
+import { conflicts } from './conflicts.svelte'
+import { currentReading } from './currentReading.svelte'
+import { leftInBrowser } from './leftInBrowser'
+import { notices } from './notices.svelte'
+import { WriteQueue } from './writes'
 
-const KEPT_AS = 'kontrast.bench'
+const PATH = '/api/workbench'
+const MOST_PAST = 50
 
-/** What lies on the bench. It stays there when the page is closed, in this browser. */
+type Builds = Partial<Record<LureKind, Composition>>
+/** A change to send, or the wish to read anew once those before it are stored. */
+type Errand = WorkbenchChange | 'read'
+
+/** What is on the bench: a build for each lure, the ones undo brings back, the place in each checklist. The server keeps it. */
 class BenchTop {
-  build = $state.raw<Composition | null>(read())
+  #builds = $state.raw<Builds>({})
+  #past = $state.raw<readonly Composition[]>([])
+  #checklists = $state.raw<Record<string, number>>({})
+  /** Whether the server has said what is there. */
+  isLoaded = $state(false)
   slot = $state<Slot>('skirt')
-  /** The builds that were on it before, newest last. */
-  #past: Composition[] = []
-  canGoBack = $state(false)
+  canUndo = $derived(this.#past.length > 0)
+  #writes = new WriteQueue<Errand>(
+    (errand, isLast) => (errand === 'read' ? this.#read() : this.#send(errand, isLast)),
+    (error) => this.#failed(error),
+  )
+
+  constructor() {
+    whenWritten((what) => {
+      if (['parts', 'built', 'everything'].includes(what) && this.isLoaded) this.#writes.add('read')
+    })
+  }
+
+  /** Reads what is there, the first time it is needed. */
+  async load(): Promise<void> {
+    if (this.isLoaded) return
+    await this.#read()
+    this.isLoaded = true
+  }
+
+  build(lure: LureKind): Composition | null {
+    return this.#builds[lure] ?? null
+  }
 
   replace(build: Composition): void {
-    if (this.build) {
-      this.#past = [...this.#past.slice(-49), this.build]
-      this.canGoBack = true
-    }
-    this.build = build
-    keep(build)
-    if (!slotsOf(build.lure).includes(this.slot)) this.slot = 'skirt'
+    const replaced = this.#builds[build.lure]
+    if (replaced) this.#past = [...this.#past, replaced].slice(-MOST_PAST)
+    this.#builds = { ...this.#builds, [build.lure]: build }
+    this.slotOf(build.lure)
+    this.#writes.add({ build })
   }
 
-  put(slot: Slot, part: OwnedPart | null): void {
-    const build = this.build && withPart(this.build, slot, part)
+  put(lure: LureKind, slot: Slot, part: OwnedPart | null): void {
+    const before = this.build(lure)
+    const build = before && withPart(before, slot, part)
     if (build) this.replace(build)
   }
 
-  back(): void {
-    const before = this.#past.pop()
-    if (!before) return
-    this.build = before
-    this.canGoBack = this.#past.length > 0
-    keep(before)
+  /** Brings back the build that was replaced last, and the lure it was of where another one is shown. */
+  undo(shown: LureKind): void {
+    const last = this.#past.at(-1)
+    if (!last) return
+    this.#past = this.#past.slice(0, -1)
+    this.#builds = { ...this.#builds, [last.lure]: last }
+    this.slotOf(last.lure)
+    if (last.lure !== shown) currentReading.change({ lure: last.lure })
+    this.#writes.add({ undo: true })
   }
 
-  /** Makes sure that something of the wanted kind lies there. */
-  ready(lure: LureKind, parts: readonly OwnedPart[], leadFree: boolean): void {
-    if (this.build?.lure === lure) return
-    const build = firstBuild(lure, parts, leadFree)
-    if (build) this.replace(build)
+  /** The first step of a build's checklist that is not done yet. */
+  place(key: string): number {
+    return this.#checklists[key] ?? 0
   }
 
-  moveSlot(by: 1 | -1): void {
-    if (!this.build) return
-    const slots = slotsOf(this.build.lure)
+  moveTo(key: string, step: number): void {
+    this.#checklists = { ...this.#checklists, [key]: step }
+    this.#writes.add({ checklist: { build: key, step } })
+  }
+
+  moveSlot(lure: LureKind, by: 1 | -1): void {
+    const slots = slotsOf(lure)
     this.slot = slots[(slots.indexOf(this.slot) + by + slots.length) % slots.length] ?? 'skirt'
   }
+
+  /** Keeps the chosen slot to those that a lure has. */
+  slotOf(lure: LureKind): Slot {
+    if (!slotsOf(lure).includes(this.slot)) this.slot = 'skirt'
+    return this.slot
+  }
+
+  #take({ builds, past, checklists }: Workbench): void {
+    this.#builds = Object.fromEntries((builds ?? []).map((build) => [build.lure, build]))
+    this.#past = past ?? []
+    this.#checklists = Object.fromEntries((checklists ?? []).map(({ build, step }) => [build, step]))
+  }
+
+  async #read(): Promise<void> {
+    const workbench = await answer(api.GET(PATH))
+    if (workbench) this.#take(workbench)
+    else for (const change of leftInBrowser()) await this.#send(change, false).then(() => this.#apply(change))
+  }
+
+  #apply({ build, checklist }: WorkbenchChange): void {
+    if (build) this.#builds = { ...this.#builds, [build.lure]: build }
+    if (checklist) this.#checklists = { ...this.#checklists, [checklist.build]: checklist.step }
+  }
+
+  #send(body: WorkbenchChange, isLast: boolean): Promise<unknown> {
+    return answer(api.PATCH(PATH, { body, keepalive: true, headers: isLast ? { 'If-Match': '*' } : {} }))
+  }
+
+  #failed(error: unknown): void {
+    const mine = this.#builds
+    const isAsked = conflicts.ask<Workbench>(
+      error,
+      'The build on the bench was changed in two places',
+      { builds: Object.values(mine) },
+      {
+        keepMine: async () => {
+          for (const build of Object.values(mine)) await this.#send({ build }, false)
+          await this.#read()
+        },
+        takeTheirs: (theirs) => this.#take(theirs),
+        part: ({ builds }) => partNames(builds ?? []),
+      },
+    )
+    if (isAsked) this.#writes.clear()
+    else notices.problem(error)
+  }
+}
+
+/** The parts of some builds by lure and slot, in words. */
+function partNames(builds: readonly Composition[]): Record<string, string | null> {
+  return Object.fromEntries(
+    builds.flatMap((build) => slotsOf(build.lure).map((slot) => [`${build.lure} ${slot}`, build[slot]?.name ?? null])),
+  )
 }
 
 /** A build with another part in a slot, or with none; null where it cannot do without. */
@@ -54,23 +145,6 @@ export function withPart(build: Composition, slot: Slot, part: OwnedPart | null)
   if (slot === 'head' && !part) return null
   // A front blade hangs before a rear one, or is the only one.
   return { ...build, [slot]: part, ...(slot === 'rear' && !part ? { front: null } : {}) }
-}
-
-function read(): Composition | null {
-  try {
-    const kept: unknown = JSON.parse(localStorage.getItem(KEPT_AS) ?? 'null')
-    return typeof kept === 'object' && kept !== null && 'lure' in kept && 'head' in kept ? (kept as Composition) : null
-  } catch {
-    return null
-  }
-}
-
-function keep(build: Composition): void {
-  try {
-    localStorage.setItem(KEPT_AS, JSON.stringify(build))
-  } catch {
-    // A browser that keeps nothing still lets one work.
-  }
 }
 
 export const bench = new BenchTop()

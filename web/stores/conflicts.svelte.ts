@@ -11,7 +11,7 @@ export interface Conflict {
   /** What was changed in two places, as a heading says it. */
   what: string
   differences: Difference[]
-  keepMine: () => Promise<void>
+  keepMine: () => Promise<unknown>
   takeTheirs: () => void
 }
 
@@ -45,7 +45,7 @@ class Conflicts {
     error: unknown,
     what: string,
     mine: T,
-    answers: { keepMine: () => Promise<void>; takeTheirs: (theirs: T) => void; part?: (theirs: T) => object },
+    answers: { keepMine: () => Promise<unknown>; takeTheirs: (theirs: T) => void; part?: (theirs: T) => object },
   ): boolean {
     if (!(error instanceof Refused) || error.problem.status !== 412 || !isFields(error.problem.current)) return false
     const theirs = error.problem.current as T

@@ -1,8 +1,8 @@
-import { answer, api, type Reading, type Schools } from '../api/client'
+import { answer, api, saw, type CurrentReading as Kept, type Reading, type Schools } from '../api/client'
 import { conflicts } from './conflicts.svelte'
 import { notices } from './notices.svelte'
 import { settings } from './settings.svelte'
-import { WriteQueue } from './writeQueue'
+import { LatestWrite } from './writes'
 
 /** Where somebody starts who has never taken a reading. */
 const FIRST: Reading = {
@@ -21,55 +21,60 @@ const FIRST: Reading = {
   bite: 'normal',
   bass: 'largemouth',
 }
-const SAVE_AFTER_MS = 400
+const PATH = '/api/desk'
+
+type Body = { reading: Reading; water_id: string | null }
 
 /** The reading being worked on. It is laid on the server's currentReading as it changes, which is where the angler starts next time. */
 class CurrentReading {
   reading = $state<Reading>({ ...FIRST })
   waterId = $state<string | null>(null)
-  loaded = $state(false)
   /** The reading as it was before its last change, for as long as one field alone differs from it. */
   lastChange = $state<{ before: Reading; field: keyof Reading } | null>(null)
-  #writes = new WriteQueue()
-  #timer: ReturnType<typeof setTimeout> | undefined
+  #writes = new LatestWrite<Body>(
+    (body, isLast) => this.#write(body, isLast),
+    (error, body) => this.#failed(error, body),
+  )
 
   /** The reading as it is asked about: the standing schools under those chosen for this reading alone. */
   asked = $derived<Reading>(this.#asked(this.reading))
   askedBefore = $derived<Reading | null>(this.lastChange ? this.#asked(this.lastChange.before) : null)
 
+  /** The one that came along with the page. */
+  start(kept: Kept, version: number): void {
+    saw(PATH, version)
+    this.#take(kept)
+  }
+
   async load(): Promise<void> {
-    const currentReading = await answer(api.GET('/api/desk'))
-    if (currentReading) {
-      this.reading = currentReading.reading
-      this.waterId = currentReading.water_id ?? null
-    }
-    this.loaded = true
+    const kept = await answer(api.GET(PATH))
+    if (kept) this.#take(kept)
   }
 
   change(change: Partial<Reading>): void {
     const before = $state.snapshot(this.reading) as Reading
     this.reading = { ...this.reading, ...change }
     this.#note(before, change)
-    this.#saveSoon()
+    this.#save()
   }
 
   /** Takes the last change back. */
   undoLastChange(): void {
     if (this.lastChange) this.reading = this.lastChange.before
     this.lastChange = null
-    this.#saveSoon()
+    this.#save()
   }
 
   at(waterId: string | null): void {
     this.waterId = waterId
-    this.#saveSoon()
+    this.#save()
   }
 
   reopen(reading: Reading, waterId: string | null): void {
     this.reading = reading
     this.waterId = waterId
     this.lastChange = null
-    this.#saveSoon()
+    this.#save()
   }
 
   #asked(reading: Reading): Reading {
@@ -96,36 +101,27 @@ class CurrentReading {
       JSON.stringify(from[field]) === JSON.stringify(this.reading[field]) ? null : { before: from, field }
   }
 
-  #saveSoon(): void {
-    clearTimeout(this.#timer)
-    this.#timer = setTimeout(() => void this.#save(), SAVE_AFTER_MS)
+  #take(kept: Kept): void {
+    this.reading = kept.reading
+    this.waterId = kept.water_id ?? null
+    this.lastChange = null
   }
 
-  async #save(): Promise<void> {
-    const mine = { reading: $state.snapshot(this.reading) as Reading, water_id: this.waterId }
-    try {
-      await this.#write(mine)
-    } catch (error) {
-      const isAsked = conflicts.ask<{ reading: Reading; water_id?: string | null }>(
-        error,
-        'The reading was changed in two places',
-        mine,
-        {
-          keepMine: () => this.#write(mine),
-          takeTheirs: (theirs) => {
-            this.reading = theirs.reading
-            this.waterId = theirs.water_id ?? null
-            this.lastChange = null
-          },
-          part: (whole) => whole.reading,
-        },
-      )
-      if (!isAsked) notices.problem(error)
-    }
+  #save(): void {
+    this.#writes.set({ reading: $state.snapshot(this.reading) as Reading, water_id: this.waterId })
   }
 
-  #write(body: { reading: Reading; water_id: string | null }): Promise<void> {
-    return this.#writes.add(() => answer(api.PUT('/api/desk', { body })))
+  #failed(error: unknown, mine: Body): void {
+    const isAsked = conflicts.ask<Kept>(error, 'The reading was changed in two places', mine, {
+      keepMine: () => this.#write(mine, false),
+      takeTheirs: (theirs) => this.#take(theirs),
+      part: (whole) => whole.reading,
+    })
+    if (!isAsked) notices.problem(error)
+  }
+
+  #write(body: Body, isLast: boolean): Promise<unknown> {
+    return answer(api.PUT(PATH, { body, keepalive: true, headers: isLast ? { 'If-Match': '*' } : {} }))
   }
 }
 

@@ -1,33 +1,81 @@
+/** Something the angler can do about what a notice says. */
+export interface NoticeAction {
+  name: string
+  run: () => unknown
+}
+
 export interface Notice {
   id: number
   text: string
   problem: boolean
-  undo?: () => void | Promise<void>
+  action: NoticeAction | null
 }
 
-const SHOWN_MS = 8000
+type Show = (notice: Notice) => void
+type Hide = (id: number) => void
 
-/** What the program has to say in passing: done and can be undone, or did not work and why. */
+/**
+ * What the program has to say in passing. An error stays until it is dismissed; what was done can be undone until the next change, and says
+ * so if that fails.
+ */
 class Notices {
-  list = $state<Notice[]>([])
   #next = 1
+  /** What is shown of what was done; there is one at a time. */
+  #done: number | null = null
+  #problems = new Map<string, number>()
+  #waiting: Notice[] = []
+  #show: Show | null = null
+  #hide: Hide = () => undefined
 
-  say(text: string, undo?: Notice['undo']): void {
-    this.#add({ id: this.#next++, text, problem: false, undo })
+  /** The part of the page that shows them; until it is there they wait. */
+  shownBy(show: Show, hide: Hide): void {
+    this.#show = show
+    this.#hide = hide
+    for (const notice of this.#waiting.splice(0)) show(notice)
   }
 
-  problem(error: unknown): void {
+  /** Whether the part of the page that shows them is needed. */
+  isNeeded = $state(false)
+
+  say(text: string, undo?: () => unknown): void {
+    this.changed()
+    this.#done = this.#add(text, false, undo ? { name: 'Undo', run: undo } : null)
+  }
+
+  /** The same sentence is shown once, however often it is said. */
+  problem(error: unknown, retry?: () => unknown): void {
     const text = error instanceof Error ? error.message : String(error)
-    this.#add({ id: this.#next++, text: text || 'The program did not answer. Is it still running?', problem: true })
+    if (this.#problems.has(text)) return
+    this.#problems.set(text, this.#add(text, true, retry ? { name: 'Try again', run: retry } : null))
   }
 
-  dismiss(id: number): void {
-    this.list = this.list.filter((notice) => notice.id !== id)
+  /** Something else was changed, so that what was done before can no longer be undone from here. */
+  changed(): void {
+    if (this.#done !== null) this.#hide(this.#done)
+    this.#done = null
   }
 
-  #add(notice: Notice): void {
-    this.list = [...this.list.slice(-2), notice]
-    setTimeout(() => this.dismiss(notice.id), SHOWN_MS)
+  dismissed(notice: Notice): void {
+    if (this.#done === notice.id) this.#done = null
+    if (this.#problems.get(notice.text) === notice.id) this.#problems.delete(notice.text)
+  }
+
+  async run(notice: Notice): Promise<void> {
+    this.#hide(notice.id)
+    this.dismissed(notice)
+    try {
+      await notice.action?.run()
+    } catch (error) {
+      this.problem(error)
+    }
+  }
+
+  #add(text: string, problem: boolean, action: NoticeAction | null): number {
+    const notice = { id: this.#next++, text, problem, action }
+    this.isNeeded = true
+    if (this.#show) this.#show(notice)
+    else this.#waiting.push(notice)
+    return notice.id
   }
 }
 

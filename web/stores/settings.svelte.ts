@@ -1,11 +1,20 @@
-import { answer, api, type Settings } from '../api/client'
+import { answer, api, saw, type Settings } from '../api/client'
+import { wrote } from '../api/writes'
 import { conflicts } from './conflicts.svelte'
-import { WriteQueue } from './writeQueue'
+import { notices } from './notices.svelte'
+import { LatestWrite } from './writes'
+
+const PATH = '/api/settings'
 
 /** The angler's standing choices, kept by the server and applied at once. */
 class Choices {
-  #value = $state<Settings | null>(null)
-  #writes = new WriteQueue()
+  #value = $state.raw<Settings | null>(null)
+  /** As the server has them. */
+  #stored: Settings | null = null
+  #writes = new LatestWrite<Settings>(
+    (value, isLast) => this.#write(value, isLast),
+    (error, value) => this.#failed(error, value),
+  )
   #units = $derived(this.#value?.units ?? 'us')
 
   get metric(): boolean {
@@ -16,36 +25,51 @@ class Choices {
     return this.#value
   }
 
-  async load(): Promise<void> {
-    this.#value = await answer(api.GET('/api/settings'))
+  /** Those that came along with the page. */
+  start(value: Settings, version: number): void {
+    saw(PATH, version)
+    this.#stored = value
+    this.#show(value)
   }
 
-  async change(change: Partial<Settings>): Promise<void> {
+  async load(): Promise<void> {
+    this.#stored = await answer(api.GET(PATH))
+    this.#show(this.#stored)
+  }
+
+  change(change: Partial<Settings>): void {
     if (!this.#value) return
-    const before = this.#value
-    const wanted = { ...before, ...change }
+    const wanted = { ...this.#value, ...change }
     this.#show(wanted)
-    try {
-      await this.#write(wanted)
-    } catch (error) {
-      const isAsked = conflicts.ask(error, 'The settings were changed in two places', wanted, {
-        keepMine: () => this.#write(wanted),
-        takeTheirs: (theirs) => this.#show(theirs),
-        part: ({ schools, ...rest }) => ({ ...rest, ...schools }),
-      })
-      if (isAsked) return
-      this.#show(before)
-      throw error
-    }
+    this.#writes.set(wanted)
   }
 
   #show(value: Settings): void {
     this.#value = value
-    document.documentElement.dataset.theme = value.theme
+    const { dataset } = document.documentElement
+    if (value.theme === 'system') delete dataset.theme
+    else dataset.theme = value.theme
   }
 
-  #write(value: Settings): Promise<void> {
-    return this.#writes.add(() => answer(api.PUT('/api/settings', { body: value })))
+  async #write(body: Settings, isLast: boolean): Promise<void> {
+    await answer(api.PUT(PATH, { body, keepalive: true, headers: isLast ? { 'If-Match': '*' } : {} }))
+    this.#stored = body
+    await wrote('settings')
+  }
+
+  #failed(error: unknown, wanted: Settings): void {
+    const isAsked = conflicts.ask(error, 'The settings were changed in two places', wanted, {
+      keepMine: () => this.#write(wanted, false),
+      takeTheirs: (theirs) => {
+        this.#stored = theirs
+        this.#show(theirs)
+      },
+      part: ({ schools, ...rest }) => ({ ...rest, ...schools }),
+    })
+    if (isAsked) return
+    // A newer choice stays as it is: it has a write of its own coming.
+    if (this.#value === wanted && this.#stored) this.#show(this.#stored)
+    notices.problem(error)
   }
 }
 

@@ -4,8 +4,8 @@
 </script>
 
 <p
-  class="flex items-start gap-2 text-sm leading-snug {loud
-    ? 'border-base-content border-2 p-2 font-semibold'
+  class="flex items-start gap-2 leading-snug {loud
+    ? 'border-base-content border-2 px-2 py-1 text-[0.8125rem] font-semibold sm:p-2 sm:text-sm'
     : 'text-faint mt-1.5 text-xs'}"
 >
   <TriangleAlert class="mt-0.5 shrink-0" size={loud ? 18 : 14} aria-hidden="true" />

@@ -2,8 +2,9 @@
   import type { Snippet } from 'svelte'
   import { capital, show } from '../words/words'
   import Group from './Group.svelte'
+  import Tile from './Tile.svelte'
 
-  /** One word out of a few, as tiles to tap; native radio buttons underneath, so arrow keys and screen readers work as ever. */
+  /** One word out of a few, as tiles to tap. */
   interface Props {
     label: string
     options: readonly T[]
@@ -26,28 +27,20 @@
 <Group {label} {note}>
   <div class="grid gap-px {columns ?? 'auto-cols-fr grid-flow-col'}">
     {#each options as option (option)}
-      <label
-        class={[
-          'border-rule has-checked:bg-primary has-checked:text-primary-content has-focus-visible:outline-3',
-          'hover:bg-base-200 relative -mr-px -mb-px flex min-h-11 cursor-pointer flex-col items-center',
-          'justify-center gap-1 border px-1 py-1.5 text-center text-[0.8125rem] leading-tight has-checked:z-10',
-          'has-checked:border-current has-focus-visible:z-20',
-        ]}
+      <Tile
+        type="radio"
+        {name}
+        value={option}
+        checked={value === option}
+        onchange={() => onpick(option)}
+        onclick={() => {
+          if (optional && value === option) onclear?.()
+        }}
+        class="flex-col gap-1"
       >
-        <input
-          class="absolute inset-0 h-full w-full cursor-pointer appearance-none opacity-0"
-          type="radio"
-          {name}
-          value={option}
-          checked={value === option}
-          onchange={() => onpick(option)}
-          onclick={() => {
-            if (optional && value === option) onclear?.()
-          }}
-        />
         {#if picture}{@render picture(option)}{/if}
         <span>{shown?.[option] ?? capital(show(option))}</span>
-      </label>
+      </Tile>
     {/each}
   </div>
 </Group>

@@ -1,56 +1,81 @@
 <script lang="ts">
-  /** A number set along a scale; may be left unmeasured. A native slider, so keys and screen readers work as ever. */
+  import Button from './Button.svelte'
+  import NumberBox from './NumberBox.svelte'
+  import Slider from './Slider.svelte'
+  import Stepper from './Stepper.svelte'
+
+  /** A number set along a scale, step by step, or typed; may be left unmeasured. */
   interface Props {
     label: string
     value: number | null
     min: number
     max: number
     step: number
-    /** Where the slider starts when a measure is first given. */
+    /** Where it starts when a measure is first given. */
     start: number
-    shown: (value: number) => string
+    /** The value as the angler's own units have it, and back. */
+    unit: string
+    toShown?: (value: number) => number
+    fromShown?: (shown: number) => number
+    /** As a sentence says it. */
+    words: (value: number) => string
     onset: (value: number | null) => void
     optional?: boolean
     unset?: string
   }
-  let { label, value, min, max, step, start, shown, onset, optional = false, unset = 'not measured' }: Props = $props()
-  const id = $props.id()
+  let {
+    label,
+    value,
+    min,
+    max,
+    step,
+    start,
+    unit,
+    toShown = (number) => number,
+    fromShown = (number) => number,
+    words,
+    onset,
+    optional = false,
+    unset = 'not measured',
+  }: Props = $props()
+
+  const last = $derived(Math.round((max - min) / step))
+  const now = $derived(value ?? start)
+  const clamp = (number: number) => Math.max(min, Math.min(max, number))
+  const toPlace = (number: number) => Math.round((clamp(number) - min) / step)
+  /** A first step sets the start itself: what was measured is most likely near it. */
+  const by = (way: 1 | -1) => onset(value === null ? clamp(start) : clamp(now + way * step))
 </script>
 
-<div class="min-w-0">
-  <div class="flex min-h-7 items-baseline justify-between gap-3">
-    <label for={id} class="text-[0.8125rem] font-bold">{label}</label>
-    <output class="text-base font-semibold" for={id}>{value === null ? unset : shown(value)}</output>
+<div class="min-w-0" role="group" aria-label={label}>
+  <div class="flex items-center justify-between gap-3">
+    <span class="text-[0.8125rem] font-bold" aria-hidden="true">{label}</span>
+    <span class="flex items-center gap-1">
+      <NumberBox
+        label="{label}, {unit}"
+        value={value === null ? null : toShown(value)}
+        {unit}
+        min={toShown(min)}
+        max={toShown(max)}
+        placeholder={optional ? unset : ''}
+        {optional}
+        onset={(shown) => onset(shown === null ? null : clamp(fromShown(shown)))}
+      />
+      {#if optional && value !== null}
+        <Button look="plain" label="{label}: clear" onclick={() => onset(null)}>×</Button>
+      {/if}
+    </span>
   </div>
   <div class="flex items-center gap-2">
-    <button
-      class="btn btn-outline border-rule h-11 w-11 text-lg"
-      aria-label="{label}: less"
-      onclick={() => onset(Math.max(min, (value ?? start) - step))}>−</button
-    >
-    <input
-      {id}
-      class="gauge h-11 min-w-0 flex-1 {value === null ? 'opacity-50' : ''}"
-      type="range"
-      {min}
-      {max}
-      {step}
-      value={value ?? start}
-      aria-valuetext={value === null ? unset : shown(value)}
-      oninput={(event) => onset(Number(event.currentTarget.value))}
+    <Stepper sign="−" label="{label}: less" onstep={() => by(-1)} />
+    <Slider
+      {label}
+      value={toPlace(now)}
+      {last}
+      shown={value === null ? unset : words(value)}
+      onset={(place) => onset(clamp(min + place * step))}
+      class="h-11 min-w-0 flex-1 {value === null ? 'opacity-50' : ''}"
     />
-    <button
-      class="btn btn-outline border-rule h-11 w-11 text-lg"
-      aria-label="{label}: more"
-      onclick={() => onset(Math.min(max, (value ?? start) + step))}>+</button
-    >
-    {#if optional}
-      <button
-        class="btn btn-outline border-rule h-11 px-3 text-xs"
-        disabled={value === null}
-        aria-label="{label}: take back"
-        onclick={() => onset(null)}>Clear</button
-      >
-    {/if}
+    <Stepper sign="+" label="{label}: more" onstep={() => by(1)} />
   </div>
 </div>

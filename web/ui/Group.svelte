@@ -11,7 +11,7 @@
 </script>
 
 <fieldset class="min-w-0">
-  <legend class="mb-1.5 flex w-full items-baseline justify-between gap-3">
+  <legend class="mb-1.5 flex w-full flex-wrap items-baseline justify-between gap-x-3">
     <span class="text-[0.8125rem] font-bold">{label}</span>
     {#if note}<span class="text-faint text-xs">{note}</span>{/if}
   </legend>

@@ -1,25 +1,32 @@
 <script lang="ts">
-  import { notices } from '../stores/notices.svelte'
+  import { onMount } from 'svelte'
+  import { toast, Toaster } from 'svelte-sonner'
+  import { notices, type Notice } from '../stores/notices.svelte'
+  import NoticeLine from './Notice.svelte'
+
+  /** Stacks notices at the foot of the page, above the thumb bar. Loaded with the first one. */
+  const SHOWN_MS = 8000
+  /** Room for the thumb bar of a phone and the strip above it. */
+  const ABOVE_BAR = { bottom: 130, left: 8, right: 8 }
+
+  function show(notice: Notice) {
+    toast.custom(NoticeLine, {
+      id: notice.id,
+      componentProps: { notice },
+      duration: notice.problem || notice.action ? Infinity : SHOWN_MS,
+      dismissible: !notice.problem,
+      onDismiss: () => notices.dismissed(notice),
+    })
+  }
+
+  onMount(() => notices.shownBy(show, (id) => toast.dismiss(id)))
 </script>
 
-<div
-  class="fixed inset-x-0 bottom-20 z-50 mx-auto flex w-fit max-w-[calc(100vw-1rem)] flex-col gap-2 sm:bottom-4"
-  role="status"
-  aria-live="polite"
->
-  {#each notices.list as notice (notice.id)}
-    <div class="bg-neutral text-neutral-content flex items-center gap-3 px-3 py-1 text-sm shadow-lg">
-      <span class="whitespace-pre-line">{notice.text}</span>
-      {#if notice.undo}
-        <button
-          class="btn btn-ghost h-11 underline"
-          onclick={() => {
-            void notice.undo?.()
-            notices.dismiss(notice.id)
-          }}>Undo</button
-        >
-      {/if}
-      <button class="btn btn-ghost h-11" aria-label="Dismiss" onclick={() => notices.dismiss(notice.id)}>×</button>
-    </div>
-  {/each}
-</div>
+<Toaster
+  position="bottom-center"
+  visibleToasts={4}
+  expand
+  offset={16}
+  mobileOffset={ABOVE_BAR}
+  containerAriaLabel="Notices"
+/>

@@ -1,15 +1,18 @@
 <script lang="ts">
-  import { BITES, FORAGES, SKYS, TINTS, WINDS, type Tint } from '../words/vocabulary'
   import type { Reading } from '../api/client'
   import { currentReading } from '../stores/currentReading.svelte'
   import { settings } from '../stores/settings.svelte'
-  import { capital, show, waterLength } from '../words/words'
-  import { nearestStop, STOPS } from '../words/stick'
+  import { nearestStop, place, STOPS } from '../words/stick'
   import { SHORT_TINTS } from '../words/tints'
+  import { BITES, FORAGES, SKYS, TINTS, WINDS, type Tint } from '../words/vocabulary'
+  import { capital, show, waterLength } from '../words/words'
+  import Slider from './Slider.svelte'
+  import Stepper from './Stepper.svelte'
 
-  /** The handful of things that turn most often, to change without leaving the advice. */
+  /** The handful of things that change most often, without leaving the advice. */
   const r = $derived(currentReading.reading)
   const stop = $derived(nearestStop(r.visibility_in))
+  const shown = $derived(waterLength(r.visibility_in, settings.metric))
   const SELECTS = [
     { field: 'tint', label: 'Tint', words: TINTS },
     { field: 'sky', label: 'Sky', words: SKYS },
@@ -19,33 +22,33 @@
   ] as const
 
   function toStop(index: number) {
-    const inches = STOPS[index]
+    const inches = STOPS[Math.max(0, Math.min(STOPS.length - 1, index))]
     if (inches !== undefined) currentReading.change({ visibility_in: inches })
   }
 </script>
 
 <section class="flex flex-wrap items-end gap-x-4 gap-y-2" aria-label="Change one thing">
-  <div class="flex min-w-48 flex-[2] flex-col text-[0.8125rem]">
-    <span class="flex justify-between gap-3"
-      ><span class="font-bold">Visibility</span><output>{waterLength(r.visibility_in, settings.metric)}</output></span
-    >
-    <input
-      class="gauge h-11 w-full"
-      type="range"
-      aria-label="Visibility"
-      min="0"
-      max={STOPS.length - 1}
-      step="1"
-      value={stop}
-      aria-valuetext={waterLength(r.visibility_in, settings.metric)}
-      oninput={(event) => toStop(Number(event.currentTarget.value))}
-    />
+  <div class="flex min-w-56 flex-[2] flex-col text-[0.8125rem]">
+    <span class="flex justify-between gap-3"><span class="font-bold">Visibility</span><output>{shown}</output></span>
+    <span class="flex items-center gap-2">
+      <Stepper sign="−" label="Visibility: less" onstep={() => toStop(stop - 1)} />
+      <Slider
+        label="Visibility"
+        value={stop}
+        last={STOPS.length - 1}
+        at={(index) => place(STOPS[index] ?? 0) / 100}
+        {shown}
+        onset={toStop}
+        class="h-11 min-w-0 flex-1"
+      />
+      <Stepper sign="+" label="Visibility: more" onstep={() => toStop(stop + 1)} />
+    </span>
   </div>
   {#each SELECTS as select (select.field)}
     <label class="flex min-w-28 flex-1 flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">{select.label}</span>
       <select
-        class="select border-rule h-11 w-full"
+        class="select border-edge h-11 w-full"
         value={r[select.field]}
         onchange={(event) => currentReading.change({ [select.field]: event.currentTarget.value } as Partial<Reading>)}
       >

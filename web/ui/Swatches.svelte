@@ -1,39 +1,35 @@
 <script lang="ts">
-  import type { Palette } from '../api/client'
+  import { COLOUR_HEX, COLOURS, type Colour } from '../words/vocabulary'
   import { capital, show } from '../words/words'
   import Group from './Group.svelte'
+  import Tile from './Tile.svelte'
   import { toggled } from './toggled'
 
-  /** Colours to tap on and off, each on neutral grey. */
+  /** Colors to tap on and off, each on neutral gray. */
   interface Props {
     label: string
     note?: string
-    palette: Palette
-    value: readonly string[]
-    onset: (value: string[]) => void
+    value: readonly Colour[]
+    onset: (value: Colour[]) => void
   }
-  let { label, note, palette, value, onset }: Props = $props()
+  let { label, note, value, onset }: Props = $props()
 </script>
 
 <Group {label} {note}>
-  <div class="grid grid-cols-5 sm:grid-cols-8">
-    {#each Object.entries(palette.colours) as [word, hex] (word)}
-      <label
-        class={[
-          'border-rule has-checked:border-base-content has-focus-visible:outline-3 relative -mr-px -mb-px flex',
-          'cursor-pointer flex-col border p-1 text-center text-[0.6875rem] leading-tight has-checked:z-10',
-          'has-checked:border-2 has-checked:font-bold has-focus-visible:z-20',
-        ]}
+  <div class="grid grid-cols-4 min-[360px]:grid-cols-5 sm:grid-cols-8">
+    {#each COLOURS as word (word)}
+      <Tile
+        type="checkbox"
+        chosen="framed"
+        checked={value.includes(word)}
+        onchange={() => onset(toggled(value, word))}
+        class="flex-col !items-stretch !p-1 !text-[0.6875rem]"
       >
-        <input
-          class="absolute inset-0 h-full w-full cursor-pointer appearance-none opacity-0"
-          type="checkbox"
-          checked={value.includes(word)}
-          onchange={() => onset(toggled(value, word))}
-        />
-        <span class="bg-proof block p-1.5"><span class="block h-5" style:background-color={hex}></span></span>
+        <span class="bg-proof block p-1.5"
+          ><span class="block h-5" style:background-color={COLOUR_HEX[word]}></span></span
+        >
         <span class="flex min-h-7 items-center justify-center">{capital(show(word))}</span>
-      </label>
+      </Tile>
     {/each}
   </div>
 </Group>

@@ -1,12 +1,14 @@
 <script lang="ts">
-  /** What went wrong, in words, and what to do. */
-  let { error }: { error: Error | null } = $props()
+  import Button from './Button.svelte'
+
+  /** What went wrong, in words, and a way to try again. */
+  let { error, onretry }: { error: unknown; onretry?: () => void } = $props()
+  const text = $derived(error instanceof Error ? error.message : String(error))
 </script>
 
-<div role="alert" class="border-error text-error border-2 p-3">
-  <p class="font-bold">That did not work.</p>
-  {#each (error?.message || 'The program did not answer. See whether it is still running, then try again.').split('\n') as line (line)}<p
-    >
-      {line}
-    </p>{/each}
+<div role="alert" class="border-error text-error flex flex-wrap items-center gap-3 border-2 p-3">
+  <div class="min-w-40 flex-1">
+    {#each text.split('\n') as line (line)}<p>{line}</p>{/each}
+  </div>
+  {#if onretry}<Button onclick={onretry}>Try again</Button>{/if}
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from './Button.svelte'
   import { conflicts, type Conflict } from '../stores/conflicts.svelte'
   import { notices } from '../stores/notices.svelte'
   import { settings } from '../stores/settings.svelte'
@@ -59,7 +60,7 @@
     </tbody>
   </table>
   <div class="mt-4 flex flex-wrap gap-2">
-    <button class="btn btn-primary h-11" onclick={keepMine}>Overwrite with mine</button>
-    <button class="btn btn-outline border-rule h-11" onclick={takeTheirs}>Keep theirs</button>
+    <Button look="primary" onclick={keepMine}>Overwrite with mine</Button>
+    <Button onclick={takeTheirs}>Keep theirs</Button>
   </div>
 </dialog>

@@ -30,3 +30,7 @@ export function nearestStop(inches: number): number {
   }
   return best
 }
+
+/** The marks that are named on the stick. */
+export const MARKS_IN = [1, 3, 6, 12, 18, 24, 36, 48, 60, 96, 144, 192, 240] as const
+export const MARKS_CM = [5, 10, 20, 30, 50, 75, 100, 150, 200, 300, 400, 600] as const

@@ -93,8 +93,11 @@ export function depth(feet: number, metric: boolean): string {
   return metric ? `${round(feet * 0.3048, 1)} m` : `${round(feet, 1)} ft`
 }
 
+export const toCelsius = (fahrenheit: number) => ((fahrenheit - 32) * 5) / 9
+export const fromCelsius = (celsius: number) => (celsius * 9) / 5 + 32
+
 export function temperature(fahrenheit: number, metric: boolean): string {
-  return metric ? `${round(((fahrenheit - 32) * 5) / 9, 1)} °C` : `${round(fahrenheit, 0)} °F`
+  return metric ? `${round(toCelsius(fahrenheit), 1)} °C` : `${round(fahrenheit, 0)} °F`
 }
 
 export function change(fahrenheit: number, metric: boolean): string {
@@ -128,7 +131,9 @@ const FIELDS: Record<string, string> = {
   lead_free: 'lead-free',
   schools: 'school',
   units: 'units',
-  theme: 'light',
+  theme: 'theme',
+  currency: 'currency',
+  shortcuts: 'single-key shortcuts',
 }
 
 /** A field of a reading in words. */

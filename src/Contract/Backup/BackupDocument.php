@@ -11,6 +11,7 @@ use App\Contract\Logbook\SavedBuildDocument;
 use App\Contract\Reading\SavedReadingDocument;
 use App\Contract\Reading\WaterDocument;
 use App\Contract\Settings\SettingsDocument;
+use App\Contract\Workbench\WorkbenchDocument;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -18,9 +19,9 @@ use Symfony\Component\Validator\Constraints as Assert;
 #[OA\Schema(schema: 'Backup', additionalProperties: false, required: ['kontrast', 'notebook', 'settings', 'parts', 'swatches'])]
 final readonly class BackupDocument
 {
-    /** The version written; 1 had nothing that was deleted or undone. */
-    public const VERSION = 2;
-    public const READABLE = [1, self::VERSION];
+    /** The version written; 1 had nothing that was deleted or undone, 2 nothing of what is on the bench. */
+    public const VERSION = 3;
+    public const READABLE = [1, 2, self::VERSION];
 
     /**
      * @param list<InventoryPartDocument>     $parts
@@ -31,7 +32,7 @@ final readonly class BackupDocument
      */
     public function __construct(
         #[OA\Property(type: 'integer', enum: self::READABLE, description: 'The version of this shape.')]
-        #[Assert\Choice(choices: self::READABLE, message: '{{ value }} is not allowed here. Versions 1 and 2 are known to this program.')]
+        #[Assert\Choice(choices: self::READABLE, message: '{{ value }} is not allowed here. Versions 1 to 3 are known to this program.')]
         public int $kontrast,
         #[OA\Property(ref: LogbookDocument::class)]
         #[Assert\Valid]
@@ -58,6 +59,9 @@ final readonly class BackupDocument
             .'as they are stored.')]
         #[Assert\Valid]
         public array $unreadable = [],
+        #[OA\Property(ref: WorkbenchDocument::class, nullable: true, description: 'What is on the bench.')]
+        #[Assert\Valid]
+        public ?WorkbenchDocument $workbench = null,
     ) {
     }
 

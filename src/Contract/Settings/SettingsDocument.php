@@ -30,6 +30,10 @@ final readonly class SettingsDocument
         #[OA\Property(nullable: true, description: 'Of a bought lure, in your own money.')]
         #[Between(0, Money::MOST, 'A price')]
         public ?float $bought_price = null,
+        #[OA\Property(type: 'string', enum: Currency::class, description: 'What costs and prices are in.')]
+        public Currency $currency = Currency::Usd,
+        #[OA\Property(description: 'Single letters and arrows act on the bench.')]
+        public bool $shortcuts = true,
         #[OA\Property(ref: SchoolsDocument::class)]
         public SchoolsDocument $schools = new SchoolsDocument(),
     ) {

@@ -7,6 +7,7 @@ namespace App\Contract\Vocabulary;
 use App\Contract\Constraint\HookLabel;
 use App\Contract\Constraint\Name;
 use App\Contract\OpenApi\CommonParameters;
+use App\Contract\Settings\Currency;
 use App\Contract\Settings\SettingsBounds;
 use App\Contract\Settings\Theme;
 use App\Contract\Settings\Units;
@@ -81,11 +82,12 @@ final class Vocabulary
         'Pairing' => Pairing::class, 'Profile' => Profile::class, 'Separation' => Separation::class,
         'SchoolQuestion' => SchoolQuestion::class,
         'Pick' => Slot::class, 'ScoredTrait' => ScoredTrait::class, 'Task' => Task::class, 'Theme' => Theme::class, 'Units' => Units::class,
+        'Currency' => Currency::class,
     ];
     /** Their words mean one thing only beside their own question, so they stay out of the list of all labels. */
     private const APART = [
         'Goal', 'LureChoice', 'BellyShape', 'Symptom', 'Tint', 'Pick', 'ScoredTrait', 'PartPlace', 'Task', 'SchoolQuestion', 'Theme',
-        'Units',
+        'Units', 'Currency',
     ];
 
     public function typeScript(): string

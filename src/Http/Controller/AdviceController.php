@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controller;
 
 use App\Contract\Advice\AdviceDocument;
+use App\Contract\Advice\AdviceViewDocument;
+use App\Contract\Advice\AdviceViewRequestDocument;
 use App\Contract\Advice\ChangeDocument;
 use App\Contract\Advice\ChangesRequestDocument;
 use App\Contract\Advice\ExplainRequestDocument;
@@ -14,6 +16,7 @@ use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
 use App\Contract\Reading\ReadingDocument;
 use App\Http\Answer;
+use App\UseCase\Advice\ViewAdvice;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Change;
 use Kontrast\Rulebook\Explainer;
@@ -23,8 +26,12 @@ use Symfony\Component\Routing\Attribute\Route;
 /** What to tie for a reading. */
 final readonly class AdviceController
 {
-    public function __construct(private Adviser $adviser, private Explainer $explainer, private Answer $answer)
-    {
+    public function __construct(
+        private Adviser $adviser,
+        private Explainer $explainer,
+        private ViewAdvice $view,
+        private Answer $answer,
+    ) {
     }
 
     #[Route('/api/advice', methods: ['POST'])]
@@ -32,6 +39,13 @@ final readonly class AdviceController
     public function advise(#[Payload] ReadingDocument $reading): Response
     {
         return $this->answer->json(AdviceDocument::of($this->adviser->advise($reading->toReading())));
+    }
+
+    #[Route('/api/advice/view', methods: ['POST'])]
+    #[Operation('viewAdvice', 'An advice with its lure in the water, the model’s second opinion and what changed', AdviceViewDocument::class)]
+    public function view(#[Payload] AdviceViewRequestDocument $request): Response
+    {
+        return $this->answer->json($this->view->of($request));
     }
 
     #[Route('/api/explain', methods: ['POST'])]

@@ -8,6 +8,7 @@ use App\Contract\Inventory\CompositionDocument;
 use App\Contract\Inventory\InventoryPartDocument;
 use App\Contract\Reading\ReadingDocument;
 use App\Contract\Settings\SettingsDocument;
+use App\Contract\Workbench\WorkbenchDocument;
 
 /**
  * The kinds of document that are stored, each with the number of its present shape. A change of shape counts one up and adds an upgrader.
@@ -18,12 +19,13 @@ enum DocumentKind: string
     case Settings = 'settings';
     case Part = 'part';
     case Build = 'build';
+    case Workbench = 'workbench';
 
     /** The shape that is written today. */
     public function shape(): int
     {
         return match ($this) {
-            self::Reading, self::Settings, self::Build => 1,
+            self::Reading, self::Settings, self::Build, self::Workbench => 1,
             self::Part => 2,
         };
     }
@@ -36,6 +38,7 @@ enum DocumentKind: string
             self::Settings => SettingsDocument::class,
             self::Part => InventoryPartDocument::class,
             self::Build => CompositionDocument::class,
+            self::Workbench => WorkbenchDocument::class,
         };
     }
 }

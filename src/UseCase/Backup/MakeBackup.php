@@ -20,6 +20,7 @@ use App\UseCase\FindUnreadable;
 use App\UseCase\Inventory\FindParts;
 use App\UseCase\Logbook\KeepCurrentReading;
 use App\UseCase\Settings\KeepSettings;
+use App\UseCase\Workbench\KeepWorkbench;
 
 /** Puts everything kept into one document, what was deleted and can be restored among it. */
 final readonly class MakeBackup
@@ -32,6 +33,7 @@ final readonly class MakeBackup
         private BuiltRecordRepository $records,
         private KeepCurrentReading $current,
         private KeepSettings $settings,
+        private KeepWorkbench $workbench,
         private FindParts $findParts,
         private FindUnreadable $unreadable,
     ) {
@@ -59,6 +61,7 @@ final readonly class MakeBackup
             'swatches' => $this->findParts->swatches(),
             'deleted' => (object) self::deleted([...$waters, ...$readings, ...$builds, ...$parts]),
             'unreadable' => $this->unreadable->all(),
+            'workbench' => $this->workbench->show()?->document,
         ];
     }
 

@@ -22,6 +22,7 @@ use App\Persistence\Upgrade\DocumentKind;
 use App\Persistence\Wipe;
 use App\UseCase\Inventory\AddSwatches;
 use App\UseCase\Settings\KeepSettings;
+use App\UseCase\Workbench\KeepWorkbench;
 use Kontrast\Inventory\Money;
 
 /** Puts everything back as a backup has it, as one transaction. What was there is written to a file first. */
@@ -34,6 +35,7 @@ final readonly class RestoreBackup
         private MakeBackup $make,
         private RestoreLogbook $logbook,
         private KeepSettings $settings,
+        private KeepWorkbench $workbench,
         private AddSwatches $swatches,
         private InventoryPartRepository $parts,
         private BuiltRecordRepository $records,
@@ -67,6 +69,9 @@ final readonly class RestoreBackup
             ], $backup->swatches));
             foreach ($backup->made as $made) {
                 $this->record($made);
+            }
+            if (null !== $backup->workbench) {
+                $this->workbench->restore($backup->workbench);
             }
             foreach ($backup->unreadable as $aside) {
                 $kind = DocumentKind::from($aside->kind);

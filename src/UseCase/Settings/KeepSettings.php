@@ -36,7 +36,7 @@ final readonly class KeepSettings
         $settings = $this->settings->current();
 
         return null === $settings
-            ? new Kept(Settings::ONLY, 0, $this->documents->toStored(new SettingsDocument(Units::Us, Theme::Paper)))
+            ? new Kept(Settings::ONLY, 0, $this->documents->toStored(new SettingsDocument(Units::Us, Theme::System)))
             : self::kept($settings);
     }
 

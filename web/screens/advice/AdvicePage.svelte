@@ -1,117 +1,151 @@
 <script lang="ts">
-  import type { Advice, Palette, Reading } from '../../api/client'
-  import CautionLine from '../../ui/CautionLine.svelte'
-  import SwatchRow from '../../ui/SwatchRow.svelte'
-  import Trouble from '../../ui/Trouble.svelte'
+  import type { Advice, AdviceView, From, Reading } from '../../api/client'
+  import { address } from '../../app/address.svelte'
+  import Lure from '../../lure/Lure.svelte'
   import { inTheHand } from '../../lure/paint'
+  import Figures from '../../preview/Figures.svelte'
+  import LurePreview from '../../preview/LurePreview.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
-  import { partLength } from '../../words/words'
+  import CautionLine from '../../ui/CautionLine.svelte'
+  import InView from '../../ui/InView.svelte'
+  import Panel from '../../ui/Panel.svelte'
   import ReadingAdjuster from '../../ui/ReadingAdjuster.svelte'
-  import Disagreements from './Disagreements.svelte'
-  import Figures from '../../preview/Figures.svelte'
+  import ReadingSummary from '../../ui/ReadingSummary.svelte'
+  import { partsOf, title } from '../../words/adviceParts'
+  import { partLength } from '../../words/words'
+  import ChangeList from './ChangeList.svelte'
   import CloseCalls from './CloseCalls.svelte'
+  import Disagreements from './Disagreements.svelte'
+  import FishIt from './FishIt.svelte'
+  import { gists } from './gists'
   import NextSteps from './NextSteps.svelte'
   import Notes from './Notes.svelte'
-  import { belongsTo, fullPickWords, partsOf, title, valuesWords, type Part } from '../../words/adviceParts'
-  import LurePreview from '../../preview/LurePreview.svelte'
-  import { changesFor } from '../../api/adviceQueries.svelte'
-  import FishIt from './FishIt.svelte'
+  import PickedPart from './PickedPart.svelte'
   import Ranking from './Ranking.svelte'
   import Remedies from './Remedies.svelte'
-  import Reasons from './Reasons.svelte'
-  import { opinionFor, sceneFor, type From } from '../../api/sceneQueries.svelte'
   import SecondOpinion from './SecondOpinion.svelte'
-  import ReadingSummary from '../../ui/ReadingSummary.svelte'
-  import ChangeList from './ChangeList.svelte'
 
-  /** A proof and its ledger: the lure in the hand and in the water, under it every part with its reasons. */
+  /** What to tie, all of it in the first view; below it what else there is to know, each folded to a line. */
   interface Props {
     advice: Advice
-    palette: Palette
+    /** The lure in its water and what belongs to it; null until it has been computed. */
+    view: AdviceView | null
     reading: Reading
+    before: Reading | null
+    from: From
+    onfrom: (from: From) => void
   }
-  let { advice, palette, reading }: Props = $props()
+  let { advice, view, reading, before, from, onfrom }: Props = $props()
 
-  let from = $state<From>('side')
-  /** How far away the lure is looked at, as a step of the scene: close enough to make it out. */
+  /** How far away the lure is looked at, as a step of the scene: close enough to see what it is. */
   let at = $state(4)
-  const scene = sceneFor(
-    () => reading,
-    () => advice,
-    () => from,
-  )
-  const opinion = opinionFor(() => reading)
-  const changes = changesFor(
-    () => currentReading.askedBefore,
-    () => reading,
-  )
-  const turned = $derived(currentReading.lastChange && currentReading.askedBefore ? (changes.data ?? []) : [])
-  const turnedIn = (part: Part['key']) => turned.filter((change) => belongsTo(change.pick, part))
+  /** There is room for the pictures at once, or they wait until they are wanted. */
+  const isWide = matchMedia('(min-width: 64rem)').matches
   const parts = $derived(partsOf(advice, settings.metric))
+  const gist = $derived(gists(advice, view, settings.metric))
   const pressing = $derived(advice.cautions.filter((caution) => caution.place === 'reading'))
   const standing = $derived(advice.cautions.filter((caution) => caution.place === 'advice'))
+  const onParts = $derived(
+    advice.cautions.filter((caution) => caution.place !== 'advice' && caution.place !== 'reading'),
+  )
+  const changed = $derived(before && currentReading.lastChange ? (view?.changes ?? []) : [])
 </script>
 
-<div class="flex flex-col gap-4">
-  <header>
-    <h1>{title(advice)}</h1>
-    <p class="text-base font-semibold">{advice.wanted.line}</p>
-    <ReadingSummary {reading} />
+{#snippet panel(key: string, heading: string, line: string, body: import('svelte').Snippet, open = false)}
+  <Panel
+    title={heading}
+    gist={line}
+    folds
+    open={open || address.panels.includes(key)}
+    ontoggle={(isOpen) => !open && address.toggle(key, isOpen)}>{@render body()}</Panel
+  >
+{/snippet}
+
+<div class="flex flex-col gap-3">
+  <header class="flex flex-col gap-0.5">
+    <h1 class="text-xl leading-tight sm:text-2xl">{title(advice)}</h1>
+    <p class="hidden font-semibold sm:block">{advice.wanted.line}</p>
+    <span class="hidden sm:block"><ReadingSummary {reading} /></span>
   </header>
   {#each pressing as caution (caution.text)}<CautionLine text={caution.text} loud />{/each}
-  <LurePreview
-    build={advice}
-    hand={inTheHand(advice)}
-    scene={scene.data}
-    {from}
-    onfrom={(next) => (from = next)}
-    {at}
-    onat={(next) => (at = next)}
-  />
-  <ReadingAdjuster />
-  {#if currentReading.lastChange && currentReading.askedBefore && changes.data}
-    <ChangeList
-      field={currentReading.lastChange.field}
-      before={currentReading.askedBefore}
-      after={reading}
-      changes={changes.data}
-      {palette}
-    />
-  {/if}
-  {#if scene.isError}<Trouble error={scene.error} />{/if}
-  <div class="gap-x-10 lg:columns-2">
-    {#each parts as part (part.key)}
-      <section class="border-base-content break-inside-avoid border-t pt-2 pb-3" aria-labelledby="part-{part.key}">
-        <h2 id="part-{part.key}" class="text-faint font-semibold">{part.title}</h2>
-        <div class="flex items-center justify-between gap-3">
-          <p class="text-lg leading-tight font-bold">{part.headline}</p>
-          <SwatchRow colours={part.swatches} />
-        </div>
-        {#if part.detail}<p class="mb-1 text-sm">{part.detail}</p>{/if}
-        {#each turnedIn(part.key) as change (change.pick)}
-          <p class="border-base-content mb-1 border-l-4 pl-2 text-sm font-semibold">
-            Changed: {fullPickWords(change.pick)} was {valuesWords(change.pick, change.before, settings.metric)}
-          </p>
-        {/each}
-        <Reasons reasons={part.reasons} {palette} {reading} />
-        {#each part.cautions as caution (caution.text)}<CautionLine text={caution.text} />{/each}
-      </section>
-    {/each}
+  <!-- On a phone the picks follow the picture at once; beside each other there is room for what changes them under it. -->
+  <div
+    class="grid content-start gap-x-8 gap-y-3 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)] lg:grid-rows-[auto_auto_1fr]"
+  >
+    <div class="bg-proof flex h-22 items-center justify-center p-2 text-[#1a1a1a] sm:h-56">
+      <Lure build={advice} paint={inTheHand(advice)} span={5.2} says="In the hand. " class="h-full max-h-full" />
+    </div>
+    <div
+      class="grid content-start gap-x-6 sm:grid-cols-2 lg:col-start-2 lg:row-span-3 lg:row-start-1"
+      aria-label="What to tie"
+      role="group"
+    >
+      {#each parts as part (part.key)}<PickedPart {part} {reading} {changed} />{/each}
+    </div>
+    <ReadingAdjuster />
+    {#if before && currentReading.lastChange && view}
+      <ChangeList field={currentReading.lastChange.field} {before} after={reading} changes={view.changes} />
+    {/if}
   </div>
-  <div class="gap-x-10 lg:columns-2 [&>section]:mb-6 [&>section]:break-inside-avoid">
-    <FishIt {advice} {palette} />
-    <Ranking {advice} {palette} />
-    <CloseCalls edges={advice.near} {palette} />
-    <NextSteps steps={advice.next} {palette} />
-    <Remedies remedies={advice.remedies} {palette} />
-    <Disagreements disagreements={advice.disagreements} />
-    {#if opinion.data}<SecondOpinion opinions={opinion.data} />{/if}
-    <Notes notes={advice.notes} {palette} />
+
+  {#snippet water()}
+    {#if view}<LurePreview
+        build={advice}
+        hand={inTheHand(advice)}
+        scene={view.scene}
+        {from}
+        {onfrom}
+        {at}
+        onat={(next) => (at = next)}
+      />
+    {:else}<p role="status" class="text-sm">Computing the colors in this water…</p>{/if}
+  {/snippet}
+  {#snippet fish()}<FishIt {advice} />{/snippet}
+  {#snippet next()}<NextSteps steps={advice.next} />{/snippet}
+  {#snippet wrong()}<Remedies remedies={advice.remedies} />{/snippet}
+  {#snippet others()}<Disagreements disagreements={advice.disagreements} />{/snippet}
+  {#snippet close()}<CloseCalls edges={advice.near} />{/snippet}
+  {#snippet model()}{#if view}<SecondOpinion opinions={view.opinions} />{/if}{/snippet}
+  {#snippet lures()}<Ranking {advice} />{/snippet}
+  {#snippet notes()}<Notes notes={advice.notes} />{/snippet}
+  {#snippet safety()}
+    {#each [...onParts, ...standing] as caution (caution.text)}<CautionLine text={caution.text} />{/each}
+  {/snippet}
+  {#snippet figures()}
+    {#if view}
+      <InView height="20rem"
+        ><Figures
+          lookParts={advice.look_parts}
+          scene={view.scene}
+          {reading}
+          {from}
+          {at}
+          onat={(next) => (at = next)}
+        /></InView
+      >
+    {/if}
+  {/snippet}
+
+  <div>
+    {@render panel('water', 'In this water', gist.water, water, isWide)}
+    {@render panel('fish', 'How to fish it', gist.fish, fish)}
+    {#if advice.next.length > 0}{@render panel('next', 'If conditions change', gist.next, next)}{/if}
+    {@render panel('wrong', 'If something goes wrong', gist.wrong, wrong)}
+    {#if advice.disagreements.length > 0}{@render panel('others', 'Where anglers disagree', gist.others, others)}{/if}
+    {#if advice.near.length > 0}{@render panel('close', 'Close calls', gist.close, close)}{/if}
+    {#if view && view.opinions.length > 0}{@render panel(
+        'model',
+        'Second opinion, from the model',
+        gist.model,
+        model,
+      )}{/if}
+    {@render panel('lures', 'Which lure for this water', gist.lures, lures)}
+    {#if advice.notes.length > 0}{@render panel('notes', 'Good to know today', gist.notes, notes)}{/if}
+    {#if onParts.length + standing.length > 0}{@render panel('safety', 'Safety', gist.safety, safety)}{/if}
+    {@render panel('figures', 'How far each part is visible', gist.figures, figures)}
   </div>
-  {#if scene.data}<Figures lookParts={advice.look_parts} scene={scene.data} {reading} {from} {at} />{/if}
   <p class="text-faint text-xs">
     Drawn to scale, {partLength(advice.measures.overall_in, settings.metric)} from nose to tail.
-    {#each standing as caution (caution.text)}{caution.text}{/each}
   </p>
 </div>

@@ -1,8 +1,9 @@
 <script lang="ts">
-  import type { Change, Palette, Reading } from '../../api/client'
+  import type { Change, Reading } from '../../api/client'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
   import { fieldValue, fieldWords } from '../../words/words'
+  import Button from '../../ui/Button.svelte'
   import Changes from './Changes.svelte'
 
   /** What the last change to the reading did to the picks. */
@@ -11,9 +12,8 @@
     before: Reading
     after: Reading
     changes: readonly Change[]
-    palette: Palette
   }
-  let { field, before, after, changes, palette }: Props = $props()
+  let { field, before, after, changes }: Props = $props()
   const value = (reading: Reading) => fieldValue(field, reading[field], settings.metric)
 </script>
 
@@ -21,19 +21,17 @@
   <div class="flex flex-wrap items-center justify-between gap-2">
     <p class="text-sm">
       <span class="font-bold"
-        >{#if field === 'schools'}You hold with another school today:{:else}Since {fieldWords(field)} went from {value(
-            before,
-          )} to {value(after)}:{/if}</span
+        >{#if field === 'schools'}With another approach:{:else}Since {fieldWords(field)} went from {value(before)} to {value(
+            after,
+          )}:{/if}</span
       >
       {changes.length === 0
-        ? 'every pick stays.'
+        ? 'no pick changes.'
         : changes.length === 1
           ? 'one pick changes.'
           : `${changes.length} picks change.`}
     </p>
-    <button class="btn btn-outline border-rule h-11 px-3 text-xs" onclick={() => currentReading.undoLastChange()}
-      >Change it back</button
-    >
+    <Button onclick={() => currentReading.undoLastChange()}>Change it back</Button>
   </div>
-  <Changes {changes} {palette} />
+  <Changes {changes} />
 </section>

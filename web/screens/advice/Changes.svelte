@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Change, Palette } from '../../api/client'
+  import type { Change } from '../../api/client'
   import { settings } from '../../stores/settings.svelte'
   import { capital } from '../../words/words'
   import Facts from '../../ui/Facts.svelte'
@@ -8,9 +8,8 @@
   /** Picks that come out otherwise, each with its before, its after and why. */
   interface Props {
     changes: readonly Change[]
-    palette: Palette
   }
-  let { changes, palette }: Props = $props()
+  let { changes }: Props = $props()
   const words = (change: Change, values: Change['before']) => valuesWords(change.pick, values, settings.metric)
 </script>
 
@@ -21,7 +20,7 @@
       {words(change, change.before)} →
       <span class="font-semibold">{words(change, change.after)}</span>.
       {#if change.because}<span class="text-faint">{change.because}</span>
-        <Facts ids={change.facts} {palette} rule={change.rule} />{/if}
+        <Facts ids={change.facts} rule={change.rule} />{/if}
     </li>
   {/each}
 </ul>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Edge, Palette } from '../../api/client'
+  import type { Edge } from '../../api/client'
   import { settings } from '../../stores/settings.svelte'
   import { capital, fieldValue, fieldWords } from '../../words/words'
   import Changes from './Changes.svelte'
@@ -7,9 +7,8 @@
   /** Numbers that lie so near an edge that measuring again could turn a pick, nearest first. */
   interface Props {
     edges: readonly Edge[]
-    palette: Palette
   }
-  let { edges, palette }: Props = $props()
+  let { edges }: Props = $props()
 
   const MEASURE: Record<Edge['field'], string> = {
     visibility_in: 'Measure the visibility again',
@@ -23,21 +22,18 @@
 </script>
 
 {#if first}
-  <section aria-labelledby="near">
-    <h2 id="near" class="border-base-content border-b pb-1">Close calls</h2>
-    <p class="py-2 text-sm">{MEASURE[first.field]}: it decides the most here.</p>
-    <ul>
-      {#each edges as edge (edge.field + edge.side)}
-        <li class="border-rule border-t py-2">
-          <p class="text-sm font-semibold">
-            {capital(fieldWords(edge.field))}
-            {words(edge, edge.number)}; {words(edge, edge.number) === words(edge, edge.at)
-              ? `a hair ${edge.side}`
-              : `${edge.side} about ${words(edge, edge.at)}`}:
-          </p>
-          <Changes changes={edge.changes} {palette} />
-        </li>
-      {/each}
-    </ul>
-  </section>
+  <p class="py-2 text-sm">{MEASURE[first.field]}: it decides the most here.</p>
+  <ul>
+    {#each edges as edge (edge.field + edge.side)}
+      <li class="border-rule border-t py-2">
+        <p class="text-sm font-semibold">
+          {capital(fieldWords(edge.field))}
+          {words(edge, edge.number)}; {words(edge, edge.number) === words(edge, edge.at)
+            ? `a hair ${edge.side}`
+            : `${edge.side} about ${words(edge, edge.at)}`}:
+        </p>
+        <Changes changes={edge.changes} />
+      </li>
+    {/each}
+  </ul>
 {/if}

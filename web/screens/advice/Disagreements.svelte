@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Advice, Reading } from '../../api/client'
-  import Lure from '../../lure/Lure.svelte'
+  import Button from '../../ui/Button.svelte'
+  import Thumbnail from '../../lure/Thumbnail.svelte'
   import { inTheHand } from '../../lure/paint'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
@@ -25,43 +26,33 @@
 </script>
 
 {#if disagreements.length > 0}
-  <section aria-labelledby="schools">
-    <h2 id="schools" class="border-base-content border-b pb-1">Where anglers disagree</h2>
-    <ul>
-      {#each disagreements as disagreement (disagreement.question)}
-        <li class="border-rule border-b py-2 text-sm">
-          <p>
-            <span class="font-semibold">{questionLabel(disagreement.question)}.</span>
-            <span class="text-faint"
-              >Your approach: {schoolName(disagreement.question, disagreement.chosen).toLowerCase()}.</span
-            >
-          </p>
-          <ul class="mt-1 flex flex-col gap-1">
-            {#each disagreement.others as other (other.school)}
-              <li class="flex items-start justify-between gap-3">
-                <div class="bg-proof h-16 w-28 shrink-0 p-1 text-[#1a1a1a]">
-                  <Lure
-                    build={other.build}
-                    paint={inTheHand(other.build)}
-                    span={5.2}
-                    ruler={false}
-                    class="h-full w-full"
-                  />
-                </div>
-                <p class="flex-1 leading-snug">
-                  <span class="font-semibold">{schoolName(disagreement.question, other.school)}</span>: {takes(other)}.
-                  <span class="text-faint">{other.because}</span>
-                </p>
-                <button
-                  class="btn btn-outline border-rule h-11 shrink-0 px-3 text-xs"
-                  aria-label="Try it: {schoolName(disagreement.question, other.school)}"
-                  onclick={() => tryIt(disagreement.question, other.school)}>Try it</button
-                >
-              </li>
-            {/each}
-          </ul>
-        </li>
-      {/each}
-    </ul>
-  </section>
+  <ul>
+    {#each disagreements as disagreement (disagreement.question)}
+      <li class="border-rule border-b py-2 text-sm">
+        <p>
+          <span class="font-semibold">{questionLabel(disagreement.question)}.</span>
+          <span class="text-faint"
+            >Your approach: {schoolName(disagreement.question, disagreement.chosen).toLowerCase()}.</span
+          >
+        </p>
+        <ul class="mt-1 flex flex-col gap-1">
+          {#each disagreement.others as other (other.school)}
+            <li class="flex flex-wrap items-start justify-between gap-3">
+              <div class="bg-proof h-16 w-28 shrink-0 p-1 text-[#1a1a1a]">
+                <Thumbnail build={other.build} paint={inTheHand(other.build)} />
+              </div>
+              <p class="min-w-44 flex-1 leading-snug">
+                <span class="font-semibold">{schoolName(disagreement.question, other.school)}</span>: {takes(other)}.
+                <span class="text-faint">{other.because}</span>
+              </p>
+              <Button
+                label="Try it: {schoolName(disagreement.question, other.school)}"
+                onclick={() => tryIt(disagreement.question, other.school)}>Try it</Button
+              >
+            </li>
+          {/each}
+        </ul>
+      </li>
+    {/each}
+  </ul>
 {/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Advice, Palette } from '../../api/client'
+  import type { Advice } from '../../api/client'
   import { settings } from '../../stores/settings.svelte'
   import Facts from '../../ui/Facts.svelte'
   import { valueWords } from '../../words/adviceParts'
@@ -8,53 +8,49 @@
   /** How to fish the lure: the retrieve, the tackle, where, and what to pick up next. */
   interface Props {
     advice: Advice
-    palette: Palette
   }
-  let { advice, palette }: Props = $props()
+  let { advice }: Props = $props()
   const { retrieve, tackle } = $derived(advice)
   const words = (pick: Parameters<typeof valueWords>[0], value: number[]) => valueWords(pick, value, settings.metric)
 </script>
 
-<section aria-labelledby="fish-it">
-  <h2 id="fish-it" class="border-base-content border-b pb-1">How to fish it</h2>
-  <dl class="text-sm leading-snug">
+<dl class="text-sm leading-snug">
+  <div class="border-rule border-b py-2">
+    <dt class="text-faint">Retrieve</dt>
+    <dd>
+      <p class="text-base font-bold">{capital(show(retrieve.name))}, {show(retrieve.pace)}, {show(retrieve.run)}</p>
+      {retrieve.because}
+      <Facts ids={retrieve.facts} />
+    </dd>
+  </div>
+  <div class="border-rule border-b py-2">
+    <dt class="text-faint">Tackle</dt>
+    <dd>
+      <p class="text-base font-bold">
+        {words('tackle.line_lb', tackle.line_lb)}
+        {show(tackle.line)}, {words('tackle.rod_in', tackle.rod_in)} rod, {words(
+          'tackle.gear_ratio',
+          tackle.gear_ratio,
+        )} reel
+      </p>
+      {tackle.because}
+      <Facts ids={tackle.facts} />
+    </dd>
+  </div>
+  {#if advice.where.length > 0}
     <div class="border-rule border-b py-2">
-      <dt class="text-faint">Retrieve</dt>
-      <dd>
-        <p class="text-base font-bold">{capital(show(retrieve.name))}, {show(retrieve.pace)}, {show(retrieve.run)}</p>
-        {retrieve.because}
-        <Facts ids={retrieve.facts} {palette} />
-      </dd>
+      <dt class="text-faint">Where</dt>
+      {#each advice.where as where (where.text)}
+        <dd>{where.text} <Facts ids={where.facts} /></dd>
+      {/each}
     </div>
-    <div class="border-rule border-b py-2">
-      <dt class="text-faint">Tackle</dt>
-      <dd>
-        <p class="text-base font-bold">
-          {words('tackle.line_lb', tackle.line_lb)}
-          {show(tackle.line)}, {words('tackle.rod_in', tackle.rod_in)} rod, {words(
-            'tackle.gear_ratio',
-            tackle.gear_ratio,
-          )} reel
-        </p>
-        {tackle.because}
-        <Facts ids={tackle.facts} {palette} />
-      </dd>
-    </div>
-    {#if advice.where.length > 0}
-      <div class="border-rule border-b py-2">
-        <dt class="text-faint">Where</dt>
-        {#each advice.where as where (where.text)}
-          <dd>{where.text} <Facts ids={where.facts} {palette} /></dd>
-        {/each}
-      </div>
-    {/if}
-    <div class="border-rule border-b py-2">
-      <dt class="text-faint">Follow up with</dt>
-      <dd>
-        <span class="font-bold">{capital(show(advice.follow_up.lure))}.</span>
-        {advice.follow_up.because}
-        <Facts ids={advice.follow_up.facts} {palette} />
-      </dd>
-    </div>
-  </dl>
-</section>
+  {/if}
+  <div class="border-rule border-b py-2">
+    <dt class="text-faint">Follow up with</dt>
+    <dd>
+      <span class="font-bold">{capital(show(advice.follow_up.lure))}.</span>
+      {advice.follow_up.because}
+      <Facts ids={advice.follow_up.facts} />
+    </dd>
+  </div>
+</dl>

@@ -1,23 +1,16 @@
 <script lang="ts">
-  import type { Palette, Step } from '../../api/client'
+  import type { Step } from '../../api/client'
   import { settings } from '../../stores/settings.svelte'
   import Facts from '../../ui/Facts.svelte'
+  import { OCCASIONS } from './gists'
   import { fullPickWords, valuesWords } from '../../words/adviceParts'
 
   /** What to change when something happens out there, in the order to try it. */
   interface Props {
     steps: readonly Step[]
-    palette: Palette
   }
-  let { steps, palette }: Props = $props()
+  let { steps }: Props = $props()
 
-  const OCCASIONS: Record<Step['when'], string> = {
-    not_taking: 'They follow but won’t bite',
-    sun_goes: 'The sun goes in',
-    sun_comes: 'The sun comes out',
-    clearing: 'The water clears',
-    dirtying: 'The water dirties',
-  }
   const groups = $derived(
     (Object.keys(OCCASIONS) as Step['when'][])
       .map((when) => ({ when, steps: steps.filter((step) => step.when === when) }))
@@ -26,30 +19,27 @@
 </script>
 
 {#if groups.length > 0}
-  <section aria-labelledby="next">
-    <h2 id="next" class="border-base-content border-b pb-1">If conditions change</h2>
-    <ul>
-      {#each groups as group (group.when)}
-        <li class="border-rule border-b py-2 text-sm">
-          <p>
-            <span class="font-semibold">{OCCASIONS[group.when]}.</span>
-            <span class="text-faint">{group.steps[0]?.because}</span>
-            <Facts ids={group.steps[0]?.facts ?? []} {palette} />
-          </p>
-          <ol class="ml-5 list-decimal leading-snug">
-            {#each group.steps as step (step.change.pick + step.facts.join())}
-              <li>
-                {step.change.pick === 'lure' ? 'The lure itself' : `The ${fullPickWords(step.change.pick)}`}: from {valuesWords(
-                  step.change.pick,
-                  step.change.before,
-                  settings.metric,
-                )} to
-                <span class="font-semibold">{valuesWords(step.change.pick, step.change.after, settings.metric)}</span>
-              </li>
-            {/each}
-          </ol>
-        </li>
-      {/each}
-    </ul>
-  </section>
+  <ul>
+    {#each groups as group (group.when)}
+      <li class="border-rule border-b py-2 text-sm">
+        <p>
+          <span class="font-semibold">{OCCASIONS[group.when]}.</span>
+          <span class="text-faint">{group.steps[0]?.because}</span>
+          <Facts ids={group.steps[0]?.facts ?? []} />
+        </p>
+        <ol class="ml-5 list-decimal leading-snug">
+          {#each group.steps as step (step.change.pick + step.facts.join())}
+            <li>
+              {step.change.pick === 'lure' ? 'The lure itself' : `The ${fullPickWords(step.change.pick)}`}: from {valuesWords(
+                step.change.pick,
+                step.change.before,
+                settings.metric,
+              )} to
+              <span class="font-semibold">{valuesWords(step.change.pick, step.change.after, settings.metric)}</span>
+            </li>
+          {/each}
+        </ol>
+      </li>
+    {/each}
+  </ul>
 {/if}

@@ -1,13 +1,12 @@
 <script lang="ts">
-  import type { Advice, Palette } from '../../api/client'
+  import type { Advice } from '../../api/client'
   import Facts from '../../ui/Facts.svelte'
 
   /** Worth knowing today, by what it is about. */
   interface Props {
     notes: Advice['notes']
-    palette: Palette
   }
-  let { notes, palette }: Props = $props()
+  let { notes }: Props = $props()
 
   const HEADINGS: Record<Advice['notes'][number]['heading'], string> = {
     look: 'Look first',
@@ -25,17 +24,14 @@
 </script>
 
 {#if groups.length > 0}
-  <section aria-labelledby="notes">
-    <h2 id="notes" class="border-base-content border-b pb-1">Good to know today</h2>
-    <dl>
-      {#each groups as group (group.heading)}
-        <div class="border-rule border-b py-2 text-sm">
-          <dt class="font-semibold">{HEADINGS[group.heading]}</dt>
-          {#each group.notes as note (note.rule)}
-            <dd class="leading-snug">{note.text} <Facts ids={note.facts} {palette} rule={note.rule} /></dd>
-          {/each}
-        </div>
-      {/each}
-    </dl>
-  </section>
+  <dl>
+    {#each groups as group (group.heading)}
+      <div class="border-rule border-b py-2 text-sm">
+        <dt class="font-semibold">{HEADINGS[group.heading]}</dt>
+        {#each group.notes as note (note.rule)}
+          <dd class="leading-snug">{note.text} <Facts ids={note.facts} rule={note.rule} /></dd>
+        {/each}
+      </div>
+    {/each}
+  </dl>
 {/if}

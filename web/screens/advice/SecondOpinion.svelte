@@ -21,24 +21,21 @@
         : `visible from ${waterLengthBand(candidate.figure, candidate.span_in, settings.metric)}`
 </script>
 
-<section aria-labelledby="opinion">
-  <h2 id="opinion" class="border-base-content border-b pb-1">Second opinion, from the model</h2>
-  <ul>
-    {#each opinions as opinion (opinion.pick)}
-      <li class="border-rule border-b py-2 text-sm">
-        <p>
-          <span class="font-semibold">{PICKS[opinion.pick] ?? opinion.pick}:</span>
-          <span class="font-bold">{VERDICTS[opinion.verdict].toLowerCase()}.</span>
-          {opinion.because}
-        </p>
-        <ul class="text-faint flex flex-wrap gap-x-4 text-xs">
-          {#each opinion.candidates as candidate, i (candidate.value)}
-            <li class={i === 0 ? 'font-semibold' : ''}>
-              {i === 0 ? 'Advised: ' : ''}{capital(show(candidate.value))}, {figure(opinion, candidate)}
-            </li>
-          {/each}
-        </ul>
-      </li>
-    {/each}
-  </ul>
-</section>
+<ul>
+  {#each opinions as opinion (opinion.pick)}
+    <li class="border-rule border-b py-2 text-sm">
+      <p>
+        <span class="font-semibold">{PICKS[opinion.pick] ?? opinion.pick}:</span>
+        <span class="font-bold">{VERDICTS[opinion.verdict].toLowerCase()}.</span>
+        {opinion.because}
+      </p>
+      <ul class="text-faint flex flex-wrap gap-x-4 text-xs">
+        {#each opinion.candidates as candidate, i (candidate.value)}
+          <li class={i === 0 ? 'font-semibold' : ''}>
+            {i === 0 ? 'Advised: ' : ''}{capital(show(candidate.value))}, {figure(opinion, candidate)}
+          </li>
+        {/each}
+      </ul>
+    </li>
+  {/each}
+</ul>

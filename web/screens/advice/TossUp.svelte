@@ -1,9 +1,9 @@
 <script lang="ts">
   import type { Reason } from '../../api/client'
   import { settings } from '../../stores/settings.svelte'
-  import { capital } from '../../words/words'
   import { pickWords, valueWords } from '../../words/adviceParts'
   import { COLOUR_HEX, FINISH_HEX, type Colour, type Finish } from '../../words/vocabulary'
+  import { capital } from '../../words/words'
 
   /** A pick that could as well be another: both side by side, equal in size. */
   let { reason }: { reason: Reason } = $props()
@@ -17,18 +17,16 @@
 </script>
 
 {#if reason.runner_up !== null}
-  <div class="my-1.5 text-sm">
-    <p class="mb-1"><span class="font-semibold">Toss-up:</span> {pickWords(reason.pick)}, equally good either way</p>
-    <div class="grid grid-cols-2 gap-2">
-      {#each [reason.value, reason.runner_up] as value, i (i)}
-        {@const colour = hex(value)}
-        <div class="border-rule flex min-h-11 items-center gap-2 border px-2">
-          {#if colour}
-            <span class="bg-proof p-1"><span class="block h-6 w-6" style:background-color={colour}></span></span>
-          {/if}
-          <span class="leading-tight font-semibold">{capital(valueWords(reason.pick, value, settings.metric))}</span>
-        </div>
-      {/each}
-    </div>
-  </div>
+  <p class="my-0.5 grid grid-cols-[auto_1fr_1fr] gap-1.5 text-[0.8125rem] leading-tight">
+    <span class="self-center"><span class="font-semibold">Toss-up</span>, {pickWords(reason.pick)}:</span>
+    {#each [reason.value, reason.runner_up] as value, i (i)}
+      {@const colour = hex(value)}
+      <span class="border-rule flex min-w-0 items-center gap-1.5 border px-1 py-0.5 font-semibold">
+        {#if colour}<span class="bg-proof shrink-0 p-0.5" aria-hidden="true"
+            ><span class="block h-3 w-4" style:background-color={colour}></span></span
+          >{/if}
+        {capital(valueWords(reason.pick, value, settings.metric))}
+      </span>
+    {/each}
+  </p>
 {/if}

@@ -1,110 +1,118 @@
 <script lang="ts">
-  import { useQueryClient } from '@tanstack/svelte-query'
-  import type { OwnedPart } from '../../api/client'
-  import Trouble from '../../ui/Trouble.svelte'
+  import { Tabs } from 'bits-ui'
+  import { untrack } from 'svelte'
+  import type { From, OwnedPart } from '../../api/client'
+  import { lureShown } from '../../api/lureShown.svelte'
+  import { adviceFor, askAhead, bestFor, inventoryQuery, verdictFor } from '../../api/queries'
+  import { isSame } from '../../api/settled.svelte'
+  import { screenKeys } from '../../app/screenKeys.svelte'
+  import { address, buildFrom } from '../../app/address.svelte'
   import { inTheirColours } from '../../lure/paint'
   import { blank } from '../../parts/part'
   import PartFields from '../../parts/PartFields.svelte'
-  import { binQuery } from '../../api/inventoryQueries.svelte'
-  import { currentReading } from '../../stores/currentReading.svelte'
-  import { show } from '../../words/words'
-  import ReadingAdjuster from '../../ui/ReadingAdjuster.svelte'
+  import { firstBuild, KIND_OF, partsFor, SLOT_WORDS, slotsOf, step } from '../../parts/slots'
   import Figures from '../../preview/Figures.svelte'
   import LurePreview from '../../preview/LurePreview.svelte'
-  import { adviceFor, paletteQuery } from '../../api/adviceQueries.svelte'
-  import type { From } from '../../api/sceneQueries.svelte'
-  import ReadingSummary from '../../ui/ReadingSummary.svelte'
   import { bench, withPart } from '../../stores/bench.svelte'
+  import { notices } from '../../stores/notices.svelte'
+  import { settings } from '../../stores/settings.svelte'
+  import Answer from '../../ui/Answer.svelte'
+  import Button from '../../ui/Button.svelte'
+  import InView from '../../ui/InView.svelte'
+  import ReadingAdjuster from '../../ui/ReadingAdjuster.svelte'
+  import ReadingSummary from '../../ui/ReadingSummary.svelte'
+  import Trouble from '../../ui/Trouble.svelte'
+  import { show } from '../../words/words'
   import BestPanel from './BestPanel.svelte'
-  import { press, type Doing } from './shortcuts'
   import Commands from './Commands.svelte'
   import MissingPanel from './MissingPanel.svelte'
-  import { askAhead, bestFor, verdictFor } from '../../api/benchQueries.svelte'
   import SavedPanel from './SavedPanel.svelte'
+  import { press, type Command } from './shortcuts'
   import SlotRow from './SlotRow.svelte'
-  import { KIND_OF, partsFor, SLOT_WORDS, slotsOf, step } from '../../parts/slots'
   import SwapPanel from './SwapPanel.svelte'
   import VerdictPanel from './VerdictPanel.svelte'
 
-  type Panel = 'best' | 'swap' | 'missing' | 'saved'
-  const PANELS: [Panel, string][] = [
-    ['best', 'Best of my bin'],
+  type PanelName = 'best' | 'swap' | 'missing' | 'saved'
+  const PANELS: [PanelName, string][] = [
+    ['best', 'Best from my parts'],
     ['swap', 'One swap'],
     ['missing', 'What is missing'],
-    ['saved', 'Put away'],
+    ['saved', 'Saved builds'],
   ]
-  const PLOTS_AFTER_MS = 150
-  const client = useQueryClient()
-  const bin = binQuery()
-  const palette = paletteQuery()
-  /** A reading that takes any lure is judged for the kind that suits it best. */
-  const advised = adviceFor(() => currentReading.asked)
-  const lure = $derived(
-    currentReading.asked.lure === 'any'
-      ? (advised.data?.lure ?? bench.build?.lure ?? 'jig')
-      : currentReading.asked.lure,
-  )
-  const reading = $derived({ ...currentReading.asked, lure })
-  const leadFree = $derived(reading.lead_free ?? false)
+  const inventory = inventoryQuery()
+  const shown = lureShown()
+  const lure = $derived(shown.lure)
+  const reading = $derived(shown.reading)
+  const leadFree = $derived(reading?.lead_free ?? false)
   const advice = adviceFor(() => reading)
-  const parts = $derived(bin.data?.parts ?? [])
-  const build = $derived(bench.build?.lure === lure ? bench.build : null)
+  const parts = $derived(inventory.data?.parts ?? [])
+  const build = $derived(lure && bench.build(lure))
   let from = $state<From>('side')
-  const verdict = verdictFor(
-    () => reading,
-    () => build,
-    () => from,
-  )
+  const verdict = verdictFor(() => (reading && build ? { reading, build, from } : null))
   let at = $state(4)
-  let panel = $state<Panel>('best')
   let editing = $state(false)
-  let open = $state<'palette' | 'keys' | null>(null)
-  const scene = $derived(verdict.data?.scene)
-  /** The plots follow a moment later, so that stepping through parts never waits for them. */
-  let plotted = $state.raw(verdict.data)
-  $effect(() => {
-    const next = verdict.data
-    const timer = setTimeout(() => (plotted = next), PLOTS_AFTER_MS)
-    return () => clearTimeout(timer)
-  })
-  $effect(() => {
-    const laid = build
-    if (!laid || verdict.isFetching) return
-    const ways = ([1, -1] as const).map((way) => withPart(laid, bench.slot, step(laid, bench.slot, choices, way)))
-    askAhead(
-      client,
-      reading,
-      ways.filter((one) => one !== null),
-      from,
-    )
-  })
-  const choices = $derived(partsFor(bench.slot, lure, parts, leadFree))
+  let findsCommand = $state(false)
+  const panel = $derived(PANELS.find(([name]) => address.panels.includes(name))?.[0] ?? 'best')
+  const choices = $derived(lure ? partsFor(bench.slot, lure, parts, leadFree) : [])
   const edited = $derived(build?.[bench.slot] ?? null)
 
-  /** Where nothing for this lure lies there yet, the best of the bin is laid out to start from. */
-  const start = bestFor(
-    () => reading,
-    () => build === null && bin.data !== undefined,
+  let loading = $state.raw(bench.load())
+  $effect(() => {
+    if (lure) bench.slotOf(lure)
+  })
+
+  /** Which way was stepped last: only somebody who steps is likely to step again. */
+  let stepped = $state(false)
+  $effect(() => {
+    if (!stepped || !verdict.isCurrent || !build || !reading) return
+    const now = build
+    const asked = reading
+    const next = untrack(() =>
+      ([1, -1] as const).map((way) => withPart(now, bench.slot, step(now, bench.slot, choices, way))),
+    )
+    askAhead(next.flatMap((one) => (one ? [{ reading: asked, build: one, from }] : [])))
+  })
+
+  /** Where there is no build for this lure yet, the best one of the parts owned is the start. */
+  const start = bestFor(() =>
+    bench.isLoaded && build === null && inventory.data && !address.followed ? reading : null,
   )
   $effect(() => {
-    if (build || !bin.data || start.isFetching || !start.data) return
-    const best = start.data.ranked[0]
-    if (best && best.parts.lure === lure) bench.replace(best.parts)
-    else bench.ready(lure, parts, leadFree)
+    if (!bench.isLoaded || build || !start.current || !lure) return
+    const [best] = start.current.ranked
+    const first = best?.parts.lure === lure ? best.parts : firstBuild(lure, parts, leadFree)
+    if (first) untrack(() => bench.replace(first))
+  })
+
+  // The build of a link that was followed, once it can be put together of what is owned.
+  $effect(() => {
+    const { followed } = address
+    if (!followed || !bench.isLoaded || !inventory.data) return
+    const linked = buildFrom(followed, inventory.data.parts)
+    address.followed = null
+    untrack(() => {
+      const before = linked && bench.build(linked.lure)
+      if (!linked || isSame(before, linked)) return
+      bench.replace(linked)
+      if (before) notices.say('Opened the build of the link.', () => bench.replace(before))
+    })
   })
 
   function by(way: 1 | -1) {
-    if (build) bench.put(bench.slot, step(build, bench.slot, choices, way))
+    if (!build || !lure) return
+    stepped = true
+    bench.put(lure, bench.slot, step(build, bench.slot, choices, way))
   }
 
   function edit(change: Partial<OwnedPart>) {
+    if (!lure) return
     const part = edited ?? blank(KIND_OF[bench.slot])
-    // What is no longer as it lies in the bin is a part of its own.
-    bench.put(bench.slot, {
+    // What no longer is as it was bought is a part of its own.
+    bench.put(lure, bench.slot, {
       ...part,
       id: undefined,
       version: undefined,
-      name: part.name || 'of your own colours',
+      name: part.name || 'custom part',
       ...change,
     })
   }
@@ -114,131 +122,168 @@
     editing = true
   }
 
-  const doings = $derived<Doing[]>([
-    { name: 'Next part of this slot', keys: '→', key: 'ArrowRight', run: () => by(1) },
-    { name: 'Part before, of this slot', keys: '←', key: 'ArrowLeft', run: () => by(-1) },
-    { name: 'Next slot', keys: '↓', key: 'ArrowDown', run: () => bench.moveSlot(1) },
-    { name: 'Slot before', keys: '↑', key: 'ArrowUp', run: () => bench.moveSlot(-1) },
-    { name: 'Take the part of this slot off', keys: 'X', key: 'x', run: () => bench.put(bench.slot, null) },
-    { name: 'Take back the last change', keys: 'Z', key: 'z', run: () => bench.back() },
-    { name: 'Best of my bin', keys: 'B', key: 'b', run: () => (panel = 'best') },
-    { name: 'One swap', keys: 'S', key: 's', run: () => (panel = 'swap') },
-    { name: 'What is missing', keys: 'M', key: 'm', run: () => (panel = 'missing') },
-    { name: 'Builds put away', keys: 'P', key: 'p', run: () => (panel = 'saved') },
-    { name: 'Change this slot freely', keys: 'E', key: 'e', run: startEditing },
+  const commands = $derived<Command[]>([
+    { name: 'Next part for this slot', keys: '→', key: 'ArrowRight', run: () => by(1) },
+    { name: 'Previous part for this slot', keys: '←', key: 'ArrowLeft', run: () => by(-1) },
+    { name: 'Next slot', keys: '↓', key: 'ArrowDown', run: () => lure && bench.moveSlot(lure, 1) },
+    { name: 'Previous slot', keys: '↑', key: 'ArrowUp', run: () => lure && bench.moveSlot(lure, -1) },
+    { name: 'Remove the part in this slot', keys: 'X', key: 'x', run: () => lure && bench.put(lure, bench.slot, null) },
+    { name: 'Undo the last change', keys: 'Z', key: 'z', run: () => lure && bench.undo(lure) },
+    ...PANELS.map(([name, words]) => ({
+      name: words,
+      keys: { best: 'B', swap: 'S', missing: 'M', saved: 'P' }[name],
+      key: { best: 'b', swap: 's', missing: 'm', saved: 'p' }[name],
+      run: () => address.show([name]),
+    })),
+    { name: 'Change this part freely', keys: 'E', key: 'e', run: startEditing },
     {
       name: 'Look from the side or from below',
       keys: 'F',
       key: 'f',
       run: () => (from = from === 'side' ? 'below' : 'side'),
     },
-    { name: 'Nearer', keys: ',', key: ',', run: () => (at = Math.max(0, at - 1)) },
-    {
-      name: 'Farther',
-      keys: '.',
-      key: '.',
-      run: () => (at = Math.min((scene?.distances_in.length ?? 1) - 1, at + 1)),
-    },
-    ...slotsOf(lure).map((slot) => ({
-      name: `To the ${SLOT_WORDS[slot].toLowerCase()}`,
+    { name: 'Closer', keys: ',', key: ',', run: () => (at = Math.max(0, at - 1)) },
+    { name: 'Farther', keys: '.', key: '.', run: () => (at = at + 1) },
+    ...(lure ? slotsOf(lure) : []).map((slot) => ({
+      name: `Go to the ${SLOT_WORDS[slot].toLowerCase()}`,
       keys: '',
       run: () => (bench.slot = slot),
     })),
-    { name: 'All that the bench can do', keys: '/', key: '/', run: () => (open = 'palette') },
-    { name: 'These keys', keys: '?', key: '?', run: () => (open = 'keys') },
+    { name: 'All commands', keys: '/', key: '/', run: () => (findsCommand = true) },
   ])
+
+  // The help of this screen lists its keys.
+  $effect(() => {
+    screenKeys.list = commands.filter((command) => command.keys)
+    return () => (screenKeys.list = [])
+  })
 </script>
 
-<svelte:window onkeydown={(event) => press(event, doings)} />
-<Commands {open} {doings} onclose={() => (open = null)} />
+<svelte:window onkeydown={(event) => settings.value?.shortcuts !== false && press(event, commands)} />
+{#if findsCommand}<Commands {commands} onclose={() => (findsCommand = false)} />{/if}
 
-<div class="flex flex-col gap-4">
+<div class="flex flex-col gap-3">
   <header class="flex flex-wrap items-end justify-between gap-2">
-    <div>
-      <h1>The bench: a {show(reading.lure)}</h1>
-      <ReadingSummary {reading} />
-      {#if advice.data}<p class="text-sm">Wanted. {advice.data.wanted.line}</p>{/if}
+    <div class="min-w-0">
+      <h1>Bench{lure ? `: ${show(lure)}` : ''}</h1>
+      {#if reading}<span class="hidden sm:block"><ReadingSummary {reading} /></span>{/if}
+      {#if advice.shown}<p class="text-sm">Goal: {advice.shown.value.wanted.line}</p>{/if}
     </div>
     <div class="flex gap-2">
-      <button class="btn btn-outline border-rule h-11" disabled={!bench.canGoBack} onclick={() => bench.back()}
-        >Undo</button
-      >
-      <button class="btn btn-outline border-rule h-11" onclick={() => (open = 'palette')}
-        >Do… <kbd class="text-xs">/</kbd></button
-      >
-      <button class="btn btn-outline border-rule h-11" aria-label="Keys" onclick={() => (open = 'keys')}>?</button>
+      <Button disabled={!bench.canUndo || !lure} onclick={() => lure && bench.undo(lure)}>Undo</Button>
+      <Button onclick={() => (findsCommand = true)}>Commands <kbd class="text-xs">/</kbd></Button>
     </div>
   </header>
-  {#if bin.isError}<Trouble error={bin.error} />{/if}
-  {#if verdict.isError}<Trouble error={verdict.error} />{/if}
-  {#if bin.data && !build && start.data && !start.isFetching}
-    <p class="max-w-prose py-2">
-      The bin has no head for a {show(reading.lure)}. <a class="underline" href="#/parts">Put one in</a>, or choose
-      another lure in the <a class="underline" href="#/">reading</a>.
-    </p>
-  {/if}
-  {#if build && palette.data}
-    {@const colours = palette.data}
-    <div class="grid gap-x-6 gap-y-4 lg:grid-cols-[21rem_minmax(0,1fr)]">
-      <div class="flex flex-col" aria-label="Parts" role="group">
-        {#each slotsOf(build.lure) as slot (slot)}
-          <SlotRow
-            {slot}
-            parts={partsFor(slot, build.lure, parts, leadFree)}
-            onedit={() => {
-              bench.slot = slot
-              startEditing()
-            }}
-          />
-        {/each}
-        {#if editing && edited}
-          <div
-            class="border-base-content mt-2 flex flex-wrap items-end gap-2 border-2 p-2"
-            role="group"
-            aria-label="{SLOT_WORDS[bench.slot]}, changed freely"
-          >
-            <PartFields part={edited} palette={colours} extra={bin.data?.swatches ?? []} onset={edit} />
-            <button class="btn btn-outline border-rule h-11" onclick={() => (editing = false)}>Done</button>
-          </div>
-        {/if}
+  {#await loading}
+    <p role="status" class="text-sm">Reading what is on the bench…</p>
+  {:catch error}
+    <Trouble {error} onretry={() => (loading = bench.load())} />
+  {/await}
+  {#if inventory.error}<Trouble error={inventory.error} onretry={() => void inventory.refetch()} />{/if}
+  {#if start.error}<Trouble error={start.error} onretry={() => start.retry()} />{/if}
+  {#if bench.isLoaded && lure && reading}
+    {#if !build}
+      {#if start.current && inventory.data && !firstBuild(lure, parts, leadFree)}
+        <p class="max-w-prose py-2">
+          You have no head for a {show(lure)}. <a class="underline" href="#/parts">Add one</a>, or choose another lure
+          in the <a class="underline" href="#/">reading</a>.
+        </p>
+      {:else if !start.error}<p role="status" class="text-sm">Finding the best build of your parts…</p>{/if}
+    {:else}
+      {@const current = build}
+      <!-- On a phone one column, whose pictures stay in view while the slots below them are stepped. -->
+      <div class="flex flex-col gap-x-6 gap-y-3 lg:grid lg:grid-cols-[21rem_minmax(0,1fr)]">
+        <div class="contents lg:order-2 lg:block lg:min-w-0">
+          <Answer question={verdict} waiting="Judging this build…" class="contents lg:flex lg:flex-col lg:gap-3">
+            {#snippet children(data)}
+              <LurePreview
+                stays
+                build={data.build}
+                hand={inTheirColours(data.build, data.look_parts)}
+                scene={data.scene}
+                {from}
+                onfrom={(next) => (from = next)}
+                {at}
+                onat={(next) => (at = next)}
+              />
+            {/snippet}
+          </Answer>
+        </div>
+        <div class="order-2 flex flex-col lg:order-1 lg:row-span-2" aria-label="Parts" role="group">
+          {#each slotsOf(current.lure) as slot (slot)}
+            <SlotRow
+              {slot}
+              build={current}
+              isKnown={inventory.data !== undefined}
+              parts={partsFor(slot, current.lure, parts, leadFree)}
+              onstep={(way) => {
+                bench.slot = slot
+                by(way)
+              }}
+              onput={(part) => bench.put(current.lure, slot, part)}
+              onedit={() => {
+                bench.slot = slot
+                startEditing()
+              }}
+            />
+          {/each}
+          {#if editing && edited}
+            <div
+              class="border-base-content mt-2 flex flex-wrap items-end gap-2 border-2 p-2"
+              role="group"
+              aria-label="{SLOT_WORDS[bench.slot]}, changed freely"
+            >
+              <PartFields part={edited} extra={inventory.data?.swatches ?? []} onset={edit} />
+              <Button onclick={() => (editing = false)}>Done</Button>
+            </div>
+          {/if}
+        </div>
+        <div class="order-5 flex min-w-0 flex-col gap-3">
+          {#if verdict.shown}<div class={verdict.isCurrent ? '' : 'opacity-60'} aria-busy={!verdict.isCurrent}>
+              <VerdictPanel verdict={verdict.shown.value} />
+            </div>{/if}
+          <ReadingAdjuster />
+        </div>
       </div>
-      <div class="flex min-w-0 flex-col gap-3">
-        {#if verdict.data}
-          <LurePreview
-            build={verdict.data.build}
-            hand={inTheirColours(verdict.data.build, verdict.data.look_parts)}
-            {scene}
+      <Tabs.Root value={panel} onValueChange={(name) => address.show([name])}>
+        <Tabs.List class="border-base-content flex flex-wrap border-b" aria-label="What else your parts can do">
+          {#each PANELS as [name, words] (name)}
+            <Tabs.Trigger
+              value={name}
+              class="data-[state=active]:bg-primary data-[state=active]:text-primary-content flex min-h-11 items-center px-3 text-sm font-semibold"
+              >{words}</Tabs.Trigger
+            >
+          {/each}
+        </Tabs.List>
+        {#each PANELS as [name] (name)}
+          <Tabs.Content value={name} class="pt-3">
+            {#if panel === name}
+              {#if name === 'best'}<InView height="12rem"><BestPanel {reading} /></InView>
+              {:else if name === 'swap'}<SwapPanel {reading} build={current} />
+              {:else if name === 'missing'}<MissingPanel />
+              {:else}<SavedPanel {reading} build={current} />{/if}
+            {/if}
+          </Tabs.Content>
+        {/each}
+      </Tabs.Root>
+      {#if verdict.shown}
+        {@const data = verdict.shown.value}
+        <InView height="24rem">
+          <h2 class="border-base-content border-b pb-1">How far each part is visible</h2>
+          <Figures
+            lookParts={data.look_parts}
+            scene={data.scene}
+            reading={verdict.shown.input.reading}
             {from}
-            onfrom={(next) => (from = next)}
             {at}
             onat={(next) => (at = next)}
           />
-        {/if}
-        <ReadingAdjuster />
-        {#if verdict.data}<VerdictPanel verdict={verdict.data} />{/if}
-      </div>
-    </div>
-    <section aria-label="What else the bin can do">
-      <div class="border-base-content flex flex-wrap border-b" role="group" aria-label="Show">
-        {#each PANELS as [key, words] (key)}
-          <button
-            class="aria-pressed:bg-primary aria-pressed:text-primary-content flex h-11 items-center px-4 text-sm font-semibold"
-            aria-pressed={panel === key}
-            onclick={() => (panel = key)}>{words}</button
-          >
-        {/each}
-      </div>
-      <div class="pt-3">
-        {#if panel === 'best'}<BestPanel {reading} />
-        {:else if panel === 'swap'}<SwapPanel {reading} />
-        {:else if panel === 'missing'}<MissingPanel />
-        {:else}<SavedPanel {reading} />{/if}
-      </div>
-    </section>
-    {#if plotted}<Figures lookParts={plotted.look_parts} scene={plotted.scene} {reading} {from} {at} />{/if}
-    <p class="text-faint text-xs">
-      A score tells how near a build comes to what the rules and the model ask for in this reading. A place to start
-      from; the fish decide.
-    </p>
+        </InView>
+      {/if}
+      <p class="text-faint text-xs">
+        A score tells how close a build comes to what the rules and the model want for this reading. It is a place to
+        start from; the fish decide.
+      </p>
+    {/if}
   {/if}
 </div>

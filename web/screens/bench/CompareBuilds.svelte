@@ -1,78 +1,98 @@
 <script lang="ts">
-  import { TRAIT_LABELS } from '../../words/vocabulary'
-  import type { Mark, Reading, SavedBuild } from '../../api/client'
+  import type { Bench, Mark, Reading, SavedBuild } from '../../api/client'
+  import { verdictFor } from '../../api/queries'
   import Lure from '../../lure/Lure.svelte'
   import { inTheirColours } from '../../lure/paint'
   import { settings } from '../../stores/settings.svelte'
+  import Answer from '../../ui/Answer.svelte'
+  import { TRAIT_LABELS } from '../../words/vocabulary'
   import { round } from '../../words/words'
   import { findingWords } from './traitWords'
-  import { verdictFor } from '../../api/benchQueries.svelte'
 
-  /** Two builds side by side, for the reading of the day. */
+  /** Two builds compared for the reading of the day; on a phone one is swiped to after the other. */
   interface Props {
-    pair: readonly SavedBuild[]
+    left: SavedBuild
+    right: SavedBuild
     reading: Reading
   }
-  let { pair, reading }: Props = $props()
-  const left = verdictFor(
-    () => reading,
-    () => pair[0]?.build ?? null,
-  )
-  const right = verdictFor(
-    () => reading,
-    () => pair[1]?.build ?? null,
-  )
-  const traits = $derived([
-    ...new Set([left.data, right.data].flatMap((side) => side?.marks.map((mark) => mark.trait) ?? [])),
+  let { left, right, reading }: Props = $props()
+  const judged = (saved: () => SavedBuild) =>
+    verdictFor(() => ({ reading: { ...reading, lure: saved().build.lure }, build: saved().build, from: 'side' }))
+  const one = judged(() => left)
+  const other = judged(() => right)
+  const sides = $derived([
+    { saved: left, verdict: one },
+    { saved: right, verdict: other },
   ])
-  const points = (side: typeof left.data, trait: Mark['trait']) => side?.marks.find((mark) => mark.trait === trait)
+  /** Only where both belong to what is compared now. */
+  const both = $derived(one.current && other.current ? ([one.current, other.current] as const) : null)
+  const points = (side: Bench, trait: Mark['trait']) => side.marks.find((mark) => mark.trait === trait)
   const differing = $derived(
-    traits.filter(
-      (trait) => Math.abs((points(left.data, trait)?.points ?? 0) - (points(right.data, trait)?.points ?? 0)) > 0.05,
-    ),
+    both
+      ? [...new Set(both.flatMap((side) => side.marks.map((mark) => mark.trait)))].filter(
+          (trait) => Math.abs((points(both[0], trait)?.points ?? 0) - (points(both[1], trait)?.points ?? 0)) > 0.05,
+        )
+      : [],
   )
 </script>
 
-<section class="pt-4" aria-label="Side by side">
-  <div class="grid gap-4 sm:grid-cols-2">
-    {#each [left.data, right.data] as side, i (i)}
-      <figure>
-        <figcaption class="flex items-baseline justify-between gap-2 text-sm">
-          <span class="font-bold">{pair[i]?.name}</span>
-          {#if side}<span class="text-base font-extrabold">{round(side.score, 1)}</span>{/if}
-        </figcaption>
-        <div class="bg-proof flex aspect-[16/9] items-center justify-center p-3 text-[#1a1a1a]">
-          {#if side}<Lure
-              build={side.build}
-              paint={inTheirColours(side.build, side.look_parts)}
-              span={5.2}
-              class="max-h-full"
-            />{/if}
-        </div>
-        <ul class="pt-1 text-[0.8125rem] leading-snug">
-          {#each side?.findings ?? [] as finding (finding.text)}<li class={finding.as_wanted ? '' : 'font-semibold'}>
-              {findingWords(finding, settings.metric)}
-            </li>{/each}
-        </ul>
+<section class="pt-4" aria-label="Compared">
+  <!-- svelte-ignore a11y_no_noninteractive_tabindex (what scrolls has to be reached by keyboard) -->
+  <div
+    class="flex snap-x snap-mandatory gap-4 overflow-x-auto sm:grid sm:grid-cols-2 sm:overflow-visible"
+    tabindex="0"
+    role="group"
+    aria-label="The two builds"
+  >
+    {#each sides as { saved, verdict } (saved.id)}
+      <figure class="w-[88%] shrink-0 snap-center sm:w-auto">
+        <Answer question={verdict} waiting="Judging {saved.name}…">
+          {#snippet children(side)}
+            {#if verdict.isCurrent}
+              <figcaption class="flex items-baseline justify-between gap-2 text-sm">
+                <span class="font-bold">{saved.name}</span>
+                <span class="text-base font-extrabold">{round(side.score, 1)}</span>
+              </figcaption>
+              <div class="bg-proof flex aspect-[16/9] items-center justify-center p-3 text-[#1a1a1a]">
+                <Lure
+                  build={side.build}
+                  paint={inTheirColours(side.build, side.look_parts)}
+                  span={5.2}
+                  class="max-h-full"
+                />
+              </div>
+              <ul class="pt-1 text-[0.8125rem] leading-snug">
+                {#each side.findings as finding (finding.text)}<li class={finding.as_wanted ? '' : 'font-semibold'}>
+                    {findingWords(finding, settings.metric)}
+                  </li>{/each}
+              </ul>
+            {:else}<p role="status" class="text-sm">Judging {saved.name}…</p>{/if}
+          {/snippet}
+        </Answer>
       </figure>
     {/each}
   </div>
-  <table class="mt-2 w-full text-left text-[0.8125rem]">
-    <thead class="text-faint text-xs"
-      ><tr
-        ><th class="font-normal">Where they differ</th><th class="font-normal">{pair[0]?.name}</th><th
-          class="font-normal">{pair[1]?.name}</th
-        ></tr
-      ></thead
-    >
-    <tbody>
-      {#each differing as trait (trait)}
-        <tr class="border-rule border-t">
-          <th class="py-1 font-semibold" scope="row">{TRAIT_LABELS[trait]}</th>
-          <td>{round(points(left.data, trait)?.points ?? 0, 1)}</td>
-          <td>{round(points(right.data, trait)?.points ?? 0, 1)}</td>
-        </tr>
-      {/each}
-    </tbody>
-  </table>
+  {#if both}
+    <table class="mt-2 w-full table-fixed text-left text-[0.8125rem]">
+      <thead class="text-faint text-xs">
+        <tr
+          ><th class="font-normal">Where they differ</th><th class="font-normal">{left.name}</th><th class="font-normal"
+            >{right.name}</th
+          ></tr
+        >
+      </thead>
+      <tbody>
+        {#each differing as trait (trait)}
+          <tr class="border-rule border-t align-top">
+            <th class="py-1 pr-2 font-semibold" scope="row">{TRAIT_LABELS[trait]}</th>
+            {#each both as side, i (i)}
+              {@const mark = points(side, trait)}
+              <td class="py-1 pr-2">{mark ? `${round(mark.points, 1)} of ${mark.of}` : '—'}</td>
+            {/each}
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+    {#if differing.length === 0}<p class="pt-1 text-sm">They score the same on everything.</p>{/if}
+  {/if}
 </section>

@@ -1,26 +1,36 @@
+<script lang="ts" module>
+  import { Draft } from '../../stores/draft.svelte'
+
+  interface Naming {
+    name: string
+    note: string
+    photo: string | null
+  }
+  const BLANK: Naming = { name: '', note: '', photo: null }
+  const draft = new Draft<Naming>('saved-build')
+</script>
+
 <script lang="ts">
-  import FileButton from '../../ui/FileButton.svelte'
-  import { useQueryClient } from '@tanstack/svelte-query'
-  import { answer, api, type Reading, type SavedBuild } from '../../api/client'
-  import { notices } from '../../stores/notices.svelte'
+  import type { Composition, Reading, SavedBuild } from '../../api/client'
+  import { buildsQuery } from '../../api/queries'
+  import { builds as writes } from '../../api/writes'
   import { keepable } from '../../parts/photo'
   import { bench } from '../../stores/bench.svelte'
+  import { currentReading } from '../../stores/currentReading.svelte'
+  import { notices } from '../../stores/notices.svelte'
+  import BuildRow from '../../ui/BuildRow.svelte'
+  import Button from '../../ui/Button.svelte'
+  import Field from '../../ui/Field.svelte'
+  import FileButton from '../../ui/FileButton.svelte'
+  import Stored from '../../ui/Stored.svelte'
   import CompareBuilds from './CompareBuilds.svelte'
-  import { buildsQuery } from '../../api/benchQueries.svelte'
 
-  /** Builds under their names: kept, laid out again, and set side by side. */
-  interface Props {
-    reading: Reading
-  }
-  let { reading }: Props = $props()
+  /** Builds under their names: saved, used again, and compared. */
+  let { reading, build }: { reading: Reading; build: Composition } = $props()
   const builds = buildsQuery()
-  const client = useQueryClient()
-  let name = $state('')
-  let note = $state('')
-  let photo = $state<string | null>(null)
+  const naming = $derived(draft.value ?? BLANK)
+  const set = (change: Partial<Naming>) => (draft.value = { ...naming, ...change })
   let compared = $state.raw<string[]>([])
-  const pair = $derived((builds.data ?? []).filter((build) => compared.includes(build.id ?? '')))
-  const refresh = () => client.invalidateQueries({ queryKey: ['builds'] })
 
   async function trying(work: () => Promise<void>) {
     try {
@@ -32,29 +42,26 @@
 
   const save = () =>
     trying(async () => {
-      if (!bench.build) return
-      const kept = await answer(api.POST('/api/builds', { body: { name, note, build: bench.build, photo } }))
-      await refresh()
-      notices.say(`${kept.name} put away.`)
-      name = note = ''
-      photo = null
+      const saved = await writes.add({ ...naming, build })
+      draft.value = null
+      notices.say(`${saved.name} saved.`, () => writes.remove(saved.id ?? ''))
     })
 
-  const remove = (build: SavedBuild) =>
+  const remove = (saved: SavedBuild) =>
     trying(async () => {
-      const path = { id: build.id ?? '' }
-      await answer(api.DELETE('/api/builds/{id}', { params: { path } }))
-      await refresh()
-      notices.say(`${build.name} deleted.`, async () => {
-        await answer(api.POST('/api/builds/{id}/restore', { params: { path } }))
-        await refresh()
-      })
+      await writes.remove(saved.id ?? '')
+      notices.say(`${saved.name} deleted.`, () => writes.restore(saved.id ?? ''))
     })
 
   const takePhoto = (file: File) =>
     trying(async () => {
-      photo = await keepable(file)
+      set({ photo: await keepable(file) })
     })
+
+  function use(saved: SavedBuild) {
+    if (saved.build.lure !== reading.lure) currentReading.change({ lure: saved.build.lure })
+    bench.replace(saved.build)
+  }
 
   function compare(id: string, on: boolean) {
     compared = on ? [...compared.slice(-1), id] : compared.filter((other) => other !== id)
@@ -68,50 +75,57 @@
     void save()
   }}
 >
-  <label class="flex min-w-40 flex-1 flex-col gap-1 text-[0.8125rem]">
-    <span class="font-bold">Put what lies on the bench away as</span>
-    <input class="input border-rule h-11 w-full" placeholder="Rock jig for the pond" bind:value={name} />
-  </label>
-  <label class="flex min-w-40 flex-1 flex-col gap-1 text-[0.8125rem]">
-    <span class="font-bold">Note</span>
-    <input class="input border-rule h-11 w-full" bind:value={note} />
-  </label>
-  <FileButton words={photo ? 'Photo taken' : 'Photo'} accept="image/*" onchoose={takePhoto} />
-  <button class="btn btn-primary h-11" type="submit" disabled={!bench.build}>Put away</button>
+  <Field label="Save build as" class="min-w-40 flex-1">
+    {#snippet children(tied)}<input
+        class="input border-edge h-11 w-full"
+        placeholder="Rock jig for the pond"
+        value={naming.name}
+        oninput={(event) => set({ name: event.currentTarget.value })}
+        {...tied}
+      />{/snippet}
+  </Field>
+  <Field label="Note" class="min-w-40 flex-1">
+    {#snippet children(tied)}<input
+        class="input border-edge h-11 w-full"
+        value={naming.note}
+        oninput={(event) => set({ note: event.currentTarget.value })}
+        {...tied}
+      />{/snippet}
+  </Field>
+  <FileButton words={naming.photo ? 'Photo added' : 'Photo'} accept="image/*" onchoose={takePhoto} />
+  <Button look="primary" type="submit">Save</Button>
 </form>
-{#if builds.data?.length === 0}
-  <p class="text-sm">
-    No build is put away yet. A build under a name can be laid out again, shared, and set beside another.
-  </p>
-{/if}
-<ul>
-  {#each builds.data ?? [] as build (build.id)}
-    <li class="border-rule flex flex-wrap items-center gap-3 border-t py-1.5 text-sm">
-      <label class="flex h-11 w-8 items-center justify-center">
-        <input
-          class="checkbox"
-          type="checkbox"
-          aria-label="Compare {build.name}"
-          checked={compared.includes(build.id ?? '')}
-          onchange={(event) => compare(build.id ?? '', event.currentTarget.checked)}
-        />
-      </label>
-      {#if build.photo}<img class="h-11 w-16 object-cover" src={build.photo} alt="" />{/if}
-      <span class="min-w-0 flex-1 leading-tight">
-        <span class="font-semibold">{build.name}</span>
-        {#if build.note}<br /><span class="text-faint text-xs">{build.note}</span>{/if}
-      </span>
-      <button
-        class="btn btn-outline border-rule h-11 px-3 text-xs"
-        aria-label="Lay it out: {build.name}"
-        onclick={() => bench.replace(build.build)}>Lay it out</button
-      >
-      <button class="btn btn-outline border-rule h-11 px-3 text-xs" onclick={() => remove(build)}
-        >Delete<span class="sr-only"> {build.name}</span></button
-      >
-    </li>
-  {/each}
-</ul>
-{#if pair.length === 2}<CompareBuilds {pair} {reading} />{:else if (builds.data ?? []).length > 1}
-  <p class="text-faint pt-2 text-xs">Tick two to set them side by side.</p>
-{/if}
+<Stored query={builds} waiting="Loading saved builds…">
+  {#snippet children(data)}
+    {@const pair = data.filter((one) => compared.includes(one.id ?? ''))}
+    {#if data.length === 0}
+      <p class="text-sm">No saved builds yet. A saved build can be used again, shared, and compared with another.</p>
+    {/if}
+    <ul>
+      {#each data as saved (saved.id)}
+        <BuildRow>
+          {#snippet end()}
+            <Button label="Use this build: {saved.name}" onclick={() => use(saved)}>Use this build</Button>
+            <Button label="Delete {saved.name}" onclick={() => remove(saved)}>Delete</Button>
+          {/snippet}
+          <label class="flex min-h-11 cursor-pointer items-center gap-3">
+            <input
+              class="checkbox border-edge"
+              type="checkbox"
+              aria-label="Compare {saved.name}"
+              checked={compared.includes(saved.id ?? '')}
+              onchange={(event) => compare(saved.id ?? '', event.currentTarget.checked)}
+            />
+            {#if saved.photo}<img class="h-11 w-16 object-cover" src={saved.photo} alt="" />{/if}
+            <span>
+              <span class="font-semibold">{saved.name}</span>
+              {#if saved.note}<br /><span class="text-faint text-xs">{saved.note}</span>{/if}
+            </span>
+          </label>
+        </BuildRow>
+      {/each}
+    </ul>
+    {#if pair[0] && pair[1]}<CompareBuilds left={pair[0]} right={pair[1]} {reading} />
+    {:else if data.length > 1}<p class="text-faint pt-2 text-xs">Tick two to compare them.</p>{/if}
+  {/snippet}
+</Stored>

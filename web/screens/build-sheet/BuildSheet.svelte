@@ -1,43 +1,42 @@
 <script lang="ts">
+  import Button from '../../ui/Button.svelte'
   import CautionLine from '../../ui/CautionLine.svelte'
   import Trouble from '../../ui/Trouble.svelte'
   import Lure from '../../lure/Lure.svelte'
   import { inTheirColours } from '../../lure/paint'
-  import { money } from '../../parts/part'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
   import { valueWords } from '../../words/adviceParts'
   import { capital, describeBuild, partLength, round, show, waterLength, weight } from '../../words/words'
   import Facts from '../../ui/Facts.svelte'
-  import { adviceFor, paletteQuery } from '../../api/adviceQueries.svelte'
+  import { lureShown } from '../../api/lureShown.svelte'
+  import { adviceFor, sheetFor } from '../../api/queries'
+  import { money } from '../../stores/money'
+  import Answer from '../../ui/Answer.svelte'
   import { bench } from '../../stores/bench.svelte'
   import { SLOT_WORDS, slotsOf } from '../../parts/slots'
   import Checklist from './Checklist.svelte'
-  import { sheetFor } from '../../api/buildSheetQueries.svelte'
   import ReelAndPrice from './ReelAndPrice.svelte'
   import ShareBuild from './ShareBuild.svelte'
   import StepDrawing from './StepDrawing.svelte'
   import { asSvg, download, minutes, stepText } from './steps'
 
   /** How to build what lies on the bench: one page to print, or one step at a time. */
-  const palette = paletteQuery()
-  const build = $derived(bench.build)
-  const reading = $derived(build ? { ...currentReading.asked, lure: build.lure } : currentReading.asked)
-  const sheet = sheetFor(
-    () => build,
-    () => reading,
-  )
-  const advice = adviceFor(() => reading)
-  const fishing = $derived(advice.data)
+  const shown = lureShown()
+  const build = $derived(shown.lure && bench.build(shown.lure))
+  const reading = $derived(shown.reading)
+  let loading = $state.raw(bench.load())
+  const sheet = sheetFor(() => (build && reading ? { build, reading } : null))
+  const advice = adviceFor(() => (build ? reading : null))
+  /** Only where it is of the water and the lure of the sheet. */
+  const fishing = $derived(advice.current)
   /** The same build finds its place in the checklist again; another has a place of its own. */
   const keptAs = $derived(
-    `kontrast.checklist.${
-      build
-        ? slotsOf(build.lure)
-            .map((slot) => build[slot]?.id ?? build[slot]?.name ?? '')
-            .join('.')
-        : ''
-    }`,
+    build
+      ? slotsOf(build.lure)
+          .map((slot) => build[slot]?.id ?? build[slot]?.name ?? '')
+          .join('.')
+      : '',
   )
   const metric = $derived(settings.metric)
   let doing = $state(false)
@@ -49,115 +48,127 @@
   }
 </script>
 
-{#if !build}
+{#await loading}
+  <p role="status">Reading what is on the bench…</p>
+{:catch error}
+  <Trouble {error} onretry={() => (loading = bench.load())} />
+{/await}
+{#if bench.isLoaded && !build}
   <h1>Build sheet</h1>
   <p class="max-w-prose py-3">
-    A sheet tells step by step how to put together what lies on the <a class="underline" href="#/bench">bench</a>.
-    Nothing lies there yet: let the best of your bin be laid out, and come back.
+    The steps to put together the build on the bench. There is none for this lure yet.
+    <a class="underline" href="#/bench">Open the bench</a>: it starts with the best build of your parts.
   </p>
-  {#if palette.data}<ShareBuild />{/if}
-{:else if sheet.isError}
-  <Trouble error={sheet.error} />
-{:else if sheet.data && palette.data}
-  {@const data = sheet.data}
-  {@const colours = palette.data}
-  {#if doing}<Checklist sheet={data} {keptAs} onclose={() => (doing = false)} />{/if}
-  <div class="flex flex-col gap-3">
-    <header class="flex flex-wrap items-end justify-between gap-2">
-      <div>
-        <h1>Build sheet: {show(build.lure)}</h1>
-        <p class="text-sm">{data.steps.length} steps, about {minutes(data.minutes)}</p>
-      </div>
-      <div class="flex flex-wrap gap-2 print:hidden">
-        <button class="btn btn-primary h-11" onclick={() => (doing = true)}>Build it step by step</button>
-        <button class="btn btn-outline border-rule h-11" onclick={() => print()}>Print</button>
-        <button class="btn btn-outline border-rule h-11" onclick={saveDrawing}>Drawing (SVG)</button>
-        <a class="btn btn-outline border-rule h-11" href="#/batch">Make several</a>
-      </div>
-    </header>
-    {#each data.misfits as misfit (misfit.text)}
-      <CautionLine loud text="{misfit.text} The nearest that fits: {misfit.instead}." />
-    {/each}
-    <div class="sheet-top grid gap-4 md:grid-cols-[minmax(0,5fr)_minmax(0,4fr)]">
-      <div class="bg-proof flex items-center justify-center p-3 text-[#1a1a1a]" bind:this={drawing}>
-        <Lure build={data.build} paint={inTheirColours(data.build, data.look_parts)} span={5.2} class="max-h-full" />
-      </div>
-      <dl class="sheet-figures grid grid-cols-[auto_1fr] content-start gap-x-4 gap-y-0.5 text-sm [&_dt]:font-semibold">
-        {#each slotsOf(build.lure) as slot (slot)}
-          {#if build[slot]}<dt>{SLOT_WORDS[slot]}</dt>
-            <dd>{build[slot].name}</dd>{/if}
-        {/each}
-        {#if data.hardware.length > 0}<dt>Hardware</dt>
-          <dd>
-            {data.hardware
-              .map((one) => `${one.count} × ${one.kind === 'collar' ? 'cable tie' : one.kind}, ${one.size}`)
-              .join('; ')}
-          </dd>{/if}
-        <dt>Finished length</dt>
-        <dd>
-          {partLength(data.overall_in, metric)}, a {data.profile} profile{currentReading.reading.forage_in
-            ? ` beside food of ${partLength(currentReading.reading.forage_in, metric)}`
-            : ''}
-        </dd>
-        <dt>Weight, all parts</dt>
-        <dd>about {metric ? weight(data.weight_oz, true) : `${round(data.weight_oz, 2)} oz`}</dd>
-        {#if data.trim_in !== null}<dt>Skirt</dt>
-          <dd>{partLength(data.trim_in, metric)} behind the collar</dd>{/if}
-        {#if data.build.blades.length > 0}<dt>Flash and thump</dt>
-          <dd>
-            {metric ? `${round(data.blade_in2 * 6.4516, 1)} cm²` : `${round(data.blade_in2, 2)} sq in`} of blade; thump {data.thump}
-            of 10, an order and not a measure
-          </dd>{/if}
-        {#if data.line_per_turn_in !== null}<dt>Line by the turn</dt>
-          <dd>{waterLength(data.line_per_turn_in, metric)} to one turn of the handle</dd>{/if}
-        <dt>Cost</dt>
-        <dd>
-          {money(data.cost)}{data.unpriced.length > 0 ? `, without ${data.unpriced.join(', ')}` : ''}{data.price != null
-            ? `; a bought one ${money(data.price)}, ${data.cost > 0 ? `${round(data.price / data.cost, 1)} times as much` : ''}`
-            : ''}
-        </dd>
-        {#if fishing}
-          {@const { retrieve, tackle } = fishing}
-          <dt>Retrieve</dt>
-          <dd>
-            {capital(show(retrieve.name))}, {show(retrieve.pace)}.
-            <Facts ids={retrieve.facts} palette={colours} />
-          </dd>
-          <dt>Tackle</dt>
-          <dd>
-            {valueWords('tackle.line_lb', tackle.line_lb, metric)}
-            {show(tackle.line)}, {valueWords('tackle.rod_in', tackle.rod_in, metric)} rod, {valueWords(
-              'tackle.gear_ratio',
-              tackle.gear_ratio,
-              metric,
-            )} reel <Facts ids={tackle.facts} palette={colours} />
-          </dd>
-        {/if}
-      </dl>
-    </div>
-    <ReelAndPrice />
-    <ol class="sheet-steps grid gap-x-6 lg:grid-cols-2">
-      {#each data.steps as step, i (step.task)}
-        <li class="border-rule flex break-inside-avoid gap-3 border-t py-2">
-          <StepDrawing sheet={data} step={i} class="sheet-drawing h-20 w-32 shrink-0" />
-          <div class="min-w-0 text-sm leading-snug">
-            <p class="font-bold">{i + 1}. {step.title}</p>
-            <p>{stepText(step, data, metric)}</p>
-            {#if step.parts.length > 0 && step.task !== 'lay_out'}<p class="font-semibold">
-                {capital(step.parts.join('; '))}
-              </p>{/if}
-            {#if step.tool}<p class="text-faint">With: {step.tool}.</p>{/if}
-            {#if step.why}<p class="text-faint">{step.why} <Facts ids={step.facts} palette={colours} /></p>{/if}
-            {#each step.cautions as caution (caution)}<CautionLine text={caution} />{/each}
+  <ShareBuild build={null} />
+{:else if build}
+  <Answer question={sheet} waiting="Preparing build sheet…">
+    {#snippet children(data, { build })}
+      {#if doing}<Checklist sheet={data} {keptAs} onclose={() => (doing = false)} />{/if}
+      <div class="flex flex-col gap-3">
+        <header class="flex flex-wrap items-end justify-between gap-2">
+          <div>
+            <h1>Build sheet: {show(build.lure)}</h1>
+            <p class="text-sm">{data.steps.length} steps, about {minutes(data.minutes)}</p>
           </div>
-        </li>
-      {/each}
-    </ol>
-    <ShareBuild />
-    <p class="text-faint text-xs">
-      {describeBuild(data.build)}. Number and kind of hooks, and where a lure may be used: local rules decide.
-    </p>
-  </div>
-{:else}
-  <p role="status">Writing the sheet…</p>
+          <div class="flex flex-wrap gap-2 print:hidden">
+            <Button look="primary" onclick={() => (doing = true)}>Build step by step</Button>
+            <Button onclick={() => print()}>Print</Button>
+            <Button onclick={saveDrawing}>Drawing (SVG)</Button>
+            <Button href="#/batch">Batch build</Button>
+          </div>
+        </header>
+        {#each data.misfits as misfit (misfit.text)}
+          <CautionLine loud text="{misfit.text} The nearest that fits: {misfit.instead}." />
+        {/each}
+        <div class="sheet-top grid gap-4 md:grid-cols-[minmax(0,5fr)_minmax(0,4fr)]">
+          <div class="bg-proof flex items-center justify-center p-3 text-[#1a1a1a]" bind:this={drawing}>
+            <Lure
+              build={data.build}
+              paint={inTheirColours(data.build, data.look_parts)}
+              span={5.2}
+              class="max-h-full"
+            />
+          </div>
+          <dl
+            class="sheet-figures grid grid-cols-[auto_1fr] content-start gap-x-4 gap-y-0.5 text-sm [&_dt]:font-semibold"
+          >
+            {#each slotsOf(build.lure) as slot (slot)}
+              {#if build[slot]}<dt>{SLOT_WORDS[slot]}</dt>
+                <dd>{build[slot].name}</dd>{/if}
+            {/each}
+            {#if data.hardware.length > 0}<dt>Hardware</dt>
+              <dd>
+                {data.hardware
+                  .map((one) => `${one.count} × ${one.kind === 'collar' ? 'cable tie' : one.kind}, ${one.size}`)
+                  .join('; ')}
+              </dd>{/if}
+            <dt>Finished length</dt>
+            <dd>
+              {partLength(data.overall_in, metric)}, a {data.profile} profile{currentReading.reading.forage_in
+                ? ` next to forage of ${partLength(currentReading.reading.forage_in, metric)}`
+                : ''}
+            </dd>
+            <dt>Weight, all parts</dt>
+            <dd>about {metric ? weight(data.weight_oz, true) : `${round(data.weight_oz, 2)} oz`}</dd>
+            {#if data.trim_in !== null}<dt>Skirt</dt>
+              <dd>{partLength(data.trim_in, metric)} behind the collar</dd>{/if}
+            {#if data.build.blades.length > 0}<dt>Flash and thump</dt>
+              <dd>
+                {metric ? `${round(data.blade_in2 * 6.4516, 1)} cm²` : `${round(data.blade_in2, 2)} sq in`} of blade; thump
+                {data.thump}
+                of 10, an order and not a measure
+              </dd>{/if}
+            {#if data.line_per_turn_in !== null}<dt>Line per turn</dt>
+              <dd>{waterLength(data.line_per_turn_in, metric)} to one turn of the handle</dd>{/if}
+            <dt>Cost</dt>
+            <dd>
+              {money(data.cost)}{data.unpriced.length > 0 ? `, without ${data.unpriced.join(', ')}` : ''}{data.price !=
+              null
+                ? `; bought: ${money(data.price)}, ${data.cost > 0 ? `${round(data.price / data.cost, 1)} times as much` : ''}`
+                : ''}
+            </dd>
+            {#if fishing}
+              {@const { retrieve, tackle } = fishing}
+              <dt>Retrieve</dt>
+              <dd>
+                {capital(show(retrieve.name))}, {show(retrieve.pace)}.
+                <Facts ids={retrieve.facts} />
+              </dd>
+              <dt>Tackle</dt>
+              <dd>
+                {valueWords('tackle.line_lb', tackle.line_lb, metric)}
+                {show(tackle.line)}, {valueWords('tackle.rod_in', tackle.rod_in, metric)} rod, {valueWords(
+                  'tackle.gear_ratio',
+                  tackle.gear_ratio,
+                  metric,
+                )} reel <Facts ids={tackle.facts} />
+              </dd>
+            {/if}
+          </dl>
+        </div>
+        <ReelAndPrice />
+        <ol class="sheet-steps grid gap-x-6 lg:grid-cols-2">
+          {#each data.steps as step, i (step.task)}
+            <li class="border-rule flex break-inside-avoid gap-3 border-t py-2">
+              <StepDrawing small sheet={data} step={i} class="sheet-drawing h-20 w-32 shrink-0" />
+              <div class="min-w-0 text-sm leading-snug">
+                <p class="font-bold">{i + 1}. {step.title}</p>
+                <p>{stepText(step, data, metric)}</p>
+                {#if step.parts.length > 0 && step.task !== 'lay_out'}<p class="font-semibold">
+                    {capital(step.parts.join('; '))}
+                  </p>{/if}
+                {#if step.tool}<p class="text-faint">With: {step.tool}.</p>{/if}
+                {#if step.why}<p class="text-faint">{step.why} <Facts ids={step.facts} /></p>{/if}
+                {#each step.cautions as caution (caution)}<CautionLine text={caution} />{/each}
+              </div>
+            </li>
+          {/each}
+        </ol>
+        <ShareBuild {build} />
+        <p class="text-faint text-xs">
+          {describeBuild(data.build)}. Number and kind of hooks, and where a lure may be used: local rules decide.
+        </p>
+      </div>
+    {/snippet}
+  </Answer>
 {/if}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Sheet } from '../../api/client'
   import CautionLine from '../../ui/CautionLine.svelte'
+  import { bench } from '../../stores/bench.svelte'
   import { settings } from '../../stores/settings.svelte'
   import StepDrawing from './StepDrawing.svelte'
   import { stepText } from './steps'
@@ -15,14 +16,9 @@
   let { sheet, keptAs, onclose }: Props = $props()
 
   const last = $derived(sheet.steps.length - 1)
-  let at = $state(0)
   let awake = $state(false)
-  const step = $derived(sheet.steps[Math.min(at, last)])
-
-  $effect(() => {
-    const kept = Number(localStorage.getItem(keptAs) ?? 0)
-    at = Number.isInteger(kept) && kept >= 0 && kept <= last ? kept : 0
-  })
+  const at = $derived(Math.min(bench.place(keptAs), last))
+  const step = $derived(sheet.steps[at])
 
   $effect(() => {
     let lock: WakeLockSentinel | null = null
@@ -47,17 +43,22 @@
     }
   })
 
+  /** Space goes on from here, and a screen reader begins here. */
+  const focus = (button: HTMLElement) => button.focus()
+
   function to(next: number) {
     if (next > last) {
-      localStorage.removeItem(keptAs)
+      bench.moveTo(keptAs, 0)
       onclose()
       return
     }
-    at = Math.max(0, next)
-    localStorage.setItem(keptAs, String(at))
+    bench.moveTo(keptAs, Math.max(0, next))
   }
 
   function key(event: KeyboardEvent) {
+    // A key on a focused button is that button's.
+    const isOnButton = event.target instanceof HTMLElement && event.target.closest('button') !== null
+    if (isOnButton && (event.key === ' ' || event.key === 'Enter')) return
     if (event.key === ' ' || event.key === 'ArrowRight' || event.key === 'PageDown') to(at + 1)
     else if (event.key === 'ArrowLeft' || event.key === 'PageUp' || event.key === 'Backspace') to(at - 1)
     else if (event.key === 'Escape') onclose()
@@ -78,7 +79,7 @@
     <header class="flex items-center justify-between gap-3">
       <p class="text-lg font-bold">Step {at + 1} of {sheet.steps.length}</p>
       <progress class="progress h-3 flex-1" value={at + 1} max={sheet.steps.length} aria-label="How far"></progress>
-      <button class="btn btn-outline border-rule h-14 px-5" onclick={onclose}>Leave</button>
+      <button class="btn btn-outline border-rule h-14 px-5" onclick={onclose}>Close</button>
     </header>
     <div class="grid flex-1 gap-4 lg:grid-cols-2" aria-live="polite">
       <div class="flex flex-col gap-3">
@@ -97,7 +98,7 @@
       <button class="btn btn-outline border-rule h-24 text-lg" disabled={at === 0} onclick={() => to(at - 1)}
         >Back</button
       >
-      <button class="btn btn-primary h-24 text-2xl" onclick={() => to(at + 1)}
+      <button class="btn btn-primary h-24 text-2xl" {@attach focus} onclick={() => to(at + 1)}
         >{at === last ? 'Done' : 'Next'} <kbd class="text-sm">space</kbd></button
       >
     </footer>

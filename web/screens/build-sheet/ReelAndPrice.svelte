@@ -1,22 +1,15 @@
 <script lang="ts">
-  import { notices } from '../../stores/notices.svelte'
   import { settings } from '../../stores/settings.svelte'
 
-  /** What the sheet reckons with that is neither in the bin nor in the reading. */
+  /** What the sheet computes with that is neither a part nor in the reading. */
   type Field = 'gear_ratio' | 'spool_in' | 'bought_price'
   const FIELDS: { field: Field; label: string; step: number }[] = [
-    { field: 'gear_ratio', label: 'Gear ratio, turns to one', step: 0.1 },
-    { field: 'spool_in', label: 'Line on the spool, in across', step: 0.05 },
-    { field: 'bought_price', label: 'Price of a bought one', step: 0.01 },
+    { field: 'gear_ratio', label: 'Gear ratio, to 1', step: 0.1 },
+    { field: 'spool_in', label: 'Spool diameter, in', step: 0.05 },
+    { field: 'bought_price', label: 'Price if bought', step: 0.01 },
   ]
 
-  async function change(field: Field, value: number) {
-    try {
-      await settings.change({ [field]: Number.isNaN(value) ? null : value })
-    } catch (error) {
-      notices.problem(error)
-    }
-  }
+  const change = (field: Field, value: number) => settings.change({ [field]: Number.isNaN(value) ? null : value })
 </script>
 
 <div class="flex flex-wrap gap-3 print:hidden">
@@ -24,7 +17,7 @@
     <label class="flex flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">{label}</span>
       <input
-        class="input border-rule h-11 w-32"
+        class="input border-edge h-11 w-32"
         type="number"
         min="0"
         {step}

@@ -1,7 +1,8 @@
 <script lang="ts">
+  import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
   import { answer, api, type Bench, type Composition } from '../../api/client'
-  import Lure from '../../lure/Lure.svelte'
+  import Thumbnail from '../../lure/Thumbnail.svelte'
   import { inTheirColours } from '../../lure/paint'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { bench } from '../../stores/bench.svelte'
@@ -9,11 +10,12 @@
   import { download } from './steps'
 
   /** A build as a file to give to a friend, and one taken in, looked at before it is laid out. */
+  let { build }: { build: Composition | null } = $props()
   let taken = $state.raw<{ parts: Composition; seen: Bench } | null>(null)
   let trouble = $state('')
 
   function give() {
-    if (bench.build) download('kontrast-build.json', 'application/json', `${JSON.stringify(bench.build, null, 2)}\n`)
+    if (build) download('kontrast-build.json', 'application/json', `${JSON.stringify(build, null, 2)}\n`)
   }
 
   async function take(file: File) {
@@ -31,7 +33,7 @@
     } catch (error) {
       trouble =
         error instanceof SyntaxError
-          ? 'This file is no build: it is not JSON.'
+          ? 'This file is not a build: it is not JSON.'
           : error instanceof Error
             ? error.message
             : String(error)
@@ -47,23 +49,17 @@
 </script>
 
 <div class="flex flex-wrap items-center gap-2 print:hidden">
-  <button class="btn btn-outline border-rule h-11" onclick={give}>Give it away (JSON)</button>
-  <FileButton words="Take a build in" accept=".json,application/json" onchoose={take} />
+  {#if build}<Button onclick={give}>Share build (JSON)</Button>{/if}
+  <FileButton words="Import a build" accept=".json,application/json" onchoose={take} />
 </div>
 {#if trouble}<p role="alert" class="text-error text-sm whitespace-pre-line">{trouble}</p>{/if}
 {#if taken}
-  <section class="border-base-content flex flex-wrap items-center gap-3 border-2 p-3" aria-label="A build taken in">
+  <section class="border-base-content flex flex-wrap items-center gap-3 border-2 p-3" aria-label="An imported build">
     <div class="bg-proof h-28 w-52 p-1 text-[#1a1a1a]">
-      <Lure
-        build={taken.seen.build}
-        paint={inTheirColours(taken.seen.build, taken.seen.look_parts)}
-        span={5.2}
-        ruler={false}
-        class="h-full"
-      />
+      <Thumbnail build={taken.seen.build} paint={inTheirColours(taken.seen.build, taken.seen.look_parts)} />
     </div>
     <p class="min-w-48 flex-1 text-sm">{describeBuild(taken.seen.build)}.</p>
-    <button class="btn btn-primary h-11" onclick={layOut}>Lay it on the bench</button>
-    <button class="btn btn-outline border-rule h-11" onclick={() => (taken = null)}>Leave it</button>
+    <Button look="primary" onclick={layOut}>Open in Bench</Button>
+    <Button onclick={() => (taken = null)}>Cancel</Button>
   </section>
 {/if}

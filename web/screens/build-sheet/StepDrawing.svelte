@@ -9,9 +9,10 @@
   interface Props {
     sheet: Sheet
     step: number
+    small?: boolean
     class?: string
   }
-  let { sheet, step, class: classes = '' }: Props = $props()
+  let { sheet, step, small = false, class: classes = '' }: Props = $props()
   const task = $derived(sheet.steps[step]?.task ?? 'check')
   const build = $derived(upTo(sheet, step))
 </script>
@@ -20,6 +21,6 @@
   <WireDrawing {sheet} {task} class={classes} />
 {:else}
   <div class="bg-proof p-1 text-[#1a1a1a] {classes}">
-    <Lure {build} paint={inTheirColours(build, sheet.look_parts)} ruler={false} span={5.2} class="h-full" />
+    <Lure {build} paint={inTheirColours(build, sheet.look_parts)} ruler={false} span={5.2} {small} class="h-full" />
   </div>
 {/if}

@@ -1,46 +1,41 @@
 <script lang="ts">
-  import { createQuery, keepPreviousData } from '@tanstack/svelte-query'
   import { LineChart } from 'layerchart'
-  import { answer, api, type Depths } from '../../api/client'
+  import type { Depths } from '../../api/client'
+  import { depthsFor } from '../../api/queries'
+  import { COLOUR_HEX } from '../../words/vocabulary'
   import Choice from '../../ui/Choice.svelte'
   import Trouble from '../../ui/Trouble.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
   import { capital, depth, round, show, waterLength } from '../../words/words'
-  import { paletteQuery } from '../../api/adviceQueries.svelte'
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
 
   /** Puts a claim to the test: that lime green alone keeps its colour at every depth. */
   let from = $state<'side' | 'below'>('side')
   let measure = $state<'jnd' | 'colour_jnd' | 'contrast'>('jnd')
   let chosen = $state('chartreuse')
-  const palette = paletteQuery()
-  const depths = createQuery<Depths>(() => ({
-    queryKey: ['depths', currentReading.asked, from],
-    queryFn: () => answer(api.POST('/api/depths', { body: { reading: currentReading.asked, from } })),
-    placeholderData: keepPreviousData,
-    retry: false,
-  }))
+  const depths = depthsFor(() => ({ reading: currentReading.asked, from }))
+  const found = $derived(depths.shown?.value)
 
   const metric = $derived(settings.metric)
   const values = (held: Depths['colours'][number]) => held[measure].map((value) => Math.abs(value))
   const data = $derived(
-    (depths.data?.depths_ft ?? []).map((feet, i) => ({
+    (found?.depths_ft ?? []).map((feet, i) => ({
       depth: metric ? feet * 0.3048 : feet,
-      ...Object.fromEntries((depths.data?.colours ?? []).map((held) => [held.colour, values(held)[i] ?? 0])),
+      ...Object.fromEntries((found?.colours ?? []).map((held) => [held.colour, values(held)[i] ?? 0])),
     })),
   )
   const series = $derived(
-    (depths.data?.colours ?? []).map((held) => ({
+    (found?.colours ?? []).map((held) => ({
       key: held.colour,
       label: capital(show(held.colour)),
-      color: palette.data?.colours[held.colour] ?? '#808080',
+      color: COLOUR_HEX[held.colour as keyof typeof COLOUR_HEX] ?? '#808080',
       props: { class: held.colour === chosen ? 'plot-line plot-chosen' : 'plot-line' },
     })),
   )
   /** How much of its figure near the surface a colour still has at the deepest. */
   const kept = $derived(
-    (depths.data?.colours ?? [])
+    (found?.colours ?? [])
       .map((held) => {
         const all = values(held)
         const first = all[0] ?? 0
@@ -52,84 +47,88 @@
   const rank = $derived(kept.findIndex((held) => held.colour === 'chartreuse') + 1)
   const best = $derived(kept[0])
   const UNITS = { jnd: 'JND', colour_jnd: 'JND', contrast: '' }
-  const deepest = $derived(depths.data?.depths_ft.at(-1) ?? 0)
+  const deepest = $derived(found?.depths_ft.at(-1) ?? 0)
 </script>
 
 <div class="flex flex-col gap-4">
   <header>
-    <h1>Does lime green alone hold its colour with depth?</h1>
+    <h1>Does lime green alone hold its color with depth?</h1>
     <ReadingSummary reading={currentReading.asked} />
   </header>
-  {#if depths.isError}
-    <Trouble error={depths.error} />
-  {:else if depths.data && best}
-    <p class="max-w-prose">
-      In this water, at {depth(deepest, metric)} down, {show(best.colour)} stands off most. Chartreuse comes in at place {rank}
-      of {kept.length}. What holds a glowing colour up is its dye, which takes in blue light and gives it back as green;
-      where the water has taken the blue, there is nothing to give back.
-    </p>
-    <div class="grid gap-3 md:grid-cols-2">
-      <Choice
-        label="What is compared with the water"
-        options={['jnd', 'colour_jnd', 'contrast']}
-        value={measure}
-        onpick={(next) => (measure = next)}
-        shown={{ jnd: 'Colour and tone', colour_jnd: 'Colour alone', contrast: 'Tone alone' }}
-      />
-      <Choice
-        label="Looked at"
-        options={['side', 'below']}
-        value={from}
-        onpick={(next) => (from = next)}
-        shown={{ side: 'From the side', below: 'From below' }}
-      />
-    </div>
-    <div class="bg-proof p-4 text-[#1a1a1a]">
-      <p class="mb-1 text-xs">
-        {measure === 'contrast'
-          ? 'Contrast of tone, (part − water) / water, its size alone'
-          : 'Just-noticeable differences from the water'}, by depth in {metric ? 'm' : 'ft'}, close up
+  {#if depths.error}<Trouble error={depths.error} onretry={() => depths.retry()} />{/if}
+  {#if found && best}
+    <div class={['flex flex-col gap-4', !depths.isCurrent && 'opacity-60']} aria-busy={!depths.isCurrent}>
+      <p class="max-w-prose">
+        In this water, at {depth(deepest, metric)} down, {show(best.colour)} stands off most. Chartreuse comes in at place
+        {rank}
+        of {kept.length}. What holds a fluorescent color up is its dye, which takes in blue light and gives it back as
+        green; where the water has taken the blue, there is nothing to give back.
       </p>
-      <div class="h-72">
-        <LineChart
-          {data}
-          x="depth"
-          {series}
-          props={{ yAxis: { ticks: 4 }, xAxis: { ticks: 8 }, tooltip: { hideTotal: true } }}
+      <div class="grid gap-3 md:grid-cols-2">
+        <Choice
+          label="What is compared with the water"
+          options={['jnd', 'colour_jnd', 'contrast']}
+          value={measure}
+          onpick={(next) => (measure = next)}
+          shown={{ jnd: 'Color and tone', colour_jnd: 'Color alone', contrast: 'Tone alone' }}
+        />
+        <Choice
+          label="Looked at"
+          options={['side', 'below']}
+          value={from}
+          onpick={(next) => (from = next)}
+          shown={{ side: 'From the side', below: 'From below' }}
         />
       </div>
+      <div class="bg-proof p-4 text-[#1a1a1a]">
+        <p class="mb-1 text-xs">
+          {measure === 'contrast'
+            ? 'Contrast of tone, (part − water) / water, its size alone'
+            : 'Just-noticeable differences from the water'}, by depth in {metric ? 'm' : 'ft'}, close up
+        </p>
+        <div class="h-72">
+          <LineChart
+            {data}
+            x="depth"
+            {series}
+            props={{ yAxis: { ticks: 4 }, xAxis: { ticks: 8 }, tooltip: { hideTotal: true } }}
+          />
+        </div>
+      </div>
+      <table class="w-full max-w-3xl text-left text-sm">
+        <caption class="sr-only">How each color holds up, best at depth first</caption>
+        <thead class="text-faint text-xs">
+          <tr
+            ><th class="py-1 font-normal">Color</th><th class="font-normal"
+              >At {waterLength((found.depths_ft[0] ?? 0) * 12, metric)}</th
+            ><th class="font-normal">At {depth(deepest, metric)}</th><th class="font-normal">Kept</th></tr
+          >
+        </thead>
+        <tbody>
+          {#each kept as held (held.colour)}
+            <tr class="border-rule border-t {held.colour === 'chartreuse' ? 'font-bold' : ''}">
+              <th class="py-1 font-semibold" scope="row">
+                <span class="bg-proof inline-block p-0.5 align-middle"
+                  ><span
+                    class="block h-4 w-6"
+                    style:background-color={COLOUR_HEX[held.colour as keyof typeof COLOUR_HEX] ?? '#808080'}
+                  ></span></span
+                >
+                <button
+                  class="min-h-11 cursor-pointer underline-offset-2 hover:underline"
+                  aria-pressed={chosen === held.colour}
+                  onclick={() => (chosen = held.colour)}>{capital(show(held.colour))}</button
+                >
+              </th>
+              <td>{round(held.first, 2)} {UNITS[measure]}</td>
+              <td>{round(held.last, 2)} {UNITS[measure]}</td>
+              <td>{round(held.share * 100, 0)} %</td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
     </div>
-    <table class="w-full max-w-3xl text-left text-sm">
-      <caption class="sr-only">How each colour word holds up, best at depth first</caption>
-      <thead class="text-faint text-xs">
-        <tr
-          ><th class="py-1 font-normal">Colour</th><th class="font-normal"
-            >At {waterLength((depths.data.depths_ft[0] ?? 0) * 12, metric)}</th
-          ><th class="font-normal">At {depth(deepest, metric)}</th><th class="font-normal">Kept</th></tr
-        >
-      </thead>
-      <tbody>
-        {#each kept as held (held.colour)}
-          <tr class="border-rule border-t {held.colour === 'chartreuse' ? 'font-bold' : ''}">
-            <th class="py-1 font-semibold" scope="row">
-              <span class="bg-proof inline-block p-0.5 align-middle"
-                ><span class="block h-4 w-6" style:background-color={palette.data?.colours[held.colour] ?? '#808080'}
-                ></span></span
-              >
-              <button
-                class="min-h-8 cursor-pointer underline-offset-2 hover:underline"
-                aria-pressed={chosen === held.colour}
-                onclick={() => (chosen = held.colour)}>{capital(show(held.colour))}</button
-              >
-            </th>
-            <td>{round(held.first, 2)} {UNITS[measure]}</td>
-            <td>{round(held.last, 2)} {UNITS[measure]}</td>
-            <td>{round(held.share * 100, 0)} %</td>
-          </tr>
-        {/each}
-      </tbody>
-    </table>
-  {:else}
-    <p role="status">Sinking the colours…</p>
+  {:else if !depths.error}
+    <p role="status">Computing colors by depth…</p>
   {/if}
 </div>

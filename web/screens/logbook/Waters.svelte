@@ -1,27 +1,35 @@
+<script lang="ts" module>
+  import type { Water as Body } from '../../api/client'
+  import { Draft } from '../../stores/draft.svelte'
+
+  /** The water being typed in: it is still there after looking at another screen. */
+  const inHand = new Draft<Body>('water')
+</script>
+
 <script lang="ts">
+  import Button from '../../ui/Button.svelte'
   import { FORAGES, TINTS } from '../../words/vocabulary'
   import { SHORT_TINTS } from '../../words/tints'
-  import { useQueryClient } from '@tanstack/svelte-query'
   import { answer, api, Refused, type Water } from '../../api/client'
   import Choice from '../../ui/Choice.svelte'
+  import Trouble from '../../ui/Trouble.svelte'
   import Toggle from '../../ui/Toggle.svelte'
   import { conflicts } from '../../stores/conflicts.svelte'
   import { notices } from '../../stores/notices.svelte'
   import { list, show, tintWords } from '../../words/words'
-  import { watersQuery } from '../../api/logbookQueries.svelte'
+  import { watersQuery } from '../../api/queries'
+  import { waters as writes, wrote } from '../../api/writes'
 
   const waters = watersQuery()
-  const client = useQueryClient()
   const BLANK: Water = { name: '', tint: 'none', red_crawfish: false, forage: null, note: '' }
-  let draft = $state<Water | null>(null)
+  const draft = $derived(inHand.value)
+  const set = (change: Partial<Water>) => (inHand.value = { ...(inHand.value ?? BLANK), ...change })
   let faults = $state<Record<string, string>>({})
-
-  const refresh = () => client.invalidateQueries({ queryKey: ['waters'] })
 
   /** Read anew, so that it is the present state that is changed. */
   async function open(water: Water) {
     try {
-      draft = await answer(api.GET('/api/waters/{id}', { params: { path: { id: water.id ?? '' } } }))
+      inHand.value = await answer(api.GET('/api/waters/{id}', { params: { path: { id: water.id ?? '' } } }))
     } catch (error) {
       notices.problem(error)
     }
@@ -29,45 +37,37 @@
 
   async function write(water: Water) {
     const { id, ...body } = water
-    await answer(
-      id ? api.PUT('/api/waters/{id}', { params: { path: { id } }, body }) : api.POST('/api/waters', { body }),
-    )
-    await refresh()
-    draft = null
+    await (id ? writes.change(id, body) : writes.add(body))
+    inHand.value = null
     faults = {}
   }
 
   async function save(event: SubmitEvent) {
     event.preventDefault()
     if (!draft) return
-    const mine = $state.snapshot(draft) as Water
+    const mine = draft
     try {
       await write(mine)
     } catch (error) {
       const isAsked = conflicts.ask(error, `${mine.name} was changed in two places`, mine, {
         keepMine: () => write(mine),
         takeTheirs: (theirs) => {
-          draft = { ...theirs, id: mine.id }
-          void refresh()
+          inHand.value = { ...theirs, id: mine.id }
+          void wrote('waters')
         },
         part: ({ name, tint, forage, red_crawfish, note }) => ({ name, tint, forage, red_crawfish, note }),
       })
       if (isAsked) return
-      if (error instanceof Refused)
+      if (error instanceof Refused && error.problem.faults.length > 0)
         faults = Object.fromEntries(error.problem.faults.map((fault) => [fault.field, fault.message]))
       else notices.problem(error)
     }
   }
 
   async function remove(water: Water) {
-    const path = { id: water.id ?? '' }
     try {
-      await answer(api.DELETE('/api/waters/{id}', { params: { path } }))
-      await refresh()
-      notices.say(`${water.name} deleted.`, async () => {
-        await answer(api.POST('/api/waters/{id}/restore', { params: { path } }))
-        await refresh()
-      })
+      await writes.remove(water.id ?? '')
+      notices.say(`${water.name} deleted.`, () => writes.restore(water.id ?? ''))
     } catch (error) {
       notices.problem(error)
     }
@@ -84,8 +84,9 @@
 <section aria-labelledby="waters">
   <header class="border-base-content flex flex-wrap items-end justify-between gap-2 border-b pb-2">
     <h1 id="waters">Waters</h1>
-    <button class="btn btn-outline border-rule h-11" onclick={() => (draft = { ...BLANK })}>Add a water</button>
+    <Button onclick={() => (inHand.value = { ...BLANK })}>Add a water</Button>
   </header>
+  {#if waters.error}<Trouble error={waters.error} onretry={() => void waters.refetch()} />{/if}
   {#if waters.data?.length === 0 && !draft}
     <p class="max-w-prose py-4">
       No waters yet. Name one, say what is usual there, and a reading taken at it starts from that.
@@ -100,12 +101,8 @@
           {#if water.note}<span class="text-faint block text-sm">{water.note}</span>{/if}
         </span>
         <span class="flex gap-2">
-          <button class="btn btn-outline border-rule h-11" onclick={() => open(water)}
-            >Change<span class="sr-only"> {water.name}</span></button
-          >
-          <button class="btn btn-outline border-rule h-11" onclick={() => remove(water)}
-            >Delete<span class="sr-only"> {water.name}</span></button
-          >
+          <Button onclick={() => open(water)}>Change<span class="sr-only"> {water.name}</span></Button>
+          <Button onclick={() => remove(water)}>Delete<span class="sr-only"> {water.name}</span></Button>
         </span>
       </li>
     {/each}
@@ -116,8 +113,9 @@
       <label class="flex flex-col gap-1">
         <span class="text-[0.8125rem] font-bold">Name</span>
         <input
-          class="input border-rule h-11 w-full"
-          bind:value={current.name}
+          class="input border-edge h-11 w-full"
+          value={current.name}
+          oninput={(event) => set({ name: event.currentTarget.value })}
           aria-invalid={faults.name ? 'true' : undefined}
           aria-describedby="name-fault"
         />
@@ -127,35 +125,37 @@
         label="Usual tint"
         options={TINTS}
         value={current.tint}
-        onpick={(tint) => (current.tint = tint)}
+        onpick={(tint) => set({ tint })}
         shown={SHORT_TINTS}
       />
       <Choice
-        label="Usual food"
+        label="Usual forage"
         note="tap again for none in particular"
         options={FORAGES}
         value={current.forage}
-        onpick={(forage) => (current.forage = forage)}
+        onpick={(forage) => set({ forage })}
         optional
-        onclear={() => (current.forage = null)}
+        onclear={() => set({ forage: null })}
         columns="grid-cols-3 sm:grid-cols-6"
       />
       <Toggle
         label="Crawfish turn red here"
         value={current.red_crawfish}
-        onset={(red) => (current.red_crawfish = red)}
+        onset={(red_crawfish) => set({ red_crawfish })}
       />
       <label class="flex flex-col gap-1">
         <span class="text-[0.8125rem] font-bold">Note</span>
-        <textarea class="textarea border-rule w-full" rows="2" bind:value={current.note} aria-describedby="note-fault"
-        ></textarea>
+        <textarea
+          class="textarea border-edge w-full"
+          rows="2"
+          value={current.note}
+          oninput={(event) => set({ note: event.currentTarget.value })}
+          aria-describedby="note-fault"></textarea>
         {#if faults.note}<span id="note-fault" class="text-error text-sm">{faults.note}</span>{/if}
       </label>
       <div class="flex gap-2">
-        <button class="btn btn-primary h-11" type="submit">Save the water</button>
-        <button class="btn btn-outline border-rule h-11" type="button" onclick={() => ((draft = null), (faults = {}))}
-          >Leave it</button
-        >
+        <Button look="primary" type="submit">Save water</Button>
+        <Button onclick={() => ((inHand.value = null), (faults = {}))}>Cancel</Button>
       </div>
     </form>
   {/if}

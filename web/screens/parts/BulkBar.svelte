@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../../ui/Button.svelte'
   import type { OwnedPart } from '../../api/client'
 
   /** One change to many parts. */
@@ -31,11 +32,11 @@
   }}
 >
   <span class="font-bold">{count} chosen</span>
-  <select class="select border-rule h-11 w-36" aria-label="Field" bind:value={field}>
+  <select class="select border-edge h-11 w-36" aria-label="Field" bind:value={field}>
     {#each Object.entries(WORDS) as [key, words] (key)}<option value={key}>{words}</option>{/each}
   </select>
-  <input class="input border-rule h-11 w-36" aria-label="Value" inputmode={isNumber ? 'decimal' : 'text'} bind:value />
-  <button class="btn btn-primary h-11" type="submit">Set for all</button>
-  <button class="btn btn-outline border-rule h-11" type="button" onclick={onremove}>Delete</button>
-  <button class="btn btn-outline border-rule ml-auto h-11" type="button" onclick={onclear}>Choose none</button>
+  <input class="input border-edge h-11 w-36" aria-label="Value" inputmode={isNumber ? 'decimal' : 'text'} bind:value />
+  <Button look="primary" type="submit">Set for all</Button>
+  <Button onclick={onremove}>Delete</Button>
+  <Button class="ml-auto" onclick={onclear}>Choose none</Button>
 </form>

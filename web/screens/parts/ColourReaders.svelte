@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
   import { answer, api, type ReadColour, type Tap } from '../../api/client'
   import { round, show } from '../../words/words'
@@ -66,19 +67,15 @@
 
 <div class="flex flex-col gap-2">
   <div class="flex flex-wrap items-center gap-2 text-sm">
-    <FileButton words="Colour from a photo" accept="image/*" onchoose={choose} />
-    <button
-      class="btn btn-outline border-rule h-11"
-      type="button"
-      onclick={() => ask(() => api.POST('/api/colour/meter'))}>Read the colorimeter</button
-    >
+    <FileButton words="Color from a photo" accept="image/*" onchoose={choose} />
+    <Button onclick={() => ask(() => api.POST('/api/colour/meter'))}>Read the colorimeter</Button>
     {#if read}
       {@const found = read}
       <span class="bg-proof inline-block p-1"
         ><span class="block h-8 w-14" style:background-color={found.hex}></span></span
       >
       <span>{found.hex}, nearest {show(found.nearest)}; readings within {round(found.spread, 1)} ΔE</span>
-      <button class="btn btn-primary h-11" type="button" onclick={() => onread(found.hex)}>Take this colour</button>
+      <Button look="primary" onclick={() => onread(found.hex)}>Use this color</Button>
     {/if}
   </div>
   {#each read?.warnings ?? [] as warning (warning)}<p class="text-sm font-semibold">{warning}</p>{/each}
@@ -88,17 +85,15 @@
       <legend class="sr-only">What the next tap is on</legend>
       {#each [['card', 'Tap the white card'], ['part', 'Tap the part']] as const as [what, words] (what)}
         <label class="flex h-11 items-center gap-1.5">
-          <input class="radio" type="radio" name="tap" checked={on === what} onchange={() => (on = what)} />
+          <input class="radio border-edge" type="radio" name="tap" checked={on === what} onchange={() => (on = what)} />
           {words}, {taps[what].length} so far
         </label>
       {/each}
-      <button
-        class="btn btn-outline border-rule h-11"
-        type="button"
+      <Button
         onclick={() => {
           reset()
           if (picture) canvas?.getContext('2d')?.drawImage(picture, 0, 0)
-        }}>Start over</button
+        }}>Start over</Button
       >
       <span class="text-faint text-xs">The picture stays in this browser.</span>
     </fieldset>

@@ -1,14 +1,15 @@
 <script lang="ts">
+  import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
-  import { useQueryClient } from '@tanstack/svelte-query'
   import { answer, api, type PlannedPart } from '../../api/client'
   import { list } from '../../words/words'
+  import { swatches, wrote } from '../../api/writes'
+  import { count as plural } from '../../words/numbers'
   import VirtualRows from './VirtualRows.svelte'
 
   /** Parts out of a file: first what it would do, line by line, then all of it or nothing. */
   let { onclose }: { onclose: () => void } = $props()
 
-  const client = useQueryClient()
   let contents = $state('')
   let name = $state('')
   let plan = $state.raw<PlannedPart[] | null>(null)
@@ -22,8 +23,8 @@
   const ACTIONS: Record<PlannedPart['action'], string> = {
     add: 'added',
     change: 'changed',
-    same: 'as it is',
-    refuse: 'refused',
+    same: 'unchanged',
+    refuse: 'rejected',
   }
   const count = (action: PlannedPart['action']) => plan?.filter((row) => row.action === action).length ?? 0
   const refused = $derived(count('refuse'))
@@ -39,9 +40,8 @@
       const bytes = await file.arrayBuffer()
       contents = decode(bytes)
       if (/^\s*GIMP Palette/.test(contents)) {
-        const { added } = await answer(api.POST('/api/swatches', { body: { contents } }))
-        told = `${added} colours taken from the palette; they are among the colours to choose from.`
-        await client.invalidateQueries({ queryKey: ['bin'] })
+        const { added } = await swatches.add(contents)
+        told = `${plural(added, 'color')} added from the palette.`
       } else plan = await answer(api.POST('/api/bin/preview', { body: { contents } }))
     } catch (error) {
       trouble = error instanceof Error ? error.message : String(error)
@@ -86,10 +86,10 @@
         }
         if (step.problem) throw new Error(step.problem)
         if (step.done !== undefined && step.of !== undefined) done = { done: step.done, of: step.of }
-        else told = `${step.added ?? 0} added, ${step.changed ?? 0} changed, ${step.same ?? 0} as they were.`
+        else told = `${step.added ?? 0} added, ${step.changed ?? 0} changed, ${step.same ?? 0} unchanged.`
       }
       plan = null
-      await client.invalidateQueries({ queryKey: ['bin'] })
+      await wrote('parts')
     } catch (error) {
       if (running.signal.aborted) told = 'Import canceled. Nothing was added or changed.'
       else trouble = error instanceof Error ? error.message : String(error)
@@ -117,13 +117,13 @@
   }
 </script>
 
-<section class="border-base-content flex flex-col gap-3 border-2 p-3" aria-label="Take in a file">
+<section class="border-base-content flex flex-col gap-3 border-2 p-3" aria-label="Import">
   <div class="flex flex-wrap items-center gap-3">
     <FileButton words="Choose a file" accept=".csv,.tsv,.txt,.json,.gpl" onchoose={choose} primary />
     <p class="text-faint min-w-48 flex-1 text-sm">
       {name || 'A table (CSV), parts as JSON, or a palette (GPL). You see what it would do before anything is written.'}
     </p>
-    <button class="btn btn-outline border-rule h-11" onclick={onclose}>Close</button>
+    <Button onclick={onclose}>Close</Button>
   </div>
   {#if busy && !done}<p role="status" class="text-sm">Reading…</p>{/if}
   {#if done}
@@ -131,7 +131,7 @@
       >{done.done} of {done.of}<progress class="progress block h-3 w-full" value={done.done} max={done.of}
       ></progress></label
     >
-    <button class="btn btn-outline border-rule h-11 self-start" onclick={() => cancel?.abort()}>Cancel import</button>
+    <Button class="self-start" onclick={() => cancel?.abort()}>Cancel import</Button>
   {/if}
   {#if told}<p role="status" class="text-sm font-semibold">{told}</p>{/if}
   {#if trouble}<p role="alert" class="text-error text-sm whitespace-pre-line">{trouble}</p>{/if}
@@ -148,8 +148,10 @@
           {action === '' ? `${plan.length} lines` : `${count(action)} ${ACTIONS[action]}`}
         </label>
       {/each}
-      <button class="btn btn-primary ml-auto h-11" disabled={busy || refused > 0} onclick={carryOut}
-        >{refused > 0 ? `Mend the ${refused} refused first` : `Take in ${count('add') + count('change')}`}</button
+      <Button look="primary" class="ml-auto" disabled={busy || refused > 0} onclick={carryOut}
+        >{refused > 0
+          ? `Fix ${plural(refused, 'rejected line')} first`
+          : `Import ${count('add') + count('change')}`}</Button
       >
     </div>
     <VirtualRows rows={shown} height={44} label="What the file would do" class="border-rule h-72 border">

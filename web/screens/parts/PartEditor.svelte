@@ -1,5 +1,6 @@
 <script lang="ts">
-  import type { OwnedPart, Palette } from '../../api/client'
+  import Button from '../../ui/Button.svelte'
+  import type { OwnedPart } from '../../api/client'
   import { blank, KINDS, type Kind } from '../../parts/part'
   import { capital } from '../../words/words'
   import PartFields from '../../parts/PartFields.svelte'
@@ -8,7 +9,6 @@
   /** One part in hand: new, or changed. Enter puts it in and stays, so that the next one is this one with something changed. */
   interface Props {
     part: OwnedPart
-    palette: Palette
     faults: Record<string, string>
     extra: readonly { name: string; hex: string }[]
     onset: (change: Partial<OwnedPart>) => void
@@ -16,7 +16,7 @@
     onclose: () => void
     onvariant?: () => void
   }
-  let { part, palette, faults, extra, onset, onsave, onclose, onvariant }: Props = $props()
+  let { part, faults, extra, onset, onsave, onclose, onvariant }: Props = $props()
   const id = $props.id()
   const isNew = $derived(!part.id)
   const coloured = $derived(part.kind !== 'blade' ? part.colour != null : !part.metal)
@@ -42,9 +42,9 @@
 >
   <div class="flex flex-wrap items-end gap-3">
     <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Kind</span>
+      <span class="font-bold">Type</span>
       <select
-        class="select border-rule h-11 w-32"
+        class="select border-edge h-11 w-32"
         value={part.kind}
         onchange={(event) => toKind(event.currentTarget.value as Kind)}
       >
@@ -56,7 +56,7 @@
       <span class="font-bold">Name</span>
       <!-- svelte-ignore a11y_autofocus -->
       <input
-        class="input border-rule h-11 w-full"
+        class="input border-edge h-11 w-full"
         value={part.name}
         autofocus
         aria-invalid={faults.name ? 'true' : undefined}
@@ -64,13 +64,13 @@
         oninput={(event) => onset({ name: event.currentTarget.value })}
       />
     </label>
-    <PartFields {part} {palette} {extra} {onset} />
+    <PartFields {part} {extra} {onset} />
   </div>
   <div class="flex flex-wrap items-end gap-3">
     <label class="flex flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">Count</span>
       <input
-        class="input border-rule h-11 w-20"
+        class="input border-edge h-11 w-20"
         type="number"
         min="0"
         value={part.count}
@@ -80,7 +80,7 @@
     <label class="flex flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">Low at</span>
       <input
-        class="input border-rule h-11 w-20"
+        class="input border-edge h-11 w-20"
         type="number"
         min="0"
         value={part.low_at ?? ''}
@@ -90,7 +90,7 @@
     <label class="flex flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">Cost of one</span>
       <input
-        class="input border-rule h-11 w-24"
+        class="input border-edge h-11 w-24"
         type="number"
         min="0"
         step="0.01"
@@ -101,7 +101,7 @@
     <label class="flex flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">Box</span>
       <input
-        class="input border-rule h-11 w-32"
+        class="input border-edge h-11 w-32"
         value={part.box ?? ''}
         oninput={(event) => onset({ box: event.currentTarget.value })}
       />
@@ -109,16 +109,14 @@
     <label class="flex min-w-40 flex-1 flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">Note</span>
       <input
-        class="input border-rule h-11 w-full"
+        class="input border-edge h-11 w-full"
         value={part.note ?? ''}
         oninput={(event) => onset({ note: event.currentTarget.value })}
       />
     </label>
-    <button class="btn btn-primary h-11" type="submit">{isNew ? 'Put it in' : 'Save'}</button>
-    {#if onvariant}<button class="btn btn-outline border-rule h-11" type="button" onclick={onvariant}
-        >Painted or marked variant</button
-      >{/if}
-    <button class="btn btn-outline border-rule h-11" type="button" onclick={onclose}>Close</button>
+    <Button look="primary" type="submit">{isNew ? 'Add part' : 'Save'}</Button>
+    {#if onvariant}<Button onclick={onvariant}>Painted or marked variant</Button>{/if}
+    <Button onclick={onclose}>Close</Button>
   </div>
   {#if coloured}
     <ColourReaders onread={(colour) => onset({ colour })} />

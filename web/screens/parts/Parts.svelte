@@ -1,32 +1,40 @@
+<script lang="ts" module>
+  import type { OwnedPart as Part } from '../../api/client'
+  import { Draft } from '../../stores/draft.svelte'
+
+  /** The part being typed in: it is still there after looking at another screen. */
+  const inHand = new Draft<Part>('part')
+</script>
+
 <script lang="ts">
-  import { useQueryClient } from '@tanstack/svelte-query'
+  import Button from '../../ui/Button.svelte'
   import type { OwnedPart } from '../../api/client'
   import CautionLine from '../../ui/CautionLine.svelte'
   import Trouble from '../../ui/Trouble.svelte'
-  import { blank, isLow, KINDS, measureWords, money, PLURALS, searchText, swatches, type Kind } from '../../parts/part'
+  import { blank, isLow, KINDS, measureWords, PLURALS, searchText, swatches, type Kind } from '../../parts/part'
   import PartSwatch from '../../parts/PartSwatch.svelte'
-  import { binQuery } from '../../api/inventoryQueries.svelte'
+  import { inventoryQuery } from '../../api/queries'
+  import { money } from '../../stores/money'
   import { notices } from '../../stores/notices.svelte'
   import { settings } from '../../stores/settings.svelte'
   import { list } from '../../words/words'
-  import { paletteQuery } from '../../api/adviceQueries.svelte'
+  import { count, number } from '../../words/numbers'
   import { InventoryWrites } from './inventory.svelte'
   import BulkBar from './BulkBar.svelte'
   import ImportPanel from './ImportPanel.svelte'
   import PartEditor from './PartEditor.svelte'
   import VirtualRows from './VirtualRows.svelte'
 
-  const bin = binQuery()
-  const palette = paletteQuery()
-  const writes = new InventoryWrites(useQueryClient())
+  const bin = inventoryQuery()
+  const writes = new InventoryWrites()
   let sought = $state('')
   let kind = $state<Kind | ''>('')
   let box = $state('')
   let lowOnly = $state(false)
-  let draft = $state<OwnedPart | null>(null)
   let taking = $state(false)
   let chosen = $state.raw<readonly string[]>([])
 
+  const draft = $derived(inHand.value)
   const parts = $derived(KINDS.flatMap((one) => (bin.data?.parts ?? []).filter((part) => part.kind === one)))
   const texts = $derived(new Map(parts.map((part) => [part.id, searchText(part)])))
   const boxes = $derived([...new Set(parts.map((part) => part.box ?? '').filter(Boolean))].sort())
@@ -46,19 +54,19 @@
 
   async function save() {
     if (!draft) return
-    const part = $state.snapshot(draft) as OwnedPart
+    const part = draft
     if (part.id) {
       const before = parts.find((other) => other.id === part.id)
-      if (before && (await writes.change([part], [before], `${part.name} changed.`))) draft = null
-    } else if (await writes.add([part], `${part.name} is in the bin.`)) draft = { ...part, name: '' }
+      if (before && (await writes.change([part], [before], `${part.name} changed.`))) inHand.value = null
+    } else if (await writes.add([part], `${part.name} added.`)) inHand.value = { ...part, name: '' }
   }
 
   function duplicate(part: OwnedPart) {
-    draft = { ...part, id: undefined, version: undefined, name: `${part.name}, another` }
+    inHand.value = { ...part, id: undefined, version: undefined, name: `${part.name}, another` }
   }
 
   function variant(part: OwnedPart) {
-    draft = {
+    inHand.value = {
       ...part,
       id: undefined,
       version: undefined,
@@ -92,35 +100,35 @@
 <div class="flex flex-col gap-4">
   <header class="flex flex-wrap items-end justify-between gap-3">
     <div>
-      <h1>The bin</h1>
+      <h1>Parts</h1>
       {#if bin.data}
         <p class="text-sm">
-          {parts.length} kinds of part, {parts.reduce((sum, part) => sum + (part.count ?? 0), 0)} pieces, worth {money(
-            worth,
-          )}{low > 0 ? `; ${low} low` : ''}
+          {count(parts.length, 'kind of part', 'kinds of part')}, {count(
+            parts.reduce((sum, part) => sum + (part.count ?? 0), 0),
+            'piece',
+          )}, worth {money(worth)}{low > 0 ? `; ${low} low` : ''}
         </p>
       {/if}
     </div>
     <div class="flex flex-wrap gap-2">
-      <button class="btn btn-primary h-11" onclick={() => (draft = blank(kind || 'trailer'))}>Add a part</button>
-      <button class="btn btn-outline border-rule h-11" onclick={() => (taking = !taking)}>Take in a file</button>
-      <a class="btn btn-outline border-rule h-11" href="/api/bin.csv" download>CSV</a>
-      <a class="btn btn-outline border-rule h-11" href="/api/bin.json" download>JSON</a>
-      <a class="btn btn-outline border-rule h-11" href="/api/bin.gpl" download>Palette</a>
+      <Button look="primary" onclick={() => (inHand.value = blank(kind || 'trailer'))}>Add a part</Button>
+      <Button onclick={() => (taking = !taking)}>Import</Button>
+      <Button href="/api/bin.csv" download="">CSV</Button>
+      <Button href="/api/bin.json" download="">JSON</Button>
+      <Button href="/api/bin.gpl" download="">Palette</Button>
     </div>
   </header>
-  {#if bin.isError}<Trouble error={bin.error} />{/if}
+  {#if bin.error}<Trouble error={bin.error} onretry={() => void bin.refetch()} />{/if}
   {#if taking}<ImportPanel onclose={() => (taking = false)} />{/if}
-  {#if draft && palette.data}
+  {#if draft}
     {@const current = draft}
     <PartEditor
       part={current}
-      palette={palette.data}
       faults={writes.faults}
       extra={bin.data?.swatches ?? []}
-      onset={(change) => (draft = { ...current, ...change })}
+      onset={(change) => (inHand.value = { ...current, ...change })}
       onsave={save}
-      onclose={() => ((draft = null), (writes.faults = {}))}
+      onclose={() => ((inHand.value = null), (writes.faults = {}))}
       onvariant={current.id ? () => variant(current) : undefined}
     />
   {/if}
@@ -131,8 +139,8 @@
       aria-label="Changed in two places"
     >
       <p class="flex-1 text-sm font-semibold">{writes.conflict.message}</p>
-      <button class="btn btn-primary h-11" onclick={() => writes.takeTheirs()}>Keep what is there</button>
-      <button class="btn btn-outline border-rule h-11" onclick={() => writes.writeMine()}>Write mine over it</button>
+      <Button look="primary" onclick={() => writes.takeTheirs(() => bin.refetch())}>Keep theirs</Button>
+      <Button onclick={() => writes.writeMine()}>Overwrite with mine</Button>
     </section>
   {/if}
   {#each bin.data?.mixed_boxes ?? [] as mixed (mixed.box)}
@@ -147,55 +155,55 @@
     <label class="flex min-w-48 flex-1 flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">Search</span>
       <input
-        class="input border-rule h-11 w-full"
+        class="input border-edge h-11 w-full"
         type="search"
         placeholder="black craw, #4 gold, grubs …"
         bind:value={sought}
       />
     </label>
     <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Kind</span>
-      <select class="select border-rule h-11 w-40" bind:value={kind}>
-        <option value="">Every kind</option>
+      <span class="font-bold">Type</span>
+      <select class="select border-edge h-11 w-40" bind:value={kind}>
+        <option value="">All types</option>
         {#each KINDS as one (one)}<option value={one}>{PLURALS[one]}</option>{/each}
       </select>
     </label>
     <label class="flex flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">Box</span>
-      <select class="select border-rule h-11 w-36" bind:value={box}>
-        <option value="">Every box</option>
+      <select class="select border-edge h-11 w-36" bind:value={box}>
+        <option value="">All boxes</option>
         {#each boxes as one (one)}<option value={one}>{one}</option>{/each}
       </select>
     </label>
     <label class="flex h-11 items-center gap-2 text-[0.8125rem] font-bold">
-      <input class="checkbox" type="checkbox" bind:checked={lowOnly} /> Low only
+      <input class="checkbox border-edge" type="checkbox" bind:checked={lowOnly} /> Low only
     </label>
   </div>
   {#if picked.length > 0}
     <BulkBar
       count={picked.length}
       onset={setAll}
-      onremove={() => (writes.remove(picked, `${picked.length} deleted.`), (chosen = []))}
+      onremove={() => (void writes.remove(picked, `${picked.length} deleted.`), (chosen = []))}
       onclear={() => (chosen = [])}
     />
   {/if}
-  {#if bin.data && palette.data}
+  {#if bin.data}
     {#if parts.length === 0}
       <p class="max-w-prose py-4">
-        The bin is empty. Add the first part: a name, a colour and what it measures are enough to judge it by. Enter
-        puts it in and leaves its figures standing for the next. Or take in a table; the CSV button gives one with the
-        columns named.
+        You have no parts yet. Add the first part: a name, a colour and what it measures are enough to judge it by.
+        Enter puts it in and leaves its figures standing for the next. Or take in a table; the CSV button gives one with
+        the columns named.
       </p>
     {:else if shown.length === 0}
       <p class="py-4 text-sm">No part has all of that. Take a word or a filter away.</p>
     {:else}
-      <p class="text-sm" role="status">{shown.length} shown</p>
+      <p class="text-sm" role="status">{number(shown.length)} shown</p>
       <VirtualRows rows={shown} height={56} label="Parts" class="border-base-content h-[60vh] border-t">
         {#snippet row(part)}
           <div class="border-rule flex h-full items-center gap-2 border-b text-sm sm:gap-3">
-            <label class="flex h-11 w-8 shrink-0 items-center justify-center">
+            <label class="flex h-11 w-11 shrink-0 items-center justify-center">
               <input
-                class="checkbox"
+                class="checkbox border-edge"
                 type="checkbox"
                 aria-label="Choose {part.name}"
                 checked={chosen.includes(part.id ?? '')}
@@ -205,7 +213,7 @@
             <PartSwatch colours={swatches(part)} />
             <button
               class="flex min-h-11 min-w-0 flex-1 flex-col justify-center text-left leading-tight"
-              onclick={() => (draft = { ...part })}
+              onclick={() => (inHand.value = { ...part })}
             >
               <span class="truncate font-semibold">{part.name}</span>
               <span class="text-faint truncate text-xs">{measureWords(part, settings.metric)}</span>
@@ -213,32 +221,22 @@
             <span class="text-faint hidden w-24 truncate lg:block">{part.box}</span>
             <span class="hidden w-16 text-right lg:block">{part.cost != null ? money(part.cost) : '—'}</span>
             <span class="flex items-center">
-              <button
-                class="btn btn-outline border-rule h-11 w-9 px-0"
-                aria-label="One fewer {part.name}"
-                onclick={() => recount(part, -1)}>−</button
-              >
-              <span class="w-10 text-center {isLow(part) ? 'font-extrabold underline' : ''}">{part.count}</span>
-              <button
-                class="btn btn-outline border-rule h-11 w-9 px-0"
-                aria-label="One more {part.name}"
-                onclick={() => recount(part, 1)}>+</button
-              >
+              <Button class="px-0" label="One fewer {part.name}" onclick={() => recount(part, -1)}>−</Button>
+              <span class="w-8 text-center {isLow(part) ? 'font-extrabold underline' : ''}">{part.count}</span>
+              <Button class="px-0" label="One more {part.name}" onclick={() => recount(part, 1)}>+</Button>
             </span>
             <span class="hidden w-10 text-xs font-bold sm:block">{isLow(part) ? 'low' : ''}</span>
-            <button class="btn btn-outline border-rule hidden h-11 px-3 text-xs sm:flex" onclick={() => duplicate(part)}
-              >Copy<span class="sr-only"> {part.name}</span></button
+            <Button class="hidden sm:flex" onclick={() => duplicate(part)}
+              >Copy<span class="sr-only"> {part.name}</span></Button
             >
-            <button
-              class="btn btn-outline border-rule hidden h-11 px-3 text-xs sm:flex"
-              onclick={() => writes.remove([part], `${part.name} deleted.`)}
-              >Delete<span class="sr-only"> {part.name}</span></button
+            <Button class="hidden sm:flex" onclick={() => writes.remove([part], `${part.name} deleted.`)}
+              >Delete<span class="sr-only"> {part.name}</span></Button
             >
           </div>
         {/snippet}
       </VirtualRows>
     {/if}
-  {:else if !bin.isError}
-    <p role="status">Opening the bin…</p>
+  {:else if !bin.error}
+    <p role="status">Loading your parts…</p>
   {/if}
 </div>

@@ -1,11 +1,6 @@
 <script lang="ts" generics="T">
-  import {
-    elementScroll,
-    observeElementOffset,
-    observeElementRect,
-    Virtualizer,
-    type VirtualItem,
-  } from '@tanstack/virtual-core'
+  import { createVirtualizer } from '@tanstack/svelte-virtual'
+  import { get } from 'svelte/store'
   import type { Snippet } from 'svelte'
 
   /** A long list of which only the rows in view are on the page. */
@@ -18,39 +13,30 @@
   }
   let { rows, height, row, label, class: classes = '' }: Props = $props()
 
+  const OVERSCAN = 8
   let scroller = $state<HTMLDivElement | null>(null)
-  let items = $state.raw<VirtualItem[]>([])
-  let total = $state(0)
-
+  const virtualizer = createVirtualizer<HTMLDivElement, Element>({
+    count: 0,
+    getScrollElement: () => scroller,
+    estimateSize: () => height,
+    overscan: OVERSCAN,
+  })
   $effect(() => {
     const element = scroller
-    if (!element) return
-    const virtualizer = new Virtualizer<HTMLDivElement, Element>({
+    get(virtualizer).setOptions({
       count: rows.length,
       getScrollElement: () => element,
       estimateSize: () => height,
-      overscan: 8,
-      observeElementRect,
-      observeElementOffset,
-      scrollToFn: elementScroll,
-      onChange: (instance) => {
-        items = instance.getVirtualItems()
-        total = instance.getTotalSize()
-      },
+      overscan: OVERSCAN,
     })
-    const stop = virtualizer._didMount()
-    virtualizer._willUpdate()
-    items = virtualizer.getVirtualItems()
-    total = virtualizer.getTotalSize()
-    return stop
   })
 </script>
 
 <!-- A region that scrolls has to be reached by keyboard. -->
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 <div bind:this={scroller} class="overflow-y-auto {classes}" tabindex="0" role="list" aria-label={label}>
-  <div class="relative" style:height="{total}px">
-    {#each items as item (item.key)}
+  <div class="relative" style:height="{$virtualizer.getTotalSize()}px" role="presentation">
+    {#each $virtualizer.getVirtualItems() as item (item.key)}
       {@const value = rows[item.index]}
       {#if value !== undefined}
         <div

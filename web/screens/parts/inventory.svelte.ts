@@ -1,5 +1,5 @@
-import type { QueryClient } from '@tanstack/svelte-query'
 import { answer, api, Refused, type OwnedPart } from '../../api/client'
+import { parts as writes } from '../../api/writes'
 import { notices } from '../../stores/notices.svelte'
 
 /** Two tabs changed one part: what this one wanted to write. */
@@ -8,30 +8,23 @@ export interface Conflict {
   message: string
 }
 
-/** Writes to the bin; everything can be undone, and nobody writes over what another tab wrote without being asked. */
+/** Writes to the parts owned; everything can be undone, and nobody writes over what another tab wrote without being asked. */
 export class InventoryWrites {
   conflict = $state<Conflict | null>(null)
   faults = $state<Record<string, string>>({})
 
-  constructor(readonly client: QueryClient) {}
-
   async add(parts: OwnedPart[], done: string): Promise<OwnedPart[] | null> {
     return this.#try(async () => {
-      const added = await answer(api.POST('/api/bin', { body: parts }))
-      await this.#refresh()
-      notices.say(done, () => this.#delete(ids(added)))
+      const added = await writes.add(parts)
+      notices.say(done, () => writes.remove(ids(added)))
       return added
     })
   }
 
   async change(parts: OwnedPart[], before: OwnedPart[], done: string): Promise<boolean> {
     const changed = await this.#try(async () => {
-      const now = await answer(api.PUT('/api/bin', { body: parts }))
-      await this.#refresh()
-      notices.say(done, async () => {
-        await answer(api.PUT('/api/bin', { body: atVersionOf(before, now) }))
-        await this.#refresh()
-      })
+      const now = await writes.change(parts)
+      notices.say(done, () => writes.change(atVersionOf(before, now)))
       return now
     }, parts)
     return changed !== null
@@ -39,18 +32,15 @@ export class InventoryWrites {
 
   async remove(parts: OwnedPart[], done: string): Promise<void> {
     await this.#try(async () => {
-      await this.#delete(ids(parts))
-      notices.say(done, async () => {
-        await answer(api.POST('/api/bin/restore', { body: { ids: ids(parts) } }))
-        await this.#refresh()
-      })
+      await writes.remove(ids(parts))
+      notices.say(done, () => writes.restore(ids(parts)))
     })
   }
 
   /** What the other tab wrote stays. */
-  async takeTheirs(): Promise<void> {
+  takeTheirs(refresh: () => unknown): void {
     this.conflict = null
-    await this.#refresh()
+    refresh()
   }
 
   /** What this tab has is written over what is there now, which can be undone. */
@@ -58,19 +48,10 @@ export class InventoryWrites {
     const conflict = this.conflict
     this.conflict = null
     if (!conflict) return
-    const bin = await answer(api.GET('/api/bin'))
-    const theirs = bin.parts.filter((part) => conflict.mine.some((mine) => mine.id === part.id))
-    await this.change(atVersionOf(conflict.mine, theirs), theirs, 'Written over what was there.')
-  }
-
-  async #delete(ids: string[]): Promise<void> {
-    await answer(api.POST('/api/bin/delete', { body: { ids } }))
-    await this.#refresh()
-  }
-
-  async #refresh(): Promise<void> {
-    await this.client.invalidateQueries({ queryKey: ['bin'] })
-    await this.client.invalidateQueries({ queryKey: ['best'] })
+    const now = await this.#try(() => answer(api.GET('/api/bin')))
+    if (!now) return
+    const theirs = now.parts.filter((part) => conflict.mine.some((mine) => mine.id === part.id))
+    await this.change(atVersionOf(conflict.mine, theirs), theirs, 'Overwritten with yours.')
   }
 
   async #try<T>(work: () => Promise<T>, mine: OwnedPart[] = []): Promise<T | null> {

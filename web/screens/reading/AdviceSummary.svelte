@@ -1,40 +1,72 @@
 <script lang="ts">
-  import CautionLine from '../../ui/CautionLine.svelte'
-  import SwatchRow from '../../ui/SwatchRow.svelte'
-  import Trouble from '../../ui/Trouble.svelte'
+  import ChevronRight from '@lucide/svelte/icons/chevron-right'
+  import { adviceFor } from '../../api/queries'
   import Lure from '../../lure/Lure.svelte'
   import { inTheHand } from '../../lure/paint'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
+  import Answer from '../../ui/Answer.svelte'
+  import Button from '../../ui/Button.svelte'
+  import CautionLine from '../../ui/CautionLine.svelte'
+  import SwatchRow from '../../ui/SwatchRow.svelte'
   import { partsOf, title } from '../../words/adviceParts'
-  import { adviceFor, paletteQuery } from '../../api/adviceQueries.svelte'
 
-  /** The advice in brief, beside the reading it follows from. */
+  /** The advice in brief: beside the reading on a wide screen; on a phone below it, with its gist in a strip above the thumb bar. */
   const advice = adviceFor(() => currentReading.asked)
-  const palette = paletteQuery()
-  const parts = $derived(advice.data && palette.data ? partsOf(advice.data, settings.metric) : [])
-  const pressing = $derived(advice.data?.cautions.filter((caution) => caution.place === 'reading') ?? [])
+  const gist = $derived(advice.shown && partsOf(advice.shown.value, settings.metric))
 </script>
 
-<aside class="flex flex-col gap-3 self-start lg:sticky lg:top-4" aria-label="What to tie">
-  {#if advice.isError}
-    <Trouble error={advice.error} />
-  {:else if advice.data && palette.data}
-    {#each pressing as caution (caution.text)}<CautionLine text={caution.text} loud />{/each}
-    <div class="bg-proof hidden p-3 text-[#1a1a1a] lg:block">
-      <Lure build={advice.data} paint={inTheHand(advice.data)} span={5.2} />
-    </div>
-    <h2 class="text-base leading-tight">{title(advice.data)}</h2>
-    <dl class="text-sm">
-      {#each parts as part (part.key)}
-        <div class="border-rule flex min-h-9 items-center justify-between gap-3 border-t py-1">
-          <dt class="text-faint shrink-0">{part.title}</dt>
-          <dd class="flex items-center gap-2 text-right leading-tight font-semibold">
-            <span>{part.headline}</span><SwatchRow colours={part.swatches} size="h-4" />
-          </dd>
-        </div>
-      {/each}
-    </dl>
-    <a class="btn btn-primary h-12 w-full" href="#/advice">Why, and what the others would tie</a>
-  {/if}
+<aside class="self-start lg:sticky lg:top-4" aria-label="What to tie">
+  <Answer question={advice} waiting="Reading the rules…" class="flex flex-col gap-3">
+    {#snippet children(data)}
+      {#each data.cautions.filter((caution) => caution.place === 'reading') as caution (caution.text)}<CautionLine
+          text={caution.text}
+          loud
+        />{/each}
+      <div class="bg-proof aspect-[16/9] p-3 text-[#1a1a1a]">
+        <Lure build={data} paint={inTheHand(data)} span={5.2} class="max-h-full" />
+      </div>
+      <h2 class="text-base leading-tight">{title(data)}</h2>
+      <dl class="text-sm">
+        {#each partsOf(data, settings.metric) as part (part.key)}
+          <div class="border-rule flex min-h-9 items-center justify-between gap-3 border-t py-1">
+            <dt class="text-faint shrink-0">{part.title}</dt>
+            <dd class="flex items-center gap-2 text-right leading-tight font-semibold">
+              <span>{part.headline}</span><SwatchRow colours={part.swatches} size="h-4" />
+            </dd>
+          </div>
+        {/each}
+      </dl>
+      <Button look="primary" class="w-full" href="#/advice">Full advice: why, and other approaches</Button>
+    {/snippet}
+  </Answer>
 </aside>
+
+<a
+  class="border-base-content bg-base-100 fixed inset-x-0 bottom-[calc(3.5rem+env(safe-area-inset-bottom))] z-30 flex min-h-14 items-center gap-2 border-t px-3 lg:hidden print:hidden"
+  href="#/advice"
+  aria-label="Advice: {advice.shown ? title(advice.shown.value) : 'loading'}"
+>
+  {#if advice.shown && gist}
+    <span class={['min-w-0 flex-1 text-[0.8125rem] leading-tight', !advice.isCurrent && 'opacity-60']}>
+      <span class="block font-bold">{title(advice.shown.value)}</span>
+      <span class="text-faint line-clamp-2"
+        >{gist
+          .filter((part) => part.key === 'blades' || part.key === 'skirt' || part.key === 'trailer')
+          .map((part) => part.headline)
+          .join(' · ')}</span
+      >
+    </span>
+    <SwatchRow
+      size="h-6"
+      colours={gist
+        .filter((part) => part.key === 'blades' || part.key === 'skirt' || part.key === 'trailer')
+        .flatMap((part) => part.swatches.slice(0, 1))}
+    />
+  {:else}
+    <span class="flex-1 text-sm"
+      >{advice.error ? 'No advice yet: Kontrast does not answer.' : 'Reading the rules…'}</span
+    >
+  {/if}
+  <ChevronRight size={20} aria-hidden="true" />
+</a>

@@ -25,28 +25,27 @@
   import Moon from '@lucide/svelte/icons/moon'
   import Sun from '@lucide/svelte/icons/sun'
   import Sunset from '@lucide/svelte/icons/sunset'
-  import { useQueryClient } from '@tanstack/svelte-query'
-  import { answer, api } from '../../api/client'
   import Choice from '../../ui/Choice.svelte'
   import Gauge from '../../ui/Gauge.svelte'
   import Several from '../../ui/Several.svelte'
   import Swatches from '../../ui/Swatches.svelte'
   import Toggle from '../../ui/Toggle.svelte'
+  import Trouble from '../../ui/Trouble.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { notices } from '../../stores/notices.svelte'
   import { settings } from '../../stores/settings.svelte'
-  import { change, depth, partLength, temperature } from '../../words/words'
-  import { paletteQuery } from '../../api/adviceQueries.svelte'
-  import { watersQuery } from '../../api/logbookQueries.svelte'
+  import { change, depth, fromCelsius, partLength, round, temperature, toCelsius } from '../../words/words'
+  import { readingsQuery, watersQuery } from '../../api/queries'
+  import { readings as writes } from '../../api/writes'
+  import Button from '../../ui/Button.svelte'
   import AdviceSummary from './AdviceSummary.svelte'
   import LureMark from './LureMark.svelte'
   import TintSample from './TintSample.svelte'
   import VisibilityStick from './VisibilityStick.svelte'
   import WindMark from './WindMark.svelte'
 
-  const palette = paletteQuery()
   const waters = watersQuery()
-  const client = useQueryClient()
+  const readings = readingsQuery()
   const r = $derived(currentReading.reading)
   const metric = $derived(settings.metric)
   const SKIES: Record<Sky, typeof Sun> = {
@@ -58,6 +57,48 @@
     low_sun: Sunset,
     night: Moon,
   }
+
+  /** Where a temperature starts: the last one measured here, or else anywhere. */
+  const lastSurface = $derived(
+    (readings.data ?? []).find(
+      (kept) => kept.reading.surface_f != null && (!currentReading.waterId || kept.water_id === currentReading.waterId),
+    )?.reading.surface_f ?? 60,
+  )
+  const degrees = $derived(
+    metric
+      ? { unit: '°C', toShown: (f: number) => round(toCelsius(f), 1), fromShown: fromCelsius }
+      : { unit: '°F', toShown: (f: number) => round(f, 0), fromShown: (f: number) => f },
+  )
+  const difference = $derived(
+    metric
+      ? { unit: '°C', toShown: (f: number) => round((f * 5) / 9, 1), fromShown: (c: number) => (c * 9) / 5 }
+      : { unit: '°F', toShown: (f: number) => f, fromShown: (f: number) => f },
+  )
+  const feet = $derived(
+    metric
+      ? { unit: 'm', toShown: (ft: number) => round(ft * 0.3048, 1), fromShown: (m: number) => m / 0.3048 }
+      : { unit: 'ft', toShown: (ft: number) => round(ft, 1), fromShown: (ft: number) => ft },
+  )
+  const inches = $derived(
+    metric
+      ? { unit: 'mm', toShown: (inch: number) => round(inch * 25.4, 0), fromShown: (mm: number) => mm / 25.4 }
+      : { unit: 'in', toShown: (inch: number) => inch, fromShown: (inch: number) => inch },
+  )
+
+  /** In the sun a heavy theme of black on white is easier to read; it is offered where the screen is likely in it. */
+  const HIGH_SUN_HOURS = [10, 16] as const
+  let isDeclined = $state(false)
+  const isNoonOffered = $derived.by(() => {
+    const hour = new Date().getHours()
+    return (
+      !isDeclined &&
+      r.sky === 'sun' &&
+      settings.value?.theme !== 'noon' &&
+      hour >= HIGH_SUN_HOURS[0] &&
+      hour < HIGH_SUN_HOURS[1] &&
+      matchMedia('(pointer: coarse) and (prefers-color-scheme: light)').matches
+    )
+  })
 
   function goTo(id: string) {
     const water = waters.data?.find((w) => w.id === id)
@@ -72,18 +113,10 @@
 
   async function keep() {
     try {
-      const kept = await answer(
-        api.POST('/api/readings', {
-          body: { reading: currentReading.reading, water_id: currentReading.waterId, note: '' },
-        }),
-      )
-      await client.invalidateQueries({ queryKey: ['readings'] })
-      notices.say('Reading put away.', async () => {
-        await answer(api.DELETE('/api/readings/{id}', { params: { path: { id: kept.id ?? '' } } }))
-        await client.invalidateQueries({ queryKey: ['readings'] })
-      })
+      const kept = await writes.add(currentReading.reading, currentReading.waterId)
+      notices.say('Reading saved.', () => writes.remove(kept.id ?? ''))
     } catch (error) {
-      notices.problem(error)
+      notices.problem(error, keep)
     }
   }
 </script>
@@ -96,7 +129,7 @@
         <label class="flex items-center gap-2 text-sm">
           <span class="sr-only sm:not-sr-only">At</span>
           <select
-            class="select border-rule h-11 w-44"
+            class="select border-edge h-11 w-40 sm:w-44"
             aria-label="Water"
             value={currentReading.waterId ?? ''}
             onchange={(event) => goTo(event.currentTarget.value)}
@@ -105,11 +138,20 @@
             {#each waters.data ?? [] as water (water.id)}<option value={water.id}>{water.name}</option>{/each}
           </select>
         </label>
-        <button class="btn btn-outline border-rule h-11" onclick={keep}>Put away</button>
+        <Button onclick={keep}>Save reading</Button>
       </div>
     </header>
 
+    {#if waters.error}<Trouble error={waters.error} onretry={() => void waters.refetch()} />{/if}
+    {#if isNoonOffered}
+      <div class="border-base-content flex flex-wrap items-center gap-2 border-2 p-2 text-sm" role="status">
+        <span class="flex-1">In the sun? The noon theme is easier to read.</span>
+        <Button onclick={() => settings.change({ theme: 'noon' })}>Switch to noon</Button>
+        <Button look="plain" onclick={() => (isDeclined = true)}>Not now</Button>
+      </div>
+    {/if}
     <Choice
+      columns="grid-cols-3 sm:auto-cols-fr sm:grid-flow-col sm:grid-cols-none"
       label="Lure"
       options={LURE_CHOICES}
       value={r.lure}
@@ -147,19 +189,21 @@
         min={BOUNDS.leastSurfaceF}
         max={BOUNDS.mostSurfaceF}
         step={1}
-        start={60}
-        shown={(v) => temperature(v, metric)}
+        start={lastSurface}
+        {...degrees}
+        words={(v) => temperature(v, metric)}
         onset={(surface_f) => currentReading.change({ surface_f })}
         optional
       />
       <Gauge
-        label="Change in three days"
+        label="Three-day change"
         value={r.trend_f ?? null}
         min={-15}
         max={15}
         step={1}
         start={0}
-        shown={(v) => change(v, metric)}
+        {...difference}
+        words={(v) => change(v, metric)}
         onset={(trend_f) => currentReading.change({ trend_f })}
         optional
         unset="steady"
@@ -171,20 +215,22 @@
         max={40}
         step={1}
         start={5}
-        shown={(v) => depth(v, metric)}
+        {...feet}
+        words={(v) => depth(v, metric)}
         onset={(depth_ft) => currentReading.change({ depth_ft: depth_ft ?? 5 })}
       />
       <Gauge
-        label="Sun above the horizon"
+        label="Sun height"
         value={r.sun_elevation_deg ?? null}
         min={0}
         max={BOUNDS.mostSunElevationDeg}
         step={5}
         start={50}
-        shown={(v) => `${v}°`}
+        unit="°"
+        words={(v) => `${v}°`}
         onset={(sun_elevation_deg) => currentReading.change({ sun_elevation_deg })}
         optional
-        unset="taken as 50°"
+        unset="assumed 50°"
       />
     </div>
     <Choice
@@ -227,7 +273,7 @@
       columns="grid-cols-3 sm:grid-cols-7"
     />
     <Several
-      label="Also there"
+      label="Other forage"
       note="tap all that you see"
       options={FORAGES.filter((forage) => forage !== r.forage && forage !== 'unknown')}
       value={r.forage_also ?? []}
@@ -240,20 +286,18 @@
       max={10}
       step={0.5}
       start={3}
-      shown={(v) => partLength(v, metric)}
+      {...inches}
+      words={(v) => partLength(v, metric)}
       onset={(forage_in) => currentReading.change({ forage_in })}
       optional
       unset="not measured"
     />
-    {#if palette.data}
-      <Swatches
-        label="Forage colors"
-        note="strongest first"
-        palette={palette.data}
-        value={r.forage_colours ?? []}
-        onset={(forage_colours) => currentReading.change({ forage_colours: forage_colours as typeof r.forage_colours })}
-      />
-    {/if}
+    <Swatches
+      label="Forage colors"
+      note="strongest first"
+      value={r.forage_colours ?? []}
+      onset={(forage_colours) => currentReading.change({ forage_colours })}
+    />
     <div class="grid gap-5 sm:grid-cols-2">
       <Choice label="Bite" options={BITES} value={r.bite} onpick={(bite) => currentReading.change({ bite })} />
       <Choice

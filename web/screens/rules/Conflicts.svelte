@@ -1,12 +1,15 @@
 <script lang="ts">
+  import { count } from '../../words/numbers'
   import { capital } from '../../words/words'
   import { fullPickWords } from '../../words/adviceParts'
-  import { meetingsQuery } from '../../api/ruleQueries.svelte'
+  import { meetingsQuery } from '../../api/queries'
+  import Stored from '../../ui/Stored.svelte'
 
   /** The rules one rule meets in conflict, and who wins how often. */
   let { id }: { id: string } = $props()
   const SHOWN = 6
-  const meetings = meetingsQuery(() => id)
+  // svelte-ignore state_referenced_locally (an entry is about one rule for good)
+  const meetings = meetingsQuery(id)
   const outcome = (meeting: { met: number; won: number; lost: number }) => {
     const rest = meeting.met - meeting.won - meeting.lost
     return [
@@ -17,28 +20,27 @@
   }
 </script>
 
-{#if meetings.isPending}
-  <p role="status" class="text-sm">Putting cases to the book…</p>
-{:else if meetings.isError}
-  <p class="text-error text-sm">{meetings.error.message}</p>
-{:else if meetings.data.length === 0}
-  <p class="text-sm">Meets no other rule that wants something else.</p>
-{:else}
-  <p class="text-xs font-semibold">Meets in conflict, in cases made up for it:</p>
-  <ul class="text-sm leading-snug">
-    {#each meetings.data.slice(0, SHOWN) as meeting (meeting.rule + meeting.pick)}
-      <li class="border-rule border-t py-1">
-        <a class="font-semibold underline underline-offset-2" href="#/rules/{encodeURIComponent(meeting.rule)}"
-          >{meeting.rule}</a
-        >
-        over the {fullPickWords(meeting.pick)}: met {meeting.met === 1 ? 'once' : `${meeting.met} times`}, {outcome(
-          meeting,
-        )}.
-        <span class="text-faint">{capital(meeting.because)}</span>
-      </li>
-    {/each}
-  </ul>
-  {#if meetings.data.length > SHOWN}
-    <p class="text-faint text-xs">And {meetings.data.length - SHOWN} more, met less often.</p>
-  {/if}
-{/if}
+<Stored query={meetings} waiting="Checking conflicts…">
+  {#snippet children(data)}
+    {#if data.length === 0}
+      <p class="text-sm">Conflicts with no other rule.</p>
+    {:else}
+      <p class="text-xs font-semibold">Conflicts with, in readings made up for it:</p>
+      <ul class="text-sm leading-snug">
+        {#each data.slice(0, SHOWN) as meeting (meeting.rule + meeting.pick)}
+          <li class="border-rule border-t py-1">
+            <a
+              class="inline-flex min-h-11 items-center font-semibold underline underline-offset-2"
+              href="#/rules/{encodeURIComponent(meeting.rule)}">{meeting.rule}</a
+            >
+            on the {fullPickWords(meeting.pick)}: {count(meeting.met, 'time')}, {outcome(meeting)}.
+            <span class="text-faint">{capital(meeting.because)}</span>
+          </li>
+        {/each}
+      </ul>
+      {#if data.length > SHOWN}
+        <p class="text-faint text-xs">And {data.length - SHOWN} more, less often.</p>
+      {/if}
+    {/if}
+  {/snippet}
+</Stored>

@@ -1,11 +1,11 @@
 <script lang="ts">
+  import Button from '../../ui/Button.svelte'
   import { push } from 'svelte-spa-router'
-  import { answer, api, type Palette, type Rule } from '../../api/client'
+  import { answer, api, type Rule } from '../../api/client'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { notices } from '../../stores/notices.svelte'
   import { settings } from '../../stores/settings.svelte'
   import { capital, list } from '../../words/words'
-  import Facts from '../../ui/Facts.svelte'
   import { schoolName } from '../../words/schoolQuestions'
   import Conflicts from './Conflicts.svelte'
   import { saysWords, whenWords } from './ruleWords'
@@ -13,10 +13,10 @@
   /** One rule as it stands in the book. */
   interface Props {
     rule: Rule
-    palette: Palette
+    facts: Record<string, string>
     open: boolean
   }
-  let { rule, palette, open }: Props = $props()
+  let { rule, facts, open }: Props = $props()
 
   const RANKS: Record<Rule['rank'], string> = {
     fallback: 'a default: counts where no other rule applies',
@@ -31,7 +31,9 @@
   async function openReading() {
     try {
       const reading = await answer(api.GET('/api/rules/{id}/reading', { params: { path: { id: rule.id } } }))
+      const { reading: before, waterId } = currentReading
       currentReading.reopen(reading, null)
+      notices.say('Opened a reading where this rule decides.', () => currentReading.reopen(before, waterId))
       await push('/advice')
     } catch (error) {
       notices.problem(error)
@@ -47,41 +49,41 @@
       <span class="text-faint absolute top-2.5 left-0" aria-hidden="true">{unfolded ? '−' : '+'}</span>
       <span>
         <span class="font-semibold">{rule.because}</span>
-        <Facts ids={rule.facts} {palette} />
+        <span class="text-faint text-[0.6875rem]">{rule.facts.join(' ')}</span>
       </span>
       <span class="text-faint text-xs"
         >{capital(whenWords(rule, metric))}{rule.lures.length > 0 ? ` · ${list(rule.lures)}` : ''}</span
       >
     </summary>
-    <dl class="grid pl-6 gap-x-6 gap-y-1 py-2 text-sm sm:grid-cols-[8rem_1fr] [&_dt]:font-semibold">
-      {#if rule.says.length > 0}
-        <dt>Says</dt>
+    {#if unfolded}<dl class="grid pl-6 gap-x-6 gap-y-1 py-2 text-sm sm:grid-cols-[8rem_1fr] [&_dt]:font-semibold">
+        {#if rule.says.length > 0}
+          <dt>Effect</dt>
+          <dd>
+            {#each rule.says as says (says.pick + says.words + String(says.for))}
+              <span class="block">{says.for ? 'For' : 'Against'} {saysWords(says, metric)}</span>
+            {/each}
+          </dd>
+        {/if}
+        {#if rule.schools.length > 0 && rule.question}
+          <dt>Approach</dt>
+          <dd>
+            {rule.schools.map((school) => schoolName(rule.question ?? '', school)).join(' · ')}
+          </dd>
+        {/if}
+        <dt>Treated as</dt>
+        <dd>{RANKS[rule.rank]}</dd>
+        <dt>Rests on</dt>
         <dd>
-          {#each rule.says as says (says.pick + says.words + String(says.for))}
-            <span class="block">{says.for ? 'For' : 'Against'} {saysWords(says, metric)}</span>
-          {/each}
+          {#each rule.facts as fact (fact)}<span class="block">{fact}: {facts[fact] ?? ''}</span>{:else}no fact: a
+            default of this program{/each}
         </dd>
-      {/if}
-      {#if rule.schools.length > 0 && rule.question}
-        <dt>School</dt>
-        <dd>
-          {rule.schools.map((school) => schoolName(rule.question ?? '', school)).join(' · ')}
-        </dd>
-      {/if}
-      <dt>Counts as</dt>
-      <dd>{RANKS[rule.rank]}</dd>
-      <dt>Rests on</dt>
-      <dd>
-        {#each rule.facts as fact (fact)}<span class="block">{fact}: {palette.facts[fact] ?? ''}</span>{:else}no fact: a
-          default of this program{/each}
-      </dd>
-      <dt>Name</dt>
-      <dd>{rule.id}</dd>
-    </dl>
-    {#if unfolded}<div class="pl-6">
+        <dt>Name</dt>
+        <dd>{rule.id}</dd>
+      </dl>
+      <div class="pl-6">
         <Conflicts id={rule.id} />
-        <button class="btn btn-outline border-rule mt-2 h-11" onclick={openReading}
-          >Open a reading where this {rule.heading ? 'is told' : 'decides'}</button
+        <Button class="mt-2" onclick={openReading}
+          >Open a reading where this {rule.heading ? 'applies' : 'decides'}</Button
         >
       </div>
     {/if}

@@ -4,11 +4,10 @@
   import Trouble from '../../ui/Trouble.svelte'
   import { settings } from '../../stores/settings.svelte'
   import { capital, show } from '../../words/words'
-  import { paletteQuery } from '../../api/adviceQueries.svelte'
+  import { factsQuery, rulesQuery } from '../../api/queries'
   import { QUESTIONS } from '../../words/schoolQuestions'
   import { LURE_KINDS, type LureKind } from '../../words/vocabulary'
   import { searchText } from './ruleWords'
-  import { rulesQuery } from '../../api/ruleQueries.svelte'
   import RuleEntry from './RuleEntry.svelte'
 
   /** The whole book: every rule by part, searchable, by lure and by school. A rule named in the address is opened and brought into view. */
@@ -33,7 +32,7 @@
     ]),
   )
   const rules = rulesQuery()
-  const palette = paletteQuery()
+  const facts = factsQuery()
   let sought = $state('')
   let lure = $state<LureKind | ''>('')
   let school = $state<{ question: string; school: string } | null>(null)
@@ -57,25 +56,26 @@
 
   $effect(() => {
     const id = wanted
-    if (id && rules.data && palette.data)
+    if (id && rules.data && facts.data)
       void tick().then(() => document.getElementById(`rule-${id}`)?.scrollIntoView({ block: 'center' }))
   })
 </script>
 
 <div class="flex flex-col gap-4">
   <header>
-    <h1>The rulebook</h1>
+    <h1>Rules</h1>
     <p class="text-faint max-w-prose text-sm">
       Every habit this program knows. Each rule says when it speaks and what for; the loudest voices win. Common
       practice of builders, not science.
     </p>
   </header>
-  {#if rules.isError}<Trouble error={rules.error} />{/if}
+  {#if rules.error}<Trouble error={rules.error} onretry={() => void rules.refetch()} />{/if}
+  {#if facts.error}<Trouble error={facts.error} onretry={() => void facts.refetch()} />{/if}
   <div class="flex flex-wrap items-end gap-3">
     <label class="flex min-w-56 flex-1 flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">Search</span>
       <input
-        class="input border-rule h-11 w-full"
+        class="input border-edge h-11 w-full"
         type="search"
         placeholder="gold, cold water, B3 …"
         bind:value={sought}
@@ -83,15 +83,15 @@
     </label>
     <label class="flex flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">Lure</span>
-      <select class="select border-rule h-11 w-40" bind:value={lure}>
-        <option value="">Every lure</option>
+      <select class="select border-edge h-11 w-40" bind:value={lure}>
+        <option value="">All lures</option>
         {#each LURE_KINDS as kind (kind)}<option value={kind}>{capital(show(kind))}</option>{/each}
       </select>
     </label>
     <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">School</span>
-      <select class="select border-rule h-11 w-64" bind:value={school}>
-        <option value={null}>Every school, and none</option>
+      <span class="font-bold">Approach</span>
+      <select class="select border-edge h-11 w-64" bind:value={school}>
+        <option value={null}>All approaches</option>
         {#each QUESTIONS as question (question.key)}
           <optgroup label={question.label}>
             {#each question.schools as [key, name] (key)}<option value={CHOICES[question.key]?.[key]}>{name}</option
@@ -101,23 +101,23 @@
       </select>
     </label>
   </div>
-  {#if rules.data && palette.data}
+  {#if rules.data && facts.data}
     <p class="text-sm" role="status">{shown.length} of {rules.data.length} rules</p>
     {#each groups as group (group.part)}
       <section aria-labelledby="rules-{group.part}">
         <h2 id="rules-{group.part}" class="border-base-content border-b pb-1">{group.title}, {group.rules.length}</h2>
         <ul>
           {#each group.rules as rule (rule.id)}
-            <RuleEntry {rule} palette={palette.data} open={rule.id === wanted} />
+            <RuleEntry {rule} facts={facts.data} open={rule.id === wanted} />
           {/each}
         </ul>
       </section>
     {:else}
       <p class="max-w-prose text-sm">
-        No rule has all of these words. Take one away, or look under every lure and school.
+        No rule has all of these words. Take one away, or look under all lures and approaches.
       </p>
     {/each}
-  {:else if !rules.isError}
-    <p role="status">Opening the book…</p>
+  {:else if !rules.error && !facts.error}
+    <p role="status">Loading rules…</p>
   {/if}
 </div>

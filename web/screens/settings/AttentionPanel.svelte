@@ -1,6 +1,8 @@
 <script lang="ts">
+  import Button from '../../ui/Button.svelte'
+  import Trouble from '../../ui/Trouble.svelte'
   import { capital } from '../../words/words'
-  import { attentionQuery } from '../../api/attentionQueries.svelte'
+  import { attentionQuery } from '../../api/queries'
 
   /** Stored documents that this version cannot read. They are kept as they are, and can be carried away. */
   const attention = attentionQuery()
@@ -8,6 +10,7 @@
   const file = (document: string) => URL.createObjectURL(new Blob([document], { type: 'application/json' }))
 </script>
 
+{#if attention.error}<Trouble error={attention.error} onretry={() => void attention.refetch()} />{/if}
 {#if attention.data && attention.data.length > 0}
   <section class="border-error flex flex-col gap-2 border-2 p-3" aria-labelledby="attention">
     <h1 id="attention">Needs attention</h1>
@@ -22,8 +25,8 @@
             <span class="block font-bold">{one.name}</span>
             <span class="block">{capital(one.kind)}. {one.reason}</span>
           </span>
-          <a class="btn btn-outline border-rule h-11" href={file(one.document)} download="{one.kind}-{one.id}.json"
-            >Export JSON<span class="sr-only">: {one.name}</span></a
+          <Button href={file(one.document)} download="{one.kind}-{one.id}.json"
+            >Export JSON<span class="sr-only">: {one.name}</span></Button
           >
         </li>
       {/each}

@@ -1,13 +1,13 @@
 <script lang="ts">
+  import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
-  import { useQueryClient } from '@tanstack/svelte-query'
   import { answer, api } from '../../api/client'
+  import { wrote } from '../../api/writes'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
 
   /** Everything kept, carried away as one file and put back from one; what a file holds is told before anything is replaced. */
   type Chosen = { name: string; backup: unknown; words: string }
-  const client = useQueryClient()
   let chosen = $state.raw<Chosen | null>(null)
   let told = $state('')
   let trouble = $state('')
@@ -36,7 +36,7 @@
         words: held(backup),
       }
     } catch {
-      trouble = 'This file is no backup: it is not JSON. Choose one that this program made.'
+      trouble = 'This file is not a backup: it is not JSON. Choose one that this program made.'
     }
   }
 
@@ -44,9 +44,9 @@
     if (!chosen) return
     try {
       const done = await answer(api.POST('/api/backup', { body: chosen.backup as never }))
-      await Promise.all([settings.load(), currentReading.load(), client.invalidateQueries()])
+      await Promise.all([settings.load(), currentReading.load(), wrote('everything')])
       told =
-        `Put back: ${done.waters} waters, ${done.readings} readings, ${done.parts} parts. ` +
+        `Restored: ${done.waters} waters, ${done.readings} readings, ${done.parts} parts. ` +
         `What was there before is in ${done.kept_in}, in the folder backups beside the database.`
       chosen = null
     } catch (error) {
@@ -58,18 +58,18 @@
 <section class="flex flex-col gap-2" aria-labelledby="backup">
   <h1 id="backup">Backup</h1>
   <p class="text-faint max-w-prose text-sm">
-    Waters, readings, builds, parts and settings as one JSON file. Putting one back replaces everything; what was there
-    is written to a file first.
+    Waters, readings, builds, parts and settings as one JSON file. Restoring one replaces everything; what was there is
+    written to a file first.
   </p>
   <div class="flex flex-wrap gap-2">
-    <a class="btn btn-outline border-rule h-11" href="/api/backup" download>Carry everything away</a>
-    <FileButton words="Put a backup back" accept=".json,application/json" onchoose={choose} />
+    <Button href="/api/backup" download="">Back up everything</Button>
+    <FileButton words="Restore a backup" accept=".json,application/json" onchoose={choose} />
   </div>
   {#if chosen}
     <div class="border-base-content flex flex-wrap items-center gap-2 border-2 p-2 text-sm">
       <p class="flex-1">{chosen.name} holds {chosen.words}. It replaces everything that is here.</p>
-      <button class="btn btn-primary h-11" onclick={restore}>Replace everything</button>
-      <button class="btn btn-outline border-rule h-11" onclick={() => (chosen = null)}>Leave it</button>
+      <Button look="primary" onclick={restore}>Replace everything</Button>
+      <Button onclick={() => (chosen = null)}>Cancel</Button>
     </div>
   {/if}
   {#if told}<p role="status" class="text-sm font-semibold">{told}</p>{/if}

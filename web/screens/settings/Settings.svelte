@@ -2,7 +2,8 @@
   import type { Schools, Settings } from '../../api/client'
   import Choice from '../../ui/Choice.svelte'
   import Toggle from '../../ui/Toggle.svelte'
-  import { notices } from '../../stores/notices.svelte'
+  import { CURRENCYS, THEMES, UNITSS } from '../../words/vocabulary'
+  import Field from '../../ui/Field.svelte'
   import { settings } from '../../stores/settings.svelte'
   import AttentionPanel from './AttentionPanel.svelte'
   import BackupPanel from './BackupPanel.svelte'
@@ -10,16 +11,11 @@
 
   const choices = $derived(settings.value)
 
-  async function change(part: Partial<Settings>) {
-    try {
-      await settings.change(part)
-    } catch (error) {
-      notices.problem(error)
-    }
-  }
+  const change = (part: Partial<Settings>) => settings.change(part)
+  const CURRENCY_NAMES = new Intl.DisplayNames('en-US', { type: 'currency' })
 
   function hold(question: keyof Schools, school: string) {
-    void change({ schools: { ...choices?.schools, [question]: school } as Schools })
+    change({ schools: { ...choices?.schools, [question]: school } as Schools })
   }
 </script>
 
@@ -29,17 +25,41 @@
     <AttentionPanel />
     <Choice
       label="Units"
-      options={['us', 'metric']}
+      options={UNITSS}
       value={choices.units}
       onpick={(units) => change({ units })}
-      shown={{ us: 'Inches, ounces, °F', metric: 'Centimetres, grams, °C' }}
+      shown={{ us: 'Inches, ounces, °F', metric: 'Centimeters, grams, °C' }}
     />
     <Choice
-      label="Light"
-      options={['paper', 'lamp', 'noon']}
+      label="Theme"
+      options={THEMES}
       value={choices.theme}
       onpick={(theme) => change({ theme })}
-      shown={{ paper: 'Paper, by day', lamp: 'Lamp, at night', noon: 'Noon, in the sun' }}
+      shown={{
+        system: 'As the system',
+        paper: 'Paper, by day',
+        lamp: 'Lamp, at night',
+        noon: 'Noon, in the sun',
+      }}
+      columns="grid-cols-2 sm:grid-cols-4"
+    />
+    <Field label="Currency" class="max-w-80">
+      {#snippet children(tied)}
+        <select
+          class="select border-edge h-11 w-full"
+          value={choices.currency ?? 'USD'}
+          onchange={(event) => change({ currency: event.currentTarget.value as Settings['currency'] })}
+          {...tied}
+        >
+          {#each CURRENCYS as code (code)}<option value={code}>{CURRENCY_NAMES.of(code)} ({code})</option>{/each}
+        </select>
+      {/snippet}
+    </Field>
+    <Toggle
+      label="Single-key shortcuts"
+      note="Letters and arrows act on the bench, and ? opens the help. Off: only Tab and Enter."
+      value={choices.shortcuts ?? true}
+      onset={(shortcuts) => change({ shortcuts })}
     />
     <Toggle
       label="Lead-free only"
@@ -48,14 +68,14 @@
       onset={(lead_free) => change({ lead_free })}
     />
     <p class="text-sm">
-      Whether crawfish turn red is a matter of the water:
-      <a class="underline" href="#/logbook">say it of each water in the notebook</a>.
+      Whether crawfish turn red depends on the water:
+      <a class="underline" href="#/logbook">set it for each water in the logbook</a>.
     </p>
     <section class="flex flex-col gap-5" aria-labelledby="schools">
       <div>
-        <h1 id="schools">Your schools</h1>
+        <h1 id="schools">Your approach</h1>
         <p class="text-faint max-w-prose text-sm">
-          Where builders disagree, say whom you hold with. The advice still tells what the others would do.
+          Where builders disagree, choose whom you follow. The advice still shows what the others would do.
         </p>
       </div>
       {#each QUESTIONS as question (question.key)}

@@ -1,0 +1,48 @@
+import type { Pick } from '../words/vocabulary'
+import type { BatchItem, Composition, From, LookRequest, Reading } from './client'
+
+export type AdviceViewInput = { reading: Reading; before: Reading | null; from: From }
+export type VerdictInput = { reading: Reading; build: Composition; from: From }
+export type SwapsInput = { reading: Reading; build: Composition }
+
+/** Every query key there is, each made from all that its answer depends on. */
+export const keys = {
+  advice: (reading: Reading) => ['advice', reading] as const,
+  adviceView: (input: AdviceViewInput) => ['advice-view', input] as const,
+  explanation: (input: { reading: Reading; pick: Pick }) => ['explanation', input] as const,
+  sensitivity: (request: LookRequest) => ['sensitivity', request] as const,
+  depths: (input: { reading: Reading; from: From }) => ['depths', input] as const,
+  facts: () => ['facts'] as const,
+  rules: () => ['rules'] as const,
+  meetings: (id: string) => ['meetings', id] as const,
+  verdict: (input: VerdictInput) => ['verdict', input] as const,
+  best: (reading: Reading) => ['best', reading] as const,
+  swaps: (input: SwapsInput) => ['swaps', input] as const,
+  missing: () => ['missing'] as const,
+  sheet: (input: SwapsInput) => ['sheet', input] as const,
+  batch: (items: readonly BatchItem[]) => ['batch', items] as const,
+  inventory: () => ['inventory'] as const,
+  builds: () => ['builds'] as const,
+  built: () => ['built'] as const,
+  waters: () => ['waters'] as const,
+  readings: () => ['readings'] as const,
+  attention: () => ['attention'] as const,
+} satisfies Record<string, (...input: never[]) => readonly unknown[]>
+
+/** The kinds of thing that are written. */
+export type Written = 'parts' | 'swatches' | 'builds' | 'built' | 'waters' | 'readings' | 'settings' | 'everything'
+
+/** What the owned parts decide. */
+const FROM_PARTS = ['inventory', 'best', 'swaps', 'missing', 'sheet', 'batch']
+
+/** What is no longer true once something was written, by the first word of its key. Said here and nowhere else. */
+export const STALE_AFTER: Record<Written, readonly string[] | 'all'> = {
+  parts: FROM_PARTS,
+  swatches: ['inventory'],
+  builds: ['builds'],
+  built: [...FROM_PARTS, 'built'],
+  waters: ['waters'],
+  readings: ['readings', 'missing'],
+  settings: ['sheet', 'batch', 'missing'],
+  everything: 'all',
+}

@@ -1,0 +1,178 @@
+import { createQuery } from '@tanstack/svelte-query'
+import type { Pick as AdvisedPick } from '../words/vocabulary'
+import {
+  answer,
+  api,
+  type Advice,
+  type AdviceView,
+  type Batch,
+  type BatchItem,
+  type Bench,
+  type Best,
+  type Bin,
+  type Composition,
+  type Depths,
+  type Explanation,
+  type From,
+  type LookRequest,
+  type Made,
+  type Meeting,
+  type Missing,
+  type Palette,
+  type Reading,
+  type KeptReading,
+  type Rule,
+  type SavedBuild,
+  type Sensitivity,
+  type SetAside,
+  type Sheet,
+  type Swap,
+  type Water,
+} from './client'
+import { keys, type AdviceViewInput, type SwapsInput, type VerdictInput } from './keys'
+import { queryClient } from './queryClient'
+import { question, queryOf, type Question } from './question.svelte'
+
+/** What to tie for a reading; where only a known one is wanted nothing is asked. */
+export function adviceFor(reading: () => Reading | null, isOnlyKnown = false): Question<Reading, Advice> {
+  return question({
+    isOnlyKnown,
+    input: reading,
+    key: keys.advice,
+    ask: (body, signal) => answer<Advice>(api.POST('/api/advice', { body, signal })),
+  })
+}
+
+/** Puts an advice that came some other way where it would be asked for. */
+export function knowAdvice(reading: Reading, advice: Advice): void {
+  queryClient.setQueryData(keys.advice(reading), { input: reading, value: advice })
+}
+
+/** An advice with its lure in the water, the model's second opinion, and what the last change to the reading changed. */
+export function adviceViewFor(input: () => AdviceViewInput): Question<AdviceViewInput, AdviceView> {
+  return question({
+    input,
+    key: keys.adviceView,
+    ask: async ({ reading, before, from }, signal) => {
+      const view = await answer<AdviceView>(api.POST('/api/advice/view', { body: { reading, before, from }, signal }))
+      knowAdvice(reading, view.advice)
+      return view
+    },
+  })
+}
+
+/** Every rule that voted on one pick of a reading's advice, and what would change it. */
+export function explanationFor(input: () => { reading: Reading; pick: AdvisedPick }) {
+  return question({
+    input,
+    key: keys.explanation,
+    ask: (body, signal) => answer<Explanation>(api.POST('/api/explain', { body, signal })),
+  })
+}
+
+/** What each figure of a look comes to as the chosen constants of the model move within their published spans. */
+export function sensitivityFor(request: () => LookRequest | null) {
+  return question({
+    input: request,
+    key: keys.sensitivity,
+    ask: (body, signal) => answer<Sensitivity>(api.POST('/api/sensitivity', { body, signal })),
+    isCostly: true,
+  })
+}
+
+export function depthsFor(input: () => { reading: Reading; from: From }) {
+  return question({
+    input,
+    key: keys.depths,
+    ask: (body, signal) => answer<Depths>(api.POST('/api/depths', { body, signal })),
+  })
+}
+
+const VERDICT = {
+  key: keys.verdict,
+  ask: ({ reading, build, from }: VerdictInput, signal: AbortSignal) =>
+    answer<Bench>(api.POST('/api/bench', { body: { reading, build, from }, signal })),
+}
+
+/** A build judged for a reading. */
+export function verdictFor(input: () => VerdictInput | null): Question<VerdictInput, Bench> {
+  return question({ input, ...VERDICT })
+}
+
+/** Asks for verdicts that a key press away may need. What was asked ahead before and is not needed is canceled. */
+export function askAhead(inputs: readonly VerdictInput[]): void {
+  void queryClient.cancelQueries({ predicate: (query) => query.queryKey[0] === 'verdict' && !query.isActive() })
+  for (const input of inputs) void queryClient.prefetchQuery(queryOf(VERDICT, input))
+}
+
+/** The ten best builds of the parts owned. */
+export function bestFor(reading: () => Reading | null): Question<Reading, Best> {
+  return question({
+    input: reading,
+    key: keys.best,
+    ask: (body, signal) => answer<Best>(api.POST('/api/best', { body: { reading: body }, signal })),
+    isCostly: true,
+  })
+}
+
+/** Single changes to a build that gain something. */
+export function swapsFor(input: () => SwapsInput | null): Question<SwapsInput, Swap[]> {
+  return question({
+    input,
+    key: keys.swaps,
+    ask: (body, signal) => answer<Swap[]>(api.POST('/api/swaps', { body: { ...body, from: 'side' }, signal })),
+    isCostly: true,
+  })
+}
+
+/** How to put a build together. */
+export function sheetFor(input: () => { reading: Reading; build: Composition } | null) {
+  return question({
+    input,
+    key: keys.sheet,
+    ask: (body, signal) => answer<Sheet>(api.POST('/api/sheet', { body, signal })),
+    isCostly: true,
+  })
+}
+
+/** What several builds use, and in which order they are made. */
+export function batchFor(items: () => BatchItem[] | null): Question<BatchItem[], Batch> {
+  return question({
+    input: items,
+    key: keys.batch,
+    ask: (list, signal) => answer<Batch>(api.POST('/api/batch', { body: { items: list }, signal })),
+    isCostly: true,
+  })
+}
+
+/** What changes only with the program. */
+function fixed<T>(key: readonly unknown[], ask: (signal: AbortSignal) => Promise<T>, enabled = () => true) {
+  return createQuery<T>(() => ({
+    queryKey: key,
+    queryFn: ({ signal }) => ask(signal),
+    staleTime: Infinity,
+    enabled: enabled(),
+  }))
+}
+
+/** What the facts of the trade say, by their ids. */
+export const factsQuery = (enabled?: () => boolean) =>
+  fixed(keys.facts(), async () => (await answer<Palette>(api.GET('/api/palette'))).facts, enabled)
+export const rulesQuery = () => fixed(keys.rules(), () => answer<Rule[]>(api.GET('/api/rules')))
+export const meetingsQuery = (id: string) =>
+  fixed(keys.meetings(id), () => answer<Meeting[]>(api.GET('/api/rules/{id}/meetings', { params: { path: { id } } })))
+
+/** What is stored: read when a screen opens, and again after a write. */
+function stored<T>(key: readonly unknown[], ask: (signal: AbortSignal) => Promise<T>) {
+  return createQuery<T>(() => ({ queryKey: key, queryFn: ({ signal }) => ask(signal) }))
+}
+
+export const inventoryQuery = () => stored(keys.inventory(), () => answer<Bin>(api.GET('/api/bin')))
+export const buildsQuery = () => stored(keys.builds(), () => answer<SavedBuild[]>(api.GET('/api/builds')))
+export const builtQuery = () => stored(keys.built(), () => answer<Made[]>(api.GET('/api/made')))
+export const watersQuery = () => stored(keys.waters(), () => answer<Water[]>(api.GET('/api/waters')))
+export const readingsQuery = () => stored(keys.readings(), () => answer<KeptReading[]>(api.GET('/api/readings')))
+export const attentionQuery = () => stored(keys.attention(), () => answer<SetAside[]>(api.GET('/api/attention')))
+/** The parts not owned that would gain most over the saved readings. */
+export const missingQuery = () =>
+  stored(keys.missing(), (signal) => answer<Missing[]>(api.GET('/api/missing', { signal })))

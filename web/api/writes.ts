@@ -1,0 +1,77 @@
+import {
+  answer,
+  api,
+  type BatchItem,
+  type KeptReading,
+  type Made,
+  type OwnedPart,
+  type Reading,
+  type SavedBuild,
+  type Water,
+} from './client'
+import { STALE_AFTER, type Written } from './keys'
+import { queryClient } from './queryClient'
+
+const listeners: ((what: Written) => void)[] = []
+
+/** Tells a store of every write, where it holds copies of what is written. */
+export function whenWritten(listener: (what: Written) => void): void {
+  listeners.push(listener)
+}
+
+/** Marks what a write made stale; what is on screen is asked for again at once. */
+export async function wrote(what: Written): Promise<void> {
+  for (const listener of listeners) listener(what)
+  const stale = STALE_AFTER[what]
+  await queryClient.invalidateQueries(
+    stale === 'all' ? {} : { predicate: (query) => stale.includes(String(query.queryKey[0])) },
+  )
+}
+
+/** Carries out a write, and then tells what it made stale. */
+async function write<T>(what: Written, request: Promise<T>): Promise<T> {
+  const done = await request
+  await wrote(what)
+  return done
+}
+
+const at = (id: string) => ({ params: { path: { id } } })
+
+export const parts = {
+  add: (body: OwnedPart[]) => write('parts', answer<OwnedPart[]>(api.POST('/api/bin', { body }))),
+  change: (body: OwnedPart[]) => write('parts', answer<OwnedPart[]>(api.PUT('/api/bin', { body }))),
+  remove: (ids: string[]) => write('parts', answer(api.POST('/api/bin/delete', { body: { ids } }))),
+  restore: (ids: string[]) => write('parts', answer(api.POST('/api/bin/restore', { body: { ids } }))),
+}
+
+export const swatches = {
+  add: (contents: string) => write('swatches', answer(api.POST('/api/swatches', { body: { contents } }))),
+}
+
+export const builds = {
+  add: (body: SavedBuild) => write('builds', answer<SavedBuild>(api.POST('/api/builds', { body }))),
+  remove: (id: string) => write('builds', answer(api.DELETE('/api/builds/{id}', at(id)))),
+  restore: (id: string) => write('builds', answer(api.POST('/api/builds/{id}/restore', at(id)))),
+}
+
+export const built = {
+  add: (items: BatchItem[]) => write('built', answer<Made>(api.POST('/api/made', { body: { items } }))),
+  undo: (id: string) => write('built', answer(api.POST('/api/made/{id}/undo', at(id)))),
+}
+
+export const waters = {
+  add: (body: Water) => write('waters', answer(api.POST('/api/waters', { body }))),
+  change: (id: string, body: Water) => write('waters', answer(api.PUT('/api/waters/{id}', { ...at(id), body }))),
+  remove: (id: string) => write('waters', answer(api.DELETE('/api/waters/{id}', at(id)))),
+  restore: (id: string) => write('waters', answer(api.POST('/api/waters/{id}/restore', at(id)))),
+}
+
+export const readings = {
+  add: (reading: Reading, waterId: string | null) =>
+    write(
+      'readings',
+      answer<KeptReading>(api.POST('/api/readings', { body: { reading, water_id: waterId, note: '' } })),
+    ),
+  remove: (id: string) => write('readings', answer(api.DELETE('/api/readings/{id}', at(id)))),
+  restore: (id: string) => write('readings', answer(api.POST('/api/readings/{id}/restore', at(id)))),
+}

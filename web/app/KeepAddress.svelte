@@ -1,0 +1,44 @@
+<script lang="ts">
+  import type { Reading } from '../api/client'
+  import { isSame } from '../api/settled.svelte'
+  import { bench } from '../stores/bench.svelte'
+  import { currentReading } from '../stores/currentReading.svelte'
+  import { notices } from '../stores/notices.svelte'
+  import type { LureKind } from '../words/vocabulary'
+  import { address, fromParams } from './address.svelte'
+  import type { ScreenName } from './help'
+
+  /** Keeps the reading and the build in the address, and opens those of a link that was followed. */
+  let { screen }: { screen: ScreenName } = $props()
+  const KEPT_AFTER_MS = 300
+  const SHOWS_READING: readonly ScreenName[] = ['Reading', 'Advice', 'Bench', 'Build sheet', 'Colors by depth']
+  const SHOWS_BUILD: readonly ScreenName[] = ['Bench', 'Build sheet']
+
+  $effect(() => {
+    const reading = address.followed && (fromParams('r', address.followed) as Reading | null)
+    if (!reading || isSame(sorted(reading), sorted(bare(currentReading.reading)))) return
+    const { reading: before, waterId } = currentReading
+    currentReading.reopen(reading, null)
+    notices.say('Opened the reading of the link.', () => currentReading.reopen(before, waterId))
+  })
+
+  $effect(() => {
+    const reading = bare(currentReading.reading)
+    const lure = currentReading.reading.lure
+    const build = SHOWS_BUILD.includes(screen) && lure !== 'any' ? bench.build(lure as LureKind) : null
+    if (!SHOWS_READING.includes(screen)) return
+    const timer = setTimeout(() => address.keep(reading, build), KEPT_AFTER_MS)
+    return () => clearTimeout(timer)
+  })
+
+  /** Without what says nothing. */
+  function bare(reading: Reading): Reading {
+    return Object.fromEntries(
+      Object.entries($state.snapshot(reading)).filter(
+        ([, one]) => one !== null && !isSame(one, []) && !isSame(one, {}),
+      ),
+    ) as unknown as Reading
+  }
+
+  const sorted = (fields: object) => Object.entries(fields).sort(([a], [b]) => (a < b ? -1 : 1))
+</script>

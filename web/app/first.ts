@@ -1,0 +1,15 @@
+import type { Advice, CurrentReading, Settings } from '../api/client'
+
+/** What the server sent along with the page. */
+export interface First {
+  settings: { document: Settings; version: number }
+  current: { document: CurrentReading; version: number } | null
+  advice: Advice | null
+}
+
+/** Read once: after that it would be old. */
+export function takeFirst(): First | null {
+  const element = document.getElementById('first')
+  element?.remove()
+  return element?.textContent ? (JSON.parse(element.textContent) as First) : null
+}

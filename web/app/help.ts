@@ -1,0 +1,54 @@
+export type ScreenName =
+  | 'Reading'
+  | 'Advice'
+  | 'Bench'
+  | 'Build sheet'
+  | 'Parts'
+  | 'Rules'
+  | 'Logbook'
+  | 'Settings'
+  | 'Batch build'
+  | 'Colors by depth'
+  | 'Page not found'
+
+/** What each screen is for and how to work it, a few sentences each. */
+export const HELP: Record<ScreenName, readonly string[]> = {
+  Reading: [
+    'Describe the water you are fishing. The advice follows each tap.',
+    'Visibility is the depth at which a light-colored lure on a marked line is just no longer visible. Tap a mark, use the steppers, type the number, or rest a finger on the stick for a finer scale.',
+    'Your last reading is always kept. “Save reading” puts a copy in the logbook.',
+  ],
+  Advice: [
+    'The picks come first, each with its main reason. Below are the parts that are folded: open the ones you need.',
+    'Tap a code such as S4 to read the fact behind a reason.',
+    'Change one thing above the picks, and the page marks what that changes. “Change it back” undoes it.',
+  ],
+  Bench: [
+    'Put parts together and see the lure in the hand and in this water.',
+    'Arrow keys step through the parts of the marked slot and through the slots. Press / to find a command by name. Single keys can be switched off in Settings.',
+    'Each lure keeps a build of its own. Undo goes back up to fifty changes, also after the page was closed.',
+  ],
+  'Build sheet': [
+    'How to put the build on the bench together, step by step, on one page to print.',
+    '“Build step by step” shows one step at a time and keeps your place.',
+  ],
+  Parts: [
+    'The parts you own. Add them one by one or import a table, and search by any word.',
+    'Tick several parts to change them at once. Every change can be undone until the next one.',
+  ],
+  Rules: [
+    'Every rule behind the advice, with what it says, when it applies and the facts it rests on.',
+    'Open a rule to see which other rules it conflicts with and to load a reading where it decides.',
+  ],
+  Logbook: [
+    'Saved readings and your waters. Tick two readings to compare them.',
+    'What you enter for a water is filled in when you take a reading there.',
+  ],
+  Settings: [
+    'Units, theme, currency, keys, and which approach you follow where anglers disagree.',
+    'Back up everything as one file, or restore it.',
+  ],
+  'Batch build': ['Several builds in one sitting: what they use, what is missing, and the order of work.'],
+  'Colors by depth': ['How each color holds up as it goes deeper in this water.'],
+  'Page not found': ['There is no page at this address.'],
+}

@@ -1,0 +1,16 @@
+import { knowAdvice } from '../api/queries'
+import { currentReading } from '../stores/currentReading.svelte'
+import { settings } from '../stores/settings.svelte'
+import { takeFirst } from './first'
+
+/** Takes what came with the page; what did not is asked for. */
+export async function start(): Promise<void> {
+  const first = takeFirst()
+  if (!first) {
+    await Promise.all([settings.load(), currentReading.load()])
+    return
+  }
+  settings.start(first.settings.document, first.settings.version)
+  if (first.current) currentReading.start(first.current.document, first.current.version)
+  if (first.advice) knowAdvice(currentReading.asked, first.advice)
+}

@@ -1,0 +1,9 @@
+<script lang="ts">
+  import Lure from './Lure.svelte'
+  import type { Build, Paint } from './paint'
+
+  /** A lure in a list: its shapes and colors, small and to one scale. */
+  let { build, paint }: { build: Build; paint: Paint } = $props()
+</script>
+
+<Lure {build} {paint} span={5.2} ruler={false} small class="h-full w-full" />

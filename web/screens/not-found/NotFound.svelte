@@ -1,0 +1,7 @@
+<script lang="ts">
+  import Button from '../../ui/Button.svelte'
+</script>
+
+<h1>There is no page here</h1>
+<p class="max-w-prose py-3 text-sm">The address may have been typed wrong, or belong to another version.</p>
+<Button look="primary" href="#/">Go to the reading</Button>

@@ -1,0 +1,57 @@
+<script lang="ts" generics="I, T">
+  import type { Snippet } from 'svelte'
+  import type { Question } from '../api/question.svelte'
+  import Trouble from './Trouble.svelte'
+
+  /**
+   * What a question was answered. An answer to an earlier input stays to be read while the next one is on its way, but nothing in it can be
+   * acted on.
+   */
+  interface Props {
+    question: Question<I, T>
+    /** What is being done meanwhile: "Trying every build…". */
+    waiting: string
+    children: Snippet<[T, I]>
+    class?: string
+  }
+  let { question, waiting, children, class: classes = '' }: Props = $props()
+
+  /** An answer that takes longer than this is said to be on its way. */
+  const SLOW_MS = 400
+  let isSlow = $state(false)
+  $effect(() => {
+    if (question.isCurrent || question.error) {
+      isSlow = false
+      return
+    }
+    const timer = setTimeout(() => (isSlow = true), SLOW_MS)
+    return () => clearTimeout(timer)
+  })
+
+  /** A fold can be opened and a link followed at any time; everything else acts on the answer. */
+  function hold(event: Event) {
+    const { target } = event
+    if (question.isCurrent || !(target instanceof Element)) return
+    if (!target.closest('button, input, select, label')) return
+    event.preventDefault()
+    event.stopPropagation()
+  }
+</script>
+
+{#if question.error}<Trouble error={question.error} onretry={() => question.retry()} />{/if}
+{#if question.shown}
+  {@const { value, input } = question.shown}
+  {#if isSlow}<p role="status" class="bg-neutral text-neutral-content px-2 py-1 text-sm">
+      {waiting} What is below is for the reading before.
+    </p>{/if}
+  <div
+    class={[classes, !question.isCurrent && isSlow && 'opacity-60']}
+    aria-busy={!question.isCurrent}
+    onclickcapture={hold}
+    onchangecapture={hold}
+  >
+    {@render children(value, input)}
+  </div>
+{:else if !question.error}
+  <p role="status" class="py-2 text-sm">{waiting}</p>
+{/if}

@@ -1,0 +1,43 @@
+<script lang="ts">
+  /** A button that steps once for a tap, and on and on while it is held. */
+  interface Props {
+    label: string
+    sign: '−' | '+'
+    onstep: () => void
+    disabled?: boolean
+  }
+  let { label, sign, onstep, disabled = false }: Props = $props()
+  const HELD_MS = 450
+  const AGAIN_MS = 90
+  let timer: ReturnType<typeof setTimeout> | undefined
+  let held = false
+
+  function again() {
+    held = true
+    onstep()
+    timer = setTimeout(again, AGAIN_MS)
+  }
+
+  const stop = () => clearTimeout(timer)
+  $effect(() => stop)
+</script>
+
+<button
+  type="button"
+  class="btn btn-outline border-edge h-11 w-11 touch-manipulation px-0 text-lg select-none"
+  aria-label={label}
+  {disabled}
+  onpointerdown={() => {
+    held = false
+    stop()
+    timer = setTimeout(again, HELD_MS)
+  }}
+  onpointerup={stop}
+  onpointerleave={stop}
+  onpointercancel={stop}
+  oncontextmenu={(event) => event.preventDefault()}
+  onclick={() => {
+    if (!held) onstep()
+    held = false
+  }}>{sign}</button
+>
