@@ -23,6 +23,8 @@ function precompress(): Plugin {
   }
 }
 
+const SHARED =
+  /node_modules\/(svelte\/|@tanstack\/(svelte-query|query-core)\/|openapi-fetch\/|svelte-spa-router\/|regexparam\/)|web\/(api|stores|words\/(numbers|words|vocabulary|adviceParts|stick|tints))|web\/app\/(App|KeepAddress|address|typing|screens|screenKeys|first|start)|web\/lure\/paint|web\/ui\/(Toggle|Answer|Trouble|Button|Group|Tile|Choice|Field|Slider|Stepper|NumberBox|dragging|InView|Later|SwatchRow|CautionLine|toggled|Facts\.svelte|factsButton)/
 const STYLED = 'style="display: contents;"'
 
 /** The content security policy allows no style written into markup; a package's only one of its kind becomes the class that says the same. */
@@ -49,6 +51,12 @@ export default defineConfig({
     manifest: true,
     // An inlined font would be a data: address, which the content security policy does not allow.
     assetsInlineLimit: 0,
-    rollupOptions: { input: 'web/app/main.ts' },
+    rollupOptions: {
+      input: 'web/app/main.ts',
+      output: {
+        // What every screen needs is one file: a dozen small ones cost more in headers than they hold.
+        codeSplitting: { groups: [{ name: 'shared', test: SHARED }] },
+      },
+    },
   },
 })

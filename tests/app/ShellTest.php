@@ -64,10 +64,10 @@ final class ShellTest extends ApiTestCase
         self::assertSame(2, substr_count($html, '</script>'));
     }
 
-    public function testTheFirstScreensOwnScriptsAreLoadedAlong(): void
+    public function testWhatEveryScreenNeedsIsLoadedAlong(): void
     {
         $html = (string) $this->shell()->__invoke()->getContent();
-        self::assertStringContainsString('<link rel="modulepreload" href="/build/assets/reading-x.js">', $html);
+        self::assertStringContainsString('<link rel="modulepreload" href="/build/assets/run-x.js">', $html);
         self::assertStringContainsString('<link rel="modulepreload" href="/build/assets/shared-x.js">', $html);
         self::assertStringNotContainsString('modulepreload" href="/build/assets/main-x.js"', $html);
         self::assertStringNotContainsString('bench-x.js', $html);
@@ -166,7 +166,7 @@ final class ShellTest extends ApiTestCase
             $this->manifest = (string) tempnam(sys_get_temp_dir(), 'kontrast');
             file_put_contents($this->manifest, json_encode([
                 'web/app/main.ts' => ['file' => 'assets/main-x.js', 'css' => ['assets/main-x.css'], 'imports' => ['_shared.js']],
-                'web/screens/reading/Reading.svelte' => ['file' => 'assets/reading-x.js', 'imports' => ['_shared.js', 'web/app/main.ts']],
+                'web/app/run.ts' => ['file' => 'assets/run-x.js', 'imports' => ['_shared.js', 'web/app/main.ts']],
                 'web/screens/bench/Bench.svelte' => ['file' => 'assets/bench-x.js', 'imports' => ['_shared.js']],
                 '_shared.js' => ['file' => 'assets/shared-x.js'],
             ], \JSON_THROW_ON_ERROR));

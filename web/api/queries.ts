@@ -31,7 +31,7 @@ import {
 } from './client'
 import { keys, type AdviceViewInput, type SwapsInput, type VerdictInput } from './keys'
 import { queryClient } from './queryClient'
-import { question, queryOf, type Question } from './question.svelte'
+import { question, queryOf, type Answered, type Question } from './question.svelte'
 
 /** What to tie for a reading; where only a known one is wanted nothing is asked. */
 export function adviceFor(reading: () => Reading | null, isOnlyKnown = false): Question<Reading, Advice> {
@@ -43,9 +43,12 @@ export function adviceFor(reading: () => Reading | null, isOnlyKnown = false): Q
   })
 }
 
-/** Puts an advice that came some other way where it would be asked for. */
-export function knowAdvice(reading: Reading, advice: Advice): void {
+/** Puts an advice that came some other way where it would be asked for; the one that is there already stays the one. */
+export function knowAdvice(reading: Reading, advice: Advice): Advice {
+  const known = queryClient.getQueryData<Answered<Reading, Advice>>(keys.advice(reading))
+  if (known) return known.value
   queryClient.setQueryData(keys.advice(reading), { input: reading, value: advice })
+  return advice
 }
 
 /** An advice with its lure in the water, the model's second opinion, and what the last change to the reading changed. */
@@ -55,8 +58,8 @@ export function adviceViewFor(input: () => AdviceViewInput): Question<AdviceView
     key: keys.adviceView,
     ask: async ({ reading, before, from }, signal) => {
       const view = await answer<AdviceView>(api.POST('/api/advice/view', { body: { reading, before, from }, signal }))
-      knowAdvice(reading, view.advice)
-      return view
+      // One and the same, so that a page that shows it already has nothing to draw anew.
+      return { ...view, advice: knowAdvice(reading, view.advice) }
     },
   })
 }

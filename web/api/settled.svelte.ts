@@ -1,13 +1,15 @@
 import { untrack } from 'svelte'
 
-/** How often an input that keeps changing is followed, at most. */
+/** An input that has not changed for so long has settled. */
 export const SETTLE_MS = 120
+/** How often one that keeps changing is followed, at most. */
+const FOLLOW_MS = 240
 
 export const isSame = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other)
 
 /**
- * An input as it is worth asking about: a change after a pause is followed at once, those that come faster every 120 ms or, where `quiet` is
- * wanted, once they have stopped. The last one is always followed.
+ * An input as it is worth asking about: a change after a pause is followed at once, one that keeps changing now and then, or, where `quiet` is
+ * wanted, only once it has settled. The last value is always followed.
  */
 export function settled<T>(input: () => T, quiet: () => boolean = () => false): { readonly value: T } {
   let value = $state.raw(untrack(input))
@@ -28,8 +30,9 @@ export function settled<T>(input: () => T, quiet: () => boolean = () => false): 
       value = next
     }
     const since = performance.now() - followed
-    if (since >= SETTLE_MS && !untrack(quiet)) follow()
-    else timer = setTimeout(follow, untrack(quiet) ? SETTLE_MS : SETTLE_MS - since)
+    if (untrack(quiet)) timer = setTimeout(follow, SETTLE_MS)
+    else if (since >= FOLLOW_MS) follow()
+    else timer = setTimeout(follow, Math.min(SETTLE_MS, FOLLOW_MS - since))
     return () => clearTimeout(timer)
   })
   return {

@@ -10,12 +10,10 @@
   import Trouble from '../ui/Trouble.svelte'
   import type { ScreenName } from './help'
   import KeepAddress from './KeepAddress.svelte'
-  import { plain, ROUTES, SCREENS } from './screens'
+  import { PRIMARY, ROUTES, SECONDARY } from './screens'
   import { isTyping } from './typing'
   import { start } from './start'
 
-  const primary = SCREENS.filter((screen) => screen.nav === 'primary')
-  const secondary = SCREENS.filter((screen) => screen.nav === 'secondary')
   const isAt = (path: string) =>
     router.location === path || (path !== '/' && router.location.startsWith(`${path}/`)) ? 'page' : undefined
 
@@ -70,7 +68,7 @@
         ]}
         aria-label="Screens"
       >
-        {#each primary as place (place.path)}
+        {#each PRIMARY as place (place.path)}
           <a
             class={[
               'aria-[current=page]:bg-primary aria-[current=page]:text-primary-content flex min-h-14 flex-1',
@@ -86,14 +84,14 @@
         {/each}
       </nav>
       <nav class="sm:border-rule flex sm:border-l" aria-label="More">
-        {#each secondary as place (place.path)}
+        {#each SECONDARY as place (place.path)}
           <a
             class={[
               'aria-[current=page]:bg-primary aria-[current=page]:text-primary-content flex min-h-12 min-w-11',
               'items-center justify-center gap-2 text-sm font-semibold lg:px-2.5',
             ]}
-            href="#{plain(place.path)}"
-            aria-current={isAt(plain(place.path))}
+            href="#{place.path}"
+            aria-current={isAt(place.path)}
           >
             <place.picture size={18} aria-hidden="true" />
             <span class="sr-only lg:not-sr-only">{place.name}</span>

@@ -1,11 +1,6 @@
-import { mount } from 'svelte'
-import App from './App.svelte'
-import { address } from './address.svelte'
 import './app.css'
+import { loadScreen } from './loadScreen'
 
-address.start()
-const target = document.getElementById('app')
-if (target) {
-  target.textContent = ''
-  mount(App, { target })
-}
+// The program and the screen it opens with are loaded side by side.
+void loadScreen(location.hash)
+void import('./run')

@@ -1,12 +1,11 @@
 <script lang="ts">
-  import { scaleLog } from 'd3-scale'
-  import { LineChart } from 'layerchart'
   import type { From, LookPart, Reading, Scene } from '../api/client'
   import { sensitivityFor } from '../api/queries'
   import { settings } from '../stores/settings.svelte'
   import { capital, round, waterLength, waterLengthBand } from '../words/words'
   import { LIMITS } from '../words/vocabulary'
   import { partName } from './partName'
+  import Curves from './Curves.svelte'
   import Plot from './Plot.svelte'
 
   /** Contrast over distance as a plot, and the same figures as a table. */
@@ -35,8 +34,6 @@
   /** Below this nothing is drawn: far under anything an eye could make out. */
   const FLOOR = 0.01
   const PAIR_FLOOR = 0.1
-  /** How far a band reaches above and below its limit, as a factor. */
-  const BAND_HEIGHT = 1.5
   const TICKS = [0.01, 0.1, 1, 10, 100]
   const PAIR_TICKS = [0.1, 1, 10, 100]
   const DASHES = ['', '6 3', '2 3', '8 3 2 3', '1 4', '10 4', '4 4', '3 6']
@@ -45,36 +42,15 @@
   const drawn = (id: string) => scene.parts.find((part) => part.id === id)
   const seen = (id: string) => scene.look.parts.find((part) => part.id === id)
   const unit = $derived(metric ? 2.54 : 1)
-  const data = $derived(
-    scene.distances_in.map((distance, i) => ({
-      distance: distance * unit,
-      ...Object.fromEntries(
-        shownParts.map((part, k) => [`part${k}`, Math.max(FLOOR, Math.abs(part.flash?.[i] ?? part.contrast[i] ?? 0))]),
-      ),
-    })),
-  )
-  const pairData = $derived(
-    scene.distances_in.map((distance, i) => ({
-      distance: distance * unit,
-      ...Object.fromEntries(scene.pairs.map((pair, k) => [`pair${k}`, Math.max(PAIR_FLOOR, pair.jnd[i] ?? 0)])),
-    })),
-  )
-  const series = $derived(
+  const distances = $derived(scene.distances_in.map((distance) => distance * unit))
+  const dashesOf = (i: number) => DASHES[i % DASHES.length] ?? ''
+  const partCurves = $derived(
     shownParts.map((part, i) => ({
-      key: `part${i}`,
-      label: capital(partName(part)),
-      color: 'currentColor',
-      props: { 'stroke-dasharray': DASHES[i % DASHES.length], class: 'plot-line' },
+      values: (part.flash ?? part.contrast).map((value) => Math.abs(value)),
+      dashes: dashesOf(i),
     })),
   )
-  const pairSeries = $derived(
-    scene.pairs.map((pair, i) => ({
-      key: `pair${i}`,
-      label: `${capital(partName(drawn(pair.a)))} and ${partName(drawn(pair.b))}`,
-      color: 'currentColor',
-      props: { 'stroke-dasharray': DASHES[i % DASHES.length], class: 'plot-line' },
-    })),
-  )
+  const pairCurves = $derived(scene.pairs.map((pair, i) => ({ values: pair.jnd, dashes: dashesOf(i) })))
   const length = (inches: number | null, span: readonly number[] | null | undefined) =>
     inches === null ? '—' : waterLengthBand(inches, span, metric)
   const spansOf = (id: string) => sensitivity?.parts.find((part) => part.id === id)
@@ -83,40 +59,29 @@
   const farthest = $derived(scene.distances_in.at(-1) ?? 0)
   const signed = (value: number) => `${value < 0 ? '−' : '+'}${round(Math.abs(value), 2)}`
   const hex = (id: string) => lookParts.find((part) => part.id === id)?.hex ?? '#808080'
-  const mark = (inches: number, y: number) => ({ type: 'point' as const, x: inches * unit, y, r: 4 })
   const sightMarks = $derived(
     shownParts
       .map((part) => seen(part.id)?.flash_range_in ?? seen(part.id)?.sight_range_in ?? 0)
       .filter((range) => range > 0 && range <= farthest)
-      .map((range) => mark(range, LIMITS.lostBelow)),
+      .map((range) => range * unit),
   )
   const splitMarks = $derived(
     scene.look.pairs
       .map((pair) => pair.split_range_in)
-      .filter((range) => range > 0)
-      .map((range) => mark(range, LIMITS.oneUpTo)),
+      .filter((range) => range > 0 && range <= farthest)
+      .map((range) => range * unit),
   )
   /** Where a figure may lie, as a quiet band along the limit; cut off where the plot ends. */
-  const bandOf = (span: readonly number[] | null | undefined, limit: number) => {
+  const bandOf = (span: readonly number[] | null | undefined): (readonly [number, number])[] => {
     const [least, most] = span ?? []
     return least === undefined || most === undefined || least >= farthest || most <= 0
       ? []
-      : [
-          {
-            type: 'range' as const,
-            layer: 'below' as const,
-            x: [least * unit, Math.min(most, farthest) * unit] as [number, number],
-            y: [limit / BAND_HEIGHT, limit * BAND_HEIGHT] as [number, number],
-            class: 'plot-band',
-          },
-        ]
+      : [[least * unit, Math.min(most, farthest) * unit]]
   }
   const sightBands = $derived(
-    shownParts.flatMap((part) =>
-      bandOf(spansOf(part.id)?.flash_range_in ?? spansOf(part.id)?.sight_range_in, LIMITS.lostBelow),
-    ),
+    shownParts.flatMap((part) => bandOf(spansOf(part.id)?.flash_range_in ?? spansOf(part.id)?.sight_range_in)),
   )
-  const splitBands = $derived((sensitivity?.pairs ?? []).flatMap((pair) => bandOf(pair.split_range_in, LIMITS.oneUpTo)))
+  const splitBands = $derived((sensitivity?.pairs ?? []).flatMap((pair) => bandOf(pair.split_range_in)))
   /** Where two curves cross, going away, in words. */
   function crossings(curves: readonly { name: string; values: readonly number[] }[]): string[] {
     return curves.flatMap((one, i) =>
@@ -187,23 +152,15 @@
         {last}
         {onat}
       >
-        <LineChart
-          {data}
-          x="distance"
-          {series}
-          yScale={scaleLog()}
-          yDomain={[FLOOR, 100]}
-          annotations={[
-            ...sightBands,
-            { type: 'line', y: LIMITS.lostBelow, props: { line: { class: 'plot-limit' } } },
-            ...sightMarks,
-            { type: 'line', x: here, props: { line: { class: 'plot-here' } } },
-          ]}
-          props={{
-            yAxis: { ticks: TICKS, format: (value: number) => `${value}` },
-            xAxis: { ticks: 6 },
-            tooltip: { hideTotal: true },
-          }}
+        <Curves
+          {distances}
+          curves={partCurves}
+          floor={FLOOR}
+          ticks={TICKS}
+          limit={LIMITS.lostBelow}
+          crossings={sightMarks}
+          bands={sightBands}
+          {here}
         />
       </Plot>
     </div>
@@ -226,23 +183,15 @@
           {last}
           {onat}
         >
-          <LineChart
-            data={pairData}
-            x="distance"
-            series={pairSeries}
-            yScale={scaleLog()}
-            yDomain={[PAIR_FLOOR, 100]}
-            annotations={[
-              ...splitBands,
-              { type: 'line', y: LIMITS.oneUpTo, props: { line: { class: 'plot-limit' } } },
-              ...splitMarks,
-              { type: 'line', x: here, props: { line: { class: 'plot-here' } } },
-            ]}
-            props={{
-              yAxis: { ticks: PAIR_TICKS, format: (value: number) => `${value}` },
-              xAxis: { ticks: 6 },
-              tooltip: { hideTotal: true },
-            }}
+          <Curves
+            {distances}
+            curves={pairCurves}
+            floor={PAIR_FLOOR}
+            ticks={PAIR_TICKS}
+            limit={LIMITS.oneUpTo}
+            crossings={splitMarks}
+            bands={splitBands}
+            {here}
           />
         </Plot>
       {/if}

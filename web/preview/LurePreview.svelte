@@ -3,6 +3,7 @@
   import Lure from '../lure/Lure.svelte'
   import { confused, inTheWater, linesOn, waterOf, type Build, type Eye, type Paint } from '../lure/paint'
   import { settings } from '../stores/settings.svelte'
+  import Later from '../ui/Later.svelte'
   import Slider from '../ui/Slider.svelte'
   import Tile from '../ui/Tile.svelte'
   import { capital, round, waterLength } from '../words/words'
@@ -164,30 +165,32 @@
     {@render pick('Direction', SIDES, from, (value) => onfrom(value === 'below' ? 'below' : 'side'))}
   </div>
 </div>
-<div class="order-4 grid grid-cols-3 gap-3" role="group" aria-label="Near and far">
-  {#each stations as station (station.name)}
-    <button
-      class="text-left aria-pressed:[&>div]:outline-base-content aria-pressed:[&>div]:outline-2"
-      aria-pressed={step === station.step}
-      onclick={() => onat(station.step)}
-    >
-      <span class="mb-1 block text-xs"
-        ><span class="font-bold">{station.name}</span>, {waterLength(
-          scene?.distances_in[station.step] ?? 0,
-          settings.metric,
-        )}</span
+<Later>
+  <div class="order-4 grid grid-cols-3 gap-3" role="group" aria-label="Near and far">
+    {#each stations as station (station.name)}
+      <button
+        class="text-left aria-pressed:[&>div]:outline-base-content aria-pressed:[&>div]:outline-2"
+        aria-pressed={step === station.step}
+        onclick={() => onat(station.step)}
       >
-      {@render frame(scene, eye, station.step, 'aspect-[16/11] md:aspect-[2/1]', true)}
-    </button>
-  {/each}
-</div>
-<div class="order-4 flex flex-wrap items-center gap-3">
-  <p class="text-faint flex-1 basis-48 text-xs">Hatched: no part of it can be told apart.</p>
-  <div class="flex flex-wrap items-center gap-x-3 gap-y-1">
-    <p class="text-faint text-xs">Near and far as seen by</p>
-    {@render pick('Eyes', EYES, eye, (value) => (eye = value === 'bass' ? 'bass' : 'person'))}
+        <span class="mb-1 block text-xs"
+          ><span class="font-bold">{station.name}</span>, {waterLength(
+            scene?.distances_in[station.step] ?? 0,
+            settings.metric,
+          )}</span
+        >
+        {@render frame(scene, eye, station.step, 'aspect-[16/11] md:aspect-[2/1]', true)}
+      </button>
+    {/each}
   </div>
-</div>
+  <div class="order-4 flex flex-wrap items-center gap-3">
+    <p class="text-faint flex-1 basis-48 text-xs">Hatched: no part of it can be told apart.</p>
+    <div class="flex flex-wrap items-center gap-x-3 gap-y-1">
+      <p class="text-faint text-xs">Near and far as seen by</p>
+      {@render pick('Eyes', EYES, eye, (value) => (eye = value === 'bass' ? 'bass' : 'person'))}
+    </div>
+  </div>
+</Later>
 {#if scene && !scene.look.water.colour_vision}
   <p class="border-base-content order-4 border-2 p-2 text-sm font-semibold">
     Less than 1 lux reaches the lure: too dark for color, only light and dark count.

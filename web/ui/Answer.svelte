@@ -12,9 +12,11 @@
     /** What is being done meanwhile: "Trying every build…". */
     waiting: string
     children: Snippet<[T, I]>
+    /** Something else says already that it is on its way. */
+    quiet?: boolean
     class?: string
   }
-  let { question, waiting, children, class: classes = '' }: Props = $props()
+  let { question, waiting, children, quiet = false, class: classes = '' }: Props = $props()
 
   /** An answer that takes longer than this is said to be on its way. */
   const SLOW_MS = 400
@@ -52,6 +54,6 @@
   >
     {@render children(value, input)}
   </div>
-{:else if !question.error}
+{:else if !question.error && !quiet}
   <p role="status" class="py-2 text-sm">{waiting}</p>
 {/if}

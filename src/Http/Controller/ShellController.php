@@ -14,7 +14,8 @@ use Twig\Environment;
 final readonly class ShellController
 {
     private const ENTRY = 'web/app/main.ts';
-    private const FIRST_SCREEN = 'web/screens/reading/Reading.svelte';
+    /** What every screen needs; the entry itself only begins to load it. */
+    private const PROGRAM = 'web/app/run.ts';
 
     public function __construct(private Environment $twig, private FirstView $first, private string $manifestFile)
     {
@@ -37,14 +38,14 @@ final readonly class ShellController
             'theme' => \is_string($theme) && Theme::System->value !== $theme ? $theme : null,
             'script' => $manifest[self::ENTRY]['file'],
             'styles' => $manifest[self::ENTRY]['css'] ?? [],
-            'preloads' => array_values(array_diff(self::scripts($manifest, self::FIRST_SCREEN), [$manifest[self::ENTRY]['file']])),
+            'preloads' => array_values(array_diff(self::scripts($manifest, self::PROGRAM), [$manifest[self::ENTRY]['file']])),
             // Inside a script element only "<" could end it early.
             'first' => json_encode($first, \JSON_HEX_TAG | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR),
-        ]), 200, ['Cache-Control' => 'no-store']);
+        ]), 200, ['Cache-Control' => 'no-store', 'Content-Type' => 'text/html; charset=utf-8']);
     }
 
     /**
-     * A screen's own script and those it imports.
+     * A script and those it imports.
      *
      * @param array<string, array{file: string, imports?: list<string>}> $manifest
      * @param list<string>                                               $seen

@@ -3,12 +3,11 @@
   import { address } from '../../app/address.svelte'
   import Lure from '../../lure/Lure.svelte'
   import { inTheHand } from '../../lure/paint'
-  import Figures from '../../preview/Figures.svelte'
-  import LurePreview from '../../preview/LurePreview.svelte'
+  import LazyFigures from '../../preview/LazyFigures.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
   import CautionLine from '../../ui/CautionLine.svelte'
-  import InView from '../../ui/InView.svelte'
+  import Later from '../../ui/Later.svelte'
   import Panel from '../../ui/Panel.svelte'
   import ReadingAdjuster from '../../ui/ReadingAdjuster.svelte'
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
@@ -74,7 +73,15 @@
     class="grid content-start gap-x-8 gap-y-3 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)] lg:grid-rows-[auto_auto_1fr]"
   >
     <div class="bg-proof flex h-22 items-center justify-center p-2 text-[#1a1a1a] sm:h-56">
-      <Lure build={advice} paint={inTheHand(advice)} span={5.2} says="In the hand. " class="h-full max-h-full" />
+      <Later
+        ><Lure
+          build={advice}
+          paint={inTheHand(advice)}
+          span={5.2}
+          says="In the hand. "
+          class="h-full max-h-full"
+        /></Later
+      >
     </div>
     <div
       class="grid content-start gap-x-6 sm:grid-cols-2 lg:col-start-2 lg:row-span-3 lg:row-start-1"
@@ -83,22 +90,27 @@
     >
       {#each parts as part (part.key)}<PickedPart {part} {reading} {changed} />{/each}
     </div>
-    <ReadingAdjuster />
+    <Later><ReadingAdjuster /></Later>
     {#if before && currentReading.lastChange && view}
       <ChangeList field={currentReading.lastChange.field} {before} after={reading} changes={view.changes} />
     {/if}
   </div>
 
   {#snippet water()}
-    {#if view}<LurePreview
-        build={advice}
-        hand={inTheHand(advice)}
-        scene={view.scene}
-        {from}
-        {onfrom}
-        {at}
-        onat={(next) => (at = next)}
-      />
+    {#if view}
+      {#await import('../../preview/LurePreview.svelte')}
+        <p role="status" class="text-sm">Loading the pictures…</p>
+      {:then { default: LurePreview }}
+        <LurePreview
+          build={advice}
+          hand={inTheHand(advice)}
+          scene={view.scene}
+          {from}
+          {onfrom}
+          {at}
+          onat={(next) => (at = next)}
+        />
+      {/await}
     {:else}<p role="status" class="text-sm">Computing the colors in this water…</p>{/if}
   {/snippet}
   {#snippet fish()}<FishIt {advice} />{/snippet}
@@ -114,37 +126,37 @@
   {/snippet}
   {#snippet figures()}
     {#if view}
-      <InView height="20rem"
-        ><Figures
-          lookParts={advice.look_parts}
-          scene={view.scene}
-          {reading}
-          {from}
-          {at}
-          onat={(next) => (at = next)}
-        /></InView
-      >
+      <LazyFigures
+        lookParts={advice.look_parts}
+        scene={view.scene}
+        {reading}
+        {from}
+        {at}
+        onat={(next) => (at = next)}
+      />
     {/if}
   {/snippet}
 
-  <div>
-    {@render panel('water', 'In this water', gist.water, water, isWide)}
-    {@render panel('fish', 'How to fish it', gist.fish, fish)}
-    {#if advice.next.length > 0}{@render panel('next', 'If conditions change', gist.next, next)}{/if}
-    {@render panel('wrong', 'If something goes wrong', gist.wrong, wrong)}
-    {#if advice.disagreements.length > 0}{@render panel('others', 'Where anglers disagree', gist.others, others)}{/if}
-    {#if advice.near.length > 0}{@render panel('close', 'Close calls', gist.close, close)}{/if}
-    {#if view && view.opinions.length > 0}{@render panel(
-        'model',
-        'Second opinion, from the model',
-        gist.model,
-        model,
-      )}{/if}
-    {@render panel('lures', 'Which lure for this water', gist.lures, lures)}
-    {#if advice.notes.length > 0}{@render panel('notes', 'Good to know today', gist.notes, notes)}{/if}
-    {#if onParts.length + standing.length > 0}{@render panel('safety', 'Safety', gist.safety, safety)}{/if}
-    {@render panel('figures', 'How far each part is visible', gist.figures, figures)}
-  </div>
+  <Later>
+    <div>
+      {@render panel('water', 'In this water', gist.water, water, isWide)}
+      {@render panel('fish', 'How to fish it', gist.fish, fish)}
+      {#if advice.next.length > 0}{@render panel('next', 'If conditions change', gist.next, next)}{/if}
+      {@render panel('wrong', 'If something goes wrong', gist.wrong, wrong)}
+      {#if advice.disagreements.length > 0}{@render panel('others', 'Where anglers disagree', gist.others, others)}{/if}
+      {#if advice.near.length > 0}{@render panel('close', 'Close calls', gist.close, close)}{/if}
+      {#if view && view.opinions.length > 0}{@render panel(
+          'model',
+          'Second opinion, from the model',
+          gist.model,
+          model,
+        )}{/if}
+      {@render panel('lures', 'Which lure for this water', gist.lures, lures)}
+      {#if advice.notes.length > 0}{@render panel('notes', 'Good to know today', gist.notes, notes)}{/if}
+      {#if onParts.length + standing.length > 0}{@render panel('safety', 'Safety', gist.safety, safety)}{/if}
+      {@render panel('figures', 'How far each part is visible', gist.figures, figures)}
+    </div>
+  </Later>
   <p class="text-faint text-xs">
     Drawn to scale, {partLength(advice.measures.overall_in, settings.metric)} from nose to tail.
   </p>

@@ -9,22 +9,22 @@
   import { address, buildFrom } from '../../app/address.svelte'
   import { inTheirColours } from '../../lure/paint'
   import { blank } from '../../parts/part'
-  import PartFields from '../../parts/PartFields.svelte'
   import { firstBuild, KIND_OF, partsFor, SLOT_WORDS, slotsOf, step } from '../../parts/slots'
-  import Figures from '../../preview/Figures.svelte'
+  import LazyFigures from '../../preview/LazyFigures.svelte'
+  import PreviewRoom from '../../preview/PreviewRoom.svelte'
   import LurePreview from '../../preview/LurePreview.svelte'
   import { bench, withPart } from '../../stores/bench.svelte'
   import { notices } from '../../stores/notices.svelte'
   import { settings } from '../../stores/settings.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'
+  import Later from '../../ui/Later.svelte'
   import InView from '../../ui/InView.svelte'
   import ReadingAdjuster from '../../ui/ReadingAdjuster.svelte'
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
   import Trouble from '../../ui/Trouble.svelte'
   import { show } from '../../words/words'
   import BestPanel from './BestPanel.svelte'
-  import Commands from './Commands.svelte'
   import MissingPanel from './MissingPanel.svelte'
   import SavedPanel from './SavedPanel.svelte'
   import { press, type Command } from './shortcuts'
@@ -160,7 +160,12 @@
 </script>
 
 <svelte:window onkeydown={(event) => settings.value?.shortcuts !== false && press(event, commands)} />
-{#if findsCommand}<Commands {commands} onclose={() => (findsCommand = false)} />{/if}
+{#if findsCommand}
+  {#await import('./Commands.svelte') then { default: Commands }}<Commands
+      {commands}
+      onclose={() => (findsCommand = false)}
+    />{/await}
+{/if}
 
 <div class="flex flex-col gap-3">
   <header class="flex flex-wrap items-end justify-between gap-2">
@@ -194,7 +199,8 @@
       <!-- On a phone one column, whose pictures stay in view while the slots below them are stepped. -->
       <div class="flex flex-col gap-x-6 gap-y-3 lg:grid lg:grid-cols-[21rem_minmax(0,1fr)]">
         <div class="contents lg:order-2 lg:block lg:min-w-0">
-          <Answer question={verdict} waiting="Judging this build…" class="contents lg:flex lg:flex-col lg:gap-3">
+          {#if !verdict.shown}<PreviewRoom />{/if}
+          <Answer question={verdict} waiting="Judging this build…" quiet class="contents lg:flex lg:flex-col lg:gap-3">
             {#snippet children(data)}
               <LurePreview
                 stays
@@ -233,44 +239,50 @@
               role="group"
               aria-label="{SLOT_WORDS[bench.slot]}, changed freely"
             >
-              <PartFields part={edited} extra={inventory.data?.swatches ?? []} onset={edit} />
+              {#await import('../../parts/PartFields.svelte') then { default: PartFields }}<PartFields
+                  part={edited}
+                  extra={inventory.data?.swatches ?? []}
+                  onset={edit}
+                />{/await}
               <Button onclick={() => (editing = false)}>Done</Button>
             </div>
           {/if}
         </div>
         <div class="order-5 flex min-w-0 flex-col gap-3">
           {#if verdict.shown}<div class={verdict.isCurrent ? '' : 'opacity-60'} aria-busy={!verdict.isCurrent}>
-              <VerdictPanel verdict={verdict.shown.value} />
+              <Later><VerdictPanel verdict={verdict.shown.value} /></Later>
             </div>{/if}
-          <ReadingAdjuster />
+          <Later><ReadingAdjuster /></Later>
         </div>
       </div>
-      <Tabs.Root value={panel} onValueChange={(name) => address.show([name])}>
-        <Tabs.List class="border-base-content flex flex-wrap border-b" aria-label="What else your parts can do">
-          {#each PANELS as [name, words] (name)}
-            <Tabs.Trigger
-              value={name}
-              class="data-[state=active]:bg-primary data-[state=active]:text-primary-content flex min-h-11 items-center px-3 text-sm font-semibold"
-              >{words}</Tabs.Trigger
-            >
+      <Later>
+        <Tabs.Root value={panel} onValueChange={(name) => address.show([name])}>
+          <Tabs.List class="border-base-content flex flex-wrap border-b" aria-label="What else your parts can do">
+            {#each PANELS as [name, words] (name)}
+              <Tabs.Trigger
+                value={name}
+                class="data-[state=active]:bg-primary data-[state=active]:text-primary-content flex min-h-11 items-center px-3 text-sm font-semibold"
+                >{words}</Tabs.Trigger
+              >
+            {/each}
+          </Tabs.List>
+          {#each PANELS as [name] (name)}
+            <Tabs.Content value={name} class="pt-3">
+              {#if panel === name}
+                {#if name === 'best'}<InView height="12rem"><BestPanel {reading} /></InView>
+                {:else if name === 'swap'}<SwapPanel {reading} build={current} />
+                {:else if name === 'missing'}<MissingPanel />
+                {:else}<SavedPanel {reading} build={current} />{/if}
+              {/if}
+            </Tabs.Content>
           {/each}
-        </Tabs.List>
-        {#each PANELS as [name] (name)}
-          <Tabs.Content value={name} class="pt-3">
-            {#if panel === name}
-              {#if name === 'best'}<InView height="12rem"><BestPanel {reading} /></InView>
-              {:else if name === 'swap'}<SwapPanel {reading} build={current} />
-              {:else if name === 'missing'}<MissingPanel />
-              {:else}<SavedPanel {reading} build={current} />{/if}
-            {/if}
-          </Tabs.Content>
-        {/each}
-      </Tabs.Root>
+        </Tabs.Root>
+      </Later>
       {#if verdict.shown}
         {@const data = verdict.shown.value}
-        <InView height="24rem">
-          <h2 class="border-base-content border-b pb-1">How far each part is visible</h2>
-          <Figures
+        <section aria-labelledby="figures">
+          <h2 id="figures" class="border-base-content border-b pb-1">How far each part is visible</h2>
+          <LazyFigures
             lookParts={data.look_parts}
             scene={data.scene}
             reading={verdict.shown.input.reading}
@@ -278,7 +290,7 @@
             {at}
             onat={(next) => (at = next)}
           />
-        </InView>
+        </section>
       {/if}
       <p class="text-faint text-xs">
         A score tells how close a build comes to what the rules and the model want for this reading. It is a place to

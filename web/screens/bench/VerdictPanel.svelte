@@ -18,7 +18,7 @@
   <div class="border-base-content flex items-baseline justify-between border-b pb-1">
     <h2 id="verdict">Verdict</h2>
     <p class="text-sm">
-      <span class="text-lg font-extrabold">{round(verdict.score, 1)}</span> of 100 for today’s advice
+      <span class="text-lg font-extrabold" data-score>{round(verdict.score, 1)}</span> of 100 for today’s advice
     </p>
   </div>
   <ul class="py-2 text-sm leading-snug">

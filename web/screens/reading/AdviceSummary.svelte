@@ -1,46 +1,57 @@
 <script lang="ts">
   import ChevronRight from '@lucide/svelte/icons/chevron-right'
   import { adviceFor } from '../../api/queries'
-  import Lure from '../../lure/Lure.svelte'
   import { inTheHand } from '../../lure/paint'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'
+  import Later from '../../ui/Later.svelte'
+  import InView from '../../ui/InView.svelte'
   import CautionLine from '../../ui/CautionLine.svelte'
   import SwatchRow from '../../ui/SwatchRow.svelte'
   import { partsOf, title } from '../../words/adviceParts'
 
   /** The advice in brief: beside the reading on a wide screen; on a phone below it, with its gist in a strip above the thumb bar. */
   const advice = adviceFor(() => currentReading.asked)
+  /** On a phone the picture is one tap away, on the advice itself. */
+  const isWide = matchMedia('(min-width: 64rem)').matches
   const gist = $derived(advice.shown && partsOf(advice.shown.value, settings.metric))
 </script>
 
-<aside class="self-start lg:sticky lg:top-4" aria-label="What to tie">
-  <Answer question={advice} waiting="Reading the rules…" class="flex flex-col gap-3">
-    {#snippet children(data)}
-      {#each data.cautions.filter((caution) => caution.place === 'reading') as caution (caution.text)}<CautionLine
-          text={caution.text}
-          loud
-        />{/each}
-      <div class="bg-proof aspect-[16/9] p-3 text-[#1a1a1a]">
-        <Lure build={data} paint={inTheHand(data)} span={5.2} class="max-h-full" />
-      </div>
-      <h2 class="text-base leading-tight">{title(data)}</h2>
-      <dl class="text-sm">
-        {#each partsOf(data, settings.metric) as part (part.key)}
-          <div class="border-rule flex min-h-9 items-center justify-between gap-3 border-t py-1">
-            <dt class="text-faint shrink-0">{part.title}</dt>
-            <dd class="flex items-center gap-2 text-right leading-tight font-semibold">
-              <span>{part.headline}</span><SwatchRow colours={part.swatches} size="h-4" />
-            </dd>
-          </div>
-        {/each}
-      </dl>
-      <Button look="primary" class="w-full" href="#/advice">Full advice: why, and other approaches</Button>
-    {/snippet}
-  </Answer>
-</aside>
+{#snippet brief()}
+  <aside class="self-start lg:sticky lg:top-4" aria-label="What to tie">
+    <Answer question={advice} waiting="Reading the rules…" class="flex flex-col gap-3">
+      {#snippet children(data)}
+        {#each data.cautions.filter((caution) => caution.place === 'reading') as caution (caution.text)}<CautionLine
+            text={caution.text}
+            loud
+          />{/each}
+        {#if isWide}<div class="bg-proof aspect-[16/9] p-3 text-[#1a1a1a]">
+            <InView height="1px">
+              {#await import('../../lure/Lure.svelte') then { default: Lure }}
+                <Lure build={data} paint={inTheHand(data)} span={5.2} class="max-h-full" />
+              {/await}
+            </InView>
+          </div>{/if}
+        <h2 class="text-base leading-tight">{title(data)}</h2>
+        <dl class="text-sm">
+          {#each partsOf(data, settings.metric) as part (part.key)}
+            <div class="border-rule flex min-h-9 items-center justify-between gap-3 border-t py-1">
+              <dt class="text-faint shrink-0">{part.title}</dt>
+              <dd class="flex items-center gap-2 text-right leading-tight font-semibold">
+                <span>{part.headline}</span><SwatchRow colours={part.swatches} size="h-4" />
+              </dd>
+            </div>
+          {/each}
+        </dl>
+        <Button look="primary" class="w-full" href="#/advice">Full advice: why, and other approaches</Button>
+      {/snippet}
+    </Answer>
+  </aside>
+{/snippet}
+
+{#if isWide}{@render brief()}{:else}<Later>{@render brief()}</Later>{/if}
 
 <a
   class="border-base-content bg-base-100 fixed inset-x-0 bottom-[calc(3.5rem+env(safe-area-inset-bottom))] z-30 flex min-h-14 items-center gap-2 border-t px-3 lg:hidden print:hidden"

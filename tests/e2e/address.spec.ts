@@ -1,0 +1,129 @@
+import { expect, layBest, open, stock, tap, test } from './page'
+
+// An address is a screen with its reading, its build and its open panels; a change of screen is noticed by everybody.
+
+const READING = {
+  lure: 'jig',
+  visibility_in: 17,
+  tint: 'green',
+  sky: 'sun',
+  wind: 'ripple',
+  surface_f: 75,
+  depth_ft: 3,
+  season: 'summer',
+  cover: 'open',
+  cover_density: 'normal',
+  forage: 'crawfish',
+  red_crawfish: false,
+  bite: 'normal',
+  bass: 'largemouth',
+}
+
+test.beforeEach(async ({ page }) => {
+  await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })
+  await page.request.put('/api/desk', { data: { reading: READING } })
+})
+
+test('the address is a link to the reading, which another opens and can take back', async ({ page, context }) => {
+  await open(page, '#/advice', 'Jig')
+  await page.getByLabel('Forage').selectOption('shad')
+  await expect(page).toHaveURL(/r\.forage=shad/)
+  const link = page.url()
+  await page.request.put('/api/desk', { data: { reading: { ...READING, lure: 'bladed_jig', forage: 'perch' } } })
+  const other = await context.newPage()
+  await other.goto(link)
+  await expect(other.getByRole('heading', { name: /^Jig/ })).toBeVisible()
+  await expect(other.getByLabel('Forage')).toHaveValue('shad')
+  await other.getByRole('button', { name: 'Undo' }).click()
+  await expect(other.getByRole('heading', { name: /^Bladed jig/ })).toBeVisible()
+  await expect(other.getByLabel('Forage')).toHaveValue('perch')
+})
+
+test('a page that is only loaded again has the newest reading, not the one of its address', async ({ page }) => {
+  await open(page, '#/advice', 'Jig')
+  await expect(page).toHaveURL(/r\.forage=crawfish/)
+  await page.request.put('/api/desk', { data: { reading: { ...READING, forage: 'perch' } } })
+  await page.reload()
+  await expect(page.getByLabel('Forage')).toHaveValue('perch')
+})
+
+test('the address of the bench is a link to the build', async ({ page }) => {
+  await stock(page, 'demo/parts.csv')
+  await layBest(page, READING)
+  await open(page, '#/bench', 'Bench: jig')
+  const skirt = page.getByRole('combobox', { name: 'Skirt', exact: true })
+  await page.getByRole('button', { name: 'Skirt: next' }).click()
+  const chosen = await skirt.inputValue()
+  await expect(page).toHaveURL(new RegExp(`b\\.skirt=${chosen}`))
+  const link = page.url()
+  await page.getByRole('button', { name: 'Skirt: next' }).click()
+  await expect(skirt).not.toHaveValue(chosen)
+  await page.goto('about:blank')
+  await page.goto(link)
+  await expect(skirt).toHaveValue(chosen)
+})
+
+test('Back closes what was opened last, and then leaves the screen', async ({ page }) => {
+  await open(page, '', 'What is the water like?')
+  await page.getByRole('link', { name: 'Advice', exact: true }).click()
+  const fish = page.getByRole('region', { name: 'How to fish it' })
+  await fish.locator('summary').click()
+  await expect(fish).toContainText('Retrieve')
+  await page.goBack()
+  await expect(fish).not.toContainText('Retrieve')
+  await page.goBack()
+  await expect(page.getByRole('heading', { name: 'What is the water like?' })).toBeVisible()
+})
+
+test('a screen sets the title and takes the focus, and Back finds the place again', async ({ page }) => {
+  await open(page, '#/rules', 'Rules')
+  await expect(page).toHaveTitle('Rules · Kontrast')
+  await expect(page.getByRole('status').filter({ hasText: 'rules' })).toBeVisible()
+  await page.evaluate(() => scrollTo(0, 900))
+  await page.getByRole('link', { name: 'Logbook' }).click()
+  await expect(page).toHaveTitle('Logbook · Kontrast')
+  await expect(page.getByRole('main', { name: 'Logbook' })).toBeFocused()
+  expect(await page.evaluate(() => scrollY)).toBe(0)
+  await page.goBack()
+  await expect(page).toHaveTitle('Rules · Kontrast')
+})
+
+test('an address that is none has a page that leads on', async ({ page }) => {
+  await open(page, '#/no/such/page', 'There is no page here')
+  await page.getByRole('link', { name: 'Go to the reading' }).click()
+  await expect(page.getByRole('heading', { name: 'What is the water like?' })).toBeVisible()
+})
+
+test('the skip link leads to the page it stands on', async ({ page }) => {
+  await open(page, '#/settings', 'Settings')
+  await page.keyboard.press('Tab')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('main')).toBeFocused()
+  await expect(page.getByRole('heading', { name: 'Settings' })).toBeVisible()
+})
+
+test('? helps on every screen, and single keys can be switched off', async ({ page }) => {
+  await open(page, '#/logbook', 'Saved readings')
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog', { name: 'Help: Logbook' })).toBeVisible()
+  await page.keyboard.press('Escape')
+  await page.getByRole('link', { name: 'Settings' }).click()
+  await page.getByLabel('Single-key shortcuts').click()
+  await page.getByRole('heading', { name: 'Settings', exact: true }).click()
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog')).toBeHidden()
+  await page.getByRole('button', { name: 'Help' }).click()
+  await expect(page.getByRole('dialog', { name: 'Help: Settings' })).toBeVisible()
+})
+
+test('until a theme is chosen the system’s own holds', async ({ page }) => {
+  await page.request.put('/api/settings', { data: { units: 'us', theme: 'system' } })
+  await page.emulateMedia({ colorScheme: 'dark' })
+  await open(page, '#/settings', 'Settings')
+  const ground = () => page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor)
+  const dark = await ground()
+  await page.emulateMedia({ colorScheme: 'light' })
+  expect(await ground()).not.toBe(dark)
+  await tap(page, 'Lamp, at night')
+  await expect.poll(ground).toBe(dark)
+})

@@ -1,0 +1,298 @@
+import type { Page } from '@playwright/test'
+import { expect, layBest, open, stock, test } from './page'
+
+// A thumb on a phone: 390 by 844, and 320 for the smallest.
+
+const READING = {
+  lure: 'spinnerbait',
+  visibility_in: 22,
+  tint: 'tannic',
+  sky: 'broken',
+  wind: 'ripple',
+  surface_f: 58,
+  depth_ft: 4,
+  season: 'spring',
+  cover: 'wood',
+  cover_density: 'normal',
+  forage: 'bluegill',
+  red_crawfish: false,
+  bite: 'normal',
+  bass: 'largemouth',
+}
+
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+
+test.beforeEach(async ({ page }) => {
+  await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })
+  await page.request.put('/api/desk', { data: { reading: READING } })
+})
+
+const stick = (page: Page) =>
+  page
+    .locator('.slider')
+    .filter({ has: page.getByRole('slider', { name: 'Visibility' }) })
+    .first()
+const inches = (page: Page) => page.getByLabel('Visibility, inches').inputValue()
+
+/** A share of the width of the stick, as its marks follow the square root: see words/stick.ts. */
+const placeOf = (mark: number) => Math.sqrt(mark / 240)
+
+/** Numbers that look random and are the same every time: two of them make one that is spread like an error of the thumb. */
+function spread(sd: number): () => number {
+  let seed = 7
+  const next = () => (seed = (seed * 16807) % 2147483647) / 2147483647
+  return () => sd * Math.sqrt(-2 * Math.log(next())) * Math.cos(2 * Math.PI * next())
+}
+
+test('of a hundred taps with a spread of 4 px all hit the mark that was meant', async ({ page }) => {
+  await open(page, '', 'What is the water like?')
+  const box = await stick(page).boundingBox()
+  if (!box) throw new Error('The stick is not on the page.')
+  const off = spread(4)
+  const hits: Record<string, number> = {}
+  for (let i = 0; i < 100; i++) {
+    const mark = [18, 24, 12, 36][i % 4] ?? 18
+    // A thumb that strays further than the half way to the next mark (7 px at 18 in) is no miss of the stick.
+    const strays = Math.max(-6.5, Math.min(6.5, off()))
+    await page.touchscreen.tap(box.x + box.width * placeOf(mark) + strays, box.y + 20)
+    hits[`${mark} ${await inches(page)}`] = (hits[`${mark} ${await inches(page)}`] ?? 0) + 1
+  }
+  expect(hits).toEqual({ '18 18': 25, '24 24': 25, '12 12': 25, '36 36': 25 })
+})
+
+test('a swipe that begins on the stick scrolls and changes nothing', async ({ page }) => {
+  await open(page, '', 'What is the water like?')
+  await page.getByText('Bass', { exact: true }).waitFor()
+  const box = await stick(page).boundingBox()
+  if (!box) throw new Error('The stick is not on the page.')
+  const cdp = await page.context().newCDPSession(page)
+  await cdp.send('Input.synthesizeScrollGesture', {
+    x: box.x + 200,
+    y: box.y + 40,
+    yDistance: -300,
+    gestureSourceType: 'touch',
+    speed: 1200,
+  })
+  await expect.poll(() => page.evaluate(() => scrollY)).toBeGreaterThan(150)
+  expect(await inches(page)).toBe('22')
+})
+
+test('a finger that rests on the stick gets one inch at a time', async ({ page }) => {
+  await open(page, '', 'What is the water like?')
+  const box = await stick(page).boundingBox()
+  if (!box) throw new Error('The stick is not on the page.')
+  const cdp = await page.context().newCDPSession(page)
+  const y = box.y + 20
+  const finger = (type: 'touchStart' | 'touchMove' | 'touchEnd', x: number) =>
+    cdp.send('Input.dispatchTouchEvent', { type, touchPoints: type === 'touchEnd' ? [] : [{ x, y }] })
+  const x = box.x + 150
+  await finger('touchStart', x)
+  await expect(page.getByText('slide for one step at a time')).toBeVisible()
+  // A fourteenth of the width is one step.
+  await finger('touchMove', x + box.width / 14)
+  await expect.poll(() => inches(page)).toBe('23')
+  await finger('touchMove', x - (3 * box.width) / 14)
+  await expect.poll(() => inches(page)).toBe('19')
+  await finger('touchEnd', x)
+  await expect(page.getByText('slide for one step at a time')).toBeHidden()
+})
+
+test('an inch more or less, or a number that was measured, is a tap away', async ({ page }) => {
+  await open(page, '', 'What is the water like?')
+  await page.getByRole('button', { name: 'Visibility: more' }).tap()
+  expect(await inches(page)).toBe('23')
+  await page.getByRole('button', { name: 'Visibility: less' }).tap()
+  await page.getByRole('button', { name: 'Visibility: less' }).tap()
+  expect(await inches(page)).toBe('21')
+  await page.getByLabel('Visibility, inches').fill('31,5')
+  await page.getByLabel('Visibility, inches').press('Enter')
+  expect(await inches(page)).toBe('31.5')
+})
+
+test('a whole new reading and its advice take at most twelve taps', async ({ page }) => {
+  await open(page, '', 'What is the water like?')
+  let taps = 0
+  const pick = async (group: string, word: string) => {
+    taps++
+    await page.getByRole('group', { name: group, exact: true }).getByRole('radio', { name: word, exact: true }).tap()
+  }
+  const began = Date.now()
+  await pick('Lure', 'Jig')
+  const box = await stick(page).boundingBox()
+  taps++
+  await page.touchscreen.tap((box?.x ?? 0) + (box?.width ?? 0) * placeOf(12), (box?.y ?? 0) + 20)
+  await pick('Tint', 'Clay')
+  await pick('Sky', 'Overcast')
+  await pick('Wind', 'Chop')
+  // A temperature starts from the last one here: one tap takes it or is a step away from it.
+  taps++
+  await page.getByRole('button', { name: 'Surface temperature: more' }).tap()
+  await pick('Season', 'Summer')
+  await pick('Cover', 'Rock')
+  await pick('Forage', 'Crawfish')
+  await pick('Bite', 'Tough')
+  taps++
+  await page.getByRole('link', { name: /^Advice: / }).tap()
+  await expect(page.getByRole('heading', { name: /^Jig/ })).toBeVisible()
+  expect(taps).toBeLessThanOrEqual(12)
+  const { reading } = (await (await page.request.get('/api/desk')).json()) as { reading: Record<string, unknown> }
+  expect(reading).toMatchObject({
+    lure: 'jig',
+    visibility_in: 12,
+    tint: 'clay',
+    sky: 'overcast',
+    surface_f: 59,
+    bite: 'tough',
+  })
+  test.info().annotations.push({ type: 'time', description: `${Date.now() - began} ms by script` })
+})
+
+test('the advice stays in reach while the reading is changed', async ({ page }) => {
+  await open(page, '', 'What is the water like?')
+  const strip = page.getByRole('link', { name: /^Advice: / })
+  await page.getByRole('group', { name: 'Bite' }).scrollIntoViewIfNeeded()
+  await expect(strip).toBeInViewport({ ratio: 1 })
+  await expect(strip).toContainText('Green pumpkin')
+  await page.getByRole('group', { name: 'Forage', exact: true }).getByRole('radio', { name: 'Shad' }).tap()
+  await expect(strip).not.toContainText('Green pumpkin')
+})
+
+for (const size of [
+  { width: 390, height: 844, bar: 57 },
+  { width: 1280, height: 800, bar: 0 },
+]) {
+  test(`the advice says in its first view what to tie, with the first reason: ${size.width} px`, async ({ page }) => {
+    await page.setViewportSize(size)
+    await open(page, '#/advice', 'Spinnerbait')
+    await expect(page.getByText('agrees on blade finish')).toBeAttached()
+    const parts = page.getByRole('group', { name: 'What to tie' }).getByRole('region')
+    await expect(parts).toHaveCount(5)
+    for (const part of await parts.all()) {
+      await expect(part.getByRole('button', { name: /^Facts behind this/ }).first()).toBeVisible()
+      const box = await part.boundingBox()
+      expect((box?.y ?? 0) + (box?.height ?? 0), (await part.textContent()) ?? '').toBeLessThanOrEqual(
+        size.height - size.bar,
+      )
+    }
+  })
+}
+
+test('on the bench the pictures stay in view while parts are stepped', async ({ page }) => {
+  await stock(page, 'demo/parts.csv')
+  await layBest(page, READING)
+  await open(page, '#/bench', 'Bench: spinnerbait')
+  const picture = page.getByRole('img', { name: /^In the hand/ })
+  await expect(picture).toBeVisible()
+  await page.getByRole('button', { name: 'Trailer hook: next' }).scrollIntoViewIfNeeded()
+  await page.evaluate(() => scrollBy(0, 150))
+  await page.getByRole('button', { name: 'Skirt: next' }).tap()
+  await expect(picture).toBeInViewport({ ratio: 1 })
+})
+
+const LONG = 'The long narrow bay behind the second island past the old tamarack stand'
+const SCREENS = [
+  '',
+  '#/advice',
+  '#/bench',
+  '#/build-sheet',
+  '#/batch',
+  '#/parts',
+  '#/rules/B3.stained',
+  '#/logbook',
+  '#/settings',
+  '#/depths',
+  '#/nowhere',
+]
+const PANELS: Record<string, string> = {
+  '#/advice': 'water,fish,next,wrong,others,close,model,lures,notes,safety',
+}
+
+for (const width of [390, 320]) {
+  test(`nothing is squeezed, cut off or too small for a thumb: ${width} px`, async ({ page }) => {
+    test.setTimeout(180_000)
+    await page.setViewportSize({ width, height: 844 })
+    await fill(page)
+    for (const hash of SCREENS) {
+      await page.goto('about:blank')
+      await page.goto(`/${hash}${PANELS[hash] ? `?panel=${PANELS[hash]}` : ''}`)
+      await expect(page.getByRole('main').getByRole('heading', { level: 1 }).first()).toBeVisible()
+      await page.waitForLoadState('networkidle')
+      await page.waitForTimeout(500)
+      if (hash === '#/parts') await page.getByRole('button', { name: 'Add a part' }).tap()
+      if (hash === '#/rules/B3.stained') await page.getByLabel('Search').fill('copper')
+      expect(await faults(page), hash || 'reading').toEqual([])
+      if (hash !== '#/bench') continue
+      for (const tab of ['One swap', 'What is missing', 'Saved builds']) {
+        await page.getByRole('tab', { name: tab }).tap()
+        await page.waitForLoadState('networkidle')
+        await page.waitForTimeout(300)
+        expect(await faults(page), `bench, ${tab}`).toEqual([])
+      }
+    }
+  })
+}
+
+async function fill(page: Page): Promise<void> {
+  await stock(page, 'demo/parts.csv')
+  await layBest(page, READING)
+  const water = (await (
+    await page.request.post('/api/waters', { data: { name: LONG, tint: 'tannic', red_crawfish: true, note: LONG } })
+  ).json()) as { id: string }
+  await page.request.put('/api/desk', { data: { reading: READING, water_id: water.id } })
+  await page.request.post('/api/readings', { data: { reading: READING, water_id: water.id, note: LONG } })
+  const bench = (await (await page.request.get('/api/workbench')).json()) as { builds: { lure: string }[] }
+  const build = bench.builds.find((one) => one.lure === 'spinnerbait')
+  await page.request.post('/api/builds', { data: { name: LONG, note: LONG, build } })
+  await page.request.post('/api/bin', {
+    data: [
+      { kind: 'trailer', name: LONG, colour: 'black', style: 'craw', length_in: 3.5, count: 4, box: LONG.slice(0, 60) },
+    ],
+  })
+}
+
+/** What is wrong with the layout of a page, as sentences. */
+function faults(page: Page): Promise<string[]> {
+  return page.evaluate(() => {
+    const LEAST_TARGET = 44
+    const LEAST_TEXT = 160
+    const LONG_TEXT = 30
+    const found: string[] = []
+    const isShown = (element: Element) => {
+      const { width, height } = element.getBoundingClientRect()
+      return (
+        width > 1 &&
+        height > 1 &&
+        getComputedStyle(element).visibility === 'visible' &&
+        !element.closest('.sr-only, [aria-hidden=true]')
+      )
+    }
+    const says = (element: Element) =>
+      (element.getAttribute('aria-label') ?? element.textContent ?? '').trim().slice(0, 50)
+    const over = document.documentElement.scrollWidth - document.documentElement.clientWidth
+    if (over > 0) found.push(`the page is ${over} px too wide`)
+    for (const element of document.querySelectorAll('p, li, dd, dt, td, th, span, h1, h2, summary, button, a')) {
+      if (!isShown(element) || element.closest('svg, select, table')) continue
+      const own = [...element.childNodes]
+        .filter((node) => node.nodeType === Node.TEXT_NODE)
+        .map((node) => node.textContent ?? '')
+      const text = own.join('').trim()
+      const { width } = element.getBoundingClientRect()
+      const isBlock = getComputedStyle(element).display !== 'inline'
+      if (isBlock && text.length > LONG_TEXT && width < LEAST_TEXT)
+        found.push(`${Math.round(width)} px for: ${text.slice(0, 60)}`)
+    }
+    for (const element of document.querySelectorAll(
+      'button, a[href], input, select, summary, textarea, [role=tab], [role=slider]',
+    )) {
+      // A tile or a slider is as large as what surrounds its input.
+      const whole = element.matches('input') ? (element.closest('label, .slider') ?? element) : element
+      if (!isShown(whole)) continue
+      // Links within a sentence are as high as its line (WCAG 2.5.8).
+      if (element.matches('a') && getComputedStyle(element).display === 'inline') continue
+      const { width, height } = whole.getBoundingClientRect()
+      if (Math.min(width, height) < LEAST_TARGET - 0.5)
+        found.push(`${Math.round(width)} × ${Math.round(height)} px: ${element.tagName} ${says(element)}`)
+    }
+    return [...new Set(found)]
+  })
+}

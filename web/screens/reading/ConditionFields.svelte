@@ -1,0 +1,86 @@
+<script lang="ts">
+  import type { KeptReading } from '../../api/client'
+  import { currentReading } from '../../stores/currentReading.svelte'
+  import { settings } from '../../stores/settings.svelte'
+  import Gauge from '../../ui/Gauge.svelte'
+  import { BOUNDS } from '../../words/vocabulary'
+  import { change, depth, fromCelsius, round, temperature, toCelsius } from '../../words/words'
+
+  /** What is measured: temperature and its change, depth, the sun's height. */
+  const r = $derived(currentReading.reading)
+  let { readings }: { readings: readonly KeptReading[] } = $props()
+  const metric = $derived(settings.metric)
+  /** Where a temperature starts: the last one measured here, or else anywhere. */
+  const lastSurface = $derived(
+    readings.find(
+      (kept) => kept.reading.surface_f != null && (!currentReading.waterId || kept.water_id === currentReading.waterId),
+    )?.reading.surface_f ?? 60,
+  )
+  const degrees = $derived(
+    metric
+      ? { unit: '°C', toShown: (f: number) => round(toCelsius(f), 1), fromShown: fromCelsius }
+      : { unit: '°F', toShown: (f: number) => round(f, 0), fromShown: (f: number) => f },
+  )
+  const difference = $derived(
+    metric
+      ? { unit: '°C', toShown: (f: number) => round((f * 5) / 9, 1), fromShown: (c: number) => (c * 9) / 5 }
+      : { unit: '°F', toShown: (f: number) => f, fromShown: (f: number) => f },
+  )
+  const feet = $derived(
+    metric
+      ? { unit: 'm', toShown: (ft: number) => round(ft * 0.3048, 1), fromShown: (m: number) => m / 0.3048 }
+      : { unit: 'ft', toShown: (ft: number) => round(ft, 1), fromShown: (ft: number) => ft },
+  )
+</script>
+
+<div class="grid gap-5 sm:grid-cols-2">
+  <Gauge
+    label="Surface temperature"
+    value={r.surface_f ?? null}
+    min={BOUNDS.leastSurfaceF}
+    max={BOUNDS.mostSurfaceF}
+    step={1}
+    start={lastSurface}
+    {...degrees}
+    words={(v) => temperature(v, metric)}
+    onset={(surface_f) => currentReading.change({ surface_f })}
+    optional
+  />
+  <Gauge
+    label="Three-day change"
+    value={r.trend_f ?? null}
+    min={-15}
+    max={15}
+    step={1}
+    start={0}
+    {...difference}
+    words={(v) => change(v, metric)}
+    onset={(trend_f) => currentReading.change({ trend_f })}
+    optional
+    unset="steady"
+  />
+  <Gauge
+    label="Depth fished"
+    value={r.depth_ft}
+    min={1}
+    max={40}
+    step={1}
+    start={5}
+    {...feet}
+    words={(v) => depth(v, metric)}
+    onset={(depth_ft) => currentReading.change({ depth_ft: depth_ft ?? 5 })}
+  />
+  <Gauge
+    label="Sun height"
+    value={r.sun_elevation_deg ?? null}
+    min={0}
+    max={BOUNDS.mostSunElevationDeg}
+    step={5}
+    start={50}
+    unit="°"
+    words={(v) => `${v}°`}
+    onset={(sun_elevation_deg) => currentReading.change({ sun_elevation_deg })}
+    optional
+    unset="assumed 50°"
+  />
+</div>

@@ -1,0 +1,54 @@
+<script lang="ts">
+  import { currentReading } from '../../stores/currentReading.svelte'
+  import { settings } from '../../stores/settings.svelte'
+  import Choice from '../../ui/Choice.svelte'
+  import Gauge from '../../ui/Gauge.svelte'
+  import Several from '../../ui/Several.svelte'
+  import Swatches from '../../ui/Swatches.svelte'
+  import { FORAGES } from '../../words/vocabulary'
+  import { partLength, round } from '../../words/words'
+
+  /** What the bass eat here: which, how long, in which colors. */
+  const r = $derived(currentReading.reading)
+  const metric = $derived(settings.metric)
+  const inches = $derived(
+    metric
+      ? { unit: 'mm', toShown: (inch: number) => round(inch * 25.4, 0), fromShown: (mm: number) => mm / 25.4 }
+      : { unit: 'in', toShown: (inch: number) => inch, fromShown: (inch: number) => inch },
+  )
+</script>
+
+<Choice
+  label="Forage"
+  options={FORAGES}
+  value={r.forage}
+  onpick={(forage) =>
+    currentReading.change({ forage, forage_also: (r.forage_also ?? []).filter((other) => other !== forage) })}
+  columns="grid-cols-3 sm:grid-cols-7"
+/>
+<Several
+  label="Other forage"
+  note="tap all that you see"
+  options={FORAGES.filter((forage) => forage !== r.forage && forage !== 'unknown')}
+  value={r.forage_also ?? []}
+  onset={(forage_also) => currentReading.change({ forage_also })}
+/>
+<Gauge
+  label="Forage length"
+  value={r.forage_in ?? null}
+  min={1}
+  max={10}
+  step={0.5}
+  start={3}
+  {...inches}
+  words={(v) => partLength(v, metric)}
+  onset={(forage_in) => currentReading.change({ forage_in })}
+  optional
+  unset="not measured"
+/>
+<Swatches
+  label="Forage colors"
+  note="strongest first"
+  value={r.forage_colours ?? []}
+  onset={(forage_colours) => currentReading.change({ forage_colours })}
+/>

@@ -1,0 +1,32 @@
+<script lang="ts" module>
+  /** What waits for its turn: one at a time, so that the page answers between them. */
+  const waiting: (() => void)[] = []
+  let isRunning = false
+
+  function next(): void {
+    const build = waiting.shift()
+    isRunning = build !== undefined
+    if (!build) return
+    build()
+    // After the paint that shows it.
+    requestAnimationFrame(() => setTimeout(next))
+  }
+
+  function later(build: () => void): void {
+    waiting.push(build)
+    if (isRunning) return
+    isRunning = true
+    requestAnimationFrame(() => setTimeout(next))
+  }
+</script>
+
+<script lang="ts">
+  import type { Snippet } from 'svelte'
+
+  /** A part of a screen below the first view, built once that is painted. */
+  let { children }: { children: Snippet } = $props()
+  let isBuilt = $state(false)
+  $effect(() => later(() => (isBuilt = true)))
+</script>
+
+{#if isBuilt}{@render children()}{/if}
