@@ -66,13 +66,18 @@ test('a swipe that begins on the stick scrolls and changes nothing', async ({ pa
   const box = await stick(page).boundingBox()
   if (!box) throw new Error('The stick is not on the page.')
   const cdp = await page.context().newCDPSession(page)
-  await cdp.send('Input.synthesizeScrollGesture', {
-    x: box.x + 200,
-    y: box.y + 40,
-    yDistance: -300,
-    gestureSourceType: 'touch',
-    speed: 1200,
-  })
+  // Up, and a little aside, as a thumb does.
+  const finger = (type: 'touchStart' | 'touchMove' | 'touchEnd', step: number) =>
+    cdp.send('Input.dispatchTouchEvent', {
+      type,
+      touchPoints: type === 'touchEnd' ? [] : [{ x: box.x + 200 + step, y: box.y + 40 - 20 * step }],
+    })
+  await finger('touchStart', 0)
+  for (let step = 1; step <= 15; step++) {
+    await finger('touchMove', step)
+    await page.waitForTimeout(16)
+  }
+  await finger('touchEnd', 15)
   await expect.poll(() => page.evaluate(() => scrollY)).toBeGreaterThan(150)
   expect(await inches(page)).toBe('22')
 })
@@ -220,13 +225,13 @@ for (const width of [390, 320]) {
       await page.waitForTimeout(500)
       if (hash === '#/parts') await page.getByRole('button', { name: 'Add a part' }).tap()
       if (hash === '#/rules/B3.stained') await page.getByLabel('Search').fill('copper')
-      expect(await faults(page), hash || 'reading').toEqual([])
+      expect.soft(await faults(page), hash || 'reading').toEqual([])
       if (hash !== '#/bench') continue
       for (const tab of ['One swap', 'What is missing', 'Saved builds']) {
         await page.getByRole('tab', { name: tab }).tap()
         await page.waitForLoadState('networkidle')
         await page.waitForTimeout(300)
-        expect(await faults(page), `bench, ${tab}`).toEqual([])
+        expect.soft(await faults(page), `bench, ${tab}`).toEqual([])
       }
     }
   })

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte'
   import type { Reading } from '../api/client'
   import { isSame } from '../api/settled.svelte'
   import { bench } from '../stores/bench.svelte'
@@ -15,12 +16,18 @@
   const SHOWS_BUILD: readonly ScreenName[] = ['Bench', 'Build sheet']
 
   $effect(() => {
-    const reading = address.followed && (fromParams('r', address.followed) as Reading | null)
+    const { followed } = address
+    if (followed) untrack(() => follow(followed))
+  })
+
+  /** Opens the reading of a link, once: what is changed after that is not taken back by it. */
+  function follow(followed: URLSearchParams) {
+    const reading = fromParams('r', followed) as Reading | null
     if (!reading || isSame(sorted(reading), sorted(bare(currentReading.reading)))) return
     const { reading: before, waterId } = currentReading
     currentReading.reopen(reading, null)
     notices.say('Opened the reading of the link.', () => currentReading.reopen(before, waterId))
-  })
+  }
 
   $effect(() => {
     const reading = bare(currentReading.reading)

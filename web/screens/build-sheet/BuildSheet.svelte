@@ -149,9 +149,9 @@
         <ReelAndPrice />
         <ol class="sheet-steps grid gap-x-6 lg:grid-cols-2">
           {#each data.steps as step, i (step.task)}
-            <li class="border-rule flex break-inside-avoid gap-3 border-t py-2">
-              <StepDrawing small sheet={data} step={i} class="sheet-drawing h-20 w-32 shrink-0" />
-              <div class="min-w-0 text-sm leading-snug">
+            <li class="border-rule flex break-inside-avoid flex-wrap gap-3 border-t py-2 min-[360px]:flex-nowrap">
+              <StepDrawing small sheet={data} step={i} class="sheet-drawing h-18 w-28 shrink-0 sm:h-20 sm:w-32" />
+              <div class="min-w-44 flex-1 text-sm leading-snug">
                 <p class="font-bold">{i + 1}. {step.title}</p>
                 <p>{stepText(step, data, metric)}</p>
                 {#if step.parts.length > 0 && step.task !== 'lay_out'}<p class="font-semibold">

@@ -115,7 +115,7 @@
                   ></span></span
                 >
                 <button
-                  class="min-h-11 cursor-pointer underline-offset-2 hover:underline"
+                  class="min-h-11 min-w-11 cursor-pointer text-left underline-offset-2 hover:underline"
                   aria-pressed={chosen === held.colour}
                   onclick={() => (chosen = held.colour)}>{capital(show(held.colour))}</button
                 >

@@ -11,22 +11,22 @@
   import type { OwnedPart } from '../../api/client'
   import CautionLine from '../../ui/CautionLine.svelte'
   import Trouble from '../../ui/Trouble.svelte'
-  import { blank, isLow, KINDS, measureWords, PLURALS, searchText, swatches, type Kind } from '../../parts/part'
-  import PartSwatch from '../../parts/PartSwatch.svelte'
+  import { blank, isLow, KINDS, PLURALS, searchText, type Kind } from '../../parts/part'
   import { inventoryQuery } from '../../api/queries'
   import { money } from '../../stores/money'
   import { notices } from '../../stores/notices.svelte'
-  import { settings } from '../../stores/settings.svelte'
   import { list } from '../../words/words'
   import { count, number } from '../../words/numbers'
   import { InventoryWrites } from './inventory.svelte'
   import BulkBar from './BulkBar.svelte'
   import ImportPanel from './ImportPanel.svelte'
   import PartEditor from './PartEditor.svelte'
+  import PartRow from './PartRow.svelte'
   import VirtualRows from './VirtualRows.svelte'
 
   const bin = inventoryQuery()
   const writes = new InventoryWrites()
+  const isNarrow = matchMedia('(max-width: 39.99rem)').matches
   let sought = $state('')
   let kind = $state<Kind | ''>('')
   let box = $state('')
@@ -198,41 +198,22 @@
       <p class="py-4 text-sm">No part has all of that. Take a word or a filter away.</p>
     {:else}
       <p class="text-sm" role="status">{number(shown.length)} shown</p>
-      <VirtualRows rows={shown} height={56} label="Parts" class="border-base-content h-[60vh] border-t">
+      <VirtualRows
+        rows={shown}
+        height={isNarrow ? 112 : 56}
+        label="Parts"
+        class="border-base-content h-[60vh] border-t"
+      >
         {#snippet row(part)}
-          <div class="border-rule flex h-full items-center gap-2 border-b text-sm sm:gap-3">
-            <label class="flex h-11 w-11 shrink-0 items-center justify-center">
-              <input
-                class="checkbox border-edge"
-                type="checkbox"
-                aria-label="Choose {part.name}"
-                checked={chosen.includes(part.id ?? '')}
-                onchange={(event) => choose(part.id ?? '', event.currentTarget.checked)}
-              />
-            </label>
-            <PartSwatch colours={swatches(part)} />
-            <button
-              class="flex min-h-11 min-w-0 flex-1 flex-col justify-center text-left leading-tight"
-              onclick={() => (inHand.value = { ...part })}
-            >
-              <span class="truncate font-semibold">{part.name}</span>
-              <span class="text-faint truncate text-xs">{measureWords(part, settings.metric)}</span>
-            </button>
-            <span class="text-faint hidden w-24 truncate lg:block">{part.box}</span>
-            <span class="hidden w-16 text-right lg:block">{part.cost != null ? money(part.cost) : '—'}</span>
-            <span class="flex items-center">
-              <Button class="px-0" label="One fewer {part.name}" onclick={() => recount(part, -1)}>−</Button>
-              <span class="w-8 text-center {isLow(part) ? 'font-extrabold underline' : ''}">{part.count}</span>
-              <Button class="px-0" label="One more {part.name}" onclick={() => recount(part, 1)}>+</Button>
-            </span>
-            <span class="hidden w-10 text-xs font-bold sm:block">{isLow(part) ? 'low' : ''}</span>
-            <Button class="hidden sm:flex" onclick={() => duplicate(part)}
-              >Copy<span class="sr-only"> {part.name}</span></Button
-            >
-            <Button class="hidden sm:flex" onclick={() => writes.remove([part], `${part.name} deleted.`)}
-              >Delete<span class="sr-only"> {part.name}</span></Button
-            >
-          </div>
+          <PartRow
+            {part}
+            isChosen={chosen.includes(part.id ?? '')}
+            onchoose={(on) => choose(part.id ?? '', on)}
+            onopen={() => (inHand.value = { ...part })}
+            oncount={(by) => recount(part, by)}
+            oncopy={() => duplicate(part)}
+            ondelete={() => writes.remove([part], `${part.name} deleted.`)}
+          />
         {/snippet}
       </VirtualRows>
     {/if}

@@ -37,10 +37,10 @@
         <h2 class="text-base leading-tight">{title(data)}</h2>
         <dl class="text-sm">
           {#each partsOf(data, settings.metric) as part (part.key)}
-            <div class="border-rule flex min-h-9 items-center justify-between gap-3 border-t py-1">
+            <div class="border-rule flex min-h-9 flex-wrap items-center justify-between gap-x-3 border-t py-1">
               <dt class="text-faint shrink-0">{part.title}</dt>
-              <dd class="flex items-center gap-2 text-right leading-tight font-semibold">
-                <span>{part.headline}</span><SwatchRow colours={part.swatches} size="h-4" />
+              <dd class="ml-auto flex items-center gap-2 text-right leading-tight font-semibold">
+                <span class="min-w-40">{part.headline}</span><SwatchRow colours={part.swatches} size="h-4" />
               </dd>
             </div>
           {/each}

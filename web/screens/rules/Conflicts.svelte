@@ -30,7 +30,7 @@
         {#each data.slice(0, SHOWN) as meeting (meeting.rule + meeting.pick)}
           <li class="border-rule border-t py-1">
             <a
-              class="inline-flex min-h-11 items-center font-semibold underline underline-offset-2"
+              class="inline-flex min-h-11 min-w-11 items-center font-semibold underline underline-offset-2"
               href="#/rules/{encodeURIComponent(meeting.rule)}">{meeting.rule}</a
             >
             on the {fullPickWords(meeting.pick)}: {count(meeting.met, 'time')}, {outcome(meeting)}.

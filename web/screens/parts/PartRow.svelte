@@ -1,0 +1,51 @@
+<script lang="ts">
+  import type { OwnedPart } from '../../api/client'
+  import { isLow, measureWords, swatches } from '../../parts/part'
+  import PartSwatch from '../../parts/PartSwatch.svelte'
+  import { money } from '../../stores/money'
+  import { settings } from '../../stores/settings.svelte'
+  import Button from '../../ui/Button.svelte'
+
+  /** One part of the list: a line, or on a phone two, so that its name has room. */
+  interface Props {
+    part: OwnedPart
+    isChosen: boolean
+    onchoose: (on: boolean) => void
+    onopen: () => void
+    oncount: (by: 1 | -1) => void
+    oncopy: () => void
+    ondelete: () => void
+  }
+  let { part, isChosen, onchoose, onopen, oncount, oncopy, ondelete }: Props = $props()
+</script>
+
+<div
+  class="border-rule flex h-full flex-wrap content-center items-center gap-x-2 border-b text-sm sm:flex-nowrap sm:gap-x-3"
+>
+  <label class="flex h-11 w-11 shrink-0 items-center justify-center">
+    <input
+      class="checkbox border-edge"
+      type="checkbox"
+      aria-label="Choose {part.name}"
+      checked={isChosen}
+      onchange={(event) => onchoose(event.currentTarget.checked)}
+    />
+  </label>
+  <PartSwatch colours={swatches(part)} />
+  <button class="flex min-h-11 min-w-44 flex-1 flex-col justify-center text-left leading-tight" onclick={onopen}>
+    <span class="line-clamp-2 font-semibold">{part.name}</span>
+    <span class="text-faint w-full truncate text-xs">{measureWords(part, settings.metric)}</span>
+  </button>
+  <span class="flex basis-full items-center justify-end gap-2 sm:basis-auto">
+    <span class="text-faint hidden w-24 truncate lg:block">{part.box}</span>
+    <span class="hidden w-16 text-right lg:block">{part.cost != null ? money(part.cost) : '—'}</span>
+    <span class="w-8 text-xs font-bold">{isLow(part) ? 'low' : ''}</span>
+    <span class="flex items-center">
+      <Button class="px-0" label="One fewer {part.name}" onclick={() => oncount(-1)}>−</Button>
+      <span class="w-8 text-center {isLow(part) ? 'font-extrabold underline' : ''}">{part.count}</span>
+      <Button class="px-0" label="One more {part.name}" onclick={() => oncount(1)}>+</Button>
+    </span>
+    <Button onclick={oncopy}>Copy<span class="sr-only"> {part.name}</span></Button>
+    <Button onclick={ondelete}>Delete<span class="sr-only"> {part.name}</span></Button>
+  </span>
+</div>
