@@ -1,10 +1,12 @@
 import AxeBuilder from '@axe-core/playwright'
+import type { Locator, Page } from '@playwright/test'
+import Color from 'colorjs.io'
 import { expect, SIZES, test, THEMES } from './page'
 
 // The whole book is one entry over and over: a search leaves enough of it to read.
 const SCREENS = [
   ['reading', ''],
-  ['advice', '#/advice'],
+  ['advice', '#/advice?panel=fish,next,wrong,others,close,model,lures,notes,safety,figures'],
   ['depths', '#/depths'],
   ['rulebook', '#/rules/B3.stained'],
   ['bench', '#/bench'],
@@ -21,6 +23,26 @@ const SETTLES_MS = 600
 // Axe reads every element of five screens in one go.
 test.setTimeout(120_000)
 
+/**
+ * Whether nothing that lies over an element has a color of its own: the place to hit of a button reaches into the lines beside it, and axe
+ * cannot tell that it is clear.
+ */
+function isUnderGlass(page: Page, selector: string): Promise<boolean> {
+  return page.locator(selector).evaluate((element) => {
+    const isClear = (other: Element) => {
+      const { backgroundColor, backgroundImage } = getComputedStyle(other)
+      return backgroundImage === 'none' && /^(transparent|rgba\(.*, 0\))$/.test(backgroundColor)
+    }
+    return [...element.getClientRects()].every(({ left, top, width, height }) =>
+      [0.1, 0.5, 0.9].every((share) => {
+        const stack = document.elementsFromPoint(left + width * share, top + height / 2)
+        const over = stack.slice(0, stack.indexOf(element))
+        return over.every((other) => element.contains(other) || isClear(other))
+      }),
+    )
+  })
+}
+
 for (const theme of THEMES) {
   for (const size of SIZES) {
     test(`every screen can be read by anybody: ${theme}, ${size.name}`, async ({ page }) => {
@@ -35,6 +57,9 @@ for (const theme of THEMES) {
         await page.waitForTimeout(SETTLES_MS)
         if (name === 'rulebook') await page.getByLabel('Search').fill('copper')
         await expect(page.locator('html')).toHaveAttribute('data-theme', theme)
+        // The whole screen at once: what the thumb bar covers now is scrolled out from under it.
+        const height = await page.evaluate(() => document.documentElement.scrollHeight)
+        await page.setViewportSize({ width: size.width, height: Math.max(size.height, height + 60) })
         // What is inside a drawing says nothing by itself: the drawing has one name for all of it.
         const axe = new AxeBuilder({ page }).exclude('svg > *')
         // A theme changes colours and nothing else.
@@ -43,13 +68,70 @@ for (const theme of THEMES) {
             ? axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
             : axe.withRules(['color-contrast'])
         ).analyze()
-        expect(
-          found.violations.map(
-            (violation) => `${violation.id}: ${violation.nodes.map((node) => node.html).join(' | ')}`,
-          ),
-          `${name} in ${theme}`,
-        ).toEqual([])
+        expect
+          .soft(
+            found.violations.map(
+              (violation) => `${violation.id}: ${violation.nodes.map((node) => node.html).join(' | ')}`,
+            ),
+            `${name} in ${theme}`,
+          )
+          .toEqual([])
+        // What axe could not decide is decided here, or it is a fault too.
+        const undecided = []
+        for (const one of found.incomplete) {
+          for (const node of one.nodes) {
+            const isSeen = one.id === 'color-contrast' && (await isUnderGlass(page, String(node.target[0])))
+            if (!isSeen) undecided.push(`${one.id}: ${node.html.slice(0, 120)}`)
+          }
+        }
+        expect.soft(undecided, `${name} in ${theme}, undecided`).toEqual([])
+        await page.setViewportSize(size)
       }
     })
   }
 }
+
+/** WCAG 2.2: 1.4.11 (controls and the ring of focus, 3:1), 1.4.3 (text and the labels of an axis, 4.5:1); the contrast by Color.js. */
+for (const theme of THEMES) {
+  test(`borders, the ring of focus and quiet text stand out: ${theme}`, async ({ page }) => {
+    await page.request.put('/api/settings', { data: { units: 'us', theme, schools: {} } })
+    await page.goto('/#/advice?panel=figures')
+    await page.getByRole('region', { name: 'How far each part is visible' }).scrollIntoViewIfNeeded()
+    const label = page.locator('[data-plot="parts"] text').first()
+    await expect(label).toBeVisible()
+    const axis = await label.evaluate((text) => {
+      const { fill, opacity, fillOpacity } = getComputedStyle(text)
+      return { fill, opacity: Number(opacity) * Number(fillOpacity) }
+    })
+    const color = (name: string) =>
+      page.evaluate((one) => getComputedStyle(document.documentElement).getPropertyValue(one).trim(), name)
+    const ratio = async (one: string, other: string) =>
+      new Color(one.startsWith('--') ? await color(one) : one).contrast(new Color(await color(other)), 'WCAG21')
+    const grounds = ['--color-base-100', '--color-base-200', '--color-primary', '--color-neutral', '--proof']
+    for (const ground of grounds) {
+      // The ring has two lines, one of which shows wherever it lies.
+      const best = Math.max(await ratio('--ring', ground), await ratio('--ring-inner', ground))
+      expect(best, `ring on ${ground}`).toBeGreaterThanOrEqual(3)
+    }
+    expect(await ratio('--ring', '--color-base-100'), 'ring on the page').toBeGreaterThanOrEqual(3)
+    expect(await ratio('--edge', '--color-base-100'), 'border of a control').toBeGreaterThanOrEqual(3)
+    expect(await ratio('--faint', '--color-base-100'), 'quiet text').toBeGreaterThanOrEqual(4.5)
+    expect(axis.opacity, 'label of an axis').toBe(1)
+    expect(await ratio(axis.fill, '--color-base-100'), 'label of an axis').toBeGreaterThanOrEqual(4.5)
+  })
+}
+
+test('the ring of focus is drawn around a chosen tile and the current link', async ({ page }) => {
+  await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })
+  await page.goto('/')
+  await page.getByRole('radio', { checked: true }).first().focus()
+  await page.keyboard.press('Shift+Tab')
+  await page.keyboard.press('Tab')
+  const ring = (of: Locator) => of.evaluate((element) => getComputedStyle(element).outlineColor)
+  const blue = 'rgb(11, 95, 255)'
+  expect(await ring(page.locator('label:has(input:focus-visible)'))).toBe(blue)
+  await page.getByRole('link', { name: 'Reading', exact: true }).focus()
+  await page.keyboard.press('Shift+Tab')
+  await page.keyboard.press('Tab')
+  expect(await ring(page.getByRole('link', { name: 'Reading', exact: true }))).toBe(blue)
+})

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Minus from '@lucide/svelte/icons/minus'
   import Button from '../ui/Button.svelte'
   import type { OwnedPart } from '../api/client'
   import { capital, fraction, show } from '../words/words'
@@ -107,7 +108,9 @@
       {@const name = mostOf(field) > 1 ? `${words} ${i + 1}` : words}
       <div class="flex items-end">
         <ColourField label={name} value={colour} {extra} onset={(next) => setColour(field, i, next)} />
-        <Button label="Remove {name.toLowerCase()}" onclick={() => setColour(field, i, null)}>−</Button>
+        <Button label="Remove {name.toLowerCase()}" onclick={() => setColour(field, i, null)}
+          ><Minus size={16} aria-hidden="true" /></Button
+        >
       </div>
     {/each}
     {#if (part[field] ?? []).length < mostOf(field)}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import X from '@lucide/svelte/icons/x'
   import Button from './Button.svelte'
   import NumberBox from './NumberBox.svelte'
   import Slider from './Slider.svelte'
@@ -62,12 +63,14 @@
         onset={(shown) => onset(shown === null ? null : clamp(fromShown(shown)))}
       />
       {#if optional && value !== null}
-        <Button look="plain" label="{label}: clear" onclick={() => onset(null)}>×</Button>
+        <Button look="plain" label="{label}: clear" onclick={() => onset(null)}
+          ><X size={16} aria-hidden="true" /></Button
+        >
       {/if}
     </span>
   </div>
   <div class="flex items-center gap-2">
-    <Stepper sign="−" label="{label}: less" onstep={() => by(-1)} />
+    <Stepper way="less" label="{label}: less" onstep={() => by(-1)} />
     <Slider
       {label}
       value={toPlace(now)}
@@ -76,6 +79,6 @@
       onset={(place) => onset(clamp(min + place * step))}
       class="h-11 min-w-0 flex-1 {value === null ? 'opacity-50' : ''}"
     />
-    <Stepper sign="+" label="{label}: more" onstep={() => by(1)} />
+    <Stepper way="more" label="{label}: more" onstep={() => by(1)} />
   </div>
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import X from '@lucide/svelte/icons/x'
   import TriangleAlert from '@lucide/svelte/icons/triangle-alert'
   import { notices, type Notice } from '../stores/notices.svelte'
   import Button from './Button.svelte'
@@ -25,6 +26,6 @@
     onclick={() => {
       closeToast?.()
       notices.dismissed(notice)
-    }}>×</Button
+    }}><X size={16} aria-hidden="true" /></Button
   >
 </div>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Plus from '@lucide/svelte/icons/plus'
+  import Minus from '@lucide/svelte/icons/minus'
   import type { Snippet } from 'svelte'
 
   /** A part of a screen under a heading; folded, the heading says what is inside. */
@@ -42,7 +44,9 @@
       <summary
         class="border-base-content flex min-h-11 cursor-pointer list-none items-center gap-2 border-t py-1 text-sm"
       >
-        <span class="text-faint w-4 shrink-0 text-center" aria-hidden="true">{isOpen ? '−' : '+'}</span>
+        <span class="text-faint w-4 shrink-0" aria-hidden="true"
+          >{#if isOpen}<Minus size={14} aria-hidden="true" />{:else}<Plus size={14} aria-hidden="true" />{/if}</span
+        >
         <span class="min-w-0 leading-snug"
           ><svelte:element this={`h${level}`} {id} class="inline">{title}</svelte:element>{#if gist}<span
               class="text-faint ml-2">{gist}</span

@@ -31,7 +31,7 @@
   <div class="flex min-w-56 flex-[2] flex-col text-[0.8125rem]">
     <span class="flex justify-between gap-3"><span class="font-bold">Visibility</span><output>{shown}</output></span>
     <span class="flex items-center gap-2">
-      <Stepper sign="−" label="Visibility: less" onstep={() => toStop(stop - 1)} />
+      <Stepper way="less" label="Visibility: less" onstep={() => toStop(stop - 1)} />
       <Slider
         label="Visibility"
         value={stop}
@@ -41,7 +41,7 @@
         onset={toStop}
         class="h-11 min-w-0 flex-1"
       />
-      <Stepper sign="+" label="Visibility: more" onstep={() => toStop(stop + 1)} />
+      <Stepper way="more" label="Visibility: more" onstep={() => toStop(stop + 1)} />
     </span>
   </div>
   {#each SELECTS as select (select.field)}

@@ -1,12 +1,14 @@
 <script lang="ts">
+  import Plus from '@lucide/svelte/icons/plus'
+  import Minus from '@lucide/svelte/icons/minus'
   /** A button that steps once for a tap, and on and on while it is held. */
   interface Props {
     label: string
-    sign: '−' | '+'
+    way: 'less' | 'more'
     onstep: () => void
     disabled?: boolean
   }
-  let { label, sign, onstep, disabled = false }: Props = $props()
+  let { label, way, onstep, disabled = false }: Props = $props()
   const HELD_MS = 450
   const AGAIN_MS = 90
   let timer: ReturnType<typeof setTimeout> | undefined
@@ -39,5 +41,6 @@
   onclick={() => {
     if (!held) onstep()
     held = false
-  }}>{sign}</button
+  }}
+  >{#if way === 'less'}<Minus size={16} aria-hidden="true" />{:else}<Plus size={16} aria-hidden="true" />{/if}</button
 >

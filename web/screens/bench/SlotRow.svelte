@@ -1,4 +1,6 @@
 <script lang="ts">
+  import ArrowRight from '@lucide/svelte/icons/arrow-right'
+  import ArrowLeft from '@lucide/svelte/icons/arrow-left'
   import type { Composition, OwnedPart } from '../../api/client'
   import { measureWords, swatches } from '../../parts/part'
   import PartSwatch from '../../parts/PartSwatch.svelte'
@@ -50,7 +52,7 @@
   </div>
   <div class="flex items-center gap-1.5">
     <Button label="{SLOT_WORDS[slot]}: previous" class="px-0" disabled={parts.length === 0} onclick={() => onstep(-1)}
-      >←</Button
+      ><ArrowLeft size={16} aria-hidden="true" /></Button
     >
     <PartSwatch colours={part ? swatches(part) : []} />
     <select
@@ -68,7 +70,7 @@
       {#each parts as other (other.id)}<option value={other.id}>{other.name}</option>{/each}
     </select>
     <Button label="{SLOT_WORDS[slot]}: next" class="px-0" disabled={parts.length === 0} onclick={() => onstep(1)}
-      >→</Button
+      ><ArrowRight size={16} aria-hidden="true" /></Button
     >
   </div>
   {#if part}<p class="text-faint truncate text-xs">{measureWords(part, settings.metric)}</p>{/if}

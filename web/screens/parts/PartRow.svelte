@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Plus from '@lucide/svelte/icons/plus'
+  import Minus from '@lucide/svelte/icons/minus'
   import type { OwnedPart } from '../../api/client'
   import { isLow, measureWords, swatches } from '../../parts/part'
   import PartSwatch from '../../parts/PartSwatch.svelte'
@@ -41,9 +43,13 @@
     <span class="hidden w-16 text-right lg:block">{part.cost != null ? money(part.cost) : '—'}</span>
     <span class="w-8 text-xs font-bold">{isLow(part) ? 'low' : ''}</span>
     <span class="flex items-center">
-      <Button class="px-0" label="One fewer {part.name}" onclick={() => oncount(-1)}>−</Button>
+      <Button class="px-0" label="One fewer {part.name}" onclick={() => oncount(-1)}
+        ><Minus size={16} aria-hidden="true" /></Button
+      >
       <span class="w-8 text-center {isLow(part) ? 'font-extrabold underline' : ''}">{part.count}</span>
-      <Button class="px-0" label="One more {part.name}" onclick={() => oncount(1)}>+</Button>
+      <Button class="px-0" label="One more {part.name}" onclick={() => oncount(1)}
+        ><Plus size={16} aria-hidden="true" /></Button
+      >
     </span>
     <Button onclick={oncopy}>Copy<span class="sr-only"> {part.name}</span></Button>
     <Button onclick={ondelete}>Delete<span class="sr-only"> {part.name}</span></Button>

@@ -41,7 +41,7 @@
       <span class="text-faint text-sm">{band?.name}</span></span
     >
     <span class="flex items-center gap-2">
-      <Stepper sign="−" label="Visibility: less" onstep={() => to(stop - 1)} />
+      <Stepper way="less" label="Visibility: less" onstep={() => to(stop - 1)} />
       <NumberBox
         large
         label="Visibility, {metric ? 'cm' : 'inches'}"
@@ -51,7 +51,7 @@
         max={MOST_IN * 5 * unit}
         onset={(shown) => shown !== null && onset(shown / unit)}
       />
-      <Stepper sign="+" label="Visibility: more" onstep={() => to(stop + 1)} />
+      <Stepper way="more" label="Visibility: more" onstep={() => to(stop + 1)} />
     </span>
   </div>
   <Slider

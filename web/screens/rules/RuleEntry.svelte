@@ -1,4 +1,6 @@
 <script lang="ts">
+  import Plus from '@lucide/svelte/icons/plus'
+  import Minus from '@lucide/svelte/icons/minus'
   import Button from '../../ui/Button.svelte'
   import { push } from 'svelte-spa-router'
   import { answer, api, type Rule } from '../../api/client'
@@ -46,7 +48,9 @@
     <summary
       class="relative flex min-h-11 cursor-pointer list-none flex-col justify-center gap-0.5 pl-6 text-sm leading-snug"
     >
-      <span class="text-faint absolute top-2.5 left-0" aria-hidden="true">{unfolded ? '−' : '+'}</span>
+      <span class="text-faint absolute top-2.5 left-0" aria-hidden="true"
+        >{#if unfolded}<Minus size={14} aria-hidden="true" />{:else}<Plus size={14} aria-hidden="true" />{/if}</span
+      >
       <span>
         <span class="font-semibold">{rule.because}</span>
         <span class="text-faint text-[0.6875rem]">{rule.facts.join(' ')}</span>
