@@ -94,7 +94,7 @@
       <div class="grid gap-x-8 gap-y-5 lg:grid-cols-2">
         <section aria-labelledby="uses">
           <h2 id="uses" class="border-base-content border-b pb-1">What it uses</h2>
-          <table class="w-full text-left text-sm">
+          <table class="w-full text-left text-sm [&_td]:pl-2 [&_th+th]:pl-2 [&_thead_th]:whitespace-nowrap">
             <thead class="text-faint text-xs"
               ><tr
                 ><th class="py-1 font-normal">Part</th><th class="text-right font-normal">Needed</th><th

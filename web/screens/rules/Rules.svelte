@@ -65,7 +65,7 @@
   <header>
     <h1>Rules</h1>
     <p class="text-faint max-w-prose text-sm">
-      Every habit this program knows. Each rule says when it speaks and what for; the loudest voices win. Common
+      Every rule behind the advice: when it applies, and what it votes for. The votes with the most weight win. Common
       practice of builders, not science.
     </p>
   </header>

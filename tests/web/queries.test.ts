@@ -1,0 +1,114 @@
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
+import { keys, STALE_AFTER, type Written } from '../../web/api/keys'
+import { queryClient } from '../../web/api/queryClient'
+import { Refused, Unreachable, answer } from '../../web/api/client'
+import { isSame } from '../../web/api/settled.svelte'
+import { whenWritten, wrote } from '../../web/api/writes'
+
+// What each write makes stale, and what is asked again when the server is silent.
+
+const READING = { lure: 'jig' } as Parameters<typeof keys.best>[0]
+const BUILD = { lure: 'jig' } as Parameters<typeof keys.swaps>[0]['build']
+
+const KEPT: Record<string, readonly unknown[]> = {
+  advice: keys.advice(READING),
+  verdict: keys.verdict({ reading: READING, build: BUILD, from: 'side' }),
+  best: keys.best(READING),
+  swaps: keys.swaps({ reading: READING, build: BUILD }),
+  sheet: keys.sheet({ reading: READING, build: BUILD }),
+  batch: keys.batch([]),
+  missing: keys.missing(),
+  inventory: keys.inventory(),
+  builds: keys.builds(),
+  built: keys.built(),
+  waters: keys.waters(),
+  readings: keys.readings(),
+  rules: keys.rules(),
+}
+
+describe('what a write makes stale', () => {
+  beforeEach(() => {
+    for (const key of Object.values(KEPT)) queryClient.setQueryData(key, 'known')
+  })
+  afterEach(() => queryClient.clear())
+
+  const stale = () =>
+    Object.entries(KEPT)
+      .filter(([, key]) => queryClient.getQueryState(key)?.isInvalidated)
+      .map(([name]) => name)
+
+  for (const [what, expected] of [
+    ['parts', ['best', 'swaps', 'sheet', 'batch', 'missing', 'inventory']],
+    ['built', ['best', 'swaps', 'sheet', 'batch', 'missing', 'inventory', 'built']],
+    ['swatches', ['inventory']],
+    // The gear ratio and the price stand on the sheet; the units and the theme in no answer at all.
+    ['settings', ['sheet', 'batch', 'missing']],
+    ['builds', ['builds']],
+    ['waters', ['waters']],
+    ['readings', ['missing', 'readings']],
+    ['everything', Object.keys(KEPT)],
+  ] as [Written, string[]][]) {
+    test(`${what}`, async () => {
+      await wrote(what)
+      expect(stale()).toEqual(expected)
+    })
+  }
+
+  test('a write of a part never makes an advice stale: no part decides it', async () => {
+    await wrote('parts')
+    expect(stale()).not.toContain('advice')
+  })
+
+  test('a store that holds copies of parts is told', async () => {
+    const told = vi.fn()
+    whenWritten(told)
+    await wrote('parts')
+    expect(told).toHaveBeenCalledWith('parts')
+  })
+
+  test('every word that is named is the first of a key', () => {
+    const first = new Set(Object.values(KEPT).map(([word]) => word))
+    for (const named of Object.values(STALE_AFTER)) {
+      if (named !== 'all') for (const word of named) expect(first).toContain(word)
+    }
+  })
+})
+
+describe('asking again', () => {
+  const retry = queryClient.getDefaultOptions().queries?.retry as (count: number, error: Error) => boolean
+  const refusal = new Refused({ type: '', title: '', status: 422, detail: 'No.', code: '', faults: [], fault_count: 0 })
+
+  test('silence is asked again, twice', () => {
+    expect([0, 1, 2].map((count) => retry(count, new Unreachable()))).toEqual([true, true, false])
+  })
+
+  test('a refusal is an answer', () => expect(retry(0, refusal)).toBe(false))
+
+  test('whatever the browser thinks of the network', () => {
+    const { queries, mutations } = queryClient.getDefaultOptions()
+    expect([queries?.networkMode, mutations?.networkMode]).toEqual(['always', 'always'])
+    expect([queries?.refetchOnWindowFocus, queries?.refetchOnReconnect]).toEqual([false, false])
+  })
+})
+
+describe('what went wrong, in words', () => {
+  test('the browser’s own wording never reaches the screen', async () => {
+    const failing = answer(Promise.reject(new TypeError('Failed to fetch')))
+    await expect(failing).rejects.toThrow('Kontrast does not answer. Check that it is still running, then try again.')
+  })
+
+  test('an answer that is no sentence gets one', async () => {
+    const refused = answer(Promise.resolve({ error: '<html>', response: new Response('', { status: 502 }) }))
+    await expect(refused).rejects.toThrow('Kontrast could not answer (502)')
+  })
+
+  test('a canceled request stays what it is', async () => {
+    const canceled = answer(Promise.reject(new DOMException('gone', 'AbortError')))
+    await expect(canceled).rejects.toThrow('gone')
+  })
+})
+
+test('inputs are the same where they say the same', () => {
+  expect(isSame({ a: [1] }, { a: [1] })).toBe(true)
+  expect(isSame({ a: [1] }, { a: [2] })).toBe(false)
+})
