@@ -80,12 +80,14 @@ test('a screen sets the title and takes the focus, and Back finds the place agai
   await expect(page).toHaveTitle('Rules · Kontrast')
   await expect(page.getByRole('status').filter({ hasText: 'rules' })).toBeVisible()
   await page.evaluate(() => scrollTo(0, 900))
+  await page.waitForFunction(() => (history.state as { scrolled?: number } | null)?.scrolled === 900)
   await page.getByRole('link', { name: 'Logbook' }).click()
   await expect(page).toHaveTitle('Logbook · Kontrast')
   await expect(page.getByRole('main', { name: 'Logbook' })).toBeFocused()
   expect(await page.evaluate(() => scrollY)).toBe(0)
   await page.goBack()
   await expect(page).toHaveTitle('Rules · Kontrast')
+  await expect.poll(() => page.evaluate(() => scrollY)).toBe(900)
 })
 
 test('an address that is none has a page that leads on', async ({ page }) => {

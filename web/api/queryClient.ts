@@ -4,7 +4,7 @@ import { Refused } from './client'
 const TRIES_AGAIN = 2
 const WAITS_MS = 400
 
-/** The server is on this machine or in this house, whatever the browser thinks of the network: everything is asked at once, and never stopped. */
+/** The server is on this machine or in this house, whatever the browser thinks of the network: nothing waits for that to come back. */
 export const queryClient = new QueryClient({
   defaultOptions: {
     queries: {

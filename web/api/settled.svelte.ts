@@ -8,8 +8,8 @@ const FOLLOW_MS = 240
 export const isSame = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other)
 
 /**
- * An input as it is worth asking about: a change after a pause is followed at once, one that keeps changing now and then, or, where `quiet` is
- * wanted, only once it has settled. The last value is always followed.
+ * An input as it is worth asking about: a change after a pause is followed at once, one that keeps changing now and then, or, where `quiet`
+ * is wanted, only once it has settled. The last value is always followed.
  */
 export function settled<T>(input: () => T, quiet: () => boolean = () => false): { readonly value: T } {
   let value = $state.raw(untrack(input))

@@ -11,6 +11,7 @@
   import type { ScreenName } from './help'
   import KeepAddress from './KeepAddress.svelte'
   import { PRIMARY, ROUTES, SECONDARY } from './screens'
+  import { restoreScroll } from './scroll'
   import { isTyping } from './typing'
   import { start } from './start'
 
@@ -29,6 +30,7 @@
     screen = name
     document.title = `${name} · Kontrast`
     await tick()
+    if (!isSame || isFirst) restoreScroll()
     if (!isFirst && !isSame) main?.focus({ preventScroll: true })
     isFirst = false
   }
@@ -118,11 +120,7 @@
       <p role="status">Opening…</p>
     {:then}
       <KeepAddress {screen} />
-      <Router
-        routes={ROUTES}
-        restoreScrollState
-        onRouteLoaded={(event) => void opened((event.userData as { name: ScreenName }).name)}
-      />
+      <Router routes={ROUTES} onRouteLoaded={(event) => void opened((event.userData as { name: ScreenName }).name)} />
     {:catch error}
       <Trouble {error} onretry={() => (started = start())} />
     {/await}

@@ -15,7 +15,8 @@ export type ScreenName =
 export const HELP: Record<ScreenName, readonly string[]> = {
   Reading: [
     'Describe the water you are fishing. The advice follows each tap.',
-    'Visibility is the depth at which a light-colored lure on a marked line is just no longer visible. Tap a mark, use the steppers, type the number, or rest a finger on the stick for a finer scale.',
+    'Visibility is the depth at which a light-colored lure on a marked line is just no longer visible.',
+    'Tap a mark, use the steppers, type the number, or rest a finger on the stick for a finer scale.',
     'Your last reading is always kept. “Save reading” puts a copy in the logbook.',
   ],
   Advice: [
@@ -25,7 +26,8 @@ export const HELP: Record<ScreenName, readonly string[]> = {
   ],
   Bench: [
     'Put parts together and see the lure in the hand and in this water.',
-    'Arrow keys step through the parts of the marked slot and through the slots. Press / to find a command by name. Single keys can be switched off in Settings.',
+    'Arrow keys step through the parts of the marked slot and through the slots. Press / to find a command by name.',
+    'Single keys can be switched off in Settings.',
     'Each lure keeps a build of its own. Undo goes back up to fifty changes, also after the page was closed.',
   ],
   'Build sheet': [

@@ -22,6 +22,7 @@
     TRAILER_STYLES,
     TRIMS,
   } from '../words/vocabulary'
+  import Field from '../ui/Field.svelte'
   import ColourField from './ColourField.svelte'
   import { FIELDS } from './part'
 
@@ -129,75 +130,75 @@
       Eye
     </label>
   {:else if field === 'opacity'}
-    <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Opacity</span>
-      <select
-        class="select border-edge h-11 w-36"
-        value={String(part.opacity ?? 1)}
-        onchange={(event) => onset({ opacity: Number(event.currentTarget.value) })}
-      >
-        {#if !SEE_THROUGH.some(([value]) => value === (part.opacity ?? 1))}<option value={String(part.opacity)}
-            >{part.opacity}</option
-          >{/if}
-        {#each SEE_THROUGH as [value, words] (value)}<option value={String(value)}>{words}</option>{/each}
-      </select>
-    </label>
+    <Field label="Opacity"
+      >{#snippet children(tied)}<select
+          class="select border-edge h-11 w-36"
+          value={String(part.opacity ?? 1)}
+          onchange={(event) => onset({ opacity: Number(event.currentTarget.value) })}
+          {...tied}
+        >
+          {#if !SEE_THROUGH.some(([value]) => value === (part.opacity ?? 1))}<option value={String(part.opacity)}
+              >{part.opacity}</option
+            >{/if}
+          {#each SEE_THROUGH as [value, words] (value)}<option value={String(value)}>{words}</option>{/each}
+        </select>{/snippet}</Field
+    >
   {:else if field === 'weight_oz'}
-    <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Weight, oz</span>
-      <select
-        class="select border-edge h-11 w-28"
-        value={part.weight_oz}
-        onchange={(event) => onset({ weight_oz: Number(event.currentTarget.value) })}
-      >
-        {#if !WEIGHTS.includes(part.weight_oz ?? 0)}<option value={part.weight_oz}>{part.weight_oz}</option>{/if}
-        {#each WEIGHTS as ounces (ounces)}<option value={ounces}>{fraction(ounces)}</option>{/each}
-      </select>
-    </label>
+    <Field label="Weight, oz"
+      >{#snippet children(tied)}<select
+          class="select border-edge h-11 w-28"
+          value={part.weight_oz}
+          onchange={(event) => onset({ weight_oz: Number(event.currentTarget.value) })}
+          {...tied}
+        >
+          {#if !WEIGHTS.includes(part.weight_oz ?? 0)}<option value={part.weight_oz}>{part.weight_oz}</option>{/if}
+          {#each WEIGHTS as ounces (ounces)}<option value={ounces}>{fraction(ounces)}</option>{/each}
+        </select>{/snippet}</Field
+    >
   {:else if field === 'number'}
-    <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Number</span>
-      <select
-        class="select border-edge h-11 w-20"
-        value={part.number}
-        onchange={(event) => onset({ number: Number(event.currentTarget.value) })}
-      >
-        {#each BLADE_NUMBERS as number (number)}<option value={number}>#{number}</option>{/each}
-      </select>
-    </label>
+    <Field label="Number"
+      >{#snippet children(tied)}<select
+          class="select border-edge h-11 w-20"
+          value={part.number}
+          onchange={(event) => onset({ number: Number(event.currentTarget.value) })}
+          {...tied}
+        >
+          {#each BLADE_NUMBERS as number (number)}<option value={number}>#{number}</option>{/each}
+        </select>{/snippet}</Field
+    >
   {:else if field === 'length_in'}
-    <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Length, in</span>
-      <input
-        class="input border-edge h-11 w-24"
-        type="number"
-        min="0.5"
-        max={BOUNDS.mostLengthIn}
-        step="0.25"
-        value={part.length_in}
-        oninput={(event) => onset({ length_in: event.currentTarget.valueAsNumber || null })}
-      />
-    </label>
+    <Field label="Length, in"
+      >{#snippet children(tied)}<input
+          class="input border-edge h-11 w-24"
+          type="number"
+          min="0.5"
+          max={BOUNDS.mostLengthIn}
+          step="0.25"
+          value={part.length_in}
+          oninput={(event) => onset({ length_in: event.currentTarget.valueAsNumber || null })}
+          {...tied}
+        />{/snippet}</Field
+    >
   {:else if field === 'metal'}
-    <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Finish</span>
-      <select
-        class="select border-edge h-11 w-32"
-        value={part.metal ?? 'paint'}
-        onchange={(event) => {
-          const word = event.currentTarget.value
-          onset(
-            word === 'paint'
-              ? { metal: null, darkened: false, colour: 'white' }
-              : { metal: word as NonNullable<OwnedPart['metal']>, colour: null },
-          )
-        }}
-      >
-        {#each [...METALS, 'paint'] as word (word)}<option value={word}
-            >{word === 'paint' ? 'Painted' : capital(word)}</option
-          >{/each}
-      </select>
-    </label>
+    <Field label="Finish"
+      >{#snippet children(tied)}<select
+          class="select border-edge h-11 w-32"
+          value={part.metal ?? 'paint'}
+          onchange={(event) => {
+            const word = event.currentTarget.value
+            onset(
+              word === 'paint'
+                ? { metal: null, darkened: false, colour: 'white' }
+                : { metal: word as NonNullable<OwnedPart['metal']>, colour: null },
+            )
+          }}
+          {...tied}
+        >
+          {#each [...METALS, 'paint'] as word (word)}<option value={word}
+              >{word === 'paint' ? 'Painted' : capital(word)}</option
+            >{/each}
+        </select>{/snippet}</Field
+    >
   {:else if field === 'darkened'}
     {#if part.metal}
       <label class="flex h-11 items-center gap-2 self-end text-[0.8125rem] font-bold">
@@ -233,28 +234,28 @@
       </div>
     </fieldset>
   {:else if field === 'size'}
-    <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Size</span>
-      <input
-        class="input border-edge h-11 w-28"
-        value={part.size}
-        oninput={(event) => onset({ size: event.currentTarget.value })}
-      />
-    </label>
+    <Field label="Size"
+      >{#snippet children(tied)}<input
+          class="input border-edge h-11 w-28"
+          value={part.size}
+          oninput={(event) => onset({ size: event.currentTarget.value })}
+          {...tied}
+        />{/snippet}</Field
+    >
   {:else if isWords(field)}
     {#if field !== 'arm' || part.lures?.includes('spinnerbait')}
-      <label class="flex flex-col gap-1 text-[0.8125rem]">
-        <span class="font-bold">{LABELS[field] ?? capital(show(field))}</span>
-        <select
-          class="select border-edge h-11 w-36"
-          value={part[field] ?? WORDS[field][0]}
-          onchange={(event) => onset({ [field]: event.currentTarget.value || null } as Partial<OwnedPart>)}
-        >
-          {#each WORDS[field] as word (word)}
-            {#if word !== '' || part.kind !== 'hook'}<option value={word}>{optionWords(field, word)}</option>{/if}
-          {/each}
-        </select>
-      </label>
+      <Field label={LABELS[field] ?? capital(show(field))}
+        >{#snippet children(tied)}<select
+            class="select border-edge h-11 w-36"
+            value={part[field] ?? WORDS[field][0]}
+            onchange={(event) => onset({ [field]: event.currentTarget.value || null } as Partial<OwnedPart>)}
+            {...tied}
+          >
+            {#each WORDS[field] as word (word)}
+              {#if word !== '' || part.kind !== 'hook'}<option value={word}>{optionWords(field, word)}</option>{/if}
+            {/each}
+          </select>{/snippet}</Field
+      >
     {/if}
   {/if}
 {/each}

@@ -61,7 +61,8 @@
   function fadingWords(scene: Scene, at: number, eye: Eye): string {
     const away = waterLength(scene.distances_in[at] ?? 0, settings.metric)
     const left = Math.round(100 * (scene.left[at] ?? 0))
-    return `As ${eye === 'bass' ? 'a bass' : 'a person'} sees it ${away} away, ${left} % of its contrast left. ${confusedWords(scene, at, eye)}`
+    const who = eye === 'bass' ? 'a bass' : 'a person'
+    return `As ${who} sees it ${away} away, ${left} % of its contrast left. ${confusedWords(scene, at, eye)}`
   }
 
   /** What an eye cannot tell apart, in words; empty where it tells everything apart. */

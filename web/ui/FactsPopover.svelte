@@ -21,7 +21,10 @@
   </Popover.Trigger>
   <Popover.Portal>
     <Popover.Content
-      class="border-base-content bg-base-100 text-base-content z-50 max-h-80 w-[min(24rem,calc(100vw-2rem))] overflow-y-auto border-2 p-3 text-sm shadow-lg"
+      class={[
+        'border-base-content bg-base-100 text-base-content z-50 max-h-80',
+        'w-[min(24rem,calc(100vw-2rem))] overflow-y-auto border-2 p-3 text-sm shadow-lg',
+      ]}
       sideOffset={2}
       collisionPadding={16}
     >

@@ -4,7 +4,7 @@ export interface Drag {
   tap: (share: number) => void
   /** A drag begins, once it is clear that it is not a scroll. */
   begin?: () => void
-  /** A drag goes on: where the finger is, how far it has moved since it began, and whether it rested first and so moves on the finer scale. */
+  /** A drag goes on: where the finger is, how far it has moved since, and whether it rested first, which means the finer scale. */
   move: (share: number, moved: number, fine: boolean) => void
   /** A finger rests on it: the finer scale is shown. */
   rest?: (share: number) => void

@@ -42,7 +42,11 @@ final readonly class AdviceController
     }
 
     #[Route('/api/advice/view', methods: ['POST'])]
-    #[Operation('viewAdvice', 'An advice with its lure in the water, the model’s second opinion and what changed', AdviceViewDocument::class)]
+    #[Operation(
+        'viewAdvice',
+        'An advice with its lure in the water, the model’s second opinion and what changed',
+        AdviceViewDocument::class,
+    )]
     public function view(#[Payload] AdviceViewRequestDocument $request): Response
     {
         return $this->answer->json($this->view->of($request));

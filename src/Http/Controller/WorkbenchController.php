@@ -24,7 +24,13 @@ final readonly class WorkbenchController
     }
 
     #[Route(methods: ['GET'])]
-    #[Operation('workbench', 'What is on the bench, or null before the first build', WorkbenchDocument::class, isNullable: true, isEdited: true)]
+    #[Operation(
+        'workbench',
+        'What is on the bench, or null before the first build',
+        WorkbenchDocument::class,
+        isNullable: true,
+        isEdited: true,
+    )]
     public function show(): Response
     {
         return $this->answer->kept($this->keep->show());

@@ -30,7 +30,10 @@ final readonly class FreshenParts
         }
         foreach (['builds', 'past'] as $list) {
             $builds = \is_array($workbench[$list] ?? null) ? $workbench[$list] : [];
-            $workbench[$list] = array_map(static fn (mixed $build): mixed => \is_array($build) ? self::fresh($build, $owned) : $build, $builds);
+            $workbench[$list] = array_map(
+                static fn (mixed $build): mixed => \is_array($build) ? self::fresh($build, $owned) : $build,
+                $builds,
+            );
         }
 
         return $workbench;

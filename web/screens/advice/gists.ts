@@ -32,7 +32,10 @@ export function gists(advice: Advice, view: AdviceView | null, metric: boolean):
   const [best] = advice.lure_ranking
   return {
     water: view ? waterGist(view, metric) : '',
-    fish: `${capital(show(retrieve.name))}, ${show(retrieve.pace)}; ${valueWords('tackle.line_lb', tackle.line_lb, metric)} ${show(tackle.line)}`,
+    fish: [
+      `${capital(show(retrieve.name))}, ${show(retrieve.pace)}`,
+      `${valueWords('tackle.line_lb', tackle.line_lb, metric)} ${show(tackle.line)}`,
+    ].join('; '),
     next: some(
       [...new Set(advice.next.map((step) => step.when))].map((when) => {
         const step = advice.next.find((one) => one.when === when)

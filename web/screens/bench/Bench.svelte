@@ -261,8 +261,10 @@
             {#each PANELS as [name, words] (name)}
               <Tabs.Trigger
                 value={name}
-                class="data-[state=active]:bg-primary data-[state=active]:text-primary-content flex min-h-11 items-center px-3 text-sm font-semibold"
-                >{words}</Tabs.Trigger
+                class={[
+                  'data-[state=active]:bg-primary data-[state=active]:text-primary-content flex min-h-11',
+                  'items-center px-3 text-sm font-semibold',
+                ]}>{words}</Tabs.Trigger
               >
             {/each}
           </Tabs.List>

@@ -24,7 +24,10 @@
         <Palette.Empty class="p-2 text-sm">No command has that name.</Palette.Empty>
         {#each commands as command (command.name)}
           <Palette.Item
-            class="data-selected:bg-primary data-selected:text-primary-content flex min-h-11 cursor-pointer items-center justify-between px-2 text-sm"
+            class={[
+              'data-selected:bg-primary data-selected:text-primary-content flex min-h-11 cursor-pointer',
+              'items-center justify-between px-2 text-sm',
+            ]}
             value={command.name}
             onSelect={() => run(command)}
           >

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Field from '../../ui/Field.svelte'
   import { settings } from '../../stores/settings.svelte'
 
   /** What the sheet computes with that is neither a part nor in the reading. */
@@ -14,16 +15,16 @@
 
 <div class="flex flex-wrap gap-3 print:hidden">
   {#each FIELDS as { field, label, step } (field)}
-    <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">{label}</span>
-      <input
-        class="input border-edge h-11 w-32"
-        type="number"
-        min="0"
-        {step}
-        value={settings.value?.[field] ?? ''}
-        onchange={(event) => change(field, event.currentTarget.valueAsNumber)}
-      />
-    </label>
+    <Field {label}
+      >{#snippet children(tied)}<input
+          class="input border-edge h-11 w-32"
+          type="number"
+          min="0"
+          {step}
+          value={settings.value?.[field] ?? ''}
+          onchange={(event) => change(field, event.currentTarget.valueAsNumber)}
+          {...tied}
+        />{/snippet}</Field
+    >
   {/each}
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Field from '../../ui/Field.svelte'
   import Button from '../../ui/Button.svelte'
   import type { OwnedPart } from '../../api/client'
   import { blank, KINDS, type Kind } from '../../parts/part'
@@ -41,17 +42,17 @@
   }}
 >
   <div class="flex flex-wrap items-end gap-3">
-    <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Type</span>
-      <select
-        class="select border-edge h-11 w-32"
-        value={part.kind}
-        onchange={(event) => toKind(event.currentTarget.value as Kind)}
-      >
-        {#each KINDS as kind (kind)}<option value={kind}>{kind === 'hook' ? 'Trailer hook' : capital(kind)}</option
-          >{/each}
-      </select>
-    </label>
+    <Field label="Type"
+      >{#snippet children(tied)}<select
+          class="select border-edge h-11 w-32"
+          value={part.kind}
+          onchange={(event) => toKind(event.currentTarget.value as Kind)}
+          {...tied}
+        >
+          {#each KINDS as kind (kind)}<option value={kind}>{kind === 'hook' ? 'Trailer hook' : capital(kind)}</option
+            >{/each}
+        </select>{/snippet}</Field
+    >
     <label class="flex min-w-48 flex-1 flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">Name</span>
       <!-- svelte-ignore a11y_autofocus -->
@@ -67,53 +68,53 @@
     <PartFields {part} {extra} {onset} />
   </div>
   <div class="flex flex-wrap items-end gap-3">
-    <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Count</span>
-      <input
-        class="input border-edge h-11 w-20"
-        type="number"
-        min="0"
-        value={part.count}
-        oninput={(event) => onset({ count: number(event.currentTarget.valueAsNumber) ?? 0 })}
-      />
-    </label>
-    <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Low at</span>
-      <input
-        class="input border-edge h-11 w-20"
-        type="number"
-        min="0"
-        value={part.low_at ?? ''}
-        oninput={(event) => onset({ low_at: number(event.currentTarget.valueAsNumber) })}
-      />
-    </label>
-    <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Cost of one</span>
-      <input
-        class="input border-edge h-11 w-24"
-        type="number"
-        min="0"
-        step="0.01"
-        value={part.cost ?? ''}
-        oninput={(event) => onset({ cost: number(event.currentTarget.valueAsNumber) })}
-      />
-    </label>
-    <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Box</span>
-      <input
-        class="input border-edge h-11 w-32"
-        value={part.box ?? ''}
-        oninput={(event) => onset({ box: event.currentTarget.value })}
-      />
-    </label>
-    <label class="flex min-w-40 flex-1 flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Note</span>
-      <input
-        class="input border-edge h-11 w-full"
-        value={part.note ?? ''}
-        oninput={(event) => onset({ note: event.currentTarget.value })}
-      />
-    </label>
+    <Field label="Count"
+      >{#snippet children(tied)}<input
+          class="input border-edge h-11 w-20"
+          type="number"
+          min="0"
+          value={part.count}
+          oninput={(event) => onset({ count: number(event.currentTarget.valueAsNumber) ?? 0 })}
+          {...tied}
+        />{/snippet}</Field
+    >
+    <Field label="Low at"
+      >{#snippet children(tied)}<input
+          class="input border-edge h-11 w-20"
+          type="number"
+          min="0"
+          value={part.low_at ?? ''}
+          oninput={(event) => onset({ low_at: number(event.currentTarget.valueAsNumber) })}
+          {...tied}
+        />{/snippet}</Field
+    >
+    <Field label="Cost of one"
+      >{#snippet children(tied)}<input
+          class="input border-edge h-11 w-24"
+          type="number"
+          min="0"
+          step="0.01"
+          value={part.cost ?? ''}
+          oninput={(event) => onset({ cost: number(event.currentTarget.valueAsNumber) })}
+          {...tied}
+        />{/snippet}</Field
+    >
+    <Field label="Box"
+      >{#snippet children(tied)}<input
+          class="input border-edge h-11 w-32"
+          value={part.box ?? ''}
+          oninput={(event) => onset({ box: event.currentTarget.value })}
+          {...tied}
+        />{/snippet}</Field
+    >
+    <Field label="Note" class="min-w-40 flex-1"
+      >{#snippet children(tied)}<input
+          class="input border-edge h-11 w-full"
+          value={part.note ?? ''}
+          oninput={(event) => onset({ note: event.currentTarget.value })}
+          {...tied}
+        />{/snippet}</Field
+    >
     <Button look="primary" type="submit">{isNew ? 'Add part' : 'Save'}</Button>
     {#if onvariant}<Button onclick={onvariant}>Painted or marked variant</Button>{/if}
     <Button onclick={onclose}>Close</Button>

@@ -7,6 +7,7 @@
 </script>
 
 <script lang="ts">
+  import Field from '../../ui/Field.svelte'
   import Button from '../../ui/Button.svelte'
   import type { OwnedPart } from '../../api/client'
   import CautionLine from '../../ui/CautionLine.svelte'
@@ -152,29 +153,27 @@
     />
   {/each}
   <div class="flex flex-wrap items-end gap-3">
-    <label class="flex min-w-48 flex-1 flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Search</span>
-      <input
-        class="input border-edge h-11 w-full"
-        type="search"
-        placeholder="black craw, #4 gold, grubs …"
-        bind:value={sought}
-      />
-    </label>
-    <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Type</span>
-      <select class="select border-edge h-11 w-40" bind:value={kind}>
-        <option value="">All types</option>
-        {#each KINDS as one (one)}<option value={one}>{PLURALS[one]}</option>{/each}
-      </select>
-    </label>
-    <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Box</span>
-      <select class="select border-edge h-11 w-36" bind:value={box}>
-        <option value="">All boxes</option>
-        {#each boxes as one (one)}<option value={one}>{one}</option>{/each}
-      </select>
-    </label>
+    <Field label="Search" class="min-w-48 flex-1"
+      >{#snippet children(tied)}<input
+          class="input border-edge h-11 w-full"
+          type="search"
+          placeholder="black craw, #4 gold, grubs …"
+          bind:value={sought}
+          {...tied}
+        />{/snippet}</Field
+    >
+    <Field label="Type"
+      >{#snippet children(tied)}<select class="select border-edge h-11 w-40" bind:value={kind} {...tied}>
+          <option value="">All types</option>
+          {#each KINDS as one (one)}<option value={one}>{PLURALS[one]}</option>{/each}
+        </select>{/snippet}</Field
+    >
+    <Field label="Box"
+      >{#snippet children(tied)}<select class="select border-edge h-11 w-36" bind:value={box} {...tied}>
+          <option value="">All boxes</option>
+          {#each boxes as one (one)}<option value={one}>{one}</option>{/each}
+        </select>{/snippet}</Field
+    >
     <label class="flex h-11 items-center gap-2 text-[0.8125rem] font-bold">
       <input class="checkbox border-edge" type="checkbox" bind:checked={lowOnly} /> Low only
     </label>

@@ -54,7 +54,10 @@
 {#if isWide}{@render brief()}{:else}<Later>{@render brief()}</Later>{/if}
 
 <a
-  class="border-base-content bg-base-100 fixed inset-x-0 bottom-[calc(3.5rem+env(safe-area-inset-bottom))] z-30 flex min-h-14 items-center gap-2 border-t px-3 lg:hidden print:hidden"
+  class={[
+    'border-base-content bg-base-100 fixed inset-x-0 bottom-[calc(3.5rem+env(safe-area-inset-bottom))] z-30',
+    'flex min-h-14 items-center gap-2 border-t px-3 lg:hidden print:hidden',
+  ]}
   href="#/advice"
   aria-label="Advice: {advice.shown ? title(advice.shown.value) : 'loading'}"
 >

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Field from '../../ui/Field.svelte'
   import { tick } from 'svelte'
   import type { Rule } from '../../api/client'
   import Trouble from '../../ui/Trouble.svelte'
@@ -72,34 +73,32 @@
   {#if rules.error}<Trouble error={rules.error} onretry={() => void rules.refetch()} />{/if}
   {#if facts.error}<Trouble error={facts.error} onretry={() => void facts.refetch()} />{/if}
   <div class="flex flex-wrap items-end gap-3">
-    <label class="flex min-w-56 flex-1 flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Search</span>
-      <input
-        class="input border-edge h-11 w-full"
-        type="search"
-        placeholder="gold, cold water, B3 …"
-        bind:value={sought}
-      />
-    </label>
-    <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Lure</span>
-      <select class="select border-edge h-11 w-40" bind:value={lure}>
-        <option value="">All lures</option>
-        {#each LURE_KINDS as kind (kind)}<option value={kind}>{capital(show(kind))}</option>{/each}
-      </select>
-    </label>
-    <label class="flex flex-col gap-1 text-[0.8125rem]">
-      <span class="font-bold">Approach</span>
-      <select class="select border-edge h-11 w-64" bind:value={school}>
-        <option value={null}>All approaches</option>
-        {#each QUESTIONS as question (question.key)}
-          <optgroup label={question.label}>
-            {#each question.schools as [key, name] (key)}<option value={CHOICES[question.key]?.[key]}>{name}</option
-              >{/each}
-          </optgroup>
-        {/each}
-      </select>
-    </label>
+    <Field label="Search" class="min-w-56 flex-1"
+      >{#snippet children(tied)}<input
+          class="input border-edge h-11 w-full"
+          type="search"
+          placeholder="gold, cold water, B3 …"
+          bind:value={sought}
+          {...tied}
+        />{/snippet}</Field
+    >
+    <Field label="Lure"
+      >{#snippet children(tied)}<select class="select border-edge h-11 w-40" bind:value={lure} {...tied}>
+          <option value="">All lures</option>
+          {#each LURE_KINDS as kind (kind)}<option value={kind}>{capital(show(kind))}</option>{/each}
+        </select>{/snippet}</Field
+    >
+    <Field label="Approach"
+      >{#snippet children(tied)}<select class="select border-edge h-11 w-64" bind:value={school} {...tied}>
+          <option value={null}>All approaches</option>
+          {#each QUESTIONS as question (question.key)}
+            <optgroup label={question.label}>
+              {#each question.schools as [key, name] (key)}<option value={CHOICES[question.key]?.[key]}>{name}</option
+                >{/each}
+            </optgroup>
+          {/each}
+        </select>{/snippet}</Field
+    >
   </div>
   {#if rules.data && facts.data}
     <p class="text-sm" role="status">{shown.length} of {rules.data.length} rules</p>
