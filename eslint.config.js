@@ -24,4 +24,22 @@ export default ts.config(
     files: ['**/*.svelte', '**/*.svelte.ts'],
     languageOptions: { parserOptions: { extraFileExtensions: ['.svelte'], parser: ts.parser, svelteConfig } },
   },
+  {
+    files: ['web/screens/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ regex: '^\\.\\./(?!\\.\\./)', message: 'No screen imports another: what two need lies outside them.' }] },
+      ],
+    },
+  },
+  {
+    files: ['web/{ui,lure,parts,preview,words,api,stores}/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ regex: '/screens/', message: 'Screens lie on top: nothing below imports one.' }] },
+      ],
+    },
+  },
 )

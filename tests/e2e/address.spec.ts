@@ -78,7 +78,7 @@ test('Back closes what was opened last, and then leaves the screen', async ({ pa
 test('a screen sets the title and takes the focus, and Back finds the place again', async ({ page }) => {
   await open(page, '#/rules', 'Rules')
   await expect(page).toHaveTitle('Rules · Kontrast')
-  await expect(page.getByRole('status').filter({ hasText: 'rules' })).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: /\d of \d+ rules/ })).toBeVisible()
   await page.evaluate(() => scrollTo(0, 900))
   await page.waitForFunction(() => (history.state as { scrolled?: number } | null)?.scrolled === 900)
   await page.getByRole('link', { name: 'Logbook' }).click()

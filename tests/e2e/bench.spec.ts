@@ -1,4 +1,4 @@
-import { expect, layBest, open, stock, test } from './page'
+import { clearBench, expect, layBest, open, stock, test } from './page'
 
 const READING = {
   lure: 'jig',
@@ -109,8 +109,7 @@ test('a build is put away, laid out again and set beside another', async ({ page
 
 test('an empty bin says what to do', async ({ page }) => {
   await stock(page)
-  // No test puts a swim jig together.
-  await page.request.put('/api/desk', { data: { reading: { ...READING, lure: 'swim_jig' } } })
-  await open(page, '#/bench', 'Bench: swim jig')
-  await expect(page.getByText('You have no head for a swim jig')).toBeVisible()
+  await clearBench(page)
+  await open(page, '#/bench', 'Bench: jig')
+  await expect(page.getByText('You have no head for a jig')).toBeVisible()
 })

@@ -60,3 +60,9 @@ export async function unfold(page: Page, heading: string): Promise<void> {
   if ((await region.locator('details').first().getAttribute('open')) === null)
     await region.locator('summary').first().click()
 }
+
+/** Takes every build off the bench, by restoring everything else. */
+export async function clearBench(page: Page): Promise<void> {
+  const backup = (await (await page.request.get('/api/backup')).json()) as Record<string, unknown>
+  await page.request.post('/api/backup', { data: { ...backup, workbench: null } })
+}

@@ -100,16 +100,18 @@
   {@const water = scene ? waterOf(scene, eye, exposed) : '#d2d2d2'}
   <div class="bg-proof p-2 md:p-3 {shape}">
     <div class="flex h-full items-center justify-center" style:background-color={water} style:color={water}>
-      {#if scene}<Lure
-          {build}
-          paint={inTheWater(build, scene, at, eye, exposed)}
-          {span}
-          lines={linesOn(water)}
-          ruler={false}
-          {small}
-          says="{fadingWords(scene, at, eye)} "
-          class="max-h-full"
-        />{/if}
+      {#if scene}<Later
+          ><Lure
+            {build}
+            paint={inTheWater(build, scene, at, eye, exposed)}
+            {span}
+            lines={linesOn(water)}
+            ruler={false}
+            {small}
+            says="{fadingWords(scene, at, eye)} "
+            class="max-h-full"
+          /></Later
+        >{/if}
     </div>
   </div>
 {/snippet}

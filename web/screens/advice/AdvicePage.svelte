@@ -39,6 +39,8 @@
 
   /** How far away the lure is looked at, as a step of the scene: close enough to see what it is. */
   let at = $state(4)
+  /** So many picks are built with the page, the others one at a time after it. */
+  const AT_ONCE = 2
   /** There is room for the pictures at once, or they wait until they are wanted. */
   const isWide = matchMedia('(min-width: 64rem)').matches
   const parts = $derived(partsOf(advice, settings.metric))
@@ -88,7 +90,10 @@
       aria-label="What to tie"
       role="group"
     >
-      {#each parts as part (part.key)}<PickedPart {part} {reading} {changed} />{/each}
+      {#each parts as part, i (part.key)}
+        {#if i < AT_ONCE}<PickedPart {part} {reading} {changed} />
+        {:else}<Later><PickedPart {part} {reading} {changed} /></Later>{/if}
+      {/each}
     </div>
     <Later><ReadingAdjuster /></Later>
     {#if before && currentReading.lastChange && view}

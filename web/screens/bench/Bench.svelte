@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Tabs } from 'bits-ui'
   import { untrack } from 'svelte'
-  import type { From, OwnedPart } from '../../api/client'
+  import type { Composition, From, OwnedPart } from '../../api/client'
   import { lureShown } from '../../api/lureShown.svelte'
   import { adviceFor, askAhead, bestFor, inventoryQuery, verdictFor } from '../../api/queries'
   import { isSame } from '../../api/settled.svelte'
@@ -9,7 +9,7 @@
   import { address, buildFrom } from '../../app/address.svelte'
   import { inTheirColours } from '../../lure/paint'
   import { blank } from '../../parts/part'
-  import { firstBuild, KIND_OF, partsFor, SLOT_WORDS, slotsOf, step } from '../../parts/slots'
+  import { firstBuild, KIND_OF, partsFor, SLOT_WORDS, slotsOf, step, type Slot } from '../../parts/slots'
   import LazyFigures from '../../preview/LazyFigures.svelte'
   import PreviewRoom from '../../preview/PreviewRoom.svelte'
   import LurePreview from '../../preview/LurePreview.svelte'
@@ -39,6 +39,8 @@
     ['missing', 'What is missing'],
     ['saved', 'Saved builds'],
   ]
+  /** So many slots are built with the page, the others one at a time after it. */
+  const AT_ONCE = 2
   const inventory = inventoryQuery()
   const shown = lureShown()
   const lure = $derived(shown.lure)
@@ -167,6 +169,24 @@
     />{/await}
 {/if}
 
+{#snippet row(build: Composition, slot: Slot)}
+  <SlotRow
+    of={slot}
+    {build}
+    isKnown={inventory.data !== undefined}
+    parts={partsFor(slot, build.lure, parts, leadFree)}
+    onstep={(way) => {
+      bench.slot = slot
+      by(way)
+    }}
+    onput={(part) => bench.put(build.lure, slot, part)}
+    onedit={() => {
+      bench.slot = slot
+      startEditing()
+    }}
+  />
+{/snippet}
+
 <div class="flex flex-col gap-3">
   <header class="flex flex-wrap items-end justify-between gap-2">
     <div class="min-w-0">
@@ -216,22 +236,8 @@
           </Answer>
         </div>
         <div class="order-2 flex flex-col lg:order-1 lg:row-span-2" aria-label="Parts" role="group">
-          {#each slotsOf(current.lure) as slot (slot)}
-            <SlotRow
-              {slot}
-              build={current}
-              isKnown={inventory.data !== undefined}
-              parts={partsFor(slot, current.lure, parts, leadFree)}
-              onstep={(way) => {
-                bench.slot = slot
-                by(way)
-              }}
-              onput={(part) => bench.put(current.lure, slot, part)}
-              onedit={() => {
-                bench.slot = slot
-                startEditing()
-              }}
-            />
+          {#each slotsOf(current.lure) as slot, i (slot)}
+            {#if i < AT_ONCE}{@render row(current, slot)}{:else}<Later>{@render row(current, slot)}</Later>{/if}
           {/each}
           {#if editing && edited}
             <div

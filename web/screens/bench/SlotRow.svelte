@@ -11,7 +11,7 @@
 
   /** One slot of the lure: what is in it, and the other parts to step through. */
   interface Props {
-    slot: Slot
+    of: Slot
     build: Composition
     parts: readonly OwnedPart[]
     /** Whether the parts owned are known yet. */
@@ -20,7 +20,7 @@
     onput: (part: OwnedPart | null) => void
     onedit: () => void
   }
-  let { slot, build, parts, isKnown, onstep, onput, onedit }: Props = $props()
+  let { of: slot, build, parts, isKnown, onstep, onput, onedit }: Props = $props()
 
   const part = $derived(build[slot] ?? null)
   const place = $derived(parts.findIndex((other) => other.id != null && other.id === part?.id) + 1)
