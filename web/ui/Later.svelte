@@ -24,9 +24,14 @@
   import type { Snippet } from 'svelte'
 
   /** A part of a screen below the first view, built once that is painted. */
-  let { children }: { children: Snippet } = $props()
+  interface Props {
+    /** The room it will take, where something that is seen already would move. */
+    height?: string
+    children: Snippet
+  }
+  let { height, children }: Props = $props()
   let isBuilt = $state(false)
   $effect(() => later(() => (isBuilt = true)))
 </script>
 
-{#if isBuilt}{@render children()}{/if}
+{#if isBuilt}{@render children()}{:else if height}<div style:min-height={height}></div>{/if}

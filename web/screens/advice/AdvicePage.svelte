@@ -92,7 +92,7 @@
     >
       {#each parts as part, i (part.key)}
         {#if i < AT_ONCE}<PickedPart {part} {reading} {changed} />
-        {:else}<Later><PickedPart {part} {reading} {changed} /></Later>{/if}
+        {:else}<Later height="5rem"><PickedPart {part} {reading} {changed} /></Later>{/if}
       {/each}
     </div>
     <Later><ReadingAdjuster /></Later>

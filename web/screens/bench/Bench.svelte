@@ -237,7 +237,9 @@
         </div>
         <div class="order-2 flex flex-col lg:order-1 lg:row-span-2" aria-label="Parts" role="group">
           {#each slotsOf(current.lure) as slot, i (slot)}
-            {#if i < AT_ONCE}{@render row(current, slot)}{:else}<Later>{@render row(current, slot)}</Later>{/if}
+            {#if i < AT_ONCE}{@render row(current, slot)}{:else}<Later height="5.75rem"
+                >{@render row(current, slot)}</Later
+              >{/if}
           {/each}
           {#if editing && edited}
             <div
