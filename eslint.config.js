@@ -29,7 +29,11 @@ export default ts.config(
     rules: {
       'no-restricted-imports': [
         'error',
-        { patterns: [{ regex: '^\\.\\./(?!\\.\\./)', message: 'No screen imports another: what two need lies outside them.' }] },
+        {
+          patterns: [
+            { regex: '^\\.\\./(?!\\.\\./)', message: 'No screen imports another: what two need lies outside them.' },
+          ],
+        },
       ],
     },
   },

@@ -1,23 +1,6 @@
-import { expect, layBest, open, stock, tap, test } from './page'
+import { expect, layBest, open, stock, SUMMER_JIG as READING, tap, test } from './page'
 
 // An address is a screen with its reading, its build and its open panels; a change of screen is noticed by everybody.
-
-const READING = {
-  lure: 'jig',
-  visibility_in: 17,
-  tint: 'green',
-  sky: 'sun',
-  wind: 'ripple',
-  surface_f: 75,
-  depth_ft: 3,
-  season: 'summer',
-  cover: 'open',
-  cover_density: 'normal',
-  forage: 'crawfish',
-  red_crawfish: false,
-  bite: 'normal',
-  bass: 'largemouth',
-}
 
 test.beforeEach(async ({ page }) => {
   await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })

@@ -1,21 +1,4 @@
-import { expect, open, test, unfold } from './page'
-
-const READING = {
-  lure: 'jig',
-  visibility_in: 17,
-  tint: 'green',
-  sky: 'sun',
-  wind: 'ripple',
-  surface_f: 75,
-  depth_ft: 3,
-  season: 'summer',
-  cover: 'open',
-  cover_density: 'normal',
-  forage: 'crawfish',
-  red_crawfish: false,
-  bite: 'normal',
-  bass: 'largemouth',
-}
+import { expect, open, SUMMER_JIG as READING, test, unfold } from './page'
 
 test.beforeEach(async ({ page }) => {
   await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })

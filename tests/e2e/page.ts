@@ -7,6 +7,41 @@ export const SIZES = [
 ] as const
 export const THEMES = ['paper', 'lamp', 'noon'] as const
 
+/** Readings that several tests start from. */
+export const SUMMER_JIG = {
+  lure: 'jig',
+  visibility_in: 17,
+  tint: 'green',
+  sky: 'sun',
+  wind: 'ripple',
+  surface_f: 75,
+  depth_ft: 3,
+  season: 'summer',
+  cover: 'open',
+  cover_density: 'normal',
+  forage: 'crawfish',
+  red_crawfish: false,
+  bite: 'normal',
+  bass: 'largemouth',
+}
+export const WOOD_SPINNERBAIT = {
+  lure: 'spinnerbait',
+  visibility_in: 22,
+  tint: 'tannic',
+  sky: 'broken',
+  wind: 'ripple',
+  surface_f: 58,
+  depth_ft: 4,
+  season: 'spring',
+  cover: 'wood',
+  cover_density: 'normal',
+  forage: 'bluegill',
+  forage_in: 3.5,
+  red_crawfish: false,
+  bite: 'normal',
+  bass: 'largemouth',
+}
+
 /** A page on which nothing may go wrong unseen: every complaint of the browser fails the test. */
 export const test = base.extend<{ page: Page }>({
   // Every worker has a server of its own.

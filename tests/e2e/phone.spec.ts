@@ -1,24 +1,7 @@
 import type { Page } from '@playwright/test'
-import { expect, layBest, open, stock, test } from './page'
+import { expect, layBest, open, stock, test, WOOD_SPINNERBAIT as READING } from './page'
 
 // A thumb on a phone: 390 by 844, and 320 for the smallest.
-
-const READING = {
-  lure: 'spinnerbait',
-  visibility_in: 22,
-  tint: 'tannic',
-  sky: 'broken',
-  wind: 'ripple',
-  surface_f: 58,
-  depth_ft: 4,
-  season: 'spring',
-  cover: 'wood',
-  cover_density: 'normal',
-  forage: 'bluegill',
-  red_crawfish: false,
-  bite: 'normal',
-  bass: 'largemouth',
-}
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
 

@@ -1,23 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { expect, layBest, open, stock, test } from './page'
-
-const READING = {
-  lure: 'spinnerbait',
-  visibility_in: 22,
-  tint: 'tannic',
-  sky: 'broken',
-  wind: 'ripple',
-  surface_f: 58,
-  depth_ft: 4,
-  season: 'spring',
-  cover: 'wood',
-  cover_density: 'normal',
-  forage: 'bluegill',
-  forage_in: 3.5,
-  red_crawfish: false,
-  bite: 'normal',
-  bass: 'largemouth',
-}
+import { expect, layBest, open, stock, test, WOOD_SPINNERBAIT as READING } from './page'
 
 test.beforeEach(async ({ page }) => {
   await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })

@@ -27,18 +27,12 @@
   import BestPanel from './BestPanel.svelte'
   import MissingPanel from './MissingPanel.svelte'
   import SavedPanel from './SavedPanel.svelte'
+  import { commandsFor, PANELS } from './commands'
   import { press, type Command } from './shortcuts'
   import SlotRow from './SlotRow.svelte'
   import SwapPanel from './SwapPanel.svelte'
   import VerdictPanel from './VerdictPanel.svelte'
 
-  type PanelName = 'best' | 'swap' | 'missing' | 'saved'
-  const PANELS: [PanelName, string][] = [
-    ['best', 'Best from my parts'],
-    ['swap', 'One swap'],
-    ['missing', 'What is missing'],
-    ['saved', 'Saved builds'],
-  ]
   /** So many slots are built with the page, the others one at a time after it. */
   const AT_ONCE = 2
   const inventory = inventoryQuery()
@@ -54,7 +48,7 @@
   let at = $state(4)
   let editing = $state(false)
   let findsCommand = $state(false)
-  const panel = $derived(PANELS.find(([name]) => address.panels.includes(name))?.[0] ?? 'best')
+  const panel = $derived(PANELS.find(({ name }) => address.panels.includes(name))?.name ?? 'best')
   const choices = $derived(lure ? partsFor(bench.slot, lure, parts, leadFree) : [])
   const edited = $derived(build?.[bench.slot] ?? null)
 
@@ -124,35 +118,18 @@
     editing = true
   }
 
-  const commands = $derived<Command[]>([
-    { name: 'Next part for this slot', keys: '→', key: 'ArrowRight', run: () => by(1) },
-    { name: 'Previous part for this slot', keys: '←', key: 'ArrowLeft', run: () => by(-1) },
-    { name: 'Next slot', keys: '↓', key: 'ArrowDown', run: () => lure && bench.moveSlot(lure, 1) },
-    { name: 'Previous slot', keys: '↑', key: 'ArrowUp', run: () => lure && bench.moveSlot(lure, -1) },
-    { name: 'Remove the part in this slot', keys: 'X', key: 'x', run: () => lure && bench.put(lure, bench.slot, null) },
-    { name: 'Undo the last change', keys: 'Z', key: 'z', run: () => lure && bench.undo(lure) },
-    ...PANELS.map(([name, words]) => ({
-      name: words,
-      keys: { best: 'B', swap: 'S', missing: 'M', saved: 'P' }[name],
-      key: { best: 'b', swap: 's', missing: 'm', saved: 'p' }[name],
-      run: () => address.show([name]),
-    })),
-    { name: 'Change this part freely', keys: 'E', key: 'e', run: startEditing },
-    {
-      name: 'Look from the side or from below',
-      keys: 'F',
-      key: 'f',
-      run: () => (from = from === 'side' ? 'below' : 'side'),
-    },
-    { name: 'Closer', keys: ',', key: ',', run: () => (at = Math.max(0, at - 1)) },
-    { name: 'Farther', keys: '.', key: '.', run: () => (at = at + 1) },
-    ...(lure ? slotsOf(lure) : []).map((slot) => ({
-      name: `Go to the ${SLOT_WORDS[slot].toLowerCase()}`,
-      keys: '',
-      run: () => (bench.slot = slot),
-    })),
-    { name: 'All commands', keys: '/', key: '/', run: () => (findsCommand = true) },
-  ])
+  const commands = $derived<Command[]>(
+    lure
+      ? commandsFor(lure, {
+          step: by,
+          show: (name) => address.show([name]),
+          edit: startEditing,
+          turn: () => (from = from === 'side' ? 'below' : 'side'),
+          move: (way) => (at = Math.max(0, at + way)),
+          find: () => (findsCommand = true),
+        })
+      : [],
+  )
 
   // The help of this screen lists its keys.
   $effect(() => {
@@ -266,7 +243,7 @@
       <Later>
         <Tabs.Root value={panel} onValueChange={(name) => address.show([name])}>
           <Tabs.List class="border-base-content flex flex-wrap border-b" aria-label="What else your parts can do">
-            {#each PANELS as [name, words] (name)}
+            {#each PANELS as { name, words } (name)}
               <Tabs.Trigger
                 value={name}
                 class={[
@@ -276,7 +253,7 @@
               >
             {/each}
           </Tabs.List>
-          {#each PANELS as [name] (name)}
+          {#each PANELS as { name } (name)}
             <Tabs.Content value={name} class="pt-3">
               {#if panel === name}
                 {#if name === 'best'}<InView height="12rem"><BestPanel {reading} /></InView>
