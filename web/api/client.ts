@@ -53,7 +53,6 @@ export type AdviceView = components['schemas']['AdviceView']
 export type CurrentReading = components['schemas']['Desk']
 export type Workbench = components['schemas']['Workbench']
 export type WorkbenchChange = components['schemas']['WorkbenchChange']
-export type ChecklistPlace = components['schemas']['ChecklistPlace']
 export type From = LookRequest['from']
 
 export const api = createClient<paths>({ baseUrl: '/' })

@@ -10,7 +10,6 @@ import {
   type Bench,
   type Best,
   type Bin,
-  type Composition,
   type Depths,
   type Explanation,
   type From,
@@ -129,7 +128,7 @@ export function swapsFor(input: () => SwapsInput | null): Question<SwapsInput, S
 }
 
 /** How to put a build together. */
-export function sheetFor(input: () => { reading: Reading; build: Composition } | null) {
+export function sheetFor(input: () => SwapsInput | null) {
   return question({
     input,
     key: keys.sheet,

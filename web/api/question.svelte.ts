@@ -15,8 +15,6 @@ export interface Question<I, T> {
   readonly current: T | undefined
   /** Whether what is shown answers the present input. Only then may it be acted on. */
   readonly isCurrent: boolean
-  /** Whether nothing has come yet. */
-  readonly isPending: boolean
   readonly error: Error | null
   retry(): void
 }
@@ -66,9 +64,6 @@ export function question<I, T>(asked: Asked<I, T>): Question<I, T> {
     },
     get isCurrent() {
       return isCurrent
-    },
-    get isPending() {
-      return query.isPending
     },
     get error() {
       return query.error

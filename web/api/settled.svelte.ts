@@ -1,7 +1,7 @@
 import { untrack } from 'svelte'
 
 /** An input that has not changed for so long has settled. */
-export const SETTLE_MS = 120
+const SETTLE_MS = 120
 /** How often one that keeps changing is followed, at most. */
 const FOLLOW_MS = 240
 

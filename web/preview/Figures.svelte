@@ -59,18 +59,13 @@
   const farthest = $derived(scene.distances_in.at(-1) ?? 0)
   const signed = (value: number) => `${value < 0 ? '−' : '+'}${round(Math.abs(value), 2)}`
   const hex = (id: string) => lookParts.find((part) => part.id === id)?.hex ?? '#808080'
-  const sightMarks = $derived(
-    shownParts
-      .map((part) => seen(part.id)?.flash_range_in ?? seen(part.id)?.sight_range_in ?? 0)
-      .filter((range) => range > 0 && range <= farthest)
-      .map((range) => range * unit),
-  )
-  const splitMarks = $derived(
-    scene.look.pairs
-      .map((pair) => pair.split_range_in)
-      .filter((range) => range > 0 && range <= farthest)
-      .map((range) => range * unit),
-  )
+  /** How far a part is visible, metal at a glint. */
+  const rangeOf = (id: string) => seen(id)?.flash_range_in ?? seen(id)?.sight_range_in ?? 0
+  /** Those that lie on the plot, in its unit. */
+  const onPlot = (ranges: readonly number[]) =>
+    ranges.filter((range) => range > 0 && range <= farthest).map((range) => range * unit)
+  const sightMarks = $derived(onPlot(shownParts.map((part) => rangeOf(part.id))))
+  const splitMarks = $derived(onPlot(scene.look.pairs.map((pair) => pair.split_range_in)))
   /** Where a figure may lie, as a quiet band along the limit; cut off where the plot ends. */
   const bandOf = (span: readonly number[] | null | undefined): (readonly [number, number])[] => {
     const [least, most] = span ?? []
@@ -102,15 +97,10 @@
   const partsSummary = $derived(
     [
       ...shownParts.map((part) => {
-        const range = seen(part.id)?.flash_range_in ?? seen(part.id)?.sight_range_in ?? 0
+        const range = rangeOf(part.id)
         return `${capital(partName(part))}: ${range > 0 ? `visible to ${waterLength(range, metric)}` : 'not visible'}.`
       }),
-      ...crossings(
-        shownParts.map((part) => ({
-          name: partName(part),
-          values: (part.flash ?? part.contrast).map((value) => Math.abs(value)),
-        })),
-      ),
+      ...crossings(shownParts.map((part, i) => ({ name: partName(part), values: partCurves[i]?.values ?? [] }))),
     ].join(' '),
   )
   const pairsSummary = $derived(

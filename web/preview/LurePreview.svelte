@@ -7,6 +7,7 @@
   import Slider from '../ui/Slider.svelte'
   import Tile from '../ui/Tile.svelte'
   import { capital, round, waterLength } from '../words/words'
+  import { EYES, IN_HAND } from './eyes'
   import { partName } from './partName'
 
   /** The same lure in the hand and in this water, to a person and to a bass, near and far, painted with the colours the model computes. */
@@ -36,10 +37,6 @@
   )
   const id = $props.id()
 
-  const EYES = [
-    ['person', 'A person’s eyes'],
-    ['bass', 'A bass’s two cones'],
-  ] as const
   const SIDES = [
     ['side', 'From the side'],
     ['below', 'From below'],
@@ -123,14 +120,14 @@
   ]}
 >
   <figure class={stays ? '' : 'col-span-2 md:col-span-1'}>
-    <figcaption class="mb-1 text-[0.8125rem] leading-tight font-bold">In the hand</figcaption>
+    <figcaption class="mb-1 text-[0.8125rem] leading-tight font-bold">{IN_HAND}</figcaption>
     <div
       class={[
         'bg-proof flex aspect-[16/11] items-center justify-center text-[#1a1a1a] md:aspect-[16/9] md:p-3',
         stays ? 'p-1' : 'p-3',
       ]}
     >
-      <Lure {build} paint={hand} {span} says="In the hand. " class="max-h-full" />
+      <Lure {build} paint={hand} {span} says="{IN_HAND}. " class="max-h-full" />
     </div>
   </figure>
   {#each EYES as [seen, words] (seen)}

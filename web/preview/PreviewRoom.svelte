@@ -1,5 +1,7 @@
 <script lang="ts">
-  const FRAMES = ['In the hand', 'A person’s eyes', 'A bass’s two cones']
+  import { EYES, IN_HAND } from './eyes'
+
+  const FRAMES = [IN_HAND, ...EYES.map(([, words]) => words)]
 </script>
 
 <p class="sr-only" role="status">Judging this build…</p>

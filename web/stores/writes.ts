@@ -2,12 +2,11 @@
 const SETTLES_MS = 150
 
 /**
- * Writes of one thing that always replaces the whole: one at a time, since each names the version that the last one made, and of those that
- * wait only the newest. What still waits when the page is closed is sent then.
+ * Writes of one thing, one at a time, since each names the version that the last one made. What still waits when the page is closed is sent
+ * then.
  */
-export class LatestWrite<T> {
-  #waiting: { value: T } | null = null
-  #timer: ReturnType<typeof setTimeout> | undefined
+abstract class InTurn<T> {
+  protected waiting: T[] = []
   #isBusy = false
 
   constructor(
@@ -20,19 +19,12 @@ export class LatestWrite<T> {
 
   /** Whether the newest value is not stored yet. */
   get isPending(): boolean {
-    return this.#isBusy || this.#waiting !== null
+    return this.#isBusy || this.waiting.length > 0
   }
 
-  set(value: T): void {
-    this.#waiting = { value }
-    clearTimeout(this.#timer)
-    this.#timer = setTimeout(() => void this.#next(), SETTLES_MS)
-  }
-
-  async #next(): Promise<void> {
-    if (this.#isBusy || !this.#waiting) return
-    const { value } = this.#waiting
-    this.#waiting = null
+  protected async next(): Promise<void> {
+    if (this.#isBusy || this.waiting.length === 0) return
+    const [value] = this.waiting.splice(0, 1) as [T]
     this.#isBusy = true
     try {
       await this.send(value, false)
@@ -40,62 +32,39 @@ export class LatestWrite<T> {
       this.failed(error, value)
     }
     this.#isBusy = false
-    await this.#next()
+    await this.next()
   }
 
   #flush(): void {
-    if (!this.#waiting) return
-    clearTimeout(this.#timer)
-    const { value } = this.#waiting
-    this.#waiting = null
-    void this.send(value, this.#isBusy).catch((error: unknown) => this.failed(error, value))
+    // Whether the page is only hidden cannot be told, so the first one is a write like any other, which those after it wait for.
+    if (!this.#isBusy) void this.next()
+    for (const value of this.waiting.splice(0)) {
+      void this.send(value, true).catch((error: unknown) => this.failed(error, value))
+    }
   }
 }
 
-/** Writes that must all be made, one after the other in their order; those that wait when the page is closed are sent then, in order. */
-export class WriteQueue<T> {
-  #waiting: T[] = []
-  #isBusy = false
+/** Of something that is always replaced as a whole: of the values that wait only the newest is written, once it has settled. */
+export class LatestWrite<T> extends InTurn<T> {
+  #timer: ReturnType<typeof setTimeout> | undefined
 
-  constructor(
-    private readonly send: (value: T, isLast: boolean) => Promise<unknown>,
-    private readonly failed: (error: unknown, value: T) => void,
-  ) {
-    whenLeaving(() => this.#flush())
+  set(value: T): void {
+    this.waiting = [value]
+    clearTimeout(this.#timer)
+    this.#timer = setTimeout(() => void this.next(), SETTLES_MS)
   }
+}
 
-  get isPending(): boolean {
-    return this.#isBusy || this.#waiting.length > 0
-  }
-
+/** Changes that must all be made, in their order. */
+export class WriteQueue<T> extends InTurn<T> {
   add(value: T): void {
-    this.#waiting.push(value)
-    void this.#next()
+    this.waiting.push(value)
+    void this.next()
   }
 
   /** Drops what waits, where it was built on something that was refused. */
   clear(): void {
-    this.#waiting = []
-  }
-
-  async #next(): Promise<void> {
-    if (this.#isBusy) return
-    const value = this.#waiting.shift()
-    if (value === undefined) return
-    this.#isBusy = true
-    try {
-      await this.send(value, false)
-    } catch (error) {
-      this.failed(error, value)
-    }
-    this.#isBusy = false
-    await this.#next()
-  }
-
-  #flush(): void {
-    for (const value of this.#waiting.splice(0)) {
-      void this.send(value, true).catch((error: unknown) => this.failed(error, value))
-    }
+    this.waiting = []
   }
 }
 

@@ -4,7 +4,7 @@
 
   /** What is stored, once it has been read; what went wrong, with what was read before still there. */
   interface Props {
-    query: { data: T | undefined; error: unknown; isPending: boolean; refetch: () => unknown }
+    query: { data: T | undefined; error: unknown; refetch: () => unknown }
     waiting: string
     children: Snippet<[T]>
   }

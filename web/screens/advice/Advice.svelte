@@ -40,9 +40,6 @@
     get isCurrent() {
       return view.isCurrent || (!view.shown && known.isCurrent)
     },
-    get isPending() {
-      return shown === undefined
-    },
     get error() {
       return view.error
     },

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Opinion } from '../../api/client'
+  import { OPINION_PICKS } from './gists'
   import { settings } from '../../stores/settings.svelte'
   import { capital, round, show, waterLengthBand } from '../../words/words'
 
@@ -12,7 +13,6 @@
     disagrees: 'Disagrees',
     about_even: 'About even',
   }
-  const PICKS: Record<string, string> = { 'blades.finish': 'Blade finish', pairing: 'Skirt with trailer' }
   const figure = (opinion: Opinion, candidate: Opinion['candidates'][number]) =>
     opinion.pick === 'pairing'
       ? `${candidate.reads}, ${round(candidate.figure, 1)} JND`
@@ -25,7 +25,7 @@
   {#each opinions as opinion (opinion.pick)}
     <li class="border-rule border-b py-2 text-sm">
       <p>
-        <span class="font-semibold">{PICKS[opinion.pick] ?? opinion.pick}:</span>
+        <span class="font-semibold">{capital(OPINION_PICKS[opinion.pick] ?? opinion.pick)}:</span>
         <span class="font-bold">{VERDICTS[opinion.verdict].toLowerCase()}.</span>
         {opinion.because}
       </p>

@@ -47,7 +47,7 @@ export function gists(advice: Advice, view: AdviceView | null, metric: boolean):
     wrong: some(advice.remedies.map((remedy) => SYMPTOM_LABELS[remedy.symptom])),
     others: some(advice.disagreements.map((one) => questionLabel(one.question))),
     close: first ? closeGist(first, metric) : '',
-    model: (view?.opinions ?? []).map((one) => VERDICTS[one.verdict](PICKS[one.pick] ?? one.pick)).join('; '),
+    model: (view?.opinions ?? []).map((one) => VERDICTS[one.verdict](OPINION_PICKS[one.pick] ?? one.pick)).join('; '),
     lures: best ? `${capital(show(best.lure))} suits it best` : '',
     notes: `${advice.notes.length} ${advice.notes.length === 1 ? 'note' : 'notes'}`,
     safety: advice.cautions.filter((caution) => caution.place !== 'reading')[0]?.text ?? '',
@@ -55,7 +55,8 @@ export function gists(advice: Advice, view: AdviceView | null, metric: boolean):
   }
 }
 
-const PICKS: Record<string, string> = { 'blades.finish': 'blade finish', pairing: 'skirt with trailer' }
+/** What the model has an opinion on. */
+export const OPINION_PICKS: Record<string, string> = { 'blades.finish': 'blade finish', pairing: 'skirt with trailer' }
 const VERDICTS: Record<AdviceView['opinions'][number]['verdict'], (what: string) => string> = {
   agrees: (what) => `agrees on ${what}`,
   no_difference: (what) => `sees no difference in ${what}`,

@@ -13,10 +13,14 @@
   import { partsOf, title } from '../../words/adviceParts'
 
   /** The advice in brief: beside the reading on a wide screen; on a phone below it, with its gist in a strip above the thumb bar. */
+  const STRIP: readonly string[] = ['blades', 'skirt', 'trailer']
   const advice = adviceFor(() => currentReading.asked)
   /** On a phone the picture is one tap away, on the advice itself. */
   const isWide = matchMedia('(min-width: 64rem)').matches
-  const gist = $derived(advice.shown && partsOf(advice.shown.value, settings.metric))
+  /** The parts that the strip has room for. */
+  const gist = $derived(
+    advice.shown && partsOf(advice.shown.value, settings.metric).filter((part) => STRIP.includes(part.key)),
+  )
 </script>
 
 {#snippet brief()}
@@ -64,19 +68,9 @@
   {#if advice.shown && gist}
     <span class={['min-w-0 flex-1 text-[0.8125rem] leading-tight', !advice.isCurrent && 'opacity-60']}>
       <span class="block font-bold">{title(advice.shown.value)}</span>
-      <span class="text-faint line-clamp-2"
-        >{gist
-          .filter((part) => part.key === 'blades' || part.key === 'skirt' || part.key === 'trailer')
-          .map((part) => part.headline)
-          .join(' · ')}</span
-      >
+      <span class="text-faint line-clamp-2">{gist.map((part) => part.headline).join(' · ')}</span>
     </span>
-    <SwatchRow
-      size="h-6"
-      colours={gist
-        .filter((part) => part.key === 'blades' || part.key === 'skirt' || part.key === 'trailer')
-        .flatMap((part) => part.swatches.slice(0, 1))}
-    />
+    <SwatchRow size="h-6" colours={gist.flatMap((part) => part.swatches.slice(0, 1))} />
   {:else}
     <span class="flex-1 text-sm"
       >{advice.error ? 'No advice yet: Kontrast does not answer.' : 'Reading the rules…'}</span
