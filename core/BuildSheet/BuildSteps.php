@@ -9,7 +9,6 @@ use Kontrast\Inventory\InventorySkirt;
 use Kontrast\Inventory\InventoryTrailer;
 use Kontrast\Inventory\NearestColour;
 use Kontrast\Inventory\PartColour;
-use Kontrast\Inventory\PartKind;
 use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\SkirtMaterial;
@@ -21,7 +20,7 @@ use Kontrast\Reading\LureKind;
 /** How a build is put together, step by step, in the order of the trade (A1 to A3). */
 final class BuildSteps
 {
-    private const POINTS = 'Keep hook points covered until the step that needs them.';
+    private const POINTS = 'Keep the hook point covered until you need it.';
 
     /** @return list<BuildStep> */
     public static function of(Composition $build): array
@@ -48,7 +47,7 @@ final class BuildSteps
             static fn (Hardware $hardware): string => \sprintf(
                 '%d × %s, %s',
                 $hardware->count,
-                PartKind::Collar === $hardware->kind ? 'cable tie' : $hardware->kind->value,
+                $hardware->kind->label(),
                 $hardware->size,
             ),
             Hardware::of($build),
@@ -56,13 +55,13 @@ final class BuildSteps
 
         return new BuildStep(
             Task::LayOut,
-            'Everything on a light cloth, in the order it goes on.',
+            'Lay everything on a light-colored towel in the order you will use it.',
             [...$parts, ...$hardware],
             cautions: [
-                'Eye protection on before the first tool is picked up.',
+                'Put on eye protection before you pick up a tool.',
                 self::POINTS,
-                ...(HeadMaterial::Lead === $build->head->material ? ['A lead head: wash your hands afterwards, keep it from food and '
-                    .'children; some waters ban small lead tackle, local rules decide.'] : []),
+                ...(HeadMaterial::Lead === $build->head->material ? ['This head is lead: wash your hands afterward and keep it away '
+                    .'from food and children. Some waters ban small lead tackle: check local rules.'] : []),
             ],
             facts: ['C1', ...(HeadMaterial::Lead === $build->head->material ? ['C2'] : [])],
         );
@@ -75,12 +74,12 @@ final class BuildSteps
 
         return [] === $dark ? [] : [new BuildStep(
             Task::Marker,
-            'Black permanent marker over both faces of the blade; let it dry and go over it once more, until it no longer glares.',
+            'Color both sides of the blade with a black permanent marker. Let it dry, then add a second coat until the glare is gone.',
             array_map(static fn ($blade): string => $blade->name, $dark),
             'black permanent marker',
-            'In very clear water bright metal is too much; dulled, the blade still turns.',
+            'In very clear water bright metal is too much. A darkened blade still turns and vibrates.',
             ['B8', 'C6'],
-            ['Markers give off fumes: fresh air, no flame.'],
+            ['Markers give off fumes: work in fresh air, away from flames.'],
         )];
     }
 
@@ -90,41 +89,41 @@ final class BuildSteps
         if (null === $build->rear) {
             return [];
         }
-        $cut = 'Cut wire and its ends are sharp and fly: point them away from you and from others. Pliers slip.';
+        $cut = 'Cut wire ends are sharp and can fly: point them away from yourself and others. Pliers can slip.';
         $steps = [];
         if (null !== $build->front) {
             $steps = [
                 new BuildStep(
                     Task::FirstBead,
-                    'Slide it down the upper arm until it lies against the bend.',
+                    'Slide the first bead down the upper arm until it touches the bend.',
                     ['bead, '.Hardware::BEAD],
-                    why: 'It keeps the clevis from sliding down into the bend and binding there.',
+                    why: 'It keeps the clevis from sliding into the bend and jamming.',
                     facts: ['A1', 'A2'],
                 ),
                 new BuildStep(
                     Task::FrontBlade,
-                    'Hang the blade in the clevis, then slide the clevis on, open side down, so that the blade swings free.',
+                    'Hook the blade onto the clevis, then slide the clevis onto the wire so that the blade swings freely.',
                     ['clevis, '.Hardware::CLEVIS, $build->front->name],
                     facts: ['A1', 'A5'],
-                    cautions: ['Blade edges cut: hold it by its faces.'],
+                    cautions: ['Blade edges can cut: hold the blade by its flat sides.'],
                 ),
                 new BuildStep(
                     Task::SecondBead,
-                    'Slide it on behind the clevis.',
+                    'Slide the second bead on behind the clevis.',
                     ['bead, '.Hardware::BEAD],
-                    why: 'The clevis turns between two beads.',
+                    why: 'The clevis spins between the two beads.',
                     facts: ['A1'],
                 ),
                 new BuildStep(
                     Task::Spacer,
-                    'Slide the tube on.',
+                    'Slide the spacer tube on.',
                     ['spacer, '.Hardware::SPACER],
-                    why: 'It holds the front blade off the rear one.',
+                    why: 'It keeps the front blade away from the rear blade.',
                     facts: ['A1'],
                 ),
                 new BuildStep(
                     Task::ThirdBead,
-                    'Slide it on; some wire for the loop is left past it.',
+                    'Slide the third bead on. Leave enough wire behind it for the loop.',
                     ['bead, '.Hardware::BEAD],
                     facts: ['A1'],
                 ),
@@ -135,30 +134,30 @@ final class BuildSteps
             ...$steps,
             new BuildStep(
                 Task::FormLoop,
-                'Bend the end of the wire round the pliers into a small loop, and leave it open by a gap the swivel passes through. Cut '
-                    .'off what stands over.',
+                'Bend the end of the wire around the pliers into a small loop. Leave it open just enough for the swivel to pass. Cut '
+                    .'off the extra wire.',
                 ['wire, '.Hardware::WIRE_IN.' in'],
-                'round-nose pliers and a cutter',
+                'round-nose pliers and a wire cutter',
                 null,
                 ['A1', 'C1'],
                 [$cut],
             ),
             new BuildStep(
                 Task::RearBlade,
-                'Blade on its swivel, swivel into the loop.',
+                'Put the blade on its swivel, then hang the swivel in the loop.',
                 ['swivel', $build->rear->name],
-                why: Arm::Short === $build->head->arm ? 'A short arm carries one big blade, for slow rolling and for dropping.' : null,
+                why: Arm::Short === $build->head->arm ? 'A short arm carries one big blade, for slow rolling and dropping.' : null,
                 facts: ['A1', ...(Arm::Short === $build->head->arm ? ['B11'] : [])],
-                cautions: ['Blade edges cut: hold it by its faces.'],
+                cautions: ['Blade edges can cut: hold the blade by its flat sides.'],
             ),
             new BuildStep(
                 Task::CloseLoop,
-                'Squeeze the loop shut. Spin the blade with a breath: it has to turn without touching anything.',
+                'Squeeze the loop shut. Blow on the blade: it should spin without touching anything.',
                 [],
                 'pliers',
                 null,
                 ['A1', 'C1'],
-                ['Pliers slip: keep fingers off the line of the squeeze.'],
+                ['Pliers can slip: keep your fingers clear of the jaws.'],
             ),
         ];
     }
@@ -169,12 +168,12 @@ final class BuildSteps
         return null === $build->rear ? [] : [
             new BuildStep(
                 Task::Plate,
-                'Snap the plate to the eye of the head. It has to knock against the head when you wag it.',
+                'Snap the blade onto the eye of the head. It should knock against the head when you shake it.',
                 [$build->rear->name],
                 'pliers',
                 null,
                 ['C1'],
-                ['The plate has edges: hold it by its faces.'],
+                ['Blade edges can cut: hold the blade by its flat sides.'],
             ),
         ];
     }
@@ -190,38 +189,39 @@ final class BuildSteps
         return [
             new BuildStep(
                 Task::Skirt,
-                'Wet the collar and push the skirt over the hook up to the head, strands to the rear; '
-                    .([] === $build->skirt->belly ? 'spread them evenly.' : 'turn it so that the back is up and the belly down.'),
+                'Wet the collar and push the skirt over the hook up to the head, strands pointing back; '
+                    .([] === $build->skirt->belly ? 'spread the strands evenly.' : 'turn it so that the back is up and the belly is down.'),
                 [$build->skirt->name],
                 why: self::skirtWhy($build->skirt),
-                cautions: ['The point passes by your fingers: cover it with a cork or a bit of tube.'],
+                cautions: ['The hook point passes close to your fingers: cover it with a cork or a piece of tubing.'],
                 facts: [LureKind::Spinnerbait === $build->kind ? 'A1' : 'A3', 'C1', ...([] === $build->skirt->belly ? [] : ['K1'])],
             ),
             Trim::LongTail === $build->skirt->trim
                 ? new BuildStep(
                     Task::Trim,
-                    'Leave the long strands as they are.',
+                    'Do not trim: leave the long strands as they are.',
                     [],
-                    why: 'A long-tail skirt swims by itself and needs no trailer.',
+                    why: 'A long-tail skirt needs no trailer.',
                     facts: ['S16'],
                 )
                 : new BuildStep(
                     Task::Trim,
-                    'Gather the strands straight back and cut them {trim} behind the collar, at the bend of the last hook.',
+                    'Pull the strands straight back and cut them {trim} behind the collar, at the bend of the rearmost hook.',
                     [],
                     'scissors',
-                    'Longer strands keep the water from the trailer; shorter ones flare and pulse.',
+                    'Longer strands block the water from the trailer. Shorter ones flare and pulse.',
                     ['S15'],
-                    ['Cut away from the hand that holds the strands.'],
+                    ['Cut away from the hand holding the strands.'],
                 ),
             new BuildStep(Task::Tie, $jig
-                ? 'Put the cable tie over the collar, its lock under the weed guard and no strand in it; draw it tight, cut the end '
-                    .'flush, and take the rubber collar off.'
-                : 'Put the cable tie over the collar, its lock below and no strand in it; draw it tight, cut the end flush, and take '
-                    .'the rubber collar off.', ['cable tie, '.Hardware::TIE], 'small cutter', 'Heat and fish split rubber; the tie stays.'
-                    .(SkirtMaterial::LivingRubber === $build->skirt->material ? ' Rubber tied with wire flares more still.' : ''),
+                ? 'Put a small cable tie over the collar, with its lock under the weed guard and no strands caught in it. Pull it '
+                    .'tight, cut the end flush, and remove the rubber collar.'
+                : 'Put a small cable tie over the collar, with its lock on the bottom and no strands caught in it. Pull it tight, cut '
+                    .'the end flush, and remove the rubber collar.', ['cable tie, '.Hardware::TIE], 'small cutter', 'Rubber collars '
+                        .'split from heat and from fish. A cable tie lasts.'
+                    .(SkirtMaterial::LivingRubber === $build->skirt->material ? ' Rubber strands tied with wire flare even more.' : ''),
                 ['A3', ...(SkirtMaterial::LivingRubber === $build->skirt->material ? ['A5'] : [])],
-                ['The cut end of a tie scratches: cut it flush.']),
+                ['The cut end of a cable tie scratches: cut it flush.']),
         ];
     }
 
@@ -236,13 +236,13 @@ final class BuildSteps
         return [
             new BuildStep(
                 Task::Trailer,
-                'Push the point into the middle of the nose, out where the bend will lie, and slide the plastic up to the keeper so '
-                    .'that it hangs straight. '.self::turned($trailer),
+                'Push the hook point into the center of the nose, bring it out where the bend will sit, and slide the plastic up to the '
+                    .'keeper so that it hangs straight. '.self::turned($trailer),
                 [$trailer->name],
                 null,
                 self::trailerWhy($trailer),
                 ['T11', ...self::trailerFacts($trailer)],
-                ['The point comes out towards your thumb: keep it clear.'],
+                ['The hook point comes out toward your thumb: keep your thumb clear.'],
             ),
         ];
     }
@@ -258,10 +258,10 @@ final class BuildSteps
     private static function turned(InventoryTrailer $trailer): string
     {
         return match ($trailer->style) {
-            TrailerStyle::SingleTailGrub, TrailerStyle::Ringworm => 'The curl of the tail faces away from the bend of the hook.',
-            TrailerStyle::TwinTailGrub => 'Upright, or on its side: then the tails flap like a fish’s.',
-            TrailerStyle::Craw, TrailerStyle::Chunk => 'Flat side down.',
-            TrailerStyle::PaddleTail, TrailerStyle::ForkTail => 'Back up, belly down.',
+            TrailerStyle::SingleTailGrub, TrailerStyle::Ringworm => 'Turn it so that the tail curls away from the hook bend.',
+            TrailerStyle::TwinTailGrub => 'Thread it upright, or on its side to make the tails flap like a fish’s tail.',
+            TrailerStyle::Craw, TrailerStyle::Chunk => 'Keep the flat side down.',
+            TrailerStyle::PaddleTail, TrailerStyle::ForkTail => 'Keep the back up and the belly down.',
         };
     }
 
@@ -270,7 +270,7 @@ final class BuildSteps
         return match (true) {
             BellyShape::Wide === $trailer->bellyShape => 'A wide base keeps the lure from rolling over.',
             BellyShape::Flat === $trailer->bellyShape => 'A flat belly skips under docks and trees.',
-            \in_array($trailer->style, [TrailerStyle::SingleTailGrub, TrailerStyle::Ringworm], true) => 'A tail that curls into the hook '
+            \in_array($trailer->style, [TrailerStyle::SingleTailGrub, TrailerStyle::Ringworm], true) => 'A tail that curls toward the hook '
                 .'wraps around it.',
             default => null,
         };
@@ -293,13 +293,13 @@ final class BuildSteps
         return null === $build->hook ? [] : [
             new BuildStep(
                 Task::Hook,
-                'A bit of tubing over its eye, then slip it over the barb of the main hook, point up like that one. It has to swing '
-                    .'free and must not slide off; it ends where the skirt ends.',
-                [$build->hook->name, 'a stop or a bit of tubing'],
+                'Put a piece of tubing over its eye, then slide it over the barb of the main hook with its point up. It should swing '
+                    .'freely but not slide off, and it should end where the skirt ends.',
+                [$build->hook->name, 'a stopper or a piece of tubing'],
                 'pliers',
-                'A hook past the skirt is too large.',
+                'A trailer hook that reaches past the skirt is too large.',
                 ['H2', 'H3', 'C1'],
-                ['Now two points are near your hand. Some waters limit the number of hooks: local rules decide.'],
+                ['There are now two hook points near your hand. Some waters limit the number of hooks: check local rules.'],
             ),
         ];
     }
@@ -307,8 +307,11 @@ final class BuildSteps
     private static function check(Composition $build): BuildStep
     {
         return new BuildStep(Task::Check, LureKind::Spinnerbait === $build->kind
-            ? 'Arms in one plane with the hook, blades turning free, skirt even, trailer straight. Then cover the points.'
-            : 'Skirt even, trailer straight, nothing loose. Then cover the points.', [], facts: ['C1'], cautions: ['Put offcuts of wire '
-                .'and ties where nobody steps on them.', ...(HeadMaterial::Lead === $build->head->material ? ['Wash your hands.'] : [])]);
+            ? 'Check that the arms line up with the hook, the blades spin freely, the skirt is even and the trailer is straight. Then '
+                .'cover the hook points.'
+            : 'Check that the skirt is even, the trailer is straight and nothing is loose. Then cover the hook '
+                .'point.', [], facts: ['C1'], cautions: ['Pick '
+                .'up cut wire and cable tie ends so that nobody steps on '
+                    .'them.', ...(HeadMaterial::Lead === $build->head->material ? ['Wash your hands.'] : [])]);
     }
 }

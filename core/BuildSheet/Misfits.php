@@ -42,7 +42,7 @@ final class Misfits
             ...self::mouldedHook($build),
             ...(null === $brief ? [] : self::weight($build, $brief)),
             ...($leadFree && HeadMaterial::Lead === $build->head->material
-                ? [new Misfit('head', 'The head is of lead, and you do without.', 'one of tungsten or steel')]
+                ? [new Misfit('head', 'This head is lead, and you chose lead-free in Settings.', 'a tungsten or steel head')]
                 : []),
         ];
     }
@@ -54,7 +54,7 @@ final class Misfits
         $lure = self::words($build->kind->value);
         if (!$build->head->isFor($build->kind)) {
             $made = self::words(implode(' or ', array_map(static fn (LureKind $kind): string => $kind->value, $build->head->kinds)));
-            $misfits[] = new Misfit('head', "This head is made into a $made, not into a $lure.", "a head for a $lure");
+            $misfits[] = new Misfit('head', "This head is for a $made, not for a $lure.", "a head for a $lure");
         }
         if (null === $build->skirt && !PartFit::goesWithoutSkirt($build->kind)) {
             $misfits[] = new Misfit('skirt', "A $lure needs a skirt.", 'any skirt');
@@ -64,15 +64,15 @@ final class Misfits
             $misfits[] = new Misfit(
                 'rear',
                 "A $lure needs a blade.",
-                LureKind::BladedJig === $build->kind ? 'a plate' : 'a Colorado, Indiana or willow',
+                LureKind::BladedJig === $build->kind ? 'a bladed-jig blade' : 'a Colorado, Indiana or willow',
             );
         }
         foreach ($build->blades() as $blade) {
             if (!PartFit::blade($blade, $build->kind)) {
                 $misfits[] = new Misfit(
                     'rear',
-                    BladeShape::BladedJig === $blade->shape ? 'A plate goes on a bladed jig only.' : "This blade does not go on a $lure.",
-                    BladeShape::BladedJig === $blade->shape ? 'a Colorado, Indiana or willow' : 'a plate',
+                    BladeShape::BladedJig === $blade->shape ? 'This blade fits only a bladed jig.' : "This blade does not fit a $lure.",
+                    BladeShape::BladedJig === $blade->shape ? 'a Colorado, Indiana or willow' : 'a bladed-jig blade',
                 );
             }
         }
@@ -85,7 +85,7 @@ final class Misfits
     {
         $misfits = [];
         if (null !== $build->front && Arm::Short === $build->head->arm) {
-            $misfits[] = new Misfit('front', 'A short arm carries one big blade and has no room for a second.', 'the front blade left off');
+            $misfits[] = new Misfit('front', 'A short-arm spinnerbait has room for one blade only.', 'no front blade');
         }
         if (null !== $build->front && null !== $build->rear && Arm::Long === $build->head->arm) {
             if (PartFit::clashes($build->front)) {
@@ -95,13 +95,13 @@ final class Misfits
                 );
                 $misfits[] = new Misfit(
                     'front',
-                    'The front blade strikes the rear one as it turns.',
+                    'The front blade hits the rear blade as it spins.',
                     null === $fits ? 'a Colorado #2' : "#{$fits->number} in the same shape",
                 );
             } elseif ($build->front->size->number > $build->rear->size->number) {
                 $misfits[] = new Misfit(
                     'front',
-                    'The front blade is larger than the rear one and drowns it.',
+                    'The front blade is larger than the rear blade.',
                     "#{$build->rear->size->number} or smaller in front",
                 );
             }
@@ -115,7 +115,7 @@ final class Misfits
             $fits = self::largest($build->rear->shape, static fn (Length $length): bool => !$length->isLongerThan($arm));
             $misfits[] = new Misfit(
                 'rear',
-                'The blade is longer than the arm it hangs on and strikes the line when it folds forward.',
+                'The blade is longer than the wire arm and can hit the line when it swings forward.',
                 null === $fits ? 'a smaller shape' : "#{$fits->number} in the same shape",
             );
         }
@@ -135,8 +135,8 @@ final class Misfits
             return [
                 new Misfit(
                     'trailer',
-                    'The trailer ends at the bend of the hook and cannot swim.',
-                    'one of '.self::inches($least).' or longer',
+                    'The trailer ends at the hook bend, so it cannot move.',
+                    'a trailer of '.self::inches($least).' or longer',
                 ),
             ];
         }
@@ -144,8 +144,8 @@ final class Misfits
             return [
                 new Misfit(
                     'trailer',
-                    'The trailer ends inside the skirt: nothing of it shows.',
-                    'one longer than '.self::inches($measures->skirt).', or the skirt cut back',
+                    'The trailer is shorter than the skirt, so it does not show.',
+                    'a trailer longer than '.self::inches($measures->skirt).', or a shorter skirt',
                 ),
             ];
         }
@@ -164,9 +164,9 @@ final class Misfits
                 new Misfit(
                     'hook',
                     LureKind::Spinnerbait === $build->kind
-                        ? 'A short arm never carries a trailer hook.'
-                        : 'Only a spinnerbait carries a trailer hook.',
-                    'the hook left off',
+                        ? 'A short-arm spinnerbait never has a trailer hook.'
+                        : 'Only a spinnerbait takes a trailer hook.',
+                    'no trailer hook',
                 ),
             ];
         }
@@ -181,8 +181,8 @@ final class Misfits
             new Misfit(
                 'hook',
                 $size > max($fit)
-                    ? "{$build->hook->size->label()} reaches past the end of the skirt on a {$build->head->weight->label()} head."
-                    : "{$build->hook->size->label()} is too small to slip over the hook of a {$build->head->weight->label()} head.",
+                    ? "{$build->hook->size->label()} is too long: it reaches past the skirt on a {$build->head->weight->label()} head."
+                    : "{$build->hook->size->label()} is too small to fit over the hook of a {$build->head->weight->label()} head.",
                 $instead,
             ),
         ];
@@ -198,7 +198,7 @@ final class Misfits
             new Misfit(
                 'head',
                 \sprintf(
-                    'A %s hook is %s for a head of %s.',
+                    'A %s hook is %s for a %s head.',
                     $build->head->mouldedHook()->label(),
                     $off > 0 ? 'large' : 'small',
                     $build->head->weight->label(),
@@ -216,10 +216,12 @@ final class Misfits
 
         return match (true) {
             $range->least->isHeavierThan($weight) => [
-                new Misfit('head', "{$weight->label()} is light for this depth and way of fishing: it loses touch.", $range->label()),
+                new Misfit('head', "{$weight->label()} is light for this depth and retrieve: it loses contact with the "
+                    .'bottom.', $range->label()),
             ],
             $weight->isHeavierThan($range->most) => [
-                new Misfit('head', "{$weight->label()} is heavy for this depth and way of fishing: it digs in.", $range->label()),
+                new Misfit('head', "{$weight->label()} is heavy for this depth and retrieve: it digs into the bottom or "
+                    .'cover.', $range->label()),
             ],
             default => [],
         };

@@ -40,23 +40,23 @@ enum Task: string
     public function title(): string
     {
         return match ($this) {
-            self::LayOut => 'Lay the parts out',
-            self::Marker => 'Dull the blade',
-            self::Plate => 'Hang the plate',
+            self::LayOut => 'Lay out the parts',
+            self::Marker => 'Darken the blade',
+            self::Plate => 'Attach the blade',
             self::FirstBead => 'First bead on the wire',
-            self::FrontBlade => 'Front blade on its clevis',
+            self::FrontBlade => 'Front blade on the clevis',
             self::SecondBead => 'Second bead',
             self::Spacer => 'Spacer',
             self::ThirdBead => 'Third bead',
             self::FormLoop => 'Form the end loop',
-            self::RearBlade => 'Hang the rear blade',
+            self::RearBlade => 'Attach the rear blade',
             self::CloseLoop => 'Close the loop',
-            self::Skirt => 'Push the skirt on',
+            self::Skirt => 'Put the skirt on',
             self::Trim => 'Trim the skirt',
-            self::Tie => 'Cable tie for the collar',
+            self::Tie => 'Replace the collar with a cable tie',
             self::Trailer => 'Thread the trailer',
-            self::Hook => 'Slip the trailer hook on',
-            self::Check => 'Look it over',
+            self::Hook => 'Put the trailer hook on',
+            self::Check => 'Final check',
         };
     }
 }

@@ -66,7 +66,7 @@ final readonly class Composition
         return array_values(array_filter([$this->front, $this->rear]));
     }
 
-    /** @return list<InventoryPart> */
+    /** @return list<InventoryHead|InventoryBlade|InventorySkirt|InventoryTrailer|InventoryHook> */
     public function parts(): array
     {
         return array_values(array_filter([$this->head, $this->front, $this->rear, $this->skirt, $this->trailer, $this->hook]));

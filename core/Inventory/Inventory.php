@@ -47,6 +47,12 @@ final readonly class Inventory
         return new self(...array_values($of));
     }
 
+    /** @param list<InventoryPart> $parts */
+    public function plus(array $parts): self
+    {
+        return self::of([...$this->heads, ...$this->blades, ...$this->skirts, ...$this->trailers, ...$this->hooks, ...$parts]);
+    }
+
     /** The same with one slot narrowed to a single part. */
     public function only(InventoryHead|InventoryBlade|InventorySkirt|InventoryTrailer|InventoryHook $part): self
     {

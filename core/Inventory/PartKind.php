@@ -21,4 +21,10 @@ enum PartKind: string
     case Spacer = 'spacer';
     case Swivel = 'swivel';
     case Collar = 'collar';
+
+    /** @return array<string, string> */
+    private static function exceptions(): array
+    {
+        return [self::Hook->value => 'trailer hook', self::Collar->value => 'cable tie'];
+    }
 }

@@ -16,12 +16,12 @@ enum PhotoWarning: string
     public function label(): string
     {
         return match ($this) {
-            self::CardClipped => 'The card is burnt out: its white is past what the camera can tell. Take the picture a little darker.',
-            self::CardNotNeutral => 'The card does not look white and even: tap plain white paper in the same light as the part, with '
-                .'no shadow across it.',
-            self::CardDark => 'The card is very dark: more light makes the colour surer.',
-            self::Glare => 'There is glare on the part: tap where it does not shine, or turn it out of the light.',
-            self::Spread => 'The taps differ a good deal: tap one colour at a time.',
+            self::CardClipped => 'The white card is overexposed. Take the photo a little darker.',
+            self::CardNotNeutral => 'The card does not look evenly white. Tap plain white paper in the same light as the part, without '
+                .'a shadow on it.',
+            self::CardDark => 'The white card looks very dark. More light gives a more accurate color.',
+            self::Glare => 'There is glare on the part. Tap where it does not shine, or turn it away from the light.',
+            self::Spread => 'The taps are far apart in color. Tap one color at a time.',
         };
     }
 }

@@ -18,6 +18,7 @@ final readonly class BladeSize
     {
         return $number >= self::LEAST && $number <= self::MOST
             ? new self($number)
-            : throw new \DomainException(\sprintf('Blade sizes run from %d to %d; %d is none.', self::LEAST, self::MOST, $number));
+            : throw new \DomainException(\sprintf('Blade sizes run from %d to %d; %d is not one of '
+                .'them.', self::LEAST, self::MOST, $number));
     }
 }

@@ -18,7 +18,8 @@ final readonly class HookSize
     {
         return $aught >= self::LEAST && $aught <= self::MOST
             ? new self($aught)
-            : throw new \DomainException(\sprintf('Hooks run from %d/0 to %d/0 here; %d/0 is none.', self::LEAST, self::MOST, $aught));
+            : throw new \DomainException(\sprintf('Hook sizes run from %d/0 to %d/0; %d/0 is not one of '
+                .'them.', self::LEAST, self::MOST, $aught));
     }
 
     public function label(): string

@@ -6,24 +6,24 @@ namespace Kontrast\Lure;
 
 use Kontrast\Reading\HasLabel;
 
-/** What the fish is meant to make of the lure. */
+/** The goal of a lure: what a fish should see in it. */
 enum Intent: string
 {
     use HasLabel;
 
-    case Vanish = 'vanish';
-    case PassForForage = 'pass_for_forage';
-    case BeFound = 'be_found';
-    case Shock = 'shock';
-    case CastShadow = 'cast_shadow';
+    case BlendIn = 'blend_in';
+    case MatchForage = 'match_forage';
+    case StandOut = 'stand_out';
+    case TriggerStrike = 'trigger_strike';
+    case ShowSilhouette = 'show_silhouette';
 
     /** @return array<string, string> */
     private static function exceptions(): array
     {
         return [
-            self::PassForForage->value => 'pass for food',
-            self::BeFound->value => 'be found',
-            self::CastShadow->value => 'cast a shadow',
+            self::MatchForage->value => 'match the forage',
+            self::TriggerStrike->value => 'trigger a strike',
+            self::ShowSilhouette->value => 'show a silhouette',
         ];
     }
 }

@@ -6,7 +6,7 @@ namespace Kontrast\Lure;
 
 use Kontrast\Reading\HasLabel;
 
-/** How trailer and skirt should read beside each other. */
+/** How trailer and skirt should look next to each other. */
 enum Pairing: string
 {
     use HasLabel;
@@ -15,4 +15,10 @@ enum Pairing: string
     case Tonal = 'tonal';
     case Accent = 'accent';
     case Contrast = 'contrast';
+
+    /** @return array<string, string> */
+    private static function exceptions(): array
+    {
+        return [self::Tonal->value => 'close shades', self::Accent->value => 'same family with an accent'];
+    }
 }

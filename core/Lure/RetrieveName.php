@@ -31,7 +31,7 @@ enum RetrieveName: string
             self::Rip->value => 'rip free of the grass',
             self::Knock->value => 'knock on cover',
             self::Steady->value => 'steady',
-            self::SlowRoll->value => 'slow roll',
+            self::SlowRoll->value => 'slow-roll',
             self::Burn->value => 'burn just under the surface',
             self::Drop->value => 'drop on a tight line',
         ];

@@ -9,6 +9,7 @@ final class NotAColour extends \DomainException
 {
     public static function hex(string $hex): self
     {
-        return new self(\sprintf('"%s" is no colour. Write it as #rrggbb, six hexadecimal digits.', mb_strimwidth($hex, 0, 40, '…')));
+        return new self(\sprintf('"%s" is not a color. Write it as #rrggbb, with six hexadecimal '
+            .'digits.', mb_strimwidth($hex, 0, 40, '…')));
     }
 }

@@ -180,6 +180,6 @@ final readonly class Adviser
             $because ??= null === $first ? null : $tally?->strongestFor($first)?->rule->because;
         }
 
-        return [] === $values ? null : new Dissent($school, $values, $because ?? 'They leave it out.', $theirs->build());
+        return [] === $values ? null : new Dissent($school, $values, $because ?? 'They do without it.', $theirs->build());
     }
 }

@@ -33,11 +33,11 @@ final readonly class BuildGoal
     public static function of(Intent $intent, Pairing $pairing, bool $isPaired = true): self
     {
         [$skirt, $blade] = match ($intent) {
-            Intent::Vanish => [PartGoal::LeastContrast, PartGoal::LeastContrast],
-            Intent::PassForForage => [PartGoal::LikeForage, PartGoal::LikeForage],
-            Intent::BeFound => [PartGoal::FarthestSeen, PartGoal::FarthestSeen],
-            Intent::Shock => [PartGoal::LikeForage, PartGoal::FarthestSeen],
-            Intent::CastShadow => [PartGoal::Darkest, PartGoal::Darkest],
+            Intent::BlendIn => [PartGoal::LeastContrast, PartGoal::LeastContrast],
+            Intent::MatchForage => [PartGoal::LikeForage, PartGoal::LikeForage],
+            Intent::StandOut => [PartGoal::FarthestSeen, PartGoal::FarthestSeen],
+            Intent::TriggerStrike => [PartGoal::LikeForage, PartGoal::FarthestSeen],
+            Intent::ShowSilhouette => [PartGoal::Darkest, PartGoal::Darkest],
         };
 
         return new self($intent, $isPaired ? $pairing : null, $pairing, self::reads($pairing), $skirt, $blade);
@@ -58,22 +58,22 @@ final readonly class BuildGoal
     public function line(bool $blades): string
     {
         $means = match ($this->intent) {
-            Intent::Vanish => 'Blend in: nothing on the lure stands out from the water.',
-            Intent::PassForForage => 'Match the forage: close to its colors'.($blades ? ', blade included.' : '.'),
-            Intent::BeFound => $blades
+            Intent::BlendIn => 'Blend in: nothing on the lure stands out from the water.',
+            Intent::MatchForage => 'Match the forage: colors close to it'.($blades ? ', blade included.' : '.'),
+            Intent::StandOut => $blades
                 ? 'Stand out: skirt and blade visible from as far as this water allows.'
                 : 'Stand out: a skirt visible from as far as this water allows.',
-            Intent::Shock => $blades
-                ? 'Trigger a strike: a blade visible from far away over a body that matches the forage.'
-                : 'Trigger a strike: a match for the forage that comes by fast.',
-            Intent::CastShadow => 'Show a silhouette: the whole lure darker than the water behind it.',
+            Intent::TriggerStrike => $blades
+                ? 'Trigger a strike: a blade visible from far away and a body that matches the forage.'
+                : 'Trigger a strike: match the forage and move fast.',
+            Intent::ShowSilhouette => 'Show a silhouette: the whole lure darker than the water behind it.',
         };
 
         return $means.match ($this->pairing) {
             null => '',
             Pairing::Match => ' Skirt and trailer look like one color.',
-            Pairing::Tonal => ' Skirt and trailer in close shades.',
-            Pairing::Accent => ' Skirt and trailer of the same family with an accent.',
+            Pairing::Tonal => ' Skirt and trailer look like close shades.',
+            Pairing::Accent => ' Skirt and trailer are the same color family with an accent.',
             Pairing::Contrast => ' Skirt and trailer look like two colors.',
         };
     }

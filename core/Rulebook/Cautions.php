@@ -26,7 +26,7 @@ final class Cautions
             ...self::night($reading),
             ...self::plants($reading),
             ...self::parts($reading, $decision),
-            new Caution('C7', 'advice', 'A place to start from. The fish decide.'),
+            new Caution('C7', 'advice', 'This advice is a place to start. The fish decide.'),
         ];
     }
 
@@ -38,11 +38,11 @@ final class Cautions
                 new Caution(
                     'C5',
                     'reading',
-                    'Storm: do not go out. Leave the water at the first thunder and stay off for 30 minutes after the last.',
+                    'Storm: do not go out. Get off the water at the first thunder and stay off until 30 minutes after the last.',
                 ),
             ],
             Sky::Rain => [
-                new Caution('C5', 'reading', 'At the first thunder leave the water, and stay off for 30 minutes after the last.'),
+                new Caution('C5', 'reading', 'Get off the water at the first thunder, and stay off until 30 minutes after the last.'),
             ],
             default => [],
         };
@@ -59,12 +59,12 @@ final class Cautions
                 new Caution(
                     'C4',
                     'reading',
-                    'Water this cold takes your breath and your grip within minutes. Life jacket on, somebody told, never alone in boat '
-                        .'or waders.',
+                    'Water this cold takes your breath and your grip within minutes. Wear a life jacket, tell someone where you are, '
+                        .'and never wade or boat alone.',
                 ),
             ],
             default => [
-                new Caution('C4', 'reading', 'Cold water: wear a life jacket, tell somebody where you are, do not wade or boat alone.'),
+                new Caution('C4', 'reading', 'Cold water: wear a life jacket, tell someone where you are, and do not wade or boat alone.'),
             ],
         };
     }
@@ -73,7 +73,8 @@ final class Cautions
     private static function night(Reading $reading): array
     {
         return Sky::Night === $reading->sky
-            ? [new Caution('C3', 'reading', 'Night fishing is not allowed everywhere: local rules decide. Lights on, and somebody told.')]
+            ? [new Caution('C3', 'reading', 'Night fishing is not allowed everywhere: check local rules. Turn your lights on and tell '
+                .'someone where you are.')]
             : [];
     }
 
@@ -81,8 +82,8 @@ final class Cautions
     private static function plants(Reading $reading): array
     {
         return \in_array($reading->cover, [Cover::Grass, Cover::Pads], true)
-            ? [new Caution('C3', 'advice', 'Weed travels on boats and tackle: clean, drain and dry before the next water. Local rules '
-                .'decide.')]
+            ? [new Caution('C3', 'advice', 'Weeds travel on boats and tackle: clean, drain and dry everything before the next water. '
+                .'Check local rules.')]
             : [];
     }
 
@@ -91,22 +92,22 @@ final class Cautions
     {
         $cautions = [
             new Caution('C1', 'blades', LureKind::Spinnerbait === $reading->lure
-                ? 'Hooks, wire ends and blade edges: eye protection on, cut ends pointed away.'
-                : 'Hooks and blade edges: eye protection on, points covered while you work.'),
+                ? 'Hooks, wire ends and blade edges are sharp: wear eye protection and point cut ends away from you.'
+                : 'Hooks and blade edges are sharp: wear eye protection and keep points covered while you work.'),
         ];
         if (HeadMaterial::Lead === $decision->pick(Slot::HeadMaterial, HeadMaterial::class)) {
             $cautions[] = new Caution(
                 'C2',
                 'head',
-                'A lead head: wash your hands, keep it from food and children, and check whether this water allows it.',
+                'Lead head: wash your hands, keep it away from food and children, and check whether this water allows lead.',
             );
         }
         if ($decision->isTrue(Slot::HookFitted)) {
-            $cautions[] = new Caution('C1', 'trailer_hook', 'A second hook doubles the points near your hand.');
-            $cautions[] = new Caution('C3', 'trailer_hook', 'Some waters limit the number of hooks: local rules decide.');
+            $cautions[] = new Caution('C1', 'trailer_hook', 'A trailer hook puts a second hook point near your hand.');
+            $cautions[] = new Caution('C3', 'trailer_hook', 'Some waters limit the number of hooks: check local rules.');
         }
         if ($decision->isTrue(Slot::Darkened) || self::isPainted($decision)) {
-            $cautions[] = new Caution('C6', 'blades', 'Painting or marking a blade: fresh air, no flame.');
+            $cautions[] = new Caution('C6', 'blades', 'Painting or marking a blade: work in fresh air, away from flames.');
         }
 
         return $cautions;

@@ -71,7 +71,8 @@ final readonly class LureRanking
         }
         foreach ($ranking as $ranked) {
             if (LureKind::Jig !== $ranked->kind) {
-                return new FollowUp($ranked->kind, 'When a spot is fished out, search on with a lure that covers water.', ['L1', 'R9']);
+                return new FollowUp($ranked->kind, 'When bites stop at a spot, go back to searching with a lure that covers '
+                    .'water.', ['L1', 'R9']);
             }
         }
         throw new \LogicException('Every kind is ranked.');

@@ -119,8 +119,8 @@ final readonly class NextSteps
     private function sun(Assembly $here): array
     {
         [$occasion, $sky, $because] = match ($here->decision->reading->sky) {
-            Sky::Sun, Sky::Broken => [Occasion::SunGoes, Sky::Overcast, 'The light has changed: change the blade.'],
-            Sky::Overcast, Sky::Rain => [Occasion::SunComes, Sky::Sun, 'The light has changed: change the blade.'],
+            Sky::Sun, Sky::Broken => [Occasion::SunGoes, Sky::Overcast, 'Different light: change the blade.'],
+            Sky::Overcast, Sky::Rain => [Occasion::SunComes, Sky::Sun, 'Different light: change the blade.'],
             default => [null, null, ''],
         };
 
@@ -140,7 +140,7 @@ final readonly class NextSteps
         return $this->weighedAgain(
             $others->here,
             Occasion::Clearing,
-            'Twice as clear: go more natural.',
+            'Water twice as clear: use more natural colors.',
             ['L3'],
             [Slot::Pairing, Slot::Finish, Slot::SkirtBase, Slot::SkirtOpacity],
             $others->atVisibility(self::CLEARED),
@@ -153,7 +153,7 @@ final readonly class NextSteps
         return $this->weighedAgain(
             $others->here,
             Occasion::Dirtying,
-            'Half as clear: a bolder trailer saves changing the lure.',
+            'Water half as clear: a bolder trailer does it without changing the lure.',
             ['P6', 'P4'],
             [Slot::TrailerBase, Slot::TrailerAccents],
             $others->atVisibility(self::DIRTIED),

@@ -89,13 +89,13 @@ final readonly class Remedies
 
         return match (true) {
             LureKind::Spinnerbait !== $reading->lure, Arm::Short === $reading->arm => [
-                $this->lure->hasTrailer() ? 'A shorter trailer, or the same one bitten off by half an inch.' : 'A skirt trimmed shorter.',
-                'This lure takes no trailer hook, so bring the bite closer to the hook.',
+                $this->lure->hasTrailer() ? 'Use a shorter trailer, or cut half an inch off this one.' : 'Trim the skirt shorter.',
+                'This lure takes no trailer hook, so make the lure end closer to its hook.',
                 ['L7', 'T8'],
             ],
             $this->lure->decision->isTrue(Slot::HookFitted) => [
-                ($this->lure->hasTrailer() ? 'A shorter trailer' : 'A skirt trimmed shorter').': the trailer hook is on already.',
-                'Fish that hit behind the hooks get closer to them.',
+                ($this->lure->hasTrailer() ? 'Use a shorter trailer' : 'Trim the skirt shorter').'; the trailer hook is already on.',
+                'Fish that hit behind the hooks then reach them.',
                 ['L7', 'H1'],
             ],
             default => ['Add a trailer hook.', 'It catches short strikes.', ['L7', 'H1']],
@@ -106,7 +106,8 @@ final readonly class Remedies
     private function pullsOff(): array
     {
         return match ($this->lure->tackle()->line) {
-            Line::Monofilament => ['A softer rod: you are on monofilament already.', 'What stretches tears out less.', ['L7', 'Z7']],
+            Line::Monofilament => ['Use a softer rod; you already have monofilament on.', 'Stretch keeps the hook from tearing '
+                .'out.', ['L7', 'Z7']],
             Line::Fluorocarbon, Line::Braid => [
                 'Change to monofilament.',
                 'A little stretch keeps the hook from tearing out.',
@@ -124,7 +125,7 @@ final readonly class Remedies
             !$this->lure->hasTrailer() => ['Slow down, or add a wide-based trailer.', 'A wide base keeps the lure upright.', ['L7', 'T9']],
             BellyShape::Wide === $shape => [
                 'Slow down, and thread the trailer straight.',
-                'The base is wide already: a crooked trailer rolls.',
+                'The base is already wide; a crooked trailer makes a lure roll.',
                 ['L7', 'T9'],
             ],
             default => ['Change to a wide-based trailer.', 'A wide base keeps the lure upright.', ['L7', 'T9']],
@@ -144,15 +145,15 @@ final readonly class Remedies
             ],
             LureKind::BladedJig === $reading->lure && \in_array($reading->cover, [Cover::Wood, Cover::FloodedBrush], true) => [
                 'Change to a jig.',
-                'A jig comes through wood that a bladed jig does not.',
+                'A jig comes through wood better than a bladed jig.',
                 ['L7', 'D6'],
             ],
             LureKind::Jig === $reading->lure || CoverDensity::Heavy === $reading->coverDensity => [
-                'A stiffer weed guard and stronger line.',
-                'Heavy cover takes a heavier rig.',
+                'Use a stiffer weed guard and stronger line.',
+                'Heavy cover calls for a heavier rig.',
                 ['L7', 'Z9'],
             ],
-            default => [$this->lighter(), 'A lighter head rides over what it now digs into.', ['L7', 'R3']],
+            default => [$this->lighter(), 'A lighter head rides over the cover instead of digging in.', ['L7', 'R3']],
         };
     }
 
@@ -161,7 +162,7 @@ final readonly class Remedies
         $lighter = array_values(array_filter(self::WEIGHTS_OZ, fn (float $ounces): bool => $ounces < $this->ounces()));
 
         return [] === $lighter
-            ? 'Wind faster: there is no lighter head.'
+            ? 'Reel faster; there is no lighter head.'
             : 'A lighter head: '.Weight::ounces($lighter[\count($lighter) - 1])->label().'.';
     }
 
@@ -170,7 +171,7 @@ final readonly class Remedies
         $heavier = array_values(array_filter(self::WEIGHTS_OZ, fn (float $ounces): bool => $ounces > $this->ounces()));
 
         return [] === $heavier
-            ? 'Wind slower: there is no heavier head.'
+            ? 'Reel slower; there is no heavier head.'
             : 'A heavier head: '.Weight::ounces($heavier[0])->label()
                 .($this->hasBusyTrailer() ? ', or a paddle tail, which lifts less.' : '.');
     }

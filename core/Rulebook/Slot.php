@@ -116,7 +116,7 @@ enum Slot: string
     {
         return [
             self::Weight->value => 'weight',
-            self::WeightRange->value => 'weights that serve',
+            self::WeightRange->value => 'weights that work',
             self::HeadColour->value => 'head color',
             self::HeadBelly->value => 'head belly',
             self::HeadEye->value => 'eye',

@@ -70,25 +70,26 @@ final readonly class BuildFindings
         $wanted = $this->scorer->brief->wanted;
         $fits = \in_array($reads, $wanted->reads, true);
         $tooAlike = !\in_array(Separation::One, $wanted->reads, true);
+        $subject = $this->subject($skirt, $trailer);
         $other = $skirt->againstWater() < 0 ? 'lighter' : 'darker';
         if ($this->turns($skirt, $trailer, $fits)) {
-            $settles = $tooAlike ? "a $other trailer" : 'a trailer nearer to the skirt';
+            $settles = $tooAlike ? "a $other trailer" : 'a trailer closer to the skirt color';
 
             return [Finding::good(
                 'pair',
-                "Skirt and trailer read as {$reads->value}. About even: constants of the model that nobody knows exactly decide whether "
-                    ."that is as wanted; $settles would settle it.",
+                "$subject {$reads->label()}. Close call: the model is not exact enough to say whether that meets the "
+                    ."goal; $settles would make it certain.",
             )];
         }
         if ($fits) {
-            return [Finding::good('pair', "Skirt and trailer read as {$reads->value}, as wanted.", null)];
+            return [Finding::good('pair', "$subject {$reads->label()}, as the advice wants.", null)];
         }
         $split = Pair::of($skirt, $trailer[0])->splitRange();
         if ($tooAlike) {
-            $remedy = "take a $other trailer, or come to match.";
+            $remedy = "use a $other trailer.";
             $says = Separation::One === $reads && self::isThere($split)
-                ? "Skirt and trailer read as one beyond {at}; the advice wants them told apart: $remedy"
-                : "Skirt and trailer read as {$reads->value}; the advice wants more between them: $remedy";
+                ? "Past {at}, skirt and trailer look like one color. The advice wants more contrast: $remedy"
+                : "$subject {$reads->label()}. The advice wants more contrast: $remedy";
 
             return [Finding::amiss('pair', $says, $split)];
         }
@@ -96,11 +97,29 @@ final readonly class BuildFindings
         return [
             Finding::amiss(
                 'pair',
-                "Skirt and trailer stand apart as {$reads->value}, and up to {at} a bass tells them apart; the advice wants them "
-                    .'closer: take a trailer nearer to the skirt.',
+                "$subject {$reads->label()}, separate to {at}. The advice wants less contrast: use a trailer closer "
+                    .'to the '
+                    .'skirt color.',
                 $split,
             ),
         ];
+    }
+
+    /**
+     * What the separation is of: the trailer itself, or the accent in it that differs most from the skirt.
+     *
+     * @param non-empty-list<ReducedPart> $trailer
+     */
+    private function subject(ReducedPart $skirt, array $trailer): string
+    {
+        $most = $this->scorer->vision->apart($skirt, $trailer);
+        foreach ($trailer as $i => $part) {
+            if ($i > 0 && $this->scorer->vision->apart($skirt, [$trailer[0]]) < $most && Pair::farther($skirt, $part) >= $most) {
+                return 'Skirt and the '.NearestColour::nearest($part->part->inTheHand)->label().' in the trailer look like';
+            }
+        }
+
+        return 'Skirt and trailer look like';
     }
 
     /**
@@ -136,47 +155,48 @@ final readonly class BuildFindings
             }
         }
         $how = $part->againstWater() < 0 ? 'darker' : 'lighter';
-        $further = $this->carriesFurther();
+        $farther = $this->farthestShade();
 
         return match ($goal) {
             PartGoal::LeastContrast => $does
-                ? Finding::good($what, "The $what keeps close to the water, as wanted.")
+                ? Finding::good($what, "The $what blends into the water, as the advice wants.")
                 : Finding::amiss(
                     $what,
-                    "The $what stands $how off the water up to {at}, and it should vanish: something nearer the water’s own tone, or "
-                        .'more see-through.',
+                    "The $what is $how than the water and visible to {at}, but it should blend in: use a color closer to the water, or one "
+                        .'that is more see-through.',
                     $range,
                 ),
             PartGoal::LikeForage => $does
-                ? Finding::good($what, "The $what reads like the food down there, as wanted.")
-                : Finding::amiss($what, "The $what reads as something other than the food: come closer to its colours."),
+                ? Finding::good($what, "The $what looks like the forage in this water, as the advice wants.")
+                : Finding::amiss($what, "The $what does not look like the forage: use colors closer to it."),
             PartGoal::FarthestSeen => $does
-                ? Finding::good($what, "The $what is made out up to {at}.", $range)
+                ? Finding::good($what, "The $what is visible to {at}.", $range)
                 : Finding::amiss(
                     $what,
-                    "The $what is lost beyond {at}, and it should be found: a $further one carries further in this water.",
+                    "The $what fades out past {at}, but it should stand out: a $farther one is visible from farther in this water.",
                     $range,
                 ),
             PartGoal::Darkest => $does
-                ? Finding::good($what, "The $what is darker than the water behind it, as wanted.")
-                : Finding::amiss($what, "The $what is no darker than the water behind it, and it should cast a shadow: take a dark one."),
+                ? Finding::good($what, "The $what is darker than the water behind it, as the advice wants.")
+                : Finding::amiss($what, "The $what is not darker than the water behind it, but it should show a silhouette: use a dark "
+                    .'one.'),
         };
     }
 
     private static function aboutEven(string $what, PartGoal $goal): string
     {
         $whether = match ($goal) {
-            PartGoal::LeastContrast => 'keeps close enough to the water',
-            PartGoal::LikeForage => 'reads like the food',
+            PartGoal::LeastContrast => 'blends in well enough',
+            PartGoal::LikeForage => 'looks enough like the forage',
             PartGoal::FarthestSeen => 'is visible far enough: up to {at}',
             PartGoal::Darkest => 'is dark enough',
         };
 
-        return "About even: constants of the model that nobody knows exactly decide whether the $what $whether.";
+        return "Close call: the model is not exact enough to say whether the $what $whether.";
     }
 
     /** Whether black or white shows from farther here. */
-    private function carriesFurther(): string
+    private function farthestShade(): string
     {
         $shows = fn (Colour $word): float => $this->scorer->vision->meets(
             PartGoal::FarthestSeen,
@@ -199,8 +219,8 @@ final readonly class BuildFindings
             if (Separation::One === $pair->reads()) {
                 $word = NearestColour::nearest($parts["$what.$i"]->part->inTheHand)->label();
                 $found[] = Finding::good($what, self::isThere($pair->splitRange())
-                    ? "The $word accent in the $what melts into its base beyond {at}."
-                    : "The $word accent in the $what cannot be told from its base in this water.", $pair->splitRange());
+                    ? "Past {at}, the $word accent in the $what blends into its base color."
+                    : "In this water the $word accent in the $what looks the same as its base color.", $pair->splitRange());
             }
         }
 

@@ -37,7 +37,7 @@ final readonly class ScoreExplainer
 
         return match ($trait) {
             ScoredTrait::HeadWeight => "{$build->head->weight->label()}; {$advised->head->weight->label()} advised, "
-                ."{$advised->head->range->label()} would serve",
+                ."{$advised->head->range->label()} would work",
             ScoredTrait::HeadColour => $this->takenFor(Slot::HeadColour, $build->head->partColour),
             ScoredTrait::HeadFace => self::beside(
                 self::face($build->head->inWords()),
@@ -50,7 +50,7 @@ final readonly class ScoreExplainer
             ScoredTrait::BladeLayout => self::beside(null === $build->front ? 'single' : 'tandem', null === $front ? 'single' : 'tandem'),
             ScoredTrait::FrontFinish => self::beside($build->front?->finish()->label(), $front?->finish->label()),
             ScoredTrait::FrontSize => self::beside(self::number($build->front?->size), self::number($front?->size)),
-            ScoredTrait::BladeOffSkirt => 'how the blade stands beside the skirt, by the model',
+            ScoredTrait::BladeOffSkirt => 'how much blade and skirt differ, by the model',
             ScoredTrait::Skirt => null === $advised->skirt ? 'no skirt, as advised' : 'no skirt; one is advised',
             ScoredTrait::SkirtBase => $this->takenFor(Slot::SkirtBase, $build->skirt?->base),
             ScoredTrait::SkirtAccents => self::accents($build->skirt->accents ?? [], $advised->skirt->accents ?? []),
@@ -86,11 +86,11 @@ final readonly class ScoreExplainer
     {
         $reads = $this->scorer->pairReads($build->skirt, $build->trailer);
         if (null === $reads) {
-            return 'there is nothing to pair';
+            return 'nothing to pair';
         }
-        $wanted = array_map(static fn (Separation $reads): string => $reads->value, $this->scorer->brief->wanted->reads);
+        $wanted = array_map(static fn (Separation $reads): string => $reads->label(), $this->scorer->brief->wanted->reads);
 
-        return "they read as {$reads->value}; wanted: ".implode(' or ', $wanted);
+        return "they look like {$reads->label()}; wanted: ".implode(' or ', $wanted);
     }
 
     private function takenFor(Slot $slot, ?PartColour $colour): string

@@ -54,7 +54,7 @@ final class SecondOpinion
     private static function finish(Sensitivity $sensitivity, Advice $advice): Opinion
     {
         $words = self::ranked($advice, Slot::Finish, ['silver', 'gold', 'painted_white', 'black']);
-        $quiet = \in_array($advice->intent, [Intent::Vanish, Intent::PassForForage], true);
+        $quiet = \in_array($advice->intent, [Intent::BlendIn, Intent::MatchForage], true);
         $parts = array_map(static fn (string $word): OpticalPart => BuildOptics::finish($word, Finish::from($word)), $words);
         $figures = array_map(static fn (OpticalPart $part): float => self::visible($part, $sensitivity->model()), $parts);
         $lengths = array_map($sensitivity->visible(...), $parts);
@@ -74,7 +74,7 @@ final class SecondOpinion
         );
 
         return new Opinion(Slot::Finish->value, self::nonEmpty($candidates), $verdict, match (true) {
-            Verdict::AboutEven === $verdict => 'Too close to call: it turns with constants of the model that nobody knows exactly.',
+            Verdict::AboutEven === $verdict => 'Too close to call: the model is not exact enough to tell them apart.',
             Verdict::NoDifference === $verdict => 'All of these disappear at about the same distance here.',
             Verdict::Agrees === $verdict && $quiet => 'It should blend in, and of these it disappears soonest.',
             $quiet => 'It should blend in, but another of these would disappear sooner.',
@@ -136,17 +136,18 @@ final class SecondOpinion
             $figures,
             $reads,
         );
-        $wanted = implode(' or ', array_map(static fn (Separation $wanted): string => $wanted->value, $advice->wanted->reads));
+        $looks = Separation::from($reads[0] ?? Separation::One->value)->label();
+        $wanted = implode(' or ', array_map(static fn (Separation $wanted): string => $wanted->label(), $advice->wanted->reads));
 
         return new Opinion(Slot::Pairing->value, self::nonEmpty($candidates), $verdict, match ($verdict) {
             Verdict::AboutEven => \sprintf(
-                'The pair looks like %s to a bass, but it turns with constants of the model that nobody knows exactly; wanted was %s.',
-                $reads[0] ?? '',
+                'The pair looks like %s to a bass, but the model is not exact enough to be sure. The advice wants %s.',
+                $looks,
                 $wanted,
             ),
-            Verdict::NoDifference => \sprintf('In this water all of these look like %s beside the skirt.', $reads[0] ?? ''),
-            Verdict::Agrees => \sprintf('The pair looks like %s to a bass, as wanted.', $reads[0] ?? ''),
-            Verdict::Disagrees => \sprintf('The pair looks like %s to a bass; wanted was %s.', $reads[0] ?? '', $wanted),
+            Verdict::NoDifference => \sprintf('In this water all of these look like %s next to the skirt.', $looks),
+            Verdict::Agrees => \sprintf('The pair looks like %s to a bass, as the advice wants.', $looks),
+            Verdict::Disagrees => \sprintf('The pair looks like %s to a bass. The advice wants %s.', $looks, $wanted),
         });
     }
 

@@ -62,7 +62,7 @@ final class VisionScore
 
     /**
      * JND between a skirt and a trailer, as a pairing takes them: base with base where they should be one, else with whatever of the
-     * trailer stands off most.
+     * trailer stands out most.
      *
      * @param non-empty-list<ReducedPart> $trailer
      */
@@ -96,8 +96,8 @@ final class VisionScore
         $jnd = Pair::farther($skirt, $blade);
 
         return match ($this->wanted->intent) {
-            Intent::BeFound, Intent::Shock => min(1.0, $jnd / Separation::MOST_TONAL),
-            Intent::Vanish => min(1.0, Separation::MOST_TONAL / max($jnd, 1e-9)),
+            Intent::StandOut, Intent::TriggerStrike => min(1.0, $jnd / Separation::MOST_TONAL),
+            Intent::BlendIn => min(1.0, Separation::MOST_TONAL / max($jnd, 1e-9)),
             default => 1.0,
         };
     }

@@ -6,7 +6,7 @@ namespace Kontrast\Vision;
 
 use Kontrast\Reading\HasLabel;
 
-/** How two parts read beside each other at the judging distance. */
+/** How two parts look beside each other at the judging distance. */
 enum Separation: string
 {
     use HasLabel;
@@ -30,5 +30,16 @@ enum Separation: string
             $jnd <= self::MOST_TWO_TONE => self::TwoTone,
             default => self::Stark,
         };
+    }
+
+    /** @return array<string, string> */
+    private static function exceptions(): array
+    {
+        return [
+            self::One->value => 'one color',
+            self::Tonal->value => 'close shades',
+            self::TwoTone->value => 'two colors',
+            self::Stark->value => 'two very different colors',
+        ];
     }
 }

@@ -85,13 +85,13 @@ final readonly class AdviceBenchmark implements Benchmark
         $kinds = \count(LureKind::cases());
 
         return [
-            new Measurement('Spans of the figures of a whole advice', \sprintf('%.1f ms', $spans), 'under 60 ms'),
+            new Measurement('Uncertainty of all figures of an advice', \sprintf('%.1f ms', $spans), 'under 60 ms'),
             new Measurement(
-                'Rules weighed once',
+                'All rules applied once',
                 \sprintf('%.2f ms, %d rules in the book for %d lures', $rules, \count(Rulebook::standard()->rules), $kinds),
             ),
             new Measurement(
-                'Whole advice, other schools and all',
+                'Whole advice, with all other approaches',
                 \sprintf('%.2f ms, %.1f times the rules alone', $advice, $advice / $rules),
             ),
             new Measurement(

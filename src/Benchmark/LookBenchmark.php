@@ -52,13 +52,13 @@ final readonly class LookBenchmark implements Benchmark
         $plain = Timer::median(static fn (): float => self::judgePlainly($parts, $viewing), 3) / self::PLAIN_PAIRS;
 
         return [
-            new Measurement('Waters solved', \sprintf('%s a second', number_format(1000 / $solve)), '5,000 a second'),
-            new Measurement('Parts reduced', \sprintf('%s a second', number_format(1000 / $reduce))),
-            new Measurement('Pairs judged', \sprintf('%s a second', number_format(1000 / $pair)), 'a million a second'),
-            new Measurement('The same pairs the plain way', \sprintf('%s a second', number_format(1000 / $plain))),
+            new Measurement('Waters computed', \sprintf('%s a second', number_format(1000 / $solve)), '5,000 a second'),
+            new Measurement('Parts computed', \sprintf('%s a second', number_format(1000 / $reduce))),
+            new Measurement('Pairs compared', \sprintf('%s a second', number_format(1000 / $pair)), 'a million a second'),
+            new Measurement('The same pairs without shortcuts', \sprintf('%s a second', number_format(1000 / $plain))),
             new Measurement('Ratio', \sprintf('%.0f times as fast', $plain / $pair), 'above 30'),
             new Measurement(
-                'Both ways differ by',
+                'The two ways differ by',
                 \sprintf('%.1e JND at most', self::difference(\array_slice($parts, 0, 40), $viewing)),
                 'nothing',
             ),

@@ -53,7 +53,7 @@ final readonly class SearchBenchmark implements Benchmark
 
     public function title(): string
     {
-        return 'Bin and bench (one core)';
+        return 'Parts and bench (one core)';
     }
 
     public function figures(): array
@@ -83,22 +83,22 @@ final readonly class SearchBenchmark implements Benchmark
 
         return [
             new Measurement(
-                'The ten best of a large bin',
+                'Ten best builds of many parts',
                 \sprintf('%.0f ms for %s builds that fit', $took, number_format($combinations)),
                 'under 300 ms',
             ),
             new Measurement(
-                'The same of a small bin',
+                'Ten best builds of few parts',
                 \sprintf(
                     '%.1f ms for %s builds, %s',
                     $exact,
                     number_format($builds),
-                    self::agree($small, $scorer()) ? 'the same ten as trying each' : 'NOT the same ten as trying each',
+                    self::agree($small, $scorer()) ? 'the same ten as trying every build' : 'NOT the same ten as trying every build',
                 ),
             ),
-            new Measurement('Trying each build of the small bin', \sprintf('%.0f ms, %.0f times as long', $plain, $plain / $exact)),
+            new Measurement('Trying every build of few parts', \sprintf('%.0f ms, %.0f times as long', $plain, $plain / $exact)),
             new Measurement(
-                'Trying each build of the large one',
+                'Trying every build of many parts',
                 \sprintf(
                     '%s hours at that pace, %s times as long',
                     number_format($perBuild * $combinations / 3.6e6, 1),
@@ -131,15 +131,15 @@ final readonly class SearchBenchmark implements Benchmark
             $start = hrtime(true);
             $this->import->carryOut($this->import->prepare($csv), static fn (): null => null);
             $import = (hrtime(true) - $start) / 1e6;
-            $list = Timer::median(fn () => $this->ask('GET', '/api/bin', null), 3);
+            $list = Timer::median(fn () => $this->ask('GET', '/api/parts', null), 3);
         } finally {
             $this->entities->rollback();
             $this->entities->clear();
         }
 
         return [
-            new Measurement('As many taken in', \sprintf('%.0f ms, reading them and all', $import), 'under 5 s'),
-            new Measurement('As many listed', \sprintf('%.0f ms, %.0f times quicker than taking them in', $list, $import / $list)),
+            new Measurement('The same number imported', \sprintf('%.0f ms, reading included', $import), 'under 5 s'),
+            new Measurement('The same number listed', \sprintf('%.0f ms, %.0f times faster than importing them', $list, $import / $list)),
         ];
     }
 

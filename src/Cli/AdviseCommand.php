@@ -12,7 +12,7 @@ use Kontrast\Rulebook\Adviser;
 use Symfony\Component\Console\Attribute\AsCommand;
 
 /** An advice for a reading in a file, or one for each of a list of readings. */
-#[AsCommand('kontrast:advise', 'Say what to tie for a reading, or for each of a list (JSON; a file or - for standard input)')]
+#[AsCommand('kontrast:advise', 'Print what to tie for a reading, or for each reading of a list (JSON file, or - for standard input)')]
 final class AdviseCommand extends DocumentCommand
 {
     public function __construct(

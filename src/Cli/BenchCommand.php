@@ -13,7 +13,7 @@ use Symfony\Component\Console\Style\SymfonyStyle;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 
 /** How fast the program is on this machine: every figure measured now, with what it is compared to. */
-#[AsCommand('kontrast:bench', 'Measure speed, as ratios side by side')]
+#[AsCommand('kontrast:bench', 'Measure speed, as ratios from one run')]
 final class BenchCommand extends Command
 {
     /** @param iterable<Benchmark> $benches */
@@ -27,7 +27,7 @@ final class BenchCommand extends Command
         $style = new SymfonyStyle($input, $output);
         foreach ($this->benches as $bench) {
             $style->table(
-                [$bench->title(), 'Measured', 'Aim'],
+                [$bench->title(), 'Measured', 'Goal'],
                 array_map(static fn ($figure): array => [$figure->what, $figure->measured, $figure->aim], $bench->figures()),
             );
         }

@@ -14,7 +14,7 @@ use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** Says what is well and what to do about the rest. */
-#[AsCommand('kontrast:doctor', 'Check the ports, the database and where it lies; exit 1 where something is wrong')]
+#[AsCommand('kontrast:doctor', 'Check the ports, the database and its folder; exit 1 if something is wrong')]
 final class DoctorCommand extends Command
 {
     public function __construct(private readonly CheckUp $checkUp)
@@ -24,7 +24,7 @@ final class DoctorCommand extends Command
 
     protected function configure(): void
     {
-        $this->addOption('before-start', null, InputOption::VALUE_NONE, 'Only what stands in the way of starting, and only what is wrong');
+        $this->addOption('before-start', null, InputOption::VALUE_NONE, 'Check only what would prevent a start, and print only problems');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

@@ -9,8 +9,8 @@ use App\Contract\Reader\DocumentReader;
 use App\UseCase\Logbook\ImportLogbook;
 use Symfony\Component\Console\Attribute\AsCommand;
 
-/** Takes a notebook in from a file. */
-#[AsCommand('kontrast:import', 'Take in waters and readings from a notebook (JSON), all or none; what is there already is left alone')]
+/** Imports a logbook from a file. */
+#[AsCommand('kontrast:import', 'Import waters, readings and builds (JSON), all or none; existing entries are not changed')]
 final class ImportLogbookCommand extends DocumentCommand
 {
     public function __construct(private readonly DocumentReader $reader, private readonly ImportLogbook $import)

@@ -14,7 +14,7 @@ use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** Takes parts in from a table or JSON, telling how far it is. */
-#[AsCommand('kontrast:import-parts', 'Take in parts from a table (CSV) or JSON, all or none')]
+#[AsCommand('kontrast:import-parts', 'Import parts from CSV or JSON, all or none')]
 final class ImportPartsCommand extends Command
 {
     public function __construct(private readonly ImportParts $import)
@@ -24,8 +24,8 @@ final class ImportPartsCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::REQUIRED, 'The table or JSON file');
-        $this->addOption('add-only', null, InputOption::VALUE_NONE, 'Leave alone what is in the bin already');
+        $this->addArgument('file', InputArgument::REQUIRED, 'The CSV or JSON file');
+        $this->addOption('add-only', null, InputOption::VALUE_NONE, 'Do not change parts you already have');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

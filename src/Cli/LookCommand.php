@@ -11,7 +11,7 @@ use App\UseCase\Look\LookAtParts;
 use Symfony\Component\Console\Attribute\AsCommand;
 
 /** A look at the parts in a file. */
-#[AsCommand('kontrast:look', 'Say what a bass can pick out, and from how far (JSON; a file or - for standard input)')]
+#[AsCommand('kontrast:look', 'Print which parts a bass can see, and from how far (JSON file, or - for standard input)')]
 final class LookCommand extends DocumentCommand
 {
     public function __construct(

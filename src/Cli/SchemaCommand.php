@@ -6,6 +6,7 @@ namespace App\Cli;
 
 use App\Contract\OpenApi\ApiDescription;
 use App\Contract\OpenApi\PublishedSchemas;
+use App\Contract\Vocabulary\Sentences;
 use App\Contract\Vocabulary\Vocabulary;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -15,14 +16,16 @@ use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Filesystem\Filesystem;
 
 /**
- * Writes everything that is generated from the code: OpenAPI, JSON Schemas and the front end's vocabulary; or checks that it is current.
+ * Writes everything that is generated from the code: OpenAPI, JSON Schemas, the front end's vocabulary and the page of sentences; or
+ * checks that it is current.
  */
-#[AsCommand('kontrast:schema', 'Write the OpenAPI document, the JSON Schemas and the vocabulary, or --check that they are current')]
+#[AsCommand('kontrast:schema', 'Write the OpenAPI document, the JSON Schemas and the vocabulary, or --check that they are up to date')]
 final class SchemaCommand extends Command
 {
     public function __construct(
         private readonly ApiDescription $api,
         private readonly Vocabulary $vocabulary,
+        private readonly Sentences $sentences,
         private readonly string $projectDir,
     ) {
         parent::__construct();
@@ -30,7 +33,7 @@ final class SchemaCommand extends Command
 
     protected function configure(): void
     {
-        $this->addOption('check', null, InputOption::VALUE_NONE, 'Write nothing; fail where a file is out of date');
+        $this->addOption('check', null, InputOption::VALUE_NONE, 'Write nothing; fail if a file is out of date');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -47,7 +50,7 @@ final class SchemaCommand extends Command
                 (new Filesystem())->dumpFile($file, $contents);
             }
         }
-        $output->writeln([] === $stale ? 'All current.' : ($isCheck ? 'Out of date: ' : 'Written: ').implode(', ', $stale));
+        $output->writeln([] === $stale ? 'All up to date.' : ($isCheck ? 'Out of date: ' : 'Written: ').implode(', ', $stale));
 
         return [] !== $stale && $isCheck ? Command::FAILURE : Command::SUCCESS;
     }
@@ -56,7 +59,11 @@ final class SchemaCommand extends Command
     private function files(): array
     {
         $document = $this->api->document();
-        $files = ['docs/openapi.json' => self::json($document), 'web/words/vocabulary.ts' => $this->vocabulary->typeScript()];
+        $files = [
+            'docs/openapi.json' => self::json($document),
+            'web/words/vocabulary.ts' => $this->vocabulary->typeScript(),
+            'docs/words/php.md' => $this->sentences->page(),
+        ];
         foreach (PublishedSchemas::of($document) as $name => $schema) {
             $files["docs/schema/$name.schema.json"] = self::json($schema);
         }

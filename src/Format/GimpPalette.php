@@ -37,7 +37,7 @@ final class GimpPalette
     {
         $lines = preg_split('/\r\n|\r|\n/', mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'ISO-8859-1'));
         if (false === $lines || 'GIMP Palette' !== trim($lines[0] ?? '', " \u{FEFF}")) {
-            throw InvalidDocument::fault('line 1', 'A palette file begins with “GIMP Palette”.');
+            throw InvalidDocument::fault('line 1', 'This is not a GIMP palette: its first line must be “GIMP Palette”.');
         }
         $colours = [];
         $faults = [];
@@ -49,7 +49,7 @@ final class GimpPalette
                 1 !== preg_match('/^\s*(\d{1,3})\s+(\d{1,3})\s+(\d{1,3})(?:\s+(.*))?$/u', $line, $m)
                 || max((int) $m[1], (int) $m[2], (int) $m[3]) > 255
             ) {
-                $faults[] = new Fault('line '.($i + 1), 'Three numbers from 0 to 255 and a name are expected.');
+                $faults[] = new Fault('line '.($i + 1), 'Each line needs three numbers from 0 to 255 and a name.');
                 continue;
             }
             $hex = \sprintf('#%02x%02x%02x', (int) $m[1], (int) $m[2], (int) $m[3]);
@@ -57,7 +57,7 @@ final class GimpPalette
             $colours[] = ['name' => mb_substr('' === $name ? $hex : $name, 0, 120), 'hex' => $hex];
         }
         if (\count($colours) > self::MOST) {
-            $faults[] = new Fault('file', \sprintf('%d colours are too many. At most %d are taken.', \count($colours), self::MOST));
+            $faults[] = new Fault('file', \sprintf('%d colors are too many. The most allowed is %d.', \count($colours), self::MOST));
         }
 
         return [] === $faults ? $colours : throw InvalidDocument::because($faults);

@@ -40,14 +40,14 @@ final class PartsFile
         $data = DocumentReader::json($contents);
         $parts = $data instanceof \stdClass ? ($data->parts ?? null) : $data;
         if (!\is_array($parts)) {
-            throw InvalidDocument::fault('parts', 'A list of parts is expected, or an object with one.', Fault::WRONG_TYPE);
+            throw InvalidDocument::fault('parts', 'Send a list of parts, or an object with one.', Fault::WRONG_TYPE);
         }
         $rows = [];
         foreach (array_values($parts) as $i => $part) {
             /** @var array<string, mixed> $fields */
             $fields = $part instanceof \stdClass ? get_object_vars($part) : [];
             $faults = $part instanceof \stdClass ? [] : [
-                new Fault('', 'A JSON object is expected, with its fields by name.', Fault::WRONG_TYPE),
+                new Fault('', 'Send a JSON object with named fields.', Fault::WRONG_TYPE),
             ];
             $rows[] = ['line' => $i + 1, 'data' => $fields, 'faults' => $faults];
         }

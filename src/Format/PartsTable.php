@@ -87,7 +87,7 @@ final class PartsTable
                 continue;
             }
             if (\count($cells) !== \count($columns)) {
-                $says = 'This line has %d cells where the heading has %d. Is the file cut off, or a quotation mark left open?';
+                $says = 'This line has %d cells, but the header has %d. The file may be cut off, or a quotation mark may be missing.';
                 $fault = new Fault('', \sprintf($says, \count($cells), \count($columns)), Fault::BAD_FILE);
                 yield ['line' => $start, 'data' => [], 'faults' => [$fault]];
                 continue;
@@ -103,20 +103,20 @@ final class PartsTable
         if (\count($columns) > self::MOST_COLUMNS) {
             throw InvalidDocument::fault(
                 'heading',
-                \sprintf('%d columns are too many. A table of parts has at most %d.', \count($columns), \count(self::COLUMNS)),
+                \sprintf('%d columns are too many. A parts table has at most %d.', \count($columns), \count(self::COLUMNS)),
                 Fault::TOO_MANY,
             );
         }
         $faults = [];
         foreach (array_diff($columns, self::COLUMNS) as $unknown) {
-            $says = 'There is no such column. Allowed: '.implode(', ', self::COLUMNS).'.';
+            $says = 'Unknown column. Allowed: '.implode(', ', self::COLUMNS).'.';
             $faults[] = new Fault('' === $unknown ? 'heading' : mb_strimwidth($unknown, 0, 60, '…'), $says, Fault::UNKNOWN_FIELD);
         }
         foreach (array_diff(['kind', 'name'], $columns) as $missing) {
-            $faults[] = new Fault($missing, 'The first line has to name the columns, and this one among them.');
+            $faults[] = new Fault($missing, 'This column is missing from the first line, which must name the columns.');
         }
         foreach (array_keys(array_filter(array_count_values($columns), static fn (int $times): bool => $times > 1)) as $twice) {
-            $faults[] = new Fault($twice, 'This column is there twice.');
+            $faults[] = new Fault($twice, 'This column appears twice.');
         }
         if ([] !== $faults) {
             throw InvalidDocument::because($faults);
@@ -141,7 +141,7 @@ final class PartsTable
                 $faults[] = new Fault(
                     $column,
                     \sprintf(
-                        '“%s” would run as a formula in a spreadsheet. If it is meant as text, put an apostrophe before it.',
+                        '“%s” would run as a formula in a spreadsheet. If it is text, put an apostrophe before it.',
                         mb_strimwidth($cell, 0, 40, '…'),
                     ),
                 );
@@ -222,10 +222,10 @@ final class PartsTable
         };
         $text = str_starts_with($text, "\u{FEFF}") ? substr($text, \strlen("\u{FEFF}")) : $text;
         if ('' === trim($text)) {
-            throw InvalidDocument::fault('file', 'The file is empty. A table of parts is expected, its columns named in the first line.');
+            throw InvalidDocument::fault('file', 'The file is empty. The first line must name the columns.');
         }
         if (str_contains($text, "\0")) {
-            throw InvalidDocument::fault('file', 'This is no table but some other kind of file.');
+            throw InvalidDocument::fault('file', 'This is not a CSV file.');
         }
         foreach (mb_check_encoding($text, 'UTF-8') ? [] : explode("\n", $text) as $i => $line) {
             if (!mb_check_encoding($line, 'UTF-8')) {

@@ -5,12 +5,31 @@ declare(strict_types=1);
 namespace App\Format;
 
 use App\Contract\BuildSheet\NeedDocument;
+use App\Contract\Inventory\InventoryPartDocument;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
 
 /** What runs short, as a table. */
 final class ShoppingList
 {
     private const COLUMNS = ['kind', 'name', 'size', 'buy', 'cost_of_one'];
+
+    /** @param list<InventoryPartDocument> $parts one of each */
+    public static function ofParts(array $parts): string
+    {
+        return self::of(array_map(
+            static fn (InventoryPartDocument $part): NeedDocument => new NeedDocument(
+                null,
+                $part->name,
+                $part->kind,
+                '',
+                1,
+                0,
+                1,
+                $part->cost,
+            ),
+            $parts,
+        ));
+    }
 
     /** @param list<NeedDocument> $needs */
     public static function of(array $needs): string

@@ -24,13 +24,13 @@ final readonly class ImportStream
             try {
                 self::tell($work(self::progress(...)));
             } catch (Cancelled) {
-                $this->logger->info('An import was cancelled. Nothing was stored.');
+                $this->logger->info('The import was canceled. Nothing was stored.');
             } catch (InvalidDocument $invalid) {
                 self::tell(['problem' => implode("\n", $invalid->lines())]);
             } catch (\Throwable $error) {
                 $reference = Uuid::v7()->toBase58();
                 $this->logger->error('An import broke off ({reference}).', ['exception' => $error, 'reference' => $reference]);
-                self::tell(['problem' => "Something broke inside the program. Nothing was stored. The log has more under $reference."]);
+                self::tell(['problem' => "Something went wrong inside the program. Nothing was stored. Look in the log for $reference."]);
             }
         }, 200, ['Content-Type' => 'application/x-ndjson', 'X-Accel-Buffering' => 'no']);
     }

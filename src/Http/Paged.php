@@ -32,7 +32,7 @@ final readonly class Paged
         if (null !== $after && (!\is_string($after) || null === $limit)) {
             throw InvalidDocument::fault(
                 'after',
-                'Name the entry behind which the page begins by its id, together with a limit.',
+                '“after” needs the id of an entry, together with a limit.',
                 Fault::NOT_ALLOWED,
             );
         }

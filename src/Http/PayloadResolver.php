@@ -38,7 +38,7 @@ final readonly class PayloadResolver implements ValueResolverInterface
         if ($length > $payload->mostBytes || \strlen($request->getContent()) > $payload->mostBytes) {
             throw new HttpException(
                 413,
-                \sprintf('This is too large. At most %d MB are read here.', intdiv($payload->mostBytes, 1_000_000)),
+                \sprintf('This is too large. The limit is %d MB.', intdiv($payload->mostBytes, 1_000_000)),
             );
         }
 

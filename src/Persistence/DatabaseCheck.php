@@ -27,15 +27,15 @@ final readonly class DatabaseCheck
         $file = $this->databaseFile;
 
         return match (true) {
-            '' === $file => 'KONTRAST_DB is empty. Leave it out, or set it to the path of a file.',
+            '' === $file => 'KONTRAST_DB is empty. Unset it, or set it to the path of a file.',
             1 === preg_match(
                 '/[\x00-\x1f\x7f?%]/',
                 $file,
-            ) => 'KONTRAST_DB has a character that no path of a database may have (?, %, or a control '
+            ) => 'KONTRAST_DB has a character that is not allowed in the path of the database (?, %, or a control '
                 .'character). Set it to a plain path.',
             is_dir($file) => "KONTRAST_DB names a folder, $file. Set it to the path of a file in it.",
             !is_dir(\dirname($file)) => \sprintf(
-                'KONTRAST_DB is to lie in %s, which is not a folder. Make that folder first.',
+                'KONTRAST_DB is in %s, which is not a folder. Create that folder first.',
                 \dirname($file),
             ),
             file_exists($file) && !is_file($file) => "KONTRAST_DB names $file, which is not a file. Set it to the path of a file.",
@@ -73,7 +73,7 @@ final readonly class DatabaseCheck
             return "$this->databaseFile cannot be read. Allow reading it, or set KONTRAST_DB to another file.";
         }
         if (self::HEADER !== file_get_contents($this->databaseFile, false, null, 0, \strlen(self::HEADER))) {
-            return "$this->databaseFile is no SQLite database, or is damaged. ".$this->remedy();
+            return "$this->databaseFile is not a SQLite database, or is damaged. ".$this->remedy();
         }
         try {
             $database = $this->open();
@@ -112,7 +112,7 @@ final readonly class DatabaseCheck
         return [
             ...array_values(array_diff(self::column($database, 'PRAGMA integrity_check'), ['ok'])),
             ...array_map(
-                static fn (string $table): string => "A row of $table refers to something that is not there.",
+                static fn (string $table): string => "A row of $table refers to something that does not exist.",
                 array_unique($orphans),
             ),
         ];
@@ -121,7 +121,7 @@ final readonly class DatabaseCheck
     private function remedy(): string
     {
         return \sprintf(
-            'Keep that file, and restore a backup into a fresh one: safety copies lie in %s/backups. Nothing was changed.',
+            'Keep that file, and restore a backup into a new one: safety copies are in %s/backups. Nothing was changed.',
             \dirname($this->databaseFile),
         );
     }

@@ -9,7 +9,7 @@ final class UnreadableDocument extends \RuntimeException
 {
     public static function notJson(string $why): self
     {
-        return new self('It is not JSON any more: '.lcfirst($why).'.');
+        return new self('It is no longer valid JSON: '.lcfirst($why).'.');
     }
 
     public static function shape(int $found, int $known): self

@@ -30,16 +30,16 @@ final class AdviceApiTest extends ApiTestCase
     public static function badReadings(): iterable
     {
         yield 'a lure of another kind' => [['lure' => 'boat'], 'lure', 'Allowed: jig, swim_jig, spinnerbait, bladed_jig, any.'];
-        yield 'a word for a number' => [['visibility_in' => 'two feet'], 'visibility_in', 'A number is expected.'];
+        yield 'a word for a number' => [['visibility_in' => 'two feet'], 'visibility_in', 'This must be a number.'];
         yield 'no visibility at all' => [['visibility_in' => 0], 'visibility_in', 'has to be above 0 in'];
         yield 'a negative depth' => [['depth_ft' => -1], 'depth_ft', 'above 0 ft'];
         yield 'a depth beyond the fishing' => [['depth_ft' => 101], 'depth_ft', 'at most 100 ft'];
         yield 'a sun over the zenith' => [['sun_elevation_deg' => 91], 'sun_elevation_deg', 'from 0 to 90'];
         yield 'ice' => [['surface_f' => 20], 'surface_f', '32 to 100'];
         yield 'nothing where something is needed' => [['sky' => null], 'sky', 'Allowed: sun, broken'];
-        yield 'a field nobody knows' => [['moon' => 'full'], 'moon', 'There is no such field.'];
+        yield 'a field nobody knows' => [['moon' => 'full'], 'moon', 'Unknown field.'];
         yield 'a school nobody knows' => [['schools' => ['pairing' => 'guess']], 'schools.pairing', 'ladder, one_tone, forage_mix'];
-        yield 'a question nobody asks' => [['schools' => ['hooks' => 'two']], 'schools.hooks', 'There is no such field.'];
+        yield 'a question nobody asks' => [['schools' => ['hooks' => 'two']], 'schools.hooks', 'Unknown field.'];
         yield 'a colour that is none' => [['forage_colours' => ['white', 'mauve']], 'forage_colours[1]', 'Allowed: white'];
         yield 'a colour twice' => [['forage_colours' => ['white', 'white']], 'forage_colours', 'once'];
         yield 'a list for a word' => [['tint' => ['clay']], 'tint', 'A list is not allowed here.'];

@@ -11,7 +11,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 final class AttentionTest extends ApiTestCase
 {
     private const BROKEN = [
-        'no JSON' => ['{"lure": "ji', 1, 'not JSON'],
+        'no JSON' => ['{"lure": "ji', 1, 'no longer valid JSON'],
         'no object' => ['[1, 2]', 1, 'no object'],
         'a shape of the future' => ['{}', 99, 'shape 99'],
         'a word nobody knows any more' => ['{"tint": "mauve", "colour": 7, "lure": "boat", "units": "cubits"}', 1, 'llowed'],
@@ -20,11 +20,11 @@ final class AttentionTest extends ApiTestCase
     #[DataProvider('broken')]
     public function testAListAndAnAnswerLeaveItOut(string $document, int $shape, string $says): void
     {
-        $this->send('POST', '/api/bin', [Samples::craw(), ['name' => 'Good skirt'] + Samples::skirt(), Samples::head()]);
+        $this->send('POST', '/api/parts', [Samples::craw(), ['name' => 'Good skirt'] + Samples::skirt(), Samples::head()]);
         $this->send('POST', '/api/readings', ['reading' => Samples::reading(), 'note' => 'broken']);
         $this->send('POST', '/api/readings', ['reading' => Samples::reading(), 'note' => 'good']);
         $this->send('POST', '/api/builds', ['name' => 'Broken', 'build' => Samples::build()]);
-        $this->send('PUT', '/api/desk', ['reading' => Samples::reading()]);
+        $this->send('PUT', '/api/current-reading', ['reading' => Samples::reading()]);
         $this->send('PUT', '/api/settings', ['units' => 'metric', 'theme' => 'noon']);
         $partShape = 1 === $shape ? 2 : $shape;
         foreach ([
@@ -38,16 +38,16 @@ final class AttentionTest extends ApiTestCase
         $this->database()->executeStatement('SELECT 1');
         self::forgetEntities();
 
-        $bin = $this->send('GET', '/api/bin');
+        $bin = $this->send('GET', '/api/parts');
         self::assertSame(
             ['Black head', 'Good skirt'],
             array_map(static fn (int $i): string => self::textAt($bin, 'parts', $i, 'name'), [0, 1]),
         );
         self::assertSame(['good'], array_column($this->send('GET', '/api/readings') ?? [], 'note'));
         self::assertSame([], $this->send('GET', '/api/builds'));
-        self::assertNull($this->send('GET', '/api/desk'));
+        self::assertNull($this->send('GET', '/api/current-reading'));
         self::assertSame('us', $this->send('GET', '/api/settings')['units'] ?? null);
-        foreach (['/api/missing', '/api/notebook', '/api/backup', '/api/bin.csv', '/api/bin.json', '/api/bin.gpl', '/'] as $path) {
+        foreach (['/api/missing', '/api/logbook', '/api/backup', '/api/parts.csv', '/api/parts.json', '/api/parts.gpl', '/'] as $path) {
             $this->send('GET', $path);
             self::assertContains($this->answered(), [200, 503], $path);
         }
@@ -73,12 +73,12 @@ final class AttentionTest extends ApiTestCase
 
     public function testWhatStandsWhereAnotherHasToGoIsSetAside(): void
     {
-        $this->send('PUT', '/api/desk', ['reading' => Samples::reading()]);
+        $this->send('PUT', '/api/current-reading', ['reading' => Samples::reading()]);
         $this->database()->executeStatement("UPDATE current_reading SET document = 'garbled'");
         self::forgetEntities();
-        $this->send('PUT', '/api/desk', ['reading' => ['visibility_in' => 9] + Samples::reading()]);
+        $this->send('PUT', '/api/current-reading', ['reading' => ['visibility_in' => 9] + Samples::reading()]);
         self::assertSame(204, $this->answered());
-        self::assertStringContainsString('"visibility_in":9', (string) json_encode($this->send('GET', '/api/desk')));
+        self::assertStringContainsString('"visibility_in":9', (string) json_encode($this->send('GET', '/api/current-reading')));
         $attention = $this->send('GET', '/api/attention');
         self::assertSame([['reading', 'Current reading', 'garbled']], array_map(
             static fn (mixed $one): array => \is_array($one) ? [$one['kind'], $one['name'], $one['document']] : [],

@@ -13,7 +13,9 @@ use Random\Randomizer;
 final class BackupHistoryTest extends ApiTestCase
 {
     private const STEPS = 40;
-    private const LISTS = ['/api/bin', '/api/readings', '/api/waters', '/api/builds', '/api/made', '/api/desk', '/api/settings'];
+    private const LISTS = [
+        '/api/parts', '/api/readings', '/api/waters', '/api/builds', '/api/built', '/api/current-reading', '/api/settings',
+    ];
 
     /** @var array<string, list<string>> ids by list, deleted ones among them */
     private array $ids = [];
@@ -59,17 +61,17 @@ final class BackupHistoryTest extends ApiTestCase
                 '/api/readings',
                 ['reading' => Samples::reading(), 'water_id' => $this->ids['/api/waters'][0] ?? null, 'note' => $name],
             ),
-            2 => $this->make('/api/bin', [['name' => $name, 'count' => 9, 'cost' => 0.35] + Samples::head()]),
-            3 => $this->make('/api/bin', [['name' => $name, 'count' => 9] + Samples::skirt()]),
-            4 => $this->make('/api/bin', [['name' => $name, 'count' => 9] + Samples::craw()]),
+            2 => $this->make('/api/parts', [['name' => $name, 'count' => 9, 'cost' => 0.35] + Samples::head()]),
+            3 => $this->make('/api/parts', [['name' => $name, 'count' => 9] + Samples::skirt()]),
+            4 => $this->make('/api/parts', [['name' => $name, 'count' => 9] + Samples::craw()]),
             5 => $this->make('/api/builds', ['name' => $name, 'build' => Samples::build()]),
             6, 7 => $this->build($name),
-            8 => $this->send('POST', "/api/made/{$one('/api/made')}/undo"),
+            8 => $this->send('POST', "/api/built/{$one('/api/built')}/undo"),
             9 => $this->send('DELETE', "/api/waters/{$one('/api/waters')}"),
             10 => $this->send('DELETE', "/api/readings/{$one('/api/readings')}"),
             11 => $this->send('DELETE', "/api/builds/{$one('/api/builds')}"),
-            12 => $this->send('POST', '/api/bin/delete', ['ids' => [$one('/api/bin')]]),
-            13 => $this->send('PUT', '/api/desk', ['reading' => ['visibility_in' => $dice->getInt(4, 60)] + Samples::reading()]),
+            12 => $this->send('POST', '/api/parts/delete', ['ids' => [$one('/api/parts')]]),
+            13 => $this->send('PUT', '/api/current-reading', ['reading' => ['visibility_in' => $dice->getInt(4, 60)] + Samples::reading()]),
             14 => $this->send('PUT', '/api/settings', ['units' => 'metric', 'theme' => 'lamp', 'lead_free' => $dice->getInt(0, 1) > 0]),
         };
         self::assertLessThan(500, $this->answered());
@@ -87,12 +89,12 @@ final class BackupHistoryTest extends ApiTestCase
     private function build(string $name): void
     {
         $build = Samples::build();
-        foreach ((array) ($this->send('GET', '/api/bin')['parts'] ?? []) as $part) {
+        foreach ((array) ($this->send('GET', '/api/parts')['parts'] ?? []) as $part) {
             if (\is_array($part) && \is_string($part['kind'] ?? null) && isset($build[$part['kind']])) {
                 $build[$part['kind']] = $part;
             }
         }
-        $this->make('/api/made', ['items' => [['name' => $name, 'build' => $build, 'count' => 1]]]);
+        $this->make('/api/built', ['items' => [['name' => $name, 'build' => $build, 'count' => 1]]]);
     }
 
     private function restoreAll(): void
@@ -102,9 +104,9 @@ final class BackupHistoryTest extends ApiTestCase
                 $this->send('POST', "$list/$id/restore");
             }
         }
-        $this->send('POST', '/api/bin/restore', ['ids' => $this->ids['/api/bin'] ?? []]);
-        foreach ($this->ids['/api/made'] ?? [] as $id) {
-            $this->send('POST', "/api/made/$id/undo");
+        $this->send('POST', '/api/parts/restore', ['ids' => $this->ids['/api/parts'] ?? []]);
+        foreach ($this->ids['/api/built'] ?? [] as $id) {
+            $this->send('POST', "/api/built/$id/undo");
         }
     }
 

@@ -17,10 +17,10 @@ final class BackupTest extends ApiTestCase
 
         $this->send('POST', '/api/waters', ['name' => 'Came later', 'tint' => 'none', 'red_crawfish' => false]);
         $this->send('PUT', '/api/settings', ['units' => 'us', 'theme' => 'noon']);
-        $bin = $this->send('GET', '/api/bin');
+        $bin = $this->send('GET', '/api/parts');
         self::assertIsArray($bin);
         self::assertIsArray($bin['parts']);
-        $this->send('POST', '/api/bin/delete', ['ids' => array_column($bin['parts'], 'id')]);
+        $this->send('POST', '/api/parts/delete', ['ids' => array_column($bin['parts'], 'id')]);
         self::assertNotSame($backup, $this->backup());
 
         $told = $this->send('POST', '/api/backup', $backup);
@@ -50,7 +50,7 @@ final class BackupTest extends ApiTestCase
         $file = __DIR__.'/../../var/backups/'.$told['kept_in'];
         self::assertSame($before, json_decode((string) file_get_contents($file), true));
         unlink($file);
-        $bin = $this->send('GET', '/api/bin');
+        $bin = $this->send('GET', '/api/parts');
         self::assertSame([], $bin['parts'] ?? null);
     }
 
@@ -75,9 +75,9 @@ final class BackupTest extends ApiTestCase
     public function testABackupIsCheckedLikeAnyRequest(array $spoilt, string $field): void
     {
         $this->fill();
-        $parts = $this->send('POST', '/api/bin', [Samples::head(), Samples::skirt()]);
+        $parts = $this->send('POST', '/api/parts', [Samples::head(), Samples::skirt()]);
         $build = ['lure' => 'jig', 'head' => $parts[0] ?? [], 'skirt' => $parts[1] ?? []];
-        $this->send('POST', '/api/made', ['items' => [['name' => 'One', 'build' => $build, 'count' => 1]]]);
+        $this->send('POST', '/api/built', ['items' => [['name' => 'One', 'build' => $build, 'count' => 1]]]);
         self::assertSame(201, $this->answered());
         $before = $this->backup();
         $backup = json_decode($before, true);
@@ -103,9 +103,9 @@ final class BackupTest extends ApiTestCase
 
     private function fill(): void
     {
-        $this->send('POST', '/api/notebook', (string) file_get_contents(__DIR__.'/../../demo/notebook.json'));
+        $this->send('POST', '/api/logbook', (string) file_get_contents(__DIR__.'/../../demo/logbook.json'));
         $part = ['kind' => 'trailer', 'name' => 'Craw', 'colour' => 'black', 'style' => 'craw', 'length_in' => 3.5];
-        $this->send('POST', '/api/bin', [$part]);
+        $this->send('POST', '/api/parts', [$part]);
         $this->send(
             'POST',
             '/api/builds',

@@ -20,7 +20,7 @@ final class BenchApiTest extends ApiTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->send('POST', '/api/bin/import', ['contents' => (string) file_get_contents(__DIR__.'/../../demo/parts.csv')]);
+        $this->send('POST', '/api/parts/import', ['contents' => (string) file_get_contents(__DIR__.'/../../demo/parts.csv')]);
     }
 
     public function testTheBestOfTheBinIsTenBuildsBestFirstWithWhatEachLacks(): void
@@ -66,15 +66,16 @@ final class BenchApiTest extends ApiTestCase
 
     public function testAPartNobodyOwnsIsNamedWithWhatItWouldGain(): void
     {
-        $this->send('PUT', '/api/desk', ['reading' => ['lure' => 'jig', 'forage' => 'crawfish', 'visibility_in' => 9] + self::reading()]);
-        $bin = $this->send('GET', '/api/bin');
+        $reading = ['lure' => 'jig', 'forage' => 'crawfish', 'visibility_in' => 9] + self::reading();
+        $this->send('PUT', '/api/current-reading', ['reading' => $reading]);
+        $bin = $this->send('GET', '/api/parts');
         self::assertIsArray($bin);
         self::assertIsArray($bin['parts']);
         $dark = array_filter(
             $bin['parts'],
             static fn (mixed $part): bool => \is_array($part) && 'skirt' === $part['kind'] && 'black' === $part['colour'],
         );
-        $this->send('POST', '/api/bin/delete', ['ids' => array_column($dark, 'id')]);
+        $this->send('POST', '/api/parts/delete', ['ids' => array_column($dark, 'id')]);
         $missing = $this->send('GET', '/api/missing');
         self::assertIsArray($missing);
         self::assertIsArray($missing[0]);
@@ -82,7 +83,7 @@ final class BenchApiTest extends ApiTestCase
         self::assertSame(['skirt', 'black'], [$missing[0]['part']['kind'], $missing[0]['part']['colour']]);
         self::assertGreaterThan(0, $missing[0]['gain']);
         self::assertSame(1, $missing[0]['of']);
-        $this->send('POST', '/api/bin', [$missing[0]['part']]);
+        $this->send('POST', '/api/parts', [$missing[0]['part']]);
         self::assertSame(201, $this->answered(), 'What is missing can be added as it stands.');
     }
 
@@ -100,7 +101,7 @@ final class BenchApiTest extends ApiTestCase
     {
         $first = $this->best(self::reading())['ranked'][0]['parts'];
         self::assertIsArray($first['skirt']);
-        $this->send('PUT', '/api/bin', [['count' => 0] + $first['skirt']]);
+        $this->send('PUT', '/api/parts', [['count' => 0] + $first['skirt']]);
         self::assertSame(200, $this->answered());
         foreach ($this->best(self::reading())['ranked'] as $ranked) {
             self::assertIsArray($ranked['parts']['skirt']);
@@ -110,10 +111,10 @@ final class BenchApiTest extends ApiTestCase
 
     public function testAnEmptyBinSaysWhatItLacks(): void
     {
-        $bin = $this->send('GET', '/api/bin');
+        $bin = $this->send('GET', '/api/parts');
         self::assertIsArray($bin);
         self::assertIsArray($bin['parts']);
-        $this->send('POST', '/api/bin/delete', ['ids' => array_column($bin['parts'], 'id')]);
+        $this->send('POST', '/api/parts/delete', ['ids' => array_column($bin['parts'], 'id')]);
         $best = $this->best(self::reading());
         self::assertSame([0, [], ['head', 'blade', 'skirt', 'trailer']], [$best['combinations'], $best['ranked'], $best['lacking']]);
     }

@@ -15,7 +15,7 @@ final class BinApiTest extends ApiTestCase
         self::assertSame(1, $craw['version']);
         self::assertSame(['Black craw', 'Black skirt'], $this->names());
 
-        $changed = $this->send('PUT', '/api/bin', [['count' => 9, 'box' => 'Craws'] + $craw]);
+        $changed = $this->send('PUT', '/api/parts', [['count' => 9, 'box' => 'Craws'] + $craw]);
         self::assertSame(200, $this->answered());
         self::assertIsArray($changed);
         self::assertSame(
@@ -30,9 +30,9 @@ final class BinApiTest extends ApiTestCase
             ),
         );
 
-        self::assertSame(['count' => 1], $this->send('POST', '/api/bin/delete', ['ids' => [$skirt['id']]]));
+        self::assertSame(['count' => 1], $this->send('POST', '/api/parts/delete', ['ids' => [$skirt['id']]]));
         self::assertSame(['Black craw'], $this->names());
-        self::assertSame(['count' => 1], $this->send('POST', '/api/bin/restore', ['ids' => [$skirt['id']]]));
+        self::assertSame(['count' => 1], $this->send('POST', '/api/parts/restore', ['ids' => [$skirt['id']]]));
         self::assertSame(['Black craw', 'Black skirt'], $this->names());
     }
 
@@ -51,10 +51,10 @@ final class BinApiTest extends ApiTestCase
     public function testTheSecondTabIsToldAndNothingIsLost(): void
     {
         [$part, $other] = $this->add(self::craw(), self::skirt());
-        $this->send('PUT', '/api/bin', [['name' => 'From the first tab'] + $part]);
-        $this->send('PUT', '/api/bin', [['name' => 'Goes along'] + $other, ['name' => 'From the second tab'] + $part]);
+        $this->send('PUT', '/api/parts', [['name' => 'From the first tab'] + $part]);
+        $this->send('PUT', '/api/parts', [['name' => 'Goes along'] + $other, ['name' => 'From the second tab'] + $part]);
         self::assertSame(409, $this->answered());
-        self::assertStringContainsString('changed in another place', (string) $this->browser->getResponse()->getContent());
+        self::assertStringContainsString('changed somewhere else', (string) $this->browser->getResponse()->getContent());
         self::assertSame(['Black skirt', 'From the first tab'], $this->names());
     }
 
@@ -62,7 +62,7 @@ final class BinApiTest extends ApiTestCase
     #[DataProvider('wrong')]
     public function testAFaultNamesItsFieldAndNothingIsStored(array $change, string $field, string $says): void
     {
-        $this->send('POST', '/api/bin', [self::craw(), $change + self::skirt()]);
+        $this->send('POST', '/api/parts', [self::craw(), $change + self::skirt()]);
         self::assertSame(422, $this->answered());
         self::assertStringContainsString($says, $this->faults()["[1].$field"] ?? '(no fault there)');
         self::assertSame([], $this->names());
@@ -72,22 +72,22 @@ final class BinApiTest extends ApiTestCase
     public static function wrong(): iterable
     {
         yield 'no name' => [['name' => ' '], 'name', 'needs a name'];
-        yield 'a colour that is none' => [['colour' => 'mauve'], 'colour', 'is no colour'];
-        yield 'an accent that is none' => [['accents' => ['#12345']], 'accents[0]', 'is no colour'];
-        yield 'too many accents' => [['accents' => ['red', 'blue', 'black', 'white']], 'accents', 'At most 3'];
+        yield 'a colour that is none' => [['colour' => 'mauve'], 'colour', 'is not a color'];
+        yield 'an accent that is none' => [['accents' => ['#12345']], 'accents[0]', 'is not a color'];
+        yield 'too many accents' => [['accents' => ['red', 'blue', 'black', 'white']], 'accents', 'at most 3'];
         yield 'fewer than none' => [['count' => -1], 'count', 'from 0 to'];
         yield 'a count in words' => [['count' => 'many'], 'count', 'whole number'];
         yield 'a head without a weight' => [['kind' => 'head', 'lures' => ['jig']], 'weight_oz', 'needs its weight'];
-        yield 'a head for nothing' => [['kind' => 'head', 'weight_oz' => 0.5], 'lures', 'made into'];
+        yield 'a head for nothing' => [['kind' => 'head', 'weight_oz' => 0.5], 'lures', 'is for'];
         yield 'a blade of nothing' => [['kind' => 'blade', 'shape' => 'willow', 'number' => 4, 'colour' => null], 'metal', 'painted'];
         yield 'a blade of both' => [['kind' => 'blade', 'shape' => 'willow', 'number' => 4, 'metal' => 'gold'], 'metal', 'painted'];
-        yield 'paint under marker' => [
+        yield 'paint darkened with marker' => [
             ['kind' => 'blade', 'shape' => 'willow', 'number' => 4, 'darkened' => true],
             'darkened',
             'Only a metal blade',
         ];
         yield 'a blade number beyond' => [['kind' => 'blade', 'shape' => 'willow', 'number' => 8], 'number', '1 to 7'];
-        yield 'a hook of no size' => [['kind' => 'hook', 'hook' => '7/0'], 'hook', 'no hook size'];
+        yield 'a hook of no size' => [['kind' => 'hook', 'hook' => '7/0'], 'hook', 'not a hook size'];
         yield 'a trailer of no style' => [['kind' => 'trailer', 'length_in' => 3], 'style', 'needs a style'];
         yield 'see-through beyond' => [['opacity' => 1.5], 'opacity', '0 to 1'];
         yield 'an endless length' => [['kind' => 'trailer', 'style' => 'craw', 'length_in' => 40], 'length_in', 'at most 12'];
@@ -96,7 +96,7 @@ final class BinApiTest extends ApiTestCase
     public function testAnIdThatIsTakenIsRefused(): void
     {
         [$part] = $this->add(self::craw());
-        $this->send('POST', '/api/bin', [['id' => $part['id']] + self::craw()]);
+        $this->send('POST', '/api/parts', [['id' => $part['id']] + self::craw()]);
         self::assertSame(422, $this->answered());
         self::assertStringContainsString('already a part', $this->faults()['[0].id']);
     }
@@ -107,7 +107,7 @@ final class BinApiTest extends ApiTestCase
         $this->add(['name' => 'Stretchy', 'plastic' => 'stretchy', 'box' => 'Craws'] + self::craw(), ['box' => 'Craws'] + self::craw());
         self::assertSame(
             [['box' => 'Craws', 'stretchy' => ['Stretchy'], 'others' => ['Black craw']]],
-            $this->send('GET', '/api/bin')['mixed_boxes'] ?? null,
+            $this->send('GET', '/api/parts')['mixed_boxes'] ?? null,
         );
     }
 
@@ -151,7 +151,7 @@ final class BinApiTest extends ApiTestCase
     /** @return list<array<string, mixed>> */
     private function add(mixed ...$parts): array
     {
-        $added = $this->send('POST', '/api/bin', $parts);
+        $added = $this->send('POST', '/api/parts', $parts);
         self::assertSame(201, $this->answered(), (string) $this->browser->getResponse()->getContent());
 
         /** @var list<array<string, mixed>> $added */
@@ -161,7 +161,7 @@ final class BinApiTest extends ApiTestCase
     /** @return list<mixed> */
     private function names(): array
     {
-        $bin = $this->send('GET', '/api/bin');
+        $bin = $this->send('GET', '/api/parts');
         self::assertIsArray($bin);
         self::assertIsArray($bin['parts']);
         $names = array_column($bin['parts'], 'name');

@@ -67,29 +67,29 @@ final class BinFilesTest extends ApiTestCase
     {
         $csv = (string) file_get_contents(__DIR__.'/../../demo/parts.csv');
         $this->import($csv);
-        $before = $this->send('GET', '/api/bin');
-        $this->browser->request('GET', '/api/bin.csv');
+        $before = $this->send('GET', '/api/parts');
+        $this->browser->request('GET', '/api/parts.csv');
         $out = (string) $this->browser->getResponse()->getContent();
         self::assertSame(['same'], array_values(array_unique(array_column($this->preview($out), 'action'))));
-        $this->browser->request('GET', '/api/bin.json');
+        $this->browser->request('GET', '/api/parts.json');
         $json = (string) $this->browser->getResponse()->getContent();
         Schema::assertValid('parts', $json);
         self::assertSame(['same'], array_values(array_unique(array_column($this->preview($json), 'action'))));
         $this->import($out);
-        self::assertSame($before, $this->send('GET', '/api/bin'));
+        self::assertSame($before, $this->send('GET', '/api/parts'));
     }
 
     /** Thirds, apostrophes, spaces, quotation marks, what looks like a formula: nothing is changed on the way out and in. */
     public function testNothingIsChangedOnTheWay(): void
     {
-        $this->send('POST', '/api/bin', self::awkward());
+        $this->send('POST', '/api/parts', self::awkward());
         self::assertSame(201, $this->answered());
-        $before = $this->send('GET', '/api/bin');
-        $this->browser->request('GET', '/api/bin.csv');
+        $before = $this->send('GET', '/api/parts');
+        $this->browser->request('GET', '/api/parts.csv');
         $csv = (string) $this->browser->getResponse()->getContent();
         self::assertSame(['same'], array_values(array_unique(array_column($this->preview($csv), 'action'))));
         // Into an empty inventory, so that every field has to come from the file.
-        $this->send('POST', '/api/bin/delete', ['ids' => array_column(self::partsOf($before), 'id')]);
+        $this->send('POST', '/api/parts/delete', ['ids' => array_column(self::partsOf($before), 'id')]);
         $this->import($csv);
         $byName = static function (?array $answer): array {
             $parts = [];
@@ -99,7 +99,7 @@ final class BinFilesTest extends ApiTestCase
 
             return $parts;
         };
-        self::assertEquals($byName($before), $byName($this->send('GET', '/api/bin')));
+        self::assertEquals($byName($before), $byName($this->send('GET', '/api/parts')));
     }
 
     /** The same through a spreadsheet program, as a user would: opened, saved as CSV. */
@@ -109,8 +109,8 @@ final class BinFilesTest extends ApiTestCase
         if ('' === $office) {
             self::markTestSkipped('Only where LibreOffice is installed.');
         }
-        $this->send('POST', '/api/bin', self::awkward());
-        $this->browser->request('GET', '/api/bin.csv');
+        $this->send('POST', '/api/parts', self::awkward());
+        $this->browser->request('GET', '/api/parts.csv');
         $folder = sys_get_temp_dir().'/kontrast-office-'.bin2hex(random_bytes(4));
         mkdir("$folder/in", 0o777, true);
         file_put_contents("$folder/in/parts.csv", (string) $this->browser->getResponse()->getContent());
@@ -187,7 +187,7 @@ final class BinFilesTest extends ApiTestCase
     #[DataProvider('broken')]
     public function testABrokenFileIsRefusedWithASentence(string $csv, string $says): void
     {
-        $answer = $this->send('POST', '/api/bin/preview', ['contents' => $csv]);
+        $answer = $this->send('POST', '/api/parts/preview', ['contents' => $csv]);
         $text = (string) json_encode($answer, \JSON_UNESCAPED_UNICODE);
         self::assertStringContainsString($says, $text);
         self::assertSame([], $this->counts());
@@ -197,8 +197,8 @@ final class BinFilesTest extends ApiTestCase
     public static function broken(): iterable
     {
         yield 'nothing' => ['', 'empty'];
-        yield 'no heading' => ["trailer,Black craw\n", 'no such column'];
-        yield 'a heading without names' => ["kind,colour\n", 'among them'];
+        yield 'no heading' => ["trailer,Black craw\n", 'Unknown column'];
+        yield 'a heading without names' => ["kind,colour\n", 'missing from the first line'];
         yield 'a column twice' => ["kind,name,name\n", 'twice'];
         yield 'half a file' => [self::HEADING."\ntrailer,Cut off,1,bla", 'cut off'];
         yield 'an open quotation mark' => [
@@ -209,8 +209,8 @@ final class BinFilesTest extends ApiTestCase
             self::HEADING."\ntrailer,A,1,black,craw,3,".self::ID."\ntrailer,B,1,black,craw,3,".self::ID,
             'line 2 already',
         ];
-        yield 'half a JSON file' => ['{"parts": [{"kind": "trailer"', 'not JSON'];
-        yield 'JSON of something else' => ['{"lure": "jig"}', 'A list of parts'];
+        yield 'half a JSON file' => ['{"parts": [{"kind": "trailer"', 'not valid JSON'];
+        yield 'JSON of something else' => ['{"lure": "jig"}', 'a list of parts'];
     }
 
     /** Bytes that JSON cannot carry come from the command line. */
@@ -276,7 +276,7 @@ final class BinFilesTest extends ApiTestCase
         self::assertSame(['added' => 3], $this->send('POST', '/api/swatches', ['contents' => $palette]));
         self::assertSame(['added' => 0], $this->send('POST', '/api/swatches', ['contents' => $palette]));
         $this->import(self::HEADING."\ntrailer,Orange craw,1,orange,craw,3,");
-        $this->browser->request('GET', '/api/bin.gpl');
+        $this->browser->request('GET', '/api/parts.gpl');
         $out = GimpPalette::read((string) $this->browser->getResponse()->getContent());
         self::assertSame(['Green pumpkin', 'Hot', '#000000', 'Orange craw'], array_column($out, 'name'));
         self::assertSame('#e8641c', $out[3]['hex']);
@@ -297,7 +297,7 @@ final class BinFilesTest extends ApiTestCase
      */
     private function preview(string $csv): array
     {
-        $plan = $this->send('POST', '/api/bin/preview', ['contents' => $csv]);
+        $plan = $this->send('POST', '/api/parts/preview', ['contents' => $csv]);
         self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
 
         /**
@@ -308,7 +308,7 @@ final class BinFilesTest extends ApiTestCase
 
     private function import(string $csv): string
     {
-        $this->send('POST', '/api/bin/import', ['contents' => $csv]);
+        $this->send('POST', '/api/parts/import', ['contents' => $csv]);
 
         return $this->browser->getInternalResponse()->getContent();
     }
@@ -316,7 +316,7 @@ final class BinFilesTest extends ApiTestCase
     /** @return array<string, int> counts by name */
     private function counts(): array
     {
-        $bin = $this->send('GET', '/api/bin');
+        $bin = $this->send('GET', '/api/parts');
         self::assertIsArray($bin);
         self::assertIsArray($bin['parts']);
 

@@ -20,18 +20,18 @@ final class BorderTest extends ApiTestCase
 
     public function testAnotherSitesPageMayNotWrite(): void
     {
-        $this->send('PUT', '/api/desk', ['reading' => self::reading()], ['HTTP_ORIGIN' => 'https://elsewhere.example']);
+        $this->send('PUT', '/api/current-reading', ['reading' => self::reading()], ['HTTP_ORIGIN' => 'https://elsewhere.example']);
         self::assertSame(403, $this->answered());
-        $this->send('PUT', '/api/desk', ['reading' => self::reading()], ['HTTP_SEC_FETCH_SITE' => 'cross-site']);
+        $this->send('PUT', '/api/current-reading', ['reading' => self::reading()], ['HTTP_SEC_FETCH_SITE' => 'cross-site']);
         self::assertSame(403, $this->answered());
-        self::assertNull($this->send('GET', '/api/desk'));
+        self::assertNull($this->send('GET', '/api/current-reading'));
     }
 
     public function testThePageItselfMayWrite(): void
     {
         $this->send(
             'PUT',
-            '/api/desk',
+            '/api/current-reading',
             ['reading' => self::reading()],
             ['HTTP_ORIGIN' => 'http://localhost', 'HTTP_SEC_FETCH_SITE' => 'same-origin'],
         );
@@ -40,13 +40,13 @@ final class BorderTest extends ApiTestCase
 
     public function testOnlyJsonIsTaken(): void
     {
-        $this->send('PUT', '/api/desk', 'reading=1', ['CONTENT_TYPE' => 'application/x-www-form-urlencoded']);
+        $this->send('PUT', '/api/current-reading', 'reading=1', ['CONTENT_TYPE' => 'application/x-www-form-urlencoded']);
         self::assertSame(415, $this->answered());
     }
 
     public function testANameThatMerelyResolvesHereIsTurnedAway(): void
     {
-        $this->send('GET', '/api/desk', null, ['HTTP_HOST' => 'kontrast.example']);
+        $this->send('GET', '/api/current-reading', null, ['HTTP_HOST' => 'kontrast.example']);
         self::assertSame(400, $this->answered());
     }
 

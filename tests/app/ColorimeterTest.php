@@ -38,10 +38,10 @@ final class ColorimeterTest extends TestCase
     public static function devices(): iterable
     {
         $hello = "COLORIMETER 1 test\n";
-        yield 'brighter than any paper' => [$hello, "XYZ 20.0 900.0 10.0\n", 'which no plastic can be'];
-        yield 'less than black' => [$hello, "XYZ 20.0 -0.5 10.0\n", 'which no plastic can be'];
-        yield 'no number' => [$hello, "XYZ nan 1 1\n", 'which is no reading'];
-        yield 'some other device' => ["220 mail ready\n", '', 'which is no reading'];
+        yield 'brighter than any paper' => [$hello, "XYZ 20.0 900.0 10.0\n", 'which is impossible'];
+        yield 'less than black' => [$hello, "XYZ 20.0 -0.5 10.0\n", 'which is impossible'];
+        yield 'no number' => [$hello, "XYZ nan 1 1\n", 'which is not a measurement'];
+        yield 'some other device' => ["220 mail ready\n", '', 'which is not a measurement'];
         yield 'silence' => [$hello, '', 'takes too long to answer'];
         yield 'silence from the start' => ['', '', 'takes too long to answer'];
     }

@@ -84,8 +84,8 @@ final class ColourApiTest extends ApiTestCase
         } catch (NoDevice $none) {
             self::assertStringContainsString('./kontrast colorimeter', $none->getMessage());
         }
-        $this->send('POST', '/api/colour/meter');
+        $this->send('POST', '/api/colour/colorimeter');
         self::assertSame(503, $this->answered());
-        self::assertStringContainsString('Start the simulated one', (string) $this->browser->getResponse()->getContent());
+        self::assertStringContainsString('Start the simulated colorimeter', (string) $this->browser->getResponse()->getContent());
     }
 }

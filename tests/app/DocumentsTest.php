@@ -31,7 +31,7 @@ final class DocumentsTest extends TestCase
 
     public function testTheDemoIsInTheFormatTheProgramReads(): void
     {
-        Schema::assertValid('notebook', (string) file_get_contents(self::ROOT.'/demo/notebook.json'));
+        Schema::assertValid('logbook', (string) file_get_contents(self::ROOT.'/demo/logbook.json'));
     }
 
     public function testTheSchemasSayNoWhereTheProgramDoes(): void

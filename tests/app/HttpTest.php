@@ -76,18 +76,20 @@ final class HttpTest extends ApiTestCase
     {
         yield 'a water' => ['/api/waters', Samples::water(), 'tint'];
         yield 'a build' => ['/api/builds', ['name' => 'Rock jig', 'build' => Samples::build()], 'build'];
-        yield 'a part' => ['/api/bin', Samples::craw(), 'style'];
+        yield 'a part' => ['/api/parts', Samples::craw(), 'style'];
     }
 
     public function testTheCurrentReadingAndTheSettingsAreGuardedTheSameWay(): void
     {
         foreach ([
-            '/api/desk' => ['reading' => Samples::reading()],
+            '/api/current-reading' => ['reading' => Samples::reading()],
             '/api/settings' => ['units' => 'us', 'theme' => 'lamp'],
         ] as $path => $document) {
             $this->send('PUT', $path, $document);
             $tag = (string) $this->header('ETag');
-            $changed = '/api/desk' === $path ? ['reading' => ['visibility_in' => 9] + Samples::reading()] : ['theme' => 'noon'] + $document;
+            $changed = '/api/current-reading' === $path
+                ? ['reading' => ['visibility_in' => 9] + Samples::reading()]
+                : ['theme' => 'noon'] + $document;
             $this->send('PUT', $path, $changed, ['HTTP_IF_MATCH' => $tag]);
             self::assertSame(204, $this->answered());
             $this->send('PUT', $path, $document, ['HTTP_IF_MATCH' => $tag]);
@@ -99,11 +101,11 @@ final class HttpTest extends ApiTestCase
 
     public function testABatchIsUndoneOnlyAsItWasRead(): void
     {
-        $made = $this->send('POST', '/api/made', ['items' => [['name' => 'One', 'build' => Samples::build(), 'count' => 1]]]);
+        $made = $this->send('POST', '/api/built', ['items' => [['name' => 'One', 'build' => Samples::build(), 'count' => 1]]]);
         $id = self::textAt($made, 'id');
-        $this->send('POST', "/api/made/{$id}/undo", null, ['HTTP_IF_MATCH' => '"v7"']);
+        $this->send('POST', "/api/built/{$id}/undo", null, ['HTTP_IF_MATCH' => '"v7"']);
         self::assertSame(412, $this->answered());
-        $this->send('POST', "/api/made/{$id}/undo", null, ['HTTP_IF_MATCH' => '"v1"']);
+        $this->send('POST', "/api/built/{$id}/undo", null, ['HTTP_IF_MATCH' => '"v1"']);
         self::assertSame(204, $this->answered());
     }
 
@@ -155,7 +157,7 @@ final class HttpTest extends ApiTestCase
     /** @return iterable<string, array{string}> */
     public static function lists(): iterable
     {
-        foreach (['/api/waters', '/api/readings', '/api/builds', '/api/bin', '/api/made'] as $path) {
+        foreach (['/api/waters', '/api/readings', '/api/builds', '/api/parts', '/api/built'] as $path) {
             yield $path => [$path];
         }
     }
@@ -183,7 +185,7 @@ final class HttpTest extends ApiTestCase
     {
         $this->send(
             'POST',
-            '/api/bin',
+            '/api/parts',
             [['kind' => 'skirt', 'name' => '', 'colour' => 'mauve', 'count' => -1, 'moon' => 1, 'opacity' => 'half'], ['name' => 'x']],
         );
         $codes = array_column((array) $this->problem()['faults'], 'code', 'field');
@@ -202,7 +204,7 @@ final class HttpTest extends ApiTestCase
     /** @param array<string, mixed> $document */
     private function tagOf(string $path, array $document): string
     {
-        $added = $this->send('POST', $path, '/api/bin' === $path ? [$document] : $document);
+        $added = $this->send('POST', $path, '/api/parts' === $path ? [$document] : $document);
         self::assertSame(201, $this->answered(), (string) $this->browser->getResponse()->getContent());
         $this->url = "$path/".self::textAt(array_is_list($added ?? []) ? (array) ($added[0] ?? []) : $added, 'id');
         $this->send('GET', $this->url);
@@ -220,7 +222,7 @@ final class HttpTest extends ApiTestCase
                 '/api/waters' => ['name' => $name] + Samples::water(),
                 '/api/readings' => ['reading' => Samples::reading(), 'taken_at' => '2026-04-0'.(1 + intdiv($i, 3)).'T12:00:00+00:00'],
                 '/api/builds' => ['name' => $name, 'build' => Samples::build()],
-                '/api/bin' => [['name' => $name] + Samples::craw()],
+                '/api/parts' => [['name' => $name] + Samples::craw()],
                 default => ['items' => [['name' => $name, 'build' => Samples::build(), 'count' => 1]]],
             };
             $this->send('POST', $path, $document);

@@ -13,16 +13,16 @@ final class KeptTest extends ApiTestCase
 
     public function testBeforeTheFirstReadingTheDeskIsEmpty(): void
     {
-        self::assertNull($this->send('GET', '/api/desk'));
+        self::assertNull($this->send('GET', '/api/current-reading'));
         self::assertSame(200, $this->answered());
     }
 
     public function testTheLastReadingIsWhereYouStart(): void
     {
-        $this->send('PUT', '/api/desk', ['reading' => self::reading()]);
+        $this->send('PUT', '/api/current-reading', ['reading' => self::reading()]);
         self::assertSame(204, $this->answered());
-        $this->send('PUT', '/api/desk', ['reading' => ['visibility_in' => 9] + self::reading()]);
-        $desk = $this->send('GET', '/api/desk');
+        $this->send('PUT', '/api/current-reading', ['reading' => ['visibility_in' => 9] + self::reading()]);
+        $desk = $this->send('GET', '/api/current-reading');
         self::assertIsArray($desk);
         self::assertIsArray($desk['reading']);
         self::assertEquals(9, $desk['reading']['visibility_in']);
@@ -30,8 +30,8 @@ final class KeptTest extends ApiTestCase
 
     public function testOnlyTheSchoolsChosenAreKeptSoThatStandingOnesShowThrough(): void
     {
-        $this->send('PUT', '/api/desk', ['reading' => ['schools' => ['finish' => 'sun']] + self::reading()]);
-        $desk = $this->send('GET', '/api/desk');
+        $this->send('PUT', '/api/current-reading', ['reading' => ['schools' => ['finish' => 'sun']] + self::reading()]);
+        $desk = $this->send('GET', '/api/current-reading');
         self::assertIsArray($desk);
         self::assertIsArray($desk['reading']);
         self::assertSame(['finish' => 'sun'], $desk['reading']['schools']);
@@ -39,11 +39,11 @@ final class KeptTest extends ApiTestCase
 
     public function testABadReadingLeavesTheDeskAsItWas(): void
     {
-        $this->send('PUT', '/api/desk', ['reading' => self::reading()]);
-        $this->send('PUT', '/api/desk', ['reading' => ['tint' => 'mauve'] + self::reading()]);
+        $this->send('PUT', '/api/current-reading', ['reading' => self::reading()]);
+        $this->send('PUT', '/api/current-reading', ['reading' => ['tint' => 'mauve'] + self::reading()]);
         self::assertSame(422, $this->answered());
         self::assertArrayHasKey('reading.tint', $this->faults());
-        $desk = $this->send('GET', '/api/desk');
+        $desk = $this->send('GET', '/api/current-reading');
         self::assertIsArray($desk);
         self::assertIsArray($desk['reading']);
         self::assertSame('green', $desk['reading']['tint']);
@@ -109,7 +109,7 @@ final class KeptTest extends ApiTestCase
     {
         $this->send('POST', '/api/readings', ['reading' => self::reading(), 'taken_at' => 'last week']);
         self::assertSame(422, $this->answered());
-        self::assertStringContainsString('A date with its time is expected', $this->faults()['taken_at']);
+        self::assertStringContainsString('This must be a date and time', $this->faults()['taken_at']);
     }
 
     public function testWhatIsNotThereCannotBeDeleted(): void
@@ -139,15 +139,15 @@ final class KeptTest extends ApiTestCase
 
     public function testANotebookTakenInTwiceKeepsWhatWasChangedInBetween(): void
     {
-        $notebook = json_decode((string) file_get_contents(__DIR__.'/../../demo/notebook.json'), true);
-        self::assertSame(['waters' => 3, 'readings' => 4, 'builds' => 3], $this->send('POST', '/api/notebook', $notebook));
+        $notebook = json_decode((string) file_get_contents(__DIR__.'/../../demo/logbook.json'), true);
+        self::assertSame(['waters' => 3, 'readings' => 4, 'builds' => 3], $this->send('POST', '/api/logbook', $notebook));
         $this->send('PUT', '/api/waters/0193a000-0000-7000-8000-000000000003', ['name' => 'The old pit'] + self::WATER);
         $this->send('DELETE', '/api/readings/0193a000-0000-7000-8000-000000000011');
-        $this->send('PUT', '/api/desk', ['reading' => ['visibility_in' => 3] + self::reading()]);
-        self::assertSame(['waters' => 0, 'readings' => 0, 'builds' => 0], $this->send('POST', '/api/notebook', $notebook));
+        $this->send('PUT', '/api/current-reading', ['reading' => ['visibility_in' => 3] + self::reading()]);
+        self::assertSame(['waters' => 0, 'readings' => 0, 'builds' => 0], $this->send('POST', '/api/logbook', $notebook));
         self::assertContains('The old pit', array_column($this->send('GET', '/api/waters') ?? [], 'name'));
         self::assertCount(3, $this->send('GET', '/api/readings') ?? []);
-        $desk = $this->send('GET', '/api/desk');
+        $desk = $this->send('GET', '/api/current-reading');
         self::assertIsArray($desk);
         self::assertIsArray($desk['reading']);
         self::assertEquals(3, $desk['reading']['visibility_in']);
@@ -155,7 +155,7 @@ final class KeptTest extends ApiTestCase
 
     public function testANotebookWithOneBadLineIsNotTakenInAtAll(): void
     {
-        $this->send('POST', '/api/notebook', [
+        $this->send('POST', '/api/logbook', [
             'waters' => [['id' => '0193a000-0000-7000-8000-0000000000aa'] + self::WATER],
             'readings' => [['reading' => self::reading(), 'water_id' => '0193a000-0000-7000-8000-00000000dead']],
         ]);
@@ -165,10 +165,10 @@ final class KeptTest extends ApiTestCase
 
     public function testWhatIsCarriedAwayCanBeTakenIn(): void
     {
-        $notebook = json_decode((string) file_get_contents(__DIR__.'/../../demo/notebook.json'), true);
-        $this->send('POST', '/api/notebook', $notebook);
-        $this->browser->request('GET', '/api/notebook');
-        Schema::assertValid('notebook', (string) $this->browser->getResponse()->getContent());
+        $notebook = json_decode((string) file_get_contents(__DIR__.'/../../demo/logbook.json'), true);
+        $this->send('POST', '/api/logbook', $notebook);
+        $this->browser->request('GET', '/api/logbook');
+        Schema::assertValid('logbook', (string) $this->browser->getResponse()->getContent());
     }
 
     public function testTheStoreWaitsForOthersWritesAheadAndMindsItsKeys(): void

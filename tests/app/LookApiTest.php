@@ -49,14 +49,14 @@ final class LookApiTest extends ApiTestCase
         ];
         yield 'no colour' => [['parts' => [['hex' => 'red']]], 'parts[0].hex', 'Write it as #rrggbb'];
         yield 'a colour with a line end' => [['parts' => [['hex' => "#ffffff\n"]]], 'parts[0].hex', 'Write it as #rrggbb'];
-        yield 'no colour at all' => [['parts' => [['hex' => null]]], 'parts[0].hex', 'A matte part needs its colour'];
+        yield 'no colour at all' => [['parts' => [['hex' => null]]], 'parts[0].hex', 'A matte part needs its color'];
         yield 'no metal' => [['parts' => [2 => ['metal' => null]]], 'parts[2].metal', 'A metal part needs its metal'];
         yield 'lead' => [['parts' => [2 => ['metal' => 'lead']]], 'parts[2].metal', 'Allowed: silver, gold, copper.'];
         yield 'more than opaque' => [['parts' => [['opacity' => 1.01]]], 'parts[0].opacity', 'from 0 to 1'];
         yield 'less than nothing' => [['parts' => [['opacity' => -0.1]]], 'parts[0].opacity', 'from 0 to 1'];
         yield 'a pair that names no part' => [['pairs' => [['white', 'lamp']]], 'pairs[0][1]', 'There is no part with this id.'];
         yield 'a pair of three' => [['pairs' => [['white', 'black', 'white']]], 'pairs[0]', 'A pair is a list of two part ids.'];
-        yield 'one id twice' => [['parts' => [1 => ['id' => 'white']]], 'parts[1].id', 'Another part has this id already.'];
+        yield 'one id twice' => [['parts' => [1 => ['id' => 'white']]], 'parts[1].id', 'Another part already has this id.'];
         yield 'from above' => [['from' => 'above'], 'from', 'Allowed: side, below.'];
         yield 'a bad reading' => [['reading' => ['tint' => 'mauve']], 'reading.tint', 'Allowed: none, green, tannic, clay.'];
     }
@@ -65,7 +65,7 @@ final class LookApiTest extends ApiTestCase
     {
         $this->send('POST', '/api/look', ['parts' => array_fill(0, 100_000, ['id' => 'x'])] + self::request());
         self::assertSame(422, $this->answered());
-        self::assertSame('100000 are too many. At most 500 are allowed here.', $this->faults()['parts']);
+        self::assertSame('100000 are too many. The most allowed here is 500.', $this->faults()['parts']);
     }
 
     public function testTheExtremesComeOutAsNumbers(): void

@@ -24,7 +24,7 @@ final class RulebookApiTest extends ApiTestCase
 
     public function testARuleTellsWhatItMeetsAndWhoWins(): void
     {
-        $conflicts = $this->send('GET', '/api/rules/B3.stained/meetings');
+        $conflicts = $this->send('GET', '/api/rules/B3.stained/conflicts');
         self::assertIsArray($conflicts);
         self::assertNotSame([], $conflicts);
         foreach ($conflicts as $conflict) {
@@ -49,7 +49,7 @@ final class RulebookApiTest extends ApiTestCase
 
     public function testARuleThatIsNotInTheBookIsToldSo(): void
     {
-        foreach (['meetings', 'reading'] as $of) {
+        foreach (['conflicts', 'reading'] as $of) {
             $this->send('GET', "/api/rules/Q99/$of");
             self::assertSame(404, $this->answered());
             self::assertStringContainsString('There is no rule Q99.', (string) $this->browser->getResponse()->getContent());

@@ -10,12 +10,12 @@ final class SheetApiTest extends ApiTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->send('POST', '/api/bin/import', ['contents' => (string) file_get_contents(__DIR__.'/../../demo/parts.csv')]);
+        $this->send('POST', '/api/parts/import', ['contents' => (string) file_get_contents(__DIR__.'/../../demo/parts.csv')]);
     }
 
     public function testASheetHasStepsFiguresAndCost(): void
     {
-        $sheet = $this->send('POST', '/api/sheet', ['build' => $this->spinnerbait(), 'reading' => self::reading()]);
+        $sheet = $this->send('POST', '/api/build-sheet', ['build' => $this->spinnerbait(), 'reading' => self::reading()]);
         self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
         self::assertIsArray($sheet);
         self::assertIsArray($sheet['steps']);
@@ -41,7 +41,7 @@ final class SheetApiTest extends ApiTestCase
             '/api/settings',
             ['units' => 'us', 'theme' => 'paper', 'gear_ratio' => 7.1, 'spool_in' => 1.5, 'bought_price' => 9.99],
         );
-        $sheet = $this->send('POST', '/api/sheet', ['build' => $this->spinnerbait()]);
+        $sheet = $this->send('POST', '/api/build-sheet', ['build' => $this->spinnerbait()]);
         self::assertIsArray($sheet);
         self::assertSame([33.5, 9.99], [$sheet['line_per_turn_in'], $sheet['price']]);
         $this->send('PUT', '/api/settings', ['units' => 'us', 'theme' => 'paper', 'gear_ratio' => 0]);
@@ -51,7 +51,7 @@ final class SheetApiTest extends ApiTestCase
     public function testAMisfitIsOnTheSheet(): void
     {
         $build = ['front' => $this->part('gold willow #5')] + $this->spinnerbait();
-        $sheet = $this->send('POST', '/api/sheet', ['build' => $build]);
+        $sheet = $this->send('POST', '/api/build-sheet', ['build' => $build]);
         self::assertIsArray($sheet);
         self::assertIsArray($sheet['misfits']);
         self::assertContains('front', array_column($sheet['misfits'], 'slot'));
@@ -78,13 +78,13 @@ final class SheetApiTest extends ApiTestCase
         self::assertIsString($batch['shopping_csv']);
         self::assertStringContainsString('swivel,"ball-bearing swivels",#3,1,0.35', $batch['shopping_csv']);
         self::assertIsArray($batch['order']);
-        self::assertContains('Push the skirt on', array_column($batch['order'], 'title'));
+        self::assertContains('Put the skirt on', array_column($batch['order'], 'title'));
     }
 
     public function testMakingDrawsThePartsAndUndoingPutsThemBack(): void
     {
         $before = $this->counts();
-        $made = $this->send('POST', '/api/made', ['items' => [['name' => 'Tandem', 'build' => $this->spinnerbait(), 'count' => 3]]]);
+        $made = $this->send('POST', '/api/built', ['items' => [['name' => 'Tandem', 'build' => $this->spinnerbait(), 'count' => 3]]]);
         self::assertSame(201, $this->answered());
         self::assertIsArray($made);
         self::assertIsString($made['id']);
@@ -93,12 +93,12 @@ final class SheetApiTest extends ApiTestCase
             [$before['green pumpkin'] - 3, $before['beads, brass'] - 9, $before['spacer tubes'] - 3],
             [$after['green pumpkin'], $after['beads, brass'], $after['spacer tubes']],
         );
-        self::assertCount(1, $this->send('GET', '/api/made') ?? []);
-        $this->send('POST', "/api/made/{$made['id']}/undo");
+        self::assertCount(1, $this->send('GET', '/api/built') ?? []);
+        $this->send('POST', "/api/built/{$made['id']}/undo");
         self::assertSame(204, $this->answered());
-        $this->send('POST', "/api/made/{$made['id']}/undo");
+        $this->send('POST', "/api/built/{$made['id']}/undo");
         self::assertSame($before, $this->counts(), 'Undone once, however often it is asked.');
-        self::assertSame([], $this->send('GET', '/api/made'));
+        self::assertSame([], $this->send('GET', '/api/built'));
     }
 
     /** The demo has one lot of swivels, and these two builds ask for two sizes. */
@@ -112,12 +112,12 @@ final class SheetApiTest extends ApiTestCase
             ],
         ];
         $before = $this->counts();
-        $made = $this->send('POST', '/api/made', $items(2));
+        $made = $this->send('POST', '/api/built', $items(2));
         self::assertSame(201, $this->answered(), (string) $this->browser->getResponse()->getContent());
         self::assertIsArray($made);
         self::assertIsString($made['id']);
         self::assertSame($before['ball-bearing swivels'] - 4, $this->counts()['ball-bearing swivels']);
-        $this->send('POST', "/api/made/{$made['id']}/undo");
+        $this->send('POST', "/api/built/{$made['id']}/undo");
         self::assertSame($before, $this->counts());
 
         $batch = $this->send('POST', '/api/batch', $items(11));
@@ -132,27 +132,27 @@ final class SheetApiTest extends ApiTestCase
     public function testABatchThatRunsShortDrawsNothing(): void
     {
         $before = $this->counts();
-        $this->send('POST', '/api/made', ['items' => [['name' => 'Tandem', 'build' => $this->spinnerbait(), 'count' => 5]]]);
+        $this->send('POST', '/api/built', ['items' => [['name' => 'Tandem', 'build' => $this->spinnerbait(), 'count' => 5]]]);
         self::assertSame(422, $this->answered());
         self::assertStringContainsString('“green pumpkin” runs short by 1', $this->faults()['items']);
         self::assertSame($before, $this->counts());
-        $this->send('POST', '/api/made', ['items' => []]);
+        $this->send('POST', '/api/built', ['items' => []]);
         self::assertArrayHasKey('items', $this->faults());
         $this->send('POST', '/api/batch', ['items' => [['name' => 'x', 'build' => $this->spinnerbait(), 'count' => 0]]]);
         self::assertArrayHasKey('items[0].count', $this->faults());
-        $this->send('POST', '/api/made/nothing/undo');
+        $this->send('POST', '/api/built/nothing/undo');
         self::assertSame(404, $this->answered());
     }
 
     public function testWhatWasMadeIsInTheBackup(): void
     {
-        $this->send('POST', '/api/made', ['items' => [['name' => 'Tandem', 'build' => $this->spinnerbait(), 'count' => 1]]]);
+        $this->send('POST', '/api/built', ['items' => [['name' => 'Tandem', 'build' => $this->spinnerbait(), 'count' => 1]]]);
         $this->browser->request('GET', '/api/backup');
         $backup = (string) $this->browser->getResponse()->getContent();
         Schema::assertValid('backup', $backup);
         $this->send('POST', '/api/backup', $backup);
         self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
-        self::assertSame(['1 × Tandem'], array_column($this->send('GET', '/api/made') ?? [], 'what'));
+        self::assertSame(['1 × Tandem'], array_column($this->send('GET', '/api/built') ?? [], 'what'));
     }
 
     /** @return array<string, mixed> a tandem of the demo's parts */
@@ -190,7 +190,7 @@ final class SheetApiTest extends ApiTestCase
     /** @return list<array<mixed>> */
     private function bin(): array
     {
-        $bin = $this->send('GET', '/api/bin');
+        $bin = $this->send('GET', '/api/parts');
         self::assertIsArray($bin);
 
         /** @var list<array<mixed>> $parts */

@@ -48,7 +48,7 @@ final class ShellTest extends ApiTestCase
             self::versionsOf($this->first()),
         );
         $this->send('PUT', '/api/settings', ['units' => 'us', 'theme' => 'paper', 'lead_free' => true, 'schools' => ['finish' => 'sun']]);
-        $this->send('PUT', '/api/desk', ['reading' => ['schools' => ['dirty' => 'bright']] + self::reading()]);
+        $this->send('PUT', '/api/current-reading', ['reading' => ['schools' => ['dirty' => 'bright']] + self::reading()]);
         $first = $this->first();
         self::assertSame(['version' => 1], self::versionsOf($first)['current']);
         $asked = ['lead_free' => true, 'schools' => ['finish' => 'sun', 'dirty' => 'bright']] + self::reading();
@@ -58,8 +58,8 @@ final class ShellTest extends ApiTestCase
     public function testWhatIsKeptCannotEndTheScriptItComesIn(): void
     {
         $water = $this->send('POST', '/api/waters', ['name' => '</script><b>', 'tint' => 'none', 'red_crawfish' => false]);
-        $this->send('PUT', '/api/desk', ['reading' => self::reading(), 'water_id' => $water['id'] ?? null]);
-        $this->send('PUT', '/api/desk', ['reading' => ['schools' => []] + self::reading(), 'water_id' => $water['id'] ?? null]);
+        $this->send('PUT', '/api/current-reading', ['reading' => self::reading(), 'water_id' => $water['id'] ?? null]);
+        $this->send('PUT', '/api/current-reading', ['reading' => ['schools' => []] + self::reading(), 'water_id' => $water['id'] ?? null]);
         $html = (string) $this->shell()->__invoke()->getContent();
         self::assertSame(2, substr_count($html, '</script>'));
     }

@@ -90,8 +90,8 @@ final class StaticFilesTest extends ApiTestCase
         yield 'a folder' => ['/build/assets', 404];
         yield 'the program' => ['/build/assets/../../../composer.json', 404];
         yield 'a null byte' => ['/build/x.js%00', 400];
-        yield 'a null byte in an id' => ['/api/bin/%00', 400];
-        yield 'not UTF-8' => ['/api/bin/%ff', 400];
+        yield 'a null byte in an id' => ['/api/parts/%00', 400];
+        yield 'not UTF-8' => ['/api/parts/%ff', 400];
     }
 
     public function testAnAnswerSaysHowLongItIs(): void

@@ -29,7 +29,7 @@ final class UpgradeTest extends TestCase
             foreach (array_keys($operations) as $method) {
                 foreach (self::requests(strtoupper((string) $method), $path, $program) as [$url, $body]) {
                     [$status, $answer, $headers] = $program->ask(strtoupper((string) $method), $url, $body);
-                    self::assertLessThan(500, '/api/colour/meter' === $path ? 0 : $status, "$method $url: $answer");
+                    self::assertLessThan(500, '/api/colour/colorimeter' === $path ? 0 : $status, "$method $url: $answer");
                     self::assertNotSame(422, $status, "$method $url: $answer");
                     $api->assertAnswers((string) $method, $path, $status, $headers['content-type'] ?? '', $answer);
                 }
@@ -82,7 +82,7 @@ final class UpgradeTest extends TestCase
         $program->migrate();
         $program->start();
         $get = static fn (string $url): mixed => json_decode($program->ask('GET', $url)[1], true);
-        $bin = $get('/api/bin');
+        $bin = $get('/api/parts');
         \assert(\is_array($bin) && \is_array($bin['parts']));
         self::assertCount(112, $bin['parts']);
         foreach ($bin['parts'] as $part) {
@@ -94,7 +94,7 @@ final class UpgradeTest extends TestCase
         $builds = $get('/api/builds');
         self::assertIsArray($builds);
         self::assertCount(4, $builds);
-        $desk = $get('/api/desk');
+        $desk = $get('/api/current-reading');
         \assert(\is_array($desk) && \is_array($desk['reading']));
         self::assertSame(['bladed_jig', 'shad'], [$desk['reading']['lure'], $desk['reading']['forage']]);
         self::assertSame([], $desk['reading']['forage_also'] ?? []);
@@ -109,7 +109,7 @@ final class UpgradeTest extends TestCase
     private static function requests(string $method, string $path, ServedProgram $program): array
     {
         $get = static fn (string $url): mixed => json_decode($program->ask('GET', $url)[1], true);
-        $bin = $get('/api/bin');
+        $bin = $get('/api/parts');
         $builds = $get('/api/builds');
         $waters = $get('/api/waters');
         $readings = $get('/api/readings');
@@ -127,9 +127,11 @@ final class UpgradeTest extends TestCase
             'POST /api/explain' => ['reading' => $reading, 'pick' => 'skirt.base'],
             'POST /api/changes' => ['before' => $reading, 'after' => ['visibility_in' => 9] + $reading],
             'POST /api/bench', 'POST /api/swaps' => $both,
-            'POST /api/best' => ['reading' => $reading],
-            'POST /api/sheet' => $both,
-            'POST /api/batch', 'POST /api/made' => $item,
+            'POST /api/best', 'POST /api/advised-build' => ['reading' => $reading],
+            'POST /api/shopping' => ['readings' => [$reading]],
+            'POST /api/parts/lines' => ['text' => '3 black craws'],
+            'POST /api/build-sheet' => $both,
+            'POST /api/batch', 'POST /api/built' => $item,
             'POST /api/look', 'POST /api/scene', 'POST /api/sensitivity' => [
                 'reading' => $reading,
                 'from' => 'side',
@@ -137,19 +139,19 @@ final class UpgradeTest extends TestCase
                 'pairs' => [],
             ],
             'POST /api/depths' => ['reading' => $reading, 'from' => 'below'],
-            'POST /api/bin' => [['kind' => 'skirt', 'name' => 'New', 'colour' => 'black']],
-            'PUT /api/bin' => [$part],
-            'PUT /api/bin/{id}' => $part,
-            'POST /api/bin/delete', 'POST /api/bin/restore' => ['ids' => [$part['id'] ?? '']],
-            'POST /api/bin/preview', 'POST /api/bin/import' => ['contents' => "kind,name,colour\nskirt,Imported,black\n"],
+            'POST /api/parts' => [['kind' => 'skirt', 'name' => 'New', 'colour' => 'black']],
+            'PUT /api/parts' => [$part],
+            'PUT /api/parts/{id}' => $part,
+            'POST /api/parts/delete', 'POST /api/parts/restore' => ['ids' => [$part['id'] ?? '']],
+            'POST /api/parts/preview', 'POST /api/parts/import' => ['contents' => "kind,name,colour\nskirt,Imported,black\n"],
             'POST /api/swatches' => ['contents' => "GIMP Palette\n1 2 3 Ink\n"],
             'POST /api/waters', 'PUT /api/waters/{id}' => ['name' => 'New pit', 'tint' => 'none', 'red_crawfish' => false],
             'POST /api/readings' => ['reading' => $reading],
             'POST /api/builds' => ['name' => 'New', 'build' => $build['build']],
             'PUT /api/builds/{id}' => $build,
-            'PUT /api/desk' => ['reading' => $reading],
+            'PUT /api/current-reading' => ['reading' => $reading],
             'PUT /api/settings' => ['units' => 'us', 'theme' => 'paper'],
-            'POST /api/notebook' => ['waters' => [], 'readings' => []],
+            'POST /api/logbook' => ['waters' => [], 'readings' => []],
             'POST /api/backup' => $get('/api/backup'),
             'POST /api/colour/photo' => [
                 'card' => [['hex' => '#eeeeee', 'clipped' => 0]],
@@ -157,7 +159,7 @@ final class UpgradeTest extends TestCase
             ],
             default => null,
         };
-        $made = $get('/api/made');
+        $made = $get('/api/built');
         $id = static fn (mixed $list): string => \is_array($list) && \is_array($list[0] ?? null) && \is_string(
             $list[0]['id'] ?? null,
         ) ? $list[0]['id'] : 'none';
@@ -167,7 +169,7 @@ final class UpgradeTest extends TestCase
             str_starts_with($path, '/api/waters') => [$id($waters)],
             str_starts_with($path, '/api/readings') => [$id($readings)],
             str_starts_with($path, '/api/builds') => [$id($builds)],
-            str_starts_with($path, '/api/made') => [$id($made)],
+            str_starts_with($path, '/api/built') => [$id($made)],
             default => [$id($bin['parts'])],
         };
 

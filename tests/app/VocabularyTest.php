@@ -57,7 +57,7 @@ final class VocabularyTest extends ApiTestCase
     #[DataProvider('colours')]
     public function testEveryColourIsTakenKeptAndJudged(Colour $colour): void
     {
-        $added = $this->send('POST', '/api/bin', [['colour' => $colour->value, 'accents' => [$colour->value]] + Samples::skirt()]);
+        $added = $this->send('POST', '/api/parts', [['colour' => $colour->value, 'accents' => [$colour->value]] + Samples::skirt()]);
         self::assertSame(201, $this->answered(), (string) $this->browser->getResponse()->getContent());
         self::assertIsArray($added[0] ?? null);
         self::assertSame($colour->value, $added[0]['colour']);
@@ -84,9 +84,9 @@ final class VocabularyTest extends ApiTestCase
     {
         foreach (['lure', 'tint', 'sky', 'wind', 'season', 'cover', 'cover_density', 'run', 'forage', 'bite', 'bass', 'arm'] as $field) {
             foreach (array_filter((new OpenApiDocument())->words('Reading', $field), is_string(...)) as $word) {
-                $this->send('PUT', '/api/desk', ['reading' => [$field => $word] + Samples::reading()]);
+                $this->send('PUT', '/api/current-reading', ['reading' => [$field => $word] + Samples::reading()]);
                 self::assertSame(204, $this->answered(), "$field $word");
-                self::assertSame($word, self::textAt($this->send('GET', '/api/desk'), 'reading', $field));
+                self::assertSame($word, self::textAt($this->send('GET', '/api/current-reading'), 'reading', $field));
             }
         }
     }
@@ -99,10 +99,10 @@ final class VocabularyTest extends ApiTestCase
         ];
         foreach (PartKind::cases() as $kind) {
             $part = ['kind' => $kind->value, 'name' => "A {$kind->value}", 'colour' => 'black'] + $fields;
-            $this->send('POST', '/api/bin', [$part]);
+            $this->send('POST', '/api/parts', [$part]);
             self::assertSame(201, $this->answered(), $kind->value.(string) $this->browser->getResponse()->getContent());
         }
-        self::assertCount(\count(PartKind::cases()), (array) ($this->send('GET', '/api/bin')['parts'] ?? []));
+        self::assertCount(\count(PartKind::cases()), (array) ($this->send('GET', '/api/parts')['parts'] ?? []));
     }
 
     public function testColoursAreTakenInAnyCaseAndNothingElseIs(): void

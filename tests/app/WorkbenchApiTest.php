@@ -57,14 +57,14 @@ final class WorkbenchApiTest extends ApiTestCase
 
     public function testAnOwnedPartIsAsItIsNowAndADeletedOneStaysAsItWas(): void
     {
-        $parts = $this->send('POST', '/api/bin', [Samples::head(), Samples::skirt()]);
+        $parts = $this->send('POST', '/api/parts', [Samples::head(), Samples::skirt()]);
         self::assertIsArray($parts);
         [$head, $skirt] = $parts;
         self::assertIsArray($head);
         self::assertIsArray($skirt);
         $this->put(['lure' => 'jig', 'head' => $head, 'skirt' => $skirt]);
-        $this->send('PUT', '/api/bin', [['name' => 'Repainted head', 'colour' => 'white'] + $head]);
-        $this->send('POST', '/api/bin/delete', ['ids' => [$skirt['id'] ?? '']]);
+        $this->send('PUT', '/api/parts', [['name' => 'Repainted head', 'colour' => 'white'] + $head]);
+        $this->send('POST', '/api/parts/delete', ['ids' => [$skirt['id'] ?? '']]);
 
         $build = $this->workbench()['builds'][0] ?? null;
         self::assertIsArray($build);

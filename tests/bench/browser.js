@@ -199,6 +199,12 @@ for (const [key, goal] of Object.entries(GOALS)) {
   const value = median(all[key] ?? [])
   const figure = value < 1 ? value.toFixed(3) : value.toFixed(0)
   console.log(
-    `${goal.name.padEnd(52)} ${figure.padStart(8)} ${goal.unit.padEnd(3)} goal ${String(goal.most).padStart(5)}   ${value <= goal.most ? 'met' : 'MISSED'}`,
+    [
+      goal.name.padEnd(52),
+      figure.padStart(8),
+      goal.unit.padEnd(3),
+      `goal ${String(goal.most).padStart(5)}  `,
+      value <= goal.most ? 'met' : 'MISSED',
+    ].join(' '),
   )
 }

@@ -13,7 +13,7 @@ const SCREENS = [
   ['bin', '#/parts'],
   ['sheet', '#/build-sheet'],
   ['batch', '#/batch'],
-  ['notebook', '#/logbook'],
+  ['logbook', '#/logbook'],
   ['settings', '#/settings'],
 ] as const
 

@@ -4,7 +4,7 @@ import { expect, layBest, open, stock, SUMMER_JIG as READING, tap, test } from '
 
 test.beforeEach(async ({ page }) => {
   await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })
-  await page.request.put('/api/desk', { data: { reading: READING } })
+  await page.request.put('/api/current-reading', { data: { reading: READING } })
 })
 
 test('the address is a link to the reading, which another opens and can take back', async ({ page, context }) => {
@@ -12,7 +12,9 @@ test('the address is a link to the reading, which another opens and can take bac
   await page.getByLabel('Forage').selectOption('shad')
   await expect(page).toHaveURL(/r\.forage=shad/)
   const link = page.url()
-  await page.request.put('/api/desk', { data: { reading: { ...READING, lure: 'bladed_jig', forage: 'perch' } } })
+  await page.request.put('/api/current-reading', {
+    data: { reading: { ...READING, lure: 'bladed_jig', forage: 'perch' } },
+  })
   const other = await context.newPage()
   await other.goto(link)
   await expect(other.getByRole('heading', { name: /^Jig/ })).toBeVisible()
@@ -25,7 +27,7 @@ test('the address is a link to the reading, which another opens and can take bac
 test('a page that is only loaded again has the newest reading, not the one of its address', async ({ page }) => {
   await open(page, '#/advice', 'Jig')
   await expect(page).toHaveURL(/r\.forage=crawfish/)
-  await page.request.put('/api/desk', { data: { reading: { ...READING, forage: 'perch' } } })
+  await page.request.put('/api/current-reading', { data: { reading: { ...READING, forage: 'perch' } } })
   await page.reload()
   await expect(page.getByLabel('Forage')).toHaveValue('perch')
 })

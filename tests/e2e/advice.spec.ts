@@ -2,7 +2,7 @@ import { expect, open, SUMMER_JIG as READING, test, unfold } from './page'
 
 test.beforeEach(async ({ page }) => {
   await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })
-  await page.request.put('/api/desk', { data: { reading: READING } })
+  await page.request.put('/api/current-reading', { data: { reading: READING } })
 })
 
 test('near an edge it says what lies beyond and what to measure again', async ({ page }) => {
@@ -49,7 +49,7 @@ test('another school is drawn beside its pick, and one tap tries it', async ({ p
   await unfold(page, 'Where anglers disagree')
   const schools = page.getByRole('region', { name: 'Where anglers disagree' })
   await expect(schools.getByRole('img').first()).toBeVisible()
-  await schools.getByRole('button', { name: 'Try it: Stay natural' }).click()
+  await schools.getByRole('button', { name: 'Try it: Natural colors' }).click()
   await expect(page.getByRole('region', { name: 'What changed' })).toContainText('another approach')
   await expect(page.getByRole('region', { name: 'Skirt', exact: true })).toContainText('Green pumpkin')
 })
@@ -80,10 +80,10 @@ test('the book is searched by word, by lure and by school', async ({ page }) => 
   await expect(page.getByText('copper has their color')).toBeVisible()
   await expect(page.getByText('silver is the usual metal')).toBeHidden()
   await page.getByLabel('Search').fill('')
-  await page.getByLabel('Approach').selectOption({ label: 'A dull one and a gold one' })
+  await page.getByLabel('Approach').selectOption({ label: 'Carry two blades: dull and gold' })
   await expect(page.getByText('silver is the usual metal')).toBeHidden()
   await page.getByLabel('Search').fill('nosuchword')
-  await expect(page.getByText('No rule has all of these words')).toBeVisible()
+  await expect(page.getByText('No rule matches.')).toBeVisible()
 })
 
 test('a pick is explained: who voted, how much it counted, and what would turn it', async ({ page }) => {
@@ -97,7 +97,7 @@ test('a pick is explained: who voted, how much it counted, and what would turn i
 })
 
 test('a toss-up shows both picks, equal in size', async ({ page }) => {
-  await page.request.put('/api/desk', {
+  await page.request.put('/api/current-reading', {
     data: { reading: { ...READING, lure: 'bladed_jig', visibility_in: 12, forage: 'bluegill', bite: 'normal' } },
   })
   await open(page, '#/advice', 'Bladed jig')
@@ -112,7 +112,9 @@ test('a toss-up shows both picks, equal in size', async ({ page }) => {
 })
 
 test('any lure is the best for the water, and another is one tap away', async ({ page }) => {
-  await page.request.put('/api/desk', { data: { reading: { ...READING, lure: 'any', cover: 'rock', surface_f: 46 } } })
+  await page.request.put('/api/current-reading', {
+    data: { reading: { ...READING, lure: 'any', cover: 'rock', surface_f: 46 } },
+  })
   await open(page, '#/advice', 'Jig')
   await unfold(page, 'Which lure for this water')
   const ranking = page.getByRole('region', { name: 'Which lure for this water' })

@@ -5,7 +5,7 @@ import { expect, layBest, open, stock, SUMMER_JIG as READING, tap, test } from '
 
 test.beforeEach(async ({ page }) => {
   await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })
-  await page.request.put('/api/desk', { data: { reading: READING } })
+  await page.request.put('/api/current-reading', { data: { reading: READING } })
 })
 
 /** Holds back every answer from an address until it is let go. */
@@ -69,7 +69,7 @@ test('opening the bench asks each thing once, and coming back to the window asks
   await page.getByRole('tab', { name: 'Best from my parts' }).scrollIntoViewIfNeeded()
   await expect(page.getByRole('button', { name: /^Use this build/ }).first()).toBeVisible()
   const times = (what: string) => seen.filter((one) => one === what).length
-  expect([times('POST /api/best'), times('POST /api/bench'), times('GET /api/bin')]).toEqual([1, 1, 1])
+  expect([times('POST /api/best'), times('POST /api/bench'), times('GET /api/parts')]).toEqual([1, 1, 1])
   const before = seen.length
   await page.evaluate(() => {
     document.dispatchEvent(new Event('visibilitychange'))
@@ -132,7 +132,8 @@ test('a tap just before the page is closed is stored', async ({ page, context })
   await closing.close({ runBeforeUnload: true })
   await expect
     .poll(
-      async () => ((await (await page.request.get('/api/desk')).json()) as { reading: { sky: string } }).reading.sky,
+      async () =>
+        ((await (await page.request.get('/api/current-reading')).json()) as { reading: { sky: string } }).reading.sky,
     )
     .toBe('storm')
 })

@@ -27,6 +27,7 @@ test('an empty bin teaches, and parts go in by Enter one after another', async (
 test('a fault stands beside the part and nothing is lost', async ({ page }) => {
   await open(page, '#/parts', 'Parts')
   await page.getByRole('button', { name: 'Add a part' }).click()
+  await page.getByText('More about this part').click()
   await page.getByLabel('Length, in').fill('40')
   await page.getByLabel('Name', { exact: true }).fill('Too long')
   await page.getByLabel('Name', { exact: true }).press('Enter')
@@ -35,7 +36,7 @@ test('a fault stands beside the part and nothing is lost', async ({ page }) => {
 })
 
 test('several are changed at once and the change is undone', async ({ page }) => {
-  await page.request.post('/api/bin', { data: [CRAW, { ...CRAW, name: 'Second craw' }] })
+  await page.request.post('/api/parts', { data: [CRAW, { ...CRAW, name: 'Second craw' }] })
   await open(page, '#/parts', 'Parts')
   await page.getByLabel('Choose Black craw').check()
   await page.getByLabel('Choose Second craw').check()
@@ -48,19 +49,19 @@ test('several are changed at once and the change is undone', async ({ page }) =>
 })
 
 test('a value that cannot be set for several is told, and nothing changes', async ({ page }) => {
-  await page.request.post('/api/bin', { data: [CRAW] })
+  await page.request.post('/api/parts', { data: [CRAW] })
   await open(page, '#/parts', 'Parts')
   await page.getByLabel('Choose Black craw').check()
   const bar = page.getByRole('form', { name: 'Change several' })
   await bar.getByLabel('Field').selectOption('count')
   await bar.getByLabel('Value').fill('many')
   await bar.getByRole('button', { name: 'Set for all' }).click()
-  await expect(page.getByText(/whole number is expected/)).toBeVisible()
+  await expect(page.getByText(/must be a whole number/)).toBeVisible()
   await expect(page.getByLabel('Choose Black craw')).toBeChecked()
 })
 
 test('the second of two tabs is told, and may keep either', async ({ page, context }) => {
-  await page.request.post('/api/bin', { data: [CRAW] })
+  await page.request.post('/api/parts', { data: [CRAW] })
   await open(page, '#/parts', 'Parts')
   await page.getByRole('button', { name: /^Black craw/ }).click()
   const other = await context.newPage()
@@ -71,13 +72,13 @@ test('the second of two tabs is told, and may keep either', async ({ page, conte
   await page.getByLabel('Count').fill('9')
   await page.getByRole('button', { name: 'Save' }).click()
   const told = page.getByRole('alert', { name: 'Changed in two places' })
-  await expect(told).toContainText('changed in another place')
+  await expect(told).toContainText('changed somewhere else')
   await told.getByRole('button', { name: 'Overwrite with mine' }).click()
   await expect(told).toBeHidden()
   await expect
     .poll(
       async () =>
-        ((await (await page.request.get('/api/bin')).json()) as { parts: { count: number }[] }).parts[0]?.count,
+        ((await (await page.request.get('/api/parts')).json()) as { parts: { count: number }[] }).parts[0]?.count,
     )
     .toBe(9)
 })
@@ -90,7 +91,7 @@ test('a table is previewed line by line, mended, and taken in whole', async ({ p
   const panel = page.getByRole('region', { name: 'Import' })
   await panel.locator('input[type=file]').setInputFiles(file)
   await expect(panel).toContainText('line 3')
-  await expect(panel).toContainText('is no colour')
+  await expect(panel).toContainText('is not a color')
   await expect(panel.getByRole('button', { name: 'Fix 1 rejected line first' })).toBeDisabled()
   writeFileSync(file, 'kind,name,colour,style,length_in\ntrailer,Good,black,craw,3\ntrailer,Better,white,craw,3\n')
   await panel.locator('input[type=file]').setInputFiles(file)
@@ -111,7 +112,9 @@ test('an import under way is canceled, and nothing of it stays', async ({ page }
   await panel.getByRole('button', { name: 'Cancel import' }).click({ timeout: 40_000 })
   await expect(panel).toContainText('Import canceled.')
   await expect
-    .poll(async () => (await (await page.request.get('/api/bin.csv')).text()).includes('Many 1,'), { timeout: 20_000 })
+    .poll(async () => (await (await page.request.get('/api/parts.csv')).text()).includes('Many 1,'), {
+      timeout: 20_000,
+    })
     .toBe(false)
 })
 
@@ -126,7 +129,7 @@ test('a table in another encoding is refused with a sentence', async ({ page }, 
 
 test('five thousand parts are listed, filtered and scrolled', async ({ page }) => {
   const parts = Array.from({ length: 5000 }, (_, i) => ({ ...CRAW, name: `Craw number ${i}` }))
-  await page.request.post('/api/bin', { data: parts })
+  await page.request.post('/api/parts', { data: parts })
   await open(page, '#/parts', 'Parts')
   await expect(page.getByText('5,000 shown')).toBeVisible()
   // Only what is in view is on the page.
@@ -171,7 +174,7 @@ test.describe('a colour from a photo', () => {
     await page.getByRole('button', { name: 'Add a part' }).click()
     const input = page.getByRole('form', { name: 'New part' }).locator('input[type=file]')
     await input.setInputFiles({ name: 'p.png', mimeType: 'image/png', buffer: Buffer.from('no picture') })
-    await expect(page.getByText('no picture the browser can open')).toBeVisible()
+    await expect(page.getByText('The browser cannot open this picture')).toBeVisible()
     await page.evaluate(() => {
       const field = document.querySelector<HTMLInputElement>('form input[type=file]')
       const transfer = new DataTransfer()
@@ -181,7 +184,7 @@ test.describe('a colour from a photo', () => {
         field.dispatchEvent(new Event('change', { bubbles: true }))
       }
     })
-    await expect(page.getByText('at most 40 MB are opened')).toBeVisible()
+    await expect(page.getByText('The limit is 40 MB')).toBeVisible()
   })
 })
 

@@ -18,7 +18,7 @@ test('the settings changed in two pages: both are shown, and one stays', async (
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'noon')
   expect(await (await page.request.get('/api/settings')).json()).toMatchObject({ units: 'us', theme: 'noon' })
   // From here on it is up to date and writes without asking.
-  await tap(page, 'Paper, by day')
+  await tap(page, 'Paper, for daytime')
   await expect(dialog).toBeHidden()
   await other.close()
 })
@@ -46,7 +46,13 @@ test('a water changed in two pages: what is here can be kept', async ({ page, co
 
 test('quick taps in one page are no conflict', async ({ page }) => {
   await open(page, '#/settings', 'Settings')
-  for (const theme of ['Lamp, at night', 'Noon, in the sun', 'Paper, by day', 'Lamp, at night', 'Paper, by day']) {
+  for (const theme of [
+    'Lamp, at night',
+    'Noon, in the sun',
+    'Paper, for daytime',
+    'Lamp, at night',
+    'Paper, for daytime',
+  ]) {
     await tap(page, theme)
   }
   await expect.poll(async () => (await (await page.request.get('/api/settings')).json()).theme as string).toBe('paper')

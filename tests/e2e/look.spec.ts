@@ -17,7 +17,7 @@ const READING = {
 }
 
 test.beforeEach(async ({ page }) => {
-  await page.request.put('/api/desk', { data: { reading: READING } })
+  await page.request.put('/api/current-reading', { data: { reading: READING } })
 })
 
 test('the lure is shown in the hand and in the water, and fades as it goes away', async ({ page }) => {
@@ -70,7 +70,7 @@ test('the lure is shown at hand, half way and at the edge of sight, and a frame 
 })
 
 test('the exposure of the pictures can be turned off', async ({ page }) => {
-  await page.request.put('/api/desk', { data: { reading: { ...READING, tint: 'tannic' } } })
+  await page.request.put('/api/current-reading', { data: { reading: { ...READING, tint: 'tannic' } } })
   await open(page, '#/advice', 'Bladed jig')
   const water = page.locator('figure').nth(1).locator('div > div').first()
   const exposure = page.getByRole('checkbox', { name: /^Exposure: automatic, \+[1-4](\.5)? stops?$/ })
@@ -100,14 +100,14 @@ test('the model gives its opinion beside the trade’s', async ({ page }) => {
 })
 
 test('in the dark the screen says that colour is gone', async ({ page }) => {
-  await page.request.put('/api/desk', { data: { reading: { ...READING, sky: 'night' } } })
+  await page.request.put('/api/current-reading', { data: { reading: { ...READING, sky: 'night' } } })
   await open(page, '#/advice', 'Bladed jig')
   await expect(page.getByText(/too dark for color/)).toBeVisible()
 })
 
 test('the colours are sunk and compared', async ({ page }) => {
-  await open(page, '#/depths', 'Does lime green alone hold its color with depth?')
+  await open(page, '#/depths', 'Does lime green hold its color deeper than other colors?')
   await expect(page.getByRole('row')).toHaveCount(19)
   await page.getByRole('radio', { name: 'Color alone' }).click()
-  await expect(page.getByText(/Chartreuse comes in at place/)).toBeVisible()
+  await expect(page.getByText(/Chartreuse ranks/)).toBeVisible()
 })

@@ -74,9 +74,9 @@ export async function tap(page: Page, word: string): Promise<void> {
 
 /** Deletes every part and, where a table is given, fills it from that. */
 export async function stock(page: Page, table?: string): Promise<void> {
-  const { parts } = (await (await page.request.get('/api/bin')).json()) as { parts: { id: string }[] }
-  if (parts.length > 0) await page.request.post('/api/bin/delete', { data: { ids: parts.map((part) => part.id) } })
-  if (table) await page.request.post('/api/bin/import', { data: { contents: readFileSync(table, 'utf8') } })
+  const { parts } = (await (await page.request.get('/api/parts')).json()) as { parts: { id: string }[] }
+  if (parts.length > 0) await page.request.post('/api/parts/delete', { data: { ids: parts.map((part) => part.id) } })
+  if (table) await page.request.post('/api/parts/import', { data: { contents: readFileSync(table, 'utf8') } })
 }
 
 /** Puts the best build of the parts owned on the bench, where another test may have left its own. */
@@ -94,6 +94,14 @@ export async function unfold(page: Page, heading: string): Promise<void> {
   await region.evaluate((part) => part.scrollIntoView())
   if ((await region.locator('details').first().getAttribute('open')) === null)
     await region.locator('summary').first().click()
+}
+
+/** Empties the logbook and the bench, as before the first reading, and returns what puts everything back. */
+export async function emptyLogbook(page: Page): Promise<() => Promise<unknown>> {
+  const before = (await (await page.request.get('/api/backup')).json()) as Record<string, unknown>
+  const notebook = { waters: [], readings: [], builds: [], desk: null }
+  await page.request.post('/api/backup', { data: { ...before, notebook, workbench: null } })
+  return () => page.request.post('/api/backup', { data: before })
 }
 
 /** Takes every build off the bench, by restoring everything else. */

@@ -7,7 +7,7 @@ test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true
 
 test.beforeEach(async ({ page }) => {
   await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })
-  await page.request.put('/api/desk', { data: { reading: READING } })
+  await page.request.put('/api/current-reading', { data: { reading: READING } })
 })
 
 const stick = (page: Page) =>
@@ -123,7 +123,9 @@ test('a whole new reading and its advice take at most twelve taps', async ({ pag
   await page.getByRole('link', { name: /^Advice: / }).tap()
   await expect(page.getByRole('heading', { name: /^Jig/ })).toBeVisible()
   expect(taps).toBeLessThanOrEqual(12)
-  const { reading } = (await (await page.request.get('/api/desk')).json()) as { reading: Record<string, unknown> }
+  const { reading } = (await (await page.request.get('/api/current-reading')).json()) as {
+    reading: Record<string, unknown>
+  }
   expect(reading).toMatchObject({
     lure: 'jig',
     visibility_in: 12,
@@ -189,6 +191,7 @@ const SCREENS = [
   '#/logbook',
   '#/settings',
   '#/depths',
+  '#/visibility',
   '#/nowhere',
 ]
 const PANELS: Record<string, string> = {
@@ -210,7 +213,7 @@ for (const width of [390, 320]) {
       if (hash === '#/rules/B3.stained') await page.getByLabel('Search').fill('copper')
       expect.soft(await faults(page), hash || 'reading').toEqual([])
       if (hash !== '#/bench') continue
-      for (const tab of ['One swap', 'What is missing', 'Saved builds']) {
+      for (const tab of ['One swap', 'What to buy', 'Saved builds']) {
         await page.getByRole('tab', { name: tab }).tap()
         await page.waitForLoadState('networkidle')
         await page.waitForTimeout(300)
@@ -226,12 +229,12 @@ async function fill(page: Page): Promise<void> {
   const water = (await (
     await page.request.post('/api/waters', { data: { name: LONG, tint: 'tannic', red_crawfish: true, note: LONG } })
   ).json()) as { id: string }
-  await page.request.put('/api/desk', { data: { reading: READING, water_id: water.id } })
+  await page.request.put('/api/current-reading', { data: { reading: READING, water_id: water.id } })
   await page.request.post('/api/readings', { data: { reading: READING, water_id: water.id, note: LONG } })
   const bench = (await (await page.request.get('/api/workbench')).json()) as { builds: { lure: string }[] }
   const build = bench.builds.find((one) => one.lure === 'spinnerbait')
   await page.request.post('/api/builds', { data: { name: LONG, note: LONG, build } })
-  await page.request.post('/api/bin', {
+  await page.request.post('/api/parts', {
     data: [
       { kind: 'trailer', name: LONG, colour: 'black', style: 'craw', length_in: 3.5, count: 4, box: LONG.slice(0, 60) },
     ],

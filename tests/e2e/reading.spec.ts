@@ -1,8 +1,9 @@
-import { expect, open, SIZES, tap, test, unfold } from './page'
+import { emptyLogbook, expect, open, SIZES, tap, test, unfold } from './page'
 
 test.describe.configure({ mode: 'serial' })
 
 test('an empty program starts with a reading and already has an advice', async ({ page }) => {
+  await emptyLogbook(page)
   await open(page, '', 'What is the water like?')
   await expect(page.getByRole('complementary', { name: 'What to tie' })).toContainText('Bladed jig')
 })
@@ -48,7 +49,7 @@ test('a tap on the stick lands where the mark is', async ({ page }) => {
 test('the last reading is where you start', async ({ page }) => {
   await open(page, '', 'What is the water like?')
   const saved = page.waitForResponse(
-    (response) => response.url().endsWith('/api/desk') && response.request().method() === 'PUT',
+    (response) => response.url().endsWith('/api/current-reading') && response.request().method() === 'PUT',
   )
   await tap(page, 'Storm')
   await saved
@@ -134,7 +135,7 @@ test('another school is tried from the advice', async ({ page }) => {
   await page.getByRole('link', { name: 'Advice', exact: true }).click()
   await expect(page.getByRole('region', { name: 'Skirt with trailer' })).toContainText('Contrast')
   await unfold(page, 'Where anglers disagree')
-  await page.getByRole('button', { name: 'Try it: Always one tone' }).click()
+  await page.getByRole('button', { name: 'Try it: Always one color' }).click()
   await expect(page.getByRole('region', { name: 'Skirt with trailer' })).toContainText('Match')
 })
 

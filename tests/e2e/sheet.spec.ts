@@ -3,7 +3,7 @@ import { expect, layBest, open, stock, test, WOOD_SPINNERBAIT as READING } from 
 
 test.beforeEach(async ({ page }) => {
   await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })
-  await page.request.put('/api/desk', { data: { reading: READING } })
+  await page.request.put('/api/current-reading', { data: { reading: READING } })
   await stock(page, 'demo/parts.csv')
   await layBest(page, READING)
 })
@@ -11,15 +11,15 @@ test.beforeEach(async ({ page }) => {
 test('the sheet of what lies on the bench has its steps in order, each with its caution', async ({ page }) => {
   await open(page, '#/build-sheet', 'Build sheet: spinnerbait')
   const steps = page.getByRole('main').getByRole('listitem')
-  await expect(steps.first()).toContainText('1. Lay the parts out')
-  await expect(steps.first()).toContainText('Eye protection')
+  await expect(steps.first()).toContainText('1. Lay out the parts')
+  await expect(steps.first()).toContainText('eye protection')
   await expect(steps.filter({ hasText: 'Form the end loop' })).toContainText('away from you')
   await expect(steps.filter({ hasText: 'Trim the skirt' })).toContainText(/cut them \d.* in behind the collar/)
 })
 
 test('it prints on one page, A4 and Letter', async ({ page }) => {
   await open(page, '#/build-sheet', 'Build sheet: spinnerbait')
-  await expect(page.getByText('Look it over')).toBeVisible()
+  await expect(page.getByText('Final check')).toBeVisible()
   for (const format of ['A4', 'Letter']) {
     const pdf = (await page.pdf({ format })).toString('latin1')
     expect(pdf.match(/\/Type\s*\/Page\b(?!s)/g)?.length, format).toBe(1)
@@ -83,8 +83,8 @@ test('a batch draws its parts from the bin, and is undone', async ({ page }) => 
   await page.getByLabel('spinnerbait on the bench').fill('2')
   const uses = page.getByRole('region', { name: 'What it uses' })
   await expect(uses).toContainText('beads, brass')
-  await expect(page.getByRole('region', { name: /In this order/ })).toContainText('Push the skirt on, 2')
-  await uses.getByRole('button', { name: 'Built: take the parts from stock' }).click()
+  await expect(page.getByRole('region', { name: /In this order/ })).toContainText('Put the skirt on, 2')
+  await uses.getByRole('button', { name: 'Mark as built and take parts from stock' }).click()
   const made = page.getByRole('region', { name: 'Built so far' })
   await expect(made).toContainText('2 × spinnerbait on the bench')
   await made.getByRole('button', { name: /^Undo/ }).first().click()

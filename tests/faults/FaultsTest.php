@@ -38,20 +38,20 @@ final class FaultsTest extends TestCase
         $program = new ServedProgram(workers: 4);
         $program->migrate();
         $program->start();
-        [, $json] = $program->ask('POST', '/api/bin', [
+        [, $json] = $program->ask('POST', '/api/parts', [
             ['count' => 50] + Samples::head(), ['count' => 50] + Samples::skirt(), ['count' => 50] + Samples::craw(),
         ]);
         /** @var array{array<string, mixed>, array<string, mixed>, array<string, mixed>} $parts */
         $parts = json_decode($json, true);
         $build = ['lure' => 'jig', 'head' => $parts[0], 'skirt' => $parts[1], 'trailer' => $parts[2]];
         for ($round = 0; $round < 12; ++$round) {
-            [, $json] = $program->ask('POST', '/api/made', ['items' => [['name' => 'Three', 'build' => $build, 'count' => 3]]]);
+            [, $json] = $program->ask('POST', '/api/built', ['items' => [['name' => 'Three', 'build' => $build, 'count' => 3]]]);
             $made = json_decode($json, true);
             self::assertIsArray($made);
             self::assertIsString($made['id']);
-            $statuses = self::allAtOnce($program->port, "/api/made/{$made['id']}/undo", 4);
+            $statuses = self::allAtOnce($program->port, "/api/built/{$made['id']}/undo", 4);
             self::assertSame([204], array_values(array_unique($statuses)), 'To undo what is undone is no fault, and does nothing.');
-            [, $json] = $program->ask('GET', '/api/bin');
+            [, $json] = $program->ask('GET', '/api/parts');
             $bin = json_decode($json, true);
             self::assertIsArray($bin);
             self::assertIsArray($bin['parts']);
@@ -68,7 +68,7 @@ final class FaultsTest extends TestCase
         $body = json_encode(['contents' => $table], \JSON_THROW_ON_ERROR);
         $caller = stream_socket_client("tcp://127.0.0.1:{$program->port}", $code, $message, 5);
         self::assertIsResource($caller);
-        $head = "POST /api/bin/import HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\nContent-Length: ".\strlen($body);
+        $head = "POST /api/parts/import HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\nContent-Length: ".\strlen($body);
         fwrite($caller, $head."\r\nConnection: close\r\n\r\n".$body);
         do {
             $line = fgets($caller);
@@ -76,9 +76,9 @@ final class FaultsTest extends TestCase
         self::assertStringContainsString('"of":20000', (string) $line);
         fclose($caller);
         // Whoever writes next waits until the import has let go, and finds nothing of it.
-        [$status] = $program->ask('POST', '/api/bin', [Samples::skirt()]);
+        [$status] = $program->ask('POST', '/api/parts', [Samples::skirt()]);
         self::assertSame(201, $status);
-        [, $json] = $program->ask('GET', '/api/bin');
+        [, $json] = $program->ask('GET', '/api/parts');
         $bin = json_decode($json, true);
         self::assertIsArray($bin);
         self::assertIsArray($bin['parts']);

@@ -79,7 +79,7 @@ final class KillTrial
         }
         $this->lost += \count(array_diff($known['parts'], array_map(strval(...), array_keys($imported))));
         $this->damaged += ['ok'] === $column('PRAGMA integrity_check') && [] === $column('PRAGMA foreign_key_check') ? 0 : 1;
-        [$status] = $program->ask('GET', '/api/bin?limit=1');
+        [$status] = $program->ask('GET', '/api/parts?limit=1');
         $this->damaged += 200 === $status ? 0 : 1;
         $program->kill();
     }

@@ -20,7 +20,7 @@ final class LoadTrial
     {
         $program->ask(
             'POST',
-            '/api/bin',
+            '/api/parts',
             [['count' => 100_000] + Samples::head(), ['count' => 100_000] + Samples::skirt(), ['count' => 100_000] + Samples::craw()],
         );
         $processes = [];

@@ -26,7 +26,7 @@ final class ReadOnlyTest extends TestCase
             self::assertSame(201, $status);
             exec('mount -o remount,ro '.escapeshellarg($program->folder).' 2> /dev/null', $output, $status);
             self::assertSame(0, $status);
-            foreach (['/api/readings', '/api/settings', '/api/bin', '/'] as $path) {
+            foreach (['/api/readings', '/api/settings', '/api/parts', '/'] as $path) {
                 [$status, $body] = $program->ask('GET', $path);
                 self::assertContains($status, '/' === $path ? [200, 503] : [200], "$path $body");
             }

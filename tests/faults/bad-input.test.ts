@@ -139,7 +139,7 @@ describe('every operation of the published document', () => {
           const sentBody = JSON.stringify(document)
           const answer = await send(method, url, sentBody, true)
           const what = `${method} ${url} ${sentBody?.slice(0, 500)}`
-          expectCivil(answer, what, path === '/api/colour/meter')
+          expectCivil(answer, what, path === '/api/colour/colorimeter')
           if (valid && answer.status < 400)
             expect(valid(document), `${what} was taken; ${JSON.stringify(valid.errors)}`).toBe(true)
         }),
@@ -171,20 +171,32 @@ describe('by name', () => {
     ['pairs that are no pairs', 'POST', '/api/look', { ...look, pairs: ['a', 7, { a: 1 }] }, 422],
     ['pairs of one', 'POST', '/api/look', { ...look, pairs: [['a']] }, 422],
     ['schools that are a number', 'POST', '/api/advice', { ...reading, schools: 7 }, 422],
-    ['ids of other kinds', 'POST', '/api/bin/delete', { ids: [1, {}] }, 422],
-    ['an object with numbers for keys in place of a list', 'POST', '/api/bin/delete', { ids: { 0: 'a', 1: 'b' } }, 422],
-    ['the same for a list of parts', 'POST', '/api/bin', { 0: { kind: 'skirt', name: 'S', colour: 'black' } }, 422],
+    ['ids of other kinds', 'POST', '/api/parts/delete', { ids: [1, {}] }, 422],
+    [
+      'an object with numbers for keys in place of a list',
+      'POST',
+      '/api/parts/delete',
+      { ids: { 0: 'a', 1: 'b' } },
+      422,
+    ],
+    ['the same for a list of parts', 'POST', '/api/parts', { 0: { kind: 'skirt', name: 'S', colour: 'black' } }, 422],
     ['100,000 unknown fields', 'POST', '/api/advice', { ...reading, ...many }, 422],
     ['the year 9999 and an offset', 'POST', '/api/readings', { reading, taken_at: '9999-12-31T23:59:59-12:00' }, 422],
     ['a day no calendar has', 'POST', '/api/readings', { reading, taken_at: '2026-02-30T10:00:00+00:00' }, 422],
     [
       'a table header of a million columns',
       'POST',
-      '/api/bin/preview',
+      '/api/parts/preview',
       { contents: `kind,name${',x'.repeat(1_000_000)}\n` },
       422,
     ],
-    ['a control character in a name', 'POST', '/api/bin', [{ kind: 'skirt', name: 'a\u0007b', colour: 'black' }], 422],
+    [
+      'a control character in a name',
+      'POST',
+      '/api/parts',
+      [{ kind: 'skirt', name: 'a\u0007b', colour: 'black' }],
+      422,
+    ],
   ]
   for (const [name, method, path, body, status] of cases) {
     test(name, async () => {
@@ -211,7 +223,14 @@ describe('by name', () => {
     })
   }
 
-  for (const path of ['/%00', '/api/%00', '/api/bin/%00', '/build/%00', '/api/bin/%ff%fe', '/api/bin?after=%00']) {
+  for (const path of [
+    '/%00',
+    '/api/%00',
+    '/api/parts/%00',
+    '/build/%00',
+    '/api/parts/%ff%fe',
+    '/api/parts?after=%00',
+  ]) {
     test(`the address ${path}`, async () => {
       const answer = await send('GET', path)
       expect(answer.status).toBe(400)
@@ -236,14 +255,14 @@ describe('by name', () => {
 
 test('afterwards every list can still be read, and nothing stored is unreadable', async () => {
   for (const path of [
-    '/api/bin',
+    '/api/parts',
     '/api/readings',
     '/api/waters',
     '/api/builds',
-    '/api/made',
-    '/api/desk',
+    '/api/built',
+    '/api/current-reading',
     '/api/settings',
-    '/api/notebook',
+    '/api/logbook',
     '/api/missing',
   ]) {
     expect((await send('GET', path)).status, path).toBe(200)

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test, vi } from 'vitest'
-import type { Composition, OwnedPart } from '../../web/api/client'
+import type { Composition, InventoryPart } from '../../web/api/client'
 import { blank } from '../../web/parts/part'
 
 vi.stubGlobal('location', { hash: '' })
@@ -37,7 +37,10 @@ describe('a reading in an address', () => {
 })
 
 describe('a build in an address', () => {
-  const part = (kind: OwnedPart['kind'], change: Partial<OwnedPart>): OwnedPart => ({ ...blank(kind), ...change })
+  const part = (kind: InventoryPart['kind'], change: Partial<InventoryPart>): InventoryPart => ({
+    ...blank(kind),
+    ...change,
+  })
   const head = part('head', { id: 'h1', name: 'Black head' })
   const own = part('skirt', { name: 'custom part', colour: '#123456' })
   const build: Composition = { lure: 'jig', head, skirt: own, trailer: null, front: null, rear: null, hook: null }

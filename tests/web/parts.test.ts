@@ -1,15 +1,15 @@
 import { expect, test } from 'vitest'
-import type { Condition, OwnedPart, Rule, Sheet } from '../../web/api/client'
+import type { Condition, InventoryPart, Rule, BuildSheet } from '../../web/api/client'
 import { blank, FIELDS, hexOf, isLow, KINDS, measureWords, searchText, swatches } from '../../web/parts/part'
 import { findingWords } from '../../web/screens/bench/traitWords'
-import { canBeEmpty, firstBuild, partsFor, slotsOf, step } from '../../web/parts/slots'
+import { canBeEmpty, partsFor, slotsOf, step } from '../../web/parts/slots'
 import { conditionWords, saysWords, searchText as ruleText, whenWords } from '../../web/screens/rules/ruleWords'
 import { DARKENED_HEX } from '../../web/words/vocabulary'
 import { minutes, stepText, upTo } from '../../web/screens/build-sheet/steps'
 
 // No browser: the front end's small functions about parts, the bench, the rulebook and the sheet.
 
-const part = (change: Partial<OwnedPart>): OwnedPart => ({
+const part = (change: Partial<InventoryPart>): InventoryPart => ({
   ...blank(change.kind ?? 'trailer'),
   id: 'p',
   name: 'A part',
@@ -54,7 +54,7 @@ test.describe('parts', () => {
       '14 g, spinnerbait, short arm',
     )
     expect(measureWords(part({ kind: 'blade', shape: 'bladed_jig', number: 3, darkened: true }), false)).toBe(
-      'plate #3, darkened',
+      'bladed-jig blade #3, darkened',
     )
     expect(measureWords(part({ length_in: 3.5, style: 'craw', plastic: 'stretchy', opacity: 0.55 }), false)).toBe(
       '3-1/2 in craw, stretchy, see-through',
@@ -86,7 +86,7 @@ test.describe('slots', () => {
     part({ id: 'skirt', kind: 'skirt' }),
     part({ id: 'craw' }),
   ]
-  const ids = (list: readonly (OwnedPart | null)[]) => list.map((one) => one?.id ?? null)
+  const ids = (list: readonly (InventoryPart | null)[]) => list.map((one) => one?.id ?? null)
 
   test('a lure has the slots of its kind', () => {
     expect(slotsOf('spinnerbait')).toEqual(['head', 'front', 'rear', 'skirt', 'trailer', 'hook'])
@@ -110,24 +110,23 @@ test.describe('slots', () => {
   })
 
   test('stepping goes round, through nothing where that is allowed', () => {
-    const build = firstBuild('jig', parts, false)
-    if (!build) throw new Error('The parts make a jig.')
     const heads = partsFor('head', 'jig', parts, false)
+    const [head] = heads
+    if (!head) throw new Error('The parts have a head for a jig.')
+    const build = { lure: 'jig' as const, head, trailer: partsFor('trailer', 'jig', parts, false)[0] ?? null }
     expect(step(build, 'head', heads, 1)?.id).toBe('tungsten')
     expect(step(build, 'head', heads, -1)?.id).toBe('tungsten')
     const trailers = partsFor('trailer', 'jig', parts, false)
     expect(step(build, 'trailer', trailers, 1)).toBeNull()
     expect(step({ ...build, trailer: null }, 'trailer', trailers, 1)?.id).toBe('craw')
   })
-
-  test('no first build without a head', () => expect(firstBuild('bladed_jig', parts, false)).toBeNull())
 })
 
 test.describe('words of the bench', () => {
   test('the distance of a finding has its unit', () => {
-    const finding = { about: 'pair', as_wanted: false, text: 'They read as one beyond {at}.', at_in: 7.04 }
-    expect(findingWords(finding, false)).toBe('They read as one beyond 7 in.')
-    expect(findingWords(finding, true)).toBe('They read as one beyond 18 cm.')
+    const finding = { about: 'pair', as_wanted: false, text: 'They look like one color past {at}.', at_in: 7.04 }
+    expect(findingWords(finding, false)).toBe('They look like one color past 7 in.')
+    expect(findingWords(finding, true)).toBe('They look like one color past 18 cm.')
     expect(findingWords({ ...finding, at_in: null }, false)).not.toContain('{at}')
   })
 })
@@ -205,7 +204,7 @@ test.describe('the sheet', () => {
       text: 'Cut them {trim} back.',
     })),
     trim_in: 1.375,
-  } as unknown as Sheet
+  } as unknown as BuildSheet
 
   test('the drawing grows with the steps', () => {
     const bare = upTo(sheet, 0)

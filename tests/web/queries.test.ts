@@ -14,6 +14,8 @@ const KEPT: Record<string, readonly unknown[]> = {
   advice: keys.advice(READING),
   verdict: keys.verdict({ reading: READING, build: BUILD, from: 'side' }),
   best: keys.best(READING),
+  'advised-build': keys.advisedBuild(READING),
+  shopping: keys.shopping([READING]),
   swaps: keys.swaps({ reading: READING, build: BUILD }),
   sheet: keys.sheet({ reading: READING, build: BUILD }),
   batch: keys.batch([]),
@@ -38,8 +40,8 @@ describe('what a write makes stale', () => {
       .map(([name]) => name)
 
   for (const [what, expected] of [
-    ['parts', ['best', 'swaps', 'sheet', 'batch', 'missing', 'inventory']],
-    ['built', ['best', 'swaps', 'sheet', 'batch', 'missing', 'inventory', 'built']],
+    ['parts', ['best', 'advised-build', 'shopping', 'swaps', 'sheet', 'batch', 'missing', 'inventory']],
+    ['built', ['best', 'advised-build', 'shopping', 'swaps', 'sheet', 'batch', 'missing', 'inventory', 'built']],
     ['swatches', ['inventory']],
     // The gear ratio and the price stand on the sheet; the units and the theme in no answer at all.
     ['settings', ['sheet', 'batch', 'missing']],

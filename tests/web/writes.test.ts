@@ -149,9 +149,9 @@ describe('the version seen last', () => {
   test('is no tag of another kind, and belongs to its own address', async () => {
     const { api } = await freshClient()
     answers = [json({}, '"abc"'), json(choices, '"v1"')]
-    await api.GET('/api/desk')
+    await api.GET('/api/current-reading')
     await api.GET('/api/settings')
-    await api.PUT('/api/desk', { body: { reading: {} as never } })
+    await api.PUT('/api/current-reading', { body: { reading: {} as never } })
     expect(sent[2]?.headers.get('If-Match')).toBeNull()
   })
 })

@@ -14,9 +14,12 @@ export const keys = {
   depths: (input: { reading: Reading; from: From }) => ['depths', input] as const,
   facts: () => ['facts'] as const,
   rules: () => ['rules'] as const,
-  meetings: (id: string) => ['meetings', id] as const,
+  conflicts: (id: string) => ['conflicts', id] as const,
   verdict: (input: VerdictInput) => ['verdict', input] as const,
   best: (reading: Reading) => ['best', reading] as const,
+  advisedBuild: (reading: Reading) => ['advised-build', reading] as const,
+  shopping: (readings: readonly Reading[]) => ['shopping', readings] as const,
+  starterSets: () => ['starter-sets'] as const,
   swaps: (input: SwapsInput) => ['swaps', input] as const,
   missing: () => ['missing'] as const,
   sheet: (input: SwapsInput) => ['sheet', input] as const,
@@ -33,7 +36,7 @@ export const keys = {
 export type Written = 'parts' | 'swatches' | 'builds' | 'built' | 'waters' | 'readings' | 'settings' | 'everything'
 
 /** What the owned parts decide. */
-const FROM_PARTS = ['inventory', 'best', 'swaps', 'missing', 'sheet', 'batch']
+const FROM_PARTS = ['inventory', 'advised-build', 'best', 'swaps', 'missing', 'shopping', 'sheet', 'batch']
 
 /** What is no longer true once something was written, by the first word of its key. Said here and nowhere else. */
 export const STALE_AFTER: Record<Written, readonly string[] | 'all'> = {

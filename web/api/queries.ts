@@ -4,27 +4,30 @@ import {
   answer,
   api,
   type Advice,
+  type AdvisedBuild,
   type AdviceView,
   type Batch,
   type BatchItem,
   type Bench,
   type Best,
-  type Bin,
+  type Inventory,
   type Depths,
   type Explanation,
   type From,
   type LookRequest,
-  type Made,
-  type Meeting,
-  type Missing,
+  type BuiltRecord,
+  type RuleConflict,
+  type MissingPart,
   type Palette,
   type Reading,
-  type KeptReading,
+  type SavedReading,
   type Rule,
   type SavedBuild,
   type Sensitivity,
+  type Shopping,
+  type StarterSet,
   type SetAside,
-  type Sheet,
+  type BuildSheet,
   type Swap,
   type Water,
 } from './client'
@@ -117,6 +120,26 @@ export function bestFor(reading: () => Reading | null): Question<Reading, Best> 
   })
 }
 
+/** The advised build, of owned parts where they do nearly as well and of generic ones elsewhere. */
+export function advisedBuildFor(reading: () => Reading | null): Question<Reading, AdvisedBuild> {
+  return question({
+    input: reading,
+    key: keys.advisedBuild,
+    ask: (body, signal) => answer<AdvisedBuild>(api.POST('/api/advised-build', { body: { reading: body }, signal })),
+    isCostly: true,
+  })
+}
+
+/** What to buy to build the advised lure of each reading. */
+export function shoppingFor(readings: () => Reading[] | null): Question<Reading[], Shopping> {
+  return question({
+    input: readings,
+    key: keys.shopping,
+    ask: (list, signal) => answer<Shopping>(api.POST('/api/shopping', { body: { readings: list }, signal })),
+    isCostly: true,
+  })
+}
+
 /** Single changes to a build that gain something. */
 export function swapsFor(input: () => SwapsInput | null): Question<SwapsInput, Swap[]> {
   return question({
@@ -132,7 +155,7 @@ export function sheetFor(input: () => SwapsInput | null) {
   return question({
     input,
     key: keys.sheet,
-    ask: (body, signal) => answer<Sheet>(api.POST('/api/sheet', { body, signal })),
+    ask: (body, signal) => answer<BuildSheet>(api.POST('/api/build-sheet', { body, signal })),
     isCostly: true,
   })
 }
@@ -161,20 +184,24 @@ function fixed<T>(key: readonly unknown[], ask: (signal: AbortSignal) => Promise
 export const factsQuery = (enabled?: () => boolean) =>
   fixed(keys.facts(), async () => (await answer<Palette>(api.GET('/api/palette'))).facts, enabled)
 export const rulesQuery = () => fixed(keys.rules(), () => answer<Rule[]>(api.GET('/api/rules')))
-export const meetingsQuery = (id: string) =>
-  fixed(keys.meetings(id), () => answer<Meeting[]>(api.GET('/api/rules/{id}/meetings', { params: { path: { id } } })))
+export const starterSetsQuery = () =>
+  fixed(keys.starterSets(), () => answer<StarterSet[]>(api.GET('/api/parts/starter-sets')))
+export const conflictsQuery = (id: string) =>
+  fixed(keys.conflicts(id), () =>
+    answer<RuleConflict[]>(api.GET('/api/rules/{id}/conflicts', { params: { path: { id } } })),
+  )
 
 /** What is stored: read when a screen opens, and again after a write. */
 function stored<T>(key: readonly unknown[], ask: (signal: AbortSignal) => Promise<T>) {
   return createQuery<T>(() => ({ queryKey: key, queryFn: ({ signal }) => ask(signal) }))
 }
 
-export const inventoryQuery = () => stored(keys.inventory(), () => answer<Bin>(api.GET('/api/bin')))
+export const inventoryQuery = () => stored(keys.inventory(), () => answer<Inventory>(api.GET('/api/parts')))
 export const buildsQuery = () => stored(keys.builds(), () => answer<SavedBuild[]>(api.GET('/api/builds')))
-export const builtQuery = () => stored(keys.built(), () => answer<Made[]>(api.GET('/api/made')))
+export const builtQuery = () => stored(keys.built(), () => answer<BuiltRecord[]>(api.GET('/api/built')))
 export const watersQuery = () => stored(keys.waters(), () => answer<Water[]>(api.GET('/api/waters')))
-export const readingsQuery = () => stored(keys.readings(), () => answer<KeptReading[]>(api.GET('/api/readings')))
+export const readingsQuery = () => stored(keys.readings(), () => answer<SavedReading[]>(api.GET('/api/readings')))
 export const attentionQuery = () => stored(keys.attention(), () => answer<SetAside[]>(api.GET('/api/attention')))
 /** The parts not owned that would gain most over the saved readings. */
 export const missingQuery = () =>
-  stored(keys.missing(), (signal) => answer<Missing[]>(api.GET('/api/missing', { signal })))
+  stored(keys.missing(), (signal) => answer<MissingPart[]>(api.GET('/api/missing', { signal })))

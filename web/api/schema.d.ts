@@ -30,8 +30,25 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** An advice with its lure in the water, the model’s second opinion and what changed */
+        /** An advice with its lure in the water, the second opinion of the model and what changed */
         post: operations["viewAdvice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/advised-build": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The advised build: owned parts where they do, generic parts without an id elsewhere */
+        post: operations["advisedBuild"];
         delete?: never;
         options?: never;
         head?: never;
@@ -62,10 +79,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Everything kept, as one document */
+        /** Everything stored, as one document */
         get: operations["backup"];
         put?: never;
-        /** Put everything back as a backup has it, all or nothing; what was there is written to a file beside the database first */
+        /** Restore everything from a backup, all or nothing; what was stored before is copied to a file next to the database first */
         post: operations["restore"];
         delete?: never;
         options?: never;
@@ -82,7 +99,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** What a batch uses, what runs short, and in which order it is built; nothing is drawn */
+        /** What a batch uses, what is missing, and the order of work; nothing is taken from stock */
         post: operations["batch"];
         delete?: never;
         options?: never;
@@ -99,7 +116,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** A build judged for a reading: against the water, against itself, and against the advice */
+        /** How a build scores for a reading: visibility, how its parts look together, and the advice */
         post: operations["judge"];
         delete?: never;
         options?: never;
@@ -124,77 +141,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bin": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Every part, by type and name */
-        get: operations["bin"];
-        /** Change parts, all or none */
-        put: operations["changeParts"];
-        /** Add parts, all or none */
-        post: operations["addParts"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bin.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The parts as a table */
-        get: operations["binCsv"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bin.gpl": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The colors of the parts as a palette */
-        get: operations["binPalette"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bin.json": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The parts as JSON */
-        get: operations["binJson"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bin/delete": {
+    "/api/build-sheet": {
         parameters: {
             query?: never;
             header?: never;
@@ -203,77 +150,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Take parts off the list; they can be restored */
-        post: operations["deleteParts"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bin/import": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Import parts, all or none: lines of {done, of}, then one of {added, changed, same} or {problem}; hanging up cancels it */
-        post: operations["importParts"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bin/preview": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** What an import would add, change and refuse, line by line; nothing is written */
-        post: operations["previewParts"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bin/restore": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Undo a deletion */
-        post: operations["restoreParts"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bin/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** One part */
-        get: operations["part"];
-        /** Change one part */
-        put: operations["changePart"];
-        post?: never;
+        /** How to put a build together */
+        post: operations["buildSheet"];
         delete?: never;
         options?: never;
         head?: never;
@@ -310,7 +188,7 @@ export interface paths {
         /** Change a build */
         put: operations["changeBuild"];
         post?: never;
-        /** Take a build off the list; it can be restored */
+        /** Delete a build; it can be restored */
         delete: operations["deleteBuild"];
         options?: never;
         head?: never;
@@ -334,6 +212,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/built": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The batches built, newest first */
+        get: operations["built"];
+        put?: never;
+        /** Record a batch as built and take its parts from stock, all or nothing */
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/built/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One batch */
+        get: operations["builtOne"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/built/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo: the parts go back into stock, once */
+        post: operations["undoBuilt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/changes": {
         parameters: {
             query?: never;
@@ -351,7 +281,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/colour/meter": {
+    "/api/colour/colorimeter": {
         parameters: {
             query?: never;
             header?: never;
@@ -360,8 +290,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** The color that lies under the colorimeter, of three readings */
-        post: operations["meterColour"];
+        /** The color under the colorimeter, from three measurements */
+        post: operations["measureColour"];
         delete?: never;
         options?: never;
         head?: never;
@@ -377,8 +307,26 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** A part’s color from taps on a picture with a white card in it */
+        /** The color of a part from taps on a photo with a white card in it */
         post: operations["photoColour"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/current-reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The current reading, or null before the first */
+        get: operations["desk"];
+        /** Store the current reading */
+        put: operations["keepCurrentReading"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -402,24 +350,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/desk": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The reading last worked on, or null before the first */
-        get: operations["desk"];
-        /** Keep the reading being worked on */
-        put: operations["layOnDesk"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/explain": {
         parameters: {
             query?: never;
@@ -429,8 +359,26 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Every rule that voted on one pick, and what would turn it */
+        /** Every rule that voted on one pick, and what would change it */
         post: operations["explain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/logbook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Export waters, readings and builds */
+        get: operations["logbook"];
+        put?: never;
+        /** Import waters, readings and builds, all or none */
+        post: operations["importLogbook"];
         delete?: never;
         options?: never;
         head?: never;
@@ -454,58 +402,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/made": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The batches built, newest first */
-        get: operations["made"];
-        put?: never;
-        /** Note a batch as built and draw its parts from the inventory, all or nothing */
-        post: operations["make"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/made/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** One batch */
-        get: operations["madeOne"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/made/{id}/undo": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Undo: the parts go back into the inventory, once */
-        post: operations["unmake"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/missing": {
         parameters: {
             query?: never;
@@ -513,28 +409,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Parts not owned that would gain most over the saved readings */
+        /** Parts not owned that would improve the saved readings most */
         get: operations["missing"];
         put?: never;
         post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/notebook": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Export waters, readings and builds */
-        get: operations["notebook"];
-        put?: never;
-        /** Import waters, readings and builds, all or none */
-        post: operations["importNotebook"];
         delete?: never;
         options?: never;
         head?: never;
@@ -550,7 +428,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** The model’s second opinion on the advice for a reading */
+        /** The second opinion of the model on the advice for a reading */
         post: operations["opinion"];
         delete?: never;
         options?: never;
@@ -575,6 +453,196 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every part, by type and name */
+        get: operations["parts"];
+        /** Change parts, all or none */
+        put: operations["changeParts"];
+        /** Add parts, all or none */
+        post: operations["addParts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The parts as a table */
+        get: operations["partsCsv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts.gpl": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The colors of the parts as a palette */
+        get: operations["partsPalette"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The parts as JSON */
+        get: operations["partsJson"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/delete": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Delete parts; they can be restored */
+        post: operations["deleteParts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Import parts, all or none: lines of {done, of}, then one of {added, changed, same} or {problem}; hanging up cancels it */
+        post: operations["importParts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read parts from text, one on each line; nothing is stored */
+        post: operations["readPartLines"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What an import would add, change and refuse, line by line; nothing is written */
+        post: operations["previewParts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo a deletion */
+        post: operations["restoreParts"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/starter-sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Sets of parts to start with */
+        get: operations["starterSets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/parts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One part */
+        get: operations["part"];
+        /** Change one part */
+        put: operations["changePart"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/readings": {
         parameters: {
             query?: never;
@@ -586,7 +654,7 @@ export interface paths {
         get: operations["readings"];
         put?: never;
         /** Save a reading */
-        post: operations["keepReading"];
+        post: operations["saveReading"];
         delete?: never;
         options?: never;
         head?: never;
@@ -604,7 +672,7 @@ export interface paths {
         get: operations["reading"];
         put?: never;
         post?: never;
-        /** Take a reading off the list; it can be restored */
+        /** Delete a reading; it can be restored */
         delete: operations["deleteReading"];
         options?: never;
         head?: never;
@@ -635,7 +703,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Every rule, in the order of the book */
+        /** Every rule, in order */
         get: operations["rules"];
         put?: never;
         post?: never;
@@ -662,14 +730,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rules/{id}/meetings": {
+    "/api/rules/{id}/conflicts": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        /** The rules this one conflicts with, most often met first */
+        /** The rules this one conflicts with, most frequent first */
         get: operations["meetings"];
         put?: never;
         post?: never;
@@ -705,7 +773,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** A look followed out over distance, with colors for a screen */
+        /** How a lure looks at each distance, with colors for a screen */
         post: operations["scene"];
         delete?: never;
         options?: never;
@@ -722,7 +790,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** The span of every distance of a look, as the chosen constants move */
+        /** The range of every distance of a look, as the uncertain constants vary */
         post: operations["sensitivity"];
         delete?: never;
         options?: never;
@@ -737,10 +805,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The standing choices */
+        /** The settings */
         get: operations["settings"];
-        /** Change the standing choices */
-        put: operations["choose"];
+        /** Change the settings */
+        put: operations["changeSettings"];
         post?: never;
         delete?: never;
         options?: never;
@@ -748,7 +816,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sheet": {
+    "/api/shopping": {
         parameters: {
             query?: never;
             header?: never;
@@ -757,8 +825,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** How to put a build together */
-        post: operations["sheet"];
+        /** What to buy to build the advised lure of each reading */
+        post: operations["shopping"];
         delete?: never;
         options?: never;
         head?: never;
@@ -774,7 +842,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Single changes to a build that gain something, the most first */
+        /** Single changes that improve a build, best first */
         post: operations["swaps"];
         delete?: never;
         options?: never;
@@ -829,7 +897,7 @@ export interface paths {
         /** Change a water */
         put: operations["changeWater"];
         post?: never;
-        /** Take a water off the list; it can be restored */
+        /** Delete a water; it can be restored */
         delete: operations["deleteWater"];
         options?: never;
         head?: never;
@@ -867,7 +935,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        /** Replace a build, undo that, or move on in a checklist */
+        /** Replace a build, undo, or move on in a checklist */
         patch: operations["changeWorkbench"];
         trace?: never;
     };
@@ -894,30 +962,30 @@ export interface components {
              */
             pairing: "match" | "tonal" | "accent" | "contrast" | null;
             /**
-             * @description What the fish is meant to make of it.
+             * @description What a fish should see in it.
              * @enum {string}
              */
-            intent: "vanish" | "pass_for_forage" | "be_found" | "shock" | "cast_shadow";
+            intent: "blend_in" | "match_forage" | "stand_out" | "trigger_strike" | "show_silhouette";
             /** @enum {string} */
             profile: "small" | "regular" | "big";
             trailer_hook: components["schemas"]["TrailerHook"] | null;
             measures: components["schemas"]["Measures"];
-            /** @description Its parts as a look takes them: head, blade.front, blade.rear, skirt.0 and on, trailer.0 and on. */
+            /** @description Its parts as input for /api/look: head, blade.front, blade.rear, skirt.0 and on, trailer.0 and on. */
             look_parts: components["schemas"]["LookPart"][];
-            /** @description The pairs of them worth following, seen from the side. */
+            /** @description The pairs of parts to compare, seen from the side. */
             look_pairs: string[][];
-            /** @description The same seen from below, where bellies show. */
+            /** @description The same, seen from below, where bellies show. */
             look_pairs_below: string[][];
             reasons: components["schemas"]["Reason"][];
             disagreements: components["schemas"]["Disagreement"][];
             cautions: components["schemas"]["Caution"][];
-            wanted: components["schemas"]["Wanted"];
-            /** @description Nearest first: measuring the first again settles most. */
-            near: components["schemas"]["Edge"][];
+            wanted: components["schemas"]["BuildGoal"];
+            /** @description Closest first: measuring the first one again helps most. */
+            near: components["schemas"]["CloseCall"][];
             /** @description In the order to try them. */
-            next: components["schemas"]["Step"][];
+            next: components["schemas"]["NextStep"][];
             notes: components["schemas"]["Note"][];
-            /** @description By pick: how far it is ahead of the next choice. */
+            /** @description By pick: how far it is ahead of the runner-up. */
             firmness: {
                 [key: string]: components["schemas"]["Firmness"];
             };
@@ -932,10 +1000,10 @@ export interface components {
         /** @description All that a page about an advice shows, in one answer. */
         AdviceView: {
             advice: components["schemas"]["Advice"];
-            /** @description The advised lure followed out over distance. */
+            /** @description How the advised lure looks at each distance. */
             scene: components["schemas"]["Scene"];
             opinions: components["schemas"]["Opinion"][];
-            /** @description Against the reading before; empty where none was named. */
+            /** @description Compared with the reading before; empty if none was given. */
             changes: components["schemas"]["Change"][];
         };
         /** @description A reading to advise on, from where to look at the lure, and the reading it was changed from. */
@@ -945,23 +1013,30 @@ export interface components {
             from: "side" | "below";
             before?: components["schemas"]["Reading"] | null;
         };
+        /** @description The advised lure as parts. A part without an id is generic: nobody owns it yet. */
+        AdvisedBuild: {
+            /** @description Of owned parts that do nearly as well, else of generic ones. */
+            build: components["schemas"]["Composition"];
+            /** @description Of generic parts alone, exactly as advised. */
+            generic: components["schemas"]["Composition"];
+        };
         /** @description Everything kept, in one document, what was deleted and can be restored among it. */
         Backup: {
             /**
-             * @description The version of this shape.
+             * @description The version of this format.
              * @enum {integer}
              */
             kontrast: 1 | 2 | 3;
-            notebook: components["schemas"]["Notebook"];
+            notebook: components["schemas"]["Logbook"];
             settings: components["schemas"]["Settings"];
-            parts: components["schemas"]["OwnedPart"][];
+            parts: components["schemas"]["InventoryPart"][];
             swatches: components["schemas"]["Swatch"][];
-            made?: components["schemas"]["MadeRecord"][];
-            /** @description When what is off the lists was deleted, by its id. */
+            made?: components["schemas"]["BuiltRecordBackup"][];
+            /** @description When each deleted entry was deleted, by its id. */
             deleted?: {
                 [key: string]: string;
             };
-            /** @description Documents that could not be read, as they are stored. */
+            /** @description Documents that cannot be read, as stored. */
             unreadable?: components["schemas"]["SetAside"][];
             workbench?: components["schemas"]["Workbench"] | null;
         };
@@ -978,7 +1053,7 @@ export interface components {
              * @description Of as many bought ones.
              */
             price: number | null;
-            /** @description What runs short, as a table. */
+            /** @description What is missing, as CSV. */
             shopping_csv: string;
         };
         /** @description So many of one build. */
@@ -994,16 +1069,16 @@ export interface components {
         /** @description A build on the bench: in words and lengths, in its own colours, and judged. */
         Bench: {
             build: components["schemas"]["Build"];
-            /** @description Its parts as a look takes them. */
+            /** @description Its parts as input for /api/look. */
             look_parts: components["schemas"]["LookPart"][];
             /**
              * Format: float
-             * @description Of a hundred.
+             * @description Out of 100.
              */
             score: number;
-            marks: components["schemas"]["Mark"][];
+            marks: components["schemas"]["TraitScore"][];
             findings: components["schemas"]["Finding"][];
-            /** @description The build followed out over distance. */
+            /** @description How the build looks at each distance. */
             scene: components["schemas"]["Scene"];
         };
         /** @description A build laid on the bench, and the reading it is for. */
@@ -1011,33 +1086,22 @@ export interface components {
             reading: components["schemas"]["Reading"];
             build: components["schemas"]["Composition"];
             /**
-             * @description Where the fish looks from.
+             * @description Where the fish sees it from.
              * @enum {string}
              */
             from?: "side" | "below";
         };
         /** @description The best builds of the bin for a reading. */
         Best: {
-            /** @description How many builds of the bin fit together. */
+            /** @description How many builds your parts can make. */
             combinations: number;
-            ranked: components["schemas"]["Ranked"][];
-            /** @description Kinds of part that the bin has none of and this lure needs. */
+            ranked: components["schemas"]["RankedBuild"][];
+            /** @description Types of part that you have none of and this lure needs. */
             lacking: string[];
         };
         /** @description The reading for which the best of the bin is looked for. */
         BestRequest: {
             reading: components["schemas"]["Reading"];
-        };
-        Bin: {
-            /** @description Everything in the bin. */
-            parts: components["schemas"]["OwnedPart"][];
-            /** @description Boxes in which stretchy plastic lies with other soft plastic: they melt together. */
-            mixed_boxes: {
-                box: string;
-                stretchy: string[];
-                others: string[];
-            }[];
-            swatches: components["schemas"]["Swatch"][];
         };
         /** @description One blade. */
         Blade: {
@@ -1048,7 +1112,7 @@ export interface components {
             size: number;
             /** @enum {string} */
             finish: "silver" | "gold" | "copper" | "black" | "green_pumpkin" | "painted_white" | "painted_chartreuse" | "painted_orange" | "painted_red" | "painted_pink";
-            /** @description Metal dulled by hand with a black permanent marker. */
+            /** @description Metal darkened with a black permanent marker. */
             darkened: boolean;
         };
         /** @description Length and width of one blade, inches. */
@@ -1069,17 +1133,137 @@ export interface components {
             trailer_hook: components["schemas"]["TrailerHook"] | null;
             measures: components["schemas"]["Measures"];
         };
+        /** @description What the fish should see, in the model’s words. */
+        BuildGoal: {
+            /** @description The whole goal in one line. */
+            line: string;
+            /** @description How skirt and trailer should look together; any of these will do. Empty where there is nothing to pair. */
+            reads: ("one" | "tonal" | "two-tone" | "stark")[];
+            /** @enum {string} */
+            skirt: "least_contrast" | "like_forage" | "farthest_seen" | "darkest";
+            /**
+             * @description Null for a lure without blades.
+             * @enum {string|null}
+             */
+            blade: "least_contrast" | "like_forage" | "farthest_seen" | "darkest" | null;
+        };
+        /** @description How to put a build together, whether it fits, what it comes to, and what it costs. */
+        BuildSheet: {
+            build: components["schemas"]["Build"];
+            look_parts: components["schemas"]["LookPart"][];
+            steps: components["schemas"]["BuildStep"][];
+            misfits: components["schemas"]["Misfit"][];
+            hardware: components["schemas"]["Hardware"][];
+            /**
+             * Format: float
+             * @description From nose to tail.
+             */
+            overall_in: number;
+            /**
+             * Format: float
+             * @description From the collar to where the strands are cut.
+             */
+            trim_in: number | null;
+            /**
+             * Format: float
+             * @description All parts together, estimated.
+             */
+            weight_oz: number;
+            /**
+             * Format: float
+             * @description Area of all blades, for flash.
+             */
+            blade_in2: number;
+            /** @description A ranking, not a measurement. */
+            thump: number;
+            /** @enum {string} */
+            profile: "small" | "regular" | "big";
+            /**
+             * Format: float
+             * @description Line per turn of the handle; null if the reel is not known.
+             */
+            line_per_turn_in: number | null;
+            /**
+             * Format: float
+             * @description Total of all parts whose cost is known.
+             */
+            cost: number;
+            /**
+             * Format: float
+             * @description Price of a bought one, as the angler entered it.
+             */
+            price: number | null;
+            /** @description Parts whose cost is not known. */
+            unpriced: string[];
+            /** Format: float */
+            minutes: number;
+        };
+        /** @description A build to be put together, and the reading its weight is held against, where there is one. */
+        BuildSheetRequest: {
+            build: components["schemas"]["Composition"];
+            reading?: components["schemas"]["Reading"] | null;
+        };
+        /** @description One step at the bench. */
+        BuildStep: {
+            /** @enum {string} */
+            task: "lay_out" | "marker" | "plate" | "first_bead" | "front_blade" | "second_bead" | "spacer" | "third_bead" | "form_loop" | "rear_blade" | "close_loop" | "skirt" | "trim" | "tie" | "trailer" | "hook" | "check";
+            title: string;
+            /** @description “{trim}” is replaced by the length to cut the skirt to. */
+            text: string;
+            parts: string[];
+            tool: string | null;
+            why: string | null;
+            facts: string[];
+            cautions: string[];
+            /** Format: float */
+            minutes: number;
+        };
+        /** @description A batch that was made. */
+        BuiltRecord: {
+            id: string;
+            what: string;
+            count: number;
+            /** Format: float */
+            cost: number;
+            /** Format: float */
+            price: number | null;
+            /** Format: date-time */
+            made_at: string;
+        };
+        /** @description A batch that was built, as a backup keeps it. */
+        BuiltRecordBackup: {
+            what: string;
+            count: number;
+            /** Format: float */
+            cost: number;
+            /** @description How many of each part, by its id. */
+            drawn: {
+                [key: string]: number;
+            };
+            /** Format: date-time */
+            made_at: string;
+            /** Format: float */
+            price?: number | null;
+            /** Format: uuid */
+            id?: string | null;
+            /** Format: date-time */
+            undone_at?: string | null;
+            /** @description The name of each part, by its id. */
+            names?: {
+                [key: string]: string;
+            };
+        };
         /** @description A candidate of a second opinion, the advised one first. */
         Candidate: {
             value: string;
             /**
              * Format: float
-             * @description Sight range in inches for a finish, at a glint where it shines; JND at the judging distance for a pairing.
+             * @description Visible range in inches for a finish, when it flashes if it is metal; JND at the judging distance for a pairing.
              */
             figure: number;
-            /** @description How a pair reads; empty for a finish. */
+            /** @description How a pair looks; empty for a finish. */
             reads: string;
-            /** @description What the sight range of a finish comes to as the chosen constants of the model move; null for a pairing. */
+            /** @description The uncertainty of the visible range of a finish; null for a pairing. */
             span_in: number[] | null;
         };
         /** @description A warning that applies today, and where it belongs. */
@@ -1109,19 +1293,42 @@ export interface components {
         ChecklistPlace: {
             /** @description The build, named by its parts. */
             build: string;
-            /** @description The first step not done yet, counted from 0. */
+            /** @description The next step to do, counted from 0. */
             step: number;
+        };
+        /** @description A number of the reading so near an edge that measuring it again might turn picks. */
+        CloseCall: {
+            /** @enum {string} */
+            field: "visibility_in" | "surface_f" | "depth_ft" | "forage_in" | "trend_f";
+            /** Format: float */
+            number: number;
+            /**
+             * Format: float
+             * @description Where the picks change, in the unit of the field.
+             */
+            at: number;
+            /**
+             * @description On which side of the number.
+             * @enum {string}
+             */
+            side: "above" | "below";
+            /**
+             * Format: float
+             * @description How close it is: 0 at the change, 1 where it no longer counts as close.
+             */
+            share: number;
+            changes: components["schemas"]["Change"][];
         };
         /** @description A lure put together of parts, owned or not; a single blade is the rear one. */
         Composition: {
             /** @enum {string} */
             lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig";
-            head: components["schemas"]["OwnedPart"];
-            front?: components["schemas"]["OwnedPart"] | null;
-            rear?: components["schemas"]["OwnedPart"] | null;
-            skirt?: components["schemas"]["OwnedPart"] | null;
-            trailer?: components["schemas"]["OwnedPart"] | null;
-            hook?: components["schemas"]["OwnedPart"] | null;
+            head: components["schemas"]["InventoryPart"];
+            front?: components["schemas"]["InventoryPart"] | null;
+            rear?: components["schemas"]["InventoryPart"] | null;
+            skirt?: components["schemas"]["InventoryPart"] | null;
+            trailer?: components["schemas"]["InventoryPart"] | null;
+            hook?: components["schemas"]["InventoryPart"] | null;
         };
         /** @description When a rule counts. A range holds from end to end and fades outside. */
         Condition: {
@@ -1142,15 +1349,21 @@ export interface components {
             open?: boolean;
             of?: components["schemas"]["Condition"][];
         };
+        /** @description The reading being worked on, and the water it is taken at. */
+        CurrentReading: {
+            reading: components["schemas"]["Reading"];
+            /** Format: uuid */
+            water_id?: string | null;
+        };
         /** @description One colour word over depth, beside the water at each. */
         DepthColour: {
             /** @enum {string} */
             colour: "white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
-            /** @description Colour and tone together. */
+            /** @description Color and brightness together. */
             jnd: number[];
-            /** @description Colour alone. */
+            /** @description Color alone. */
             colour_jnd: number[];
-            /** @description Weber contrast of tone against the water. */
+            /** @description Weber contrast of brightness with the water. */
             contrast: number[];
         };
         /** @description How each colour word holds up with depth in one water. */
@@ -1165,12 +1378,6 @@ export interface components {
             /** @enum {string} */
             from: "side" | "below";
         };
-        /** @description The reading being worked on, and the water it is taken at. */
-        Desk: {
-            reading: components["schemas"]["Reading"];
-            /** Format: uuid */
-            water_id?: string | null;
-        };
         /** @description A question on which today's picks depend on the school. */
         Disagreement: {
             /** @enum {string} */
@@ -1182,7 +1389,7 @@ export interface components {
         /** @description What another school would pick today. */
         Dissent: {
             school: string;
-            /** @description Its most telling pick, or "none" where it leaves the part out. */
+            /** @description Its most important different pick, or "none" if it leaves the part out. */
             value: string;
             because: string;
             /** @description All its picks that differ, by pick. */
@@ -1190,29 +1397,6 @@ export interface components {
                 [key: string]: components["schemas"]["Value"][];
             };
             build: components["schemas"]["Build"];
-        };
-        /** @description A number of the reading so near an edge that measuring it again might turn picks. */
-        Edge: {
-            /** @enum {string} */
-            field: "visibility_in" | "surface_f" | "depth_ft" | "forage_in" | "trend_f";
-            /** Format: float */
-            number: number;
-            /**
-             * Format: float
-             * @description Where the picks turn, in the unit of the field.
-             */
-            at: number;
-            /**
-             * @description On which side of the number.
-             * @enum {string}
-             */
-            side: "above" | "below";
-            /**
-             * Format: float
-             * @description How far off it is: 0 at the edge, 1 where it ceases to be near.
-             */
-            share: number;
-            changes: components["schemas"]["Change"][];
         };
         /** @description A pick to be explained, in a reading. */
         ExplainRequest: {
@@ -1228,51 +1412,18 @@ export interface components {
             values: components["schemas"]["Value"][];
             firmness: components["schemas"]["Firmness"];
             /** @description Every rule that voted, most votes first. */
-            votes: components["schemas"]["Voice"][];
+            votes: components["schemas"]["RuleVote"][];
             turn: components["schemas"]["NearestChange"] | null;
         };
-        /** @description Two parts over distance: just-noticeable differences between them. */
-        FadedPair: {
-            a: string;
-            b: string;
-            jnd: number[];
-            /** @description Whether a person tells the two apart. */
-            separate_person: boolean[];
-            /** @description Whether a bass does. */
-            separate_bass: boolean[];
-        };
-        /** @description A part over distance: one value for each distance of the scene. */
-        FadedPart: {
-            id: string;
-            /**
-             * @description Where on a lure it sits.
-             * @enum {string|null}
-             */
-            place: "steel" | "head" | "front_blade" | "rear_blade" | "skirt" | "trailer" | "head_belly" | "skirt_belly" | "trailer_belly" | null;
-            /** @description 0 for the base color, 1 and on for accents. */
-            layer: number;
-            person: string[];
-            bass: string[];
-            /** @description Brighter by the stops of the scene. */
-            person_exposed: string[];
-            /** @description Brighter by the stops of the scene. */
-            bass_exposed: string[];
-            /** @description Whether a person tells it from the water. */
-            visible_person: boolean[];
-            /** @description Whether a bass does. */
-            visible_bass: boolean[];
-            contrast: number[];
-            flash: number[] | null;
-        };
         Fault: {
-            /** @description Its place, where the document is a list. */
+            /** @description Its index, if the document is a list. */
             item: number | null;
             /** @description The path inside that entry. */
             within: string;
             /** @description The path of the field: "reading.tint", "[2].count", "line 7 cost". Empty for the document as a whole. */
             field: string;
             message: string;
-            /** @description Stays the same whatever the sentence says. */
+            /** @description Does not change when the sentence does. */
             code: string;
         };
         /** @description The contents of a file that was chosen. In JSON, since no page of another origin can send that. */
@@ -1329,19 +1480,118 @@ export interface components {
         Ids: {
             ids: string[];
         };
-        /** @description A reading put away. */
-        KeptReading: {
-            reading: components["schemas"]["Reading"];
-            /** Format: uuid */
-            id?: string | null;
+        Inventory: {
+            /** @description Everything in the bin. */
+            parts: components["schemas"]["InventoryPart"][];
+            /** @description Boxes with stretchy plastic next to other soft plastic: they melt together. */
+            mixed_boxes: {
+                box: string;
+                stretchy: string[];
+                others: string[];
+            }[];
+            swatches: components["schemas"]["Swatch"][];
+        };
+        /** @description A part as owned. One flat shape for every kind, so that it is also a line of a table; each kind needs the fields it is judged by. */
+        InventoryPart: {
+            /** @enum {string} */
+            kind: "head" | "blade" | "skirt" | "trailer" | "hook" | "bead" | "clevis" | "spacer" | "swivel" | "collar";
+            name: string;
             /**
-             * Format: date-time
-             * @description When it was taken; now where left out.
+             * Format: uuid
+             * @description If left out, a new one is made.
              */
-            taken_at?: string | null;
-            /** Format: uuid */
-            water_id?: string | null;
+            id?: string | null;
+            /** @description The version last read; a change to another version is refused with 409. */
+            version?: number | null;
+            count?: number;
+            /** @description Stock counts as low from this count down. */
+            low_at?: number | null;
+            /** @description The storage box it is in. */
+            box?: string;
+            /**
+             * Format: float
+             * @description Cost of one, in your currency.
+             */
+            cost?: number | null;
+            /** @description Anything else to remember. */
             note?: string;
+            /**
+             * Format: uuid
+             * @description The part it was painted or darkened from.
+             */
+            parent_id?: string | null;
+            /** @description As #rrggbb or a color word. Needed for heads, skirts, trailers and painted blades. */
+            colour?: string | null;
+            accents?: string[];
+            /** @description Under the back of a split skirt, trailer or head. */
+            belly?: string[];
+            /** @description A head with an eye. */
+            eye?: boolean;
+            /**
+             * @description Of a skirt; solid where left out.
+             * @enum {string|null}
+             */
+            strand_pattern?: "solid" | "barred" | "scaled" | null;
+            /**
+             * @description Of a trailer; any where left out.
+             * @enum {string|null}
+             */
+            belly_shape?: "any" | "flat" | "wide" | null;
+            /**
+             * @description If left out, chartreuse and orange glow when they are given as words.
+             * @enum {string|null}
+             */
+            fluorescent?: "none" | "chartreuse" | "orange" | null;
+            /** Format: float */
+            opacity?: number;
+            /**
+             * @description Of a bare metal blade.
+             * @enum {string|null}
+             */
+            metal?: "silver" | "gold" | "copper" | null;
+            /** @description A metal blade under black permanent marker. */
+            darkened?: boolean;
+            /** @enum {string|null} */
+            shape?: "colorado" | "deep_colorado" | "indiana" | "willow" | "bladed_jig" | null;
+            /** @description A blade’s number. */
+            number?: number | null;
+            /** Format: float */
+            weight_oz?: number | null;
+            /** @description The lures a head is for. */
+            lures?: ("jig" | "swim_jig" | "spinnerbait" | "bladed_jig")[];
+            /** @enum {string|null} */
+            metal_of_head?: "lead" | "tungsten" | "steel" | null;
+            /**
+             * @description The hook molded into a head, or the size of a trailer hook.
+             * @enum {string|null}
+             */
+            hook?: "1/0" | "2/0" | "3/0" | "4/0" | "5/0" | null;
+            /**
+             * @description Of a spinnerbait head; long where left out.
+             * @enum {string|null}
+             */
+            arm?: "long" | "short" | null;
+            /** @enum {string|null} */
+            strands?: "silicone" | "living_rubber" | null;
+            /** @enum {string|null} */
+            trim?: "hook_bend" | "long_tail" | null;
+            /** @enum {string|null} */
+            style?: "craw" | "chunk" | "paddle_tail" | "fork_tail" | "twin_tail_grub" | "single_tail_grub" | "ringworm" | null;
+            /** Format: float */
+            length_in?: number | null;
+            /** @enum {string|null} */
+            surface?: "matte" | "flake" | null;
+            /** @enum {string|null} */
+            plastic?: "soft" | "stretchy" | null;
+            /** @description Of small hardware, as packages say it: 5/32 in, #2. */
+            size?: string;
+        };
+        /** @description Waters and readings to take in or to carry away, in the program's own open format. */
+        Logbook: {
+            waters: components["schemas"]["Water"][];
+            readings: components["schemas"]["SavedReading"][];
+            desk?: components["schemas"]["CurrentReading"] | null;
+            builds?: components["schemas"]["SavedBuild"][];
         };
         /** @description What a bass can pick out, and from how far. */
         Look: {
@@ -1354,7 +1604,7 @@ export interface components {
             id: string;
             /** @enum {string} */
             kind: "matte" | "metal";
-            /** @description Colour in the hand; needed for matte parts. */
+            /** @description Color in the hand; needed for matte parts. */
             hex?: string | null;
             /**
              * @description Needed for metal parts.
@@ -1366,7 +1616,7 @@ export interface components {
             /** Format: float */
             opacity?: number;
             /**
-             * @description Where on a lure it sits.
+             * @description Where it is on a lure.
              * @enum {string|null}
              */
             place?: "steel" | "head" | "front_blade" | "rear_blade" | "skirt" | "trailer" | "head_belly" | "skirt_belly" | "trailer_belly" | null;
@@ -1389,53 +1639,8 @@ export interface components {
             kd_per_m: number;
             /** Format: float */
             lux_at_lure: number;
-            /** @description False below 1 lux at the lure: only light and dark count. */
+            /** @description False below 1 lux at the lure: only light and dark matter. */
             colour_vision: boolean;
-        };
-        /** @description A batch that was made. */
-        Made: {
-            id: string;
-            what: string;
-            count: number;
-            /** Format: float */
-            cost: number;
-            /** Format: float */
-            price: number | null;
-            /** Format: date-time */
-            made_at: string;
-        };
-        /** @description A batch that was built, as a backup keeps it. */
-        MadeRecord: {
-            what: string;
-            count: number;
-            /** Format: float */
-            cost: number;
-            /** @description How many of each part, by its id. */
-            drawn: {
-                [key: string]: number;
-            };
-            /** Format: date-time */
-            made_at: string;
-            /** Format: float */
-            price?: number | null;
-            /** Format: uuid */
-            id?: string | null;
-            /** Format: date-time */
-            undone_at?: string | null;
-            /** @description What each part was called, by its id. */
-            names?: {
-                [key: string]: string;
-            };
-        };
-        /** @description How well one trait of a build does what is wanted. */
-        Mark: {
-            /** @enum {string} */
-            trait: "head.weight" | "head.colour" | "head.face" | "blade.finish" | "blade.shape" | "blade.size" | "blade.aim" | "blade.layout" | "front.finish" | "front.size" | "blade.off_skirt" | "skirt" | "skirt.base" | "skirt.accents" | "skirt.belly" | "skirt.opacity" | "skirt.strands" | "skirt.pattern" | "skirt.cut" | "skirt.aim" | "trailer" | "trailer.style" | "trailer.length" | "trailer.base" | "trailer.accents" | "trailer.belly" | "trailer.surface" | "trailer.opacity" | "trailer.belly_shape" | "pair" | "hook";
-            /** Format: float */
-            points: number;
-            /** Format: float */
-            of: number;
-            because: string;
         };
         /** @description The lengths the lure comes out at, in inches: enough to draw it to scale. */
         Measures: {
@@ -1462,20 +1667,6 @@ export interface components {
             /** Format: float */
             overall_in: number;
         };
-        /** @description Another rule met in conflict, and who won how often. */
-        Meeting: {
-            /** @description The other rule. */
-            rule: string;
-            because: string;
-            /**
-             * @description The question they part on.
-             * @enum {string}
-             */
-            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking";
-            met: number;
-            won: number;
-            lost: number;
-        };
         /** @description Something of a build that does not go together, and the nearest that does. */
         Misfit: {
             slot: string;
@@ -1483,14 +1674,14 @@ export interface components {
             instead: string;
         };
         /** @description A part not owned, and what it would gain over a set of readings. */
-        Missing: {
-            part: components["schemas"]["OwnedPart"];
+        MissingPart: {
+            part: components["schemas"]["InventoryPart"];
             /**
              * Format: float
-             * @description Points of a hundred, on the average of all readings.
+             * @description Points out of 100, averaged over all readings.
              */
             gain: number;
-            /** @description In how many readings it helps. */
+            /** @description How many readings it helps. */
             readings: number;
             /** @description Out of how many. */
             of: number;
@@ -1518,6 +1709,14 @@ export interface components {
              */
             cost: number | null;
         };
+        /** @description What to change when something happens on the water. */
+        NextStep: {
+            /** @enum {string} */
+            when: "not_taking" | "sun_goes" | "sun_comes" | "clearing" | "dirtying";
+            change: components["schemas"]["Change"];
+            because: string;
+            facts: string[];
+        };
         /** @description Something worth knowing today that picks no part. */
         Note: {
             /** @enum {string} */
@@ -1525,13 +1724,6 @@ export interface components {
             text: string;
             rule: string;
             facts: string[];
-        };
-        /** @description Waters and readings to take in or to carry away, in the program's own open format. */
-        Notebook: {
-            waters: components["schemas"]["Water"][];
-            readings: components["schemas"]["KeptReading"][];
-            desk?: components["schemas"]["Desk"] | null;
-            builds?: components["schemas"]["SavedBuild"][];
         };
         /** @description What the model says of one advised pick and of the next two. */
         Opinion: {
@@ -1541,106 +1733,21 @@ export interface components {
             because: string;
             candidates: components["schemas"]["Candidate"][];
         };
-        /** @description A part as owned. One flat shape for every kind, so that it is also a line of a table; each kind needs the fields it is judged by. */
-        OwnedPart: {
-            /** @enum {string} */
-            kind: "head" | "blade" | "skirt" | "trailer" | "hook" | "bead" | "clevis" | "spacer" | "swivel" | "collar";
-            name: string;
-            /**
-             * Format: uuid
-             * @description Left out, one is made.
-             */
-            id?: string | null;
-            /** @description As it was last read; a change of another version is refused with 409. */
-            version?: number | null;
-            count?: number;
-            /** @description Low stock from this count down. */
-            low_at?: number | null;
-            /** @description The storage box it lies in. */
-            box?: string;
-            /**
-             * Format: float
-             * @description Of one, in your own money.
-             */
-            cost?: number | null;
-            /** @description Where it comes from, and anything else. */
-            note?: string;
-            /**
-             * Format: uuid
-             * @description The part it was painted or marked from.
-             */
-            parent_id?: string | null;
-            /** @description As #rrggbb or a colour word. Needed for heads, skirts, trailers and painted blades. */
-            colour?: string | null;
-            accents?: string[];
-            /** @description Under the back of a split skirt, trailer or head. */
-            belly?: string[];
-            /** @description A head with an eye. */
-            eye?: boolean;
-            /**
-             * @description Of a skirt; solid where left out.
-             * @enum {string|null}
-             */
-            strand_pattern?: "solid" | "barred" | "scaled" | null;
-            /**
-             * @description Of a trailer; any where left out.
-             * @enum {string|null}
-             */
-            belly_shape?: "any" | "flat" | "wide" | null;
-            /**
-             * @description Left out, chartreuse and orange glow where they are given as words.
-             * @enum {string|null}
-             */
-            fluorescent?: "none" | "chartreuse" | "orange" | null;
-            /** Format: float */
-            opacity?: number;
-            /**
-             * @description Of a bare metal blade.
-             * @enum {string|null}
-             */
-            metal?: "silver" | "gold" | "copper" | null;
-            /** @description A metal blade under black permanent marker. */
-            darkened?: boolean;
-            /** @enum {string|null} */
-            shape?: "colorado" | "deep_colorado" | "indiana" | "willow" | "bladed_jig" | null;
-            /** @description A blade’s number. */
-            number?: number | null;
-            /** Format: float */
-            weight_oz?: number | null;
-            /** @description What a head is made into. */
-            lures?: ("jig" | "swim_jig" | "spinnerbait" | "bladed_jig")[];
-            /** @enum {string|null} */
-            metal_of_head?: "lead" | "tungsten" | "steel" | null;
-            /**
-             * @description Moulded into a head, or a trailer hook’s own size.
-             * @enum {string|null}
-             */
-            hook?: "1/0" | "2/0" | "3/0" | "4/0" | "5/0" | null;
-            /**
-             * @description Of a spinnerbait head; long where left out.
-             * @enum {string|null}
-             */
-            arm?: "long" | "short" | null;
-            /** @enum {string|null} */
-            strands?: "silicone" | "living_rubber" | null;
-            /** @enum {string|null} */
-            trim?: "hook_bend" | "long_tail" | null;
-            /** @enum {string|null} */
-            style?: "craw" | "chunk" | "paddle_tail" | "fork_tail" | "twin_tail_grub" | "single_tail_grub" | "ringworm" | null;
-            /** Format: float */
-            length_in?: number | null;
-            /** @enum {string|null} */
-            surface?: "matte" | "flake" | null;
-            /** @enum {string|null} */
-            plastic?: "soft" | "stretchy" | null;
-            /** @description Of small hardware, as the trade writes it: 5/32 in, #2. */
-            size?: string;
-        };
         /** @description From how far to how far two parts may look like two. */
         PairBand: {
             a: string;
             b: string;
             split_range_in: number[];
+        };
+        /** @description Two parts over distance: just-noticeable differences between them. */
+        PairCurve: {
+            a: string;
+            b: string;
+            jnd: number[];
+            /** @description Whether a person sees two colors. */
+            separate_person: boolean[];
+            /** @description Whether a bass does. */
+            separate_bass: boolean[];
         };
         /** @description Colours by word and by finish ("#rrggbb"), and the facts of the trade by id. */
         Palette: {
@@ -1660,14 +1767,52 @@ export interface components {
             sight_range_in: number[];
             flash_range_in: number[] | null;
         };
+        /** @description A part over distance: one value for each distance of the scene. */
+        PartCurve: {
+            id: string;
+            /**
+             * @description Where it is on a lure.
+             * @enum {string|null}
+             */
+            place: "steel" | "head" | "front_blade" | "rear_blade" | "skirt" | "trailer" | "head_belly" | "skirt_belly" | "trailer_belly" | null;
+            /** @description 0 for the base color, 1 and on for accents. */
+            layer: number;
+            person: string[];
+            bass: string[];
+            /** @description Brighter by the stops of the scene. */
+            person_exposed: string[];
+            /** @description Brighter by the stops of the scene. */
+            bass_exposed: string[];
+            /** @description Whether a person sees it. */
+            visible_person: boolean[];
+            /** @description Whether a bass does. */
+            visible_bass: boolean[];
+            contrast: number[];
+            flash: number[] | null;
+        };
+        /** @description Parts as somebody would write them on a list, one on each line. */
+        PartLinesRequest: {
+            /** @description One part on each line: 12 green pumpkin craw 3.5 in */
+            text: string;
+        };
         /** @description Parts to carry from one inventory to another. */
         Parts: {
-            parts: components["schemas"]["OwnedPart"][];
+            parts: components["schemas"]["InventoryPart"][];
         };
         /** @description Taps on a picture: on the white card in it, and on the part. The picture itself stays in the browser. */
         PhotoRequest: {
-            card: components["schemas"]["Tap"][];
-            part: components["schemas"]["Tap"][];
+            card: components["schemas"]["PhotoSample"][];
+            part: components["schemas"]["PhotoSample"][];
+        };
+        /** @description A patch of a picture that was tapped: the mean of its pixels, and how many of them are at the end of the scale. */
+        PhotoSample: {
+            /** @description Mean of the pixels, averaged as amounts of light. */
+            hex: string;
+            /**
+             * Format: float
+             * @description Share of overexposed or black pixels.
+             */
+            clipped: number;
         };
         /** @description What an import would do with one line. */
         PlannedPart: {
@@ -1687,11 +1832,11 @@ export interface components {
             fault_count: number;
             status: number;
             title: string;
-            /** @description Stays the same whatever the sentence says: invalid_document, stale, not_found, busy, internal … */
+            /** @description Does not change when the sentence does: invalid_document, stale, not_found, busy, internal … */
             code: string;
             /** @description At most 50; fault_count tells how many there are. */
             faults: components["schemas"]["Fault"][];
-            /** @description What is stored now, where the request was about something older. */
+            /** @description The stored version, if the request was about an older one. */
             current?: {
                 [key: string]: unknown;
             } | null;
@@ -1699,14 +1844,14 @@ export interface components {
             reference?: string | null;
         };
         /** @description A build of the bin with its score and what it lacks. */
-        Ranked: {
+        RankedBuild: {
             parts: components["schemas"]["Composition"];
             build: components["schemas"]["Build"];
             look_parts: components["schemas"]["LookPart"][];
             /** Format: float */
             score: number;
             /** @description The largest losses first. */
-            lacks: components["schemas"]["Mark"][];
+            lacks: components["schemas"]["TraitScore"][];
         };
         /** @description One kind of lure beside the others in this water. */
         RankedLure: {
@@ -1724,21 +1869,34 @@ export interface components {
         ReadColour: {
             hex: string;
             /**
-             * @description The word whose colour is nearest.
+             * @description The color word that is nearest.
              * @enum {string}
              */
             nearest: "white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
             /**
              * Format: float
-             * @description CIEDE2000 from the mean to the reading farthest off.
+             * @description CIEDE2000 from the mean to the farthest measurement.
              */
             spread: number;
             warnings: string[];
         };
+        /** @description What was understood of one line. */
+        ReadPartLine: {
+            /** @description Counted from 1. */
+            line: number;
+            text: string;
+            part: components["schemas"]["InventoryPart"] | null;
+            /** @description What the line does not say. */
+            assumed: string[];
+            /** @description Words that were not understood. */
+            ignored: string[];
+            /** @description Why the line could not be read. */
+            problem: string | null;
+        };
         /** @description What the angler saw at the water. Lengths in inches or feet and temperatures in °F, as the names say. */
         Reading: {
             /**
-             * @description any: the kind that suits the reading best.
+             * @description any: the lure that fits the reading best.
              * @enum {string}
              */
             lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig" | "any";
@@ -1778,12 +1936,12 @@ export interface components {
             forage_colours?: ("white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple")[];
             /** @enum {string|null} */
             arm?: "long" | "short" | null;
-            /** @description No part of lead: heads of tungsten or steel. Left out: false. */
+            /** @description No lead: heads of tungsten or steel. If left out: false. */
             lead_free?: boolean;
-            /** @description What else is there, beside the main forage. */
+            /** @description Other forage in the water besides the main one. */
             forage_also?: ("shad" | "bluegill" | "crawfish" | "perch" | "golden_shiner" | "crappie" | "unknown")[];
             /**
-             * @description What the day is for. Left out: any.
+             * @description More fish or bigger fish. If left out: any.
              * @enum {string}
              */
             goal?: "any" | "numbers" | "size";
@@ -1800,10 +1958,10 @@ export interface components {
             rule: string;
             /** Format: float */
             strength: number;
-            /** @description Other rules that spoke for the pick, loudest first. */
-            for: components["schemas"]["Voice"][];
-            /** @description Rules that spoke against it or for something else, loudest first. */
-            against: components["schemas"]["Voice"][];
+            /** @description Other rules that voted for the pick, most votes first. */
+            for: components["schemas"]["RuleVote"][];
+            /** @description Rules that voted against it or for something else, most votes first. */
+            against: components["schemas"]["RuleVote"][];
             /** @enum {string} */
             firmness: "firm" | "usual" | "toss_up";
             runner_up: components["schemas"]["Value"] | null;
@@ -1831,7 +1989,7 @@ export interface components {
         Rule: {
             id: string;
             /**
-             * @description The part it mostly speaks of.
+             * @description The part it is mainly about.
              * @enum {string}
              */
             part: "lure" | "head" | "blades" | "skirt" | "trailer" | "trailer_hook" | "retrieve" | "tackle" | "notes";
@@ -1843,19 +2001,65 @@ export interface components {
              * @enum {string|null}
              */
             question: "pairing" | "finish" | "dirty" | "shad_start" | "red_spring" | "wood" | null;
-            /** @description Speaks only where the angler holds with one of these; empty for always. */
+            /** @description Applies only if the angler follows one of these; empty for always. */
             schools: string[];
             /** @enum {string} */
             rank: "fallback" | "usual" | "special" | "deciding" | "ruling";
             /** @description All of these. */
             when: components["schemas"]["Condition"][];
-            says: components["schemas"]["Says"][];
+            says: components["schemas"]["RuleEffect"][];
             because: string;
             /**
-             * @description For a note, which picks nothing: where it is told.
+             * @description For a note, which picks nothing: where it is shown.
              * @enum {string|null}
              */
             heading: "look" | "where" | "not_taking" | "gear" | "carry" | "care" | null;
+        };
+        /** @description Another rule met in conflict, and who won how often. */
+        RuleConflict: {
+            /** @description The other rule. */
+            rule: string;
+            because: string;
+            /**
+             * @description The question on which they conflict.
+             * @enum {string}
+             */
+            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking";
+            met: number;
+            won: number;
+            lost: number;
+        };
+        /** @description One answer a rule gives. */
+        RuleEffect: {
+            /** @enum {string} */
+            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking";
+            /** @description Null where it depends on the reading or on another pick; the text then says how. */
+            value: components["schemas"]["Value"] | null;
+            words: string;
+            /** @description False if the rule votes against the value. */
+            for: boolean;
+            /**
+             * @description The pick whose value it repeats.
+             * @enum {string|null}
+             */
+            same_as: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking" | null;
+        };
+        /** @description One rule's word on one pick. */
+        RuleVote: {
+            rule: string;
+            facts: string[];
+            value: components["schemas"]["Value"];
+            because: string;
+            /**
+             * Format: float
+             * @description How fully the rule applies here.
+             */
+            strength: number;
+            /**
+             * Format: float
+             * @description Votes for the value; negative if against it.
+             */
+            count: number;
         };
         /** @description A build put away under a name. */
         SavedBuild: {
@@ -1868,20 +2072,19 @@ export interface components {
             /** @description A small picture as a data URL; the browser makes it small. */
             photo?: string | null;
         };
-        /** @description One answer a rule gives. */
-        Says: {
-            /** @enum {string} */
-            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking";
-            /** @description Null where it depends on the reading or on another pick; the words then say how. */
-            value: components["schemas"]["Value"] | null;
-            words: string;
-            /** @description False where the rule speaks against the value. */
-            for: boolean;
+        /** @description A reading put away. */
+        SavedReading: {
+            reading: components["schemas"]["Reading"];
+            /** Format: uuid */
+            id?: string | null;
             /**
-             * @description The pick whose answer it repeats.
-             * @enum {string|null}
+             * Format: date-time
+             * @description When it was taken; now where left out.
              */
-            same_as: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking" | null;
+            taken_at?: string | null;
+            /** Format: uuid */
+            water_id?: string | null;
+            note?: string;
         };
         /** @description A look followed out over distance: figures, contrasts for a plot, and colours for a screen. */
         Scene: {
@@ -1890,50 +2093,50 @@ export interface components {
             water_person: string;
             /** @description The same for two cones, approximately. */
             water_bass: string;
-            /** @description The water behind as a person would see it, brighter by the stops. */
+            /** @description The water behind as a person would see it, with the exposure. */
             water_person_exposed: string;
             /** @description The same for two cones, approximately. */
             water_bass_exposed: string;
             /**
              * Format: float
-             * @description By how much the exposed colors are brighter, each stop doubling the light, so that the middle of what is there comes out as a grey card.
+             * @description How much brighter the exposed colors are, in stops (each doubles the light), so that the middle of what is there looks like a gray card.
              */
             exposure_stops: number;
             distances_in: number[];
             /** @description How much of a detail the water leaves at each distance, 1 to 0. */
             left: number[];
-            parts: components["schemas"]["FadedPart"][];
-            pairs: components["schemas"]["FadedPair"][];
+            parts: components["schemas"]["PartCurve"][];
+            pairs: components["schemas"]["PairCurve"][];
         };
         /** @description The angler's side on each question the trade disagrees on; what is left out takes its default. */
         Schools: {
             /**
-             * @description Left out: ladder.
+             * @description If left out:  ladder.
              * @enum {string|null}
              */
             pairing?: "ladder" | "one_tone" | "forage_mix" | null;
             /**
-             * @description Left out: water_then_sun.
+             * @description If left out:  water_then_sun.
              * @enum {string|null}
              */
             finish?: "water_then_sun" | "water" | "sun" | "two_blade" | null;
             /**
-             * @description Left out: dark.
+             * @description If left out:  dark.
              * @enum {string|null}
              */
             dirty?: "dark" | "bright" | "natural" | null;
             /**
-             * @description Left out: clarity.
+             * @description If left out:  clarity.
              * @enum {string|null}
              */
             shad_start?: "clarity" | "chartreuse_white" | null;
             /**
-             * @description Left out: where_they_turn.
+             * @description If left out:  where_they_turn.
              * @enum {string|null}
              */
             red_spring?: "where_they_turn" | "skip" | null;
             /**
-             * @description Left out: knock.
+             * @description If left out:  knock.
              * @enum {string|null}
              */
             wood?: "knock" | "avoid" | null;
@@ -1960,7 +2163,7 @@ export interface components {
             against_water: number;
             /**
              * Format: float
-             * @description At a glint; null for matte parts.
+             * @description When it flashes; null for matte parts.
              */
             against_water_flash: number | null;
             /** Format: float */
@@ -1980,7 +2183,7 @@ export interface components {
             id: string;
             name: string;
             reason: string;
-            /** @description The document exactly as it is stored; it need not be JSON. */
+            /** @description The document exactly as stored; it may not be JSON. */
             document: string;
         };
         /** @description The angler's standing choices. */
@@ -1993,7 +2196,7 @@ export interface components {
             lead_free?: boolean;
             /**
              * Format: float
-             * @description Turns of the spool to one of the handle.
+             * @description Turns of the spool per turn of the handle.
              */
             gear_ratio?: number | null;
             /**
@@ -2015,76 +2218,21 @@ export interface components {
             shortcuts?: boolean;
             schools?: components["schemas"]["Schools"];
         };
-        /** @description How to put a build together, whether it fits, what it comes to, and what it costs. */
-        Sheet: {
-            build: components["schemas"]["Build"];
-            look_parts: components["schemas"]["LookPart"][];
-            steps: components["schemas"]["SheetStep"][];
-            misfits: components["schemas"]["Misfit"][];
-            hardware: components["schemas"]["Hardware"][];
-            /**
-             * Format: float
-             * @description From nose to tail.
-             */
-            overall_in: number;
-            /**
-             * Format: float
-             * @description From the collar to where the strands are cut.
-             */
-            trim_in: number | null;
-            /**
-             * Format: float
-             * @description All parts together, estimated.
-             */
-            weight_oz: number;
-            /**
-             * Format: float
-             * @description Area of all blades, for flash.
-             */
-            blade_in2: number;
-            /** @description An order, not a measure. */
-            thump: number;
-            /** @enum {string} */
-            profile: "small" | "regular" | "big";
-            /**
-             * Format: float
-             * @description Line taken up by one turn of the handle; null where the reel is not known.
-             */
-            line_per_turn_in: number | null;
-            /**
-             * Format: float
-             * @description Of all parts whose cost is known.
-             */
-            cost: number;
-            /**
-             * Format: float
-             * @description Of a bought one, as the angler gave it.
-             */
-            price: number | null;
-            /** @description Parts whose cost is not known. */
-            unpriced: string[];
-            /** Format: float */
-            minutes: number;
+        /** @description What is missing to build the advised lures of some readings. */
+        Shopping: {
+            items: components["schemas"]["ShoppingItem"][];
+            /** @description The list as CSV. */
+            file: string;
         };
-        /** @description A build to be put together, and the reading its weight is held against, where there is one. */
-        SheetRequest: {
-            build: components["schemas"]["Composition"];
-            reading?: components["schemas"]["Reading"] | null;
+        /** @description A part to buy. */
+        ShoppingItem: {
+            part: components["schemas"]["InventoryPart"];
+            /** @description The readings that use it, by index. */
+            readings: number[];
         };
-        /** @description One step at the bench. */
-        SheetStep: {
-            /** @enum {string} */
-            task: "lay_out" | "marker" | "plate" | "first_bead" | "front_blade" | "second_bead" | "spacer" | "third_bead" | "form_loop" | "rear_blade" | "close_loop" | "skirt" | "trim" | "tie" | "trailer" | "hook" | "check";
-            title: string;
-            /** @description “{trim}” stands for the length the skirt is cut to. */
-            text: string;
-            parts: string[];
-            tool: string | null;
-            why: string | null;
-            facts: string[];
-            cautions: string[];
-            /** Format: float */
-            minutes: number;
+        /** @description The readings to buy parts for. */
+        ShoppingRequest: {
+            readings: components["schemas"]["Reading"][];
         };
         /** @description The skirt. */
         Skirt: {
@@ -2102,13 +2250,15 @@ export interface components {
             /** @enum {string} */
             strands: "solid" | "barred" | "scaled";
         };
-        /** @description What to change when something happens on the water. */
-        Step: {
+        /** @description Parts to start with, and the lures they make. */
+        StarterSet: {
             /** @enum {string} */
-            when: "not_taking" | "sun_goes" | "sun_comes" | "clearing" | "dirtying";
-            change: components["schemas"]["Change"];
+            id: "jigs" | "swim_jigs" | "bladed_jigs" | "spinnerbaits";
+            title: string;
             because: string;
             facts: string[];
+            builds: components["schemas"]["Build"][];
+            parts: components["schemas"]["InventoryPart"][];
         };
         /** @description One change to a build, and what it gains. */
         Swap: {
@@ -2120,7 +2270,7 @@ export interface components {
             what: string;
             /**
              * Format: float
-             * @description In points of a hundred.
+             * @description In points out of 100.
              */
             gain: number;
             parts: components["schemas"]["Composition"];
@@ -2138,20 +2288,10 @@ export interface components {
             line_lb: number[];
             /** @description Length of the rod. */
             rod_in: number[];
-            /** @description Turns of the spool to one of the handle. */
+            /** @description Turns of the spool per turn of the handle. */
             gear_ratio: number[];
             because: string;
             facts: string[];
-        };
-        /** @description A patch of a picture that was tapped: the mean of its pixels, and how many of them are at the end of the scale. */
-        Tap: {
-            /** @description Mean of the pixels, averaged as amounts of light. */
-            hex: string;
-            /**
-             * Format: float
-             * @description Share of pixels with a channel at its end.
-             */
-            clipped: number;
         };
         /** @description The trailer. */
         Trailer: {
@@ -2181,6 +2321,16 @@ export interface components {
             /** @enum {string} */
             point: "up";
         };
+        /** @description How well one trait of a build does what is wanted. */
+        TraitScore: {
+            /** @enum {string} */
+            trait: "head.weight" | "head.colour" | "head.face" | "blade.finish" | "blade.shape" | "blade.size" | "blade.aim" | "blade.layout" | "front.finish" | "front.size" | "blade.off_skirt" | "skirt" | "skirt.base" | "skirt.accents" | "skirt.belly" | "skirt.opacity" | "skirt.strands" | "skirt.pattern" | "skirt.cut" | "skirt.aim" | "trailer" | "trailer.style" | "trailer.length" | "trailer.base" | "trailer.accents" | "trailer.belly" | "trailer.surface" | "trailer.opacity" | "trailer.belly_shape" | "pair" | "hook";
+            /** Format: float */
+            points: number;
+            /** Format: float */
+            of: number;
+            because: string;
+        };
         /** @description Equal steps of a batch, done in one go. */
         Turn: {
             /** @enum {string} */
@@ -2193,37 +2343,6 @@ export interface components {
         };
         /** @description A picked value: a word, a number in the unit of its pick, yes or no, or a range. */
         Value: string | number | boolean | number[];
-        /** @description One rule's word on one pick. */
-        Voice: {
-            rule: string;
-            facts: string[];
-            value: components["schemas"]["Value"];
-            because: string;
-            /**
-             * Format: float
-             * @description How fully the rule speaks here.
-             */
-            strength: number;
-            /**
-             * Format: float
-             * @description What it adds to the value; negative where it speaks against it.
-             */
-            count: number;
-        };
-        /** @description What the fish should see, in the model’s words. */
-        Wanted: {
-            /** @description The whole in one line. */
-            line: string;
-            /** @description How skirt and trailer should look together; any of these will do. Empty where there is nothing to pair. */
-            reads: ("one" | "tonal" | "two-tone" | "stark")[];
-            /** @enum {string} */
-            skirt: "least_contrast" | "like_forage" | "farthest_seen" | "darkest";
-            /**
-             * @description Null for a lure without blades.
-             * @enum {string|null}
-             */
-            blade: "least_contrast" | "like_forage" | "farthest_seen" | "darkest" | null;
-        };
         /** @description A named place and what is usual there. */
         Water: {
             name: string;
@@ -2245,7 +2364,7 @@ export interface components {
         Workbench: {
             /** @description At most one for each lure. */
             builds?: components["schemas"]["Composition"][];
-            /** @description Builds that were replaced, the last one last; undo puts that one back. */
+            /** @description Builds that were replaced, newest last; undo brings that one back. */
             past?: components["schemas"]["Composition"][];
             /** @description The last one worked on is last. */
             checklists?: components["schemas"]["ChecklistPlace"][];
@@ -2259,14 +2378,14 @@ export interface components {
         };
     };
     responses: {
-        /** @description It is still as the tag says. */
+        /** @description Not changed since the tag. */
         NotModified: {
             headers: {
                 [name: string]: unknown;
             };
             content?: never;
         };
-        /** @description The request names another host, or makes no sense. */
+        /** @description The request names another host or cannot be read. */
         BadRequest: {
             headers: {
                 [name: string]: unknown;
@@ -2275,7 +2394,7 @@ export interface components {
                 "application/problem+json": components["schemas"]["Problem"];
             };
         };
-        /** @description Only the program’s own pages may change what it keeps. */
+        /** @description Only Kontrast’s own pages may change stored data. */
         Forbidden: {
             headers: {
                 [name: string]: unknown;
@@ -2284,7 +2403,7 @@ export interface components {
                 "application/problem+json": components["schemas"]["Problem"];
             };
         };
-        /** @description There is none with this id, or it was deleted. */
+        /** @description Nothing has this id, or it was deleted. */
         NotFound: {
             headers: {
                 [name: string]: unknown;
@@ -2293,7 +2412,7 @@ export interface components {
                 "application/problem+json": components["schemas"]["Problem"];
             };
         };
-        /** @description It was changed since it was read; nothing was written. What is there now comes with the answer. */
+        /** @description It was changed since it was read; nothing was stored. The answer has the current version. */
         Conflict: {
             headers: {
                 [name: string]: unknown;
@@ -2302,7 +2421,7 @@ export interface components {
                 "application/problem+json": components["schemas"]["Problem"];
             };
         };
-        /** @description It is not the version named by If-Match; nothing was written. What is there now comes with the answer. */
+        /** @description It is not the version named by If-Match; nothing was stored. The answer has the current version. */
         PreconditionFailed: {
             headers: {
                 [name: string]: unknown;
@@ -2311,7 +2430,7 @@ export interface components {
                 "application/problem+json": components["schemas"]["Problem"];
             };
         };
-        /** @description The request is larger than is read here. */
+        /** @description The request is too large. */
         TooLarge: {
             headers: {
                 [name: string]: unknown;
@@ -2329,7 +2448,7 @@ export interface components {
                 "application/problem+json": components["schemas"]["Problem"];
             };
         };
-        /** @description Something in the document is not allowed; nothing was stored. */
+        /** @description The document has errors; nothing was stored. */
         Invalid: {
             headers: {
                 [name: string]: unknown;
@@ -2338,10 +2457,10 @@ export interface components {
                 "application/problem+json": components["schemas"]["Problem"];
             };
         };
-        /** @description Not just now: somebody else is writing, or a device does not answer. */
+        /** @description Not right now: another write is running, or a device does not answer. */
         NotAvailable: {
             headers: {
-                /** @description Seconds until it is worth trying again. */
+                /** @description Seconds to wait before trying again. */
                 "Retry-After"?: string;
                 [name: string]: unknown;
             };
@@ -2351,13 +2470,13 @@ export interface components {
         };
     };
     parameters: {
-        /** @description So many at most; everything where it is left out. */
+        /** @description The most entries to return; all if left out. */
         Limit: number;
-        /** @description The id behind which the page begins; the Link header of the page before has it. */
+        /** @description The page starts after this id; the Link header of the page before has it. */
         After: string;
-        /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+        /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
         IfMatch: string;
-        /** @description The ETag of what the client has already. */
+        /** @description The ETag of what the client already has. */
         IfNoneMatch: string;
     };
     requestBodies: never;
@@ -2409,13 +2528,43 @@ export interface operations {
             };
         };
         responses: {
-            /** @description An advice with its lure in the water, the model’s second opinion and what changed */
+            /** @description An advice with its lure in the water, the second opinion of the model and what changed */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
                     "application/json": components["schemas"]["AdviceView"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    advisedBuild: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BestRequest"];
+            };
+        };
+        responses: {
+            /** @description The advised build: owned parts where they do, generic parts without an id elsewhere */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AdvisedBuild"];
                 };
             };
             400: components["responses"]["BadRequest"];
@@ -2456,7 +2605,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Everything kept, as one document */
+            /** @description Everything stored, as one document */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -2481,7 +2630,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Put everything back as a backup has it, all or nothing; what was there is written to a file beside the database first */
+            /** @description Restore everything from a backup, all or nothing; what was stored before is copied to a file next to the database first */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -2517,7 +2666,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description What a batch uses, what runs short, and in which order it is built; nothing is drawn */
+            /** @description What a batch uses, what is missing, and the order of work; nothing is taken from stock */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -2547,7 +2696,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description A build judged for a reading: against the water, against itself, and against the advice */
+            /** @description How a build scores for a reading: visibility, how its parts look together, and the advice */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -2594,12 +2743,719 @@ export interface operations {
             503: components["responses"]["NotAvailable"];
         };
     };
-    bin: {
+    buildSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BuildSheetRequest"];
+            };
+        };
+        responses: {
+            /** @description How to put a build together */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BuildSheet"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    builds: {
         parameters: {
             query?: {
-                /** @description So many at most; everything where it is left out. */
+                /** @description The most entries to return; all if left out. */
                 limit?: components["parameters"]["Limit"];
-                /** @description The id behind which the page begins; the Link header of the page before has it. */
+                /** @description The page starts after this id; the Link header of the page before has it. */
+                after?: components["parameters"]["After"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All saved builds, by name */
+            200: {
+                headers: {
+                    /** @description The next page, rel="next"; left out on the last. */
+                    Link?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedBuild"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    saveBuild: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SavedBuild"];
+            };
+        };
+        responses: {
+            /** @description Save a build */
+            201: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    /** @description The new address. */
+                    Location?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedBuild"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    build: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One build */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedBuild"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    changeBuild: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SavedBuild"];
+            };
+        };
+        responses: {
+            /** @description Change a build */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedBuild"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            412: components["responses"]["PreconditionFailed"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    deleteBuild: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Delete a build; it can be restored */
+            204: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    restoreBuild: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Undo a deletion */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedBuild"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    built: {
+        parameters: {
+            query?: {
+                /** @description The most entries to return; all if left out. */
+                limit?: components["parameters"]["Limit"];
+                /** @description The page starts after this id; the Link header of the page before has it. */
+                after?: components["parameters"]["After"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The batches built, newest first */
+            200: {
+                headers: {
+                    /** @description The next page, rel="next"; left out on the last. */
+                    Link?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BuiltRecord"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BatchRequest"];
+            };
+        };
+        responses: {
+            /** @description Record a batch as built and take its parts from stock, all or nothing */
+            201: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    /** @description The new address. */
+                    Location?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BuiltRecord"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    builtOne: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One batch */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BuiltRecord"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    undoBuilt: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Undo: the parts go back into stock, once */
+            204: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    changes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangesRequest"];
+            };
+        };
+        responses: {
+            /** @description Which picks change from one reading to another, and why */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    measureColour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The color under the colorimeter, from three measurements */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadColour"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    photoColour: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhotoRequest"];
+            };
+        };
+        responses: {
+            /** @description The color of a part from taps on a photo with a white card in it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadColour"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    desk: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The current reading, or null before the first */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CurrentReading"] | null;
+                };
+            };
+            400: components["responses"]["BadRequest"];
+        };
+    };
+    keepCurrentReading: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CurrentReading"];
+            };
+        };
+        responses: {
+            /** @description Store the current reading */
+            204: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            412: components["responses"]["PreconditionFailed"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    depths: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DepthsRequest"];
+            };
+        };
+        responses: {
+            /** @description How each color word holds up with depth */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Depths"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    explain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ExplainRequest"];
+            };
+        };
+        responses: {
+            /** @description Every rule that voted on one pick, and what would change it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Explanation"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    logbook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Export waters, readings and builds */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Logbook"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+        };
+    };
+    importLogbook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Logbook"];
+            };
+        };
+        responses: {
+            /** @description Import waters, readings and builds, all or none */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        waters: number;
+                        readings: number;
+                        builds: number;
+                    };
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookRequest"];
+            };
+        };
+        responses: {
+            /** @description What a bass can pick out, and from how far */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Look"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    missing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Parts not owned that would improve the saved readings most */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MissingPart"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+        };
+    };
+    opinion: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Reading"];
+            };
+        };
+        responses: {
+            /** @description The second opinion of the model on the advice for a reading */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Opinion"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    palette: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of what the client already has. */
+                "If-None-Match"?: components["parameters"]["IfNoneMatch"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Colors of words and finishes, and what the facts say */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Palette"];
+                };
+            };
+            304: components["responses"]["NotModified"];
+            400: components["responses"]["BadRequest"];
+        };
+    };
+    parts: {
+        parameters: {
+            query?: {
+                /** @description The most entries to return; all if left out. */
+                limit?: components["parameters"]["Limit"];
+                /** @description The page starts after this id; the Link header of the page before has it. */
                 after?: components["parameters"]["After"];
             };
             header?: never;
@@ -2616,7 +3472,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Bin"];
+                    "application/json": components["schemas"]["Inventory"];
                 };
             };
             400: components["responses"]["BadRequest"];
@@ -2632,7 +3488,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OwnedPart"][];
+                "application/json": components["schemas"]["InventoryPart"][];
             };
         };
         responses: {
@@ -2642,7 +3498,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["OwnedPart"][];
+                    "application/json": components["schemas"]["InventoryPart"][];
                 };
             };
             400: components["responses"]["BadRequest"];
@@ -2663,7 +3519,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OwnedPart"][];
+                "application/json": components["schemas"]["InventoryPart"][];
             };
         };
         responses: {
@@ -2673,7 +3529,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["OwnedPart"][];
+                    "application/json": components["schemas"]["InventoryPart"][];
                 };
             };
             400: components["responses"]["BadRequest"];
@@ -2684,7 +3540,7 @@ export interface operations {
             503: components["responses"]["NotAvailable"];
         };
     };
-    binCsv: {
+    partsCsv: {
         parameters: {
             query?: never;
             header?: never;
@@ -2705,7 +3561,7 @@ export interface operations {
             400: components["responses"]["BadRequest"];
         };
     };
-    binPalette: {
+    partsPalette: {
         parameters: {
             query?: never;
             header?: never;
@@ -2726,7 +3582,7 @@ export interface operations {
             400: components["responses"]["BadRequest"];
         };
     };
-    binJson: {
+    partsJson: {
         parameters: {
             query?: never;
             header?: never;
@@ -2760,7 +3616,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Take parts off the list; they can be restored */
+            /** @description Delete parts; they can be restored */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -2799,6 +3655,36 @@ export interface operations {
                 };
                 content: {
                     "application/x-ndjson": string;
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    readPartLines: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartLinesRequest"];
+            };
+        };
+        responses: {
+            /** @description Read parts from text, one on each line; nothing is stored */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadPartLine"][];
                 };
             };
             400: components["responses"]["BadRequest"];
@@ -2871,6 +3757,27 @@ export interface operations {
             503: components["responses"]["NotAvailable"];
         };
     };
+    starterSets: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Sets of parts to start with */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StarterSet"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+        };
+    };
     part: {
         parameters: {
             query?: never;
@@ -2890,7 +3797,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["OwnedPart"];
+                    "application/json": components["schemas"]["InventoryPart"];
                 };
             };
             400: components["responses"]["BadRequest"];
@@ -2901,7 +3808,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
                 "If-Match"?: components["parameters"]["IfMatch"];
             };
             path: {
@@ -2911,7 +3818,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OwnedPart"];
+                "application/json": components["schemas"]["InventoryPart"];
             };
         };
         responses: {
@@ -2923,7 +3830,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["OwnedPart"];
+                    "application/json": components["schemas"]["InventoryPart"];
                 };
             };
             400: components["responses"]["BadRequest"];
@@ -2935,691 +3842,14 @@ export interface operations {
             415: components["responses"]["NotJson"];
             422: components["responses"]["Invalid"];
             503: components["responses"]["NotAvailable"];
-        };
-    };
-    builds: {
-        parameters: {
-            query?: {
-                /** @description So many at most; everything where it is left out. */
-                limit?: components["parameters"]["Limit"];
-                /** @description The id behind which the page begins; the Link header of the page before has it. */
-                after?: components["parameters"]["After"];
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description All saved builds, by name */
-            200: {
-                headers: {
-                    /** @description The next page, rel="next"; left out on the last. */
-                    Link?: string;
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedBuild"][];
-                };
-            };
-            400: components["responses"]["BadRequest"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    saveBuild: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SavedBuild"];
-            };
-        };
-        responses: {
-            /** @description Save a build */
-            201: {
-                headers: {
-                    /** @description The version, for If-Match or If-None-Match. */
-                    ETag?: string;
-                    /** @description Where it is from now on. */
-                    Location?: string;
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedBuild"];
-                };
-            };
-            400: components["responses"]["BadRequest"];
-            403: components["responses"]["Forbidden"];
-            413: components["responses"]["TooLarge"];
-            415: components["responses"]["NotJson"];
-            422: components["responses"]["Invalid"];
-            503: components["responses"]["NotAvailable"];
-        };
-    };
-    build: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description One build */
-            200: {
-                headers: {
-                    /** @description The version, for If-Match or If-None-Match. */
-                    ETag?: string;
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedBuild"];
-                };
-            };
-            400: components["responses"]["BadRequest"];
-            404: components["responses"]["NotFound"];
-        };
-    };
-    changeBuild: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
-                "If-Match"?: components["parameters"]["IfMatch"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SavedBuild"];
-            };
-        };
-        responses: {
-            /** @description Change a build */
-            200: {
-                headers: {
-                    /** @description The version, for If-Match or If-None-Match. */
-                    ETag?: string;
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedBuild"];
-                };
-            };
-            400: components["responses"]["BadRequest"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["Conflict"];
-            412: components["responses"]["PreconditionFailed"];
-            413: components["responses"]["TooLarge"];
-            415: components["responses"]["NotJson"];
-            422: components["responses"]["Invalid"];
-            503: components["responses"]["NotAvailable"];
-        };
-    };
-    deleteBuild: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
-                "If-Match"?: components["parameters"]["IfMatch"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Take a build off the list; it can be restored */
-            204: {
-                headers: {
-                    /** @description The version, for If-Match or If-None-Match. */
-                    ETag?: string;
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            400: components["responses"]["BadRequest"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            412: components["responses"]["PreconditionFailed"];
-            415: components["responses"]["NotJson"];
-            503: components["responses"]["NotAvailable"];
-        };
-    };
-    restoreBuild: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
-                "If-Match"?: components["parameters"]["IfMatch"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Undo a deletion */
-            200: {
-                headers: {
-                    /** @description The version, for If-Match or If-None-Match. */
-                    ETag?: string;
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SavedBuild"];
-                };
-            };
-            400: components["responses"]["BadRequest"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            412: components["responses"]["PreconditionFailed"];
-            415: components["responses"]["NotJson"];
-            503: components["responses"]["NotAvailable"];
-        };
-    };
-    changes: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ChangesRequest"];
-            };
-        };
-        responses: {
-            /** @description Which picks change from one reading to another, and why */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Change"][];
-                };
-            };
-            400: components["responses"]["BadRequest"];
-            403: components["responses"]["Forbidden"];
-            413: components["responses"]["TooLarge"];
-            415: components["responses"]["NotJson"];
-            422: components["responses"]["Invalid"];
-            503: components["responses"]["NotAvailable"];
-        };
-    };
-    meterColour: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The color that lies under the colorimeter, of three readings */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ReadColour"];
-                };
-            };
-            400: components["responses"]["BadRequest"];
-            403: components["responses"]["Forbidden"];
-            415: components["responses"]["NotJson"];
-            503: components["responses"]["NotAvailable"];
-        };
-    };
-    photoColour: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PhotoRequest"];
-            };
-        };
-        responses: {
-            /** @description A part’s color from taps on a picture with a white card in it */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ReadColour"];
-                };
-            };
-            400: components["responses"]["BadRequest"];
-            403: components["responses"]["Forbidden"];
-            413: components["responses"]["TooLarge"];
-            415: components["responses"]["NotJson"];
-            422: components["responses"]["Invalid"];
-            503: components["responses"]["NotAvailable"];
-        };
-    };
-    depths: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["DepthsRequest"];
-            };
-        };
-        responses: {
-            /** @description How each color word holds up with depth */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Depths"];
-                };
-            };
-            400: components["responses"]["BadRequest"];
-            403: components["responses"]["Forbidden"];
-            413: components["responses"]["TooLarge"];
-            415: components["responses"]["NotJson"];
-            422: components["responses"]["Invalid"];
-            503: components["responses"]["NotAvailable"];
-        };
-    };
-    desk: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The reading last worked on, or null before the first */
-            200: {
-                headers: {
-                    /** @description The version, for If-Match or If-None-Match. */
-                    ETag?: string;
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Desk"] | null;
-                };
-            };
-            400: components["responses"]["BadRequest"];
-        };
-    };
-    layOnDesk: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
-                "If-Match"?: components["parameters"]["IfMatch"];
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Desk"];
-            };
-        };
-        responses: {
-            /** @description Keep the reading being worked on */
-            204: {
-                headers: {
-                    /** @description The version, for If-Match or If-None-Match. */
-                    ETag?: string;
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            400: components["responses"]["BadRequest"];
-            403: components["responses"]["Forbidden"];
-            412: components["responses"]["PreconditionFailed"];
-            413: components["responses"]["TooLarge"];
-            415: components["responses"]["NotJson"];
-            422: components["responses"]["Invalid"];
-            503: components["responses"]["NotAvailable"];
-        };
-    };
-    explain: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ExplainRequest"];
-            };
-        };
-        responses: {
-            /** @description Every rule that voted on one pick, and what would turn it */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Explanation"];
-                };
-            };
-            400: components["responses"]["BadRequest"];
-            403: components["responses"]["Forbidden"];
-            413: components["responses"]["TooLarge"];
-            415: components["responses"]["NotJson"];
-            422: components["responses"]["Invalid"];
-            503: components["responses"]["NotAvailable"];
-        };
-    };
-    look: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LookRequest"];
-            };
-        };
-        responses: {
-            /** @description What a bass can pick out, and from how far */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Look"];
-                };
-            };
-            400: components["responses"]["BadRequest"];
-            403: components["responses"]["Forbidden"];
-            413: components["responses"]["TooLarge"];
-            415: components["responses"]["NotJson"];
-            422: components["responses"]["Invalid"];
-            503: components["responses"]["NotAvailable"];
-        };
-    };
-    made: {
-        parameters: {
-            query?: {
-                /** @description So many at most; everything where it is left out. */
-                limit?: components["parameters"]["Limit"];
-                /** @description The id behind which the page begins; the Link header of the page before has it. */
-                after?: components["parameters"]["After"];
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The batches built, newest first */
-            200: {
-                headers: {
-                    /** @description The next page, rel="next"; left out on the last. */
-                    Link?: string;
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Made"][];
-                };
-            };
-            400: components["responses"]["BadRequest"];
-            422: components["responses"]["Invalid"];
-        };
-    };
-    make: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BatchRequest"];
-            };
-        };
-        responses: {
-            /** @description Note a batch as built and draw its parts from the inventory, all or nothing */
-            201: {
-                headers: {
-                    /** @description The version, for If-Match or If-None-Match. */
-                    ETag?: string;
-                    /** @description Where it is from now on. */
-                    Location?: string;
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Made"];
-                };
-            };
-            400: components["responses"]["BadRequest"];
-            403: components["responses"]["Forbidden"];
-            413: components["responses"]["TooLarge"];
-            415: components["responses"]["NotJson"];
-            422: components["responses"]["Invalid"];
-            503: components["responses"]["NotAvailable"];
-        };
-    };
-    madeOne: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description One batch */
-            200: {
-                headers: {
-                    /** @description The version, for If-Match or If-None-Match. */
-                    ETag?: string;
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Made"];
-                };
-            };
-            400: components["responses"]["BadRequest"];
-            404: components["responses"]["NotFound"];
-        };
-    };
-    unmake: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
-                "If-Match"?: components["parameters"]["IfMatch"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Undo: the parts go back into the inventory, once */
-            204: {
-                headers: {
-                    /** @description The version, for If-Match or If-None-Match. */
-                    ETag?: string;
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            400: components["responses"]["BadRequest"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            412: components["responses"]["PreconditionFailed"];
-            415: components["responses"]["NotJson"];
-            503: components["responses"]["NotAvailable"];
-        };
-    };
-    missing: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Parts not owned that would gain most over the saved readings */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Missing"][];
-                };
-            };
-            400: components["responses"]["BadRequest"];
-        };
-    };
-    notebook: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Export waters, readings and builds */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Notebook"];
-                };
-            };
-            400: components["responses"]["BadRequest"];
-        };
-    };
-    importNotebook: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Notebook"];
-            };
-        };
-        responses: {
-            /** @description Import waters, readings and builds, all or none */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": {
-                        waters: number;
-                        readings: number;
-                        builds: number;
-                    };
-                };
-            };
-            400: components["responses"]["BadRequest"];
-            403: components["responses"]["Forbidden"];
-            413: components["responses"]["TooLarge"];
-            415: components["responses"]["NotJson"];
-            422: components["responses"]["Invalid"];
-            503: components["responses"]["NotAvailable"];
-        };
-    };
-    opinion: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Reading"];
-            };
-        };
-        responses: {
-            /** @description The model’s second opinion on the advice for a reading */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Opinion"][];
-                };
-            };
-            400: components["responses"]["BadRequest"];
-            403: components["responses"]["Forbidden"];
-            413: components["responses"]["TooLarge"];
-            415: components["responses"]["NotJson"];
-            422: components["responses"]["Invalid"];
-            503: components["responses"]["NotAvailable"];
-        };
-    };
-    palette: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description The ETag of what the client has already. */
-                "If-None-Match"?: components["parameters"]["IfNoneMatch"];
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Colors of words and finishes, and what the facts say */
-            200: {
-                headers: {
-                    /** @description The version, for If-Match or If-None-Match. */
-                    ETag?: string;
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Palette"];
-                };
-            };
-            304: components["responses"]["NotModified"];
-            400: components["responses"]["BadRequest"];
         };
     };
     readings: {
         parameters: {
             query?: {
-                /** @description So many at most; everything where it is left out. */
+                /** @description The most entries to return; all if left out. */
                 limit?: components["parameters"]["Limit"];
-                /** @description The id behind which the page begins; the Link header of the page before has it. */
+                /** @description The page starts after this id; the Link header of the page before has it. */
                 after?: components["parameters"]["After"];
             };
             header?: never;
@@ -3636,14 +3866,14 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["KeptReading"][];
+                    "application/json": components["schemas"]["SavedReading"][];
                 };
             };
             400: components["responses"]["BadRequest"];
             422: components["responses"]["Invalid"];
         };
     };
-    keepReading: {
+    saveReading: {
         parameters: {
             query?: never;
             header?: never;
@@ -3652,7 +3882,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["KeptReading"];
+                "application/json": components["schemas"]["SavedReading"];
             };
         };
         responses: {
@@ -3661,12 +3891,12 @@ export interface operations {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */
                     ETag?: string;
-                    /** @description Where it is from now on. */
+                    /** @description The new address. */
                     Location?: string;
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["KeptReading"];
+                    "application/json": components["schemas"]["SavedReading"];
                 };
             };
             400: components["responses"]["BadRequest"];
@@ -3696,7 +3926,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["KeptReading"];
+                    "application/json": components["schemas"]["SavedReading"];
                 };
             };
             400: components["responses"]["BadRequest"];
@@ -3707,7 +3937,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
                 "If-Match"?: components["parameters"]["IfMatch"];
             };
             path: {
@@ -3717,7 +3947,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Take a reading off the list; it can be restored */
+            /** @description Delete a reading; it can be restored */
             204: {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */
@@ -3738,7 +3968,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
                 "If-Match"?: components["parameters"]["IfMatch"];
             };
             path: {
@@ -3756,7 +3986,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["KeptReading"];
+                    "application/json": components["schemas"]["SavedReading"];
                 };
             };
             400: components["responses"]["BadRequest"];
@@ -3771,7 +4001,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @description The ETag of what the client has already. */
+                /** @description The ETag of what the client already has. */
                 "If-None-Match"?: components["parameters"]["IfNoneMatch"];
             };
             path?: never;
@@ -3779,7 +4009,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Every rule, in the order of the book */
+            /** @description Every rule, in order */
             200: {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */
@@ -3798,7 +4028,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @description The ETag of what the client has already. */
+                /** @description The ETag of what the client already has. */
                 "If-None-Match"?: components["parameters"]["IfNoneMatch"];
             };
             path: {
@@ -3835,13 +4065,13 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The rules this one conflicts with, most often met first */
+            /** @description The rules this one conflicts with, most frequent first */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Meeting"][];
+                    "application/json": components["schemas"]["RuleConflict"][];
                 };
             };
             400: components["responses"]["BadRequest"];
@@ -3885,7 +4115,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description A look followed out over distance, with colors for a screen */
+            /** @description How a lure looks at each distance, with colors for a screen */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3915,7 +4145,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description The span of every distance of a look, as the chosen constants move */
+            /** @description The range of every distance of a look, as the uncertain constants vary */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3941,7 +4171,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The standing choices */
+            /** @description The settings */
             200: {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */
@@ -3955,11 +4185,11 @@ export interface operations {
             400: components["responses"]["BadRequest"];
         };
     };
-    choose: {
+    changeSettings: {
         parameters: {
             query?: never;
             header?: {
-                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
                 "If-Match"?: components["parameters"]["IfMatch"];
             };
             path?: never;
@@ -3971,7 +4201,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Change the standing choices */
+            /** @description Change the settings */
             204: {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */
@@ -3989,7 +4219,7 @@ export interface operations {
             503: components["responses"]["NotAvailable"];
         };
     };
-    sheet: {
+    shopping: {
         parameters: {
             query?: never;
             header?: never;
@@ -3998,17 +4228,17 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SheetRequest"];
+                "application/json": components["schemas"]["ShoppingRequest"];
             };
         };
         responses: {
-            /** @description How to put a build together */
+            /** @description What to buy to build the advised lure of each reading */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Sheet"];
+                    "application/json": components["schemas"]["Shopping"];
                 };
             };
             400: components["responses"]["BadRequest"];
@@ -4032,7 +4262,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Single changes to a build that gain something, the most first */
+            /** @description Single changes that improve a build, best first */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4084,9 +4314,9 @@ export interface operations {
     waters: {
         parameters: {
             query?: {
-                /** @description So many at most; everything where it is left out. */
+                /** @description The most entries to return; all if left out. */
                 limit?: components["parameters"]["Limit"];
-                /** @description The id behind which the page begins; the Link header of the page before has it. */
+                /** @description The page starts after this id; the Link header of the page before has it. */
                 after?: components["parameters"]["After"];
             };
             header?: never;
@@ -4128,7 +4358,7 @@ export interface operations {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */
                     ETag?: string;
-                    /** @description Where it is from now on. */
+                    /** @description The new address. */
                     Location?: string;
                     [name: string]: unknown;
                 };
@@ -4174,7 +4404,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
                 "If-Match"?: components["parameters"]["IfMatch"];
             };
             path: {
@@ -4214,7 +4444,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
                 "If-Match"?: components["parameters"]["IfMatch"];
             };
             path: {
@@ -4224,7 +4454,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Take a water off the list; it can be restored */
+            /** @description Delete a water; it can be restored */
             204: {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */
@@ -4245,7 +4475,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
                 "If-Match"?: components["parameters"]["IfMatch"];
             };
             path: {
@@ -4301,7 +4531,7 @@ export interface operations {
         parameters: {
             query?: never;
             header?: {
-                /** @description The ETag of the version that was read; left out, whatever is there is written over. */
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
                 "If-Match"?: components["parameters"]["IfMatch"];
             };
             path?: never;
@@ -4313,7 +4543,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Replace a build, undo that, or move on in a checklist */
+            /** @description Replace a build, undo, or move on in a checklist */
             204: {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */

@@ -2,9 +2,9 @@ import {
   answer,
   api,
   type BatchItem,
-  type KeptReading,
-  type Made,
-  type OwnedPart,
+  type SavedReading,
+  type BuiltRecord,
+  type InventoryPart,
   type Reading,
   type SavedBuild,
   type Water,
@@ -38,10 +38,10 @@ async function write<T>(what: Written, request: Promise<T>): Promise<T> {
 const at = (id: string) => ({ params: { path: { id } } })
 
 export const parts = {
-  add: (body: OwnedPart[]) => write('parts', answer<OwnedPart[]>(api.POST('/api/bin', { body }))),
-  change: (body: OwnedPart[]) => write('parts', answer<OwnedPart[]>(api.PUT('/api/bin', { body }))),
-  remove: (ids: string[]) => write('parts', answer(api.POST('/api/bin/delete', { body: { ids } }))),
-  restore: (ids: string[]) => write('parts', answer(api.POST('/api/bin/restore', { body: { ids } }))),
+  add: (body: InventoryPart[]) => write('parts', answer<InventoryPart[]>(api.POST('/api/parts', { body }))),
+  change: (body: InventoryPart[]) => write('parts', answer<InventoryPart[]>(api.PUT('/api/parts', { body }))),
+  remove: (ids: string[]) => write('parts', answer(api.POST('/api/parts/delete', { body: { ids } }))),
+  restore: (ids: string[]) => write('parts', answer(api.POST('/api/parts/restore', { body: { ids } }))),
 }
 
 export const swatches = {
@@ -55,8 +55,8 @@ export const builds = {
 }
 
 export const built = {
-  add: (items: BatchItem[]) => write('built', answer<Made>(api.POST('/api/made', { body: { items } }))),
-  undo: (id: string) => write('built', answer(api.POST('/api/made/{id}/undo', at(id)))),
+  add: (items: BatchItem[]) => write('built', answer<BuiltRecord>(api.POST('/api/built', { body: { items } }))),
+  undo: (id: string) => write('built', answer(api.POST('/api/built/{id}/undo', at(id)))),
 }
 
 export const waters = {
@@ -70,7 +70,7 @@ export const readings = {
   add: (reading: Reading, waterId: string | null) =>
     write(
       'readings',
-      answer<KeptReading>(api.POST('/api/readings', { body: { reading, water_id: waterId, note: '' } })),
+      answer<SavedReading>(api.POST('/api/readings', { body: { reading, water_id: waterId, note: '' } })),
     ),
   remove: (id: string) => write('readings', answer(api.DELETE('/api/readings/{id}', at(id)))),
   restore: (id: string) => write('readings', answer(api.POST('/api/readings/{id}/restore', at(id)))),

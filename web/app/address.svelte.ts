@@ -1,4 +1,4 @@
-import type { Composition, OwnedPart, Reading } from '../api/client'
+import type { Composition, InventoryPart, Reading } from '../api/client'
 import { slotsOf, type Slot } from '../parts/slots'
 import type { LureKind } from '../words/vocabulary'
 
@@ -49,14 +49,14 @@ export function buildParams(build: Composition): [string, string][] {
 }
 
 /** The build that parameters stand for, with owned parts looked up; null where there is none or a part is gone. */
-export function buildFrom(params: URLSearchParams, parts: readonly OwnedPart[]): Composition | null {
+export function buildFrom(params: URLSearchParams, parts: readonly InventoryPart[]): Composition | null {
   const fields = fromParams('b', params)
   if (!fields || typeof fields.lure !== 'string') return null
   const lure = fields.lure as LureKind
-  const part = (slot: Slot): OwnedPart | null | undefined => {
+  const part = (slot: Slot): InventoryPart | null | undefined => {
     const named = fields[slot]
     if (named === undefined) return null
-    return typeof named === 'string' ? parts.find((one) => one.id === named) : (named as OwnedPart)
+    return typeof named === 'string' ? parts.find((one) => one.id === named) : (named as InventoryPart)
   }
   const slots = slotsOf(lure)
   const found = slots.map((slot) => [slot, part(slot)] as const)

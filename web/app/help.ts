@@ -9,6 +9,7 @@ export type ScreenName =
   | 'Settings'
   | 'Batch build'
   | 'Colors by depth'
+  | 'How to measure visibility'
   | 'Page not found'
 
 /** What each screen is for and how to work it, a few sentences each. */
@@ -36,14 +37,14 @@ export const HELP: Record<ScreenName, readonly string[]> = {
   ],
   Parts: [
     'The parts you own. Add them one by one or import a table, and search by any word.',
-    'Tick several parts to change them at once. Every change can be undone until the next one.',
+    'Check several parts to change them at once. Every change can be undone until the next one.',
   ],
   Rules: [
     'Every rule behind the advice, with what it says, when it applies and the facts it rests on.',
     'Open a rule to see which other rules it conflicts with and to load a reading where it decides.',
   ],
   Logbook: [
-    'Saved readings and your waters. Tick two readings to compare them.',
+    'Saved readings and your waters. Check two readings to compare them.',
     'What you enter for a water is filled in when you take a reading there.',
   ],
   Settings: [
@@ -52,5 +53,8 @@ export const HELP: Record<ScreenName, readonly string[]> = {
   ],
   'Batch build': ['Several builds in one sitting: what they use, what is missing, and the order of work.'],
   'Colors by depth': ['How each color holds up as it goes deeper in this water.'],
+  'How to measure visibility': [
+    'How to measure with a lure on a marked line how deep you can see, and why it matters.',
+  ],
   'Page not found': ['There is no page at this address.'],
 }

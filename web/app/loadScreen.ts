@@ -15,6 +15,7 @@ export const LOADS: Record<ScreenName, Load> = {
   Settings: () => import('../screens/settings/Settings.svelte'),
   'Batch build': () => import('../screens/build-sheet/Batch.svelte'),
   'Colors by depth': () => import('../screens/depths/Depths.svelte'),
+  'How to measure visibility': () => import('../screens/visibility/Visibility.svelte'),
   'Page not found': () => import('../screens/not-found/NotFound.svelte'),
 }
 
@@ -29,6 +30,7 @@ export const PATHS: Record<ScreenName, string> = {
   Settings: '/settings',
   'Batch build': '/batch',
   'Colors by depth': '/depths',
+  'How to measure visibility': '/visibility',
   'Page not found': '*',
 }
 

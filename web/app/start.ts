@@ -12,5 +12,6 @@ export async function start(): Promise<void> {
   }
   settings.start(first.settings.document, first.settings.version)
   if (first.current) currentReading.start(first.current.document, first.current.version)
+  else currentReading.isFirstRun = true
   if (first.advice) knowAdvice(currentReading.asked, first.advice)
 }

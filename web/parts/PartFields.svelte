@@ -1,7 +1,7 @@
 <script lang="ts">
   import Minus from '@lucide/svelte/icons/minus'
   import Button from '../ui/Button.svelte'
-  import type { OwnedPart } from '../api/client'
+  import type { InventoryPart } from '../api/client'
   import { capital, fraction, show } from '../words/words'
   import {
     ARMS,
@@ -24,15 +24,17 @@
   } from '../words/vocabulary'
   import Field from '../ui/Field.svelte'
   import ColourField from './ColourField.svelte'
-  import { FIELDS } from './part'
+  import { fieldLabel, FIELDS, isShort } from './part'
 
   /** The fields that a part of its kind is judged by. */
   interface Props {
-    part: OwnedPart
-    onset: (change: Partial<OwnedPart>) => void
+    part: InventoryPart
+    onset: (change: Partial<InventoryPart>) => void
     extra?: readonly { name: string; hex: string }[]
+    /** The short form has what names a part at the bench; the rest is what else it is judged by. */
+    which?: 'short' | 'rest' | 'all'
   }
-  let { part, onset, extra = [] }: Props = $props()
+  let { part, onset, extra = [], which = 'all' }: Props = $props()
 
   const WORDS = {
     arm: ARMS,
@@ -48,16 +50,6 @@
     fluorescent: ['', ...FLUORESCENCES],
     hook: ['', ...HOOK_SIZES],
   } as const
-  const LABELS: Partial<Record<keyof OwnedPart, string>> = {
-    metal_of_head: 'Metal',
-    strands: 'Material',
-    strand_pattern: 'Pattern',
-    belly_shape: 'Belly shape',
-    trim: 'Trim',
-    surface: 'Surface',
-    fluorescent: 'Fluorescent',
-    hook: 'Hook',
-  }
   const WEIGHTS = [1 / 8, 3 / 16, 1 / 4, 5 / 16, 3 / 8, 7 / 16, 1 / 2, 5 / 8, 3 / 4, 1, 5 / 4, 3 / 2]
   const BLADE_NUMBERS = Array.from(
     { length: BOUNDS.mostBlade - BOUNDS.leastBlade + 1 },
@@ -70,7 +62,9 @@
     [0.3, 'little: clear'],
   ] as const
   const fields = $derived(
-    FIELDS[part.kind].filter((field) => field !== 'colour' || part.kind !== 'blade' || !part.metal),
+    FIELDS[part.kind]
+      .filter((field) => field !== 'colour' || part.kind !== 'blade' || !part.metal)
+      .filter((field) => which === 'all' || isShort(field, part.kind) === (which === 'short')),
   )
 
   /** The most colors of a list, and what one more starts as. */
@@ -87,16 +81,16 @@
     onset({ [list]: colours })
   }
 
-  const isWords = (field: keyof OwnedPart): field is keyof typeof WORDS => field in WORDS
+  const isWords = (field: keyof InventoryPart): field is keyof typeof WORDS => field in WORDS
   const optionWords = (field: keyof typeof WORDS, word: string) =>
     word === ''
       ? field === 'hook'
         ? 'as usual'
-        : 'as its word'
+        : 'as usual for its color'
       : field === 'belly_shape'
         ? capital(BELLY_SHAPE_LABELS[word as keyof typeof BELLY_SHAPE_LABELS])
         : field === 'shape' && word === 'bladed_jig'
-          ? 'Plate'
+          ? 'Bladed-jig blade'
           : capital(show(word))
 </script>
 
@@ -144,7 +138,7 @@
         </select>{/snippet}</Field
     >
   {:else if field === 'weight_oz'}
-    <Field label="Weight, oz"
+    <Field label="{fieldLabel(field)}, oz"
       >{#snippet children(tied)}<select
           class="select border-edge h-11 w-28"
           value={part.weight_oz}
@@ -167,7 +161,7 @@
         </select>{/snippet}</Field
     >
   {:else if field === 'length_in'}
-    <Field label="Length, in"
+    <Field label="{fieldLabel(field)}, in"
       >{#snippet children(tied)}<input
           class="input border-edge h-11 w-24"
           type="number"
@@ -189,7 +183,7 @@
             onset(
               word === 'paint'
                 ? { metal: null, darkened: false, colour: 'white' }
-                : { metal: word as NonNullable<OwnedPart['metal']>, colour: null },
+                : { metal: word as NonNullable<InventoryPart['metal']>, colour: null },
             )
           }}
           {...tied}
@@ -208,12 +202,12 @@
           checked={part.darkened}
           onchange={(event) => onset({ darkened: event.currentTarget.checked })}
         />
-        Marked with marker
+        Darkened with marker
       </label>
     {/if}
   {:else if field === 'lures'}
     <fieldset class="text-[0.8125rem]">
-      <legend class="mb-1 font-bold">Made into</legend>
+      <legend class="mb-1 font-bold">{fieldLabel(field)}</legend>
       <div class="flex flex-wrap gap-x-3">
         {#each LURE_KINDS as lure (lure)}
           <label class="flex h-11 items-center gap-1.5">
@@ -244,11 +238,11 @@
     >
   {:else if isWords(field)}
     {#if field !== 'arm' || part.lures?.includes('spinnerbait')}
-      <Field label={LABELS[field] ?? capital(show(field))}
+      <Field label={fieldLabel(field)}
         >{#snippet children(tied)}<select
             class="select border-edge h-11 w-36"
             value={part[field] ?? WORDS[field][0]}
-            onchange={(event) => onset({ [field]: event.currentTarget.value || null } as Partial<OwnedPart>)}
+            onchange={(event) => onset({ [field]: event.currentTarget.value || null } as Partial<InventoryPart>)}
             {...tied}
           >
             {#each WORDS[field] as word (word)}

@@ -1,4 +1,4 @@
-import type { OwnedPart } from '../api/client'
+import type { InventoryPart } from '../api/client'
 import {
   BELLY_SHAPE_LABELS,
   COLOUR_HEX,
@@ -8,9 +8,9 @@ import {
   PART_KINDS,
   type Colour,
 } from '../words/vocabulary'
-import { fraction, list, partLength, show, weight } from '../words/words'
+import { capital, fraction, list, partLength, show, weight } from '../words/words'
 
-export type Kind = OwnedPart['kind']
+export type Kind = InventoryPart['kind']
 
 export const KINDS: readonly Kind[] = PART_KINDS
 
@@ -24,11 +24,11 @@ export const PLURALS: Record<Kind, string> = {
   clevis: 'Clevises',
   spacer: 'Spacers',
   swivel: 'Swivels',
-  collar: 'Collars',
+  collar: 'Cable ties',
 }
 
 /** Which fields of a part say something for its kind, in the order they are asked. */
-export const FIELDS: Record<Kind, readonly (keyof OwnedPart)[]> = {
+export const FIELDS: Record<Kind, readonly (keyof InventoryPart)[]> = {
   head: ['weight_oz', 'colour', 'belly', 'eye', 'lures', 'arm', 'metal_of_head', 'hook'],
   blade: ['shape', 'number', 'metal', 'darkened', 'colour'],
   skirt: ['colour', 'accents', 'belly', 'opacity', 'strands', 'strand_pattern', 'trim', 'fluorescent'],
@@ -52,9 +52,31 @@ export const FIELDS: Record<Kind, readonly (keyof OwnedPart)[]> = {
   collar: ['size'],
 }
 
+/** What the short form asks beside name, type and count. */
+export function isShort(field: keyof InventoryPart, kind: Kind): boolean {
+  return field === 'metal' || field === 'colour' || field === 'size' || (field === 'hook' && kind === 'hook')
+}
+
+const FIELD_LABELS: Partial<Record<keyof InventoryPart, string>> = {
+  weight_oz: 'Weight',
+  lures: 'For lures',
+  metal_of_head: 'Metal',
+  strands: 'Material',
+  strand_pattern: 'Pattern',
+  belly_shape: 'Belly shape',
+  hook: 'Hook',
+  plastic: 'Material',
+  length_in: 'Length',
+}
+
+/** What a field of a part is called on screen. */
+export function fieldLabel(field: keyof InventoryPart): string {
+  return FIELD_LABELS[field] ?? capital(field.replaceAll('_', ' '))
+}
+
 /** A part of a kind to start from. */
-export function blank(kind: Kind): OwnedPart {
-  const part: OwnedPart = {
+export function blank(kind: Kind): InventoryPart {
+  const part: InventoryPart = {
     kind,
     name: '',
     count: 1,
@@ -99,13 +121,13 @@ export function hexOf(colour: string | null | undefined): string {
 }
 
 /** The colours a part shows, base first. */
-export function swatches(part: OwnedPart): string[] {
+export function swatches(part: InventoryPart): string[] {
   if (part.kind === 'blade' && part.metal) return [part.darkened ? DARKENED_HEX : FINISH_HEX[part.metal]]
   return part.colour ? [part.colour, ...(part.accents ?? []), ...(part.belly ?? [])].map((colour) => hexOf(colour)) : []
 }
 
 /** What a part measures, in a few words. */
-export function measureWords(part: OwnedPart, metric: boolean): string {
+export function measureWords(part: InventoryPart, metric: boolean): string {
   switch (part.kind) {
     case 'head':
       return [
@@ -116,7 +138,10 @@ export function measureWords(part: OwnedPart, metric: boolean): string {
         ...(part.arm === 'short' ? ['short arm'] : []),
       ].join(', ')
     case 'blade':
-      return `${part.shape === 'bladed_jig' ? 'plate' : show(part.shape ?? '')} #${part.number ?? ''}${part.darkened ? ', darkened' : ''}`
+      return [
+        `${part.shape === 'bladed_jig' ? 'bladed-jig blade' : show(part.shape ?? '')} #${part.number ?? ''}`,
+        ...(part.darkened ? ['darkened'] : []),
+      ].join(', ')
     case 'skirt':
       return [
         show(part.strands ?? 'silicone'),
@@ -139,16 +164,16 @@ export function measureWords(part: OwnedPart, metric: boolean): string {
   }
 }
 
-function see(part: OwnedPart): string[] {
+function see(part: InventoryPart): string[] {
   return (part.opacity ?? OPACITIES.opaque) < OPACITIES.leastOpaque ? ['see-through'] : []
 }
 
-export function isLow(part: OwnedPart): boolean {
+export function isLow(part: InventoryPart): boolean {
   return part.low_at != null && (part.count ?? 0) <= part.low_at
 }
 
 /** What a search may hit, in lower case. */
-export function searchText(part: OwnedPart): string {
+export function searchText(part: InventoryPart): string {
   return [
     part.name,
     part.kind,

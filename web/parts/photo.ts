@@ -1,4 +1,4 @@
-import type { Tap } from '../api/client'
+import type { PhotoSample } from '../api/client'
 
 export const MOST_BYTES = 40_000_000
 const MOST_ACROSS = 1600
@@ -9,13 +9,13 @@ const REACH = 6
 export async function openPicture(file: File): Promise<ImageBitmap> {
   if (file.size > MOST_BYTES)
     throw new Error(
-      `This picture has ${Math.round(file.size / 1e6)} MB; at most 40 MB are opened. Take it at a smaller size.`,
+      `This picture has ${Math.round(file.size / 1e6)} MB. The limit is 40 MB: take it at a smaller size.`,
     )
   let full: ImageBitmap
   try {
     full = await createImageBitmap(file)
   } catch {
-    throw new Error('This file is no picture the browser can open. A JPEG, PNG or WebP is expected.')
+    throw new Error('The browser cannot open this picture. Use a JPEG, PNG or WebP file.')
   }
   const scale = Math.min(1, MOST_ACROSS / Math.max(full.width, full.height))
   return createImageBitmap(full, {
@@ -35,7 +35,7 @@ function fromLight(light: number): number {
 }
 
 /** Reads the pixels about a point, averaged as amounts of light. What they mean is worked out by the server. */
-export function tapAt(context: CanvasRenderingContext2D, x: number, y: number): Tap {
+export function tapAt(context: CanvasRenderingContext2D, x: number, y: number): PhotoSample {
   const left = Math.max(0, Math.round(x) - REACH)
   const top = Math.max(0, Math.round(y) - REACH)
   const { data } = context.getImageData(left, top, 2 * REACH + 1, 2 * REACH + 1)

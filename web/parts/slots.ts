@@ -1,4 +1,4 @@
-import type { Composition, OwnedPart } from '../api/client'
+import type { Composition, InventoryPart } from '../api/client'
 import type { LureKind } from '../words/vocabulary'
 import type { Kind } from './part'
 
@@ -40,7 +40,12 @@ export function canBeEmpty(slot: Slot, lure: LureKind): boolean {
 }
 
 /** The parts of the bin that go into a slot of a lure; heads of lead only where lead is used. */
-export function partsFor(slot: Slot, lure: LureKind, parts: readonly OwnedPart[], leadFree: boolean): OwnedPart[] {
+export function partsFor(
+  slot: Slot,
+  lure: LureKind,
+  parts: readonly InventoryPart[],
+  leadFree: boolean,
+): InventoryPart[] {
   return parts.filter(
     (part) =>
       part.kind === KIND_OF[slot] &&
@@ -52,26 +57,14 @@ export function partsFor(slot: Slot, lure: LureKind, parts: readonly OwnedPart[]
 }
 
 /** The next part of a slot, round and round; an empty slot is one of its places where it may stay empty. */
-export function step(build: Composition, slot: Slot, parts: readonly OwnedPart[], by: 1 | -1): OwnedPart | null {
-  const choices: (OwnedPart | null)[] = [...(canBeEmpty(slot, build.lure) ? [null] : []), ...parts]
+export function step(
+  build: Composition,
+  slot: Slot,
+  parts: readonly InventoryPart[],
+  by: 1 | -1,
+): InventoryPart | null {
+  const choices: (InventoryPart | null)[] = [...(canBeEmpty(slot, build.lure) ? [null] : []), ...parts]
   const now = build[slot]
   const at = choices.findIndex((choice) => (choice === null ? now == null : choice.id != null && choice.id === now?.id))
   return choices[(at + by + choices.length) % choices.length] ?? null
-}
-
-/** A lure out of the first parts that fit; null where the bin lacks one that has to be there. */
-export function firstBuild(lure: LureKind, parts: readonly OwnedPart[], leadFree: boolean): Composition | null {
-  const first = (slot: Slot) => partsFor(slot, lure, parts, leadFree)[0] ?? null
-  const head = first('head')
-  if (!head) return null
-  const has = slotsOf(lure)
-  return {
-    lure,
-    head,
-    front: null,
-    rear: has.includes('rear') ? first('rear') : null,
-    skirt: first('skirt'),
-    trailer: first('trailer'),
-    hook: null,
-  }
 }

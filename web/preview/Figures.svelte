@@ -2,10 +2,11 @@
   import type { From, LookPart, Reading, Scene } from '../api/client'
   import { sensitivityFor } from '../api/queries'
   import { settings } from '../stores/settings.svelte'
-  import { capital, round, waterLength, waterLengthBand } from '../words/words'
+  import { capital, round, show, waterLength, waterLengthBand } from '../words/words'
   import { LIMITS } from '../words/vocabulary'
   import { partName } from './partName'
   import Curves from './Curves.svelte'
+  import Term from '../ui/Term.svelte'
   import Plot from './Plot.svelte'
 
   /** Contrast over distance as a plot, and the same figures as a table. */
@@ -108,7 +109,7 @@
       .map(
         (pair) =>
           `${capital(partName(drawn(pair.a)))} and ${partName(drawn(pair.b))}: ${
-            pair.split_range_in > 0 ? `separate to ${waterLength(pair.split_range_in, metric)}` : 'look like one'
+            pair.split_range_in > 0 ? `separate to ${waterLength(pair.split_range_in, metric)}` : 'look like one color'
           }.`,
       )
       .join(' '),
@@ -127,13 +128,13 @@
   <div class="grid gap-x-8 gap-y-6 pt-3 lg:grid-cols-2">
     <div>
       <p class="mb-1 text-xs">
-        Contrast against the water over distance ({metric ? 'cm' : 'in'}), each mark ten times the last. Not visible
-        below {LIMITS.lostBelow}, the thin line; metal at a glint. Shaded: where that may happen, as far as the model’s
-        constants are known.
+        Contrast with the water by distance ({metric ? 'cm' : 'in'}); each line of the scale is ten times the one below.
+        Below {LIMITS.lostBelow}, the thin line, a part is not visible. Metal is shown when it flashes. Shaded: how
+        uncertain that point is.
       </p>
       <Plot
         name="parts"
-        label="Contrast over distance"
+        label="Contrast by distance"
         summary={partsSummary}
         reads="{away} away: {shownParts
           .map((part) => `${partName(part)} ${signed(part.contrast[at] ?? 0)}`)
@@ -156,13 +157,13 @@
     </div>
     <div>
       <p class="mb-1 text-xs">
-        Difference between two parts over distance ({metric ? 'cm' : 'in'}), in just-noticeable steps. Below {LIMITS.oneUpTo},
-        the thin line, the two look like one.
+        Difference between two parts by distance ({metric ? 'cm' : 'in'}), in just-noticeable differences (JND). Below
+        {LIMITS.oneUpTo}, the thin line, the two look like one color.
       </p>
       {#if scene.pairs.length > 0}
         <Plot
           name="pairs"
-          label="Difference over distance"
+          label="Difference by distance"
           summary={pairsSummary}
           reads="{away} away: {scene.pairs
             .map(
@@ -186,13 +187,15 @@
         </Plot>
       {/if}
     </div>
-    <table class="w-full self-start text-left text-[0.8125rem] sm:text-sm [&_td]:pr-2 [&_th]:pr-2">
+    <table
+      class="w-full self-start text-left text-[0.8125rem] sm:text-sm [&_td]:pr-1 sm:[&_td]:pr-2 [&_th]:pr-1 sm:[&_th]:pr-2"
+    >
       <thead class="text-faint text-xs">
         <tr
-          ><th class="py-1 font-normal">Part</th><th class="font-normal">Contrast</th><th class="font-normal"
-            >At a glint</th
-          ><th class="font-normal">{away} away</th><th class="font-normal">Visible to</th><th class="font-normal"
-            >Glint to</th
+          ><th class="py-1 font-normal">Part</th><th class="font-normal"><Term of="contrast" /></th><th
+            class="font-normal"><Term of="flash" /></th
+          ><th class="font-normal">{away} away</th><th class="font-normal"><Term of="visible" /></th><th
+            class="font-normal">Flash visible to</th
           ></tr
         >
       </thead>
@@ -218,13 +221,15 @@
         {/each}
       </tbody>
     </table>
-    <table class="w-full self-start text-left text-[0.8125rem] sm:text-sm [&_td]:pr-2 [&_th]:pr-2">
+    <table
+      class="w-full self-start text-left text-[0.8125rem] sm:text-sm [&_td]:pr-1 sm:[&_td]:pr-2 [&_th]:pr-1 sm:[&_th]:pr-2"
+    >
       <thead class="text-faint text-xs">
         <tr
-          ><th class="py-1 font-normal">Pair</th><th class="font-normal">In the hand</th><th class="font-normal"
-            >Color, tone</th
-          ><th class="font-normal">{away} away</th><th class="font-normal">Reads as</th><th class="font-normal"
-            >Separate to</th
+          ><th class="py-1 font-normal">Pair</th><th class="font-normal"><Term of="hand" shown="In the hand" /></th><th
+            class="font-normal"><Term of="jnd" shown="Color, brightness" /></th
+          ><th class="font-normal">{away} away</th><th class="font-normal"><Term of="looks" /></th><th
+            class="font-normal"><Term of="separate" shown="Separate to" /></th
           ></tr
         >
       </thead>
@@ -238,7 +243,7 @@
             <td>{round(pair.in_hand_de00, 0)} ΔE</td>
             <td>{round(pair.colour_jnd, 1)}, {round(pair.tone_jnd, 1)} JND</td>
             <td>{round(scene.pairs[i]?.jnd[at] ?? 0, 1)} JND</td>
-            <td class="font-semibold">{pair.reads}</td>
+            <td class="font-semibold">{show(pair.reads)}</td>
             <td>{length(pair.split_range_in, spanBetween(pair.a, pair.b))}</td>
           </tr>
         {/each}

@@ -184,7 +184,7 @@
     {/each}
   </div>
   <div class="order-4 flex flex-wrap items-center gap-3">
-    <p class="text-faint flex-1 basis-48 text-xs">Hatched: no part of it can be told apart.</p>
+    <p class="text-faint flex-1 basis-48 text-xs">Hatched: not visible.</p>
     <div class="flex flex-wrap items-center gap-x-3 gap-y-1">
       <p class="text-faint text-xs">Near and far as seen by</p>
       {@render pick('Eyes', EYES, eye, (value) => (eye = value === 'bass' ? 'bass' : 'person'))}
@@ -193,6 +193,6 @@
 </Later>
 {#if scene && !scene.look.water.colour_vision}
   <p class="border-base-content order-4 border-2 p-2 text-sm font-semibold">
-    Less than 1 lux reaches the lure: too dark for color, only light and dark count.
+    Less than 1 lux reaches the lure: too dark for color, so only light and dark matter.
   </p>
 {/if}

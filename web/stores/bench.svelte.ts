@@ -1,4 +1,4 @@
-import { answer, api, type Composition, type OwnedPart, type Workbench, type WorkbenchChange } from '../api/client'
+import { answer, api, type Composition, type InventoryPart, type Workbench, type WorkbenchChange } from '../api/client'
 import { whenWritten } from '../api/writes'
 import { slotsOf, type Slot } from '../parts/slots'
 import type { LureKind } from '../words/vocabulary'
@@ -20,6 +20,8 @@ class BenchTop {
   #builds = $state.raw<Builds>({})
   #past = $state.raw<readonly Composition[]>([])
   #checklists = $state.raw<Record<string, number>>({})
+  /** How many changes were made here. */
+  #edits = 0
   /** Whether the server has said what is there. */
   isLoaded = $state(false)
   slot = $state<Slot>('skirt')
@@ -47,6 +49,7 @@ class BenchTop {
   }
 
   replace(build: Composition): void {
+    this.#edits++
     const replaced = this.#builds[build.lure]
     if (replaced) this.#past = [...this.#past, replaced].slice(-MOST_PAST)
     this.#builds = { ...this.#builds, [build.lure]: build }
@@ -54,7 +57,7 @@ class BenchTop {
     this.#writes.add({ build })
   }
 
-  put(lure: LureKind, slot: Slot, part: OwnedPart | null): void {
+  put(lure: LureKind, slot: Slot, part: InventoryPart | null): void {
     const before = this.build(lure)
     const build = before && withPart(before, slot, part)
     if (build) this.replace(build)
@@ -64,6 +67,7 @@ class BenchTop {
   undo(shown: LureKind): void {
     const last = this.#past.at(-1)
     if (!last) return
+    this.#edits++
     this.#past = this.#past.slice(0, -1)
     this.#builds = { ...this.#builds, [last.lure]: last }
     this.slotOf(last.lure)
@@ -77,6 +81,7 @@ class BenchTop {
   }
 
   moveTo(key: string, step: number): void {
+    this.#edits++
     this.#checklists = { ...this.#checklists, [key]: step }
     this.#writes.add({ checklist: { build: key, step } })
   }
@@ -99,8 +104,11 @@ class BenchTop {
   }
 
   async #read(): Promise<void> {
+    const edits = this.#edits
     const workbench = await answer(api.GET(PATH))
-    if (workbench) this.#take(workbench)
+    // What was changed here meanwhile is newer than the answer: it is sent first, and then read again.
+    if (edits !== this.#edits) this.#writes.add('read')
+    else if (workbench) this.#take(workbench)
     else for (const change of leftInBrowser()) await this.#send(change, false).then(() => this.#apply(change))
   }
 
@@ -141,7 +149,7 @@ function partNames(builds: readonly Composition[]): Record<string, string | null
 }
 
 /** A build with another part in a slot, or with none; null where it cannot do without. */
-export function withPart(build: Composition, slot: Slot, part: OwnedPart | null): Composition | null {
+export function withPart(build: Composition, slot: Slot, part: InventoryPart | null): Composition | null {
   if (slot === 'head' && !part) return null
   // A front blade hangs before a rear one, or is the only one.
   return { ...build, [slot]: part, ...(slot === 'rear' && !part ? { front: null } : {}) }

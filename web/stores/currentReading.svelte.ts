@@ -21,7 +21,7 @@ const FIRST: Reading = {
   bite: 'normal',
   bass: 'largemouth',
 }
-const PATH = '/api/desk'
+const PATH = '/api/current-reading'
 
 type Body = { reading: Reading; water_id: string | null }
 
@@ -29,6 +29,8 @@ type Body = { reading: Reading; water_id: string | null }
 class CurrentReading {
   reading = $state<Reading>({ ...FIRST })
   waterId = $state<string | null>(null)
+  /** Whether no reading was ever taken when the page was opened. */
+  isFirstRun = $state(false)
   /** The reading as it was before its last change, for as long as one field alone differs from it. */
   lastChange = $state<{ before: Reading; field: keyof Reading } | null>(null)
   #writes = new LatestWrite<Body>(
@@ -48,6 +50,7 @@ class CurrentReading {
 
   async load(): Promise<void> {
     const kept = await answer(api.GET(PATH))
+    this.isFirstRun = kept === null
     if (kept) this.#take(kept)
   }
 

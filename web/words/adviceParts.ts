@@ -25,17 +25,17 @@ export interface Part {
 
 const PAIRINGS: Record<Pairing, string> = {
   match: 'Match: skirt and trailer in one color',
-  tonal: 'Tonal: close shades',
-  accent: 'Accent: same family with an accent',
-  contrast: 'Contrast: skirt and trailer stand apart',
+  tonal: 'Close shades',
+  accent: 'Same family with an accent',
+  contrast: 'Contrast: two clearly different colors',
 }
 
 const INTENTS: Record<Advice['intent'], string> = {
-  vanish: 'to blend in',
-  pass_for_forage: 'to match the forage',
-  be_found: 'to stand out',
-  shock: 'to trigger a strike',
-  cast_shadow: 'to show a silhouette',
+  blend_in: 'to blend in',
+  match_forage: 'to match the forage',
+  stand_out: 'to stand out',
+  trigger_strike: 'to trigger a strike',
+  show_silhouette: 'to show a silhouette',
 }
 
 /** The lure and what the fish should make of it. */

@@ -12,35 +12,35 @@ export const QUESTIONS: Question[] = [
     key: 'pairing',
     label: 'Skirt and trailer',
     schools: [
-      ['ladder', 'Match in clear water, clash in mud'],
-      ['one_tone', 'Always one tone'],
-      ['forage_mix', 'One family with an odd fleck'],
+      ['ladder', 'Match in clear water, contrast in dirty water'],
+      ['one_tone', 'Always one color'],
+      ['forage_mix', 'One color family with an accent'],
     ],
   },
   {
     key: 'finish',
     label: 'Blade finish',
     schools: [
-      ['water_then_sun', 'By water; by sun at both ends'],
+      ['water_then_sun', 'By water, but by sun in muddy and very clear water'],
       ['water', 'By water only'],
       ['sun', 'By sun only'],
-      ['two_blade', 'A dull one and a gold one'],
+      ['two_blade', 'Carry two blades: dull and gold'],
     ],
   },
   {
     key: 'dirty',
-    label: 'Base colour in dirty water',
+    label: 'Base color in dirty water',
     schools: [
       ['dark', 'Dark'],
       ['bright', 'Bright'],
-      ['natural', 'Stay natural'],
+      ['natural', 'Natural colors'],
     ],
   },
   {
     key: 'shad_start',
-    label: 'First lure among shad',
+    label: 'First lure where there are shad',
     schools: [
-      ['clarity', 'As the clarity says'],
+      ['clarity', 'Choose by clarity'],
       ['chartreuse_white', 'Always chartreuse and white'],
     ],
   },
@@ -48,16 +48,16 @@ export const QUESTIONS: Question[] = [
     key: 'red_spring',
     label: 'Red-orange in spring',
     schools: [
-      ['where_they_turn', 'Where crawfish turn'],
-      ['skip', 'Leave it be'],
+      ['where_they_turn', 'Where crawfish turn red'],
+      ['skip', 'Do not use it'],
     ],
   },
   {
     key: 'wood',
     label: 'Bladed jig in wood',
     schools: [
-      ['knock', 'Heavier, and knock'],
-      ['avoid', 'Keep it out'],
+      ['knock', 'Heavier, and bump the wood'],
+      ['avoid', 'Avoid wood'],
     ],
   },
 ]

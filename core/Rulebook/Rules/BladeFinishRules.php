@@ -91,15 +91,15 @@ final class BladeFinishRules
                 not(all(forage(Forage::Shad), visibility()->over(feet(3)))),
             )
             ->pick(Blades::finish(Finish::Gold))
-            ->because('Wind on the water: gold.');
+            ->because('Wind on the water calls for gold.');
 
         yield $water('W7.tint')->with('W2')->when(stainedByAnything(), visibility()->between(feet(1), feet(3)))
             ->pick(Blades::finish(Finish::Gold))
-            ->because('Tinted water with one to three feet of visibility: gold.');
+            ->because('Tinted water with one to three feet of visibility calls for gold.');
 
         yield $water('W7.tea')->special()->with('S12')->when(tint(Tint::Tannic, Tint::Clay), visibility()->between(feet(1), feet(3)))
             ->pick(Blades::finish(Finish::Gold))
-            ->because('Brown water with one to three feet of visibility: keep the skirt natural and let a gold blade be seen.');
+            ->because('Brown water with one to three feet of visibility: keep the skirt natural and add a gold blade.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -111,23 +111,23 @@ final class BladeFinishRules
 
         yield $both('B4.mud.sun')->with('X13', 'W4')->when(muddy(), sunny())
             ->pick(Blades::finish(Finish::Gold), Blades::frontFinish(Finish::Silver))
-            ->because('Mud with sun on it: bare metal, because only a flash gets through. One of each metal covers both.');
+            ->because('Sun on muddy water: bare metal, because only a flash gets through. One gold and one silver blade cover both.');
 
         yield $both('B4.mud.cloud')->when(muddy(), cloudy(), not(forage(Forage::Crawfish)))
             ->pick(Blades::finish(Finish::PaintedChartreuse))
-            ->because('Mud without sun: metal has nothing to reflect, paint still shows.');
+            ->because('Muddy water without sun: metal has nothing to reflect, but paint still shows.');
 
         yield $both('B4.mud.cloud.craw')->when(muddy(), cloudy(), forage(Forage::Crawfish))
             ->pick(Blades::finish(Finish::PaintedOrange))
-            ->because('Mud without sun: metal has nothing to reflect, paint in a crawfish color still shows.');
+            ->because('Muddy water without sun: metal has nothing to reflect, but crawfish-colored paint still shows.');
 
         yield $both('B4.clear.sun.baitfish')->when(veryClear(), sunny(), forage(Forage::Shad, Forage::Crappie))
             ->pick(Blades::finish(Finish::PaintedWhite))
-            ->because('Sun in very clear water: metal flashes too hard, white paint looks like a fish’s side.');
+            ->because('Sun in very clear water: metal flashes too much, and white paint looks like the side of a baitfish.');
 
         yield $both('B4.clear.sun')->with('W5')->when(veryClear(), sunny(), not(forage(Forage::Shad, Forage::Crappie)))
             ->pick(Blades::finish(Finish::GreenPumpkin))
-            ->because('Sun in very clear water: metal flashes too hard, a dark painted blade keeps the wobble without the glare.');
+            ->because('Sun in very clear water: metal flashes too much, and a dark painted blade wobbles without the glare.');
 
         yield rule('B4.clear.cloud')->school(FinishSchool::WaterThenSun, FinishSchool::Sun)->when(veryClear(), cloudy())
             ->pick(Blades::finish(Finish::Silver))
@@ -157,19 +157,19 @@ final class BladeFinishRules
 
         yield $habit('B7.natural')->when(not(forage(Forage::Shad)))
             ->pick(Blades::finish(Finish::GreenPumpkin))
-            ->because('Of your two blades the dull, matching one, unless tint or wind calls for gold.');
+            ->because('You carry two blades: use the dull, matching one unless tint or wind calls for gold.');
 
         yield $habit('B7.natural.shad')->when(forage(Forage::Shad))
             ->pick(Blades::finish(Finish::PaintedWhite))
-            ->because('Of your two blades the one painted to match, unless tint or wind calls for gold.');
+            ->because('You carry two blades: use the one painted to match unless tint or wind calls for gold.');
 
         yield $habit('B7.gold.tint')->special()->when(stainedByAnything(), stained())
             ->pick(Blades::finish(Finish::Gold))
-            ->because('Tinted water with one and a half to three feet of visibility: the gold one of your two blades.');
+            ->because('Tinted water with one and a half to three feet of visibility: use the gold one of your two blades.');
 
         yield $habit('B7.gold.wind')->special()->when(wind(Wind::Chop), not(all(forage(Forage::Shad), veryClear())))
             ->pick(Blades::finish(Finish::Gold))
-            ->because('Wind on the water: the gold one of your two blades.');
+            ->because('Wind on the water: use the gold one of your two blades.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -228,7 +228,7 @@ final class BladeFinishRules
     {
         yield rule('B6')->deciding()->with('S12')->when(dark())
             ->pick(Blades::finish(Finish::Black))
-            ->because('Night or a dark storm: a black blade and a black skirt make one hard outline.');
+            ->because('Night or a dark storm: a black blade and a black skirt make one clear outline.');
 
         $opaque = static fn (string $id): Rule => rule($id)->special()->with('X13')
             ->when(
@@ -239,7 +239,7 @@ final class BladeFinishRules
 
         yield $opaque('B6.opaque')->when(darkSchool())
             ->pick(Blades::finish(Finish::Black))
-            ->because('Opaque brown water under clouds: nothing shines, so a black blade over a dark skirt makes the outline.');
+            ->because('Opaque brown water under clouds: nothing shines, so a black blade and a dark skirt make the outline.');
 
         yield $opaque('B12.opaque')->when(not(darkSchool()))
             ->pick(Blades::finish(Finish::GreenPumpkin))
@@ -248,17 +248,17 @@ final class BladeFinishRules
         yield rule('B8')->special()->school(FinishSchool::WaterThenSun, FinishSchool::Water)->with('X10')
             ->when(veryClear(), forage(Forage::Shad), tint(Tint::None))
             ->pick(Blades::finish(Finish::Silver))
-            ->because('Very clear, colorless water with shad: silver.');
+            ->because('Very clear, colorless water with shad calls for silver.');
 
         yield rule('B8.marker')->special()->school(FinishSchool::WaterThenSun, FinishSchool::Water)
             ->when(visibility()->over(feet(8)), not(forage(Forage::Shad)), sunny())
             ->pick(Blades::finish(Finish::Gold))
-            ->because('Extremely clear water: a gold blade dulled with a black permanent marker turns without glare.');
+            ->because('Extremely clear water: a gold blade darkened with a black permanent marker spins without glare.');
 
         yield rule('B8.darkened')->special()->school(FinishSchool::WaterThenSun, FinishSchool::Water)
             ->when(settled(Slot::Finish, Finish::Gold), visibility()->over(feet(8)), not(forage(Forage::Shad)), sunny())
             ->pick(Blades::darkened())
-            ->because('Extremely clear water: black permanent marker over the gold takes off the glare.');
+            ->because('Extremely clear water: black permanent marker takes the glare off gold.');
 
         yield rule('P7.blade')->school(FinishSchool::WaterThenSun, FinishSchool::Water)->special()
             ->when(cover(Cover::Dock), cloudy())
@@ -281,12 +281,12 @@ final class BladeFinishRules
             bite(Bite::Active),
         )
             ->pick(Blades::finish(Finish::PaintedChartreuse))
-            ->because('Dirty water without sun and willing fish: hot paint is worth a try.');
+            ->because('Dirty water without sun and active fish: bright paint is worth a try.');
 
         yield rule('B5.clear')->special()
             ->when(visibility()->atLeast(feet(3)), bite(Bite::Active), bass(Bass::Smallmouth, Bass::Spotted))
             ->pick(Blades::finish(Finish::PaintedChartreuse))
-            ->because('Aggressive smallmouth or spotted bass in clear water: they run down a hot painted blade.');
+            ->because('Aggressive smallmouth or spotted bass in clear water chase a bright painted blade.');
 
         yield rule('B5.pink')->with('K3', 'F7')->deciding()
             ->when(
@@ -298,7 +298,7 @@ final class BladeFinishRules
                 not(dark()),
             )
             ->pick(Blades::finish(Finish::PaintedPink))
-            ->because('You saw pink, and they are aggressive in clear water: a hot pink blade.');
+            ->because('You saw pink, and the fish are aggressive in clear water: a hot pink blade.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -325,12 +325,12 @@ final class BladeFinishRules
                 bass(Bass::Smallmouth, Bass::Spotted),
             )
             ->pick(Blades::finish(Finish::PaintedChartreuse))
-            ->because('Sun, very clear water and active schooling fish: hot paint wound fast beats silver.');
+            ->because('Sun, very clear water and active schooling fish: bright paint reeled fast beats silver.');
 
         yield rule('X10.silver')->with('B8')->school(FinishSchool::WaterThenSun, FinishSchool::Water)->special()
             ->when(veryClear(), forage(Forage::Shad), sunny())
             ->pick(Blades::finish(Finish::Silver))
-            ->because('Shad in very clear water: silver, sun or not; wind changes the trailer, not the blade.');
+            ->because('Shad in very clear water: silver, with or without sun; wind changes the trailer, not the blade.');
     }
 
     /** @return \Generator<int, Rule> */

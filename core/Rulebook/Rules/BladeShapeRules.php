@@ -32,7 +32,7 @@ final class BladeShapeRules
     {
         yield rule('house.bladed_jig')->for(LureKind::BladedJig)
             ->pick(Blades::main(BladeShape::BladedJig))
-            ->because('The blade that makes a bladed jig what it is.');
+            ->because('Every bladed jig has this blade.');
 
         yield from self::sizes();
         yield from self::layout();
@@ -73,12 +73,12 @@ final class BladeShapeRules
         yield $spinnerbait('B1.between')
             ->when(stained())
             ->pick(Blades::main(BladeShape::Willow), Blades::front(BladeShape::Colorado))
-            ->because('Stained water: a Colorado to be felt and a willow to be seen.');
+            ->because('Stained water: a Colorado adds vibration and a willow adds flash.');
 
         yield $spinnerbait('B1.indiana')->with('B10')
             ->when(visibility()->between(feet(1.5), feet(2)), forage(Forage::Bluegill, Forage::Perch, Forage::Crappie))
             ->pick(Blades::main(BladeShape::Indiana), Blades::front(BladeShape::Colorado))
-            ->because('Stained water and deep-bodied forage: an Indiana, between round and long.');
+            ->because('Stained water and deep-bodied forage: an Indiana is between round and long.');
 
         yield $spinnerbait('B1.thump')
             ->when(visibility()->under(feet(1.5)))

@@ -35,7 +35,7 @@ use function Kontrast\Rulebook\visibility;
 /** How heavy the head, and in which colour. */
 final class HeadRules
 {
-    private const TOUCH = 'Heavy enough to keep touch with the bottom at this depth, even when fished above it.';
+    private const TOUCH = 'Heavy enough to stay in touch with the bottom at this depth, even when fished above it.';
 
     /** @return \Generator<int, Rule> */
     public static function all(): \Generator
@@ -68,7 +68,7 @@ final class HeadRules
             yield rule("Z1.range.$from")->for(LureKind::Spinnerbait)
                 ->when(0 === $from ? depth()->atMost(feet($to)) : depth()->between(feet($from), feet($to)))
                 ->pick(Head::range($least, $most))
-                ->because('The weights that serve at this depth.');
+                ->because('These weights work at this depth.');
         }
     }
 
@@ -104,7 +104,7 @@ final class HeadRules
         yield $bladed('Z2.fall')->with('L4')->special()
             ->when(season(Season::Fall), depth()->atMost(feet(5)))
             ->pick(Head::ounces(0.375))
-            ->because('Fall shallows, worked fast: three eighths of an ounce.');
+            ->because('Fall shallows, fished fast: three eighths of an ounce.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -113,7 +113,7 @@ final class HeadRules
         yield rule('Z3')->for(LureKind::SwimJig)->special()->with('R1')
             ->when(run(Run::High))
             ->pick(Head::ounces(0.3125), Head::range(0.25, 0.375))
-            ->because('Worked within a foot of the surface: a heavy head would pull it down.');
+            ->because('Fished within a foot of the surface: a heavy head would pull it down.');
 
         yield rule('house.weight.swim_jig')->for(LureKind::SwimJig)->fallback()
             ->pick(Head::ounces(0.375), Head::range(0.3125, 0.5))
@@ -122,7 +122,7 @@ final class HeadRules
         yield rule('R2.head')->for(LureKind::SwimJig)
             ->when(run(Run::Low))
             ->pick(Head::ounces(0.5), Head::range(0.375, 0.5))
-            ->because('Worked low: a heavier head stays down.');
+            ->because('Fished low: a heavier head stays down.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -213,6 +213,6 @@ final class HeadRules
 
         yield rule('house.eye')->fallback()
             ->pick(Head::eye(false))
-            ->because('Without clear water nobody sees an eye (a default of this program).');
+            ->because('Without clear water an eye does not show (a default of this program).');
     }
 }

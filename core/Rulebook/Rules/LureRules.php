@@ -74,7 +74,7 @@ final class LureRules
             ->because('Cold rock: a jig, slowly, touching rock.');
 
         yield $jig('R8.jig')->when(cold())
-            ->because('Cold water: a jig can be worked slowest.');
+            ->because('Cold water: you can fish a jig more slowly than anything else.');
 
         yield $jig('F8.jig')->with('F4')->when(any(cover(Cover::Rock), forage(Forage::Crawfish)))
             ->because('Rock and crawfish: a jig is a crawfish on the bottom.');
@@ -83,7 +83,7 @@ final class LureRules
             ->because('A tough bite: a jig can be left in front of a fish.');
 
         yield $jig('D6.jig')->with('Z2')->school(WoodSchool::Avoid)->when(cover(Cover::Wood, Cover::FloodedBrush))
-            ->because('Wood: you trust a jig to come through it.');
+            ->because('Wood: you prefer a jig because it comes through cleanly.');
 
         yield $jig('S1.jig')->when(density(CoverDensity::Heavy), visibility()->under(feet(1.5)))
             ->because('Heavy cover in dirty water: a black and blue jig dropped into it.');
@@ -104,7 +104,7 @@ final class LureRules
             ->because('Docks and pads: a swim jig skips under them and stays high.');
 
         yield $swimJig('R2.swim_jig')->with('S19')->when(cover(Cover::Grass), visibility()->atLeast(feet(3)), not(cold()))
-            ->because('Clear grass: a swim jig wound low over it.');
+            ->because('Clear water and grass: a swim jig reeled low over it.');
 
         yield $swimJig('S12.swim_jig')->when(beforeTheSpawn(), tint(Tint::Tannic), not(cold()))
             ->because('Tea-colored water before the spawn: a black and blue swim jig.');
@@ -132,10 +132,10 @@ final class LureRules
 
         yield $spinnerbait('R5.spinnerbait')->with('B5', 'X10')->special()
             ->when(bite(Bite::Active), bass(Bass::Smallmouth, Bass::Spotted), visibility()->atLeast(feet(3)))
-            ->because('Active schooling fish in clear water: a spinnerbait with hot blades, wound fast.');
+            ->because('Active schooling fish in clear water: a spinnerbait with bright blades, reeled fast.');
 
         yield $spinnerbait('Z1.spinnerbait')->with('R6')->when(depth()->over(feet(15)), any(arm(Arm::Short), forage(Forage::Shad)))
-            ->because('Deep water: a heavy spinnerbait, slow rolled or dropped.');
+            ->because('Deep water: a heavy spinnerbait, slow-rolled or dropped.');
 
         yield $spinnerbait('B6.spinnerbait')->when(sky(Sky::Night))
             ->because('Night: a big black blade that fish feel.');
@@ -163,7 +163,7 @@ final class LureRules
             ->because('Wood: a bladed jig knocks along its edge.');
 
         yield $bladedJig('W4.bladed_jig')->when(visibility()->between(feet(1), feet(3)))
-            ->because('Stained water: a bladed jig vibrates and is still seen.');
+            ->because('Stained water: a bladed jig vibrates and is still visible.');
 
         yield $bladedJig('O3.bladed_jig')->with('L4', 'Z2')->when(season(Season::Fall), depth()->atMost(feet(5)))
             ->because('Fall shallows: a bladed jig covers the best spots fast.');

@@ -62,7 +62,7 @@ final class NoteRules
 
         yield rule('F10')->note(NoteHeading::NotTaking)
             ->when(bite(Bite::Tough))
-            ->because('Water that is fished hard: show them something they have not seen, and a lure of your own is just that.');
+            ->because('Heavily fished water: show the fish something new. A lure you built yourself is exactly that.');
 
         yield rule('T10')->note(NoteHeading::Care)
             ->when(settled(Slot::TrailerFitted, true))
@@ -91,7 +91,7 @@ final class NoteRules
                 .'shad.');
 
         yield $where('O4')->when(season(Season::Fall), cover(Cover::Grass))
-            ->because('Fall grass is feast or famine: keep moving until you find bait.');
+            ->because('Grass in fall is all or nothing: keep moving until you find baitfish.');
 
         yield $where('O5')->with('L1')->when(cover(Cover::Dock, Cover::Wood, Cover::FloodedBrush))
             ->because('Cast past the target and bring the lure along the cover; make short accurate casts to docks.');
@@ -120,6 +120,7 @@ final class NoteRules
 
         yield rule('Z8')->note(NoteHeading::Carry)->with('L8')->for(LureKind::BladedJig)
             ->when(not(cover(Cover::Open)), density(CoverDensity::Normal, CoverDensity::Heavy))
-            ->because('Cover takes about half of the bladed jigs in a day: tie plain ones and carry spare heads and trailers.');
+            ->because('Expect to lose about half of your bladed jigs to cover in a day: tie plain ones and carry spare heads and '
+                .'trailers.');
     }
 }

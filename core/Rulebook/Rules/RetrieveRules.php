@@ -50,7 +50,7 @@ final class RetrieveRules
     {
         yield rule('T7.pitch')->for(LureKind::Jig)
             ->pick(Work::retrieve(RetrieveName::Pitch, Run::Low))
-            ->because('A jig is pitched to a target and dragged.');
+            ->because('Pitch a jig to a target and drag it.');
 
         yield rule('R7')->with('Z4', 'O2')->for(LureKind::Jig)->special()
             ->when(cover(Cover::Rock), cold())
@@ -65,7 +65,7 @@ final class RetrieveRules
 
         yield $swimJig('house.retrieve.swim_jig')->fallback()
             ->pick(Work::retrieve(RetrieveName::Steady, Run::Mid))
-            ->because('Wound in steadily (a default of this program).');
+            ->because('Reel it in steadily (a default of this program).');
 
         yield $swimJig('R1')->when(any(run(Run::High), cover(Cover::Dock, Cover::Wood, Cover::FloodedBrush)), not(run(Run::Low)))
             ->pick(Work::retrieve(RetrieveName::SwimHigh, Run::High))
@@ -73,7 +73,7 @@ final class RetrieveRules
 
         yield $swimJig('R2')->when(any(run(Run::Low), cover(Cover::Grass)), not(run(Run::High)))
             ->pick(Work::retrieve(RetrieveName::SwimLow, Run::Low))
-            ->because('Low over grass: wind slowly and steadily on a slower reel.');
+            ->because('Low over grass: reel slowly and steadily with a slower reel.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -83,7 +83,7 @@ final class RetrieveRules
 
         yield $blades('house.retrieve.blades')->fallback()
             ->pick(Work::retrieve(RetrieveName::Steady, Run::Mid))
-            ->because('Wound in steadily (a default of this program).');
+            ->because('Reel it in steadily (a default of this program).');
 
         yield rule('R3')->for(LureKind::BladedJig)->special()->when(cover(Cover::Grass, Cover::Pads))
             ->pick(Work::retrieve(RetrieveName::Rip, Run::High))
@@ -96,19 +96,19 @@ final class RetrieveRules
         yield rule('R5')->with('B5')->for(LureKind::Spinnerbait)->special()
             ->when(bite(Bite::Active), bass(Bass::Smallmouth, Bass::Spotted), visibility()->atLeast(feet(3)), not(cold()))
             ->pick(Work::retrieve(RetrieveName::Burn, Run::High), Work::pace(Pace::Fast))
-            ->because('Active schooling fish in clear water: wind fast, just under the surface.');
+            ->because('Active schooling fish in clear water: reel fast, just under the surface.');
 
         yield rule('R6')->with('B11')->for(LureKind::Spinnerbait)->deciding()->when(arm(Arm::Short), not(depth()->over(feet(15))))
             ->pick(Work::retrieve(RetrieveName::SlowRoll, Run::Low), Work::pace(Pace::Slow))
-            ->because('Short arm: slow roll it.');
+            ->because('Short arm: slow-roll it.');
 
         yield rule('R6.drop')->with('B11')->for(LureKind::Spinnerbait)->deciding()->when(arm(Arm::Short), depth()->over(feet(15)))
             ->pick(Work::retrieve(RetrieveName::Drop, Run::Low), Work::pace(Pace::Slow))
-            ->because('Short arm in deep water: let it fall on a tight line.');
+            ->because('Short arm in deep water: let it drop on a tight line.');
 
         yield rule('R8.roll')->for(LureKind::Spinnerbait)->when(cold())
             ->pick(Work::retrieve(RetrieveName::SlowRoll, Run::Low))
-            ->because('Cold water: slow roll it near the bottom.');
+            ->because('Cold water: slow-roll it near the bottom.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -133,7 +133,7 @@ final class RetrieveRules
 
         yield rule('W4.reaction')->for(LureKind::Spinnerbait, LureKind::BladedJig)->when(visibility()->over(feet(5)), bite(Bite::Active))
             ->pick(Work::pace(Pace::Fast))
-            ->because('Very clear water: fast, so that fish do not get too good a look.');
+            ->because('Very clear water: fast, so that fish do not get a long look.');
     }
 
     /** @return \Generator<int, Rule> */

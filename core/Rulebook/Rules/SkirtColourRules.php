@@ -137,7 +137,7 @@ final class SkirtColourRules
 
         yield $rock('S6')->special()->when(cover(Cover::Rock))
             ->pick(Skirt::of(Colour::Brown)->accent(Colour::Orange))
-            ->because('Cold rock before spring: brown and orange look like crawfish, and the blue trailer stands out against them.');
+            ->because('Cold rock before spring: brown and orange look like crawfish, and a blue trailer stands out against them.');
 
         yield $rock('S6.dock')->special()->when(cover(Cover::Dock, Cover::Wood))
             ->pick(Skirt::of(Colour::Brown)->accent(Colour::Orange))
@@ -165,12 +165,12 @@ final class SkirtColourRules
         yield rule('K3.pale_blue')->school(ShadStartSchool::Clarity)
             ->when(forage(Forage::Shad), veryClear(), tint(Tint::None), sunny())
             ->pick(Skirt::of(Colour::Smoke)->accent(Colour::PaleBlue))
-            ->because('Sun in very clear, colorless water: a little see-through pale blue among the strands.');
+            ->because('Sun in very clear, colorless water: add a few see-through pale blue strands.');
 
         yield rule('S8.pearl')->school(ShadStartSchool::Clarity)
             ->when(forage(Forage::Shad), clear())
             ->pick(Skirt::of(Colour::Pearl)->accent(Colour::Smoke))
-            ->because('Clear water: pearl strands with a gray back among them.');
+            ->because('Clear water: pearl strands with some gray for the back.');
 
         yield rule('X7')->with('P2', 'S8')->school(ShadStartSchool::Clarity)->special()
             ->when(forage(Forage::Shad), season(Season::Fall), visibility()->between(feet(2), feet(3)))
@@ -298,7 +298,7 @@ final class SkirtColourRules
     {
         yield rule('F11.unknown')->when(forage(Forage::Unknown), visibility()->atLeast(feet(1.5)))
             ->pick(Skirt::of(Colour::GreenPumpkin))
-            ->because('Forage not known yet: green pumpkin passes for most of it.');
+            ->because('Forage not known yet: green pumpkin looks like most of it.');
 
         yield rule('F11.unknown.dirty')->school(DirtySchool::Dark)->when(forage(Forage::Unknown), visibility()->under(feet(1.5)))
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
@@ -342,17 +342,17 @@ final class SkirtColourRules
         yield rule('S11')->school(DirtySchool::Dark)->special()
             ->when(tint(Tint::Clay), muddy())
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
-            ->because('Opaque tan runoff: black and blue reads as a shadow, and nothing else reads at all.');
+            ->because('Opaque tan runoff: black and blue shows as a shadow, and nothing else shows at all.');
 
         yield rule('S11.dark')->for(LureKind::SwimJig, LureKind::Spinnerbait, LureKind::BladedJig)->school(DirtySchool::Dark)
             ->when(visibility()->under(feet(1)), not(forage(Forage::Shad, Forage::Bluegill)))
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
-            ->because('Less than a foot of visibility: a dark base keeps the hardest outline.');
+            ->because('Less than a foot of visibility: a dark base keeps the clearest outline.');
 
         yield rule('S12.bladed')->with('B7')->for(LureKind::BladedJig)->special()
             ->when(tint(Tint::Tannic), visibility()->between(feet(1), feet(3)), not(forage(Forage::Shad)), not(dark()))
             ->pick(Skirt::of(Colour::GreenPumpkin))
-            ->because('Tea-colored water with one to three feet of visibility: the skirt stays natural and the blade does the work.');
+            ->because('Tea-colored water with one to three feet of visibility: keep the skirt natural and let the blade add flash.');
 
         yield rule('S13.bright')->with('S9')->school(DirtySchool::Bright)->special()
             ->when(visibility()->under(feet(1.5)), not(forage(Forage::Crawfish)))
@@ -422,7 +422,7 @@ final class SkirtColourRules
         yield rule('B6.tea')->with('S12')->for(LureKind::Spinnerbait, LureKind::BladedJig)->school(DirtySchool::Dark)->special()
             ->when(tint(Tint::Tannic), visibility()->under(feet(1)), cloudy(), not(forage(Forage::Shad)))
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
-            ->because('Very dark tea under clouds: a black skirt and a black blade.');
+            ->because('Very dark tea-colored water under clouds: a black skirt and a black blade.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -446,7 +446,7 @@ final class SkirtColourRules
         yield rule('D5.bluegill')->with('F5')->school(RedSpringSchool::Skip)
             ->when(turnedCrawfish())
             ->pick(Skirt::any()->accent(Colour::Blue))
-            ->because('You leave spring red alone: sunfish colors catch more.');
+            ->because('You do not use spring red: sunfish colors catch more.');
     }
 
     /** @return \Generator<int, Rule> */

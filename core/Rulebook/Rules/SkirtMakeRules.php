@@ -64,17 +64,17 @@ final class SkirtMakeRules
         yield $bare('S17')->special()
             ->when(beforeTheSpawn(), cover(Cover::Grass), any(trend()->over(0)->sharp(), trendUnknown()))
             ->pick(Skirt::form(SkirtForm::None))
-            ->because('Cold water warming over grass: no skirt and a five-inch swimbait, less drag and a bigger meal.');
+            ->because('Cold water warming over grass: a five-inch swimbait without a skirt has less drag and looks like a bigger meal.');
 
         yield $bare('S17.shallow')->special()
             ->when(beforeTheSpawn(), not(cover(Cover::Open, Cover::Grass)), trend()->atLeast(4), depth()->between(feet(3), feet(6)))
             ->pick(Skirt::form(SkirtForm::None))
-            ->because('Cold water warming fast over shallow cover: no skirt and a five-inch swimbait, a bigger meal.');
+            ->because('Cold water warming fast over shallow cover: a five-inch swimbait without a skirt looks like a bigger meal.');
 
         yield $bare('S17.fall')->with('X6')->special()
             ->when(season(Season::Fall), cover(Cover::Grass), forageLength()->atLeast(inches(4.5)))
             ->pick(Skirt::form(SkirtForm::None))
-            ->because('Fall grass and shad as long as the swimbait: no skirt works now and then.');
+            ->because('Fall grass and shad as long as the swimbait: going without a skirt works sometimes.');
 
         yield rule('S22.form')->with('S16')->for(LureKind::Spinnerbait)->special()
             ->when(forage(Forage::Shad), beforeTheSpawn(), settled(Slot::Profile, Profile::Big), visibility()->atLeast(inches(9)))
@@ -120,7 +120,7 @@ final class SkirtMakeRules
     {
         yield rule('S14')->for(LureKind::Jig)
             ->pick(Skirt::any()->material(SkirtMaterial::LivingRubber))
-            ->because('Living rubber flares and moves most, and is the usual strand of a jig.');
+            ->because('Living rubber flares and moves the most, and is the usual skirt for a jig.');
 
         yield rule('S14.cold')->for(LureKind::Jig)
             ->when(cold())
@@ -134,7 +134,7 @@ final class SkirtMakeRules
 
         yield rule('S14.wound')->for(LureKind::SwimJig, LureKind::Spinnerbait, LureKind::BladedJig)
             ->pick(Skirt::any()->material(SkirtMaterial::Silicone))
-            ->because('A lure that is wound in wears silicone.');
+            ->because('Silicone is the usual skirt for a lure you reel in.');
 
         yield rule('S14.patterned')->special()->with('S8')
             ->when(settled(Slot::SkirtOpacity, Opacity::Translucent))

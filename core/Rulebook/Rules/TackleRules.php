@@ -48,11 +48,11 @@ final class TackleRules
         yield rule('Z6.mono')->for(LureKind::Spinnerbait, LureKind::BladedJig)->special()
             ->when(depth()->atMost(feet(4)), visibility()->between(feet(1), feet(3)))
             ->pick(Work::line(Line::Monofilament))
-            ->because('Shallow stain: monofilament, because a little stretch helps.');
+            ->because('Shallow stained water: monofilament, because a little stretch helps.');
 
         yield rule('Z6.braid')->deciding()->when(cover(Cover::Grass, Cover::Pads), density(CoverDensity::Heavy))
             ->pick(Work::line(Line::Braid), Work::pounds(...self::BRAID))
-            ->because('Mats: braid.');
+            ->because('Matted grass: braid.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -101,7 +101,7 @@ final class TackleRules
 
         yield rule('Z7.long')->for(LureKind::SwimJig, LureKind::Spinnerbait, LureKind::BladedJig)
             ->pick(Work::rod(90, 90))
-            ->because('Long casts and winding: a rod of about 7 ft 6 in.');
+            ->because('Long casts and steady reeling: a rod of about 7 ft 6 in.');
     }
 
     /** @return \Generator<int, Rule> */

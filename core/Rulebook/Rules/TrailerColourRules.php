@@ -80,12 +80,12 @@ final class TrailerColourRules
         yield rule('P2.trailer')->with('P1')
             ->when(settled(Slot::Pairing, Pairing::Match))
             ->pick(Trailer::likeTheSkirt())
-            ->because('One tone: the trailer takes the colors of the skirt.');
+            ->because('One tone: the trailer has the colors of the skirt.');
 
         yield rule('P3.trailer')
             ->when(settled(Slot::Pairing, Pairing::Accent))
             ->pick(Trailer::inTheSkirtsBase())
-            ->because('The trailer stays in the color family of the skirt and carries an odd color as an accent.');
+            ->because('The trailer stays in the color family of the skirt, with one different color as an accent.');
 
         yield rule('house.trailer')->fallback()->when(not(settled(Slot::SkirtForm, SkirtForm::None)))
             ->pick(Trailer::inTheSkirtsBase())
@@ -108,7 +108,8 @@ final class TrailerColourRules
                 ->because('A fleck that goes with this skirt.')
             : rule("P1.{$pairing->value}.{$skirt->value}")->when(...$beside)
                 ->pick(Trailer::of($partner))
-                ->because(Pairing::Tonal === $pairing ? 'One shade off the skirt, no more.' : 'The color that stands out most against this '
+                ->because(Pairing::Tonal === $pairing ? 'One shade away from the skirt, no more.' : 'The color that stands out most '
+                    .'against this '
                     .'skirt.');
     }
 
@@ -150,7 +151,7 @@ final class TrailerColourRules
         yield rule('F5.trailer')->with('X3')->special()
             ->when(turnedCrawfish(), not(skipsRed()), not(settled(Slot::Pairing, Pairing::Match)))
             ->pick(Trailer::any()->accent(Colour::Red))
-            ->because('Crawfish that have turned red: red in the claws as well.');
+            ->because('Crawfish that have turned red: red in the claws too.');
 
         yield rule('P3.red')->school(PairingSchool::ForageMix)->special()
             ->when(
@@ -160,7 +161,7 @@ final class TrailerColourRules
             )
             ->pick(Trailer::of(Colour::Watermelon)->accent(Colour::Red))
             ->notPick(Trailer::any()->accent(Colour::Orange))
-            ->because('Green pumpkin skirt, watermelon trailer with red flake: the same family with an odd fleck.');
+            ->because('Green pumpkin skirt, watermelon trailer with red flake: the same color family with a different fleck.');
 
         foreach ([Colour::Blue, Colour::BrightBlue] as $blue) {
             yield rule('F7.trailer.'.$blue->value)->with('P3')->special()
@@ -193,7 +194,7 @@ final class TrailerColourRules
         yield rule('S17.colour')->with('K1')->for(LureKind::BladedJig)->ruling()
             ->when(settled(Slot::SkirtForm, SkirtForm::None))
             ->pick(Trailer::of(Colour::Watermelon)->over(Colour::Pearl))
-            ->because('Watermelon back over a pearl belly: it passes for shad and for sunfish.');
+            ->because('A watermelon back over a pearl belly looks like both shad and sunfish.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -209,7 +210,7 @@ final class TrailerColourRules
             )
             ->pick(Trailer::of(Colour::GreenPumpkin)->accent(Colour::Blue, Colour::White)->surface(Surface::Flake))
             ->notPick(Trailer::any()->accent(Colour::Orange))
-            ->because('Shad and sunfish both: green pumpkin with blue, white and a little flake passes for either.');
+            ->because('Both shad and sunfish: green pumpkin with blue, white and a little flake looks like either.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -227,12 +228,12 @@ final class TrailerColourRules
         yield rule('P5.flake')->with('W5')
             ->when(visibility()->atLeast(feet(3)), sunny())
             ->pick(Trailer::any()->surface(Surface::Flake)->opacity(Opacity::Translucent))
-            ->because('Clear water and sun: flake, in see-through plastic.');
+            ->because('Clear water and sun: see-through plastic with flake.');
 
         yield rule('P5.matte')
             ->when(gloomy())
             ->pick(Trailer::any()->surface(Surface::Matte))
-            ->because('Clouds: flake has nothing to reflect, so plain and matte.');
+            ->because('Clouds: flake has nothing to reflect, so use plain, matte plastic.');
 
         yield rule('house.surface')->fallback()
             ->pick(Trailer::any()->surface(Surface::Matte)->opacity(Opacity::Opaque))

@@ -32,7 +32,7 @@ final class TrailerHookRules
     {
         yield rule('H1')->for(LureKind::Spinnerbait)
             ->pick(Hook::fitted())
-            ->because('A trailer hook catches short strikes and is on about seven days in ten. Point it up, like the main hook.')
+            ->because('A trailer hook catches short strikes; use one about 70 percent of the time. Point it up, like the main hook.')
             ->with('H3');
 
         yield rule('H1.cover')->for(LureKind::Spinnerbait)->special()
@@ -43,7 +43,7 @@ final class TrailerHookRules
         yield rule('H1.short')->for(LureKind::Spinnerbait)->ruling()
             ->when(arm(Arm::Short))
             ->pick(Hook::fitted(false))
-            ->because('A short arm never carries a trailer hook.');
+            ->because('A short-arm spinnerbait never has a trailer hook.');
 
         // Of the two sizes the trade gives to a weight the smaller goes with a small profile or the lighter head (chosen).
         yield rule('H2.light.small')->for(LureKind::Spinnerbait)->special()

@@ -66,7 +66,7 @@ final class TrailerStyleRules
 
         yield $spinnerbait('T6.warm')->fallback()
             ->pick(Trailer::fitted(false))
-            ->because('Neither cold nor dirty: a spinnerbait swims freer without a trailer.');
+            ->because('Water neither cold nor dirty: a spinnerbait swims more freely without a trailer.');
 
         yield $spinnerbait('T6.cold')->when(cold())
             ->pick(Trailer::fitted())
@@ -83,7 +83,7 @@ final class TrailerStyleRules
 
         yield $spinnerbait('T6.must')->with('X12')->deciding()->when(cold(), visibility()->under(feet(1.5))->sharp())
             ->pick(Trailer::fitted())
-            ->because('Cold and dirty: a spinnerbait must have a trailer.');
+            ->because('Cold and dirty water: a spinnerbait must have a trailer.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -93,13 +93,13 @@ final class TrailerStyleRules
             ->pick(Trailer::any()->style($style));
 
         yield $style('T12', TrailerStyle::PaddleTail)->when(muddy())
-            ->because('Mud: a paddle tail vibrates; a grub or a ringworm will do as well.');
+            ->because('Muddy water: a paddle tail vibrates; a grub or a ringworm works too.');
 
         yield $style('T5', TrailerStyle::SingleTailGrub)->with('P2')->when(not(bite(Bite::Tough)))
             ->because('A single-tail grub is the usual spinnerbait trailer: it adds bulk and action and slows the lure.');
 
         yield $style('T5.ringworm', TrailerStyle::Ringworm)->special()->when(bite(Bite::Tough))
-            ->because('A tough bite: a thin ringworm makes the least commotion.');
+            ->because('A tough bite: a thin ringworm makes the least disturbance.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -126,11 +126,11 @@ final class TrailerStyleRules
 
         yield $say('T1.high', TrailerStyle::Craw, LureKind::SwimJig)->special()->with('R1')
             ->when(run(Run::High))
-            ->because('A swim jig worked high: a busy craw holds it up, whatever the forage.');
+            ->because('A swim jig fished high: a craw with busy claws keeps it up, whatever the forage.');
 
         yield $say('T1.high.bladed', TrailerStyle::Craw, LureKind::BladedJig)
             ->when(run(Run::High), not(forage(Forage::Shad)))
-            ->because('Worked high: claws add lift.');
+            ->because('Fished high: claws add lift.');
 
         yield $say('T1.dock', TrailerStyle::Craw, LureKind::Jig)->with('T11')
             ->when(cover(Cover::Dock))
@@ -142,7 +142,7 @@ final class TrailerStyleRules
 
         yield $say('T2.low', TrailerStyle::PaddleTail, ...$wound)->with('R2')
             ->when(run(Run::Low))
-            ->because('Worked low: a paddle tail lifts less than a craw.');
+            ->because('Fished low: a paddle tail lifts less than a craw.');
 
         yield $say('T3', TrailerStyle::ForkTail, LureKind::BladedJig)->special()
             ->when(forage(Forage::Shad, Forage::GoldenShiner), visibility()->over(feet(4)))
@@ -188,7 +188,7 @@ final class TrailerStyleRules
 
         yield $say('S17.trailer', TrailerStyle::PaddleTail, LureKind::BladedJig)->ruling()
             ->when(settled(Slot::SkirtForm, SkirtForm::None))
-            ->because('Without a skirt the swimbait is the lure.');
+            ->because('Without a skirt, the swimbait is the lure.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -213,7 +213,7 @@ final class TrailerStyleRules
 
         yield $long('T14.length', 3.5)->for(LureKind::SwimJig)
             ->when(forage(Forage::Shad), any(forageLengthUnknown(), forageLength()->between(inches(3), inches(4))))
-            ->because('Shad: a slender three and a half inches before five.');
+            ->because('Shad: choose a slender three and a half inches over five.');
 
         yield $long('T8.cold', 4.5)->with('X6')->for(LureKind::BladedJig)->special()
             ->when(cold(), not(season(Season::Fall)))
@@ -225,7 +225,7 @@ final class TrailerStyleRules
 
         yield $long('T8.mild', 3)->special()
             ->when(surface()->between(60, 65), not(season(Season::Fall)))
-            ->because('Water in the low to mid sixties: down to a thin three inches.');
+            ->because('Water in the low to mid sixties: go down to a thin three inches.');
 
         yield $long('T8.fall', 3)->with('X6')->special()
             ->when(season(Season::Fall), any(forageLengthUnknown(), forageLength()->inside(inches(2.5), inches(4))))
@@ -262,12 +262,12 @@ final class TrailerStyleRules
         yield rule('T4.side')->with('K2')
             ->when(settled(Slot::TrailerStyle, TrailerStyle::TwinTailGrub), forage(Forage::Bluegill, Forage::Unknown))
             ->pick(Trailer::any()->rig(Rig::OnSide))
-            ->because('Sunfish: on its side the tails flap like a fish’s.');
+            ->because('Sunfish: on its side, the tails flap like a fish’s tail.');
 
         yield rule('T5.curl')->with('K2')
             ->when(settled(Slot::TrailerStyle, TrailerStyle::SingleTailGrub, TrailerStyle::Ringworm))
             ->pick(Trailer::any()->rig(Rig::CurlAway))
-            ->because('The curl faces away from the hook bend.');
+            ->because('The tail curls away from the hook bend.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -275,7 +275,7 @@ final class TrailerStyleRules
     {
         yield rule('house.belly_shape')->fallback()
             ->pick(Trailer::any()->bellyShape(BellyShape::Any))
-            ->because('Any belly will do (a default of this program).');
+            ->because('Any belly shape works (a default of this program).');
 
         yield rule('T1.flat')->with('K2', 'R1')->for(LureKind::Jig, LureKind::SwimJig)
             ->when(cover(Cover::Dock, Cover::Wood))

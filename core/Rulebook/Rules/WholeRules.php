@@ -74,7 +74,7 @@ final class WholeRules
         foreach (LureKind::cases() as $kind) {
             yield rule('house.lure.'.$kind->value)->for($kind)->fallback()
                 ->pick(Whole::lure($kind))
-                ->because('The lure you chose.');
+                ->because('You chose this lure.');
         }
 
         yield rule('W8')->special()
@@ -126,28 +126,28 @@ final class WholeRules
     {
         yield rule('W3.natural')->with('W4', 'F1')
             ->when(visibility()->atLeast(feet(3)))
-            ->pick(Whole::intent(Intent::PassForForage))
+            ->pick(Whole::intent(Intent::MatchForage))
             ->because('Clear water: fish see the lure from far away, so it has to look like forage.');
 
         yield rule('W4.found')
             ->when(visibility()->under(feet(3)))
-            ->pick(Whole::intent(Intent::BeFound))
+            ->pick(Whole::intent(Intent::StandOut))
             ->because('Stained or dirty water: fish cannot see far, so the lure has to stand out.');
 
         yield rule('W6.intent')->special()
             ->when(bite(Bite::Tough), visibility()->atLeast(feet(1.5)))
-            ->pick(Whole::intent(Intent::Vanish))
-            ->because('A tough bite: nothing about the lure may stand out.');
+            ->pick(Whole::intent(Intent::BlendIn))
+            ->because('A tough bite: nothing about the lure should stand out.');
 
         yield rule('S11.intent')->with('B6')->special()
             ->when(any(all(tint(Tint::Clay), muddy(), darkSchool()), all(dark(), visibility()->under(feet(5)))))
-            ->pick(Whole::intent(Intent::CastShadow))
+            ->pick(Whole::intent(Intent::ShowSilhouette))
             ->because('Little light gets through: a solid dark outline is what fish can see.');
 
         yield rule('B5.intent')->special()
             ->when(bite(Bite::Active), visibility()->atLeast(feet(3)), any(bass(Bass::Smallmouth, Bass::Spotted), forage(Forage::Shad)))
-            ->pick(Whole::intent(Intent::Shock))
-            ->because('Active fish in clear water: something loud and fast triggers them.');
+            ->pick(Whole::intent(Intent::TriggerStrike))
+            ->because('Active fish in clear water: something bright and fast triggers strikes.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -165,11 +165,11 @@ final class WholeRules
 
         yield $ladder('P1.accent')->when(stained())
             ->pick(Whole::pairing(Pairing::Accent))
-            ->because('Stained water: a touch of another color helps fish find the lure.');
+            ->because('Stained water: a touch of a second color helps fish find the lure.');
 
         yield $ladder('P1.contrast')->with('X5')->when(visibility()->under(feet(1.5)))
             ->pick(Whole::pairing(Pairing::Contrast))
-            ->because('Dirty water: the dirtier it is, the harder skirt and trailer may contrast.');
+            ->because('Dirty water: the dirtier it is, the more skirt and trailer should contrast.');
 
         yield rule('P2')->school(PairingSchool::OneTone)->special()
             ->pick(Whole::pairing(Pairing::Match))
@@ -182,13 +182,13 @@ final class WholeRules
 
         yield rule('P3')->school(PairingSchool::ForageMix)->special()
             ->pick(Whole::pairing(Pairing::Accent))
-            ->because('You stay in one color family and add an odd fleck, as the forage does.');
+            ->because('You stay in one color family and add a different fleck, as the forage does.');
 
         yield rule('P3.brush')->with('X8')->special()
             ->for(LureKind::Jig, LureKind::BladedJig, LureKind::SwimJig)->school(PairingSchool::Ladder)
             ->when(forage(Forage::Bluegill), cover(Cover::FloodedBrush), stained())
             ->pick(Whole::pairing(Pairing::Accent))
-            ->because('Sunfish in flooded brush: one family of color with an odd, bright fleck.');
+            ->because('Sunfish in flooded brush: one color family with a bright fleck.');
 
         yield rule('X8.contrast')->with('P1')->special()
             ->for(LureKind::Jig, LureKind::BladedJig, LureKind::SwimJig)->school(PairingSchool::Ladder)
@@ -224,12 +224,12 @@ final class WholeRules
                 tint(Tint::Clay),
                 muddy()->sharp(),
                 darkSchool(),
-                settled(Slot::Intent, Intent::CastShadow),
+                settled(Slot::Intent, Intent::ShowSilhouette),
                 not(forage(Forage::Shad)),
                 not(all(turnedCrawfish(), not(skipsRed()))),
             )
             ->pick(Whole::pairing(Pairing::Match))
-            ->because('Opaque tan water: the lure works as one dark shape, and a second color would break it up.');
+            ->because('Opaque tan water: the lure works as one dark shape, and a second color would break up the outline.');
 
         yield rule('X2.pairing')->with('W6')->deciding()
             ->when(toughAndCalm())

@@ -65,7 +65,7 @@ final readonly class AdviceDocument
         public ?TrailerDocument $trailer,
         #[OA\Property(type: 'string', enum: Pairing::class, nullable: true, description: 'Null where there is no skirt or no trailer.')]
         public ?Pairing $pairing,
-        #[OA\Property(type: 'string', enum: Intent::class, description: 'What the fish is meant to make of it.')]
+        #[OA\Property(type: 'string', enum: Intent::class, description: 'What a fish should see in it.')]
         public Intent $intent,
         #[OA\Property(type: 'string', enum: Profile::class)]
         public Profile $profile,
@@ -73,19 +73,19 @@ final readonly class AdviceDocument
         public ?TrailerHookDocument $trailer_hook,
         #[OA\Property(ref: MeasuresDocument::class)]
         public MeasuresDocument $measures,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: LookPartDocument::class), description: 'Its parts as a look takes them: '
+        #[OA\Property(type: 'array', items: new OA\Items(ref: LookPartDocument::class), description: 'Its parts as input for /api/look: '
             .'head, blade.front, blade.rear, skirt.0 and on, trailer.0 and on.')]
         public array $look_parts,
         #[OA\Property(
             type: 'array',
             items: new OA\Items(type: 'array', items: new OA\Items(type: 'string'), minItems: 2, maxItems: 2),
-            description: 'The pairs of them worth following, seen from the side.',
+            description: 'The pairs of parts to compare, seen from the side.',
         )]
         public array $look_pairs,
         #[OA\Property(
             type: 'array',
             items: new OA\Items(type: 'array', items: new OA\Items(type: 'string'), minItems: 2, maxItems: 2),
-            description: 'The same seen from below, where bellies show.',
+            description: 'The same, seen from below, where bellies show.',
         )]
         public array $look_pairs_below,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReasonDocument::class))]
@@ -96,8 +96,8 @@ final readonly class AdviceDocument
         public array $cautions,
         #[OA\Property(ref: BuildGoalDocument::class)]
         public BuildGoalDocument $wanted,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: CloseCallDocument::class), description: 'Nearest first: measuring the '
-            .'first again settles most.')]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CloseCallDocument::class), description: 'Closest first: measuring the '
+            .'first one again helps most.')]
         public array $near,
         #[OA\Property(type: 'array', items: new OA\Items(ref: NextStepDocument::class), description: 'In the order to try them.')]
         public array $next,
@@ -106,7 +106,7 @@ final readonly class AdviceDocument
         #[OA\Property(
             type: 'object',
             additionalProperties: new OA\AdditionalProperties(ref: FirmnessDocument::class),
-            description: 'By pick: how far it is ahead of the next choice.',
+            description: 'By pick: how far it is ahead of the runner-up.',
         )]
         public array $firmness,
         #[OA\Property(ref: RetrieveDocument::class)]

@@ -19,14 +19,14 @@ final readonly class AdviceViewDocument
     public function __construct(
         #[OA\Property(ref: AdviceDocument::class)]
         public AdviceDocument $advice,
-        #[OA\Property(ref: SceneDocument::class, description: 'The advised lure followed out over distance.')]
+        #[OA\Property(ref: SceneDocument::class, description: 'How the advised lure looks at each distance.')]
         public SceneDocument $scene,
         #[OA\Property(type: 'array', items: new OA\Items(ref: OpinionDocument::class))]
         public array $opinions,
         #[OA\Property(
             type: 'array',
             items: new OA\Items(ref: ChangeDocument::class),
-            description: 'Against the reading before; empty where none was named.',
+            description: 'Compared with the reading before; empty if none was given.',
         )]
         public array $changes,
     ) {

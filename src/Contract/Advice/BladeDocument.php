@@ -23,7 +23,7 @@ final readonly class BladeDocument
         public int $size,
         #[OA\Property(type: 'string', enum: Finish::class)]
         public Finish $finish,
-        #[OA\Property(description: 'Metal dulled by hand with a black permanent marker.')]
+        #[OA\Property(description: 'Metal darkened with a black permanent marker.')]
         public bool $darkened,
     ) {
     }

@@ -10,12 +10,12 @@ use Kontrast\Vision\Separation;
 use OpenApi\Attributes as OA;
 
 /** What the fish should see, in the model’s words. */
-#[OA\Schema(schema: 'Wanted', additionalProperties: false, required: ['line', 'reads', 'skirt', 'blade'])]
+#[OA\Schema(schema: 'BuildGoal', additionalProperties: false, required: ['line', 'reads', 'skirt', 'blade'])]
 final readonly class BuildGoalDocument
 {
     /** @param list<Separation> $reads */
     public function __construct(
-        #[OA\Property(description: 'The whole in one line.')]
+        #[OA\Property(description: 'The whole goal in one line.')]
         public string $line,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Separation::class), description: 'How skirt and trailer '
             .'should look together; any of these will do. Empty where there is nothing to pair.')]

@@ -10,7 +10,7 @@ use Kontrast\Rulebook\Quantity;
 use OpenApi\Attributes as OA;
 
 /** A number of the reading so near an edge that measuring it again might turn picks. */
-#[OA\Schema(schema: 'Edge', additionalProperties: false, required: ['field', 'number', 'at', 'side', 'share', 'changes'])]
+#[OA\Schema(schema: 'CloseCall', additionalProperties: false, required: ['field', 'number', 'at', 'side', 'share', 'changes'])]
 final readonly class CloseCallDocument
 {
     /** @param list<ChangeDocument> $changes */
@@ -19,11 +19,11 @@ final readonly class CloseCallDocument
         public Quantity $field,
         #[OA\Property]
         public float $number,
-        #[OA\Property(description: 'Where the picks turn, in the unit of the field.')]
+        #[OA\Property(description: 'Where the picks change, in the unit of the field.')]
         public float $at,
         #[OA\Property(type: 'string', enum: ['above', 'below'], description: 'On which side of the number.')]
         public string $side,
-        #[OA\Property(minimum: 0, maximum: 1, description: 'How far off it is: 0 at the edge, 1 where it ceases to be near.')]
+        #[OA\Property(minimum: 0, maximum: 1, description: 'How close it is: 0 at the change, 1 where it no longer counts as close.')]
         public float $share,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ChangeDocument::class))]
         public array $changes,

@@ -16,7 +16,7 @@ final readonly class DissentDocument
     public function __construct(
         #[OA\Property]
         public string $school,
-        #[OA\Property(description: 'Its most telling pick, or "none" where it leaves the part out.')]
+        #[OA\Property(description: 'Its most important different pick, or "none" if it leaves the part out.')]
         public string $value,
         #[OA\Property]
         public string $because,

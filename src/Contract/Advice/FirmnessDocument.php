@@ -19,7 +19,7 @@ final readonly class FirmnessDocument
         #[OA\Property(
             ref: '#/components/schemas/Value',
             nullable: true,
-            description: 'What would have been picked next; null where nothing else was voted for.',
+            description: 'The runner-up; null if nothing else got votes.',
         )]
         public string|float|int|bool|array|null $runner_up,
     ) {

@@ -9,7 +9,7 @@ use Kontrast\Rulebook\Occasion;
 use OpenApi\Attributes as OA;
 
 /** What to change when something happens on the water. */
-#[OA\Schema(schema: 'Step', additionalProperties: false, required: ['when', 'because', 'facts', 'change'])]
+#[OA\Schema(schema: 'NextStep', additionalProperties: false, required: ['when', 'because', 'facts', 'change'])]
 final readonly class NextStepDocument
 {
     /** @param list<string> $facts */

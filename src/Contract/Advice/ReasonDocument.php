@@ -40,15 +40,15 @@ final readonly class ReasonDocument
         public string $rule,
         #[OA\Property(minimum: 0, maximum: 1)]
         public float $strength,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: RuleVoteDocument::class), description: 'Other rules that spoke for the '
-            .'pick, loudest first.')]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: RuleVoteDocument::class), description: 'Other rules that voted for the '
+            .'pick, most votes first.')]
         public array $for,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: RuleVoteDocument::class), description: 'Rules that spoke against it or '
-            .'for something else, loudest first.')]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: RuleVoteDocument::class), description: 'Rules that voted against it or '
+            .'for something else, most votes first.')]
         public array $against,
         #[OA\Property(type: 'string', enum: Firmness::class)]
         public Firmness $firmness,
-        #[OA\Property(ref: '#/components/schemas/Value', nullable: true, description: 'What would have been picked next.')]
+        #[OA\Property(ref: '#/components/schemas/Value', nullable: true, description: 'The runner-up.')]
         public string|float|int|bool|array|null $runner_up,
     ) {
     }

@@ -9,7 +9,7 @@ use Kontrast\Rulebook\Slot;
 use OpenApi\Attributes as OA;
 
 /** Another rule met in conflict, and who won how often. */
-#[OA\Schema(schema: 'Meeting', additionalProperties: false, required: ['rule', 'because', 'pick', 'met', 'won', 'lost'])]
+#[OA\Schema(schema: 'RuleConflict', additionalProperties: false, required: ['rule', 'because', 'pick', 'met', 'won', 'lost'])]
 final readonly class RuleConflictDocument
 {
     public function __construct(
@@ -17,7 +17,7 @@ final readonly class RuleConflictDocument
         public string $rule,
         #[OA\Property]
         public string $because,
-        #[OA\Property(type: 'string', enum: Slot::class, description: 'The question they part on.')]
+        #[OA\Property(type: 'string', enum: Slot::class, description: 'The question on which they conflict.')]
         public Slot $pick,
         #[OA\Property]
         public int $met,

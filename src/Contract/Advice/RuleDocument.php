@@ -34,7 +34,7 @@ final readonly class RuleDocument
         #[OA\Property(
             type: 'string',
             enum: ['lure', 'head', 'blades', 'skirt', 'trailer', 'trailer_hook', 'retrieve', 'tackle', 'notes'],
-            description: 'The part it mostly speaks of.',
+            description: 'The part it is mainly about.',
         )]
         public string $part,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
@@ -48,7 +48,7 @@ final readonly class RuleDocument
             description: 'The question whose schools it belongs to.',
         )]
         public ?SchoolQuestion $question,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Speaks only where the angler holds with one of '
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Applies only if the angler follows one of '
             .'these; empty for always.')]
         public array $schools,
         #[OA\Property(type: 'string', enum: ['fallback', 'usual', 'special', 'deciding', 'ruling'])]
@@ -60,7 +60,7 @@ final readonly class RuleDocument
         #[OA\Property]
         public string $because,
         #[OA\Property(type: 'string', enum: NoteHeading::class, nullable: true, description: 'For a note, which picks nothing: where it '
-            .'is told.')]
+            .'is shown.')]
         public ?NoteHeading $heading,
     ) {
     }

@@ -8,7 +8,7 @@ use Kontrast\Rulebook\Vote;
 use OpenApi\Attributes as OA;
 
 /** One rule's word on one pick. */
-#[OA\Schema(schema: 'Voice', additionalProperties: false, required: ['rule', 'facts', 'value', 'because', 'strength', 'count'])]
+#[OA\Schema(schema: 'RuleVote', additionalProperties: false, required: ['rule', 'facts', 'value', 'because', 'strength', 'count'])]
 final readonly class RuleVoteDocument
 {
     /**
@@ -24,9 +24,9 @@ final readonly class RuleVoteDocument
         public string|float|int|bool|array $value,
         #[OA\Property]
         public string $because,
-        #[OA\Property(minimum: 0, maximum: 1, description: 'How fully the rule speaks here.')]
+        #[OA\Property(minimum: 0, maximum: 1, description: 'How fully the rule applies here.')]
         public float $strength,
-        #[OA\Property(description: 'What it adds to the value; negative where it speaks against it.')]
+        #[OA\Property(description: 'Votes for the value; negative if against it.')]
         public float $count,
     ) {
     }

@@ -32,7 +32,7 @@ final readonly class TackleDocument
             items: new OA\Items(type: 'number'),
             minItems: 2,
             maxItems: 2,
-            description: 'Turns of the spool to one of the handle.',
+            description: 'Turns of the spool per turn of the handle.',
         )]
         public array $gear_ratio,
         #[OA\Property]

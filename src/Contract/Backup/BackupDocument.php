@@ -31,8 +31,8 @@ final readonly class BackupDocument
      * @param list<SetAsideDocument>          $unreadable
      */
     public function __construct(
-        #[OA\Property(type: 'integer', enum: self::READABLE, description: 'The version of this shape.')]
-        #[Assert\Choice(choices: self::READABLE, message: '{{ value }} is not allowed here. Versions 1 to 3 are known to this program.')]
+        #[OA\Property(type: 'integer', enum: self::READABLE, description: 'The version of this format.')]
+        #[Assert\Choice(choices: self::READABLE, message: '{{ value }} is not allowed here. This program reads backups of version 1 to 3.')]
         public int $kontrast,
         #[OA\Property(ref: LogbookDocument::class)]
         #[Assert\Valid]
@@ -52,14 +52,14 @@ final readonly class BackupDocument
         #[OA\Property(
             type: 'object',
             additionalProperties: new OA\AdditionalProperties(type: 'string', format: 'date-time'),
-            description: 'When what is off the lists was deleted, by its id.',
+            description: 'When each deleted entry was deleted, by its id.',
         )]
         public array $deleted = [],
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SetAsideDocument::class), description: 'Documents that could not be read, '
-            .'as they are stored.')]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SetAsideDocument::class), description: 'Documents that cannot be read, '
+            .'as stored.')]
         #[Assert\Valid]
         public array $unreadable = [],
-        #[OA\Property(ref: WorkbenchDocument::class, nullable: true, description: 'What is on the bench.')]
+        #[OA\Property(ref: WorkbenchDocument::class, nullable: true, description: 'The builds on the bench.')]
         #[Assert\Valid]
         public ?WorkbenchDocument $workbench = null,
     ) {

@@ -14,7 +14,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A batch that was built, as a backup keeps it. */
-#[OA\Schema(schema: 'MadeRecord', additionalProperties: false, required: ['what', 'count', 'cost', 'drawn', 'made_at'])]
+#[OA\Schema(schema: 'BuiltRecordBackup', additionalProperties: false, required: ['what', 'count', 'cost', 'drawn', 'made_at'])]
 final readonly class BuiltRecordBackupDocument
 {
     private const MOST_BUILT = Batch::MOST_BUILDS * Batch::MOST_OF_ONE;
@@ -41,7 +41,7 @@ final readonly class BuiltRecordBackupDocument
             additionalProperties: new OA\AdditionalProperties(type: 'integer'),
             description: 'How many of each part, by its id.',
         )]
-        #[Assert\All([new Between(1, self::MOST_DRAWN, 'What was drawn')])]
+        #[Assert\All([new Between(1, self::MOST_DRAWN, 'What was used')])]
         public array $drawn,
         #[OA\Property(type: 'string', format: 'date-time')]
         public \DateTimeImmutable $made_at,
@@ -56,7 +56,7 @@ final readonly class BuiltRecordBackupDocument
         #[OA\Property(
             type: 'object',
             additionalProperties: new OA\AdditionalProperties(type: 'string'),
-            description: 'What each part was called, by its id.',
+            description: 'The name of each part, by its id.',
         )]
         #[Assert\All([new Text(PartBounds::MOST_NAME, 'A name')])]
         public array $names = [],

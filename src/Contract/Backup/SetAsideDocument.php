@@ -27,7 +27,7 @@ final readonly class SetAsideDocument
         #[OA\Property]
         #[Text(1000, 'A reason')]
         public string $reason,
-        #[OA\Property(description: 'The document exactly as it is stored; it need not be JSON.')]
+        #[OA\Property(description: 'The document exactly as stored; it may not be JSON.')]
         public string $document,
     ) {
     }

@@ -25,7 +25,7 @@ final readonly class BatchDocument
         public float $cost,
         #[OA\Property(nullable: true, description: 'Of as many bought ones.')]
         public ?float $price,
-        #[OA\Property(description: 'What runs short, as a table.')]
+        #[OA\Property(description: 'What is missing, as CSV.')]
         public string $shopping_csv,
     ) {
     }

@@ -16,7 +16,7 @@ final readonly class BatchRequestDocument implements LimitsLists
     /** @param list<BatchItemDocument> $items */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: BatchItemDocument::class), minItems: 1, maxItems: Batch::MOST_BUILDS)]
-        #[Assert\Count(min: 1, minMessage: 'Say of at least one build how many are made.')]
+        #[Assert\Count(min: 1, minMessage: 'Choose at least one build and how many to make.')]
         #[Assert\Valid]
         public array $items,
     ) {

@@ -22,7 +22,7 @@ use OpenApi\Attributes as OA;
 
 /** How to put a build together, whether it fits, what it comes to, and what it costs. */
 #[OA\Schema(
-    schema: 'Sheet',
+    schema: 'BuildSheet',
     additionalProperties: false,
     required: [
         'build', 'look_parts', 'steps', 'misfits', 'hardware', 'overall_in', 'trim_in', 'weight_oz', 'blade_in2', 'thump', 'profile',
@@ -57,15 +57,15 @@ final readonly class BuildSheetDocument
         public float $weight_oz,
         #[OA\Property(description: 'Area of all blades, for flash.')]
         public float $blade_in2,
-        #[OA\Property(minimum: 0, maximum: 10, description: 'An order, not a measure.')]
+        #[OA\Property(minimum: 0, maximum: 10, description: 'A ranking, not a measurement.')]
         public int $thump,
         #[OA\Property(type: 'string', enum: Profile::class)]
         public Profile $profile,
-        #[OA\Property(nullable: true, description: 'Line taken up by one turn of the handle; null where the reel is not known.')]
+        #[OA\Property(nullable: true, description: 'Line per turn of the handle; null if the reel is not known.')]
         public ?float $line_per_turn_in,
-        #[OA\Property(description: 'Of all parts whose cost is known.')]
+        #[OA\Property(description: 'Total of all parts whose cost is known.')]
         public float $cost,
-        #[OA\Property(nullable: true, description: 'Of a bought one, as the angler gave it.')]
+        #[OA\Property(nullable: true, description: 'Price of a bought one, as the angler entered it.')]
         public ?float $price,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Parts whose cost is not known.')]
         public array $unpriced,

@@ -10,7 +10,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A build to be put together, and the reading its weight is held against, where there is one. */
-#[OA\Schema(schema: 'SheetRequest', additionalProperties: false, required: ['build'])]
+#[OA\Schema(schema: 'BuildSheetRequest', additionalProperties: false, required: ['build'])]
 final readonly class BuildSheetRequestDocument
 {
     public function __construct(

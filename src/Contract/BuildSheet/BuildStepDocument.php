@@ -10,7 +10,7 @@ use OpenApi\Attributes as OA;
 
 /** One step at the bench. */
 #[OA\Schema(
-    schema: 'SheetStep',
+    schema: 'BuildStep',
     additionalProperties: false,
     required: ['task', 'title', 'text', 'parts', 'tool', 'why', 'facts', 'cautions', 'minutes'],
 )]
@@ -26,7 +26,7 @@ final readonly class BuildStepDocument
         public Task $task,
         #[OA\Property]
         public string $title,
-        #[OA\Property(description: '“{trim}” stands for the length the skirt is cut to.')]
+        #[OA\Property(description: '“{trim}” is replaced by the length to cut the skirt to.')]
         public string $text,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $parts,

@@ -7,7 +7,7 @@ namespace App\Contract\BuildSheet;
 use OpenApi\Attributes as OA;
 
 /** A batch that was made. */
-#[OA\Schema(schema: 'Made', additionalProperties: false, required: ['id', 'what', 'count', 'cost', 'price', 'made_at'])]
+#[OA\Schema(schema: 'BuiltRecord', additionalProperties: false, required: ['id', 'what', 'count', 'cost', 'price', 'made_at'])]
 final readonly class BuiltRecordDocument
 {
     public function __construct(

@@ -16,7 +16,7 @@ final class ColourOrWord extends Constraint implements Bound
 
     public function message(): string
     {
-        return '{{ value }} is no colour. Write #rrggbb, or a word: '.implode(', ', self::words()).'.';
+        return '{{ value }} is not a color. Write #rrggbb or one of these words: '.implode(', ', self::words()).'.';
     }
 
     /** @return list<string> */

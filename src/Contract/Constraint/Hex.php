@@ -13,7 +13,7 @@ final class Hex extends Regex implements Bound
 {
     public function __construct()
     {
-        parent::__construct(ColourOrWord::HEX, message: '{{ value }} is no colour. Write it as #rrggbb, six hexadecimal digits.');
+        parent::__construct(ColourOrWord::HEX, message: '{{ value }} is not a color. Write it as #rrggbb, with six hexadecimal digits.');
     }
 
     public function validatedBy(): string

@@ -16,7 +16,7 @@ final class HookLabel extends Choice implements Bound
     {
         parent::__construct(
             callback: self::labels(...),
-            message: '{{ value }} is no hook size here. Allowed: '.implode(', ', self::labels()).'.',
+            message: '{{ value }} is not a hook size. Allowed: '.implode(', ', self::labels()).'.',
         );
     }
 

@@ -13,7 +13,7 @@ final class Id extends Uuid implements Bound
 {
     public function __construct(bool $isMade = false)
     {
-        parent::__construct(message: '{{ value }} is not a UUID.'.($isMade ? ' Leave the id out to have one made.' : ''));
+        parent::__construct(message: '{{ value }} is not a UUID.'.($isMade ? ' Leave the id out to get a new one.' : ''));
     }
 
     public function validatedBy(): string

@@ -12,7 +12,7 @@ use OpenApi\Attributes as OA;
     additionalProperties: false,
     required: ['field', 'code', 'message', 'item', 'within'],
     properties: [
-        new OA\Property(property: 'item', type: 'integer', nullable: true, description: 'Its place, where the document is a list.'),
+        new OA\Property(property: 'item', type: 'integer', nullable: true, description: 'Its index, if the document is a list.'),
         new OA\Property(property: 'within', type: 'string', description: 'The path inside that entry.'),
     ],
 )]
@@ -37,7 +37,7 @@ final readonly class Fault implements \JsonSerializable
         public string $field,
         #[OA\Property]
         public string $message,
-        #[OA\Property(description: 'Stays the same whatever the sentence says.')]
+        #[OA\Property(description: 'Does not change when the sentence does.')]
         public string $code = self::NOT_ALLOWED,
     ) {
     }

@@ -27,7 +27,7 @@ final readonly class ProblemDocument implements \JsonSerializable
         public int $status,
         #[OA\Property]
         public string $title,
-        #[OA\Property(description: 'Stays the same whatever the sentence says: invalid_document, stale, not_found, busy, internal …')]
+        #[OA\Property(description: 'Does not change when the sentence does: invalid_document, stale, not_found, busy, internal …')]
         public string $code,
         #[OA\Property(type: 'array', items: new OA\Items(ref: Fault::class), description: 'At most 50; fault_count tells how many there '
             .'are.')]
@@ -37,7 +37,7 @@ final readonly class ProblemDocument implements \JsonSerializable
             type: 'object',
             nullable: true,
             additionalProperties: new OA\AdditionalProperties(),
-            description: 'What is stored now, where the request was about something older.',
+            description: 'The stored version, if the request was about an older one.',
         )]
         public ?array $current = null,
         #[OA\Property(nullable: true, description: 'Where to find an internal error in the log.')]

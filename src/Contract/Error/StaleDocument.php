@@ -16,11 +16,11 @@ final class StaleDocument extends \RuntimeException
     /** @param array<string, mixed> $current */
     public static function changed(string $what, array $current, int $version): self
     {
-        return new self("$what was changed in another place since you opened it. Nothing was written.", $current, $version);
+        return new self("$what was changed somewhere else since you opened it. Nothing was stored.", $current, $version);
     }
 
     public static function exists(string $what): self
     {
-        return new self("$what is there already. Nothing was written.", null, null);
+        return new self("$what already exists. Nothing was stored.", null, null);
     }
 }

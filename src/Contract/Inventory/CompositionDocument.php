@@ -54,7 +54,7 @@ final readonly class CompositionDocument
         foreach (self::KINDS as $slot => $kind) {
             $part = $this->{$slot};
             if ($part instanceof InventoryPartDocument && $part->kind !== $kind) {
-                $context->buildViolation("A {$part->kind->value} is no {$kind->value}.")
+                $context->buildViolation("A {$part->kind->value} cannot be used as a {$kind->value}.")
                     ->atPath("$slot.kind")->setCode('wrong_kind')->addViolation();
             }
         }

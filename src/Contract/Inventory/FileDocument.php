@@ -16,7 +16,7 @@ final readonly class FileDocument
 
     public function __construct(
         #[OA\Property(maxLength: self::MOST_BYTES)]
-        #[Assert\Length(max: self::MOST_BYTES, maxMessage: 'The file is too large. At most 32 MB are read.', charset: '8bit')]
+        #[Assert\Length(max: self::MOST_BYTES, maxMessage: 'The file is too large. The limit is 32 MB.', charset: '8bit')]
         public string $contents,
     ) {
     }

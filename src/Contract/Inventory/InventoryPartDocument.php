@@ -35,7 +35,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
 /** A part as owned. One flat shape for every kind, so that it is also a line of a table; each kind needs the fields it is judged by. */
-#[OA\Schema(schema: 'OwnedPart', additionalProperties: false, required: ['kind', 'name'])]
+#[OA\Schema(schema: 'InventoryPart', additionalProperties: false, required: ['kind', 'name'])]
 final readonly class InventoryPartDocument implements LimitsLists
 {
     /**
@@ -49,38 +49,38 @@ final readonly class InventoryPartDocument implements LimitsLists
         #[OA\Property]
         #[Name('A part')]
         public string $name,
-        #[OA\Property(type: 'string', nullable: true, description: 'Left out, one is made.')]
+        #[OA\Property(type: 'string', nullable: true, description: 'If left out, a new one is made.')]
         #[Id(isMade: true)]
         public ?string $id = null,
         #[OA\Property(
             type: 'integer',
             nullable: true,
-            description: 'As it was last read; a change of another version is refused with 409.',
+            description: 'The version last read; a change to another version is refused with 409.',
         )]
         public ?int $version = null,
         #[OA\Property]
         #[Between(0, PartBounds::MOST_COUNT, 'A count')]
         public int $count = 1,
-        #[OA\Property(nullable: true, description: 'Low stock from this count down.')]
+        #[OA\Property(nullable: true, description: 'Stock counts as low from this count down.')]
         #[Between(0, PartBounds::MOST_COUNT, 'The low mark')]
         public ?int $low_at = null,
-        #[OA\Property(description: 'The storage box it lies in.')]
+        #[OA\Property(description: 'The storage box it is in.')]
         #[Text(60, 'A box')]
         public string $box = '',
-        #[OA\Property(nullable: true, description: 'Of one, in your own money.')]
+        #[OA\Property(nullable: true, description: 'Cost of one, in your currency.')]
         #[Between(0, Money::MOST, 'The cost of one')]
         public ?float $cost = null,
-        #[OA\Property(description: 'Where it comes from, and anything else.')]
+        #[OA\Property(description: 'Anything else to remember.')]
         #[Text(500, 'A note')]
         public string $note = '',
-        #[OA\Property(type: 'string', nullable: true, description: 'The part it was painted or marked from.')]
+        #[OA\Property(type: 'string', nullable: true, description: 'The part it was painted or darkened from.')]
         #[Id]
         public ?string $parent_id = null,
-        #[OA\Property(nullable: true, description: 'As #rrggbb or a colour word. Needed for heads, skirts, trailers and painted blades.')]
+        #[OA\Property(nullable: true, description: 'As #rrggbb or a color word. Needed for heads, skirts, trailers and painted blades.')]
         #[ColourOrWord]
         public ?string $colour = null,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), maxItems: PartBounds::MOST_ACCENTS)]
-        #[Assert\Count(max: PartBounds::MOST_ACCENTS, maxMessage: 'At most {{ limit }} accents are told apart.')]
+        #[Assert\Count(max: PartBounds::MOST_ACCENTS, maxMessage: 'A part has at most {{ limit }} accents.')]
         #[Assert\All([new ColourOrWord()])]
         public array $accents = [],
         #[OA\Property(
@@ -89,7 +89,7 @@ final readonly class InventoryPartDocument implements LimitsLists
             maxItems: PartBounds::MOST_BELLY,
             description: 'Under the back of a split skirt, trailer or head.',
         )]
-        #[Assert\Count(max: PartBounds::MOST_BELLY, maxMessage: 'At most {{ limit }} belly colors are told apart.')]
+        #[Assert\Count(max: PartBounds::MOST_BELLY, maxMessage: 'A part has at most {{ limit }} belly colors.')]
         #[Assert\All([new ColourOrWord()])]
         public array $belly = [],
         #[OA\Property(description: 'A head with an eye.')]
@@ -98,8 +98,8 @@ final readonly class InventoryPartDocument implements LimitsLists
         public ?Strands $strand_pattern = null,
         #[OA\Property(type: 'string', enum: BellyShape::class, nullable: true, description: 'Of a trailer; any where left out.')]
         public ?BellyShape $belly_shape = null,
-        #[OA\Property(type: 'string', enum: Fluorescence::class, nullable: true, description: 'Left out, chartreuse and orange glow '
-            .'where they are given as words.')]
+        #[OA\Property(type: 'string', enum: Fluorescence::class, nullable: true, description: 'If left out, chartreuse and orange glow '
+            .'when they are given as words.')]
         public ?Fluorescence $fluorescent = null,
         #[OA\Property]
         #[Between(0, 1, 'Opacity')]
@@ -116,11 +116,11 @@ final readonly class InventoryPartDocument implements LimitsLists
         #[OA\Property(nullable: true)]
         #[Above(0, PartBounds::MOST_WEIGHT_OZ, 'A head’s weight', 'oz')]
         public ?float $weight_oz = null,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: LureKind::class), description: 'What a head is made into.')]
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: LureKind::class), description: 'The lures a head is for.')]
         public array $lures = [],
         #[OA\Property(type: 'string', enum: HeadMaterial::class, nullable: true)]
         public ?HeadMaterial $metal_of_head = null,
-        #[OA\Property(nullable: true, description: 'Moulded into a head, or a trailer hook’s own size.')]
+        #[OA\Property(nullable: true, description: 'The hook molded into a head, or the size of a trailer hook.')]
         #[HookLabel]
         public ?string $hook = null,
         #[OA\Property(type: 'string', enum: Arm::class, nullable: true, description: 'Of a spinnerbait head; long where left out.')]
@@ -138,7 +138,7 @@ final readonly class InventoryPartDocument implements LimitsLists
         public ?Surface $surface = null,
         #[OA\Property(type: 'string', enum: Plastic::class, nullable: true)]
         public ?Plastic $plastic = null,
-        #[OA\Property(description: 'Of small hardware, as the trade writes it: 5/32 in, #2.')]
+        #[OA\Property(description: 'Of small hardware, as packages say it: 5/32 in, #2.')]
         #[Text(40, 'A size')]
         public string $size = '',
     ) {
@@ -159,11 +159,11 @@ final readonly class InventoryPartDocument implements LimitsLists
             }
         }
         if (PartKind::Blade === $this->kind && (null === $this->metal) === (null === $this->colour)) {
-            $says = 'A blade is either of a metal ('.self::choices(Metal::cases()).') or painted (a colour).';
+            $says = 'A blade is either metal ('.self::choices(Metal::cases()).') or painted (a color).';
             $context->buildViolation($says)->atPath('metal')->setCode('metal_or_paint')->addViolation();
         }
         if ($this->darkened && null === $this->metal) {
-            $says = 'Only a metal blade is darkened; a painted one has the colour of its paint.';
+            $says = 'Only a metal blade can be darkened; a painted blade has the color of its paint.';
             $context->buildViolation($says)->atPath('darkened')->setCode('not_metal')->addViolation();
         }
     }
@@ -174,16 +174,16 @@ final readonly class InventoryPartDocument implements LimitsLists
         return match ($this->kind) {
             PartKind::Head => [
                 'weight_oz' => 'A head needs its weight in ounces.',
-                'colour' => 'A head needs a colour.',
-                'lures' => 'Say what the head is made into: '.self::choices(LureKind::cases()).'.',
+                'colour' => 'A head needs a color.',
+                'lures' => 'Say which lures the head is for: '.self::choices(LureKind::cases()).'.',
             ],
             PartKind::Blade => [
                 'shape' => 'A blade needs a shape: '.self::choices(BladeShape::cases()).'.',
-                'number' => \sprintf('A blade needs its number, %d to %d.', BladeSize::LEAST, BladeSize::MOST),
+                'number' => \sprintf('A blade needs its size number, %d to %d.', BladeSize::LEAST, BladeSize::MOST),
             ],
-            PartKind::Skirt => ['colour' => 'A skirt needs a colour.'],
+            PartKind::Skirt => ['colour' => 'A skirt needs a color.'],
             PartKind::Trailer => [
-                'colour' => 'A trailer needs a colour.',
+                'colour' => 'A trailer needs a color.',
                 'style' => 'A trailer needs a style: '.self::choices(TrailerStyle::cases()).'.',
                 'length_in' => 'A trailer needs its length in inches.',
             ],
@@ -198,15 +198,15 @@ final readonly class InventoryPartDocument implements LimitsLists
         return implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $cases));
     }
 
-    /** The same part darkened, or cut, as a build has it. */
-    public function asBuilt(?bool $darkened = null, ?Trim $trim = null): self
+    /** The same part in another number, or darkened or cut as a build has it. */
+    public function with(?int $count = null, ?bool $darkened = null, ?Trim $trim = null): self
     {
         return new self(
             kind: $this->kind,
             name: $this->name,
             id: $this->id,
             version: $this->version,
-            count: $this->count,
+            count: $count ?? $this->count,
             low_at: $this->low_at,
             box: $this->box,
             cost: $this->cost,

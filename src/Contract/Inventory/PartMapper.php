@@ -134,7 +134,7 @@ final class PartMapper
         InventoryHead|InventoryBlade|InventorySkirt|InventoryTrailer|InventoryHook $part,
         array $owned = [],
     ): InventoryPartDocument {
-        return ($owned[$part->id] ?? self::made($part))->asBuilt(
+        return ($owned[$part->id] ?? self::made($part))->with(
             darkened: $part instanceof InventoryBlade ? $part->darkened : null,
             trim: $part instanceof InventorySkirt ? $part->trim : null,
         );

@@ -11,14 +11,14 @@ use Kontrast\Material\Srgb;
 use OpenApi\Attributes as OA;
 
 /** A patch of a picture that was tapped: the mean of its pixels, and how many of them are at the end of the scale. */
-#[OA\Schema(schema: 'Tap', additionalProperties: false, required: ['hex', 'clipped'])]
+#[OA\Schema(schema: 'PhotoSample', additionalProperties: false, required: ['hex', 'clipped'])]
 final readonly class PhotoSampleDocument
 {
     public function __construct(
         #[OA\Property(description: 'Mean of the pixels, averaged as amounts of light.')]
         #[Hex]
         public string $hex,
-        #[OA\Property(description: 'Share of pixels with a channel at its end.')]
+        #[OA\Property(description: 'Share of overexposed or black pixels.')]
         #[Between(0, 1, 'A share')]
         public float $clipped,
     ) {

@@ -17,9 +17,9 @@ final readonly class ReadColourDocument
     public function __construct(
         #[OA\Property(pattern: '^#[0-9a-f]{6}$')]
         public string $hex,
-        #[OA\Property(type: 'string', enum: Colour::class, description: 'The word whose colour is nearest.')]
+        #[OA\Property(type: 'string', enum: Colour::class, description: 'The color word that is nearest.')]
         public Colour $nearest,
-        #[OA\Property(description: 'CIEDE2000 from the mean to the reading farthest off.')]
+        #[OA\Property(description: 'CIEDE2000 from the mean to the farthest measurement.')]
         public float $spread,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $warnings,

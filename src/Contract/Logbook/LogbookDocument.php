@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** Waters and readings to take in or to carry away, in the program's own open format. */
-#[OA\Schema(schema: 'Notebook', additionalProperties: false, required: ['waters', 'readings'])]
+#[OA\Schema(schema: 'Logbook', additionalProperties: false, required: ['waters', 'readings'])]
 final readonly class LogbookDocument
 {
     /**

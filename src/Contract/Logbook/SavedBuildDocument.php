@@ -33,9 +33,9 @@ final readonly class SavedBuildDocument
         #[Text(2000, 'A note')]
         public string $note = '',
         #[OA\Property(nullable: true, description: 'A small picture as a data URL; the browser makes it small.')]
-        #[Assert\Regex('~^data:image/(jpeg|png|webp);base64,[A-Za-z0-9+/=]+$~D', message: 'A picture is expected as a JPEG, PNG or WebP '
+        #[Assert\Regex('~^data:image/(jpeg|png|webp);base64,[A-Za-z0-9+/=]+$~D', message: 'The picture must be a JPEG, PNG or WebP '
             .'data URL.')]
-        #[Assert\Length(max: self::MOST_PHOTO, maxMessage: 'The picture is too large to keep. The program makes it smaller before it '
+        #[Assert\Length(max: self::MOST_PHOTO, maxMessage: 'The picture is too large to store. The program makes it smaller before it '
             .'sends it.')]
         public ?string $photo = null,
     ) {

@@ -14,13 +14,14 @@ final readonly class CandidateDocument
     public function __construct(
         #[OA\Property]
         public string $value,
-        #[OA\Property(description: 'Sight range in inches for a finish, at a glint where it shines; JND at the judging distance for a '
+        #[OA\Property(description: 'Visible range in inches for a finish, when it flashes if it is metal; JND at the judging distance '
+            .'for a '
             .'pairing.')]
         public float $figure,
-        #[OA\Property(description: 'How a pair reads; empty for a finish.')]
+        #[OA\Property(description: 'How a pair looks; empty for a finish.')]
         public string $reads,
         #[OA\Property(
-            description: 'What the sight range of a finish comes to as the chosen constants of the model move; null for a pairing.',
+            description: 'The uncertainty of the visible range of a finish; null for a pairing.',
             type: 'array',
             items: new OA\Items(type: 'number'),
             minItems: 2,

@@ -19,11 +19,11 @@ final readonly class DepthColourDocument
     public function __construct(
         #[OA\Property(type: 'string', enum: Colour::class)]
         public Colour $colour,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'Colour and tone together.')]
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'Color and brightness together.')]
         public array $jnd,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'Colour alone.')]
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'Color alone.')]
         public array $colour_jnd,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'Weber contrast of tone against the water.')]
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'Weber contrast of brightness with the water.')]
         public array $contrast,
     ) {
     }

@@ -27,7 +27,7 @@ final readonly class LookPartDocument
         public string $id,
         #[OA\Property(type: 'string', enum: LookPartKind::class)]
         public LookPartKind $kind,
-        #[OA\Property(nullable: true, description: 'Colour in the hand; needed for matte parts.')]
+        #[OA\Property(nullable: true, description: 'Color in the hand; needed for matte parts.')]
         #[Hex]
         public ?string $hex = null,
         #[OA\Property(type: 'string', enum: Metal::class, nullable: true, description: 'Needed for metal parts.')]
@@ -37,7 +37,7 @@ final readonly class LookPartDocument
         #[OA\Property]
         #[Between(0, 1, 'Opacity')]
         public float $opacity = 1.0,
-        #[OA\Property(type: 'string', enum: PartPlace::class, nullable: true, description: 'Where on a lure it sits.')]
+        #[OA\Property(type: 'string', enum: PartPlace::class, nullable: true, description: 'Where it is on a lure.')]
         public ?PartPlace $place = null,
         #[OA\Property(description: '0 for the base color, 1 and on for accents.')]
         #[Between(0, 20, 'A layer')]
@@ -49,7 +49,7 @@ final readonly class LookPartDocument
     public function isWhole(ExecutionContextInterface $context): void
     {
         if (LookPartKind::Matte === $this->kind && null === $this->hex) {
-            $context->buildViolation('A matte part needs its colour, as #rrggbb.')->atPath('hex')->setCode(Fault::MISSING)->addViolation();
+            $context->buildViolation('A matte part needs its color, as #rrggbb.')->atPath('hex')->setCode(Fault::MISSING)->addViolation();
         }
         if (LookPartKind::Metal === $this->kind && null === $this->metal) {
             $context->buildViolation(

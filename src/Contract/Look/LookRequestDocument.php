@@ -53,7 +53,7 @@ final readonly class LookRequestDocument implements LimitsLists
         $ids = [];
         foreach ($this->parts as $i => $part) {
             if (isset($ids[$part->id])) {
-                $says = 'Another part has this id already. Each part has its own.';
+                $says = 'Another part already has this id. Each part needs its own.';
                 $context->buildViolation($says)->atPath("parts[$i].id")->setCode(Fault::TAKEN)->addViolation();
             }
             $ids[$part->id] = true;

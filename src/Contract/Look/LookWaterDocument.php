@@ -18,7 +18,7 @@ final readonly class LookWaterDocument
         public float $kd_per_m,
         #[OA\Property]
         public float $lux_at_lure,
-        #[OA\Property(description: 'False below 1 lux at the lure: only light and dark count.')]
+        #[OA\Property(description: 'False below 1 lux at the lure: only light and dark matter.')]
         public bool $colour_vision,
     ) {
     }

@@ -7,7 +7,7 @@ namespace App\Contract\Look;
 use OpenApi\Attributes as OA;
 
 /** Two parts over distance: just-noticeable differences between them. */
-#[OA\Schema(schema: 'FadedPair', additionalProperties: false, required: ['a', 'b', 'jnd', 'separate_person', 'separate_bass'])]
+#[OA\Schema(schema: 'PairCurve', additionalProperties: false, required: ['a', 'b', 'jnd', 'separate_person', 'separate_bass'])]
 final readonly class PairCurveDocument
 {
     /**
@@ -22,7 +22,7 @@ final readonly class PairCurveDocument
         public string $b,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))]
         public array $jnd,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'boolean'), description: 'Whether a person tells the two apart.')]
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'boolean'), description: 'Whether a person sees two colors.')]
         public array $separate_person,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'boolean'), description: 'Whether a bass does.')]
         public array $separate_bass,

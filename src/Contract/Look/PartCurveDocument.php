@@ -8,7 +8,7 @@ use Kontrast\Material\PartPlace;
 use OpenApi\Attributes as OA;
 
 /** A part over distance: one value for each distance of the scene. */
-#[OA\Schema(schema: 'FadedPart', additionalProperties: false, required: [
+#[OA\Schema(schema: 'PartCurve', additionalProperties: false, required: [
     'id', 'place', 'layer', 'person', 'bass', 'person_exposed', 'bass_exposed', 'visible_person', 'visible_bass', 'contrast', 'flash',
 ])]
 final readonly class PartCurveDocument
@@ -26,7 +26,7 @@ final readonly class PartCurveDocument
     public function __construct(
         #[OA\Property]
         public string $id,
-        #[OA\Property(type: 'string', enum: PartPlace::class, nullable: true, description: 'Where on a lure it sits.')]
+        #[OA\Property(type: 'string', enum: PartPlace::class, nullable: true, description: 'Where it is on a lure.')]
         public ?PartPlace $place,
         #[OA\Property(description: '0 for the base color, 1 and on for accents.')]
         public int $layer,
@@ -38,7 +38,7 @@ final readonly class PartCurveDocument
         public array $person_exposed,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Brighter by the stops of the scene.')]
         public array $bass_exposed,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'boolean'), description: 'Whether a person tells it from the water.')]
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'boolean'), description: 'Whether a person sees it.')]
         public array $visible_person,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'boolean'), description: 'Whether a bass does.')]
         public array $visible_bass,

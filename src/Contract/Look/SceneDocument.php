@@ -34,12 +34,13 @@ final readonly class SceneDocument
         public string $water_person,
         #[OA\Property(description: 'The same for two cones, approximately.')]
         public string $water_bass,
-        #[OA\Property(description: 'The water behind as a person would see it, brighter by the stops.')]
+        #[OA\Property(description: 'The water behind as a person would see it, with the exposure.')]
         public string $water_person_exposed,
         #[OA\Property(description: 'The same for two cones, approximately.')]
         public string $water_bass_exposed,
-        #[OA\Property(description: 'By how much the exposed colors are brighter, each stop doubling the light, so that the middle of what '
-            .'is there comes out as a grey card.')]
+        #[OA\Property(description: 'How much brighter the exposed colors are, in stops (each doubles the light), so that the middle of '
+            .'what '
+            .'is there looks like a gray card.')]
         public float $exposure_stops,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))]
         public array $distances_in,

@@ -20,7 +20,7 @@ final readonly class SeenPartDocument
         public string $id,
         #[OA\Property]
         public float $against_water,
-        #[OA\Property(nullable: true, description: 'At a glint; null for matte parts.')]
+        #[OA\Property(nullable: true, description: 'When it flashes; null for matte parts.')]
         public ?float $against_water_flash,
         #[OA\Property]
         public float $sight_range_in,

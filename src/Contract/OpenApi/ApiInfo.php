@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
 #[OA\Info(
     version: '1',
     title: 'Kontrast',
-    description: 'Reads the water and says what to tie and why. Served on this machine only; JSON only.',
+    description: 'Reads the water and says what to tie and why. Served on this computer only; JSON only.',
     license: new OA\License(name: 'Proprietary', identifier: 'LicenseRef-Proprietary'),
 )]
 #[OA\Server(url: '/')]

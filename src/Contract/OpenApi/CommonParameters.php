@@ -16,25 +16,25 @@ final class CommonParameters
             'Limit' => [
                 'name' => 'limit',
                 'in' => 'query',
-                'description' => 'So many at most; everything where it is left out.',
+                'description' => 'The most entries to return; all if left out.',
                 'schema' => ['type' => 'integer', 'minimum' => 1, 'maximum' => self::MOST_IN_A_PAGE],
             ],
             'After' => [
                 'name' => 'after',
                 'in' => 'query',
-                'description' => 'The id behind which the page begins; the Link header of the page before has it.',
+                'description' => 'The page starts after this id; the Link header of the page before has it.',
                 'schema' => ['type' => 'string'],
             ],
             'IfMatch' => [
                 'name' => 'If-Match',
                 'in' => 'header',
-                'description' => 'The ETag of the version that was read; left out, whatever is there is written over.',
+                'description' => 'The ETag of the version that was read; if left out, the stored version is overwritten.',
                 'schema' => ['type' => 'string'],
             ],
             'IfNoneMatch' => [
                 'name' => 'If-None-Match',
                 'in' => 'header',
-                'description' => 'The ETag of what the client has already.',
+                'description' => 'The ETag of what the client already has.',
                 'schema' => ['type' => 'string'],
             ],
         ];

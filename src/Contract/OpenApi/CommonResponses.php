@@ -8,19 +8,19 @@ namespace App\Contract\OpenApi;
 final class CommonResponses
 {
     private const NAMES = [
-        304 => ['NotModified', 'It is still as the tag says.'],
-        400 => ['BadRequest', 'The request names another host, or makes no sense.'],
-        403 => ['Forbidden', 'Only the program’s own pages may change what it keeps.'],
-        404 => ['NotFound', 'There is none with this id, or it was deleted.'],
-        409 => ['Conflict', 'It was changed since it was read; nothing was written. What is there now comes with the answer.'],
+        304 => ['NotModified', 'Not changed since the tag.'],
+        400 => ['BadRequest', 'The request names another host or cannot be read.'],
+        403 => ['Forbidden', 'Only Kontrast’s own pages may change stored data.'],
+        404 => ['NotFound', 'Nothing has this id, or it was deleted.'],
+        409 => ['Conflict', 'It was changed since it was read; nothing was stored. The answer has the current version.'],
         412 => [
             'PreconditionFailed',
-            'It is not the version named by If-Match; nothing was written. What is there now comes with the answer.',
+            'It is not the version named by If-Match; nothing was stored. The answer has the current version.',
         ],
-        413 => ['TooLarge', 'The request is larger than is read here.'],
+        413 => ['TooLarge', 'The request is too large.'],
         415 => ['NotJson', 'The request is not JSON.'],
-        422 => ['Invalid', 'Something in the document is not allowed; nothing was stored.'],
-        503 => ['NotAvailable', 'Not just now: somebody else is writing, or a device does not answer.'],
+        422 => ['Invalid', 'The document has errors; nothing was stored.'],
+        503 => ['NotAvailable', 'Not right now: another write is running, or a device does not answer.'],
     ];
 
     /** @return array<string, array<string, mixed>> */
@@ -33,7 +33,7 @@ final class CommonResponses
             ]]);
         }
         $responses['NotAvailable']['headers'] = [
-            'Retry-After' => ['description' => 'Seconds until it is worth trying again.', 'schema' => ['type' => 'string']],
+            'Retry-After' => ['description' => 'Seconds to wait before trying again.', 'schema' => ['type' => 'string']],
         ];
 
         return $responses;

@@ -114,7 +114,7 @@ final readonly class OperationDescription
             $headers['ETag'] = ['description' => 'The version, for If-Match or If-None-Match.', 'schema' => ['type' => 'string']];
         }
         if (201 === $this->operation->status && !$this->operation->isList) {
-            $headers['Location'] = ['description' => 'Where it is from now on.', 'schema' => ['type' => 'string']];
+            $headers['Location'] = ['description' => 'The new address.', 'schema' => ['type' => 'string']];
         }
         if ($this->operation->isPaged) {
             $headers['Link'] = ['description' => 'The next page, rel="next"; left out on the last.', 'schema' => ['type' => 'string']];

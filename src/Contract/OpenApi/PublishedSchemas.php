@@ -9,7 +9,7 @@ final class PublishedSchemas
 {
     /** File names by component. */
     private const PUBLISHED = [
-        'Reading' => 'reading', 'Advice' => 'advice', 'Notebook' => 'notebook', 'LookRequest' => 'look-request', 'Look' => 'look',
+        'Reading' => 'reading', 'Advice' => 'advice', 'Logbook' => 'logbook', 'LookRequest' => 'look-request', 'Look' => 'look',
         'Parts' => 'parts',
         'Composition' => 'composition', 'Backup' => 'backup',
     ];

@@ -59,7 +59,7 @@ final readonly class DocumentReader
     {
         $data = self::json($json);
         if (!\is_array($data)) {
-            throw InvalidDocument::fault('', 'A JSON list is expected.', Fault::WRONG_TYPE);
+            throw InvalidDocument::fault('', 'Send a JSON list.', Fault::WRONG_TYPE);
         }
         $documents = [];
         $faults = [];
@@ -108,7 +108,7 @@ final readonly class DocumentReader
         try {
             $document = $this->denormalizer->denormalize($data, $class, 'json');
         } catch (ExceptionInterface|\TypeError $error) {
-            throw InvalidDocument::fault('', 'What is stored cannot be read: '.$error->getMessage());
+            throw InvalidDocument::fault('', 'The stored document cannot be read: '.$error->getMessage());
         }
         \assert($document instanceof $class);
 
@@ -130,7 +130,7 @@ final readonly class DocumentReader
         try {
             return json_decode($json, false, Bounds::MOST_DEPTH, \JSON_THROW_ON_ERROR);
         } catch (\JsonException $error) {
-            $says = 'This is not JSON ('.lcfirst($error->getMessage()).'). A JSON object is expected.';
+            $says = 'This is not valid JSON ('.lcfirst($error->getMessage()).'). Send a JSON object.';
             throw InvalidDocument::fault('', $says, Fault::NOT_JSON);
         }
     }
@@ -140,7 +140,7 @@ final readonly class DocumentReader
     {
         return $data instanceof \stdClass
             ? $data
-            : throw InvalidDocument::fault($path, 'A JSON object is expected, with its fields by name.', Fault::WRONG_TYPE);
+            : throw InvalidDocument::fault($path, 'Send a JSON object with named fields.', Fault::WRONG_TYPE);
     }
 
     /**
@@ -160,7 +160,7 @@ final readonly class DocumentReader
         $document = $this->whole($class, $clean, $path, $faults);
         $faults->throwIfAny();
 
-        return $document ?? throw new \LogicException('A document with nothing wrong can be made.');
+        return $document ?? throw new \LogicException('A document without faults can be made.');
     }
 
     /**

@@ -56,7 +56,7 @@ final class DocumentTypes
     /** @param class-string $class */
     public function unknownField(string $class): string
     {
-        return $this->unknown[$class] ??= 'There is no such field. Allowed here: '.implode(', ', array_keys($this->of($class))).'.';
+        return $this->unknown[$class] ??= 'Unknown field. Allowed here: '.implode(', ', array_keys($this->of($class))).'.';
     }
 
     /** A sentence that says what a field of this type takes. */
@@ -75,15 +75,15 @@ final class DocumentTypes
                 $class,
                 \DateTimeInterface::class,
                 true,
-            ) => 'A date with its time is expected, such as 2026-04-11T16:40:00+00:00.',
-            null !== $class => 'An object is expected.',
-            $type->isCollection() => 'A list is expected.',
+            ) => 'This must be a date and time, such as 2026-04-11T16:40:00+00:00.',
+            null !== $class => 'This must be an object.',
+            $type->isCollection() => 'This must be a list.',
             default => match ($type->getBuiltinType()) {
-                Type::BUILTIN_TYPE_FLOAT => 'A number is expected.',
-                Type::BUILTIN_TYPE_INT => 'A whole number is expected.',
+                Type::BUILTIN_TYPE_FLOAT => 'This must be a number.',
+                Type::BUILTIN_TYPE_INT => 'This must be a whole number.',
                 Type::BUILTIN_TYPE_BOOL => 'Allowed: true, false.',
-                Type::BUILTIN_TYPE_STRING => 'Text is expected.',
-                default => 'Another kind of value is expected.',
+                Type::BUILTIN_TYPE_STRING => 'This must be text.',
+                default => 'This has the wrong type of value.',
             },
         };
     }

@@ -40,7 +40,7 @@ final readonly class ShapeCheck
             $most = $limits[$name] ?? null;
             if (null !== $most && \is_array($value) && \count($value) > $most) {
                 $faults->add(
-                    new Fault($field, \sprintf('%d are too many. At most %d are allowed here.', \count($value), $most), Fault::TOO_MANY),
+                    new Fault($field, \sprintf('%d are too many. The most allowed here is %d.', \count($value), $most), Fault::TOO_MANY),
                 );
                 continue;
             }
@@ -103,7 +103,7 @@ final readonly class ShapeCheck
             return $this->wrong($value, $type, $path, $faults);
         }
         if (\is_string($value) && 1 === preg_match(self::CONTROL, $value)) {
-            $faults->add(new Fault($path, 'There is a control character in this text. Take it out.', Fault::NOT_ALLOWED));
+            $faults->add(new Fault($path, 'This text has a control character. Remove it.', Fault::NOT_ALLOWED));
 
             return null;
         }

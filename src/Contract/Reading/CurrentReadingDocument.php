@@ -9,7 +9,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** The reading being worked on, and the water it is taken at. */
-#[OA\Schema(schema: 'Desk', additionalProperties: false, required: ['reading'])]
+#[OA\Schema(schema: 'CurrentReading', additionalProperties: false, required: ['reading'])]
 final readonly class CurrentReadingDocument
 {
     public function __construct(

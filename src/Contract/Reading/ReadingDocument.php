@@ -43,7 +43,7 @@ final readonly class ReadingDocument
      * @param list<Forage> $forage_also
      */
     public function __construct(
-        #[OA\Property(type: 'string', enum: LureChoice::class, description: 'any: the kind that suits the reading best.')]
+        #[OA\Property(type: 'string', enum: LureChoice::class, description: 'any: the lure that fits the reading best.')]
         public LureChoice $lure,
         #[OA\Property]
         #[Above(0, ReadingBounds::MOST_VISIBILITY_IN, 'Visibility', 'in')]
@@ -86,20 +86,20 @@ final readonly class ReadingDocument
         #[Above(0, ReadingBounds::MOST_FORAGE_IN, 'Forage length', 'in')]
         public ?float $forage_in = null,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Colour::class))]
-        #[Assert\Unique(message: 'Each colour is named once.')]
+        #[Assert\Unique(message: 'Name each color once.')]
         public array $forage_colours = [],
         #[OA\Property(type: 'string', enum: Arm::class, nullable: true)]
         public ?Arm $arm = null,
-        #[OA\Property(description: 'No part of lead: heads of tungsten or steel. Left out: false.')]
+        #[OA\Property(description: 'No lead: heads of tungsten or steel. If left out: false.')]
         public bool $lead_free = false,
         #[OA\Property(
             type: 'array',
             items: new OA\Items(type: 'string', enum: Forage::class),
-            description: 'What else is there, beside the main forage.',
+            description: 'Other forage in the water besides the main one.',
         )]
-        #[Assert\Unique(message: 'Each forage is named once.')]
+        #[Assert\Unique(message: 'Name each forage once.')]
         public array $forage_also = [],
-        #[OA\Property(type: 'string', enum: Goal::class, description: 'What the day is for. Left out: any.')]
+        #[OA\Property(type: 'string', enum: Goal::class, description: 'More fish or bigger fish. If left out: any.')]
         public Goal $goal = Goal::Any,
         #[OA\Property(ref: SchoolsDocument::class)]
         public SchoolsDocument $schools = new SchoolsDocument(),

@@ -10,7 +10,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A reading put away. */
-#[OA\Schema(schema: 'KeptReading', additionalProperties: false, required: ['reading'])]
+#[OA\Schema(schema: 'SavedReading', additionalProperties: false, required: ['reading'])]
 final readonly class SavedReadingDocument
 {
     public function __construct(

@@ -33,15 +33,15 @@ final readonly class BenchDocument
     public function __construct(
         #[OA\Property(ref: BuildDocument::class)]
         public BuildDocument $build,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: LookPartDocument::class), description: 'Its parts as a look takes them.')]
+        #[OA\Property(type: 'array', items: new OA\Items(ref: LookPartDocument::class), description: 'Its parts as input for /api/look.')]
         public array $look_parts,
-        #[OA\Property(minimum: 0, maximum: 100, description: 'Of a hundred.')]
+        #[OA\Property(minimum: 0, maximum: 100, description: 'Out of 100.')]
         public float $score,
         #[OA\Property(type: 'array', items: new OA\Items(ref: TraitScoreDocument::class))]
         public array $marks,
         #[OA\Property(type: 'array', items: new OA\Items(ref: FindingDocument::class))]
         public array $findings,
-        #[OA\Property(ref: SceneDocument::class, description: 'The build followed out over distance.')]
+        #[OA\Property(ref: SceneDocument::class, description: 'How the build looks at each distance.')]
         public SceneDocument $scene,
     ) {
     }

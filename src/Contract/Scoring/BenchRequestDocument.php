@@ -21,7 +21,7 @@ final readonly class BenchRequestDocument
         #[OA\Property(ref: CompositionDocument::class)]
         #[Assert\Valid]
         public CompositionDocument $build,
-        #[OA\Property(type: 'string', enum: Direction::class, description: 'Where the fish looks from.')]
+        #[OA\Property(type: 'string', enum: Direction::class, description: 'Where the fish sees it from.')]
         public Direction $from = Direction::Side,
     ) {
     }

@@ -15,11 +15,11 @@ final readonly class BestDocument
      * @param list<string>         $lacking
      */
     public function __construct(
-        #[OA\Property(description: 'How many builds of the bin fit together.')]
+        #[OA\Property(description: 'How many builds your parts can make.')]
         public int $combinations,
         #[OA\Property(type: 'array', items: new OA\Items(ref: RankedBuildDocument::class))]
         public array $ranked,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Kinds of part that the bin has none of and this '
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Types of part that you have none of and this '
             .'lure needs.')]
         public array $lacking,
     ) {

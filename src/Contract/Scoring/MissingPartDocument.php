@@ -8,15 +8,15 @@ use App\Contract\Inventory\InventoryPartDocument;
 use OpenApi\Attributes as OA;
 
 /** A part not owned, and what it would gain over a set of readings. */
-#[OA\Schema(schema: 'Missing', additionalProperties: false, required: ['part', 'gain', 'readings', 'of'])]
+#[OA\Schema(schema: 'MissingPart', additionalProperties: false, required: ['part', 'gain', 'readings', 'of'])]
 final readonly class MissingPartDocument
 {
     public function __construct(
         #[OA\Property(ref: InventoryPartDocument::class)]
         public InventoryPartDocument $part,
-        #[OA\Property(description: 'Points of a hundred, on the average of all readings.')]
+        #[OA\Property(description: 'Points out of 100, averaged over all readings.')]
         public float $gain,
-        #[OA\Property(description: 'In how many readings it helps.')]
+        #[OA\Property(description: 'How many readings it helps.')]
         public int $readings,
         #[OA\Property(description: 'Out of how many.')]
         public int $of,

@@ -15,7 +15,7 @@ use Kontrast\Scoring\TraitScore;
 use OpenApi\Attributes as OA;
 
 /** A build of the bin with its score and what it lacks. */
-#[OA\Schema(schema: 'Ranked', additionalProperties: false, required: ['parts', 'build', 'look_parts', 'score', 'lacks'])]
+#[OA\Schema(schema: 'RankedBuild', additionalProperties: false, required: ['parts', 'build', 'look_parts', 'score', 'lacks'])]
 final readonly class RankedBuildDocument
 {
     private const MOST_LACKS = 4;

@@ -23,7 +23,7 @@ final readonly class SwapDocument
         public ?string $part_id,
         #[OA\Property]
         public string $what,
-        #[OA\Property(description: 'In points of a hundred.')]
+        #[OA\Property(description: 'In points out of 100.')]
         public float $gain,
         #[OA\Property(ref: CompositionDocument::class)]
         public CompositionDocument $parts,

@@ -9,7 +9,7 @@ use Kontrast\Scoring\TraitScore;
 use OpenApi\Attributes as OA;
 
 /** How well one trait of a build does what is wanted. */
-#[OA\Schema(schema: 'Mark', additionalProperties: false, required: ['trait', 'points', 'of', 'because'])]
+#[OA\Schema(schema: 'TraitScore', additionalProperties: false, required: ['trait', 'points', 'of', 'because'])]
 final readonly class TraitScoreDocument
 {
     public function __construct(

@@ -21,7 +21,7 @@ final readonly class SettingsDocument
         public Theme $theme,
         #[OA\Property(description: 'No pick or part of lead.')]
         public bool $lead_free = false,
-        #[OA\Property(nullable: true, description: 'Turns of the spool to one of the handle.')]
+        #[OA\Property(nullable: true, description: 'Turns of the spool per turn of the handle.')]
         #[Above(0, SettingsBounds::MOST_GEAR_RATIO, 'A gear ratio')]
         public ?float $gear_ratio = null,
         #[OA\Property(nullable: true, description: 'Diameter of the line on the spool, inches.')]

@@ -7,6 +7,7 @@ namespace App\Contract\Vocabulary;
 use App\Contract\Constraint\HookLabel;
 use App\Contract\Constraint\Name;
 use App\Contract\OpenApi\CommonParameters;
+use App\Contract\Scoring\ShoppingRequestDocument;
 use App\Contract\Settings\Currency;
 use App\Contract\Settings\SettingsBounds;
 use App\Contract\Settings\Theme;
@@ -17,6 +18,7 @@ use Kontrast\Inventory\Money;
 use Kontrast\Inventory\PartBounds;
 use Kontrast\Inventory\PartKind;
 use Kontrast\Inventory\Plastic;
+use Kontrast\Inventory\StarterSet;
 use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\BladeSize;
@@ -82,12 +84,12 @@ final class Vocabulary
         'Pairing' => Pairing::class, 'Profile' => Profile::class, 'Separation' => Separation::class,
         'SchoolQuestion' => SchoolQuestion::class,
         'Pick' => Slot::class, 'ScoredTrait' => ScoredTrait::class, 'Task' => Task::class, 'Theme' => Theme::class, 'Units' => Units::class,
-        'Currency' => Currency::class,
+        'Currency' => Currency::class, 'StarterSet' => StarterSet::class,
     ];
     /** Their words mean one thing only beside their own question, so they stay out of the list of all labels. */
     private const APART = [
         'Goal', 'LureChoice', 'BellyShape', 'Symptom', 'Tint', 'Pick', 'ScoredTrait', 'PartPlace', 'Task', 'SchoolQuestion', 'Theme',
-        'Units', 'Currency',
+        'Units', 'Currency', 'PartKind', 'StarterSet',
     ];
 
     public function typeScript(): string
@@ -121,6 +123,7 @@ final class Vocabulary
             'GOAL_LABELS' => ['Record<Goal, string>', self::labelsOf(Goal::cases())],
             'BELLY_SHAPE_LABELS' => ['Record<BellyShape, string>', self::labelsOf(BellyShape::cases())],
             'SYMPTOM_LABELS' => ['Record<Symptom, string>', self::labelsOf(Symptom::cases())],
+            'PART_KIND_LABELS' => ['Record<PartKind, string>', self::labelsOf(PartKind::cases())],
             'TRAIT_LABELS' => ['Record<ScoredTrait, string>', self::labelsOf(ScoredTrait::cases())],
             'COLOUR_HEX' => ['Record<Colour, string>', self::map(Colour::cases(), Palette::hex(...))],
             'COLOUR_GLOW' => [
@@ -132,7 +135,12 @@ final class Vocabulary
             'STEEL_HEX' => ['', BuildOptics::STEEL],
             'HOOK_SIZES' => ['', HookLabel::labels()],
             'OPACITIES' => ['', ['opaque' => 1.0, 'translucent' => BuildOptics::TRANSLUCENT, 'leastOpaque' => Opacity::LEAST_OPAQUE]],
-            'LIMITS' => ['', ['lostBelow' => BassEye::THRESHOLD, 'oneUpTo' => Separation::MOST_ONE]],
+            'LIMITS' => ['', [
+                'lostBelow' => BassEye::THRESHOLD,
+                'oneUpTo' => Separation::MOST_ONE,
+                'closeUpTo' => Separation::MOST_TONAL,
+                'twoUpTo' => Separation::MOST_TWO_TONE,
+            ]],
             'BOUNDS' => ['', self::bounds()],
         ];
     }
@@ -161,6 +169,7 @@ final class Vocabulary
             'mostOfOneBuild' => Batch::MOST_OF_ONE,
             'mostGearRatio' => SettingsBounds::MOST_GEAR_RATIO,
             'mostSpoolIn' => SettingsBounds::MOST_SPOOL_IN,
+            'mostShoppingReadings' => ShoppingRequestDocument::MOST_READINGS,
             'mostInAPage' => CommonParameters::MOST_IN_A_PAGE,
         ];
     }
@@ -188,13 +197,13 @@ final class Vocabulary
     }
 
     /**
-     * @param list<Tint>|list<Goal>|list<BellyShape>|list<Symptom>|list<Slot>|list<ScoredTrait> $cases
+     * @param list<Tint>|list<Goal>|list<BellyShape>|list<Symptom>|list<Slot>|list<ScoredTrait>|list<PartKind> $cases
      *
      * @return array<string, string>
      */
     private static function labelsOf(array $cases): array
     {
-        return self::map($cases, static fn (Tint|Goal|BellyShape|Symptom|Slot|ScoredTrait $case): string => $case->label());
+        return self::map($cases, static fn (Tint|Goal|BellyShape|Symptom|Slot|ScoredTrait|PartKind $case): string => $case->label());
     }
 
     /**

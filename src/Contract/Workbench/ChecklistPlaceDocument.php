@@ -19,7 +19,7 @@ final readonly class ChecklistPlaceDocument
         #[OA\Property(description: 'The build, named by its parts.')]
         #[Text(self::LONGEST_KEY, 'The name of a build')]
         public string $build,
-        #[OA\Property(description: 'The first step not done yet, counted from 0.')]
+        #[OA\Property(description: 'The next step to do, counted from 0.')]
         #[Between(0, self::MOST_STEPS, 'A step')]
         public int $step,
     ) {

@@ -29,7 +29,7 @@ final readonly class WorkbenchChangeDocument
     public function isOne(ExecutionContextInterface $context): void
     {
         if (1 !== (int) (null !== $this->build) + (int) $this->undo + (int) (null !== $this->checklist)) {
-            $context->buildViolation('A change is one of build, undo and checklist.')->setCode('not_one')->addViolation();
+            $context->buildViolation('Send exactly one of build, undo and checklist.')->setCode('not_one')->addViolation();
         }
     }
 

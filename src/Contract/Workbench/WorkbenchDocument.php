@@ -35,7 +35,7 @@ final readonly class WorkbenchDocument implements LimitsLists
             type: 'array',
             items: new OA\Items(ref: CompositionDocument::class),
             maxItems: self::MOST_PAST,
-            description: 'Builds that were replaced, the last one last; undo puts that one back.',
+            description: 'Builds that were replaced, newest last; undo brings that one back.',
         )]
         #[Assert\Valid]
         public array $past = [],

@@ -44,7 +44,7 @@ final readonly class AdviceController
     #[Route('/api/advice/view', methods: ['POST'])]
     #[Operation(
         'viewAdvice',
-        'An advice with its lure in the water, the model’s second opinion and what changed',
+        'An advice with its lure in the water, the second opinion of the model and what changed',
         AdviceViewDocument::class,
     )]
     public function view(#[Payload] AdviceViewRequestDocument $request): Response
@@ -53,7 +53,7 @@ final readonly class AdviceController
     }
 
     #[Route('/api/explain', methods: ['POST'])]
-    #[Operation('explain', 'Every rule that voted on one pick, and what would turn it', ExplanationDocument::class)]
+    #[Operation('explain', 'Every rule that voted on one pick, and what would change it', ExplanationDocument::class)]
     public function explain(#[Payload] ExplainRequestDocument $request): Response
     {
         $explanation = $this->explainer->explain($request->reading->toReading(), $request->pick)

@@ -23,7 +23,7 @@ final readonly class BackupController
     }
 
     #[Route(methods: ['GET'])]
-    #[Operation('backup', 'Everything kept, as one document', BackupDocument::class)]
+    #[Operation('backup', 'Everything stored, as one document', BackupDocument::class)]
     public function make(): Response
     {
         LongWork::begin();
@@ -34,7 +34,7 @@ final readonly class BackupController
     }
 
     #[Route(methods: ['POST'])]
-    #[Operation('restore', 'Put everything back as a backup has it, all or nothing; what was there is written to a file beside the '
+    #[Operation('restore', 'Restore everything from a backup, all or nothing; what was stored before is copied to a file next to the '
         .'database first', fields: [
             'waters' => 'integer', 'readings' => 'integer', 'parts' => 'integer', 'builds' => 'integer', 'kept_in' => 'string',
         ])]

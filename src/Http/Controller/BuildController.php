@@ -56,7 +56,7 @@ final readonly class BuildController
     }
 
     #[Route('/{id}', methods: ['DELETE'])]
-    #[Operation('deleteBuild', 'Take a build off the list; it can be restored', status: 204, errors: [404], isEdited: true)]
+    #[Operation('deleteBuild', 'Delete a build; it can be restored', status: 204, errors: [404], isEdited: true)]
     public function delete(string $id, Request $request): Response
     {
         $this->delete->delete($id, Precondition::version($request));

@@ -36,22 +36,22 @@ final readonly class BuildSheetController
     ) {
     }
 
-    #[Route('/api/sheet', methods: ['POST'])]
-    #[Operation('sheet', 'How to put a build together', BuildSheetDocument::class)]
+    #[Route('/api/build-sheet', methods: ['POST'])]
+    #[Operation('buildSheet', 'How to put a build together', BuildSheetDocument::class)]
     public function sheet(#[Payload] BuildSheetRequestDocument $request): Response
     {
         return $this->answer->json($this->sheet->of($request));
     }
 
     #[Route('/api/batch', methods: ['POST'])]
-    #[Operation('batch', 'What a batch uses, what runs short, and in which order it is built; nothing is drawn', BatchDocument::class)]
+    #[Operation('batch', 'What a batch uses, what is missing, and the order of work; nothing is taken from stock', BatchDocument::class)]
     public function batch(#[Payload] BatchRequestDocument $request): Response
     {
         return $this->answer->json($this->plan->of($request));
     }
 
-    #[Route('/api/made', methods: ['GET'])]
-    #[Operation('made', 'The batches built, newest first', BuiltRecordDocument::class, isList: true, isPaged: true)]
+    #[Route('/api/built', methods: ['GET'])]
+    #[Operation('built', 'The batches built, newest first', BuiltRecordDocument::class, isList: true, isPaged: true)]
     public function list(Request $request): Response
     {
         $paged = Paged::of($request);
@@ -59,10 +59,10 @@ final readonly class BuildSheetController
         return $this->answer->page($this->built->list($paged->limit, $paged->after), $request);
     }
 
-    #[Route('/api/made', methods: ['POST'])]
+    #[Route('/api/built', methods: ['POST'])]
     #[Operation(
         'make',
-        'Note a batch as built and draw its parts from the inventory, all or nothing',
+        'Record a batch as built and take its parts from stock, all or nothing',
         BuiltRecordDocument::class,
         status: 201,
         isEdited: true,
@@ -72,15 +72,15 @@ final readonly class BuildSheetController
         return $this->answer->created($this->draw->build($request), 'built_record');
     }
 
-    #[Route('/api/made/{id}', name: 'built_record', methods: ['GET'])]
-    #[Operation('madeOne', 'One batch', BuiltRecordDocument::class, errors: [404], isEdited: true)]
+    #[Route('/api/built/{id}', name: 'built_record', methods: ['GET'])]
+    #[Operation('builtOne', 'One batch', BuiltRecordDocument::class, errors: [404], isEdited: true)]
     public function show(string $id): Response
     {
         return $this->answer->kept($this->built->one($id));
     }
 
-    #[Route('/api/made/{id}/undo', methods: ['POST'])]
-    #[Operation('unmake', 'Undo: the parts go back into the inventory, once', status: 204, errors: [404], isEdited: true)]
+    #[Route('/api/built/{id}/undo', methods: ['POST'])]
+    #[Operation('undoBuilt', 'Undo: the parts go back into stock, once', status: 204, errors: [404], isEdited: true)]
     public function undo(string $id, Request $request): Response
     {
         $this->undo->undo($id, Precondition::version($request));

@@ -22,14 +22,14 @@ final readonly class ColourController
     }
 
     #[Route('/photo', methods: ['POST'])]
-    #[Operation('photoColour', 'A part’s color from taps on a picture with a white card in it', ReadColourDocument::class)]
+    #[Operation('photoColour', 'The color of a part from taps on a photo with a white card in it', ReadColourDocument::class)]
     public function photo(#[Payload] PhotoRequestDocument $photo): Response
     {
         return $this->answer->json($this->read->fromPhoto($photo));
     }
 
-    #[Route('/meter', methods: ['POST'])]
-    #[Operation('meterColour', 'The color that lies under the colorimeter, of three readings', ReadColourDocument::class, errors: [503])]
+    #[Route('/colorimeter', methods: ['POST'])]
+    #[Operation('measureColour', 'The color under the colorimeter, from three measurements', ReadColourDocument::class, errors: [503])]
     public function meter(): Response
     {
         return $this->answer->json($this->read->fromColorimeter());

@@ -15,7 +15,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** The reading being worked on. */
-#[Route('/api/desk')]
+#[Route('/api/current-reading')]
 final readonly class CurrentReadingController
 {
     public function __construct(private KeepCurrentReading $keep, private Answer $answer)
@@ -25,7 +25,7 @@ final readonly class CurrentReadingController
     #[Route(methods: ['GET'])]
     #[Operation(
         'desk',
-        'The reading last worked on, or null before the first',
+        'The current reading, or null before the first',
         CurrentReadingDocument::class,
         isNullable: true,
         isEdited: true,
@@ -36,7 +36,7 @@ final readonly class CurrentReadingController
     }
 
     #[Route(methods: ['PUT'])]
-    #[Operation('layOnDesk', 'Keep the reading being worked on', status: 204, isEdited: true)]
+    #[Operation('keepCurrentReading', 'Store the current reading', status: 204, isEdited: true)]
     public function replace(#[Payload] CurrentReadingDocument $reading, Request $request): Response
     {
         return $this->answer->nothing($this->keep->replace($reading, Precondition::version($request)));

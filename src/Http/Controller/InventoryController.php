@@ -7,6 +7,9 @@ namespace App\Http\Controller;
 use App\Contract\Inventory\IdsDocument;
 use App\Contract\Inventory\InventoryDocument;
 use App\Contract\Inventory\InventoryPartDocument;
+use App\Contract\Inventory\PartLinesRequestDocument;
+use App\Contract\Inventory\ReadPartLineDocument;
+use App\Contract\Inventory\StarterSetDocument;
 use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
 use App\Http\Answer;
@@ -14,6 +17,8 @@ use App\Http\Paged;
 use App\Http\Precondition;
 use App\UseCase\Inventory\DeleteParts;
 use App\UseCase\Inventory\FindParts;
+use App\UseCase\Inventory\ListStarterSets;
+use App\UseCase\Inventory\ReadPartLines;
 use App\UseCase\Inventory\SaveParts;
 use App\UseCase\Kept;
 use Symfony\Component\HttpFoundation\Request;
@@ -21,15 +26,21 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** The parts owned. */
-#[Route('/api/bin')]
+#[Route('/api/parts')]
 final readonly class InventoryController
 {
-    public function __construct(private FindParts $find, private SaveParts $save, private DeleteParts $delete, private Answer $answer)
-    {
+    public function __construct(
+        private FindParts $find,
+        private SaveParts $save,
+        private DeleteParts $delete,
+        private ReadPartLines $lines,
+        private ListStarterSets $starterSets,
+        private Answer $answer,
+    ) {
     }
 
     #[Route(methods: ['GET'])]
-    #[Operation('bin', 'Every part, by type and name', InventoryDocument::class, isPaged: true)]
+    #[Operation('parts', 'Every part, by type and name', InventoryDocument::class, isPaged: true)]
     public function list(Request $request): Response
     {
         $paged = Paged::of($request);
@@ -73,7 +84,7 @@ final readonly class InventoryController
     }
 
     #[Route('/delete', methods: ['POST'])]
-    #[Operation('deleteParts', 'Take parts off the list; they can be restored', fields: ['count' => 'integer'])]
+    #[Operation('deleteParts', 'Delete parts; they can be restored', fields: ['count' => 'integer'])]
     public function delete(#[Payload] IdsDocument $ids): Response
     {
         return $this->answer->json(['count' => $this->delete->delete($ids->ids)]);
@@ -84,6 +95,20 @@ final readonly class InventoryController
     public function restore(#[Payload] IdsDocument $ids): Response
     {
         return $this->answer->json(['count' => $this->delete->restore($ids->ids)]);
+    }
+
+    #[Route('/lines', methods: ['POST'])]
+    #[Operation('readPartLines', 'Read parts from text, one on each line; nothing is stored', ReadPartLineDocument::class, isList: true)]
+    public function lines(#[Payload] PartLinesRequestDocument $request): Response
+    {
+        return $this->answer->json($this->lines->of($request->text));
+    }
+
+    #[Route('/starter-sets', methods: ['GET'])]
+    #[Operation('starterSets', 'Sets of parts to start with', StarterSetDocument::class, isList: true)]
+    public function starterSets(): Response
+    {
+        return $this->answer->json($this->starterSets->all());
     }
 
     /**

@@ -34,22 +34,22 @@ final readonly class InventoryFilesController
     ) {
     }
 
-    #[Route('/api/bin.csv', methods: ['GET'])]
-    #[Operation('binCsv', 'The parts as a table', media: 'text/csv')]
+    #[Route('/api/parts.csv', methods: ['GET'])]
+    #[Operation('partsCsv', 'The parts as a table', media: 'text/csv')]
     public function csv(): Response
     {
         return $this->answer->file(PartsTable::write($this->find->forExport()), 'text/csv; charset=utf-8', 'kontrast-parts.csv');
     }
 
-    #[Route('/api/bin.json', methods: ['GET'])]
-    #[Operation('binJson', 'The parts as JSON', 'Parts')]
+    #[Route('/api/parts.json', methods: ['GET'])]
+    #[Operation('partsJson', 'The parts as JSON', 'Parts')]
     public function json(): Response
     {
         return $this->answer->file(PartsFile::toJson($this->find->forExport()), 'application/json', 'kontrast-parts.json');
     }
 
-    #[Route('/api/bin.gpl', methods: ['GET'])]
-    #[Operation('binPalette', 'The colors of the parts as a palette', media: 'text/plain')]
+    #[Route('/api/parts.gpl', methods: ['GET'])]
+    #[Operation('partsPalette', 'The colors of the parts as a palette', media: 'text/plain')]
     public function palette(): Response
     {
         $palette = GimpPalette::write('Kontrast', $this->find->colours());
@@ -64,7 +64,7 @@ final readonly class InventoryFilesController
         return $this->answer->json(['added' => $this->swatches->add(GimpPalette::read($file->contents))]);
     }
 
-    #[Route('/api/bin/preview', methods: ['POST'])]
+    #[Route('/api/parts/preview', methods: ['POST'])]
     #[Operation(
         'previewParts',
         'What an import would add, change and refuse, line by line; nothing is written',
@@ -82,7 +82,7 @@ final readonly class InventoryFilesController
         return $this->answer->json($lines);
     }
 
-    #[Route('/api/bin/import', methods: ['POST'])]
+    #[Route('/api/parts/import', methods: ['POST'])]
     #[Operation(
         'importParts',
         'Import parts, all or none: lines of {done, of}, then one of {added, changed, same} or {problem}; hanging up cancels it',

@@ -14,7 +14,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** Waters, readings and builds, in and out as one document. */
-#[Route('/api/notebook')]
+#[Route('/api/logbook')]
 final readonly class LogbookController
 {
     public function __construct(private ExportLogbook $export, private ImportLogbook $import, private Answer $answer)
@@ -22,17 +22,17 @@ final readonly class LogbookController
     }
 
     #[Route(methods: ['GET'])]
-    #[Operation('notebook', 'Export waters, readings and builds', LogbookDocument::class)]
+    #[Operation('logbook', 'Export waters, readings and builds', LogbookDocument::class)]
     public function export(): Response
     {
         $answer = $this->answer->json($this->export->all());
-        $answer->headers->set('Content-Disposition', 'attachment; filename="kontrast-notebook.json"');
+        $answer->headers->set('Content-Disposition', 'attachment; filename="kontrast-logbook.json"');
 
         return $answer;
     }
 
     #[Route(methods: ['POST'])]
-    #[Operation('importNotebook', 'Import waters, readings and builds, all or none', fields: [
+    #[Operation('importLogbook', 'Import waters, readings and builds, all or none', fields: [
         'waters' => 'integer', 'readings' => 'integer', 'builds' => 'integer',
     ])]
     public function import(#[Payload(mostBytes: Payload::FILE_BYTES)] LogbookDocument $logbook): Response

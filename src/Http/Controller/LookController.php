@@ -34,21 +34,21 @@ final readonly class LookController
     }
 
     #[Route('/api/scene', methods: ['POST'])]
-    #[Operation('scene', 'A look followed out over distance, with colors for a screen', SceneDocument::class)]
+    #[Operation('scene', 'How a lure looks at each distance, with colors for a screen', SceneDocument::class)]
     public function scene(#[Payload] LookRequestDocument $request): Response
     {
         return $this->answer->json($this->look->scene($request));
     }
 
     #[Route('/api/sensitivity', methods: ['POST'])]
-    #[Operation('sensitivity', 'The span of every distance of a look, as the chosen constants move', SensitivityDocument::class)]
+    #[Operation('sensitivity', 'The range of every distance of a look, as the uncertain constants vary', SensitivityDocument::class)]
     public function sensitivity(#[Payload] LookRequestDocument $request): Response
     {
         return $this->answer->json($this->look->sensitivity($request));
     }
 
     #[Route('/api/opinion', methods: ['POST'])]
-    #[Operation('opinion', 'The model’s second opinion on the advice for a reading', OpinionDocument::class, isList: true)]
+    #[Operation('opinion', 'The second opinion of the model on the advice for a reading', OpinionDocument::class, isList: true)]
     public function opinion(#[Payload] ReadingDocument $reading): Response
     {
         return $this->answer->json($this->look->opinions($reading->toReading()));

@@ -39,7 +39,7 @@ final readonly class ReadingController
     }
 
     #[Route(methods: ['POST'])]
-    #[Operation('keepReading', 'Save a reading', SavedReadingDocument::class, status: 201, isEdited: true)]
+    #[Operation('saveReading', 'Save a reading', SavedReadingDocument::class, status: 201, isEdited: true)]
     public function add(#[Payload] SavedReadingDocument $reading): Response
     {
         return $this->answer->created($this->save->add($reading), 'reading');
@@ -53,7 +53,7 @@ final readonly class ReadingController
     }
 
     #[Route('/{id}', methods: ['DELETE'])]
-    #[Operation('deleteReading', 'Take a reading off the list; it can be restored', status: 204, errors: [404], isEdited: true)]
+    #[Operation('deleteReading', 'Delete a reading; it can be restored', status: 204, errors: [404], isEdited: true)]
     public function delete(string $id, Request $request): Response
     {
         $this->delete->delete($id, Precondition::version($request));

@@ -32,7 +32,7 @@ final readonly class RulebookController
     }
 
     #[Route(methods: ['GET'])]
-    #[Operation('rules', 'Every rule, in the order of the book', RuleDocument::class, isList: true, isCached: true)]
+    #[Operation('rules', 'Every rule, in order', RuleDocument::class, isList: true, isCached: true)]
     public function list(Request $request): Response
     {
         $rules = array_values($this->engine->book->rules);
@@ -47,10 +47,10 @@ final readonly class RulebookController
         return $this->answer->cached(RuleDocument::of($this->rule($id)), $request);
     }
 
-    #[Route('/{id}/meetings', methods: ['GET'])]
+    #[Route('/{id}/conflicts', methods: ['GET'])]
     #[Operation(
         'meetings',
-        'The rules this one conflicts with, most often met first',
+        'The rules this one conflicts with, most frequent first',
         RuleConflictDocument::class,
         isList: true,
         errors: [404],
@@ -70,7 +70,7 @@ final readonly class RulebookController
     public function reading(string $id): Response
     {
         $reading = $this->examples->deciding($this->rule($id))
-            ?? throw NotFound::because('No reading was found in which this rule decides.');
+            ?? throw NotFound::because('No reading was found where this rule decides.');
 
         return $this->answer->json($this->documents->toStored(ReadingDocument::of($reading)));
     }

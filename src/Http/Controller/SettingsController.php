@@ -23,14 +23,14 @@ final readonly class SettingsController
     }
 
     #[Route(methods: ['GET'])]
-    #[Operation('settings', 'The standing choices', SettingsDocument::class, isEdited: true)]
+    #[Operation('settings', 'The settings', SettingsDocument::class, isEdited: true)]
     public function show(): Response
     {
         return $this->answer->kept($this->keep->show());
     }
 
     #[Route(methods: ['PUT'])]
-    #[Operation('choose', 'Change the standing choices', status: 204, isEdited: true)]
+    #[Operation('changeSettings', 'Change the settings', status: 204, isEdited: true)]
     public function replace(#[Payload] SettingsDocument $settings, Request $request): Response
     {
         return $this->answer->nothing($this->keep->replace($settings, Precondition::version($request)));

@@ -25,7 +25,7 @@ final readonly class ShellController
     public function __invoke(): Response
     {
         if (!is_file($this->manifestFile)) {
-            $says = 'The front end has not been built. Run ./kontrast serve, which builds it.';
+            $says = 'The front end is not built yet. Run ./kontrast serve to build it.';
 
             return new Response($says, 503, ['Content-Type' => 'text/plain; charset=utf-8']);
         }

@@ -56,7 +56,7 @@ final readonly class WaterController
     }
 
     #[Route('/{id}', methods: ['DELETE'])]
-    #[Operation('deleteWater', 'Take a water off the list; it can be restored', status: 204, errors: [404], isEdited: true)]
+    #[Operation('deleteWater', 'Delete a water; it can be restored', status: 204, errors: [404], isEdited: true)]
     public function delete(string $id, Request $request): Response
     {
         $this->delete->delete($id, Precondition::version($request));

@@ -37,7 +37,7 @@ final readonly class WorkbenchController
     }
 
     #[Route(methods: ['PATCH'])]
-    #[Operation('changeWorkbench', 'Replace a build, undo that, or move on in a checklist', status: 204, isEdited: true)]
+    #[Operation('changeWorkbench', 'Replace a build, undo, or move on in a checklist', status: 204, isEdited: true)]
     public function change(#[Payload] WorkbenchChangeDocument $change, Request $request): Response
     {
         return $this->answer->nothing($this->keep->change($change, Precondition::version($request)));

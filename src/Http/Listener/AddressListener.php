@@ -16,7 +16,7 @@ final class AddressListener
     {
         $address = rawurldecode($event->getRequest()->getRequestUri());
         if (1 === preg_match('/[\x00-\x1f\x7f]/', $address) || !mb_check_encoding($address, 'UTF-8')) {
-            throw new BadRequestHttpException('The address is not readable: it takes UTF-8 without control characters.');
+            throw new BadRequestHttpException('The address cannot be read: use UTF-8 without control characters.');
         }
     }
 }

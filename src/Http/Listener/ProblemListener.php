@@ -59,7 +59,7 @@ final readonly class ProblemListener
         return match (true) {
             $error instanceof InvalidDocument => new ProblemDocument(
                 422,
-                'This cannot be taken as it is.',
+                'This document has errors.',
                 'invalid_document',
                 $error->faults,
                 $error->count,
@@ -72,19 +72,19 @@ final readonly class ProblemListener
             ),
             $error instanceof OptimisticLockException => new ProblemDocument(
                 409,
-                'This was changed in another place meanwhile. Nothing was written.',
+                'This was changed somewhere else in the meantime. Nothing was stored.',
                 'stale',
             ),
             $error instanceof NotFound => new ProblemDocument(404, $error->getMessage(), 'not_found'),
             $error instanceof NoDevice => new ProblemDocument(503, $error->getMessage(), 'no_device'),
             $error instanceof LockWaitTimeoutException => new ProblemDocument(
                 503,
-                'Somebody else is writing just now. Nothing was stored; try again in a moment.',
+                'Kontrast is busy storing something else. Nothing was stored; try again in a moment.',
                 'busy',
             ),
             $error instanceof ReadOnlyException => new ProblemDocument(
                 503,
-                'The database can only be read at present, so nothing was stored. ./kontrast doctor says what to do.',
+                'The database is read-only right now, so nothing was stored. Run ./kontrast doctor to see what to do.',
                 'read_only',
             ),
             $error instanceof HttpExceptionInterface => new ProblemDocument(
@@ -119,7 +119,7 @@ final readonly class ProblemListener
             'message' => $error->getMessage(),
             'exception' => $error,
         ]);
-        $says = "Something broke inside the program. Nothing was stored. The log in var/log has more under $reference.";
+        $says = "Something went wrong inside the program. Nothing was stored. Look in var/log for $reference.";
 
         return new ProblemDocument(500, $says, 'internal', reference: $reference);
     }

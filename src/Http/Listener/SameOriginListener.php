@@ -21,7 +21,7 @@ final class SameOriginListener
             return;
         }
         if (!self::isFromHere($request)) {
-            throw new AccessDeniedHttpException('Only the program’s own pages may change what it keeps.');
+            throw new AccessDeniedHttpException('Only Kontrast’s own pages may change stored data.');
         }
         if ('' !== $request->getContent() && 'json' !== $request->getContentTypeFormat()) {
             throw new UnsupportedMediaTypeHttpException('Send JSON, with the header "Content-Type: application/json".');

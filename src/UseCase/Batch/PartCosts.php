@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\UseCase\Batch;
 
+use App\Contract\Inventory\CompositionDocument;
+use App\Contract\Inventory\InventoryPartDocument;
 use App\Persistence\Entity\InventoryPart;
 use Kontrast\BuildSheet\Hardware;
-use Kontrast\Inventory\Composition;
 use Kontrast\Inventory\Money;
 use Kontrast\Inventory\PartKind;
 
-/** What a build costs, part by part, out of what is in stock. */
+/** What a build costs, part by part, from stock, and from the price a part that is not owned brings along. */
 final class PartCosts
 {
     /**
@@ -18,22 +19,34 @@ final class PartCosts
      *
      * @return array{cost: float, unpriced: list<string>}
      */
-    public static function of(Composition $build, array $stock): array
+    public static function of(CompositionDocument $build, array $stock): array
     {
         $sum = Money::minor(0);
         $unpriced = [];
         foreach ($build->parts() as $part) {
-            $cost = ($stock[$part->id()] ?? null)?->cost();
-            null === $cost ? $unpriced[] = $part->name() : $sum = $sum->plus($cost);
+            $cost = self::ofPart($part, $stock);
+            null === $cost ? $unpriced[] = $part->name : $sum = $sum->plus($cost);
         }
-        foreach (Hardware::of($build) as $hardware) {
+        foreach (Hardware::of($build->toComposition()) as $hardware) {
             $cost = self::ofKind($stock, $hardware->kind, $hardware->size)?->cost();
             null === $cost
-                ? $unpriced[] = "{$hardware->kind->value}, {$hardware->size}"
+                ? $unpriced[] = "{$hardware->kind->label()}, {$hardware->size}"
                 : $sum = $sum->plus($cost->times($hardware->count));
         }
 
         return ['cost' => $sum->amount(), 'unpriced' => $unpriced];
+    }
+
+    /**
+     * What an owned part costs as it is in stock; a part that is not owned brings its own price.
+     *
+     * @param array<string, InventoryPart> $stock by id
+     */
+    public static function ofPart(InventoryPartDocument $part, array $stock): ?Money
+    {
+        $owned = $stock[$part->id ?? ''] ?? null;
+
+        return null !== $owned ? $owned->cost() : (null === $part->cost ? null : Money::of($part->cost));
     }
 
     /**

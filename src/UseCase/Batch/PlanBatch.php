@@ -75,18 +75,27 @@ final readonly class PlanBatch
      */
     private static function parts(Batch $batch, BatchRequestDocument $request, array $stock): array
     {
-        $kinds = [];
+        $named = [];
         foreach ($request->items as $item) {
             foreach ($item->build->parts() as $part) {
-                $kinds[$part->name] = $part->kind;
+                $named[$part->name] = $part;
             }
         }
 
-        return array_map(static function (array $used) use ($stock, $kinds): NeedDocument {
+        return array_map(static function (array $used) use ($stock, $named): NeedDocument {
             $part = $stock[$used['id']] ?? null;
-            $kind = $part?->kind() ?? $kinds[$used['name']] ?? PartKind::Trailer;
+            $document = $named[$used['name']] ?? null;
 
-            return self::need($part, $part?->name() ?? $used['name'], $kind, '', $used['count'], $part?->count() ?? 0);
+            return new NeedDocument(
+                $part?->id(),
+                $part?->name() ?? $used['name'],
+                $part?->kind() ?? $document->kind ?? PartKind::Trailer,
+                '',
+                $used['count'],
+                $part?->count() ?? 0,
+                max(0, $used['count'] - ($part?->count() ?? 0)),
+                (null === $document ? $part?->cost() : PartCosts::ofPart($document, $stock))?->amount(),
+            );
         }, $batch->parts());
     }
 

@@ -22,6 +22,6 @@ final readonly class PrepareBuildSheet
         $build = $request->build->toComposition();
         $brief = null === $request->reading ? null : $this->adviser->brief($request->reading->toReading());
 
-        return BuildSheetDocument::of($build, $brief, $this->settings->current(), PartCosts::of($build, $this->stock->byId()));
+        return BuildSheetDocument::of($build, $brief, $this->settings->current(), PartCosts::of($request->build, $this->stock->byId()));
     }
 }

@@ -39,9 +39,9 @@ final readonly class CheckUp
         yield CheckedPoint::of(
             'Contents of the database',
             $this->database->problemOfContent(),
-            'A database of this version or an older one, or none yet.',
+            'A database of this version or an older one, or no database yet.',
         );
-        yield CheckedPoint::of('Place of the database', $this->database->problemOfPlace(), 'Can be written to, and has room.');
+        yield CheckedPoint::of('Place of the database', $this->database->problemOfPlace(), 'Writable, with free space.');
     }
 
     /** @return iterable<CheckedPoint> */
@@ -56,12 +56,12 @@ final readonly class CheckUp
         $found = $this->database->thoroughly();
         yield CheckedPoint::of(
             'Integrity of the database',
-            [] === $found ? null : implode(' ', $found).' Restore a backup into a fresh file; keep this one.',
-            'Every page is sound and every reference leads somewhere.',
+            [] === $found ? null : implode(' ', $found).' Restore a backup into a new file, and keep this one.',
+            'No damage, and every reference is valid.',
         );
         yield CheckedPoint::of(
             'Front end',
-            is_file($this->projectDir.'/public/build/.vite/manifest.json') ? null : 'It has not been built. ./kontrast serve builds it.',
+            is_file($this->projectDir.'/public/build/.vite/manifest.json') ? null : 'Not built yet. Run ./kontrast serve to build it.',
             'Built.',
         );
     }
@@ -75,7 +75,7 @@ final readonly class CheckUp
         if (1 !== preg_match('/^[1-9]\d{0,4}$/', $said) || (int) $said > 65535) {
             return CheckedPoint::ill(
                 $name,
-                "$name is “{$said}”, which is no port. Set it to a whole number from 1 to 65535, or leave it out.",
+                "$name is “{$said}”, which is not a port. Set it to a whole number from 1 to 65535, or unset it.",
             );
         }
         if ('KONTRAST_PORT' !== $name) {

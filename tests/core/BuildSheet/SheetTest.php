@@ -68,7 +68,8 @@ final class SheetTest extends TestCase
         yield 'skirtless bladed jig' => [self::bladed()->withoutSkirt(), ['lay_out', 'plate', 'trailer', 'check']];
         $dark = Bins::blade(BladeShape::BladedJig, 3)->darken();
         self::assertNotNull($dark);
-        yield 'under marker' => [self::bladed()->with($dark), ['lay_out', 'marker', 'plate', 'skirt', 'trim', 'tie', 'trailer', 'check']];
+        yield 'darkened with '
+            .'marker' => [self::bladed()->with($dark), ['lay_out', 'marker', 'plate', 'skirt', 'trim', 'tie', 'trailer', 'check']];
     }
 
     /** A1, A2, S15, S16, T5, H3, A3; common practice, no source. */
@@ -85,12 +86,12 @@ final class SheetTest extends TestCase
             ),
         );
         self::assertStringContainsString('1 in', $text(self::spinnerbait(), Task::Spacer));
-        self::assertStringContainsString('bind', $text(self::spinnerbait(), Task::FirstBead));
+        self::assertStringContainsString('jamming', $text(self::spinnerbait(), Task::FirstBead));
         self::assertStringContainsString('0.035', $text(self::spinnerbait(), Task::FormLoop));
         self::assertStringContainsString('away from you', $text(self::spinnerbait(), Task::FormLoop));
         self::assertStringContainsString('point up', $text(self::spinnerbait(), Task::Hook));
         self::assertStringContainsString(
-            'faces away from the bend',
+            'curls away from the hook bend',
             $text(self::spinnerbait()->with(Bins::trailer(Colour::White, TrailerStyle::SingleTailGrub)), Task::Trailer),
         );
         self::assertStringContainsString('weed guard', $text(self::jig(), Task::Tie));
@@ -136,50 +137,50 @@ final class SheetTest extends TestCase
     public static function misfits(): iterable
     {
         $build = self::spinnerbait();
-        yield 'front blade strikes' => [$build->with(Bins::blade(BladeShape::Willow, 4, id: 'f'), inFront: true), 'front', 'strikes', '#1'];
+        yield 'front blade strikes' => [$build->with(Bins::blade(BladeShape::Willow, 4, id: 'f'), inFront: true), 'front', 'hits', '#1'];
         yield 'front blade larger' => [
             $build->with(Bins::blade(BladeShape::Colorado, 3, id: 'f'), inFront: true)->with(Bins::blade(BladeShape::Willow, 2)),
             'front',
             'larger',
             '#2',
         ];
-        yield 'a second blade on a short arm' => [$build->with(Bins::head(arm: Arm::Short)), 'front', 'short arm', 'left off'];
+        yield 'a second blade on a short arm' => [$build->with(Bins::head(arm: Arm::Short)), 'front', 'short-arm', 'no '];
         yield 'a blade longer than its arm' => [
             $build->with(Bins::head(0.25, arm: Arm::Short))->withoutFront()->with(Bins::blade(BladeShape::Willow, 7)),
             'rear',
-            'longer than the arm',
+            'longer than the wire arm',
             '#',
         ];
         yield 'a plate on a spinnerbait' => [
             $build->withoutFront()->with(Bins::blade(BladeShape::BladedJig, 3)),
             'rear',
-            'bladed jig only',
+            'only a bladed jig',
             'willow',
         ];
         yield 'a hook past the skirt, H2' => [
             $build->with(new InventoryHook('k', '4/0', HookSize::aught(4))),
             'hook',
-            'past the end',
+            'past the skirt',
             '1/0 or 2/0',
         ];
         yield 'a hook on a short arm, H1' => [
             $build->with(Bins::head(arm: Arm::Short))->withoutFront(),
             'hook',
-            'never carries',
-            'left off',
+            'never has',
+            'no ',
         ];
         yield 'a hook too small, H2' => [$build->with(Bins::head(1.0)), 'hook', 'too small', '3/0 or 4/0'];
-        yield 'a trailer that cannot swim' => [self::jig()->with(Bins::trailer(inches: 1.5)), 'trailer', 'cannot swim', 'or longer'];
+        yield 'a trailer that cannot swim' => [self::jig()->with(Bins::trailer(inches: 1.5)), 'trailer', 'cannot move', 'or longer'];
         yield 'a trailer inside a long tail' => [
             self::jig()->with(Bins::skirt(trim: Trim::LongTail)),
             'trailer',
-            'inside the skirt',
-            'cut back',
+            'shorter than the skirt',
+            'shorter skirt',
         ];
         yield 'a head for another lure' => [
             self::jig()->with(Bins::head(kinds: [LureKind::BladedJig])),
             'head',
-            'made into a bladed jig',
+            'for a bladed jig',
             'head for a jig',
         ];
         yield 'a jig without a skirt' => [self::jig()->withoutSkirt(), 'skirt', 'needs a skirt', 'any'];
@@ -206,7 +207,7 @@ final class SheetTest extends TestCase
 
     public function testLeadIsAMisfitForWhoeverDoesWithout(): void
     {
-        self::assertStringContainsString('of lead', Misfits::in(self::jig(), null, true)[0]->text);
+        self::assertStringContainsString('is lead', Misfits::in(self::jig(), null, true)[0]->text);
         self::assertSame([], Misfits::in(self::jig()->with(Bins::head(material: HeadMaterial::Tungsten)), null, true));
     }
 
@@ -222,7 +223,7 @@ final class SheetTest extends TestCase
             HookSize::aught(5),
             Arm::Long,
         );
-        self::assertStringContainsString('large for a head', Misfits::in(self::jig()->with($head))[0]->text);
+        self::assertStringContainsString('is large for a', Misfits::in(self::jig()->with($head))[0]->text);
     }
 
     /** Worked by hand: 6.4 turns of a spool 1.25 in across take up 6.4 · π · 1.25 = 25.13 in (Z5; geometry). */

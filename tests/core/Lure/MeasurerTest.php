@@ -171,9 +171,9 @@ final class MeasurerTest extends TestCase
         yield 'a blade of size 8' => [
             static fn (): object => BladeSize::number(8),
             \DomainException::class,
-            'Blade sizes run from 1 to 7; 8 is none.',
+            'Blade sizes run from 1 to 7; 8 is not one of them.',
         ];
-        yield 'a hook of 9/0' => [static fn (): object => HookSize::aught(9), \DomainException::class, '9/0 is none.'];
+        yield 'a hook of 9/0' => [static fn (): object => HookSize::aught(9), \DomainException::class, '9/0 is not one of them.'];
         yield 'a range that runs backwards' => [
             static fn (): object => WeightRange::ounces(0.5, 0.25),
             \DomainException::class,

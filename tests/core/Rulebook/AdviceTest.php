@@ -155,14 +155,14 @@ final class AdviceTest extends TestCase
     /** @return iterable<string, array{Reading, string}> */
     public static function intents(): iterable
     {
-        yield 'clear water: pass for food' => [Readings::of(LureKind::SwimJig, 60), 'pass_for_forage'];
-        yield 'dirty water: be found' => [Readings::of(LureKind::SwimJig, 12), 'be_found'];
-        yield 'a hard day in clear water: vanish' => [Readings::of(LureKind::SwimJig, 60, bite: Bite::Tough), 'vanish'];
-        yield 'opaque clay: cast a shadow' => [Readings::of(LureKind::Jig, 3, Tint::Clay), 'cast_shadow'];
-        yield 'night: cast a shadow' => [Readings::of(LureKind::Jig, 30, sky: Sky::Night), 'cast_shadow'];
+        yield 'clear water: pass for food' => [Readings::of(LureKind::SwimJig, 60), 'match_forage'];
+        yield 'dirty water: be found' => [Readings::of(LureKind::SwimJig, 12), 'stand_out'];
+        yield 'a hard day in clear water: blend in' => [Readings::of(LureKind::SwimJig, 60, bite: Bite::Tough), 'blend_in'];
+        yield 'opaque clay: cast a shadow' => [Readings::of(LureKind::Jig, 3, Tint::Clay), 'show_silhouette'];
+        yield 'night: cast a shadow' => [Readings::of(LureKind::Jig, 30, sky: Sky::Night), 'show_silhouette'];
         yield 'willing fish among shad: shock' => [
             Readings::of(LureKind::Spinnerbait, 60, forage: Forage::Shad, bite: Bite::Active),
-            'shock',
+            'trigger_strike',
         ];
     }
 

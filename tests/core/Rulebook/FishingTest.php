@@ -178,7 +178,7 @@ final class FishingTest extends TestCase
         self::assertStringContainsString('A heavier head: 1/2 oz', self::remedies(Readings::of(LureKind::BladedJig))['too_high']);
         self::assertSame('Change to monofilament.', self::remedies(Readings::of(LureKind::SwimJig))['pulls_off']);
         self::assertStringContainsString(
-            'monofilament already',
+            'already have monofilament',
             self::remedies(Readings::of(LureKind::BladedJig, 20, feet: 3))['pulls_off'],
         );
         self::assertStringContainsString('wide-based', self::remedies(Readings::of(LureKind::SwimJig))['rolls']);

@@ -138,19 +138,19 @@ final class OnTheWaterTest extends TestCase
 
     public function testTheIntentIsPutInTheModelsWords(): void
     {
-        self::assertSame([PartGoal::Darkest, PartGoal::Darkest], self::aims(Intent::CastShadow));
-        self::assertSame([PartGoal::LeastContrast, PartGoal::LeastContrast], self::aims(Intent::Vanish));
-        self::assertSame([PartGoal::LikeForage, PartGoal::LikeForage], self::aims(Intent::PassForForage));
-        self::assertSame([PartGoal::FarthestSeen, PartGoal::FarthestSeen], self::aims(Intent::BeFound));
-        self::assertSame([PartGoal::LikeForage, PartGoal::FarthestSeen], self::aims(Intent::Shock));
+        self::assertSame([PartGoal::Darkest, PartGoal::Darkest], self::aims(Intent::ShowSilhouette));
+        self::assertSame([PartGoal::LeastContrast, PartGoal::LeastContrast], self::aims(Intent::BlendIn));
+        self::assertSame([PartGoal::LikeForage, PartGoal::LikeForage], self::aims(Intent::MatchForage));
+        self::assertSame([PartGoal::FarthestSeen, PartGoal::FarthestSeen], self::aims(Intent::StandOut));
+        self::assertSame([PartGoal::LikeForage, PartGoal::FarthestSeen], self::aims(Intent::TriggerStrike));
     }
 
     public function testTheLineSaysHowThePairShouldRead(): void
     {
-        self::assertStringContainsString('look like one color', BuildGoal::of(Intent::Vanish, Pairing::Match)->line(true));
-        self::assertStringContainsString('look like two colors', BuildGoal::of(Intent::BeFound, Pairing::Contrast)->line(true));
-        self::assertStringNotContainsString('blade', BuildGoal::of(Intent::BeFound, Pairing::Contrast)->line(false));
-        self::assertStringNotContainsString('railer', BuildGoal::of(Intent::BeFound, Pairing::Contrast, isPaired: false)->line(true));
+        self::assertStringContainsString('look like one color', BuildGoal::of(Intent::BlendIn, Pairing::Match)->line(true));
+        self::assertStringContainsString('look like two colors', BuildGoal::of(Intent::StandOut, Pairing::Contrast)->line(true));
+        self::assertStringNotContainsString('blade', BuildGoal::of(Intent::StandOut, Pairing::Contrast)->line(false));
+        self::assertStringNotContainsString('railer', BuildGoal::of(Intent::StandOut, Pairing::Contrast, isPaired: false)->line(true));
     }
 
     /** @return list<PartGoal> */

@@ -36,7 +36,7 @@ final class BuildFindingsTest extends TestCase
         self::assertSame(Pairing::Contrast, $scorer->brief->wanted->pairing);
         $finding = self::about('pair', $scorer, Bins::skirt(Colour::Black), Bins::trailer(Colour::Black));
         self::assertFalse($finding->asWanted);
-        self::assertStringContainsString('come to match', $finding->text);
+        self::assertStringContainsString('more contrast', $finding->text);
         self::assertStringContainsString('lighter trailer', $finding->text);
         self::assertTrue(self::about('pair', $scorer, Bins::skirt(Colour::Black), Bins::trailer(Colour::White))->asWanted);
     }
@@ -57,11 +57,11 @@ final class BuildFindingsTest extends TestCase
             $steps = Pair::farther($parts['skirt.0'], $parts['trailer.0']);
             $text = self::about('pair', $scorer, $skirt, $trailer)->text;
             if ($steps > 2.5 * 0.8 && $steps < 2.5 * 1.3) {
-                self::assertStringContainsString('About even', $text, $colour->value);
+                self::assertStringContainsString('Close call', $text, $colour->value);
                 ++$near;
             }
             if ($steps < 2.5 / 4 || $steps > 2.5 * 4) {
-                self::assertStringNotContainsString('About even', $text, $colour->value);
+                self::assertStringNotContainsString('Close call', $text, $colour->value);
                 ++$far;
             }
         }
@@ -83,11 +83,11 @@ final class BuildFindingsTest extends TestCase
                     $does = $scorer->vision->meets($scorer->brief->wanted->skirt, $scorer->vision->reduce($base));
                     $text = self::about('skirt', $scorer, $skirt, null)->text;
                     if (abs($does - 0.5) < 0.002) {
-                        self::assertStringContainsString('About even', $text);
+                        self::assertStringContainsString('Close call', $text);
                         ++$even;
                     }
                     if ($does < 0.2 || $does > 0.9) {
-                        self::assertStringNotContainsString('About even', $text);
+                        self::assertStringNotContainsString('Close call', $text);
                         ++$decided;
                     }
                 }
@@ -104,7 +104,7 @@ final class BuildFindingsTest extends TestCase
         );
         $finding = self::about('pair', $scorer, Bins::skirt(Colour::GreenPumpkin), Bins::trailer(Colour::White));
         self::assertFalse($finding->asWanted);
-        self::assertStringContainsString('nearer to the skirt', $finding->text);
+        self::assertStringContainsString('closer to the skirt', $finding->text);
         self::assertGreaterThan(0, $finding->at?->inInches());
         self::assertTrue(self::about('pair', $scorer, Bins::skirt(Colour::GreenPumpkin), Bins::trailer(Colour::GreenPumpkin))->asWanted);
     }

@@ -93,7 +93,7 @@ final class SwapsTest extends TestCase
         );
         $bin = Inventory::of([Bins::head(), Bins::skirt(Colour::White), Bins::trailer(Colour::BrightBlue)]);
         $missing = (new MissingParts($bin, $scorers))->parts();
-        self::assertStringStartsWith('skirt black', $missing[0]['part']->id);
+        self::assertStringStartsWith('generic black', $missing[0]['part']->id);
         self::assertSame(3, $missing[0]['readings']);
         $with = Inventory::of([Bins::head(), Bins::skirt(Colour::White), $missing[0]['part'], Bins::trailer(Colour::BrightBlue)]);
         $gained = 0;

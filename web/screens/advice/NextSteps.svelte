@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Step } from '../../api/client'
+  import type { NextStep } from '../../api/client'
   import { settings } from '../../stores/settings.svelte'
   import Facts from '../../ui/Facts.svelte'
   import { OCCASIONS } from './gists'
@@ -7,12 +7,12 @@
 
   /** What to change when something happens out there, in the order to try it. */
   interface Props {
-    steps: readonly Step[]
+    steps: readonly NextStep[]
   }
   let { steps }: Props = $props()
 
   const groups = $derived(
-    (Object.keys(OCCASIONS) as Step['when'][])
+    (Object.keys(OCCASIONS) as NextStep['when'][])
       .map((when) => ({ when, steps: steps.filter((step) => step.when === when) }))
       .filter((group) => group.steps.length > 0),
   )

@@ -14,7 +14,7 @@
     not_taking: 'If they won’t bite',
     gear: 'Heads and gear',
     carry: 'What to carry',
-    care: 'Care of the parts',
+    care: 'Caring for your parts',
   }
   const groups = $derived(
     (Object.keys(HEADINGS) as (keyof typeof HEADINGS)[])

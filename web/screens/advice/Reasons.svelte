@@ -3,6 +3,7 @@
   import { settings } from '../../stores/settings.svelte'
   import { capital, show } from '../../words/words'
   import Facts from '../../ui/Facts.svelte'
+  import Term from '../../ui/Term.svelte'
   import { pickWords, valueWords } from '../../words/adviceParts'
   import Explain from './Explain.svelte'
   import { mainReasons } from './mainReasons'
@@ -48,7 +49,7 @@
             <td class="py-1">
               <p>{reason.because} <Facts ids={reason.facts} rule={reason.rule} /></p>
               <p class="text-faint">
-                {capital(show(reason.firmness))}{reason.runner_up === null
+                <Term of="firmness" shown={capital(show(reason.firmness))} />{reason.runner_up === null
                   ? ''
                   : `; runner-up ${valueWords(reason.pick, reason.runner_up, settings.metric)}`}.
                 <button

@@ -15,7 +15,7 @@
   }
   const figure = (opinion: Opinion, candidate: Opinion['candidates'][number]) =>
     opinion.pick === 'pairing'
-      ? `${candidate.reads}, ${round(candidate.figure, 1)} JND`
+      ? `${show(candidate.reads ?? '')}, ${round(candidate.figure, 1)} JND`
       : candidate.figure === 0
         ? 'not visible'
         : `visible from ${waterLengthBand(candidate.figure, candidate.span_in, settings.metric)}`

@@ -3,6 +3,7 @@
   import { settings } from '../../stores/settings.svelte'
   import { pickWords, valueWords } from '../../words/adviceParts'
   import { COLOUR_HEX, FINISH_HEX, type Colour, type Finish } from '../../words/vocabulary'
+  import Term from '../../ui/Term.svelte'
   import { capital } from '../../words/words'
 
   /** A pick that could as well be another: both side by side, equal in size. */
@@ -18,7 +19,9 @@
 
 {#if reason.runner_up !== null}
   <p class="my-0.5 grid grid-cols-[auto_1fr_1fr] gap-1.5 text-[0.8125rem] leading-tight">
-    <span class="self-center"><span class="font-semibold">Toss-up</span>, {pickWords(reason.pick)}:</span>
+    <span class="self-center"
+      ><span class="font-semibold"><Term of="firmness" shown="Toss-up" /></span>, {pickWords(reason.pick)}:</span
+    >
     {#each [reason.value, reason.runner_up] as value, i (i)}
       {@const colour = hex(value)}
       <span class="border-rule flex min-w-0 items-center gap-1.5 border px-1 py-0.5 font-semibold">

@@ -1,4 +1,4 @@
-import type { Advice, AdviceView, Step } from '../../api/client'
+import type { Advice, AdviceView, NextStep } from '../../api/client'
 import { fullPickWords, valueWords, valuesWords } from '../../words/adviceParts'
 import { questionLabel } from '../../words/schoolQuestions'
 import { SYMPTOM_LABELS } from '../../words/vocabulary'
@@ -9,7 +9,7 @@ type Gists = Record<
   string
 >
 
-export const OCCASIONS: Record<Step['when'], string> = {
+export const OCCASIONS: Record<NextStep['when'], string> = {
   not_taking: 'They follow but won’t bite',
   sun_goes: 'The sun goes in',
   sun_comes: 'The sun comes out',

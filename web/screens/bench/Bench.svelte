@@ -1,23 +1,25 @@
 <script lang="ts">
   import { Tabs } from 'bits-ui'
   import { untrack } from 'svelte'
-  import type { Composition, From, OwnedPart } from '../../api/client'
+  import type { Composition, From, InventoryPart } from '../../api/client'
   import { lureShown } from '../../api/lureShown.svelte'
-  import { adviceFor, askAhead, bestFor, inventoryQuery, verdictFor } from '../../api/queries'
+  import { adviceFor, advisedBuildFor, askAhead, inventoryQuery, verdictFor } from '../../api/queries'
   import { isSame } from '../../api/settled.svelte'
   import { screenKeys } from '../../app/screenKeys.svelte'
   import { address, buildFrom } from '../../app/address.svelte'
   import { inTheirColours } from '../../lure/paint'
   import { blank } from '../../parts/part'
-  import { firstBuild, KIND_OF, partsFor, SLOT_WORDS, slotsOf, step, type Slot } from '../../parts/slots'
+  import { KIND_OF, partsFor, SLOT_WORDS, slotsOf, step, type Slot } from '../../parts/slots'
   import LazyFigures from '../../preview/LazyFigures.svelte'
   import PreviewRoom from '../../preview/PreviewRoom.svelte'
   import LurePreview from '../../preview/LurePreview.svelte'
   import { bench, withPart } from '../../stores/bench.svelte'
   import { notices } from '../../stores/notices.svelte'
   import { settings } from '../../stores/settings.svelte'
+  import { startBuild } from '../../stores/startBuild.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'
+  import Field from '../../ui/Field.svelte'
   import Later from '../../ui/Later.svelte'
   import InView from '../../ui/InView.svelte'
   import ReadingAdjuster from '../../ui/ReadingAdjuster.svelte'
@@ -25,7 +27,7 @@
   import Trouble from '../../ui/Trouble.svelte'
   import { show } from '../../words/words'
   import BestPanel from './BestPanel.svelte'
-  import MissingPanel from './MissingPanel.svelte'
+  import BuyPanel from './BuyPanel.svelte'
   import SavedPanel from './SavedPanel.svelte'
   import { commandsFor, PANELS } from './commands'
   import { press, type Command } from './shortcuts'
@@ -69,16 +71,9 @@
     askAhead(next.flatMap((one) => (one ? [{ reading: asked, build: one, from }] : [])))
   })
 
-  /** Where there is no build for this lure yet, the best one of the parts owned is the start. */
-  const start = bestFor(() =>
-    bench.isLoaded && build === null && inventory.data && !address.followed ? reading : null,
-  )
-  $effect(() => {
-    if (!bench.isLoaded || build || !start.current || !lure) return
-    const [best] = start.current.ranked
-    const first = best?.parts.lure === lure ? best.parts : firstBuild(lure, parts, leadFree)
-    if (first) untrack(() => bench.replace(first))
-  })
+  const start = startBuild(shown, () => address.followed !== null)
+  /** Asked for once the build is on screen: what each slot could hold though nobody owns it. */
+  const advised = advisedBuildFor(() => (verdict.shown ? reading : null))
 
   // The build of a link that was followed, once it can be put together of what is owned.
   $effect(() => {
@@ -100,7 +95,7 @@
     bench.put(lure, bench.slot, step(build, bench.slot, choices, way))
   }
 
-  function edit(change: Partial<OwnedPart>) {
+  function edit(change: Partial<InventoryPart>) {
     if (!lure) return
     const part = edited ?? blank(KIND_OF[bench.slot])
     // What no longer is as it was bought is a part of its own.
@@ -108,7 +103,8 @@
       ...part,
       id: undefined,
       version: undefined,
-      name: part.name || 'custom part',
+      name: part.id ? `${part.name}, changed` : part.name || `${KIND_OF[bench.slot]} of your own`,
+      cost: part.id ? null : part.cost,
       ...change,
     })
   }
@@ -152,6 +148,7 @@
     {build}
     isKnown={inventory.data !== undefined}
     parts={partsFor(slot, build.lure, parts, leadFree)}
+    advised={advised.current?.generic[slot] ?? null}
     onstep={(way) => {
       bench.slot = slot
       by(way)
@@ -177,7 +174,7 @@
     </div>
   </header>
   {#await loading}
-    <p role="status" class="text-sm">Reading what is on the bench…</p>
+    <p role="status" class="text-sm">Loading the build…</p>
   {:catch error}
     <Trouble {error} onretry={() => (loading = bench.load())} />
   {/await}
@@ -185,12 +182,7 @@
   {#if start.error}<Trouble error={start.error} onretry={() => start.retry()} />{/if}
   {#if bench.isLoaded && lure && reading}
     {#if !build}
-      {#if start.current && inventory.data && !firstBuild(lure, parts, leadFree)}
-        <p class="max-w-prose py-2">
-          You have no head for a {show(lure)}. <a class="underline" href="#/parts">Add one</a>, or choose another lure
-          in the <a class="underline" href="#/">reading</a>.
-        </p>
-      {:else if !start.error}<p role="status" class="text-sm">Finding the best build of your parts…</p>{/if}
+      {#if !start.error}<p role="status" class="text-sm">Putting the advised build together…</p>{/if}
     {:else}
       {@const current = build}
       <!-- On a phone one column, whose pictures stay in view while the slots below them are stepped. -->
@@ -222,13 +214,25 @@
             <div
               class="border-base-content mt-2 flex flex-wrap items-end gap-2 border-2 p-2"
               role="group"
-              aria-label="{SLOT_WORDS[bench.slot]}, changed freely"
+              aria-label="{SLOT_WORDS[bench.slot]}, custom part"
             >
               {#await import('../../parts/PartFields.svelte') then { default: PartFields }}<PartFields
                   part={edited}
                   extra={inventory.data?.swatches ?? []}
                   onset={edit}
                 />{/await}
+              {#if !edited.id}<Field label="Cost of one"
+                  >{#snippet children(tied)}<input
+                      class="input border-edge h-11 w-24"
+                      type="number"
+                      min="0"
+                      step="0.01"
+                      value={edited.cost ?? ''}
+                      oninput={(event) =>
+                        edit({ cost: event.currentTarget.value === '' ? null : event.currentTarget.valueAsNumber })}
+                      {...tied}
+                    />{/snippet}</Field
+                >{/if}
               <Button onclick={() => (editing = false)}>Done</Button>
             </div>
           {/if}
@@ -242,7 +246,7 @@
       </div>
       <Later>
         <Tabs.Root value={panel} onValueChange={(name) => address.show([name])}>
-          <Tabs.List class="border-base-content flex flex-wrap border-b" aria-label="What else your parts can do">
+          <Tabs.List class="border-base-content flex flex-wrap border-b" aria-label="More for this build">
             {#each PANELS as { name, words } (name)}
               <Tabs.Trigger
                 value={name}
@@ -258,7 +262,7 @@
               {#if panel === name}
                 {#if name === 'best'}<InView height="12rem"><BestPanel {reading} /></InView>
                 {:else if name === 'swap'}<SwapPanel {reading} build={current} />
-                {:else if name === 'missing'}<MissingPanel />
+                {:else if name === 'missing'}<BuyPanel build={current} {reading} />
                 {:else}<SavedPanel {reading} build={current} />{/if}
               {/if}
             </Tabs.Content>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import AdvisedRow from './AdvisedRow.svelte'
   import type { Reading } from '../../api/client'
   import { bestFor } from '../../api/queries'
   import { inTheirColours } from '../../lure/paint'
@@ -19,12 +20,13 @@
   const kinds = (lacking: readonly string[]) => lacking.map((kind) => PLURALS[kind as Kind].toLowerCase()).join(', ')
 </script>
 
+<AdvisedRow {reading} />
 <Answer question={best} waiting="Trying every build that fits…">
   {#snippet children(data)}
     <p class="pb-2 text-sm">
       {#if data.ranked.length === 0}
-        You have no {kinds(data.lacking)} for this lure. <a class="underline" href="#/parts">Add some</a>, and the best
-        build of them shows here.
+        Your own parts do not make this lure yet: {kinds(data.lacking)} missing. “What to buy” lists what the advised build
+        needs, and starter sets are in <a class="underline" href="#/parts">Parts</a>.
       {:else}
         The best of {count(data.combinations, 'build')} that fit together{data.lacking.length > 0
           ? `, though you have no ${kinds(data.lacking)} for it`
@@ -51,7 +53,7 @@
               .join(' · ')}
           </p>
           <p class="text-faint text-xs">
-            {#if lacks.length === 0}All that the advice wants.{:else}Loses points on: {lacks
+            {#if lacks.length === 0}Everything the advice wants.{:else}Loses points on: {lacks
                 .map(
                   (mark) =>
                     `${TRAIT_LABELS[mark.trait].toLowerCase()} (${mark.because}, −${round(mark.of - mark.points, 1)})`,

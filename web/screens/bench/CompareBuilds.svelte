@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Bench, Mark, Reading, SavedBuild } from '../../api/client'
+  import type { Bench, TraitScore, Reading, SavedBuild } from '../../api/client'
   import { verdictFor } from '../../api/queries'
   import Lure from '../../lure/Lure.svelte'
   import { inTheirColours } from '../../lure/paint'
@@ -26,7 +26,7 @@
   ])
   /** Only where both belong to what is compared now. */
   const both = $derived(one.current && other.current ? ([one.current, other.current] as const) : null)
-  const points = (side: Bench, trait: Mark['trait']) => side.marks.find((mark) => mark.trait === trait)
+  const points = (side: Bench, trait: TraitScore['trait']) => side.marks.find((mark) => mark.trait === trait)
   const differing = $derived(
     both
       ? [...new Set(both.flatMap((side) => side.marks.map((mark) => mark.trait)))].filter(

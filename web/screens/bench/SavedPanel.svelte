@@ -20,9 +20,11 @@
   import { notices } from '../../stores/notices.svelte'
   import BuildRow from '../../ui/BuildRow.svelte'
   import Button from '../../ui/Button.svelte'
+  import Empty from '../../ui/Empty.svelte'
   import Field from '../../ui/Field.svelte'
   import FileButton from '../../ui/FileButton.svelte'
   import Stored from '../../ui/Stored.svelte'
+  import { capital, show } from '../../words/words'
   import CompareBuilds from './CompareBuilds.svelte'
 
   /** Builds under their names: saved, used again, and compared. */
@@ -46,6 +48,15 @@
       draft.value = null
       notices.say(`${saved.name} saved.`, () => writes.remove(saved.id ?? ''))
     })
+
+  /** A name for those who give none: the lure and its colors. */
+  const nameFor = ({ lure, skirt, trailer }: Composition) =>
+    capital([show(lure), ...[skirt, trailer].flatMap((part) => (part?.colour ? [show(part.colour)] : []))].join(', '))
+
+  const saveThis = () => {
+    if (naming.name.trim() === '') set({ name: nameFor(build) })
+    void save()
+  }
 
   const remove = (saved: SavedBuild) =>
     trying(async () => {
@@ -72,7 +83,7 @@
   class="flex flex-wrap items-end gap-2 pb-3"
   onsubmit={(event) => {
     event.preventDefault()
-    void save()
+    saveThis()
   }}
 >
   <Field label="Save build as" class="min-w-40 flex-1">
@@ -99,7 +110,10 @@
   {#snippet children(data)}
     {@const pair = data.filter((one) => compared.includes(one.id ?? ''))}
     {#if data.length === 0}
-      <p class="text-sm">No saved builds yet. A saved build can be used again, shared, and compared with another.</p>
+      <Empty text="No saved builds yet. A saved build can be used again, built in a batch, and compared with another.">
+        {#snippet action()}<Button onclick={saveThis}>Save this build</Button>{/snippet}
+        {#snippet sample()}<p class="text-sm font-semibold">{nameFor(build)}</p>{/snippet}
+      </Empty>
     {/if}
     <ul>
       {#each data as saved (saved.id)}
@@ -126,6 +140,6 @@
       {/each}
     </ul>
     {#if pair[0] && pair[1]}<CompareBuilds left={pair[0]} right={pair[1]} {reading} />
-    {:else if data.length > 1}<p class="text-faint pt-2 text-xs">Tick two to compare them.</p>{/if}
+    {:else if data.length > 1}<p class="text-faint pt-2 text-xs">Check two to compare them.</p>{/if}
   {/snippet}
 </Stored>

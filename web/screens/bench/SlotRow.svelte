@@ -1,30 +1,36 @@
 <script lang="ts">
   import ArrowRight from '@lucide/svelte/icons/arrow-right'
   import ArrowLeft from '@lucide/svelte/icons/arrow-left'
-  import type { Composition, OwnedPart } from '../../api/client'
+  import type { Composition, InventoryPart } from '../../api/client'
   import { measureWords, swatches } from '../../parts/part'
   import PartSwatch from '../../parts/PartSwatch.svelte'
   import { canBeEmpty, SLOT_WORDS, type Slot } from '../../parts/slots'
   import { bench } from '../../stores/bench.svelte'
   import { settings } from '../../stores/settings.svelte'
   import Button from '../../ui/Button.svelte'
+  import { capital } from '../../words/words'
 
   /** One slot of the lure: what is in it, and the other parts to step through. */
   interface Props {
     of: Slot
     build: Composition
-    parts: readonly OwnedPart[]
+    parts: readonly InventoryPart[]
+    /** What the advice wants here, as a part nobody owns; null where it wants nothing, or where that is not known yet. */
+    advised: InventoryPart | null
     /** Whether the parts owned are known yet. */
     isKnown: boolean
     onstep: (way: 1 | -1) => void
-    onput: (part: OwnedPart | null) => void
+    onput: (part: InventoryPart | null) => void
     onedit: () => void
   }
-  let { of: slot, build, parts, isKnown, onstep, onput, onedit }: Props = $props()
+  let { of: slot, build, parts, advised, isKnown, onstep, onput, onedit }: Props = $props()
 
+  const ADVISED = 'advised'
   const part = $derived(build[slot] ?? null)
   const place = $derived(parts.findIndex((other) => other.id != null && other.id === part?.id) + 1)
   const isOn = $derived(bench.slot === slot)
+  const isGeneric = $derived(part !== null && !part.id)
+  const isAsAdvised = $derived(isGeneric && part?.name === advised?.name)
 </script>
 
 <div
@@ -45,7 +51,7 @@
             : `${parts.length} owned`}
       <button
         class="-my-2.5 min-h-11 min-w-11 px-1 underline underline-offset-2"
-        aria-label="{SLOT_WORDS[slot]}: change freely"
+        aria-label="{SLOT_WORDS[slot]}: edit"
         onclick={onedit}>edit</button
       ></span
     >
@@ -62,16 +68,20 @@
       onfocus={() => (bench.slot = slot)}
       onchange={(event) => {
         const id = event.currentTarget.value
-        onput(parts.find((other) => other.id === id) ?? null)
+        onput(id === ADVISED ? advised : (parts.find((other) => other.id === id) ?? null))
       }}
     >
       {#if canBeEmpty(slot, build.lure) || !part}<option value="">none</option>{/if}
-      {#if part && place === 0}<option value={part.id ?? 'free'}>{part.name || 'custom part'}</option>{/if}
+      {#if part && place === 0}<option value={part.id ?? 'free'}>{capital(part.name || 'custom part')}</option>{/if}
+      {#if advised && !isAsAdvised}<option value={ADVISED}>As advised, not owned: {advised.name}</option>{/if}
       {#each parts as other (other.id)}<option value={other.id}>{other.name}</option>{/each}
     </select>
     <Button label="{SLOT_WORDS[slot]}: next" class="px-0" disabled={parts.length === 0} onclick={() => onstep(1)}
       ><ArrowRight size={16} aria-hidden="true" /></Button
     >
   </div>
-  {#if part}<p class="text-faint truncate text-xs">{measureWords(part, settings.metric)}</p>{/if}
+  {#if part}<p class="text-faint truncate text-xs">
+      {#if isGeneric}<span class="border-edge text-base-content mr-1.5 border px-1 font-semibold">Not owned</span>
+      {/if}{measureWords(part, settings.metric)}
+    </p>{/if}
 </div>

@@ -13,10 +13,10 @@
   const swaps = swapsFor(() => ({ reading, build }))
 </script>
 
-<Answer question={swaps} waiting="Trying every single change…">
+<Answer question={swaps} waiting="Trying each single change…">
   {#snippet children(data)}
     {#if data.length === 0}
-      <p class="text-sm">No single change gains anything: with these parts and this water, leave it as it is.</p>
+      <p class="text-sm">No single change with your parts improves this build in this water.</p>
     {/if}
     <ol>
       {#each data as swap, i (i)}

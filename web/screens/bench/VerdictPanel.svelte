@@ -2,6 +2,7 @@
   import { TRAIT_LABELS } from '../../words/vocabulary'
   import type { Bench } from '../../api/client'
   import { settings } from '../../stores/settings.svelte'
+  import Term from '../../ui/Term.svelte'
   import { round } from '../../words/words'
   import { findingWords } from './traitWords'
 
@@ -18,7 +19,8 @@
   <div class="border-base-content flex items-baseline justify-between border-b pb-1">
     <h2 id="verdict">Verdict</h2>
     <p class="text-sm">
-      <span class="text-lg font-extrabold" data-score>{round(verdict.score, 1)}</span> of 100 for today’s advice
+      <span class="text-lg font-extrabold" data-score>{round(verdict.score, 1)}</span>
+      <Term of="score" shown="of 100" /> for this reading
     </p>
   </div>
   <ul class="py-2 text-sm leading-snug">
@@ -31,7 +33,7 @@
   </ul>
   {#if lost.length > 0}
     <table class="w-full text-left text-[0.8125rem]">
-      <caption class="text-faint pb-1 text-left text-xs">Where points are lost, the most first</caption>
+      <caption class="text-faint pb-1 text-left text-xs">Where it loses points, most first</caption>
       <tbody>
         {#each lost as mark (mark.trait)}
           <tr class="border-rule border-t align-top">

@@ -8,7 +8,7 @@ export type PanelName = 'best' | 'swap' | 'missing' | 'saved'
 export const PANELS: readonly { name: PanelName; words: string; key: string }[] = [
   { name: 'best', words: 'Best from my parts', key: 'b' },
   { name: 'swap', words: 'One swap', key: 's' },
-  { name: 'missing', words: 'What is missing', key: 'm' },
+  { name: 'missing', words: 'What to buy', key: 'm' },
   { name: 'saved', words: 'Saved builds', key: 'p' },
 ]
 
@@ -37,7 +37,7 @@ export function commandsFor(lure: LureKind, doing: Doing): Command[] {
       key,
       run: () => doing.show(name),
     })),
-    { name: 'Change this part freely', keys: 'E', key: 'e', run: doing.edit },
+    { name: 'Edit this part', keys: 'E', key: 'e', run: doing.edit },
     { name: 'Look from the side or from below', keys: 'F', key: 'f', run: doing.turn },
     { name: 'Closer', keys: ',', key: ',', run: () => doing.move(-1) },
     { name: 'Farther', keys: '.', key: '.', run: () => doing.move(1) },

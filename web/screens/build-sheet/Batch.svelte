@@ -9,6 +9,8 @@
   import { money } from '../../stores/money'
   import { date } from '../../words/numbers'
   import { notices } from '../../stores/notices.svelte'
+  import { PART_KIND_LABELS } from '../../words/vocabulary'
+  import { startBuild } from '../../stores/startBuild.svelte'
   import { show } from '../../words/words'
   import { bench } from '../../stores/bench.svelte'
   import { download, minutes } from './steps'
@@ -18,6 +20,7 @@
   const builds = buildsQuery()
   const built = builtQuery()
   const shown = lureShown()
+  const start = startBuild(shown)
   const onBench = $derived(shown.lure && bench.build(shown.lure))
   let loading = $state.raw(bench.load())
   let counts = $state<Record<string, number>>({ [ON_BENCH]: 1 })
@@ -65,9 +68,11 @@
       <Button onclick={() => print()}>Print</Button>
     </div>
   </header>
-  {#if choices.length === 0}
-    <p class="max-w-prose">
-      Save builds on the <a class="underline" href="#/bench">bench</a>, then enter here how many of each to build.
+  {#if start.error}<Trouble error={start.error} onretry={() => start.retry()} />{/if}
+  {#if choices.length === 0 && !start.error}<p role="status">Putting the advised build together…</p>{/if}
+  {#if builds.data?.length === 0}
+    <p class="max-w-prose text-sm">
+      Save more builds in <a class="underline" href="#/bench?panel=saved">Bench</a> to build several kinds in one batch.
     </p>
   {/if}
   <ul>
@@ -89,7 +94,7 @@
   </ul>
   {#if builds.error}<Trouble error={builds.error} onretry={() => void builds.refetch()} />{/if}
   {#await loading catch error}<Trouble {error} onretry={() => (loading = bench.load())} />{/await}
-  <Answer question={batch} waiting="Working out parts and time…">
+  <Answer question={batch} waiting="Adding up parts and time…">
     {#snippet children(data, asked)}
       <div class="grid gap-x-8 gap-y-5 lg:grid-cols-2">
         <section aria-labelledby="uses">
@@ -107,7 +112,7 @@
                 <tr class="border-rule border-t">
                   <th class="py-1 font-semibold" scope="row"
                     >{need.name}<span class="text-faint font-normal"
-                      >{need.size ? `, ${need.size}` : ''}, {need.kind === 'collar' ? 'cable tie' : need.kind}</span
+                      >{need.size ? `, ${need.size}` : ''}, {PART_KIND_LABELS[need.kind]}</span
                     ></th
                   >
                   <td class="text-right">{need.needed}</td>
@@ -124,7 +129,7 @@
           </p>
           <div class="flex flex-wrap gap-2 print:hidden">
             <Button look="primary" disabled={short.length > 0} onclick={() => build(asked)}
-              >{short.length > 0 ? `${short.length} parts missing` : 'Built: take the parts from stock'}</Button
+              >{short.length > 0 ? `${short.length} parts missing` : 'Mark as built and take parts from stock'}</Button
             >
             {#if short.length > 0}<Button
                 onclick={() => download('kontrast-shopping.csv', 'text/csv', data.shopping_csv)}

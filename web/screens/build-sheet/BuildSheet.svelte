@@ -6,12 +6,18 @@
   import { inTheirColours } from '../../lure/paint'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
+  import { startBuild } from '../../stores/startBuild.svelte'
+  import BuyList from '../../parts/BuyList.svelte'
+  import { afterBuying, notOwned } from '../../parts/notOwned'
   import { valueWords } from '../../words/adviceParts'
   import { capital, describeBuild, partLength, round, show, waterLength, weight } from '../../words/words'
   import Facts from '../../ui/Facts.svelte'
   import { lureShown } from '../../api/lureShown.svelte'
   import { adviceFor, sheetFor } from '../../api/queries'
+  import type { BuildSheet } from '../../api/client'
+  import { count } from '../../words/numbers'
   import { money } from '../../stores/money'
+  import { PART_KIND_LABELS } from '../../words/vocabulary'
   import Answer from '../../ui/Answer.svelte'
   import { bench } from '../../stores/bench.svelte'
   import { SLOT_WORDS, slotsOf } from '../../parts/slots'
@@ -26,6 +32,7 @@
   const build = $derived(shown.lure && bench.build(shown.lure))
   const reading = $derived(shown.reading)
   let loading = $state.raw(bench.load())
+  const start = startBuild(shown)
   const sheet = sheetFor(() => (build && reading ? { build, reading } : null))
   const advice = adviceFor(() => (build ? reading : null))
   /** Only where it is of the water and the lure of the sheet. */
@@ -42,6 +49,14 @@
   let doing = $state(false)
   let drawing = $state<HTMLElement | null>(null)
 
+  /** A few parts without a price are named; more are counted. */
+  const MOST_NAMED = 2
+  function costWords({ cost, unpriced }: BuildSheet): string {
+    if (unpriced.length === 0) return money(cost)
+    const left = unpriced.length > MOST_NAMED ? count(unpriced.length, 'part') : unpriced.join(' and ')
+    return cost > 0 ? `${money(cost)}, without the price of ${left}` : 'not known: enter what the parts cost'
+  }
+
   function saveDrawing() {
     const svg = drawing?.querySelector('svg')
     if (svg) download('kontrast-build.svg', 'image/svg+xml', asSvg(svg))
@@ -49,17 +64,14 @@
 </script>
 
 {#await loading}
-  <p role="status">Reading what is on the bench…</p>
+  <p role="status">Loading the build…</p>
 {:catch error}
   <Trouble {error} onretry={() => (loading = bench.load())} />
 {/await}
-{#if bench.isLoaded && !build}
+{#if start.error}<Trouble error={start.error} onretry={() => start.retry()} />{/if}
+{#if bench.isLoaded && !build && !start.error}
   <h1>Build sheet</h1>
-  <p class="max-w-prose py-3">
-    The steps to put together the build on the bench. There is none for this lure yet.
-    <a class="underline" href="#/bench">Open the bench</a>: it starts with the best build of your parts.
-  </p>
-  <ShareBuild build={null} />
+  <p role="status" class="py-3">Putting the advised build together…</p>
 {:else if build}
   <Answer question={sheet} waiting="Preparing build sheet…">
     {#snippet children(data, { build })}
@@ -78,7 +90,7 @@
           </div>
         </header>
         {#each data.misfits as misfit (misfit.text)}
-          <CautionLine loud text="{misfit.text} The nearest that fits: {misfit.instead}." />
+          <CautionLine loud text="{misfit.text} Use instead: {misfit.instead}." />
         {/each}
         <div class="sheet-top grid gap-4 md:grid-cols-[minmax(0,5fr)_minmax(0,4fr)]">
           <div class="bg-proof flex items-center justify-center p-3 text-[#1a1a1a]" bind:this={drawing}>
@@ -94,13 +106,11 @@
           >
             {#each slotsOf(build.lure) as slot (slot)}
               {#if build[slot]}<dt>{SLOT_WORDS[slot]}</dt>
-                <dd>{build[slot].name}</dd>{/if}
+                <dd>{capital(build[slot].name)}{build[slot].id ? '' : ' (not owned)'}</dd>{/if}
             {/each}
             {#if data.hardware.length > 0}<dt>Hardware</dt>
               <dd>
-                {data.hardware
-                  .map((one) => `${one.count} × ${one.kind === 'collar' ? 'cable tie' : one.kind}, ${one.size}`)
-                  .join('; ')}
+                {data.hardware.map((one) => `${one.count} × ${PART_KIND_LABELS[one.kind]}, ${one.size}`).join('; ')}
               </dd>{/if}
             <dt>Finished length</dt>
             <dd>
@@ -112,19 +122,18 @@
             <dd>about {metric ? weight(data.weight_oz, true) : `${round(data.weight_oz, 2)} oz`}</dd>
             {#if data.trim_in !== null}<dt>Skirt</dt>
               <dd>{partLength(data.trim_in, metric)} behind the collar</dd>{/if}
-            {#if data.build.blades.length > 0}<dt>Flash and thump</dt>
+            {#if data.build.blades.length > 0}<dt>Flash and vibration</dt>
               <dd>
-                {metric ? `${round(data.blade_in2 * 6.4516, 1)} cm²` : `${round(data.blade_in2, 2)} sq in`} of blade; thump
+                {metric ? `${round(data.blade_in2 * 6.4516, 1)} cm²` : `${round(data.blade_in2, 2)} sq in`} of blade; vibration
                 {data.thump}
-                of 10, an order and not a measure
+                of 10 (a ranking, not a measurement)
               </dd>{/if}
             {#if data.line_per_turn_in !== null}<dt>Line per turn</dt>
               <dd>{waterLength(data.line_per_turn_in, metric)} to one turn of the handle</dd>{/if}
             <dt>Cost</dt>
             <dd>
-              {money(data.cost)}{data.unpriced.length > 0 ? `, without ${data.unpriced.join(', ')}` : ''}{data.price !=
-              null
-                ? `; bought: ${money(data.price)}, ${data.cost > 0 ? `${round(data.price / data.cost, 1)} times as much` : ''}`
+              {costWords(data)}{data.price != null
+                ? `; bought: ${money(data.price)}${data.cost > 0 ? `, ${round(data.price / data.cost, 1)} times as much` : ''}`
                 : ''}
             </dd>
             {#if fishing}
@@ -146,6 +155,16 @@
             {/if}
           </dl>
         </div>
+        {#if notOwned(build).length > 0}
+          <section aria-labelledby="to-buy" class="border-base-content border-2 p-3 print:border">
+            <h2 id="to-buy">What to buy</h2>
+            <p class="text-sm">These parts are not among yours yet.</p>
+            <BuyList
+              items={notOwned(build)}
+              onowned={(owned, items) => bench.replace(afterBuying(build, owned, items))}
+            />
+          </section>
+        {/if}
         <ReelAndPrice />
         <ol class="sheet-steps grid gap-x-6 lg:grid-cols-2">
           {#each data.steps as step, i (step.task)}
@@ -166,7 +185,7 @@
         </ol>
         <ShareBuild {build} />
         <p class="text-faint text-xs">
-          {describeBuild(data.build)}. Number and kind of hooks, and where a lure may be used: local rules decide.
+          {describeBuild(data.build)}. Check local rules on hooks and lures before you fish it.
         </p>
       </div>
     {/snippet}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Sheet } from '../../api/client'
+  import type { BuildSheet } from '../../api/client'
   import CautionLine from '../../ui/CautionLine.svelte'
   import { bench } from '../../stores/bench.svelte'
   import { settings } from '../../stores/settings.svelte'
@@ -8,7 +8,7 @@
 
   /** One big step at a time: space or a tap anywhere low goes on, and the place is kept when the page is closed. */
   interface Props {
-    sheet: Sheet
+    sheet: BuildSheet
     /** Tells this build's place from that of others. */
     keptAs: string
     onclose: () => void

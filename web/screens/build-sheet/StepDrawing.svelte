@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Sheet } from '../../api/client'
+  import type { BuildSheet } from '../../api/client'
   import Lure from '../../lure/Lure.svelte'
   import { inTheirColours } from '../../lure/paint'
   import { upTo, WIRE } from './steps'
@@ -7,7 +7,7 @@
 
   /** The lure as it is once a step is done. */
   interface Props {
-    sheet: Sheet
+    sheet: BuildSheet
     step: number
     small?: boolean
     class?: string

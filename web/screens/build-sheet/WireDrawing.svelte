@@ -1,12 +1,12 @@
 <script lang="ts">
-  import type { Sheet } from '../../api/client'
+  import type { BuildSheet } from '../../api/client'
   import { bladeOutline } from '../../lure/blades'
   import { PER_INCH, path } from '../../lure/units'
   import { WIRE, type Task } from './steps'
 
   /** The upper arm of a spinnerbait with what has been put on it so far, to scale; what this step puts on is drawn in black. */
   interface Props {
-    sheet: Sheet
+    sheet: BuildSheet
     task: Task
     class?: string
   }

@@ -1,8 +1,8 @@
-import type { Sheet, SheetStep } from '../../api/client'
+import type { BuildSheet, BuildStep } from '../../api/client'
 import type { Build } from '../../lure/paint'
 import { partLength } from '../../words/words'
 
-export type Task = SheetStep['task']
+export type Task = BuildStep['task']
 
 /** The steps at the wire of a spinnerbait, which are drawn on the bare arm. */
 export const WIRE: readonly Task[] = [
@@ -20,7 +20,7 @@ export const WIRE: readonly Task[] = [
 const UNCUT = 1.35
 
 /** What is on the lure once a step is done. */
-export function upTo(sheet: Sheet, step: number): Build {
+export function upTo(sheet: BuildSheet, step: number): Build {
   const done = new Set(sheet.steps.slice(0, step + 1).map((one) => one.task))
   const { build } = sheet
   const { measures } = build
@@ -41,7 +41,7 @@ export function upTo(sheet: Sheet, step: number): Build {
   }
 }
 
-export function stepText(step: SheetStep, sheet: Sheet, metric: boolean): string {
+export function stepText(step: BuildStep, sheet: BuildSheet, metric: boolean): string {
   return step.text.replace('{trim}', sheet.trim_in === null ? '' : partLength(sheet.trim_in, metric))
 }
 

@@ -52,17 +52,16 @@
 
 <div class="flex flex-col gap-4">
   <header>
-    <h1>Does lime green alone hold its color with depth?</h1>
+    <h1>Does lime green hold its color deeper than other colors?</h1>
     <ReadingSummary reading={currentReading.asked} />
   </header>
   {#if depths.error}<Trouble error={depths.error} onretry={() => depths.retry()} />{/if}
   {#if found && best}
     <div class={['flex flex-col gap-4', !depths.isCurrent && 'opacity-60']} aria-busy={!depths.isCurrent}>
       <p class="max-w-prose">
-        In this water, at {depth(deepest, metric)} down, {show(best.colour)} stands off most. Chartreuse comes in at place
-        {rank}
-        of {kept.length}. What holds a fluorescent color up is its dye, which takes in blue light and gives it back as
-        green; where the water has taken the blue, there is nothing to give back.
+        In this water, at {depth(deepest, metric)} down, {show(best.colour)} stands out most. Chartreuse ranks {rank} of {kept.length}.
+        A fluorescent color holds up because its dye turns blue light into green light. Where the water has absorbed the
+        blue, that stops working.
       </p>
       <div class="grid gap-3 md:grid-cols-2">
         <Choice
@@ -70,20 +69,20 @@
           options={['jnd', 'colour_jnd', 'contrast']}
           value={measure}
           onpick={(next) => (measure = next)}
-          shown={{ jnd: 'Color and tone', colour_jnd: 'Color alone', contrast: 'Tone alone' }}
+          shown={{ jnd: 'Color and brightness', colour_jnd: 'Color alone', contrast: 'Brightness alone' }}
         />
         <Choice
-          label="Looked at"
+          label="Seen from"
           options={['side', 'below']}
           value={from}
           onpick={(next) => (from = next)}
-          shown={{ side: 'From the side', below: 'From below' }}
+          shown={{ side: 'The side', below: 'Below' }}
         />
       </div>
       <div class="bg-proof p-4 text-[#1a1a1a]">
         <p class="mb-1 text-xs">
           {measure === 'contrast'
-            ? 'Contrast of tone, (part − water) / water, its size alone'
+            ? 'Contrast in brightness, (part − water) / water, without its sign'
             : 'Just-noticeable differences from the water'}, by depth in {metric ? 'm' : 'ft'}, close up
         </p>
         <div class="h-72">
@@ -101,7 +100,7 @@
           <tr
             ><th class="py-1 font-normal">Color</th><th class="font-normal"
               >At {waterLength((found.depths_ft[0] ?? 0) * 12, metric)}</th
-            ><th class="font-normal">At {depth(deepest, metric)}</th><th class="font-normal">Kept</th></tr
+            ><th class="font-normal">At {depth(deepest, metric)}</th><th class="font-normal">Remaining</th></tr
           >
         </thead>
         <tbody>

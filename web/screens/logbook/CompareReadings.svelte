@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { KeptReading, Reading } from '../../api/client'
+  import type { SavedReading, Reading } from '../../api/client'
   import SwatchRow from '../../ui/SwatchRow.svelte'
   import Trouble from '../../ui/Trouble.svelte'
   import Lure from '../../lure/Lure.svelte'
@@ -21,9 +21,9 @@
 
   /** Two readings side by side: what differs in the water, and what differs in the lure. */
   interface Props {
-    left: KeptReading
-    right: KeptReading
-    title: (kept: KeptReading) => string
+    left: SavedReading
+    right: SavedReading
+    title: (kept: SavedReading) => string
   }
   let { left, right, title }: Props = $props()
 

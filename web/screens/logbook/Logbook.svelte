@@ -1,7 +1,8 @@
 <script lang="ts">
   import Button from '../../ui/Button.svelte'
+  import Empty from '../../ui/Empty.svelte'
   import { push } from 'svelte-spa-router'
-  import type { KeptReading } from '../../api/client'
+  import type { SavedReading } from '../../api/client'
   import Trouble from '../../ui/Trouble.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { notices } from '../../stores/notices.svelte'
@@ -18,23 +19,24 @@
   let marked = $state<string[]>([])
   const pair = $derived((readings.data ?? []).filter((kept) => marked.includes(kept.id ?? '')))
 
-  const when = (kept: KeptReading) => (kept.taken_at ? time(kept.taken_at) : '')
-  const where = (kept: KeptReading) =>
+  const SAMPLE_TITLE = 'Limestone quarry, Saturday 6:40'
+  const when = (kept: SavedReading) => (kept.taken_at ? time(kept.taken_at) : '')
+  const where = (kept: SavedReading) =>
     waters.data?.find((water) => water.id === kept.water_id)?.name ?? 'no named water'
-  const title = (kept: KeptReading) => `${where(kept)}, ${when(kept)}`
+  const title = (kept: SavedReading) => `${where(kept)}, ${when(kept)}`
 
   function mark(id: string) {
     marked = toggled(marked, id).slice(-2)
   }
 
-  async function reopen(kept: KeptReading) {
+  async function reopen(kept: SavedReading) {
     const { reading: before, waterId } = currentReading
     currentReading.reopen(kept.reading, kept.water_id ?? null)
     notices.say('Opened a saved reading.', () => currentReading.reopen(before, waterId))
     await push('/')
   }
 
-  async function remove(kept: KeptReading) {
+  async function remove(kept: SavedReading) {
     try {
       await writes.remove(kept.id ?? '')
       notices.say('Reading deleted.', () => writes.restore(kept.id ?? ''))
@@ -48,18 +50,23 @@
   <section aria-labelledby="kept">
     <header class="border-base-content flex flex-wrap items-end justify-between gap-2 border-b pb-2">
       <h1 id="kept">Saved readings</h1>
-      <Button href="/api/notebook" download="">Export JSON</Button>
+      <Button href="/api/logbook" download="">Export JSON</Button>
     </header>
     {#if readings.error}<Trouble error={readings.error} onretry={() => void readings.refetch()} />{/if}
     {#if readings.data === undefined}
       {#if !readings.error}<p role="status" class="py-2 text-sm">Loading readings…</p>{/if}
     {:else if readings.data.length === 0}
-      <p class="max-w-prose py-4">
-        No saved readings yet. Take a reading and tap “Save reading”: it is kept with its time and place, to open again
-        on a similar day or to compare with another.
-      </p>
+      <Empty
+        text="No saved readings yet. A saved reading can be opened again on a similar day, or compared with another one."
+      >
+        {#snippet action()}<Button look="primary" href="#/">Take a reading</Button>{/snippet}
+        {#snippet sample()}
+          <p class="text-sm font-bold">{SAMPLE_TITLE}</p>
+          <ReadingSummary reading={currentReading.asked} />
+        {/snippet}
+      </Empty>
     {:else}
-      <p class="text-faint py-2 text-sm">Tick two to compare them.</p>
+      <p class="text-faint py-2 text-sm">Check two to compare them.</p>
       <ul>
         {#each readings.data ?? [] as kept (kept.id)}
           <li class="border-rule flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t py-2">

@@ -8,6 +8,7 @@
 
 <script lang="ts">
   import Button from '../../ui/Button.svelte'
+  import Empty from '../../ui/Empty.svelte'
   import { FORAGES, TINTS } from '../../words/vocabulary'
   import { SHORT_TINTS } from '../../words/tints'
   import { answer, api, Refused, type Water } from '../../api/client'
@@ -88,9 +89,17 @@
   </header>
   {#if waters.error}<Trouble error={waters.error} onretry={() => void waters.refetch()} />{/if}
   {#if waters.data?.length === 0 && !draft}
-    <p class="max-w-prose py-4">
-      No waters yet. Name one, say what is usual there, and a reading taken at it starts from that.
-    </p>
+    <Empty
+      text="No waters yet. Add the waters you fish with their usual tint and forage, and a reading there starts with those."
+    >
+      {#snippet action()}<Button look="primary" onclick={() => (inHand.value = { ...BLANK })}
+          >Add your first water</Button
+        >{/snippet}
+      {#snippet sample()}
+        <p class="font-bold">Limestone quarry</p>
+        <p class="text-sm">No tint, shad</p>
+      {/snippet}
+    </Empty>
   {/if}
   <ul>
     {#each waters.data ?? [] as water (water.id)}
@@ -130,7 +139,7 @@
       />
       <Choice
         label="Usual forage"
-        note="tap again for none in particular"
+        note="tap again to clear"
         options={FORAGES}
         value={current.forage}
         onpick={(forage) => set({ forage })}

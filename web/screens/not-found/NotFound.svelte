@@ -3,5 +3,5 @@
 </script>
 
 <h1>There is no page here</h1>
-<p class="max-w-prose py-3 text-sm">The address may have been typed wrong, or belong to another version.</p>
+<p class="max-w-prose py-3 text-sm">The address may be mistyped or from another version.</p>
 <Button look="primary" href="#/">Go to the reading</Button>

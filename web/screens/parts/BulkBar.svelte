@@ -1,23 +1,23 @@
 <script lang="ts">
   import Button from '../../ui/Button.svelte'
-  import type { OwnedPart } from '../../api/client'
+  import type { InventoryPart } from '../../api/client'
 
   /** One change to many parts. */
   interface Props {
     count: number
-    onset: (change: Partial<OwnedPart>, what: string) => void
+    onset: (change: Partial<InventoryPart>, what: string) => void
     onremove: () => void
     onclear: () => void
   }
   let { count, onset, onremove, onclear }: Props = $props()
   let field = $state<'box' | 'count' | 'low_at' | 'cost' | 'note'>('box')
   let value = $state('')
-  const WORDS = { box: 'Box', count: 'Count', low_at: 'Low at', cost: 'Cost of one', note: 'Note' } as const
+  const WORDS = { box: 'Box', count: 'Count', low_at: 'Low stock at', cost: 'Cost of one', note: 'Note' } as const
   const isNumber = $derived(field === 'count' || field === 'low_at' || field === 'cost')
 
   function apply() {
     onset(
-      { [field]: isNumber ? Number(value.replace(',', '.')) : value } as Partial<OwnedPart>,
+      { [field]: isNumber ? Number(value.replace(',', '.')) : value } as Partial<InventoryPart>,
       `${WORDS[field]} of ${count} set`,
     )
   }

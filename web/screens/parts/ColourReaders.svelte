@@ -1,7 +1,7 @@
 <script lang="ts">
   import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
-  import { answer, api, type ReadColour, type Tap } from '../../api/client'
+  import { answer, api, type ReadColour, type PhotoSample } from '../../api/client'
   import { round, show } from '../../words/words'
   import { openPicture, tapAt } from '../../parts/photo'
 
@@ -11,7 +11,7 @@
   let picture = $state.raw<ImageBitmap | null>(null)
   let canvas = $state<HTMLCanvasElement | null>(null)
   let on = $state<'card' | 'part'>('card')
-  let taps = $state<{ card: Tap[]; part: Tap[] }>({ card: [], part: [] })
+  let taps = $state<{ card: PhotoSample[]; part: PhotoSample[] }>({ card: [], part: [] })
   let read = $state<ReadColour | null>(null)
   let trouble = $state('')
 
@@ -68,7 +68,7 @@
 <div class="flex flex-col gap-2">
   <div class="flex flex-wrap items-center gap-2 text-sm">
     <FileButton words="Color from a photo" accept="image/*" onchoose={choose} />
-    <Button onclick={() => ask(() => api.POST('/api/colour/meter'))}>Read the colorimeter</Button>
+    <Button onclick={() => ask(() => api.POST('/api/colour/colorimeter'))}>Read the colorimeter</Button>
     {#if read}
       {@const found = read}
       <span class="bg-proof inline-block p-1"

@@ -42,7 +42,7 @@
       if (/^\s*GIMP Palette/.test(contents)) {
         const { added } = await swatches.add(contents)
         told = `${plural(added, 'color')} added from the palette.`
-      } else plan = await answer(api.POST('/api/bin/preview', { body: { contents } }))
+      } else plan = await answer(api.POST('/api/parts/preview', { body: { contents } }))
     } catch (error) {
       trouble = error instanceof Error ? error.message : String(error)
     }
@@ -67,7 +67,7 @@
     trouble = ''
     const running = (cancel = new AbortController())
     try {
-      const response = await fetch('/api/bin/import', {
+      const response = await fetch('/api/parts/import', {
         method: 'POST',
         headers: { 'Content-Type': 'application/json' },
         body: JSON.stringify({ contents }),
@@ -154,7 +154,7 @@
           : `Import ${count('add') + count('change')}`}</Button
       >
     </div>
-    <VirtualRows rows={shown} height={44} label="What the file would do" class="border-rule h-72 border">
+    <VirtualRows rows={shown} height={44} label="What the import will change" class="border-rule h-72 border">
       {#snippet row(line)}
         <p class="border-rule flex h-full items-center gap-3 overflow-hidden border-b px-2 text-sm">
           <span class="text-faint w-16 shrink-0">line {line.line}</span>

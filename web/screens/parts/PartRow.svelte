@@ -1,7 +1,7 @@
 <script lang="ts">
   import Plus from '@lucide/svelte/icons/plus'
   import Minus from '@lucide/svelte/icons/minus'
-  import type { OwnedPart } from '../../api/client'
+  import type { InventoryPart } from '../../api/client'
   import { isLow, measureWords, swatches } from '../../parts/part'
   import PartSwatch from '../../parts/PartSwatch.svelte'
   import { money } from '../../stores/money'
@@ -10,7 +10,7 @@
 
   /** One part of the list: a line, or on a phone two, so that its name has room. */
   interface Props {
-    part: OwnedPart
+    part: InventoryPart
     isChosen: boolean
     onchoose: (on: boolean) => void
     onopen: () => void

@@ -1,5 +1,5 @@
 <script lang="ts" module>
-  import type { OwnedPart as Part } from '../../api/client'
+  import type { InventoryPart as Part } from '../../api/client'
   import { Draft } from '../../stores/draft.svelte'
 
   /** The part being typed in: it is still there after looking at another screen. */
@@ -9,7 +9,7 @@
 <script lang="ts">
   import Field from '../../ui/Field.svelte'
   import Button from '../../ui/Button.svelte'
-  import type { OwnedPart } from '../../api/client'
+  import type { InventoryPart } from '../../api/client'
   import CautionLine from '../../ui/CautionLine.svelte'
   import Trouble from '../../ui/Trouble.svelte'
   import { blank, isLow, KINDS, PLURALS, searchText, type Kind } from '../../parts/part'
@@ -20,6 +20,8 @@
   import { count, number } from '../../words/numbers'
   import { InventoryWrites } from './inventory.svelte'
   import BulkBar from './BulkBar.svelte'
+  import LinesPanel from './LinesPanel.svelte'
+  import StarterSets from './StarterSets.svelte'
   import ImportPanel from './ImportPanel.svelte'
   import PartEditor from './PartEditor.svelte'
   import PartRow from './PartRow.svelte'
@@ -33,6 +35,8 @@
   let box = $state('')
   let lowOnly = $state(false)
   let taking = $state(false)
+  let isListing = $state(false)
+  let isStarting = $state(false)
   let chosen = $state.raw<readonly string[]>([])
 
   const draft = $derived(inHand.value)
@@ -49,6 +53,7 @@
         words.every((word) => texts.get(part.id)?.includes(word)),
     ),
   )
+  const isEmpty = $derived(bin.data?.parts.length === 0)
   const low = $derived(parts.filter(isLow).length)
   const worth = $derived(parts.reduce((sum, part) => sum + (part.cost ?? 0) * (part.count ?? 0), 0))
   const picked = $derived(parts.filter((part) => chosen.includes(part.id ?? '')))
@@ -62,11 +67,11 @@
     } else if (await writes.add([part], `${part.name} added.`)) inHand.value = { ...part, name: '' }
   }
 
-  function duplicate(part: OwnedPart) {
+  function duplicate(part: InventoryPart) {
     inHand.value = { ...part, id: undefined, version: undefined, name: `${part.name}, another` }
   }
 
-  function variant(part: OwnedPart) {
+  function variant(part: InventoryPart) {
     inHand.value = {
       ...part,
       id: undefined,
@@ -74,12 +79,12 @@
       parent_id: part.id,
       count: 1,
       ...(part.kind === 'blade' && part.metal
-        ? { darkened: true, name: `${part.name}, under marker` }
+        ? { darkened: true, name: `${part.name}, darkened with marker` }
         : { name: `${part.name}, painted`, accents: [...(part.accents ?? []), 'black'].slice(0, 3) }),
     }
   }
 
-  async function recount(part: OwnedPart, by: number) {
+  async function recount(part: InventoryPart, by: number) {
     const count = Math.max(0, (part.count ?? 0) + by)
     await writes.change([{ ...part, count }], [part], `${part.name}: ${count}.`)
   }
@@ -88,7 +93,7 @@
     chosen = on ? [...chosen, id] : chosen.filter((other) => other !== id)
   }
 
-  async function setAll(change: Partial<OwnedPart>, what: string) {
+  async function setAll(change: Partial<InventoryPart>, what: string) {
     const changed = picked.map((part) => ({ ...part, ...change }))
     if (await writes.change(changed, picked, what)) chosen = []
     else if (!draft) {
@@ -102,7 +107,7 @@
   <header class="flex flex-wrap items-end justify-between gap-3">
     <div>
       <h1>Parts</h1>
-      {#if bin.data}
+      {#if parts.length > 0}
         <p class="text-sm">
           {count(parts.length, 'kind of part', 'kinds of part')}, {count(
             parts.reduce((sum, part) => sum + (part.count ?? 0), 0),
@@ -113,14 +118,21 @@
     </div>
     <div class="flex flex-wrap gap-2">
       <Button look="primary" onclick={() => (inHand.value = blank(kind || 'trailer'))}>Add a part</Button>
+      <Button onclick={() => (isListing = !isListing)}>Add from text</Button>
+      {#if !isEmpty}<Button onclick={() => (isStarting = !isStarting)}>Starter sets</Button>{/if}
       <Button onclick={() => (taking = !taking)}>Import</Button>
-      <Button href="/api/bin.csv" download="">CSV</Button>
-      <Button href="/api/bin.json" download="">JSON</Button>
-      <Button href="/api/bin.gpl" download="">Palette</Button>
+      <Button href="/api/parts.csv" download="">CSV</Button>
+      <Button href="/api/parts.json" download="">JSON</Button>
+      <Button href="/api/parts.gpl" download="">Palette</Button>
     </div>
   </header>
   {#if bin.error}<Trouble error={bin.error} onretry={() => void bin.refetch()} />{/if}
   {#if taking}<ImportPanel onclose={() => (taking = false)} />{/if}
+  {#if isListing}<LinesPanel
+      onadd={(added, done) => writes.add(added, done)}
+      onclose={() => (isListing = false)}
+    />{/if}
+  {#if isStarting && !isEmpty}<StarterSets onadd={(added, done) => writes.add(added, done)} />{/if}
   {#if draft}
     {@const current = draft}
     <PartEditor
@@ -149,35 +161,37 @@
       loud
       text="Box {mixed.box}: {list(
         mixed.stretchy,
-      )} is of stretchy plastic and melts together with other soft plastics. Give it a bag of its own."
+      )} is stretchy plastic and melts together with other soft plastics. Keep it in its own bag."
     />
   {/each}
-  <div class="flex flex-wrap items-end gap-3">
-    <Field label="Search" class="min-w-48 flex-1"
-      >{#snippet children(tied)}<input
-          class="input border-edge h-11 w-full"
-          type="search"
-          placeholder="black craw, #4 gold, grubs …"
-          bind:value={sought}
-          {...tied}
-        />{/snippet}</Field
-    >
-    <Field label="Type"
-      >{#snippet children(tied)}<select class="select border-edge h-11 w-40" bind:value={kind} {...tied}>
-          <option value="">All types</option>
-          {#each KINDS as one (one)}<option value={one}>{PLURALS[one]}</option>{/each}
-        </select>{/snippet}</Field
-    >
-    <Field label="Box"
-      >{#snippet children(tied)}<select class="select border-edge h-11 w-36" bind:value={box} {...tied}>
-          <option value="">All boxes</option>
-          {#each boxes as one (one)}<option value={one}>{one}</option>{/each}
-        </select>{/snippet}</Field
-    >
-    <label class="flex h-11 items-center gap-2 text-[0.8125rem] font-bold">
-      <input class="checkbox border-edge" type="checkbox" bind:checked={lowOnly} /> Low only
-    </label>
-  </div>
+  {#if !isEmpty}
+    <div class="flex flex-wrap items-end gap-3">
+      <Field label="Search" class="min-w-48 flex-1"
+        >{#snippet children(tied)}<input
+            class="input border-edge h-11 w-full"
+            type="search"
+            placeholder="black craw, #4 gold, grubs …"
+            bind:value={sought}
+            {...tied}
+          />{/snippet}</Field
+      >
+      <Field label="Type"
+        >{#snippet children(tied)}<select class="select border-edge h-11 w-40" bind:value={kind} {...tied}>
+            <option value="">All types</option>
+            {#each KINDS as one (one)}<option value={one}>{PLURALS[one]}</option>{/each}
+          </select>{/snippet}</Field
+      >
+      <Field label="Box"
+        >{#snippet children(tied)}<select class="select border-edge h-11 w-36" bind:value={box} {...tied}>
+            <option value="">All boxes</option>
+            {#each boxes as one (one)}<option value={one}>{one}</option>{/each}
+          </select>{/snippet}</Field
+      >
+      <label class="flex h-11 items-center gap-2 text-[0.8125rem] font-bold">
+        <input class="checkbox border-edge" type="checkbox" bind:checked={lowOnly} /> Low only
+      </label>
+    </div>
+  {/if}
   {#if picked.length > 0}
     <BulkBar
       count={picked.length}
@@ -187,14 +201,14 @@
     />
   {/if}
   {#if bin.data}
-    {#if parts.length === 0}
-      <p class="max-w-prose py-4">
-        You have no parts yet. Add the first part: a name, a colour and what it measures are enough to judge it by.
-        Enter puts it in and leaves its figures standing for the next. Or take in a table; the CSV button gives one with
-        the columns named.
+    {#if isEmpty}
+      <p class="max-w-prose">
+        You have no parts yet. Start with a set of common ones and change it to what you own, or write what you have
+        with “Add from text”. The advice and the bench work without any.
       </p>
+      <StarterSets onadd={(added, done) => writes.add(added, done)} />
     {:else if shown.length === 0}
-      <p class="py-4 text-sm">No part has all of that. Take a word or a filter away.</p>
+      <p class="py-4 text-sm">No part matches. Remove a word or a filter.</p>
     {:else}
       <p class="text-sm" role="status">{number(shown.length)} shown</p>
       <VirtualRows

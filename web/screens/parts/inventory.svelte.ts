@@ -1,10 +1,10 @@
-import { answer, api, Refused, type OwnedPart } from '../../api/client'
+import { answer, api, Refused, type InventoryPart } from '../../api/client'
 import { parts as writes } from '../../api/writes'
 import { notices } from '../../stores/notices.svelte'
 
 /** Two tabs changed one part: what this one wanted to write. */
 export interface Conflict {
-  mine: OwnedPart[]
+  mine: InventoryPart[]
   message: string
 }
 
@@ -13,7 +13,7 @@ export class InventoryWrites {
   conflict = $state<Conflict | null>(null)
   faults = $state<Record<string, string>>({})
 
-  async add(parts: OwnedPart[], done: string): Promise<OwnedPart[] | null> {
+  async add(parts: InventoryPart[], done: string): Promise<InventoryPart[] | null> {
     return this.#try(async () => {
       const added = await writes.add(parts)
       notices.say(done, () => writes.remove(ids(added)))
@@ -21,7 +21,7 @@ export class InventoryWrites {
     })
   }
 
-  async change(parts: OwnedPart[], before: OwnedPart[], done: string): Promise<boolean> {
+  async change(parts: InventoryPart[], before: InventoryPart[], done: string): Promise<boolean> {
     const changed = await this.#try(async () => {
       const now = await writes.change(parts)
       notices.say(done, () => writes.change(atVersionOf(before, now)))
@@ -30,7 +30,7 @@ export class InventoryWrites {
     return changed !== null
   }
 
-  async remove(parts: OwnedPart[], done: string): Promise<void> {
+  async remove(parts: InventoryPart[], done: string): Promise<void> {
     await this.#try(async () => {
       await writes.remove(ids(parts))
       notices.say(done, () => writes.restore(ids(parts)))
@@ -48,13 +48,13 @@ export class InventoryWrites {
     const conflict = this.conflict
     this.conflict = null
     if (!conflict) return
-    const now = await this.#try(() => answer(api.GET('/api/bin')))
+    const now = await this.#try(() => answer(api.GET('/api/parts')))
     if (!now) return
     const theirs = now.parts.filter((part) => conflict.mine.some((mine) => mine.id === part.id))
     await this.change(atVersionOf(conflict.mine, theirs), theirs, 'Overwritten with yours.')
   }
 
-  async #try<T>(work: () => Promise<T>, mine: OwnedPart[] = []): Promise<T | null> {
+  async #try<T>(work: () => Promise<T>, mine: InventoryPart[] = []): Promise<T | null> {
     try {
       const result = await work()
       this.faults = {}
@@ -70,11 +70,11 @@ export class InventoryWrites {
   }
 }
 
-function ids(parts: readonly OwnedPart[]): string[] {
+function ids(parts: readonly InventoryPart[]): string[] {
   return parts.map((part) => part.id ?? '').filter(Boolean)
 }
 
 /** Parts as they should be, on top of the version they are at now. */
-function atVersionOf(parts: readonly OwnedPart[], now: readonly OwnedPart[]): OwnedPart[] {
+function atVersionOf(parts: readonly InventoryPart[], now: readonly InventoryPart[]): InventoryPart[] {
   return parts.map((part) => ({ ...part, version: now.find((other) => other.id === part.id)?.version }))
 }

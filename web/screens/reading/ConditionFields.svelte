@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { KeptReading } from '../../api/client'
+  import type { SavedReading } from '../../api/client'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
   import Gauge from '../../ui/Gauge.svelte'
@@ -8,7 +8,7 @@
 
   /** What is measured: temperature and its change, depth, the sun's height. */
   const r = $derived(currentReading.reading)
-  let { readings }: { readings: readonly KeptReading[] } = $props()
+  let { readings }: { readings: readonly SavedReading[] } = $props()
   const metric = $derived(settings.metric)
   /** Where a temperature starts: the last one measured here, or else anywhere. */
   const lastSurface = $derived(

@@ -30,7 +30,7 @@
   />
   <Choice
     label="Running depth"
-    note="tap again for anywhere"
+    note="tap again to clear"
     options={RUNS}
     value={r.run}
     onpick={(run) => currentReading.change({ run })}

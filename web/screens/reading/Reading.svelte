@@ -97,6 +97,9 @@
       </div>
     </header>
 
+    {#if currentReading.isFirstRun}{#await import('./FirstRun.svelte') then { default: FirstRun }}<FirstRun
+          onclose={() => (currentReading.isFirstRun = false)}
+        />{/await}{/if}
     {#if waters.error}<Trouble error={waters.error} onretry={() => void waters.refetch()} />{/if}
     {#if isNoonOffered}
       <div class="border-base-content flex flex-wrap items-center gap-2 border-2 p-2 text-sm" role="status">

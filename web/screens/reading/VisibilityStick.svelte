@@ -38,7 +38,10 @@
   <div class="mb-1 flex items-center justify-between gap-2">
     <span class="flex flex-wrap items-baseline gap-x-2"
       ><span class="text-[0.8125rem] font-bold">Visibility</span>
-      <span class="text-faint text-sm">{band?.name}</span></span
+      <span class="text-faint text-sm">{band?.name}</span>
+      <a class="-my-3 inline-flex min-h-11 items-center text-xs underline underline-offset-2" href="#/visibility"
+        >How to measure</a
+      ></span
     >
     <span class="flex items-center gap-2">
       <Stepper way="less" label="Visibility: less" onstep={() => to(stop - 1)} />

@@ -2,14 +2,14 @@
   import { count } from '../../words/numbers'
   import { capital } from '../../words/words'
   import { fullPickWords } from '../../words/adviceParts'
-  import { meetingsQuery } from '../../api/queries'
+  import { conflictsQuery } from '../../api/queries'
   import Stored from '../../ui/Stored.svelte'
 
   /** The rules one rule meets in conflict, and who wins how often. */
   let { id }: { id: string } = $props()
   const SHOWN = 6
   // svelte-ignore state_referenced_locally (an entry is about one rule for good)
-  const meetings = meetingsQuery(id)
+  const meetings = conflictsQuery(id)
   const outcome = (meeting: { met: number; won: number; lost: number }) => {
     const rest = meeting.met - meeting.won - meeting.lost
     return [
@@ -25,7 +25,7 @@
     {#if data.length === 0}
       <p class="text-sm">Conflicts with no other rule.</p>
     {:else}
-      <p class="text-xs font-semibold">Conflicts with, in readings made up for it:</p>
+      <p class="text-xs font-semibold">Conflicts with, in sample readings:</p>
       <ul class="text-sm leading-snug">
         {#each data.slice(0, SHOWN) as meeting (meeting.rule + meeting.pick)}
           <li class="border-rule border-t py-1">

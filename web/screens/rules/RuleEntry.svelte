@@ -76,7 +76,7 @@
         {/if}
         <dt>Treated as</dt>
         <dd>{RANKS[rule.rank]}</dd>
-        <dt>Rests on</dt>
+        <dt>Based on</dt>
         <dd>
           {#each rule.facts as fact (fact)}<span class="block">{fact}: {facts[fact] ?? ''}</span>{:else}no fact: a
             default of this program{/each}

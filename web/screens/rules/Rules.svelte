@@ -112,9 +112,7 @@
         </ul>
       </section>
     {:else}
-      <p class="max-w-prose text-sm">
-        No rule has all of these words. Take one away, or look under all lures and approaches.
-      </p>
+      <p class="max-w-prose text-sm">No rule matches. Remove a word, or choose all lures and all approaches.</p>
     {/each}
   {:else if !rules.error && !facts.error}
     <p role="status">Loading rules…</p>

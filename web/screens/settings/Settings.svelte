@@ -36,8 +36,8 @@
       value={choices.theme}
       onpick={(theme) => change({ theme })}
       shown={{
-        system: 'As the system',
-        paper: 'Paper, by day',
+        system: 'Same as this device',
+        paper: 'Paper, for daytime',
         lamp: 'Lamp, at night',
         noon: 'Noon, in the sun',
       }}
@@ -63,7 +63,7 @@
     />
     <Toggle
       label="Lead-free only"
-      note="No pick is then of lead: heads of tungsten or steel instead. Some waters ban small lead tackle: local rules decide."
+      note="Uses tungsten or steel heads instead of lead. Some waters ban small lead tackle: check local rules."
       value={choices.lead_free ?? false}
       onset={(lead_free) => change({ lead_free })}
     />
@@ -75,7 +75,7 @@
       <div>
         <h1 id="schools">Your approach</h1>
         <p class="text-faint max-w-prose text-sm">
-          Where builders disagree, choose whom you follow. The advice still shows what the others would do.
+          Where anglers disagree, choose the approach you follow. The advice still shows the others.
         </p>
       </div>
       {#each QUESTIONS as question (question.key)}

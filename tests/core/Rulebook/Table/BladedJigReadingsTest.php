@@ -130,7 +130,7 @@ final class BladedJigReadingsTest extends ReadingTableTestCase
         ];
         yield 'W6: calm, bright and slow, no contrast' => [
             Readings::of(LureKind::BladedJig, inches: 40, wind: Wind::Calm, sky: Sky::Sun, bite: Bite::Tough),
-            ['pairing' => 'match', 'intent' => 'vanish'],
+            ['pairing' => 'match', 'intent' => 'blend_in'],
         ];
         yield 'P1: three to five feet, a shade' => [Readings::of(LureKind::BladedJig, inches: 48), ['pairing' => 'tonal']];
         yield 'P1: stain, a touch' => [Readings::of(LureKind::BladedJig, inches: 26), ['pairing' => 'accent']];

@@ -91,7 +91,7 @@ final class JigReadingsTest extends ReadingTableTestCase
                 'skirt.accents' => 'blue',
                 'trailer.base' => 'black',
                 'pairing' => 'match',
-                'intent' => 'cast_shadow',
+                'intent' => 'show_silhouette',
             ],
         ];
         yield 'S12: tea on a dark day' => [

@@ -87,7 +87,7 @@ final class SpinnerbaitReadingsTest extends ReadingTableTestCase
         ];
         yield 'B6: night, black blade and skirt' => [
             Readings::of(LureKind::Spinnerbait, inches: 40, sky: Sky::Night),
-            ['blades.finish' => 'black', 'skirt.base' => 'black', 'intent' => 'cast_shadow'],
+            ['blades.finish' => 'black', 'skirt.base' => 'black', 'intent' => 'show_silhouette'],
         ];
         yield 'B9: crawfish in moderate stain, copper' => [
             Readings::of(LureKind::Spinnerbait, inches: 26, forage: Forage::Crawfish, wind: Wind::Calm),

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Scoring;
+
+use Kontrast\Inventory\Composition;
+use Kontrast\Inventory\GenericParts;
+use Kontrast\Inventory\Inventory;
+use Kontrast\Inventory\InventoryBlade;
+use Kontrast\Inventory\InventoryHead;
+use Kontrast\Inventory\InventoryHook;
+use Kontrast\Inventory\InventorySkirt;
+use Kontrast\Inventory\InventoryTrailer;
+
+/**
+ * What is missing to build the advised lure of each of several readings. What is bought for one reading is owned for those after it, so
+ * that the same part is not bought twice where one does.
+ */
+final readonly class ShoppingPlan
+{
+    /**
+     * @param list<BuildScorer> $scorers one a reading
+     *
+     * @return list<array{
+     *     part: InventoryHead|InventoryBlade|InventorySkirt|InventoryTrailer|InventoryHook,
+     *     readings: list<int>,
+     * }> each part once, with the places of the readings that use it
+     */
+    public static function for(array $scorers, Inventory $owned): array
+    {
+        $list = [];
+        foreach ($scorers as $i => $scorer) {
+            $bought = array_column($list, 'part');
+            $build = (new AdvisedBuild($scorer))->from($owned->plus($bought));
+            foreach (self::once($build) as $part) {
+                $list[$part->id()] ??= ['part' => $part, 'readings' => []];
+                $list[$part->id()]['readings'][] = $i;
+            }
+        }
+
+        return array_values($list);
+    }
+
+    /** @return array<string, InventoryHead|InventoryBlade|InventorySkirt|InventoryTrailer|InventoryHook> by id */
+    private static function once(Composition $build): array
+    {
+        $parts = [];
+        foreach ($build->parts() as $part) {
+            if (GenericParts::isGeneric($part)) {
+                $parts[$part->id()] = $part;
+            }
+        }
+
+        return $parts;
+    }
+}

@@ -1,0 +1,2 @@
+/** The whole list as Markdown. */
+export function page(): string
