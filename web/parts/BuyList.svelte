@@ -17,9 +17,11 @@
   interface Props {
     items: readonly { part: InventoryPart; note?: string }[]
     /** What to do with parts that are owned now, in the order of the list. */
+    /** Whether they belong together; otherwise each stands alone. */
+    isSet?: boolean
     onowned?: (owned: InventoryPart[], items: readonly InventoryPart[]) => void
   }
-  let { items, onowned }: Props = $props()
+  let { items, isSet = true, onowned }: Props = $props()
   const sum = $derived(items.reduce((total, { part }) => total + (part.cost ?? 0), 0))
   const unpriced = $derived(items.filter(({ part }) => part.cost == null).length)
 
@@ -56,7 +58,7 @@
     </BuildRow>
   {/each}
 </ol>
-{#if items.length > 1}
+{#if isSet && items.length > 1}
   <div class="flex flex-wrap items-center justify-between gap-2 pt-2">
     <p class="text-sm">
       {count(items.length, 'part')} to buy{sum > 0 ? `, ${money(sum)}` : ''}{unpriced > 0 && sum > 0

@@ -15,6 +15,7 @@
       <p class="py-2 text-sm">No single part would improve the best builds of your own parts.</p>
     {:else}
       <BuyList
+        isSet={false}
         items={data.map((found) => ({
           part: found.part,
           note: `+${round(found.gain, 1)} points on average; helps in ${found.readings} of ${count(found.of, 'reading')}`,
