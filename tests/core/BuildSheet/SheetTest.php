@@ -95,9 +95,9 @@ final class SheetTest extends TestCase
             $text(self::spinnerbait()->with(Bins::trailer(Colour::White, TrailerStyle::SingleTailGrub)), Task::Trailer),
         );
         self::assertStringContainsString('weed guard', $text(self::jig(), Task::Tie));
-        self::assertStringContainsString('bend of the last hook', $text(self::jig(), Task::Trim));
+        self::assertStringContainsString('bend of the rearmost hook', $text(self::jig(), Task::Trim));
         self::assertStringContainsString('as they are', $text(self::jig()->with(Bins::skirt(trim: Trim::LongTail)), Task::Trim));
-        self::assertStringContainsString('Eye protection', $text(self::jig(), Task::LayOut));
+        self::assertStringContainsString('eye protection', $text(self::jig(), Task::LayOut));
     }
 
     /** C2: the caution about lead is there for lead and for nothing else. */
@@ -108,7 +108,7 @@ final class SheetTest extends TestCase
             BuildSteps::of(self::jig()->with(Bins::head(material: $material)))[0]->cautions,
         );
         self::assertStringContainsString('wash your hands', $words(HeadMaterial::Lead));
-        self::assertStringNotContainsString('ead head', $words(HeadMaterial::Tungsten));
+        self::assertStringNotContainsString('is lead', $words(HeadMaterial::Tungsten));
     }
 
     /** A1: three beads, a clevis, a spacer and a swivel for a tandem; A3: a cable tie for every skirt. Common practice, no source. */
