@@ -35,7 +35,7 @@ final readonly class DatabaseCheck
                 .'character). Set it to a plain path.',
             is_dir($file) => "KONTRAST_DB names a folder, $file. Set it to the path of a file in it.",
             !is_dir(\dirname($file)) => \sprintf(
-                'KONTRAST_DB is in %s, which is not a folder. Create that folder first.',
+                'KONTRAST_DB points to a file in %s, which is not a folder. Create that folder first.',
                 \dirname($file),
             ),
             file_exists($file) && !is_file($file) => "KONTRAST_DB names $file, which is not a file. Set it to the path of a file.",

@@ -32,7 +32,7 @@ final class ReadOnlyTest extends TestCase
             }
             [$status, $body, $headers] = $program->ask('POST', '/api/readings', ['reading' => Samples::reading()]);
             self::assertSame(503, $status, $body);
-            self::assertStringContainsString('can only be read', $body);
+            self::assertStringContainsString('is read-only right now', $body);
             self::assertArrayHasKey('retry-after', $headers);
         } finally {
             $program->kill();

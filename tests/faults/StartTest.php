@@ -43,12 +43,12 @@ final class StartTest extends TestCase
     public static function oddEnvironments(): iterable
     {
         foreach (['abc', '0', '70000', '80 80', '-1', '8.5'] as $port) {
-            yield "port $port" => [['KONTRAST_PORT' => $port], 'KONTRAST_PORT is “'.$port.'”, which is no port.'];
+            yield "port $port" => [['KONTRAST_PORT' => $port], 'KONTRAST_PORT is “'.$port.'”, which is not a port.'];
         }
-        yield 'colorimeter’s port' => [['KONTRAST_METER_PORT' => 'x'], 'KONTRAST_METER_PORT is “x”, which is no port.'];
+        yield 'colorimeter’s port' => [['KONTRAST_METER_PORT' => 'x'], 'KONTRAST_METER_PORT is “x”, which is not a port.'];
         yield 'no path' => [['KONTRAST_DB' => ''], 'KONTRAST_DB is empty.'];
         yield 'a folder' => [['KONTRAST_DB' => '/tmp'], 'KONTRAST_DB names a folder, /tmp.'];
-        yield 'no such folder' => [['KONTRAST_DB' => '/nowhere/at/all.sqlite'], 'is to lie in /nowhere/at, which is not a folder.'];
+        yield 'no such folder' => [['KONTRAST_DB' => '/nowhere/at/all.sqlite'], 'points to a file in /nowhere/at, which is not a folder.'];
         yield 'a query' => [['KONTRAST_DB' => '/tmp/x?mode=memory'], 'KONTRAST_DB has a character'];
         yield 'a place nobody can write to' => [['KONTRAST_DB' => '/proc/kontrast.sqlite'], 'Nothing can be written in /proc.'];
     }
@@ -79,7 +79,7 @@ final class StartTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function files(): iterable
     {
-        yield 'no database' => [str_repeat('No database. ', 1000), 'is no SQLite database, or is damaged.'];
+        yield 'no database' => [str_repeat('No database. ', 1000), 'is not a SQLite database, or is damaged.'];
         yield 'a damaged one' => ["SQLite format 3\0".str_repeat("\xa5", 8192), 'is damaged ('];
         yield 'another program’s' => ['CREATE TABLE album (title TEXT)', 'belongs to another program.'];
         $versions = 'CREATE TABLE doctrine_migration_versions (version TEXT); INSERT INTO doctrine_migration_versions VALUES ';
