@@ -119,7 +119,7 @@ test('any lure is the best for the water, and another is one tap away', async ({
   await unfold(page, 'Which lure for this water')
   const ranking = page.getByRole('region', { name: 'Which lure for this water' })
   await expect(ranking.getByRole('listitem').first()).toContainText('Jig')
-  await ranking.getByRole('button', { name: 'Advise on a spinnerbait' }).click()
+  await ranking.getByRole('button', { name: 'Show advice for a spinnerbait' }).click()
   await expect(page.getByRole('heading', { name: /^Spinnerbait/ })).toBeVisible()
   await unfold(page, 'How to fish it')
   await unfold(page, 'If something goes wrong')

@@ -29,17 +29,17 @@ const asked = (page: Page) => {
 
 test('an advice that is not of this reading says so, and nothing in it can be acted on', async ({ page }) => {
   await open(page, '#/advice?panel=lures', 'Jig')
-  await expect(page.getByRole('button', { name: 'Advise on a spinnerbait' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Show advice for a spinnerbait' })).toBeVisible()
   const letGo = await hold(page, '**/api/advice/view')
   await page.getByLabel('Forage').selectOption('shad')
-  await expect(page.getByText('What is below is for the reading before.')).toBeVisible()
-  await page.getByRole('button', { name: 'Advise on a spinnerbait' }).click()
+  await expect(page.getByText('Below is the result for the previous reading.')).toBeVisible()
+  await page.getByRole('button', { name: 'Show advice for a spinnerbait' }).click()
   await expect(page.getByRole('region', { name: 'Skirt', exact: true })).toContainText('Black')
   letGo()
   await expect(page.getByRole('region', { name: 'What changed' })).toContainText('Skirt base: black → white')
   // The click on the old one was not carried out late either.
   await expect(page.getByRole('heading', { name: /^Jig/ })).toBeVisible()
-  await page.getByRole('button', { name: 'Advise on a spinnerbait' }).click()
+  await page.getByRole('button', { name: 'Show advice for a spinnerbait' }).click()
   await expect(page.getByRole('heading', { name: /^Spinnerbait/ })).toBeVisible()
 })
 

@@ -38,8 +38,8 @@ test('a fault stands beside the part and nothing is lost', async ({ page }) => {
 test('several are changed at once and the change is undone', async ({ page }) => {
   await page.request.post('/api/parts', { data: [CRAW, { ...CRAW, name: 'Second craw' }] })
   await open(page, '#/parts', 'Parts')
-  await page.getByLabel('Choose Black craw').check()
-  await page.getByLabel('Choose Second craw').check()
+  await page.getByLabel('Select Black craw').check()
+  await page.getByLabel('Select Second craw').check()
   const bar = page.getByRole('form', { name: 'Change several' })
   await bar.getByLabel('Value').fill('Craws')
   await bar.getByRole('button', { name: 'Set for all' }).click()
@@ -51,13 +51,13 @@ test('several are changed at once and the change is undone', async ({ page }) =>
 test('a value that cannot be set for several is told, and nothing changes', async ({ page }) => {
   await page.request.post('/api/parts', { data: [CRAW] })
   await open(page, '#/parts', 'Parts')
-  await page.getByLabel('Choose Black craw').check()
+  await page.getByLabel('Select Black craw').check()
   const bar = page.getByRole('form', { name: 'Change several' })
   await bar.getByLabel('Field').selectOption('count')
   await bar.getByLabel('Value').fill('many')
   await bar.getByRole('button', { name: 'Set for all' }).click()
   await expect(page.getByText(/must be a whole number/)).toBeVisible()
-  await expect(page.getByLabel('Choose Black craw')).toBeChecked()
+  await expect(page.getByLabel('Select Black craw')).toBeChecked()
 })
 
 test('the second of two tabs is told, and may keep either', async ({ page, context }) => {

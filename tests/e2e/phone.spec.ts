@@ -75,14 +75,14 @@ test('a finger that rests on the stick gets one inch at a time', async ({ page }
     cdp.send('Input.dispatchTouchEvent', { type, touchPoints: type === 'touchEnd' ? [] : [{ x, y }] })
   const x = box.x + 150
   await finger('touchStart', x)
-  await expect(page.getByText('slide for one step at a time')).toBeVisible()
+  await expect(page.getByText('slide to change by single steps')).toBeVisible()
   // A fourteenth of the width is one step.
   await finger('touchMove', x + box.width / 14)
   await expect.poll(() => inches(page)).toBe('23')
   await finger('touchMove', x - (3 * box.width) / 14)
   await expect.poll(() => inches(page)).toBe('19')
   await finger('touchEnd', x)
-  await expect(page.getByText('slide for one step at a time')).toBeHidden()
+  await expect(page.getByText('slide to change by single steps')).toBeHidden()
 })
 
 test('an inch more or less, or a number that was measured, is a tap away', async ({ page }) => {

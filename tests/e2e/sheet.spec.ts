@@ -50,7 +50,7 @@ test('the reel and the price are reckoned with', async ({ page }) => {
   await page.getByLabel('Price if bought').fill('9')
   await page.getByLabel('Price if bought').press('Tab')
   // 7.1 turns · π · 1.5 in = 33.5 in.
-  await expect(page.getByRole('main')).toContainText('34 in to one turn of the handle')
+  await expect(page.getByRole('main')).toContainText('34 in per turn of the handle')
   await expect(page.getByRole('main')).toContainText('bought: $9.00')
 })
 

@@ -26,7 +26,7 @@
     if (!reading || isSame(sorted(reading), sorted(bare(currentReading.reading)))) return
     const { reading: before, waterId } = currentReading
     currentReading.reopen(reading, null)
-    notices.say('Opened the reading of the link.', () => currentReading.reopen(before, waterId))
+    notices.say('Opened the reading from the link.', () => currentReading.reopen(before, waterId))
   }
 
   $effect(() => {

@@ -16,20 +16,20 @@ export type ScreenName =
 export const HELP: Record<ScreenName, readonly string[]> = {
   Reading: [
     'Describe the water you are fishing. The advice follows each tap.',
-    'Visibility is the depth at which a light-colored lure on a marked line is just no longer visible.',
+    'Visibility is the depth at which a light-colored lure on a marked line just disappears.',
     'Tap a mark, use the steppers, type the number, or rest a finger on the stick for a finer scale.',
     'Your last reading is always kept. “Save reading” puts a copy in the logbook.',
   ],
   Advice: [
-    'The picks come first, each with its main reason. Below are the parts that are folded: open the ones you need.',
+    'The picks come first, each with its main reason. Open the sections below for more.',
     'Tap a code such as S4 to read the fact behind a reason.',
     'Change one thing above the picks, and the page marks what that changes. “Change it back” undoes it.',
   ],
   Bench: [
     'Put parts together and see the lure in the hand and in this water.',
     'Arrow keys step through the parts of the marked slot and through the slots. Press / to find a command by name.',
-    'Single keys can be switched off in Settings.',
-    'Each lure keeps a build of its own. Undo goes back up to fifty changes, also after the page was closed.',
+    'Single keys can be turned off in Settings.',
+    'Each lure has its own build. Undo goes back up to fifty changes, even after you close the page.',
   ],
   'Build sheet': [
     'How to put the build on the bench together, step by step, on one page to print.',
@@ -40,7 +40,7 @@ export const HELP: Record<ScreenName, readonly string[]> = {
     'Check several parts to change them at once. Every change can be undone until the next one.',
   ],
   Rules: [
-    'Every rule behind the advice, with what it says, when it applies and the facts it rests on.',
+    'Every rule behind the advice, with what it says, when it applies and the facts behind it.',
     'Open a rule to see which other rules it conflicts with and to load a reading where it decides.',
   ],
   Logbook: [
@@ -53,8 +53,6 @@ export const HELP: Record<ScreenName, readonly string[]> = {
   ],
   'Batch build': ['Several builds in one sitting: what they use, what is missing, and the order of work.'],
   'Colors by depth': ['How each color holds up as it goes deeper in this water.'],
-  'How to measure visibility': [
-    'How to measure with a lure on a marked line how deep you can see, and why it matters.',
-  ],
+  'How to measure visibility': ['How to measure visibility with a lure on a marked line, and why it matters.'],
   'Page not found': ['There is no page at this address.'],
 }

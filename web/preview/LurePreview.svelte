@@ -49,8 +49,8 @@
     return Math.max(0, scene?.distances_in.findLastIndex((_, i) => parts.some((part) => part[visible][i])) ?? 0)
   })
   const stations = $derived([
-    { name: 'At hand', step: 0 },
-    { name: 'Half way', step: Math.round(edge / 2) },
+    { name: 'Close up', step: 0 },
+    { name: 'Halfway', step: Math.round(edge / 2) },
     { name: 'Edge of visibility', step: edge },
   ])
 
@@ -67,7 +67,7 @@
     const { lost, pairs } = confused(scene, at, eye)
     return [
       ...(lost.length > 0 ? [`Not visible: ${lost.map(partName).join(', ')}.`] : []),
-      ...pairs.map(({ a, b }) => `${capital(partName(a))} and ${partName(b)} look like one.`),
+      ...pairs.map(({ a, b }) => `${capital(partName(a))} and ${partName(b)} look like one color.`),
     ].join(' ')
   }
 </script>

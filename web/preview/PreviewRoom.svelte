@@ -4,7 +4,7 @@
   const FRAMES = [IN_HAND, ...EYES.map(([, words]) => words)]
 </script>
 
-<p class="sr-only" role="status">Judging this build…</p>
+<p class="sr-only" role="status">Scoring this build…</p>
 <!-- The room the pictures will take, so that nothing moves when they come. -->
 <div class="order-1 grid grid-cols-3 items-end gap-x-2 gap-y-3 py-1 md:gap-x-3" aria-hidden="true">
   {#each FRAMES as words (words)}

@@ -44,7 +44,7 @@
 {#if question.shown}
   {@const { value, input } = question.shown}
   {#if isSlow}<p role="status" class="bg-neutral text-neutral-content px-2 py-1 text-sm">
-      {waiting} What is below is for the reading before.
+      {waiting} Below is the result for the previous reading.
     </p>{/if}
   <div
     class={[classes, !question.isCurrent && isSlow && 'opacity-60']}

@@ -80,7 +80,7 @@
       class={[
         'bg-neutral text-neutral-content pointer-events-none absolute -top-14 left-1/2 z-30',
         '-translate-x-1/2 px-3 py-1 text-center text-xs whitespace-nowrap',
-      ]}><span class="block text-lg font-bold">{shown}</span>slide for one step at a time</span
+      ]}><span class="block text-lg font-bold">{shown}</span>slide to change by single steps</span
     >
   {/if}
   <input

@@ -59,7 +59,7 @@ function isSaid(text) {
 }
 
 function isCode(text) {
-  return /[{};]|^[a-z]+:|\b(min|max|sm|lg|md|xl)-?:|grid-cols|\bh-\d|px\b|var\(|^#\/|^M\s?-?\d|rgba?\(|^\(|^Content-|^If-|<svg|_/.test(
+  return /[{}]|^[a-z]+:|\b(min|max|sm|lg|md|xl)-?:|grid-cols|\bh-\d|px\b|var\(|^#\/|^M\s?-?\d|rgba?\(|^\(|^Content-|^If-|<svg|_/.test(
     text,
   )
 }

@@ -46,9 +46,9 @@
     </table>
     <p class="mt-1 text-xs">
       {#if firmness.runner_up === null}
-        Nothing else was voted for.
+        No other choice got votes.
       {:else if turn === null}
-        The runner-up is {words(firmness.runner_up)}; no change of one thing in the reading makes it win.
+        The runner-up is {words(firmness.runner_up)}; no single change in the reading makes it win.
       {:else}
         The runner-up, {words(firmness.runner_up)}, wins if {fieldWords(turn.field)} is
         {fieldValue(turn.field, turn.to, settings.metric)} instead of {fieldValue(

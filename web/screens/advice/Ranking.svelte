@@ -31,7 +31,7 @@
       {:else}
         <Button
           class="w-20 shrink-0"
-          label="Advise on a {show(ranked.lure)}"
+          label="Show advice for a {show(ranked.lure)}"
           onclick={() => currentReading.change({ lure: ranked.lure })}>Use</Button
         >
       {/if}

@@ -11,7 +11,7 @@
     agrees: 'Agrees',
     no_difference: 'No difference',
     disagrees: 'Disagrees',
-    about_even: 'About even',
+    about_even: 'Too close to call',
   }
   const figure = (opinion: Opinion, candidate: Opinion['candidates'][number]) =>
     opinion.pick === 'pairing'

@@ -61,7 +61,7 @@ const VERDICTS: Record<AdviceView['opinions'][number]['verdict'], (what: string)
   agrees: (what) => `agrees on ${what}`,
   no_difference: (what) => `sees no difference in ${what}`,
   disagrees: (what) => `disagrees on ${what}`,
-  about_even: (what) => `finds ${what} about even`,
+  about_even: (what) => `finds ${what} too close to call`,
 }
 
 function closeGist({ field, number, at }: Advice['near'][number], metric: boolean): string {
@@ -75,7 +75,7 @@ function waterGist({ scene }: AdviceView, metric: boolean): string {
   return [
     visible > 0 ? `visible to ${waterLength(visible, metric)}` : 'not visible',
     ...(scene.look.pairs.length > 0
-      ? [separate > 0 ? `its colors separate to ${waterLength(separate, metric)}` : 'its colors look like one']
+      ? [separate > 0 ? `its colors separate to ${waterLength(separate, metric)}` : 'its colors look like one color']
       : []),
   ].join(', ')
 }

@@ -85,7 +85,7 @@
       const before = linked && bench.build(linked.lure)
       if (!linked || isSame(before, linked)) return
       bench.replace(linked)
-      if (before) notices.say('Opened the build of the link.', () => bench.replace(before))
+      if (before) notices.say('Opened the build from the link.', () => bench.replace(before))
     })
   })
 
@@ -189,7 +189,7 @@
       <div class="flex flex-col gap-x-6 gap-y-3 lg:grid lg:grid-cols-[21rem_minmax(0,1fr)]">
         <div class="contents lg:order-2 lg:block lg:min-w-0">
           {#if !verdict.shown}<PreviewRoom />{/if}
-          <Answer question={verdict} waiting="Judging this build…" quiet class="contents lg:flex lg:flex-col lg:gap-3">
+          <Answer question={verdict} waiting="Scoring this build…" quiet class="contents lg:flex lg:flex-col lg:gap-3">
             {#snippet children(data)}
               <LurePreview
                 stays

@@ -129,7 +129,7 @@
                 of 10 (a ranking, not a measurement)
               </dd>{/if}
             {#if data.line_per_turn_in !== null}<dt>Line per turn</dt>
-              <dd>{waterLength(data.line_per_turn_in, metric)} to one turn of the handle</dd>{/if}
+              <dd>{waterLength(data.line_per_turn_in, metric)} per turn of the handle</dd>{/if}
             <dt>Cost</dt>
             <dd>
               {costWords(data)}{data.price != null
@@ -158,7 +158,7 @@
         {#if notOwned(build).length > 0}
           <section aria-labelledby="to-buy" class="border-base-content border-2 p-3 print:border">
             <h2 id="to-buy">What to buy</h2>
-            <p class="text-sm">These parts are not among yours yet.</p>
+            <p class="text-sm">You do not own these parts yet.</p>
             <BuyList
               items={notOwned(build)}
               onowned={(owned, items) => bench.replace(afterBuying(build, owned, items))}

@@ -78,7 +78,7 @@
   >
     <header class="flex items-center justify-between gap-3">
       <p class="text-lg font-bold">Step {at + 1} of {sheet.steps.length}</p>
-      <progress class="progress h-3 flex-1" value={at + 1} max={sheet.steps.length} aria-label="How far"></progress>
+      <progress class="progress h-3 flex-1" value={at + 1} max={sheet.steps.length} aria-label="Progress"></progress>
       <button class="btn btn-outline border-rule h-14 px-5" onclick={onclose}>Close</button>
     </header>
     <div class="grid flex-1 gap-4 lg:grid-cols-2" aria-live="polite">

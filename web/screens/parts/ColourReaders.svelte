@@ -74,7 +74,7 @@
       <span class="bg-proof inline-block p-1"
         ><span class="block h-8 w-14" style:background-color={found.hex}></span></span
       >
-      <span>{found.hex}, nearest {show(found.nearest)}; readings within {round(found.spread, 1)} ΔE</span>
+      <span>{found.hex}, nearest {show(found.nearest)}; measurements within {round(found.spread, 1)} ΔE</span>
       <Button look="primary" onclick={() => onread(found.hex)}>Use this color</Button>
     {/if}
   </div>
@@ -82,7 +82,7 @@
   {#if trouble}<p class="text-error text-sm" role="alert">{trouble}</p>{/if}
   {#if picture}
     <fieldset class="flex flex-wrap items-center gap-3 text-sm">
-      <legend class="sr-only">What the next tap is on</legend>
+      <legend class="sr-only">Next tap</legend>
       {#each [['card', 'Tap the white card'], ['part', 'Tap the part']] as const as [what, words] (what)}
         <label class="flex h-11 items-center gap-1.5">
           <input class="radio border-edge" type="radio" name="tap" checked={on === what} onchange={() => (on = what)} />

@@ -58,7 +58,7 @@
         bytes,
       )
     } catch {
-      throw new Error('This file is not in UTF-8. Save the table as “CSV UTF-8” and choose it again.')
+      throw new Error('This file is not in UTF-8. Save it as “CSV UTF-8” and choose it again.')
     }
   }
 
@@ -121,7 +121,7 @@
   <div class="flex flex-wrap items-center gap-3">
     <FileButton words="Choose a file" accept=".csv,.tsv,.txt,.json,.gpl" onchoose={choose} primary />
     <p class="text-faint min-w-48 flex-1 text-sm">
-      {name || 'A table (CSV), parts as JSON, or a palette (GPL). You see what it would do before anything is written.'}
+      {name || 'A CSV, JSON or palette (GPL) file. You get a preview before anything is stored.'}
     </p>
     <Button onclick={onclose}>Close</Button>
   </div>

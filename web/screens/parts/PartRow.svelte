@@ -28,7 +28,7 @@
     <input
       class="checkbox border-edge"
       type="checkbox"
-      aria-label="Choose {part.name}"
+      aria-label="Select {part.name}"
       checked={isChosen}
       onchange={(event) => onchoose(event.currentTarget.checked)}
     />

@@ -51,7 +51,7 @@ export class InventoryWrites {
     const now = await this.#try(() => answer(api.GET('/api/parts')))
     if (!now) return
     const theirs = now.parts.filter((part) => conflict.mine.some((mine) => mine.id === part.id))
-    await this.change(atVersionOf(conflict.mine, theirs), theirs, 'Overwritten with yours.')
+    await this.change(atVersionOf(conflict.mine, theirs), theirs, 'Overwritten with your version.')
   }
 
   async #try<T>(work: () => Promise<T>, mine: InventoryPart[] = []): Promise<T | null> {

@@ -21,7 +21,7 @@
   let { rule, facts, open }: Props = $props()
 
   const RANKS: Record<Rule['rank'], string> = {
-    fallback: 'a default: counts where no other rule applies',
+    fallback: 'a default: used when no other rule applies',
     usual: 'usual',
     special: 'special: outvotes several usual rules',
     deciding: 'deciding: says which of two facts wins',

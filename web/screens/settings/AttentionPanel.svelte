@@ -15,8 +15,8 @@
   <section class="border-error flex flex-col gap-2 border-2 p-3" aria-labelledby="attention">
     <h1 id="attention">Needs attention</h1>
     <p class="max-w-prose text-sm">
-      This version cannot read these saved items. They are left out of every list, kept unchanged, and included in a
-      backup.
+      This version cannot read these saved items. They are kept unchanged and included in backups, but not shown in
+      lists.
     </p>
     <ul>
       {#each attention.data as one (one.kind + one.id)}

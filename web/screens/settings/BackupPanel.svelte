@@ -47,7 +47,7 @@
       await Promise.all([settings.load(), currentReading.load(), wrote('everything')])
       told =
         `Restored: ${done.waters} waters, ${done.readings} readings, ${done.parts} parts. ` +
-        `What was there before is in ${done.kept_in}, in the folder backups beside the database.`
+        `The data from before is in ${done.kept_in}, in the folder backups next to the database.`
       chosen = null
     } catch (error) {
       trouble = error instanceof Error ? error.message : String(error)
@@ -58,8 +58,8 @@
 <section class="flex flex-col gap-2" aria-labelledby="backup">
   <h1 id="backup">Backup</h1>
   <p class="text-faint max-w-prose text-sm">
-    Waters, readings, builds, parts and settings as one JSON file. Restoring one replaces everything; what was there is
-    written to a file first.
+    Waters, readings, builds, parts and settings as one JSON file. Restoring a backup replaces everything; the current
+    data is saved to a file first.
   </p>
   <div class="flex flex-wrap gap-2">
     <Button href="/api/backup" download="">Back up everything</Button>
@@ -67,7 +67,7 @@
   </div>
   {#if chosen}
     <div class="border-base-content flex flex-wrap items-center gap-2 border-2 p-2 text-sm">
-      <p class="flex-1">{chosen.name} holds {chosen.words}. It replaces everything that is here.</p>
+      <p class="flex-1">{chosen.name} holds {chosen.words}. It replaces everything stored now.</p>
       <Button look="primary" onclick={restore}>Replace everything</Button>
       <Button onclick={() => (chosen = null)}>Cancel</Button>
     </div>
