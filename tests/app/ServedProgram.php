@@ -72,7 +72,20 @@ final class ServedProgram
             posix_kill(-$pid, \SIGKILL);
         }
         $this->server?->stop(0, \SIGKILL);
+        if (null !== $this->server) {
+            $this->waitUntilSilent();
+        }
         $this->server = null;
+    }
+
+    /** A worker that is on its way out may still hold the port, and would be taken for the next server. */
+    private function waitUntilSilent(): void
+    {
+        $until = microtime(true) + self::PATIENCE_S;
+        while (microtime(true) < $until && false !== ($socket = @fsockopen('127.0.0.1', $this->port, $code, $message, 0.2))) {
+            fclose($socket);
+            usleep(20_000);
+        }
     }
 
     public function __destruct()
