@@ -96,9 +96,21 @@ export async function unfold(page: Page, heading: string): Promise<void> {
     await region.locator('summary').first().click()
 }
 
+/** A backup without the parts that were deleted: earlier tests may have left tens of thousands. */
+async function backedUp(page: Page): Promise<Record<string, unknown>> {
+  const backup = (await (await page.request.get('/api/backup')).json()) as {
+    parts: { id: string }[]
+    deleted: Record<string, string>
+  }
+  const parts = backup.parts.filter(({ id }) => !(id in backup.deleted))
+  const gone = new Set(backup.parts.filter(({ id }) => id in backup.deleted).map(({ id }) => id))
+  const deleted = Object.fromEntries(Object.entries(backup.deleted).filter(([id]) => !gone.has(id)))
+  return { ...backup, parts, deleted }
+}
+
 /** Empties the logbook and the bench, as before the first reading, and returns what puts everything back. */
 export async function emptyLogbook(page: Page): Promise<() => Promise<unknown>> {
-  const before = (await (await page.request.get('/api/backup')).json()) as Record<string, unknown>
+  const before = await backedUp(page)
   const notebook = { waters: [], readings: [], builds: [], desk: null }
   await page.request.post('/api/backup', { data: { ...before, notebook, workbench: null } })
   return () => page.request.post('/api/backup', { data: before })
@@ -106,6 +118,5 @@ export async function emptyLogbook(page: Page): Promise<() => Promise<unknown>> 
 
 /** Takes every build off the bench, by restoring everything else. */
 export async function clearBench(page: Page): Promise<void> {
-  const backup = (await (await page.request.get('/api/backup')).json()) as Record<string, unknown>
-  await page.request.post('/api/backup', { data: { ...backup, workbench: null } })
+  await page.request.post('/api/backup', { data: { ...(await backedUp(page)), workbench: null } })
 }

@@ -18,9 +18,9 @@
 <div class="flex flex-col gap-1 text-[0.8125rem]">
   <label class="font-bold" for={id}>{label}</label>
   <div class="flex">
-    <span class="bg-proof border-edge flex h-11 border">
+    <span class="bg-proof outline-edge flex outline -outline-offset-1">
       <input
-        class="h-full w-11 cursor-pointer"
+        class="h-11 w-11 cursor-pointer"
         type="color"
         aria-label="{label}, by eye"
         value={hexOf(value)}

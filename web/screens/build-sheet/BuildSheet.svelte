@@ -122,11 +122,10 @@
             <dd>about {metric ? weight(data.weight_oz, true) : `${round(data.weight_oz, 2)} oz`}</dd>
             {#if data.trim_in !== null}<dt>Skirt</dt>
               <dd>{partLength(data.trim_in, metric)} behind the collar</dd>{/if}
-            {#if data.build.blades.length > 0}<dt>Flash and vibration</dt>
+            {#if data.build.blades.length > 0}<dt>Blades</dt>
               <dd>
-                {metric ? `${round(data.blade_in2 * 6.4516, 1)} cm²` : `${round(data.blade_in2, 2)} sq in`} of blade; vibration
-                {data.thump}
-                of 10 (a ranking, not a measurement)
+                {metric ? `${round(data.blade_in2 * 6.4516, 1)} cm²` : `${round(data.blade_in2, 2)} sq in`}, vibration
+                {data.thump} of 10 (a ranking, not a measurement)
               </dd>{/if}
             {#if data.line_per_turn_in !== null}<dt>Line per turn</dt>
               <dd>{waterLength(data.line_per_turn_in, metric)} per turn of the handle</dd>{/if}
