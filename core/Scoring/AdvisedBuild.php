@@ -10,7 +10,6 @@ use Kontrast\Inventory\Inventory;
 use Kontrast\Inventory\InventoryBlade;
 use Kontrast\Inventory\InventoryHead;
 use Kontrast\Inventory\InventoryHook;
-use Kontrast\Inventory\InventoryPart;
 use Kontrast\Inventory\InventorySkirt;
 use Kontrast\Inventory\InventoryTrailer;
 use Kontrast\Reading\LureKind;
@@ -60,7 +59,11 @@ final readonly class AdvisedBuild
         return $this->filled($build, array_filter($owned->hooks, static fn (InventoryHook $hook): bool => PartFit::hook($hook, $head)));
     }
 
-    /** @return list<InventoryPart> what somebody would have to buy to make it */
+    /**
+     * What somebody would have to buy to make it.
+     *
+     * @return list<InventoryHead|InventoryBlade|InventorySkirt|InventoryTrailer|InventoryHook>
+     */
     public static function notOwned(Composition $build): array
     {
         return array_values(array_filter($build->parts(), GenericParts::isGeneric(...)));

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kontrast\Scoring;
 
-use Kontrast\Inventory\Composition;
-use Kontrast\Inventory\GenericParts;
 use Kontrast\Inventory\Inventory;
 use Kontrast\Inventory\InventoryBlade;
 use Kontrast\Inventory\InventoryHead;
@@ -33,25 +31,13 @@ final readonly class ShoppingPlan
         foreach ($scorers as $i => $scorer) {
             $bought = array_column($list, 'part');
             $build = (new AdvisedBuild($scorer))->from($owned->plus($bought));
-            foreach (self::once($build) as $part) {
-                $list[$part->id()] ??= ['part' => $part, 'readings' => []];
-                $list[$part->id()]['readings'][] = $i;
+            // Two blades of one description are one part of the list.
+            foreach (array_column(AdvisedBuild::notOwned($build), null, 'id') as $part) {
+                $list[$part->id] ??= ['part' => $part, 'readings' => []];
+                $list[$part->id]['readings'][] = $i;
             }
         }
 
         return array_values($list);
-    }
-
-    /** @return array<string, InventoryHead|InventoryBlade|InventorySkirt|InventoryTrailer|InventoryHook> by id */
-    private static function once(Composition $build): array
-    {
-        $parts = [];
-        foreach ($build->parts() as $part) {
-            if (GenericParts::isGeneric($part)) {
-                $parts[$part->id()] = $part;
-            }
-        }
-
-        return $parts;
     }
 }

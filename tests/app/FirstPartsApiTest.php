@@ -48,6 +48,23 @@ final class FirstPartsApiTest extends ApiTestCase
         self::assertSame(3.25, $sheet['cost']);
     }
 
+    /** Two parts may have one name: each counts with its own price. */
+    public function testAnOwnedPartKeepsItsPriceBesideAGenericOneOfItsName(): void
+    {
+        $advised = $this->send('POST', '/api/advised-build', ['reading' => self::reading()]);
+        self::assertIsArray($advised);
+        $build = $advised['build'];
+        self::assertIsArray($build);
+        self::assertIsArray($build['head']);
+        $owned = self::documents($this->send('POST', '/api/parts', [['cost' => 2] + $build['head']]));
+        $batch = $this->send('POST', '/api/batch', ['items' => [
+            ['name' => 'Owned', 'build' => ['head' => $owned[0]] + $build, 'count' => 1],
+            ['name' => 'Generic', 'build' => ['head' => ['cost' => 5] + $build['head']] + $build, 'count' => 1],
+        ]]);
+        self::assertIsArray($batch);
+        self::assertSame(7, $batch['cost']);
+    }
+
     public function testWhatIsBoughtIsNoLongerOnTheList(): void
     {
         $readings = [self::reading(), ['visibility_in' => 60, 'tint' => 'none', 'sky' => 'sun'] + self::reading()];

@@ -63,7 +63,7 @@ test('what to buy covers the saved readings', async ({ page }) => {
   await expect(region.getByText(/used in \d+ of \d+ readings/).first()).toBeVisible()
   await expect(region.getByText('spinnerbait head').first()).toBeVisible()
   const file = page.waitForEvent('download')
-  await region.getByRole('link', { name: 'Shopping list (CSV)' }).click()
+  await region.getByRole('button', { name: 'Shopping list (CSV)' }).click()
   expect((await file).suggestedFilename()).toBe('kontrast-to-buy.csv')
   await page.request.delete(`/api/readings/${id}`)
 })

@@ -94,7 +94,7 @@ final readonly class PlanBatch
                 $used['count'],
                 $part?->count() ?? 0,
                 max(0, $used['count'] - ($part?->count() ?? 0)),
-                (null === $document ? $part?->cost() : PartCosts::ofPart($document, $stock))?->amount(),
+                null === $part ? $document?->cost : $part->cost()?->amount(),
             );
         }, $batch->parts());
     }

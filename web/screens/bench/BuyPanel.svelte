@@ -6,6 +6,7 @@
   import { bench } from '../../stores/bench.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'
+  import { download } from '../../ui/download'
   import { toggled } from '../../ui/toggled'
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
   import { count, time } from '../../words/numbers'
@@ -25,8 +26,6 @@
   ])
   let isOpen = $state(false)
   const shopping = shoppingFor(() => (isOpen && picked.length > 0 ? asked : null))
-
-  const csv = (file: string) => `data:text/csv;charset=utf-8,${encodeURIComponent(file)}`
 </script>
 
 <div class="flex flex-col gap-5">
@@ -78,7 +77,9 @@
                 note: `used in ${item.readings.length} of ${count(readings.length, 'reading')}`,
               }))}
             />
-            <Button class="mt-2" href={csv(data.file)} download="kontrast-to-buy.csv">Shopping list (CSV)</Button>
+            <Button class="mt-2" onclick={() => download('kontrast-to-buy.csv', 'text/csv', data.file)}
+              >Shopping list (CSV)</Button
+            >
           {/if}
         {/snippet}
       </Answer>

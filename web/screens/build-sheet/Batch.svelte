@@ -13,7 +13,8 @@
   import { startBuild } from '../../stores/startBuild.svelte'
   import { show } from '../../words/words'
   import { bench } from '../../stores/bench.svelte'
-  import { download, minutes } from './steps'
+  import { download } from '../../ui/download'
+  import { minutes } from './steps'
 
   /** Several builds in one sitting: what they use, what runs short, and in which order it is done. */
   const ON_BENCH = 'bench'

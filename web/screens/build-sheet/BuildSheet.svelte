@@ -25,7 +25,8 @@
   import ReelAndPrice from './ReelAndPrice.svelte'
   import ShareBuild from './ShareBuild.svelte'
   import StepDrawing from './StepDrawing.svelte'
-  import { asSvg, download, minutes, stepText } from './steps'
+  import { download } from '../../ui/download'
+  import { asSvg, minutes, stepText } from './steps'
 
   /** How to build what lies on the bench: one page to print, or one step at a time. */
   const shown = lureShown()

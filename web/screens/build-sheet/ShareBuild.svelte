@@ -7,7 +7,7 @@
   import { currentReading } from '../../stores/currentReading.svelte'
   import { bench } from '../../stores/bench.svelte'
   import { describeBuild } from '../../words/words'
-  import { download } from './steps'
+  import { download } from '../../ui/download'
 
   /** A build as a file to give to a friend, and one taken in, looked at before it is laid out. */
   let { build }: { build: Composition | null } = $props()

@@ -51,16 +51,6 @@ export function minutes(count: number): string {
   return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${whole % 60} min`
 }
 
-/** Gives a file to the person at the screen. */
-export function download(name: string, type: string, contents: string): void {
-  const url = URL.createObjectURL(new Blob([contents], { type }))
-  const link = document.createElement('a')
-  link.href = url
-  link.download = name
-  link.click()
-  URL.revokeObjectURL(url)
-}
-
 /** The drawing as a file of its own: its colours are written into it, so that it needs no stylesheet. */
 export function asSvg(drawing: SVGSVGElement): string {
   const copy = drawing.cloneNode(true) as SVGSVGElement
