@@ -90,6 +90,7 @@ final readonly class Reading
         ?Season $season = null,
         ?Wind $wind = null,
         ?Tint $tint = null,
+        ?Angle $sunElevation = null,
     ): self {
         return new self(
             lure: $lure ?? $this->lure,
@@ -105,7 +106,7 @@ final readonly class Reading
             bite: $bite ?? $this->bite,
             bass: $bass ?? $this->bass,
             redCrawfish: $redCrawfish ?? $this->redCrawfish,
-            sunElevation: $this->sunElevation,
+            sunElevation: $sunElevation ?? $this->sunElevation,
             surface: $surface ?? $this->surface,
             trend: $trend ?? $this->trend,
             run: $run ?? $this->run,

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Trip;
+
+use Kontrast\Inventory\Composition;
+
+/** A lure to carry, with the trailer it is fished with most, and what it is for. */
+final readonly class CarriedLure
+{
+    /**
+     * @param float  $covers  share of the day it is the best one carried, 0 to 1
+     * @param string $bestFor in a few words
+     */
+    public function __construct(public Composition $build, public float $covers, public string $bestFor)
+    {
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Trip;
+
+use Kontrast\Reading\Reading;
+
+/** One way a part of the day may turn out, and how much of the day it is. */
+final readonly class Scenario
+{
+    /**
+     * @param Reading $reading of any lure
+     * @param float   $weight  share of the day, 0 to 1
+     * @param int     $clarity 0 low, 1 likely, 2 high
+     */
+    public function __construct(public Reading $reading, public float $weight, public int $clarity)
+    {
+    }
+
+    public function label(): string
+    {
+        return implode(', ', [
+            $this->reading->sky->label(),
+            round($this->reading->visibility->inInches()).' in visibility',
+            $this->reading->cover->label(),
+            $this->reading->forage->label(),
+        ]);
+    }
+}

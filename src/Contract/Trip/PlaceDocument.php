@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Trip;
+
+use App\Contract\Constraint\Between;
+use App\Contract\Constraint\Text;
+use OpenApi\Attributes as OA;
+
+/** Where a trip goes, and the clock people keep there. */
+#[OA\Schema(schema: 'Place', additionalProperties: false, required: ['latitude', 'longitude', 'time_zone'])]
+final readonly class PlaceDocument
+{
+    public function __construct(
+        #[OA\Property(description: 'Degrees, north positive.')]
+        #[Between(-90, 90, 'Latitude', 'degrees')]
+        public float $latitude,
+        #[OA\Property(description: 'Degrees, east positive.')]
+        #[Between(-180, 180, 'Longitude', 'degrees')]
+        public float $longitude,
+        #[OA\Property(description: 'A name from the time zone database: America/Chicago.')]
+        #[Text(60, 'A time zone')]
+        public string $time_zone,
+    ) {
+    }
+}

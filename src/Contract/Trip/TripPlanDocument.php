@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Trip;
+
+use Kontrast\Trip\CarryPlan;
+use Kontrast\Trip\ClarityTurn;
+use Kontrast\Trip\Gap;
+use Kontrast\Trip\TripPlan;
+use Kontrast\Trip\Turn;
+use OpenApi\Attributes as OA;
+
+/** A planned day: its sun, the moments at which picks change, what to carry, and what is missing. */
+#[OA\Schema(
+    schema: 'TripPlan',
+    additionalProperties: false,
+    required: ['sun', 'light', 'turns', 'clarity_turns', 'scenarios', 'carry', 'gaps'],
+)]
+final readonly class TripPlanDocument
+{
+    /**
+     * @param list<LightDocument>       $light
+     * @param list<TripTurnDocument>    $turns
+     * @param list<ClarityTurnDocument> $clarity_turns
+     * @param list<GapDocument>         $gaps
+     */
+    public function __construct(
+        #[OA\Property(ref: SunDocument::class)]
+        public SunDocument $sun,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: LightDocument::class), description: 'By quarter hour of the trip.')]
+        public array $light,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: TripTurnDocument::class), description: 'In the order of the day.')]
+        public array $turns,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ClarityTurnDocument::class), description: 'As the water clears.')]
+        public array $clarity_turns,
+        #[OA\Property(description: 'How many ways the day may turn out were counted.')]
+        public int $scenarios,
+        #[OA\Property(ref: CarryPlanDocument::class)]
+        public CarryPlanDocument $carry,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: GapDocument::class), description: 'The largest first.')]
+        public array $gaps,
+    ) {
+    }
+
+    /**
+     * @param list<LightDocument>                                                    $light
+     * @param list<Turn>                                                             $turns
+     * @param list<ClarityTurn>                                                      $clarityTurns
+     * @param array<string, \App\Contract\Inventory\InventoryPartDocument>           $owned
+     */
+    public static function of(TripPlan $plan, array $light, array $turns, array $clarityTurns, CarryPlan $carry, array $owned): self
+    {
+        return new self(
+            SunDocument::of($plan),
+            $light,
+            array_map(TripTurnDocument::of(...), $turns),
+            array_map(ClarityTurnDocument::of(...), $clarityTurns),
+            $carry->scenarios,
+            CarryPlanDocument::of($carry, $owned),
+            array_map(static fn (Gap $gap): GapDocument => GapDocument::of($gap), $carry->gaps),
+        );
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Trip;
+
+use App\Contract\Constraint\Text;
+use App\Contract\Error\InvalidDocument;
+use App\Contract\Reader\LimitsLists;
+use App\Contract\Reading\ReadingDocument;
+use Kontrast\Reading\Cover;
+use Kontrast\Reading\LureKind;
+use Kontrast\Sun\NotAPlace;
+use Kontrast\Sun\Place;
+use Kontrast\Trip\NotATrip;
+use Kontrast\Trip\TripPlan;
+use OpenApi\Attributes as OA;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** A day on the water as it is expected the night before. */
+#[OA\Schema(
+    schema: 'TripRequest',
+    additionalProperties: false,
+    required: ['date', 'from', 'to', 'place', 'reading', 'visibility_in'],
+)]
+final readonly class TripRequestDocument implements LimitsLists
+{
+    private const MOST_SKIES = 200;
+    private const MOST_FORAGE = 7;
+
+    /**
+     * @param list<float>               $visibility_in
+     * @param list<SkyChanceDocument>   $sky
+     * @param list<Cover>               $covers
+     * @param list<LureKind>            $lures
+     * @param list<ForageShareDocument> $forage
+     */
+    public function __construct(
+        #[OA\Property(description: 'Such as 2026-05-09.')]
+        #[Text(10, 'A date')]
+        public string $date,
+        #[OA\Property(description: 'By the clock of the place: 5:30.')]
+        #[Text(5, 'A time')]
+        public string $from,
+        #[OA\Property]
+        #[Text(5, 'A time')]
+        public string $to,
+        #[OA\Property(ref: PlaceDocument::class)]
+        #[Assert\Valid]
+        public PlaceDocument $place,
+        #[OA\Property(ref: ReadingDocument::class, description: 'What is known; its sky and sun are replaced hour by hour.')]
+        #[Assert\Valid]
+        public ReadingDocument $reading,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(type: 'number'),
+            description: 'Low, likely and high, inches.',
+            minItems: 3,
+            maxItems: 3,
+        )]
+        #[Assert\Count(exactly: 3, exactMessage: 'Visibility needs three numbers: low, likely, high.')]
+        public array $visibility_in,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SkyChanceDocument::class), description: 'Empty: the sky of the reading.')]
+        #[Assert\Valid]
+        public array $sky = [],
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Cover::class), description: 'Empty: that of the reading.')]
+        #[Assert\Unique(message: 'Name each cover once.')]
+        public array $covers = [],
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: LureKind::class), description: 'Empty: every lure.')]
+        #[Assert\Unique(message: 'Name each lure once.')]
+        public array $lures = [],
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ForageShareDocument::class), description: 'Empty: that of the reading.')]
+        #[Assert\Valid]
+        public array $forage = [],
+        #[OA\Property(ref: CarryDocument::class)]
+        #[Assert\Valid]
+        public CarryDocument $carry = new CarryDocument(),
+    ) {
+    }
+
+    public static function limits(): array
+    {
+        return ['sky' => self::MOST_SKIES, 'forage' => self::MOST_FORAGE, 'covers' => 16, 'lures' => 16, 'visibility_in' => 16];
+    }
+
+    /** @throws InvalidDocument where it cannot be a day on the water */
+    public function toPlan(): TripPlan
+    {
+        try {
+            $place = Place::at($this->place->latitude, $this->place->longitude, $this->place->time_zone);
+        } catch (NotAPlace $error) {
+            throw InvalidDocument::fault('place', $error->getMessage());
+        }
+        try {
+            return TripPlan::of(
+                $place,
+                $this->date,
+                $this->from,
+                $this->to,
+                $this->reading->toReading(),
+                $this->visibility_in,
+                array_map(static fn (SkyChanceDocument $one): array => [$one->from, $one->to, $one->sky, $one->chance], $this->sky),
+                $this->covers,
+                array_map(static fn (ForageShareDocument $one): array => [$one->forage, $one->share], $this->forage),
+                $this->lures,
+                $this->carry->lures,
+                $this->carry->trailers,
+            );
+        } catch (NotATrip $error) {
+            throw InvalidDocument::fault($error->field, $error->getMessage());
+        }
+    }
+}

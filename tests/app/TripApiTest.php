@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** A day planned over the API, with the demo's parts. */
+final class TripApiTest extends ApiTestCase
+{
+    private const PARTS = __DIR__.'/../../demo/parts.csv';
+    private const EXAMPLE = __DIR__.'/../../docs/examples/trip-tamarack.json';
+
+    public function testADayIsPlannedWithItsSunItsTurnsAndAFewLures(): void
+    {
+        $this->send('POST', '/api/parts/import', ['contents' => (string) file_get_contents(self::PARTS)]);
+        $plan = $this->send('POST', '/api/trips/plan', ['lures' => ['jig'], 'covers' => ['wood']] + self::example());
+        self::assertSame(200, $this->answered());
+        self::assertIsArray($plan);
+        self::assertIsArray($plan['sun']);
+        self::assertSame('5:37', $plan['sun']['rise']);
+        self::assertIsArray($plan['sun']['elevation']);
+        self::assertCount(96, $plan['sun']['elevation']);
+        self::assertIsArray($plan['turns']);
+        self::assertSame('6:56', self::textAt($plan, 'turns', 0, 'at'));
+        self::assertIsArray($plan['carry']);
+        self::assertIsArray($plan['carry']['lures']);
+        self::assertLessThanOrEqual(4, \count($plan['carry']['lures']));
+        self::assertGreaterThan(0, \count($plan['carry']['lures']));
+        self::assertGreaterThanOrEqual($plan['carry']['worth'], $plan['carry']['bound']);
+        $curve = $plan['carry']['curve'];
+        self::assertIsArray($curve);
+        self::assertCount(10, $curve);
+        $sorted = $curve;
+        sort($sorted);
+        self::assertSame($sorted, $curve);
+        $covers = array_sum(array_map(
+            static fn (mixed $lure): float => \is_array($lure) && is_numeric($lure['covers']) ? (float) $lure['covers'] : 0.0,
+            $plan['carry']['lures'],
+        ));
+        self::assertEqualsWithDelta(1.0, $covers, 0.01);
+    }
+
+    public function testWithoutAnyPartItSaysWhatToDo(): void
+    {
+        $this->send('POST', '/api/trips/plan', self::example());
+        self::assertSame(422, $this->answered());
+        self::assertStringContainsString('Your parts make no lure of these types yet.', (string) $this->browser->getResponse()->getContent());
+    }
+
+    /** @param array<string, mixed> $change */
+    #[DataProvider('impossible')]
+    public function testAnImpossibleDayIsToldByField(array $change, string $field, string $says): void
+    {
+        $this->send('POST', '/api/trips/plan', $change + self::example());
+        self::assertSame(422, $this->answered());
+        self::assertSame([$field], array_keys($this->faults()));
+        self::assertStringContainsString($says, (string) $this->browser->getResponse()->getContent());
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> */
+    public static function impossible(): iterable
+    {
+        $place = ['latitude' => 46, 'longitude' => -90, 'time_zone' => 'Middle/Nowhere'];
+        yield 'no such clock' => [['place' => $place], 'place', 'is not a time zone'];
+        yield 'off the earth' => [['place' => ['latitude' => 95] + $place], 'place.latitude', 'from -90 to 90'];
+        yield 'no such day' => [['date' => '2026-02-30'], 'date', 'is not a date'];
+        yield 'before it starts' => [['from' => '14:00', 'to' => '6:00'], 'to', 'before it starts'];
+        yield 'carry nothing' => [['carry' => ['lures' => 0, 'trailers' => 6]], 'carry.lures', 'from 1 to 10'];
+        yield 'half a chance' => [
+            ['sky' => [['from' => '0:00', 'to' => '24:00', 'sky' => 'sun', 'chance' => 0.5]]], 'sky', 'add up to 50 %',
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function example(): array
+    {
+        /** @var array<string, mixed> $example */
+        $example = json_decode((string) file_get_contents(self::EXAMPLE), true, 512, \JSON_THROW_ON_ERROR);
+
+        return $example;
+    }
+}

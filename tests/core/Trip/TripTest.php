@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\core\Trip;
+
+use Kontrast\Reading\Cover;
+use Kontrast\Reading\Forage;
+use Kontrast\Reading\LureKind;
+use Kontrast\Reading\Sky;
+use Kontrast\Reading\Tint;
+use Kontrast\Rulebook\Assembly;
+use Kontrast\Rulebook\Change;
+use Kontrast\Rulebook\Engine;
+use Kontrast\Rulebook\Rulebook;
+use Kontrast\Sun\Place;
+use Kontrast\Trip\DayLight;
+use Kontrast\Trip\NotATrip;
+use Kontrast\Trip\Scenario;
+use Kontrast\Trip\Scenarios;
+use Kontrast\Trip\TripPlan;
+use Kontrast\Trip\Turn;
+use Kontrast\Trip\Turns;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Tests\core\Readings;
+
+/** A day planned: its skies by the sun's height, the minutes at which picks change, and the ways it may turn out. */
+final class TripTest extends TestCase
+{
+    /** Turns are found where the sky of a reading changes, which is all of them as long as no rule looks at the sun's height itself. */
+    public function testNoRuleLooksAtTheHeightOfTheSun(): void
+    {
+        foreach (Rulebook::standard()->rules as $rule) {
+            self::assertNotContains('sun_elevation_deg', $rule->dependsOn(), $rule->id);
+        }
+    }
+
+    #[TestWith([Sky::Sun, 40.0, Sky::Sun])]
+    #[TestWith([Sky::Sun, 12.0, Sky::Sun])]
+    #[TestWith([Sky::Sun, 11.9, Sky::LowSun])]
+    #[TestWith([Sky::Broken, 5.0, Sky::LowSun])]
+    #[TestWith([Sky::Overcast, 5.0, Sky::Overcast])]
+    #[TestWith([Sky::Rain, -7.0, Sky::Night])]
+    #[TestWith([Sky::Sun, -5.9, Sky::LowSun])]
+    public function testTheSkyOfAReadingFollowsTheSun(Sky $overhead, float $height, Sky $expected): void
+    {
+        self::assertSame($expected, DayLight::of($overhead, $height)->sky);
+    }
+
+    public function testTheTurnsAreAllThereAreMinuteByMinute(): void
+    {
+        $engine = Engine::standard();
+        foreach ([LureKind::Jig, LureKind::Spinnerbait, LureKind::BladedJig] as $lure) {
+            $plan = self::plan(lures: [$lure], skies: [['0:00', '24:00', Sky::Sun, 0.6], ['0:00', '24:00', Sky::Overcast, 0.4]]);
+            $turns = (new Turns($engine))->ofLight($plan);
+            foreach ([Sky::Sun, Sky::Overcast] as $sky) {
+                $found = [];
+                for ($minute = $plan->from + 1; $minute < $plan->to; ++$minute) {
+                    $before = new Assembly($engine->decide($plan->at($minute - 1, $sky)));
+                    foreach (Change::between($before, new Assembly($engine->decide($plan->at($minute, $sky)))) as $change) {
+                        $found[] = "$minute {$change->slot->value}";
+                    }
+                }
+                $told = array_map(
+                    static fn (Turn $turn): string => "$turn->minute {$turn->change->slot->value}",
+                    array_values(array_filter($turns, static fn (Turn $turn): bool => $turn->sky === $sky)),
+                );
+                self::assertSame($found, $told, "$lure->value under $sky->value");
+            }
+        }
+    }
+
+    public function testATurnSaysWhatHappensAndWhy(): void
+    {
+        $turns = (new Turns(Engine::standard()))->ofLight(self::plan(lures: [LureKind::Jig]));
+        self::assertNotSame([], $turns);
+        self::assertSame('the sun climbs above 12°', $turns[0]->why);
+        self::assertStringEndsWith('.', $turns[0]->because());
+        $plan = self::plan();
+        self::assertGreaterThanOrEqual(12, $plan->sunAt($turns[0]->minute));
+        self::assertLessThan(12, $plan->sunAt($turns[0]->minute - 1));
+    }
+
+    public function testOneLikelySkyAfterAnotherIsATurn(): void
+    {
+        $plan = self::plan(lures: [LureKind::Jig], skies: [['0:00', '11:00', Sky::Sun, 1.0], ['11:00', '24:00', Sky::Rain, 1.0]]);
+        $turns = (new Turns(Engine::standard()))->ofLight($plan);
+        $eleven = array_filter($turns, static fn (Turn $turn): bool => 660 === $turn->minute);
+        self::assertNotSame([], $eleven);
+        foreach ($eleven as $turn) {
+            self::assertSame(Sky::Rain, $turn->sky);
+        }
+    }
+
+    public function testAsTheWaterClearsThePicksChangeWhereTheyDo(): void
+    {
+        $engine = Engine::standard();
+        $plan = self::plan(lures: [LureKind::Jig], inches: [10.0, 24.0, 70.0]);
+        $turns = (new Turns($engine))->ofClarity($plan);
+        self::assertGreaterThan(3, \count($turns));
+        foreach ($turns as $turn) {
+            $at = $turn->at->inInches();
+            self::assertGreaterThanOrEqual(10.0, $at);
+            self::assertLessThanOrEqual(70.1, $at);
+        }
+    }
+
+    public function testTheWaysADayMayTurnOutAddUpToOne(): void
+    {
+        $plan = self::plan(
+            skies: [['0:00', '11:00', Sky::Sun, 0.6], ['0:00', '11:00', Sky::Overcast, 0.4], ['11:00', '24:00', Sky::Rain, 1.0]],
+            covers: [Cover::Wood, Cover::Grass],
+            forage: [[Forage::Bluegill, 0.7], [Forage::Crawfish, 0.3]],
+        );
+        $scenarios = Scenarios::of($plan);
+        self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (Scenario $one): float => $one->weight, $scenarios)), 1e-9);
+        $crawfish = array_filter($scenarios, static fn (Scenario $one): bool => Forage::Crawfish === $one->reading->forage);
+        self::assertEqualsWithDelta(0.3, array_sum(array_map(static fn (Scenario $one): float => $one->weight, $crawfish)), 1e-9);
+        self::assertSame(['low_sun', 'overcast', 'rain', 'sun'], self::skies($scenarios));
+    }
+
+    public function testOneClarityIsOneScenario(): void
+    {
+        self::assertCount(1, Scenarios::of(self::plan(from: '10:00', to: '11:00', inches: [24.0, 24.0, 24.0])));
+    }
+
+    /**
+     * @param array<string, mixed> $change
+     */
+    #[DataProvider('impossible')]
+    public function testAnImpossibleDayIsToldByField(array $change, string $field, string $says): void
+    {
+        try {
+            self::plan(...$change);
+            self::fail('That is no day.');
+        } catch (NotATrip $error) {
+            self::assertSame($field, $error->field);
+            self::assertStringContainsString($says, $error->getMessage());
+        }
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> */
+    public static function impossible(): iterable
+    {
+        yield 'a day that is none' => [['date' => '2026-02-30'], 'date', 'is not a date'];
+        yield 'a time that is none' => [['from' => '25:00'], 'from', 'is not a time'];
+        yield 'it ends before it starts' => [['from' => '14:00', 'to' => '6:00'], 'to', 'before it starts'];
+        yield 'it crosses midnight' => [['from' => '20:00', 'to' => '2:00'], 'to', 'plan a night in two trips'];
+        yield 'chances that do not add up' => [['skies' => [['0:00', '24:00', Sky::Sun, 0.7]]], 'sky', 'add up to 70 %'];
+        yield 'an hour without a sky' => [['skies' => [['0:00', '9:00', Sky::Sun, 1.0]]], 'sky', 'at 9:00 add up to 0 %'];
+        yield 'clarity the wrong way round' => [['inches' => [30.0, 20.0, 10.0]], 'visibility_in', 'low, likely, high'];
+        yield 'nothing carried' => [['lureCount' => 0], 'carry.lures', 'at least one lure'];
+    }
+
+    /**
+     * @param list<float>                             $inches
+     * @param list<array{string, string, Sky, float}> $skies
+     * @param list<Cover>                             $covers
+     * @param list<array{Forage, float}>              $forage
+     * @param list<LureKind>                          $lures
+     */
+    private static function plan(
+        string $date = '2026-05-09',
+        string $from = '5:15',
+        string $to = '14:00',
+        array $inches = [18.0, 26.0, 34.0],
+        array $skies = [],
+        array $covers = [],
+        array $forage = [],
+        array $lures = [],
+        int $lureCount = 4,
+    ): TripPlan {
+        return TripPlan::of(
+            Place::at(46.2, -90.6, 'America/Chicago'),
+            $date,
+            $from,
+            $to,
+            Readings::of(LureKind::Jig, 26, tint: Tint::Tannic, sky: Sky::Sun),
+            $inches,
+            $skies,
+            $covers,
+            $forage,
+            $lures,
+            $lureCount,
+        );
+    }
+
+    /**
+     * @param list<Scenario> $scenarios
+     *
+     * @return list<string>
+     */
+    private static function skies(array $scenarios): array
+    {
+        $skies = array_values(array_unique(array_map(static fn (Scenario $one): string => $one->reading->sky->value, $scenarios)));
+        sort($skies);
+
+        return $skies;
+    }
+}
