@@ -117,7 +117,11 @@ test('a water is named, and a reading at it starts from what is usual there', as
 
 test('units are switched and kept', async ({ page }) => {
   await open(page, '#/settings', 'Settings')
+  const saved = page.waitForResponse(
+    (response) => response.url().endsWith('/api/settings') && response.request().method() === 'PUT',
+  )
   await tap(page, 'Centimeters, grams, °C')
+  await saved
   await page.getByRole('link', { name: 'Reading', exact: true }).click()
   await expect(page.getByRole('slider', { name: 'Visibility' })).toHaveAttribute('aria-valuetext', /(cm|m),/)
   await page.reload()
