@@ -14,14 +14,12 @@ use Kontrast\Inventory\PartColour;
 use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\SkirtForm;
 use Kontrast\Lure\Trim;
-use Kontrast\Material\OpticalPart;
 use Kontrast\Material\ReflectanceFitter;
 use Kontrast\Measure\Length;
 use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Brief;
 use Kontrast\Rulebook\Slot;
-use Kontrast\Vision\ReducedPart;
 use Kontrast\Vision\Separation;
 use Kontrast\Vision\Viewing;
 use Kontrast\Water\ClearerThanWater;
@@ -59,16 +57,26 @@ final class BuildScorer
     public readonly Viewing $viewing;
     public readonly VisionScore $vision;
     public readonly RuleScore $rules;
-    /** @var \WeakMap<object, non-empty-list<ReducedPart>> by part */
-    private readonly \WeakMap $reduced;
+    private readonly ViewedParts $viewed;
+    private readonly KnownPoints $known;
 
     /** @throws ClearerThanWater */
-    public function __construct(public readonly Reading $reading, public readonly Brief $brief, ReflectanceFitter $reflectances)
-    {
-        $this->viewing = Viewing::in(Scene::of($reading, Direction::Side), $reflectances);
+    public function __construct(
+        public readonly Reading $reading,
+        public readonly Brief $brief,
+        ReflectanceFitter $reflectances,
+        SharedScores $shared = new SharedScores(),
+    ) {
+        $this->viewed = $shared->viewed(Scene::of($reading, Direction::Side), $reflectances);
+        $this->viewing = $this->viewed->viewing;
         $this->vision = new VisionScore($this->viewing, $brief->wanted, $reading);
-        $this->rules = new RuleScore($brief);
-        $this->reduced = new \WeakMap();
+        $this->rules = new RuleScore($brief, $shared->closeness);
+        $this->known = new KnownPoints($shared, $brief, $this->viewed);
+    }
+
+    public function headPoints(InventoryHead $head): int
+    {
+        return $this->known->byVotes('head', 'head', $this->brief->build->head, $head, fn (): int => $this->head($head)->points);
     }
 
     public function head(InventoryHead $head): ScoreBreakdown
@@ -82,9 +90,24 @@ final class BuildScorer
 
     public function rear(InventoryBlade $blade): ScoreBreakdown
     {
+        return $this->rearByVotes($blade)->and($this->rearForGoal($blade));
+    }
+
+    public function rearPoints(InventoryBlade $blade): int
+    {
+        return $this->known->byVotes('rear', 'blades', $this->brief->build->blades, $blade, fn (): int => $this->rearByVotes($blade)->points)
+            + $this->known->byScene(
+                'rear goal',
+                $this->vision->asked($this->brief->wanted->blade),
+                $blade,
+                fn (): int => $this->rearForGoal($blade)->points,
+            );
+    }
+
+    private function rearByVotes(InventoryBlade $blade): ScoreBreakdown
+    {
         $advised = $this->brief->build->rearBlade();
         $asDark = (true === $advised?->darkened) === $blade->darkened ? 1.0 : self::WRONGLY_DARKENED;
-        [$part] = $this->reducedBlade($blade);
 
         return new ScoreBreakdown([
             TraitScore::share(
@@ -94,8 +117,25 @@ final class BuildScorer
             ),
             TraitScore::share(ScoredTrait::BladeShape, $this->rules->share(Slot::MainShape, $blade->shape->value), self::REAR['shape']),
             TraitScore::share(ScoredTrait::BladeSize, self::nearSize($blade->size, $advised?->size), self::REAR['size']),
-            TraitScore::share(ScoredTrait::BladeGoal, $this->vision->meets($this->brief->wanted->blade, $part), self::REAR['goal']),
         ]);
+    }
+
+    private function rearForGoal(InventoryBlade $blade): ScoreBreakdown
+    {
+        $share = $this->vision->meets($this->brief->wanted->blade, $this->viewed->blade($blade));
+
+        return new ScoreBreakdown([TraitScore::share(ScoredTrait::BladeGoal, $share, self::REAR['goal'])]);
+    }
+
+    public function frontPoints(?InventoryBlade $blade): int
+    {
+        return null === $blade ? $this->front(null)->points : $this->known->byVotes(
+            'front',
+            'blades',
+            $this->brief->build->blades,
+            $blade,
+            fn (): int => $this->front($blade)->points,
+        );
     }
 
     public function front(?InventoryBlade $blade): ScoreBreakdown
@@ -117,13 +157,37 @@ final class BuildScorer
 
     public function skirt(?InventorySkirt $skirt): ScoreBreakdown
     {
-        $advised = $this->brief->build->skirt;
-        $form = $this->rules->share(Slot::SkirtForm, self::formOf($skirt)->value);
+        return null === $skirt
+            ? $this->withoutSkirt()
+            : $this->skirtByVotes($skirt)->and($this->skirtForGoal($skirt));
+    }
+
+    public function skirtPoints(?InventorySkirt $skirt): int
+    {
         if (null === $skirt) {
-            return new ScoreBreakdown([TraitScore::share(ScoredTrait::Skirt, null === $advised ? 1.0 : $form, array_sum(self::SKIRT))]);
+            return $this->withoutSkirt()->points;
         }
-        // Where none is advised, all a skirt does well counts only as far as any rule votes for one.
-        $worth = null === $advised ? $form : 1.0;
+        $byVotes = fn (): int => $this->skirtByVotes($skirt)->points;
+
+        return $this->known->byVotes('skirt', 'skirt', $this->brief->build->skirt, $skirt, $byVotes) + $this->known->byScene(
+            'skirt goal',
+            $this->vision->asked($this->brief->wanted->skirt).(null === $this->brief->build->skirt ? ' '.$this->skirtWorth($skirt) : ''),
+            $skirt,
+            fn (): int => $this->skirtForGoal($skirt)->points,
+        );
+    }
+
+    private function withoutSkirt(): ScoreBreakdown
+    {
+        $share = null === $this->brief->build->skirt ? 1.0 : $this->rules->share(Slot::SkirtForm, SkirtForm::None->value);
+
+        return new ScoreBreakdown([TraitScore::share(ScoredTrait::Skirt, $share, array_sum(self::SKIRT))]);
+    }
+
+    private function skirtByVotes(InventorySkirt $skirt): ScoreBreakdown
+    {
+        $advised = $this->brief->build->skirt;
+        $worth = $this->skirtWorth($skirt);
         $traits = [
             [ScoredTrait::SkirtAccents, $this->rules->accents($advised->accents ?? [], $skirt->accents), self::SKIRT['accents']],
             [ScoredTrait::SkirtBelly, $this->rules->accents($advised->belly ?? [], $skirt->belly), self::SKIRT['belly']],
@@ -135,13 +199,39 @@ final class BuildScorer
         return new ScoreBreakdown([
             $this->colour(ScoredTrait::SkirtBase, Slot::SkirtBase, $skirt->base, self::SKIRT['base'], $worth),
             ...array_map(static fn (array $trait): TraitScore => TraitScore::share($trait[0], $worth * $trait[1], $trait[2]), $traits),
-            TraitScore::share(ScoredTrait::SkirtCut, $form, self::SKIRT['cut']),
-            TraitScore::share(
-                ScoredTrait::SkirtGoal,
-                $worth * $this->vision->meets($this->brief->wanted->skirt, $this->reducedSkirt($skirt)[0]),
-                self::SKIRT['goal'],
-            ),
+            TraitScore::share(ScoredTrait::SkirtCut, $this->formShare($skirt), self::SKIRT['cut']),
         ]);
+    }
+
+    private function skirtForGoal(InventorySkirt $skirt): ScoreBreakdown
+    {
+        $share = $this->skirtWorth($skirt) * $this->vision->meets($this->brief->wanted->skirt, $this->viewed->skirtBase($skirt));
+
+        return new ScoreBreakdown([TraitScore::share(ScoredTrait::SkirtGoal, $share, self::SKIRT['goal'])]);
+    }
+
+    /** Where none is advised, all a skirt does well counts only as far as any rule votes for one. */
+    private function skirtWorth(InventorySkirt $skirt): float
+    {
+        return null === $this->brief->build->skirt ? $this->formShare($skirt) : 1.0;
+    }
+
+    private function formShare(InventorySkirt $skirt): float
+    {
+        $form = Trim::LongTail === $skirt->trim ? SkirtForm::LongTail : SkirtForm::Trimmed;
+
+        return $this->rules->share(Slot::SkirtForm, $form->value);
+    }
+
+    public function trailerPoints(?InventoryTrailer $trailer): int
+    {
+        return null === $trailer ? $this->trailer(null)->points : $this->known->byVotes(
+            'trailer',
+            'trailer',
+            $this->brief->build->trailer,
+            $trailer,
+            fn (): int => $this->trailer($trailer)->points,
+        );
     }
 
     public function trailer(?InventoryTrailer $trailer): ScoreBreakdown
@@ -175,6 +265,11 @@ final class BuildScorer
         ]);
     }
 
+    public function hookPoints(?InventoryHook $hook): int
+    {
+        return $this->hook($hook)->points;
+    }
+
     public function hook(?InventoryHook $hook): ScoreBreakdown
     {
         $advised = true === $this->brief->build->trailerHook?->fit;
@@ -200,15 +295,18 @@ final class BuildScorer
         if (null === $skirt) {
             return array_fill(0, \count($trailers), $nothing);
         }
-        $base = $this->reducedSkirt($skirt)[0];
-        $points = [];
-        foreach ($trailers as $trailer) {
-            $points[] = null === $trailer
-                ? $nothing
-                : (int) round($this->vision->pairing($this->vision->apart($base, $this->reducedTrailer($trailer))) * self::PAIR);
-        }
 
-        return $points;
+        return $this->known->ofPairs(
+            "{$this->brief->wanted->ifPaired->value} $nothing",
+            $skirt,
+            $trailers,
+            fn (): array => array_map(
+                fn (?InventoryTrailer $trailer): int => null === $trailer
+                    ? $nothing
+                    : (int) round($this->vision->pairing($this->apart($skirt, $trailer)) * self::PAIR),
+                $trailers,
+            ),
+        );
     }
 
     public function pair(?InventorySkirt $skirt, ?InventoryTrailer $trailer): ScoreBreakdown
@@ -251,6 +349,27 @@ final class BuildScorer
         );
     }
 
+    /** The sum of the same for all but the trailer and its pairing, in thousandths of a point. */
+    public function bodyPoints(Composition $build): int
+    {
+        $isSpinnerbait = LureKind::Spinnerbait === $this->reading->lure;
+
+        return $this->headPoints($build->head)
+            + (null === $build->rear ? 0 : $this->rearPoints($build->rear) + $this->bladeOffSkirtPoints($build->skirt, $build->rear))
+            + ($isSpinnerbait ? $this->frontPoints($build->front) + $this->hookPoints($build->hook) : 0)
+            + $this->skirtPoints($build->skirt);
+    }
+
+    /** What a build of this lure could come to. */
+    public function most(): int
+    {
+        $kind = $this->reading->lure;
+
+        return array_sum([...array_values(self::HEAD), ...array_values(self::SKIRT), ...array_values(self::TRAILER), self::PAIR])
+            + (LureKind::Jig === $kind || LureKind::SwimJig === $kind ? 0 : array_sum(self::REAR) + self::BLADE_OFF_SKIRT)
+            + (LureKind::Spinnerbait === $kind ? self::LAYOUT + array_sum(self::FRONT) + self::HOOK : 0);
+    }
+
     /** Half for the belly, half for the eye. */
     private function face(InventoryHead $head): float
     {
@@ -271,54 +390,17 @@ final class BuildScorer
 
     private function apart(InventorySkirt $skirt, InventoryTrailer $trailer): float
     {
-        return $this->vision->apart($this->reducedSkirt($skirt)[0], $this->reducedTrailer($trailer));
+        return $this->vision->apart($this->viewed->skirtBase($skirt), $this->viewed->trailer($trailer));
     }
 
     private function bladeOffSkirtShare(?InventorySkirt $skirt, InventoryBlade $blade): float
     {
-        return null === $skirt ? 1.0 : $this->vision->bladeOffSkirt($this->reducedSkirt($skirt)[0], $this->reducedBlade($blade)[0]);
+        return null === $skirt ? 1.0 : $this->vision->bladeOffSkirt($this->viewed->skirtBase($skirt), $this->viewed->blade($blade));
     }
 
     private function colour(ScoredTrait $trait, Slot $slot, PartColour $colour, int $of, float $worth = 1.0): TraitScore
     {
         return TraitScore::share($trait, $worth * $this->rules->colour($slot, $colour)[0], $of);
-    }
-
-    /** @return non-empty-list<ReducedPart> */
-    private function reducedSkirt(InventorySkirt $skirt): array
-    {
-        return $this->remember($skirt, $skirt->parts(...));
-    }
-
-    /** @return non-empty-list<ReducedPart> */
-    private function reducedTrailer(InventoryTrailer $trailer): array
-    {
-        return $this->remember($trailer, $trailer->parts(...));
-    }
-
-    /** @return non-empty-list<ReducedPart> */
-    private function reducedBlade(InventoryBlade $blade): array
-    {
-        return $this->remember($blade, static fn (): array => [$blade->part('blade.rear')]);
-    }
-
-    /**
-     * @param callable(): non-empty-list<OpticalPart> $parts
-     *
-     * @return non-empty-list<ReducedPart>
-     */
-    private function remember(object $owned, callable $parts): array
-    {
-        return $this->reduced[$owned] ??= array_map($this->vision->reduce(...), $parts());
-    }
-
-    private static function formOf(?InventorySkirt $skirt): SkirtForm
-    {
-        return match (true) {
-            null === $skirt => SkirtForm::None,
-            Trim::LongTail === $skirt->trim => SkirtForm::LongTail,
-            default => SkirtForm::Trimmed,
-        };
     }
 
     private static function nearSize(BladeSize $size, ?BladeSize $advised): float

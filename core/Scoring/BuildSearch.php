@@ -50,11 +50,20 @@ final class BuildSearch
     /** @return list<RankedBuild> best first; equals in the order of the bin */
     public function best(): array
     {
+        return array_map(
+            fn (array $one): RankedBuild => new RankedBuild($one[1], $this->scorer->measure($one[1])),
+            $this->bestByPoints(),
+        );
+    }
+
+    /** @return list<array{int, Composition}> the same with their points alone */
+    public function bestByPoints(): array
+    {
         $arms = $this->byArm();
         if ([] === $arms) {
             return [];
         }
-        $trailerPoints = array_map(fn (?InventoryTrailer $trailer): int => $this->scorer->trailer($trailer)->points, $this->trailers);
+        $trailerPoints = array_map(fn (?InventoryTrailer $trailer): int => $this->scorer->trailerPoints($trailer), $this->trailers);
         $beside = max($trailerPoints) + BuildScorer::PAIR + max(
             array_map(static fn (array $arm): int => $arm['heads'][0][0] + $arm['most'], $arms),
         );
@@ -74,7 +83,7 @@ final class BuildSearch
             }
         }
 
-        return array_map(fn (array $top): RankedBuild => $this->ranked($top[1]), $top->best());
+        return array_map(fn (array $one): array => [$one[0], $this->composition($one[1])], $top->best());
     }
 
     /** How many builds fit, counted without making them. */
@@ -116,7 +125,7 @@ final class BuildSearch
     private function bySkirtAlone(): array
     {
         $own = array_map(
-            fn (?InventorySkirt $skirt, int $s): array => [$this->scorer->skirt($skirt)->points, $s],
+            fn (?InventorySkirt $skirt, int $s): array => [$this->scorer->skirtPoints($skirt), $s],
             $this->skirts,
             array_keys($this->skirts),
         );
@@ -132,18 +141,29 @@ final class BuildSearch
      */
     private function trailersFor(?InventorySkirt $skirt, array $points): array
     {
-        $top = new TopK($this->most);
-        $threshold = $top->threshold();
-        foreach ($this->scorer->pairPoints($skirt, $this->trailers) as $t => $pair) {
-            $sum = $points[$t] + $pair;
-            if ($sum >= $threshold) {
-                $top->offer($sum, [$t]);
-                $threshold = $top->threshold();
-            }
+        $sums = $this->scorer->pairPoints($skirt, $this->trailers);
+        foreach ($points as $t => $own) {
+            $sums[$t] += $own;
         }
-        $best = $top->best();
+        $best = $this->mostOf($sums);
 
         return [] !== $best ? $best : throw new \LogicException('Going without a trailer is always among them.');
+    }
+
+    /**
+     * @param array<int, int> $points by place
+     *
+     * @return list<array{int, list<int>}> the most first, equals by their place
+     */
+    private function mostOf(array $points): array
+    {
+        arsort($points);
+        $most = [];
+        foreach (\array_slice($points, 0, $this->most, true) as $place => $of) {
+            $most[] = [$of, [$place]];
+        }
+
+        return $most;
     }
 
     /**
@@ -172,7 +192,7 @@ final class BuildSearch
      *
      * @param list<array{int, list<array{int, list<int>}>}> $rears
      */
-    private static function mostOf(array $rears): int
+    private static function mostOfBlades(array $rears): int
     {
         return BuildScorer::BLADE_OFF_SKIRT + max([0, ...array_map(static fn (array $rear): int => $rear[1][0][0] ?? 0, $rears)]);
     }
@@ -188,13 +208,13 @@ final class BuildSearch
      */
     private function byArm(): array
     {
-        $hookPoints = array_map(fn (InventoryHook $hook): int => $this->scorer->hook($hook)->points, $this->hooks);
-        $withoutHook = LureKind::Spinnerbait === $this->kind ? $this->scorer->hook(null)->points : 0;
+        $hookPoints = array_map(fn (InventoryHook $hook): int => $this->scorer->hookPoints($hook), $this->hooks);
+        $withoutHook = LureKind::Spinnerbait === $this->kind ? $this->scorer->hookPoints(null) : 0;
         $byArm = [];
         foreach ($this->armsWithHeads() as $arm => $heads) {
             $top = new TopK($this->most);
             foreach ($heads as $h) {
-                $points = $this->scorer->head($this->heads[$h])->points;
+                $points = $this->scorer->headPoints($this->heads[$h]);
                 foreach ($this->hookChoices($this->heads[$h]) as $hook) {
                     $top->offer($points + ($hook < 0 ? $withoutHook : $hookPoints[$hook]), [$h, $hook]);
                 }
@@ -202,7 +222,7 @@ final class BuildSearch
             $rears = $this->rears(Arm::from($arm));
             $best = $top->best();
             if ([] !== $rears && [] !== $best) {
-                $byArm[] = ['heads' => $best, 'rears' => $rears, 'most' => self::mostOf($rears)];
+                $byArm[] = ['heads' => $best, 'rears' => $rears, 'most' => self::mostOfBlades($rears)];
             }
         }
 
@@ -212,19 +232,25 @@ final class BuildSearch
     /** @return list<array{int, list<array{int, list<int>}>}> */
     private function rears(Arm $arm): array
     {
-        $top = [];
-        $points = array_map(fn (InventoryBlade $blade): int => $this->scorer->rear($blade)->points, $this->blades);
-        $alone = LureKind::Spinnerbait === $this->kind ? $this->scorer->front(null)->points : 0;
-        $fronts = LureKind::Spinnerbait === $this->kind ? array_map(
-            fn (InventoryBlade $blade): int => $this->scorer->front($blade)->points,
-            $this->blades,
-        ) : [];
+        $points = array_map($this->scorer->rearPoints(...), $this->blades);
+        $fronts = [];
+        if (LureKind::Spinnerbait === $this->kind) {
+            $fronts = array_map($this->scorer->frontPoints(...), $this->blades);
+            $fronts[-1] = $this->scorer->frontPoints(null);
+        }
+        $sets = [];
         foreach ($this->bladeChoices($arm) as [$rear, $front]) {
-            $top[$rear] ??= new TopK($this->most);
-            $top[$rear]->offer(($rear < 0 ? 0 : $points[$rear]) + ($front < 0 ? $alone : $fronts[$front]), [$rear, $front]);
+            $sets[$rear][$front] = ($points[$rear] ?? 0) + ($fronts[$front] ?? 0);
+        }
+        $rears = [];
+        foreach ($sets as $rear => $with) {
+            $rears[] = [
+                $rear,
+                array_map(static fn (array $one): array => [$one[0], [$rear, $one[1][0]]], $this->mostOf($with)),
+            ];
         }
 
-        return array_map(static fn (int $rear, TopK $sets): array => [$rear, $sets->best()], array_keys($top), $top);
+        return $rears;
     }
 
     /** @return list<array{int, int}> places of rear and front blade, -1 for none */
@@ -264,14 +290,6 @@ final class BuildSearch
     private function hookChoices(InventoryHead $head): array
     {
         return [-1, ...array_keys(array_filter($this->hooks, static fn (InventoryHook $hook): bool => PartFit::hook($hook, $head)))];
-    }
-
-    /** @param list<int> $key */
-    private function ranked(array $key): RankedBuild
-    {
-        $build = $this->composition($key);
-
-        return new RankedBuild($build, $this->scorer->measure($build));
     }
 
     /** @param list<int> $key places of skirt, trailer, rear and front blade, head and hook */

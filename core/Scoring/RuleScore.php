@@ -6,28 +6,19 @@ namespace Kontrast\Scoring;
 
 use Kontrast\Inventory\PartColour;
 use Kontrast\Lure\HookSize;
-use Kontrast\Material\Lab;
-use Kontrast\Material\Palette;
-use Kontrast\Material\Srgb;
 use Kontrast\Measure\Weight;
 use Kontrast\Reading\Colour;
 use Kontrast\Rulebook\Brief;
 use Kontrast\Rulebook\Slot;
-use Kontrast\Vision\Ciede2000;
 
 /** How much of the trade's say a value has: what its rules came to beside what the pick's came to. */
 final class RuleScore
 {
-    /** A colour this far off (CIEDE2000) counts for half of what the very colour would. (Chosen.) */
-    private const HALF_OFF = 12.0;
     /** Weights this many doublings apart count for nothing, beyond the range that serves. (Chosen.) */
     private const WEIGHT_DOUBLINGS = 1.0;
     private const WITHIN_RANGE = 0.15;
 
-    /** @var array<string, Lab> */
-    private array $labs = [];
-
-    public function __construct(private readonly Brief $brief)
+    public function __construct(private readonly Brief $brief, private readonly ColourCloseness $closeness = new ColourCloseness())
     {
     }
 
@@ -48,21 +39,13 @@ final class RuleScore
     {
         $best = [0.0, null];
         foreach (array_keys($this->brief->scores[$slot->value] ?? []) as $word) {
-            $share = $this->share($slot, $word) * $this->closeness($partColour, Colour::from($word));
+            $share = $this->share($slot, $word) * $this->closeness->of($partColour, Colour::from($word));
             if ($share > $best[0]) {
                 $best = [$share, Colour::from($word)];
             }
         }
 
         return $best;
-    }
-
-    /** 1 for the very colour, a half at HALF_OFF, falling on. */
-    public function closeness(PartColour $partColour, Colour $word): float
-    {
-        $off = Ciede2000::between($partColour->colour->toLab(), $this->labs[$word->value] ??= Srgb::hex(Palette::hex($word))->toLab());
-
-        return 1 / (1 + ($off / self::HALF_OFF) ** 2);
     }
 
     /**
@@ -79,7 +62,7 @@ final class RuleScore
         }
         $sum = 0.0;
         foreach ($advised as $word) {
-            $sum += max([0.0, ...array_map(fn (PartColour $partColour): float => $this->closeness($partColour, $word), $owned)]);
+            $sum += max([0.0, ...array_map(fn (PartColour $partColour): float => $this->closeness->of($partColour, $word), $owned)]);
         }
 
         return max(0.0, $sum / \count($advised) - 0.25 * max(0, \count($owned) - \count($advised)));

@@ -27,24 +27,29 @@ final class VisionScore
     /** JND by which a part is half way off the food's own colour. (Chosen.) */
     private const HALF_UNLIKE = 4.0;
 
+    /** @var non-empty-list<Colour> */
+    private readonly array $foodColours;
     /** @var list<ReducedPart> */
-    private readonly array $food;
+    private array $food = [];
     private readonly float $judging;
 
     public function __construct(private readonly Viewing $viewing, private readonly BuildGoal $wanted, Reading $reading)
     {
         $this->judging = $viewing->scene->judgingDistance()->inMetres();
-        $this->food = array_map(
-            fn (Colour $word): ReducedPart => $this->reduce(
-                OpticalPart::matte($word->value, Srgb::hex(Palette::hex($word)), Palette::fluorescence($word)),
-            ),
-            self::coloursOf($reading),
-        );
+        $this->foodColours = self::coloursOf($reading);
     }
 
     public function reduce(OpticalPart $part): ReducedPart
     {
         return ReducedPart::of($part, $this->viewing);
+    }
+
+    /** What decides how far a part does what it is for, beside the scene. */
+    public function asked(PartGoal $goal): string
+    {
+        return PartGoal::LikeForage === $goal
+            ? implode(' ', array_map(static fn (Colour $colour): string => $colour->value, $this->foodColours))
+            : $goal->name;
     }
 
     /** How far a part does what it is for, 0 to 1. A blade is judged at its glint where the sun reaches it. */
@@ -105,11 +110,22 @@ final class VisionScore
     private function likeForage(ReducedPart $part): float
     {
         $least = \INF;
-        foreach ($this->food as $food) {
+        foreach ($this->food() as $food) {
             $least = min($least, Pair::farther($part, $food));
         }
 
         return 1 / (1 + max(0.0, $least - Separation::MOST_ONE) / self::HALF_UNLIKE);
+    }
+
+    /** @return list<ReducedPart> */
+    private function food(): array
+    {
+        return [] !== $this->food ? $this->food : $this->food = array_map(
+            fn (Colour $word): ReducedPart => $this->reduce(
+                OpticalPart::matte($word->value, Srgb::hex(Palette::hex($word)), Palette::fluorescence($word)),
+            ),
+            $this->foodColours,
+        );
     }
 
     /** @return non-empty-list<Colour> seen on the forage, or what that forage usually is (F2 to F6, F11), main kind first */

@@ -15,7 +15,7 @@ use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\LureRanking;
 use Kontrast\Scoring\BuildScorer;
 use Kontrast\Scoring\BuildSearch;
-use Kontrast\Scoring\RankedBuild;
+use Kontrast\Scoring\SharedScores;
 use Kontrast\Water\ClearerThanWater;
 
 /**
@@ -41,6 +41,9 @@ final class CarryChoice
     public readonly array $floor;
     /** @var list<int> by scenario, the best build of all parts, with nothing to carry in mind */
     public readonly array $best;
+    /** @var list<InventoryTrailer|null> the trailers, and none */
+    private readonly array $withNone;
+    private readonly SharedScores $shared;
     /** @var list<array<string, array{BuildScorer, float}>> by scenario and lure: what it is scored with, and how the lure suits it */
     private readonly array $scorers;
 
@@ -61,14 +64,15 @@ final class CarryChoice
         private readonly ReflectanceFitter $reflectances,
         ?\Closure $progress = null,
     ) {
+        $this->shared = new SharedScores();
         $inked = $this->withInkedBlades();
         $scorers = $found = [];
         foreach ($scenarios as $s => $scenario) {
             $scorers[] = $here = $this->scorersFor($plan, $scenario->reading);
             $builds = [];
             foreach ($here as [$scorer, $suits]) {
-                foreach ((new BuildSearch($inked, $scorer, self::BEST))->best() as $rank => $ranked) {
-                    $builds[] = [self::value($ranked, $suits), $ranked->build, self::BEST - 1 === $rank];
+                foreach ((new BuildSearch($inked, $scorer, self::BEST))->bestByPoints() as $rank => [$points, $build]) {
+                    $builds[] = [self::value($points, $scorer, $suits), $build, self::BEST - 1 === $rank];
                 }
             }
             $found[] = $builds;
@@ -81,6 +85,7 @@ final class CarryChoice
         }
         $this->bodies = array_values($bodies);
         $this->trailers = array_values($trailers);
+        $this->withNone = [...$this->trailers, null];
         $floor = $best = [];
         foreach ($found as $builds) {
             $left = array_filter(
@@ -115,7 +120,7 @@ final class CarryChoice
             $asked = $reading->with(lure: $lure);
             try {
                 $scorers[$lure->value] = [
-                    new BuildScorer($asked, $this->adviser->brief($asked), $this->reflectances),
+                    new BuildScorer($asked, $this->adviser->brief($asked), $this->reflectances, $this->shared),
                     1 === \count($plan->lures) ? 1.0 : ($suits[$lure->value] ?? 0.0),
                 ];
             } catch (ClearerThanWater) {
@@ -138,7 +143,7 @@ final class CarryChoice
             $weight = $this->scenarios[$s]->weight;
             foreach ($builds as [$points, $build]) {
                 $key = self::key($build);
-                $bodies[$key] ??= $this->asOwned($build)->withoutTrailer();
+                $bodies[$key] ??= $this->asOwned($build->withoutTrailer());
                 $worth[$key] = ($worth[$key] ?? 0.0) + $weight * $points;
                 if (null !== $build->trailer) {
                     $trailers[$build->trailer->id] ??= $build->trailer;
@@ -169,11 +174,17 @@ final class CarryChoice
     private function problem(array $stock): CarryProblem
     {
         $values = [];
-        foreach (array_keys($this->scenarios) as $s) {
+        $variants = array_map(self::variants(...), $this->bodies);
+        foreach ($this->scorers as $s => $here) {
+            $with = array_map(
+                fn (array $one): array => array_map($one[0]->trailerPoints(...), $this->withNone),
+                $here,
+            );
             foreach ($this->bodies as $b => $body) {
-                $values[$s][$b] = isset($this->scorers[$s][$body->kind->value])
-                    ? $this->row($body, ...$this->scorers[$s][$body->kind->value])
-                    : array_fill(0, \count($this->trailers) + 1, 0);
+                $kind = $body->kind->value;
+                $values[$s][$b] = isset($here[$kind])
+                    ? $this->row($variants[$b], $with[$kind], ...$here[$kind])
+                    : array_fill(0, \count($this->withNone), 0);
             }
         }
 
@@ -187,21 +198,23 @@ final class CarryChoice
         );
     }
 
-    /** @return list<int> what a body is worth with each trailer, the last one without */
-    private function row(Composition $body, BuildScorer $scorer, float $suits): array
+    /**
+     * @param list<Composition> $variants what a body can become on the water
+     * @param list<int>         $with     points of each trailer, and of none
+     *
+     * @return list<int> what the best of them is worth with each trailer, the last one without
+     */
+    private function row(array $variants, array $with, BuildScorer $scorer, float $suits): array
     {
-        $row = array_fill(0, \count($this->trailers) + 1, 0);
-        $with = array_map(static fn (?InventoryTrailer $trailer): int => $scorer->trailer($trailer)->points, [...$this->trailers, null]);
-        foreach (self::variants($body) as $variant) {
-            $measured = $scorer->measure($variant);
-            // The trailer and its pairing are added for each trailer.
-            $own = $measured->points - $scorer->trailer(null)->points - $scorer->pair($variant->skirt, null)->points;
-            foreach ($scorer->pairPoints($variant->skirt, [...$this->trailers, null]) as $t => $pair) {
-                $row[$t] = max($row[$t] ?? 0, (int) round(self::FULL * $suits * ($own + $with[$t] + $pair) / max(1, $measured->most())));
+        $row = array_fill(0, \count($with), 0);
+        foreach ($variants as $variant) {
+            $own = $scorer->bodyPoints($variant);
+            foreach ($scorer->pairPoints($variant->skirt, $this->withNone) as $t => $pair) {
+                $row[$t] = max($row[$t], $own + $with[$t] + $pair);
             }
         }
 
-        return array_values($row);
+        return array_map(static fn (int $points): int => self::value($points, $scorer, $suits), $row);
     }
 
     /** @return list<Composition> what a body can become on the water */
@@ -240,9 +253,9 @@ final class CarryChoice
         return $build;
     }
 
-    private static function value(RankedBuild $ranked, float $suits): int
+    private static function value(int $points, BuildScorer $scorer, float $suits): int
     {
-        return (int) round(self::FULL * $suits * $ranked->scores->points / max(1, $ranked->scores->most()));
+        return (int) round(self::FULL * $suits * $points / $scorer->most());
     }
 
     private static function key(Composition $build): string

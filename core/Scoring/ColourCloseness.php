@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Scoring;
+
+use Kontrast\Inventory\PartColour;
+use Kontrast\Material\Lab;
+use Kontrast\Material\Palette;
+use Kontrast\Material\Srgb;
+use Kontrast\Reading\Colour;
+use Kontrast\Vision\Ciede2000;
+
+/** How far an owned color counts as a color word, each pair worked out once. */
+final class ColourCloseness
+{
+    /** A color this far off (CIEDE2000) counts for half of what the very color would. (Chosen.) */
+    private const HALF_OFF = 12.0;
+
+    /** @var array<string, Lab> by word */
+    private array $labs = [];
+    /** @var \WeakMap<PartColour, array<string, float>> by word */
+    private readonly \WeakMap $known;
+
+    public function __construct()
+    {
+        $this->known = new \WeakMap();
+    }
+
+    /** @return float 1 for the very color, a half at HALF_OFF, falling on */
+    public function of(PartColour $colour, Colour $word): float
+    {
+        $known = $this->known[$colour] ?? [];
+        if (!isset($known[$word->value])) {
+            $lab = $this->labs[$word->value] ??= Srgb::hex(Palette::hex($word))->toLab();
+            $known[$word->value] = 1 / (1 + (Ciede2000::between($colour->colour->toLab(), $lab) / self::HALF_OFF) ** 2);
+            $this->known[$colour] = $known;
+        }
+
+        return $known[$word->value];
+    }
+}
