@@ -20,7 +20,6 @@ final class KnownPoints
      * Where only the votes on a slot, and what is advised for it, decide.
      *
      * @param string             $slot   prefix of its slots: trailer
-     * @param mixed              $advised
      * @param \Closure(): int    $points
      */
     public function byVotes(string $what, string $slot, mixed $advised, object $part, \Closure $points): int

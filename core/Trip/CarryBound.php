@@ -20,7 +20,6 @@ final class CarryBound
      * @param list<float>             $most  what each can bring at most, in that order
      */
     public function __construct(
-        CarryProblem $problem,
         private readonly array $own,
         private readonly array $pairs,
         private readonly array $order,

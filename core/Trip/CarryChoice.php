@@ -190,7 +190,7 @@ final class CarryChoice
 
         return new CarryProblem(
             array_map(static fn (Scenario $scenario): float => $scenario->weight, $this->scenarios),
-            array_values(array_map(array_values(...), $values)),
+            array_values(array_map(static fn (array $rows): array => array_map(array_values(...), array_values($rows)), $values)),
             \count($this->bodies),
             \count($this->trailers),
             array_map(self::uses(...), $this->bodies),
@@ -202,7 +202,7 @@ final class CarryChoice
      * @param list<Composition> $variants what a body can become on the water
      * @param list<int>         $with     points of each trailer, and of none
      *
-     * @return list<int> what the best of them is worth with each trailer, the last one without
+     * @return array<int, int> what the best of them is worth with each trailer, the last one without
      */
     private function row(array $variants, array $with, BuildScorer $scorer, float $suits): array
     {

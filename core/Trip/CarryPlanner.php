@@ -18,8 +18,6 @@ use Kontrast\Scoring\BuildScorer;
 final readonly class CarryPlanner
 {
     private const POINT = 1000.0;
-    /** Sets looked at for the whole plan, for its bound, and for each point of the curve. (Chosen.) */
-    private const MOST_SETS_CURVE = 3_000;
     private const MOST_GAPS = 3;
     /** A gap is told from so many points on. (Chosen.) */
     private const LEAST_GAIN = 3.0;
@@ -34,13 +32,19 @@ final readonly class CarryPlanner
     }
 
     /**
-     * @param array<string, int>             $stock    how many of each part there are, by id
-     * @param (\Closure(float): void)|null   $progress share done, 0 to 1
+     * @param array<string, int>           $stock    how many of each part there are, by id
+     * @param (\Closure(float): void)|null $progress share done, 0 to 1
+     * @param (\Closure(): bool)|null      $goesOn   asked now and then whether to look any further; without it, up to a fixed effort
      *
      * @throws NotATrip
      */
-    public function plan(TripPlan $plan, Inventory $inventory, array $stock, ?\Closure $progress = null): CarryPlan
-    {
+    public function plan(
+        TripPlan $plan,
+        Inventory $inventory,
+        array $stock,
+        ?\Closure $progress = null,
+        ?\Closure $goesOn = null,
+    ): CarryPlan {
         $scenarios = Scenarios::of($plan);
         $choice = new CarryChoice(
             $plan,
@@ -52,10 +56,8 @@ final readonly class CarryPlanner
             $this->reflectances,
             null === $progress ? null : static fn (float $done) => $progress(0.7 * $done),
         );
-        $solver = new CarrySolver($choice->problem);
-        $answer = $solver->solve($plan->carriedLures, $plan->carriedTrailers);
-        $bound = self::bound($choice, $answer, $plan);
-        null === $progress ? null : $progress(0.9);
+        $answer = (new CarrySolver($choice->problem, goesOn: $goesOn))->solve($plan->carriedLures, $plan->carriedTrailers);
+        $bound = self::bound($choice, $answer, $plan, $goesOn);
         $curve = self::curve($choice, $plan, $answer);
 
         return new CarryPlan(
@@ -71,8 +73,12 @@ final readonly class CarryPlanner
         );
     }
 
-    /** What no choice of the parts owned is worth more than: the floor stands for every build that was not considered. */
-    private static function bound(CarryChoice $choice, CarryAnswer $answer, TripPlan $plan): float
+    /**
+     * What no choice of the parts owned is worth more than: the floor stands for every build that was not considered.
+     *
+     * @param (\Closure(): bool)|null $goesOn
+     */
+    private static function bound(CarryChoice $choice, CarryAnswer $answer, TripPlan $plan, ?\Closure $goesOn): float
     {
         $all = 0.0;
         foreach ($choice->scenarios as $s => $scenario) {
@@ -81,7 +87,7 @@ final readonly class CarryPlanner
         if (0 === max(0, ...$choice->floor)) {
             return min($all, $answer->bound);
         }
-        $raised = new CarrySolver($choice->problem->withFloor($choice->floor));
+        $raised = new CarrySolver($choice->problem->withFloor($choice->floor), goesOn: $goesOn);
 
         return max($answer->worth, min($all, $raised->solve($plan->carriedLures, $plan->carriedTrailers)->bound));
     }
@@ -89,14 +95,11 @@ final readonly class CarryPlanner
     /** @return array<int, float> */
     private static function curve(CarryChoice $choice, TripPlan $plan, CarryAnswer $answer): array
     {
-        $curve = [];
         $least = 0.0;
-        for ($lures = 1; $lures <= TripPlan::MOST_LURES; ++$lures) {
-            $worth = $lures === $plan->carriedLures
-                ? $answer->worth
-                : (new CarrySolver($choice->problem, self::MOST_SETS_CURVE))->solve($lures, $plan->carriedTrailers)->worth;
-            // One more never makes it worse; a walk that was cut short may have missed it.
-            $least = max($least, $worth);
+        $curve = [];
+        foreach (CarryStart::curve($choice->problem, TripPlan::MOST_LURES, $plan->carriedTrailers) as $lures => $worth) {
+            // One more never makes it worse, and nothing beats the answer with as many.
+            $least = max($least, $lures === $plan->carriedLures ? $answer->worth : $worth);
             $curve[$lures] = round($least / self::POINT, 1);
         }
 
@@ -114,9 +117,14 @@ final readonly class CarryPlanner
         foreach ($answer->bodies as $b) {
             $mine = [];
             $trailers = [];
+            $changed = [];
             foreach (self::used($choice, $answer) as $s => [$body, $trailer]) {
                 if ($body === $b) {
                     $mine[] = $scenarios[$s];
+                    $change = self::changeOnWater($choice, $s, $b, $trailer);
+                    if (null !== $change) {
+                        $changed[$change][] = $scenarios[$s];
+                    }
                     $trailers[$trailer ?? -1] = ($trailers[$trailer ?? -1] ?? 0.0) + $scenarios[$s]->weight;
                 }
             }
@@ -127,11 +135,35 @@ final readonly class CarryPlanner
                 null === $trailer ? $body : $body->with($trailer),
                 array_sum(array_map(static fn (Scenario $one): float => $one->weight, $mine)),
                 [] === $mine ? 'a spare' : self::bestFor($mine, $scenarios),
+                array_map(
+                    static fn (string $change, array $when): string => $change.': '.self::bestFor($when, $scenarios),
+                    array_keys($changed),
+                    $changed,
+                ),
             );
         }
         usort($lures, static fn (CarriedLure $a, CarriedLure $b): int => $b->covers <=> $a->covers);
 
         return $lures;
+    }
+
+    /** What a body is made into in a scenario, null where it is fished as it is. */
+    private static function changeOnWater(CarryChoice $choice, int $scenario, int $b, ?int $t): ?string
+    {
+        $body = $choice->bodies[$b];
+        [$scorer] = $choice->scorer($scenario, $body->kind);
+        $trailer = null === $t ? null : $choice->trailers[$t];
+        $best = [-1, $body];
+        foreach (CarryChoice::variants($body) as $variant) {
+            $points = $scorer->bodyPoints($variant) + $scorer->pair($variant->skirt, $trailer)->points;
+            $best = $points > $best[0] ? [$points, $variant] : $best;
+        }
+        $said = array_keys(array_filter([
+            'Ink the blade black' => true === $best[1]->rear?->darkened && false === $body->rear?->darkened,
+            'Pull the skirt off' => null === $best[1]->skirt && null !== $body->skirt,
+        ]));
+
+        return [] === $said ? null : ucfirst(strtolower(implode(' and ', $said)));
     }
 
     /** @return list<CarriedTrailer> */
@@ -213,7 +245,7 @@ final readonly class CarryPlanner
             if ($sum >= self::MOSTLY * array_sum($shares)) {
                 break;
             }
-            $words[] = (string) $word;
+            $words[] = $word;
             $sum += $share;
         }
 
@@ -267,7 +299,7 @@ final readonly class CarryPlanner
         return $best;
     }
 
-    /** Cover eats bladed jigs (Z8). @return list<string> */
+    /** @return list<string> what cover eats (Z8) */
     private static function spares(CarryChoice $choice, CarryAnswer $answer, TripPlan $plan): array
     {
         $inCover = [] !== array_filter($plan->covers, static fn (Cover $cover): bool => Cover::Open !== $cover);

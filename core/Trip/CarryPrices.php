@@ -11,7 +11,7 @@ namespace Kontrast\Trip;
 final readonly class CarryPrices
 {
     /**
-     * @param list<float>       $lambda by scenario
+     * @param array<int, float> $lambda by scenario
      * @param float             $base   what the prices and the floor come to, with nothing carried
      * @param list<float>       $own    by body, what it gains without a trailer
      * @param list<array<int, float>> $pairs by body and trailer, where it gains something
@@ -35,7 +35,7 @@ final readonly class CarryPrices
 
     /**
      * @param list<array{list<int>, list<float>}> $ranked by scenario, pairs and their weighted worth, best first
-     * @param list<float>                         $lambda
+     * @param array<int, float>                   $lambda by scenario
      */
     public static function at(CarryProblem $problem, array $ranked, array $lambda, int $lures, int $trailers): self
     {
@@ -61,7 +61,7 @@ final readonly class CarryPrices
             $most[] = $own[$b] + self::top($row, $trailers);
         }
         arsort($most);
-        $search = new CarryBound($problem, $own, $with, array_keys($most), array_values($most), $lures, $trailers);
+        $search = new CarryBound($own, $with, array_keys($most), array_values($most), $lures, $trailers);
 
         return new self(
             $lambda,
@@ -83,9 +83,9 @@ final readonly class CarryPrices
     }
 
     /**
-     * @param list<float> $with
+     * @param array<int, float> $with by trailer
      *
-     * @return list<float> what each trailer adds once a body is taken as well
+     * @return array<int, float> what each trailer adds once a body is taken as well
      */
     public function added(array $with, int $body): array
     {

@@ -38,6 +38,47 @@ final readonly class CarryProblem
         return new self($this->weights, $this->values, $this->bodies, $this->none, $this->uses, $this->stock, $floor);
     }
 
+    /**
+     * Those bodies as one that is whichever of them is best: what is left is to choose trailers.
+     *
+     * @param list<int> $bodies
+     */
+    public function withBodies(array $bodies): self
+    {
+        $values = [];
+        foreach ($this->values as $rows) {
+            $best = array_fill(0, $this->none + 1, 0);
+            foreach ($bodies as $b) {
+                foreach ($rows[$b] as $t => $value) {
+                    if ($value > $best[$t]) {
+                        $best[$t] = $value;
+                    }
+                }
+            }
+            $values[] = [$best];
+        }
+
+        return new self($this->weights, $values, 1, $this->none, [], [], $this->floor);
+    }
+
+    /**
+     * Every body with the best of those trailers: what is left is to choose bodies.
+     *
+     * @param list<int> $trailers
+     */
+    public function withTrailers(array $trailers): self
+    {
+        $values = [];
+        foreach ($this->values as $rows) {
+            $values[] = array_map(
+                fn (array $row): array => [max([$row[$this->none], ...array_map(static fn (int $t): int => $row[$t], $trailers)])],
+                $rows,
+            );
+        }
+
+        return new self($this->weights, $values, $this->bodies, 0, $this->uses, $this->stock, $this->floor);
+    }
+
     /** @param list<int> $bodies */
     public function canBeBuilt(array $bodies): bool
     {

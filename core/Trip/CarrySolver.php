@@ -5,180 +5,161 @@ declare(strict_types=1);
 namespace Kontrast\Trip;
 
 /**
- * Finds what to carry, and proves it. A good first answer comes from greedy choice and exchange (CarryStart). Then every scenario is given
- * a price that a pair has to beat (Lagrangian relaxation of "one pair a scenario": Fisher 1981, Management Science 27; prices by Polyak's
- * subgradient steps): what a choice gains over all prices bounds it from above, and is a plain sum over its pairs. Last, every choice whose
- * bound still beats the best answer is looked at, and usually there are few. Where that walk is cut short, the bound stays.
+ * Finds what to carry, and proves it. A good first answer comes from greedy choice and exchange (CarryStart). Then one side, bodies or
+ * trailers, is walked set by set, as if everything of the other side could be carried: the few more that a set gains never add up to more
+ * than each gains by itself (the gains are submodular: Nemhauser, Wolsey & Fisher 1978, Mathematical Programming 14), so most sets are
+ * passed over unseen. For each set that could still beat the best answer the other side is settled by a PricedSearch. Where the walk is
+ * cut short, what is left of it bounds the answer.
  */
 final class CarrySolver
 {
-    /** Choices looked at before the walk is cut short, and steps of the prices. (Chosen.) */
-    public const MOST_NODES = 200_000;
-    private const STEPS = 80;
-    private const PATIENCE = 6;
+    /** Sets looked at, and settled, before the walk is cut short, and choices within one. (Chosen.) */
+    public const MOST_SETS = 60_000;
+    private const MOST_SETTLED = 500;
+    private const MOST_CHOICES = 20_000;
+    /** So few sets of a side are all looked at. (Chosen.) */
+    private const FEW_SETS = 2_000.0;
+    private const ASKED_EVERY = 16;
     private const TINY = 1e-6;
 
     private CarryAnswer $best;
+    private CarrySide $side;
+    private int $other = 0;
+    private int $sets = 0;
+    private int $settled = 0;
     private float $open = 0.0;
-    private int $nodes = 0;
-    private int $mostLures = 0;
-    private int $mostTrailers = 0;
-    /** @var list<array{list<int>, list<float>}> by scenario, pairs and their weighted worth, best first */
-    private readonly array $ranked;
+    private bool $isStopped = false;
 
-    /** @param (\Closure(int, float): bool)|null $goesOn told how many choices were looked at and the best so far; false ends the walk */
+    /** @param (\Closure(int, float): bool)|null $goesOn told how many sets were looked at and the best so far; false ends the walk */
     public function __construct(
         private readonly CarryProblem $problem,
-        private readonly int $mostNodes = self::MOST_NODES,
+        private readonly int $mostSets = self::MOST_SETS,
         private readonly ?\Closure $goesOn = null,
     ) {
-        $this->best = new CarryAnswer([], [], 0.0, 0.0);
-        $ranked = [];
-        foreach ($problem->weights as $s => $weight) {
-            $flat = array_merge(...$problem->values[$s]);
-            arsort($flat);
-            $ranked[] = [array_keys($flat), array_map(static fn (int $value): float => $weight * $value, array_values($flat))];
-        }
-        $this->ranked = $ranked;
     }
 
     public function solve(int $lures, int $trailers): CarryAnswer
     {
-        $this->mostLures = min($lures, $this->problem->bodies);
-        $this->mostTrailers = min($trailers, $this->problem->none);
-        [$this->open, $this->nodes] = [0.0, 0];
-        $this->best = CarryStart::for($this->problem, $this->mostLures, $this->mostTrailers);
-        $prices = $this->prices();
-        if ($prices->bound > $this->best->worth + self::TINY) {
-            $this->walkBodies($prices, [], 0, $prices->base, array_fill(0, $this->problem->none, 0.0));
+        $this->best = CarryStart::for($this->problem, min($lures, $this->problem->bodies), min($trailers, $this->problem->none));
+        $bodies = CarrySide::bodies($this->problem, $lures);
+        $with = CarrySide::trailers($this->problem, $trailers);
+        [$this->sets, $this->settled, $this->open, $this->isStopped] = [0, 0, 0.0, false];
+        $this->side = $this->easier($bodies, $with);
+        $this->other = $this->side->areBodies ? $trailers : $lures;
+        $this->walk([], $this->side->base, array_keys($this->side->most));
+        $bound = max($this->best->worth, $this->open);
+        if ($this->open > $this->best->worth + self::TINY) {
+            // What is left can be bounded by prices as well.
+            $bound = min($bound, (new PricedSearch($this->problem, 0))->beyond($this->best->worth, $lures, $trailers)->bound);
         }
-        $bound = min($prices->bound, max($this->best->worth, $this->open));
 
         return new CarryAnswer($this->best->bodies, $this->best->trailers, $this->best->worth, max($bound, $this->best->worth));
     }
 
-    /** Prices with the lowest bound that was found. */
-    private function prices(): CarryPrices
+    private function easier(CarrySide $bodies, CarrySide $trailers): CarrySide
     {
-        $lambda = $this->worths($this->best);
-        $lowest = null;
-        $scale = 1.0;
-        $stalled = 0;
-        for ($step = 0; $step < self::STEPS; ++$step) {
-            $prices = CarryPrices::at($this->problem, $this->ranked, $lambda, $this->mostLures, $this->mostTrailers);
-            if (null === $lowest || $prices->bound < $lowest->bound - self::TINY) {
-                [$lowest, $stalled] = [$prices, 0];
-            } elseif (++$stalled >= self::PATIENCE) {
-                [$lambda, $scale, $stalled] = [$lowest->lambda, $scale / 2, 0];
-                $prices = $lowest;
-            }
-            $slopes = $prices->slopes($this->problem, $this->ranked);
-            $norm = array_sum(array_map(static fn (int $slope): int => $slope ** 2, $slopes));
-            if (0 === $norm || $lowest->bound <= $this->best->worth + self::TINY || $scale < 0.005) {
-                break;
-            }
-            $theta = $scale * ($prices->bound - $this->best->worth) / $norm;
-            foreach ($slopes as $s => $slope) {
-                $lambda[$s] = max(0.0, $prices->lambda[$s] - $theta * $slope);
+        foreach ([$bodies, $trailers] as $side) {
+            if ($side->sets() <= self::FEW_SETS) {
+                return $side;
             }
         }
 
-        return $lowest ?? throw new \LogicException('There is a first step.');
-    }
-
-    /** @return list<float> weighted worth of an answer by scenario */
-    private function worths(CarryAnswer $answer): array
-    {
-        $worths = [];
-        foreach ($this->problem->weights as $s => $weight) {
-            $worths[] = $weight * $this->problem->worthIn($s, $answer->bodies, $answer->trailers);
-        }
-
-        return $worths;
+        return $bodies->worth($this->best->bodies) <= $trailers->worth($this->best->trailers) ? $bodies : $trailers;
     }
 
     /**
-     * @param list<int>   $in   bodies taken
-     * @param int         $from the next one in the order of the prices
-     * @param float       $sum  bound of what is taken, without trailers
-     * @param list<float> $with what each trailer adds to it
+     * @param list<int>   $in   taken
+     * @param list<float> $now  by scenario, what those are worth
+     * @param list<int>   $left that may still be taken
      */
-    private function walkBodies(CarryPrices $prices, array $in, int $from, float $sum, array $with): void
+    private function walk(array $in, array $now, array $left): void
     {
-        $room = $this->mostLures - \count($in);
-        if (0 === $room || $from >= $this->problem->bodies) {
-            $this->walkTrailers($prices, $in, [], 0, $sum, $with);
+        $room = $this->side->take - \count($in);
+        $worth = array_sum($now);
+        if (0 === $room || [] === $left) {
+            $this->settle($in, $worth);
 
             return;
         }
-        $now = $sum + CarryPrices::top($with, $this->mostTrailers);
+        $gains = [];
+        foreach ($left as $i) {
+            $gain = 0.0;
+            foreach ($this->side->most[$i] as $s => $most) {
+                if ($most > $now[$s]) {
+                    $gain += $most - $now[$s];
+                }
+            }
+            $gains[$i] = $gain;
+        }
+        arsort($gains);
+        $order = array_keys($gains);
+        $gains = array_values($gains);
         $isTaken = false;
-        for ($i = $from; $i < $this->problem->bodies; ++$i) {
-            $bound = $now + $prices->mostOf($i, $room);
+        foreach ($order as $at => $i) {
+            $bound = $worth + array_sum(\array_slice($gains, $at, $room));
             if ($bound <= $this->best->worth + self::TINY) {
-                break;
+                return;
             }
             if ($this->isCutShort($bound)) {
                 return;
             }
-            $b = $prices->order[$i];
-            if (!$this->problem->canBeBuilt([...$in, $b])) {
+            if (!$this->side->canBeBuilt([...$in, $i])) {
                 continue;
             }
             $isTaken = true;
-            $this->walkBodies($prices, [...$in, $b], $i + 1, $sum + $prices->own[$b], $prices->added($with, $b));
-        }
-        if (!$isTaken && [] !== $in) {
-            // There was room for more, and nothing that could be built.
-            $this->walkTrailers($prices, $in, [], 0, $sum, $with);
-        }
-    }
-
-    /**
-     * @param list<int>   $bodies
-     * @param list<int>   $in
-     * @param list<float> $with
-     */
-    private function walkTrailers(CarryPrices $prices, array $bodies, array $in, int $from, float $sum, array $with): void
-    {
-        arsort($with);
-        $this->walkSorted($bodies, array_keys($with), array_values($with), $in, $from, $sum);
-    }
-
-    /**
-     * @param list<int>   $bodies
-     * @param list<int>   $order trailers, the most first
-     * @param list<float> $gain  of them
-     * @param list<int>   $in
-     */
-    private function walkSorted(array $bodies, array $order, array $gain, array $in, int $from, float $sum): void
-    {
-        $room = $this->mostTrailers - \count($in);
-        if (0 === $room || $from >= \count($order)) {
-            $worth = $this->problem->worth($bodies, $in);
-            if ($worth > $this->best->worth + self::TINY) {
-                $this->best = new CarryAnswer($bodies, $in, $worth, $worth);
+            $next = $now;
+            foreach ($this->side->most[$i] as $s => $most) {
+                if ($most > $next[$s]) {
+                    $next[$s] = $most;
+                }
             }
+            $this->walk([...$in, $i], $next, \array_slice($order, $at + 1));
+        }
+        if (!$isTaken) {
+            // There was room for more, and nothing that could be built.
+            $this->settle($in, $worth);
+        }
+    }
 
+    /** @param list<int> $set one side, settled; the other is chosen as well as can be */
+    private function settle(array $set, float $most): void
+    {
+        if ($most <= $this->best->worth + self::TINY || ([] === $set && $this->side->areBodies)) {
             return;
         }
-        $last = \count($order) - $room;
-        for ($i = $from; $i <= $last; ++$i) {
-            $bound = $sum + array_sum(\array_slice($gain, $i, $room));
-            if ($bound <= $this->best->worth + self::TINY || $this->isCutShort($bound)) {
-                return;
-            }
-            $this->walkSorted($bodies, $order, $gain, [...$in, $order[$i]], $i + 1, $sum + $gain[$i]);
+        ++$this->settled;
+        $rest = new PricedSearch(
+            $this->side->rest($set),
+            self::MOST_CHOICES,
+            $this->goesOn(...),
+        );
+        $answer = $this->side->areBodies
+            ? $rest->beyond($this->best->worth, 1, $this->other)
+            : $rest->beyond($this->best->worth, $this->other, 0);
+        if ($answer->worth > $this->best->worth + self::TINY) {
+            $this->best = $this->side->areBodies
+                ? new CarryAnswer($set, $answer->trailers, $answer->worth, $answer->worth)
+                : new CarryAnswer($answer->bodies, $set, $answer->worth, $answer->worth);
         }
+        if ($answer->bound > $answer->worth + self::TINY) {
+            $this->open = max($this->open, min($most, $answer->bound));
+        }
+    }
+
+    private function goesOn(): bool
+    {
+        $this->isStopped = $this->isStopped || (null !== $this->goesOn && !($this->goesOn)($this->sets, $this->best->worth));
+
+        return !$this->isStopped;
     }
 
     private function isCutShort(float $bound): bool
     {
-        ++$this->nodes;
-        $isCut = $this->nodes > $this->mostNodes
-            || (0 === $this->nodes % 1024 && null !== $this->goesOn && !($this->goesOn)($this->nodes, $this->best->worth));
+        ++$this->sets;
+        $isCut = $this->isStopped || $this->sets > $this->mostSets || $this->settled > self::MOST_SETTLED
+            || (0 === $this->sets % self::ASKED_EVERY && !$this->goesOn());
         if ($isCut) {
-            $this->nodes = \PHP_INT_MAX - 1;
+            $this->isStopped = true;
             $this->open = max($this->open, $bound);
         }
 

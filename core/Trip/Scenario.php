@@ -13,15 +13,22 @@ final readonly class Scenario
      * @param Reading $reading of any lure
      * @param float   $weight  share of the day, 0 to 1
      * @param int     $clarity 0 low, 1 likely, 2 high
+     * @param int     $from    the first minute of the day it may be like that
+     * @param int     $to      the minute after the last
      */
-    public function __construct(public Reading $reading, public float $weight, public int $clarity)
-    {
+    public function __construct(
+        public Reading $reading,
+        public float $weight,
+        public int $clarity,
+        public int $from,
+        public int $to,
+    ) {
     }
 
     public function label(): string
     {
         return implode(', ', [
-            $this->reading->sky->label(),
+            \sprintf('%s, %s to %s', $this->reading->sky->label(), TripPlan::clock($this->from), TripPlan::clock($this->to)),
             round($this->reading->visibility->inInches()).' in visibility',
             $this->reading->cover->label(),
             $this->reading->forage->label(),

@@ -21,7 +21,7 @@ final class Scenarios
     {
         $forageSum = array_sum(array_column($plan->forage, 1));
         $scenarios = [];
-        foreach (self::skies($plan) as [$sky, $elevation, $share]) {
+        foreach (self::skies($plan) as [$sky, $elevation, $share, $from, $to]) {
             foreach ($plan->visibility as $i => $visibility) {
                 foreach ($plan->covers as $cover) {
                     foreach ($plan->forage as [$forage, $of]) {
@@ -35,6 +35,8 @@ final class Scenarios
                             ),
                             $share * self::CLARITY[$i] / \count($plan->covers) * $of / $forageSum,
                             $i,
+                            $from,
+                            $to,
                         );
                     }
                 }
@@ -44,7 +46,10 @@ final class Scenarios
         return [] === $scenarios ? throw new \LogicException('A trip has at least one sky.') : self::merged($scenarios);
     }
 
-    /** @return list<array{Sky, Angle, float}> skies of a reading with the mean height of the sun under them, and their share of the day */
+    /**
+     * @return list<array{Sky, Angle, float, int, int}> skies of a reading with the mean height of the sun under them, their share of the
+     *                                                  day, and the minutes from which and to which they may be
+     */
     private static function skies(TripPlan $plan): array
     {
         $found = [];
@@ -54,13 +59,18 @@ final class Scenarios
             foreach ($plan->skiesAt($minute) as $overhead => $chance) {
                 $light = DayLight::of(Sky::from($overhead), $plan->sunAt($middle));
                 $share = $chance / \count($quarters);
-                [$sum, $height] = $found[$light->sky->value] ?? [0.0, 0.0];
-                $found[$light->sky->value] = [$sum + $share, $height + $share * $light->elevation->inDegrees()];
+                [$sum, $height, $from] = $found[$light->sky->value] ?? [0.0, 0.0, $minute];
+                $found[$light->sky->value] = [
+                    $sum + $share,
+                    $height + $share * $light->elevation->inDegrees(),
+                    $from,
+                    min($plan->to, $minute + TripPlan::QUARTER),
+                ];
             }
         }
 
         return array_map(
-            static fn (string $sky, array $one): array => [Sky::from($sky), Angle::degrees($one[1] / $one[0]), $one[0]],
+            static fn (string $sky, array $one): array => [Sky::from($sky), Angle::degrees($one[1] / $one[0]), $one[0], $one[2], $one[3]],
             array_keys($found),
             $found,
         );
@@ -76,7 +86,13 @@ final class Scenarios
         $merged = [];
         foreach ($scenarios as $one) {
             $key = serialize([$one->reading->sky, $one->reading->visibility->inInches(), $one->reading->cover, $one->reading->forage]);
-            $merged[$key] = new Scenario($one->reading, $one->weight + ($merged[$key]->weight ?? 0.0), $one->clarity);
+            $merged[$key] = new Scenario(
+                $one->reading,
+                $one->weight + ($merged[$key]->weight ?? 0.0),
+                $one->clarity,
+                $one->from,
+                $one->to,
+            );
         }
 
         return array_values($merged);

@@ -155,16 +155,22 @@ final class Turns
     /** @return list<Change> but for those that only put the same colors in another order */
     private static function changes(Assembly $before, Assembly $after): array
     {
-        $keys = static function (array $values): array {
-            $keys = array_map(static fn (Value $value): string => $value->key, $values);
-            sort($keys);
-
-            return $keys;
-        };
-
         return array_values(array_filter(
             Change::between($before, $after),
-            static fn (Change $change): bool => $keys($change->before) !== $keys($change->after),
+            static fn (Change $change): bool => self::keys($change->before) !== self::keys($change->after),
         ));
+    }
+
+    /**
+     * @param list<Value> $values
+     *
+     * @return list<string> in one order
+     */
+    private static function keys(array $values): array
+    {
+        $keys = array_map(static fn (Value $value): string => $value->key, $values);
+        sort($keys);
+
+        return $keys;
     }
 }

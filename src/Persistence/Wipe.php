@@ -13,6 +13,7 @@ use App\Persistence\Entity\SavedReading;
 use App\Persistence\Entity\SetAside;
 use App\Persistence\Entity\Settings;
 use App\Persistence\Entity\Swatch;
+use App\Persistence\Entity\Trip;
 use App\Persistence\Entity\Water;
 use App\Persistence\Entity\Workbench;
 use Doctrine\ORM\EntityManagerInterface;
@@ -22,7 +23,8 @@ final readonly class Wipe
 {
     /** Those that refer to others before those they refer to. */
     private const ENTITIES = [
-        BuiltRecordPart::class, BuiltRecord::class, InventoryPart::class, SavedReading::class, CurrentReading::class, Water::class,
+        BuiltRecordPart::class, BuiltRecord::class, InventoryPart::class, SavedReading::class, CurrentReading::class, Trip::class,
+        Water::class,
         SavedBuild::class, Swatch::class, Settings::class, SetAside::class, Workbench::class,
     ];
 

@@ -12,6 +12,7 @@ use App\Persistence\Repository\SavedBuildRepository;
 use App\Persistence\Repository\SavedReadingRepository;
 use App\Persistence\Repository\SetAsideRepository;
 use App\Persistence\Repository\SettingsRepository;
+use App\Persistence\Repository\TripRepository;
 use App\Persistence\Repository\WorkbenchRepository;
 
 /** Everything stored that this version of the program cannot read: what needs attention. */
@@ -21,6 +22,7 @@ final readonly class FindUnreadable
         private SavedReadingRepository $readings,
         private InventoryPartRepository $parts,
         private SavedBuildRepository $builds,
+        private TripRepository $trips,
         private CurrentReadingRepository $current,
         private SettingsRepository $settings,
         private WorkbenchRepository $workbenches,
@@ -35,6 +37,7 @@ final readonly class FindUnreadable
             ...$this->readings->unreadable(),
             ...$this->parts->unreadable(),
             ...$this->builds->unreadable(),
+            ...$this->trips->unreadable(),
             ...$this->current->unreadable(),
             ...$this->settings->unreadable(),
             ...$this->workbenches->unreadable(),

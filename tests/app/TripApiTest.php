@@ -49,6 +49,71 @@ final class TripApiTest extends ApiTestCase
         self::assertStringContainsString('Your parts make no lure of these types yet.', (string) $this->browser->getResponse()->getContent());
     }
 
+    public function testATripIsKeptChangedDeletedAndRestored(): void
+    {
+        $kept = $this->send('POST', '/api/trips', ['name' => 'Saturday', 'note' => 'With Lee', 'trip' => self::example()]);
+        self::assertSame(201, $this->answered());
+        self::assertIsArray($kept);
+        $id = self::textAt($kept, 'id');
+        $changed = $this->send('PUT', "/api/trips/$id", ['name' => 'Sunday', 'trip' => ['date' => '2026-05-10'] + self::example()]);
+        self::assertSame(200, $this->answered());
+        self::assertSame(['Sunday', '2026-05-10'], [self::textAt($changed, 'name'), self::textAt($changed, 'trip', 'date')]);
+        $this->send('DELETE', "/api/trips/$id");
+        self::assertSame(204, $this->answered());
+        self::assertSame([], $this->send('GET', '/api/trips'));
+        $this->send('POST', "/api/trips/$id/restore");
+        self::assertIsArray($all = $this->send('GET', '/api/trips'));
+        self::assertSame(['Sunday'], array_column($all, 'name'));
+    }
+
+    public function testAnImpossibleDayIsNotKept(): void
+    {
+        $this->send('POST', '/api/trips', ['name' => 'Never', 'trip' => ['date' => '2026-02-30'] + self::example()]);
+        self::assertSame(422, $this->answered());
+        self::assertSame(['trip.date'], array_keys($this->faults()));
+        self::assertSame([], $this->send('GET', '/api/trips'));
+    }
+
+    public function testATripAndThePlaceOfItsWaterAreInTheLogbookAndInTheBackup(): void
+    {
+        $place = ['latitude' => 46.2, 'longitude' => -90.6, 'time_zone' => 'America/Chicago'];
+        $water = $this->send('POST', '/api/waters', ['name' => 'Tamarack', 'tint' => 'tannic', 'red_crawfish' => false, 'place' => $place]);
+        $trip = ['name' => 'Saturday', 'water_id' => self::textAt($water, 'id'), 'trip' => self::example()];
+        $this->send('POST', '/api/trips', $trip);
+        $logbook = $this->send('GET', '/api/logbook');
+        $backup = $this->send('GET', '/api/backup');
+        self::assertIsArray($backup);
+        $this->send('POST', '/api/backup', $backup);
+        self::assertSame(200, $this->answered());
+        self::assertEquals($logbook, $this->send('GET', '/api/logbook'));
+        self::assertIsArray($logbook);
+        self::assertIsArray($logbook['waters']);
+        self::assertIsArray($logbook['waters'][0]);
+        self::assertSame($place, $logbook['waters'][0]['place']);
+        self::assertSame('Saturday', self::textAt($logbook, 'trips', 0, 'name'));
+    }
+
+    public function testAPlaceWithNoSuchClockIsToldByField(): void
+    {
+        $place = ['latitude' => 46.2, 'longitude' => -90.6, 'time_zone' => 'Middle/Nowhere'];
+        $this->send('POST', '/api/waters', ['name' => 'Nowhere', 'tint' => 'none', 'red_crawfish' => false, 'place' => $place]);
+        self::assertSame(422, $this->answered());
+        self::assertSame(['place'], array_keys($this->faults()));
+    }
+
+    public function testASearchThatGoesOnTellsItsProgressAndThenThePlan(): void
+    {
+        $this->send('POST', '/api/parts/import', ['contents' => (string) file_get_contents(self::PARTS)]);
+        ob_start();
+        $this->send('POST', '/api/trips/plan/longer', ['lures' => ['jig'], 'covers' => ['wood'], 'forage' => []] + self::example());
+        $lines = array_filter(explode("\n", $this->browser->getInternalResponse()->getContent()));
+        ob_end_clean();
+        self::assertGreaterThan(1, \count($lines));
+        $last = json_decode((string) end($lines), true, 512, \JSON_THROW_ON_ERROR);
+        self::assertIsArray($last);
+        self::assertArrayHasKey('plan', $last);
+    }
+
     /** @param array<string, mixed> $change */
     #[DataProvider('impossible')]
     public function testAnImpossibleDayIsToldByField(array $change, string $field, string $says): void

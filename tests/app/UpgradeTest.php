@@ -13,9 +13,12 @@ final class UpgradeTest extends TestCase
     private const FIXTURE = __DIR__.'/../fixtures/database-shape-1.sqlite';
     /** Made by the version before belly colors, eyes, strand patterns and belly shapes: 112 parts, 4 builds, 5 readings, one batch. */
     private const BEFORE_BELLIES = __DIR__.'/../fixtures/database-shape-2.sqlite';
+    /** Made by the version before trips, and before a water had a place: 112 parts, 3 waters of which one is deleted. */
+    private const BEFORE_TRIPS = __DIR__.'/../fixtures/database-shape-3.sqlite';
 
     #[TestWith([self::FIXTURE])]
     #[TestWith([self::BEFORE_BELLIES])]
+    #[TestWith([self::BEFORE_TRIPS])]
     public function testAnOlderDatabaseIsUpgradedAndEveryEndpointAnswers(string $fixture): void
     {
         $program = new ServedProgram($fixture);
@@ -101,6 +104,24 @@ final class UpgradeTest extends TestCase
         self::assertSame('any', $desk['reading']['goal'] ?? 'any');
     }
 
+    public function testAWaterFromBeforeTripsHasNoPlaceAndTakesOne(): void
+    {
+        $program = new ServedProgram(self::BEFORE_TRIPS);
+        $program->migrate();
+        $program->start();
+        $waters = json_decode($program->ask('GET', '/api/waters')[1], true);
+        \assert(\is_array($waters) && \is_array($waters[0]) && \is_string($waters[0]['id']));
+        self::assertCount(2, $waters);
+        self::assertSame([null, null], array_column($waters, 'place'));
+        self::assertSame('[]', trim($program->ask('GET', '/api/trips')[1]));
+        $place = ['latitude' => 45.5, 'longitude' => -91.2, 'time_zone' => 'America/Chicago'];
+        [$status] = $program->ask('PUT', '/api/waters/'.$waters[0]['id'], ['place' => $place] + $waters[0]);
+        self::assertSame(200, $status);
+        $water = json_decode($program->ask('GET', '/api/waters/'.$waters[0]['id'])[1], true);
+        \assert(\is_array($water));
+        self::assertSame($place, $water['place']);
+    }
+
     /**
      * What to send to an endpoint: with an id where the path has one, and a document where it takes one.
      *
@@ -128,16 +149,8 @@ final class UpgradeTest extends TestCase
             'POST /api/changes' => ['before' => $reading, 'after' => ['visibility_in' => 9] + $reading],
             'POST /api/bench', 'POST /api/swaps' => $both,
             'POST /api/best', 'POST /api/advised-build' => ['reading' => $reading],
-            'POST /api/trips/plan' => [
-                'date' => '2026-05-09',
-                'from' => '9:00',
-                'to' => '10:00',
-                'place' => ['latitude' => 46, 'longitude' => -90, 'time_zone' => 'America/Chicago'],
-                'reading' => $reading,
-                'visibility_in' => [20, 20, 20],
-                'lures' => ['jig'],
-                'carry' => ['lures' => 1, 'trailers' => 1],
-            ],
+            'POST /api/trips/plan', 'POST /api/trips/plan/longer' => self::trip($reading),
+            'POST /api/trips', 'PUT /api/trips/{id}' => ['name' => 'Saturday', 'trip' => self::trip($reading)],
             'POST /api/shopping' => ['readings' => [$reading]],
             'POST /api/parts/lines' => ['text' => '3 black craws'],
             'POST /api/build-sheet' => $both,
@@ -180,9 +193,29 @@ final class UpgradeTest extends TestCase
             str_starts_with($path, '/api/readings') => [$id($readings)],
             str_starts_with($path, '/api/builds') => [$id($builds)],
             str_starts_with($path, '/api/built') => [$id($made)],
+            str_starts_with($path, '/api/trips') => [$id($get('/api/trips'))],
             default => [$id($bin['parts'])],
         };
 
         return array_map(static fn (string $one): array => [str_replace('{id}', $one, $path), $body], $ids);
+    }
+
+    /**
+     * @param array<string, mixed> $reading
+     *
+     * @return array<string, mixed>
+     */
+    private static function trip(array $reading): array
+    {
+        return [
+            'date' => '2026-05-09',
+            'from' => '9:00',
+            'to' => '10:00',
+            'place' => ['latitude' => 46, 'longitude' => -90, 'time_zone' => 'America/Chicago'],
+            'reading' => $reading,
+            'visibility_in' => [20, 20, 20],
+            'lures' => ['jig'],
+            'carry' => ['lures' => 1, 'trailers' => 1],
+        ];
     }
 }

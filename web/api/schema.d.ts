@@ -374,10 +374,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Export waters, readings and builds */
+        /** Export waters, readings, builds and trips */
         get: operations["logbook"];
         put?: never;
-        /** Import waters, readings and builds, all or none */
+        /** Import waters, readings, builds and trips, all or none */
         post: operations["importLogbook"];
         delete?: never;
         options?: never;
@@ -867,6 +867,94 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All trips, the latest day first */
+        get: operations["trips"];
+        put?: never;
+        /** Keep a trip */
+        post: operations["saveTrip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trips/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The plan of a day: its sun, when picks change, and the few lures to carry */
+        post: operations["planTrip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trips/plan/longer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same, searched for up to a minute: a line of JSON for each step of progress, then the plan; hang up to cancel */
+        post: operations["planTripLonger"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trips/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One trip */
+        get: operations["trip"];
+        /** Change a trip */
+        put: operations["changeTrip"];
+        post?: never;
+        /** Delete a trip; it can be restored */
+        delete: operations["deleteTrip"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trips/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo a deletion */
+        post: operations["restoreTrip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/waters": {
         parameters: {
             query?: never;
@@ -1026,7 +1114,7 @@ export interface components {
              * @description The version of this format.
              * @enum {integer}
              */
-            kontrast: 1 | 2 | 3;
+            kontrast: 1 | 2 | 3 | 4;
             notebook: components["schemas"]["Logbook"];
             settings: components["schemas"]["Settings"];
             parts: components["schemas"]["InventoryPart"][];
@@ -1266,6 +1354,55 @@ export interface components {
             /** @description The uncertainty of the visible range of a finish; null for a pairing. */
             span_in: number[] | null;
         };
+        /** @description A lure to carry. */
+        CarriedLure: {
+            /** @description With the trailer it is fished with most. */
+            parts: components["schemas"]["Composition"];
+            build: components["schemas"]["Build"];
+            /**
+             * Format: float
+             * @description Share of the day it is the best one carried.
+             */
+            covers: number;
+            best_for: string;
+            /** @description What to do to it on the water, and when: a marker on the blade, the skirt off. */
+            on_water: string[];
+        };
+        /** @description A trailer to carry. */
+        CarriedTrailer: {
+            part: components["schemas"]["InventoryPart"];
+            /**
+             * Format: float
+             * @description Share of the day it is on a hook.
+             */
+            covers: number;
+        };
+        /** @description How many lures and trailers to carry. */
+        Carry: {
+            lures: number;
+            trailers: number;
+        };
+        /** @description The few lures and trailers that cover the day best. */
+        CarryPlan: {
+            /** @description Most of the day first. */
+            lures: components["schemas"]["CarriedLure"][];
+            trailers: components["schemas"]["CarriedTrailer"][];
+            /**
+             * Format: float
+             * @description Expected score over the day, out of 100.
+             */
+            worth: number;
+            /**
+             * Format: float
+             * @description No choice from your parts is worth more.
+             */
+            bound: number;
+            /** @description Whether it is the best possible. */
+            exact: boolean;
+            /** @description The worth of one lure, two, and so on. */
+            curve: number[];
+            spares: string[];
+        };
         /** @description A warning that applies today, and where it belongs. */
         Caution: {
             id: string;
@@ -1295,6 +1432,19 @@ export interface components {
             build: string;
             /** @description The next step to do, counted from 0. */
             step: number;
+        };
+        /** @description A visibility at which a pick changes as the water clears. */
+        ClarityTurn: {
+            /**
+             * Format: float
+             * @description Inches.
+             */
+            at_in: number;
+            /** @enum {string} */
+            lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig";
+            /** @enum {string} */
+            sky: "sun" | "broken" | "overcast" | "rain" | "storm" | "low_sun" | "night";
+            change: components["schemas"]["Change"];
         };
         /** @description A number of the reading so near an edge that measuring it again might turn picks. */
         CloseCall: {
@@ -1453,6 +1603,25 @@ export interface components {
             because: string;
             facts: string[];
         };
+        /** @description How much of the day they eat what; shares are taken relative to each other. */
+        ForageShare: {
+            /** @enum {string} */
+            forage: "shad" | "bluegill" | "crawfish" | "perch" | "golden_shiner" | "crappie" | "unknown";
+            /** Format: float */
+            share: number;
+        };
+        /** @description A part of the day for which the lures carried lack something. */
+        Gap: {
+            scenario: string;
+            lacks: string;
+            /** @description A part that nobody owns yet. */
+            part: components["schemas"]["InventoryPart"];
+            /**
+             * Format: float
+             * @description Points out of 100 in that scenario.
+             */
+            gain: number;
+        };
         /** @description Small things that hold a build together. */
         Hardware: {
             /** @enum {string} */
@@ -1586,12 +1755,31 @@ export interface components {
             /** @description Of small hardware, as packages say it: 5/32 in, #2. */
             size?: string;
         };
-        /** @description Waters and readings to take in or to carry away, in the program's own open format. */
+        /** @description The light of a quarter hour under one sky that may be overhead. */
+        Light: {
+            at: string;
+            /** @enum {string} */
+            overhead: "sun" | "broken" | "overcast" | "rain" | "storm" | "low_sun" | "night";
+            /** Format: float */
+            chance: number;
+            /**
+             * @description The sky of the reading: low sun and night by the sun’s height.
+             * @enum {string}
+             */
+            sky: "sun" | "broken" | "overcast" | "rain" | "storm" | "low_sun" | "night";
+            /**
+             * Format: float
+             * @description At the depth fished, in the likely visibility.
+             */
+            lux_at_lure: number;
+        };
+        /** @description Waters, readings, builds and trips to take in or to carry away, in the program's own open format. */
         Logbook: {
             waters: components["schemas"]["Water"][];
             readings: components["schemas"]["SavedReading"][];
             desk?: components["schemas"]["CurrentReading"] | null;
             builds?: components["schemas"]["SavedBuild"][];
+            trips?: components["schemas"]["SavedTrip"][];
         };
         /** @description What a bass can pick out, and from how far. */
         Look: {
@@ -1813,6 +2001,21 @@ export interface components {
              * @description Share of overexposed or black pixels.
              */
             clipped: number;
+        };
+        /** @description Where a trip goes, and the clock people keep there. */
+        Place: {
+            /**
+             * Format: float
+             * @description Degrees, north positive.
+             */
+            latitude: number;
+            /**
+             * Format: float
+             * @description Degrees, east positive.
+             */
+            longitude: number;
+            /** @description A name from the time zone database: America/Chicago. */
+            time_zone: string;
         };
         /** @description What an import would do with one line. */
         PlannedPart: {
@@ -2086,6 +2289,17 @@ export interface components {
             water_id?: string | null;
             note?: string;
         };
+        /** @description A trip that is kept. */
+        SavedTrip: {
+            name: string;
+            trip: components["schemas"]["TripRequest"];
+            /** Format: uuid */
+            id?: string | null;
+            version?: number | null;
+            /** Format: uuid */
+            water_id?: string | null;
+            note?: string;
+        };
         /** @description A look followed out over distance: figures, contrasts for a plot, and colours for a screen. */
         Scene: {
             look: components["schemas"]["Look"];
@@ -2250,6 +2464,19 @@ export interface components {
             /** @enum {string} */
             strands: "solid" | "barred" | "scaled";
         };
+        /** @description A sky that may come for some hours. The chances of any one time add up to 1. */
+        SkyChance: {
+            /** @description By the clock of the place: 5:30. */
+            from: string;
+            to: string;
+            /** @enum {string} */
+            sky: "sun" | "broken" | "overcast" | "rain" | "storm" | "low_sun" | "night";
+            /**
+             * Format: float
+             * @description 0 to 1.
+             */
+            chance: number;
+        };
         /** @description Parts to start with, and the lures they make. */
         StarterSet: {
             /** @enum {string} */
@@ -2259,6 +2486,16 @@ export interface components {
             facts: string[];
             builds: components["schemas"]["Build"][];
             parts: components["schemas"]["InventoryPart"][];
+        };
+        /** @description The sun of a day, by the clock of the place. */
+        Sun: {
+            /** @description Null where it does not rise. */
+            rise: string | null;
+            noon: string;
+            /** @description Null where it does not set. */
+            set: string | null;
+            /** @description Degrees above the horizon at every quarter hour of the day, from midnight. */
+            elevation: number[];
         };
         /** @description One change to a build, and what it gains. */
         Swap: {
@@ -2331,6 +2568,63 @@ export interface components {
             of: number;
             because: string;
         };
+        /** @description A planned day: its sun, the moments at which picks change, what to carry, and what is missing. */
+        TripPlan: {
+            sun: components["schemas"]["Sun"];
+            /** @description By quarter hour of the trip. */
+            light: components["schemas"]["Light"][];
+            /** @description In the order of the day. */
+            turns: components["schemas"]["TripTurn"][];
+            /** @description As the water clears. */
+            clarity_turns: components["schemas"]["ClarityTurn"][];
+            /** @description How many ways the day may turn out were counted. */
+            scenarios: number;
+            carry: components["schemas"]["CarryPlan"];
+            /** @description The largest first. */
+            gaps: components["schemas"]["Gap"][];
+        };
+        /** @description A day on the water as it is expected the night before. */
+        TripRequest: {
+            /** @description Such as 2026-05-09. */
+            date: string;
+            /** @description By the clock of the place: 5:30. */
+            from: string;
+            to: string;
+            place: components["schemas"]["Place"];
+            /** @description What is known; its sky and sun are replaced hour by hour. */
+            reading: components["schemas"]["Reading"];
+            /** @description Low, likely and high, inches. */
+            visibility_in: number[];
+            /** @description Empty: the sky of the reading. */
+            sky?: components["schemas"]["SkyChance"][];
+            /** @description Empty: that of the reading. */
+            covers?: ("open" | "grass" | "wood" | "rock" | "dock" | "pads" | "flooded_brush")[];
+            /** @description Empty: every lure. */
+            lures?: ("jig" | "swim_jig" | "spinnerbait" | "bladed_jig")[];
+            /** @description Empty: that of the reading. */
+            forage?: components["schemas"]["ForageShare"][];
+            carry?: components["schemas"]["Carry"];
+        };
+        /** @description A moment at which a pick changes, exact to the minute. */
+        TripTurn: {
+            /** @description By the clock of the place: 7:52. */
+            at: string;
+            /** @enum {string} */
+            lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig";
+            /**
+             * @description Overhead from then on.
+             * @enum {string}
+             */
+            sky: "sun" | "broken" | "overcast" | "rain" | "storm" | "low_sun" | "night";
+            /** @description What happens then. */
+            why: string;
+            /** @enum {string} */
+            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking";
+            before: components["schemas"]["Value"][];
+            after: components["schemas"]["Value"][];
+            because: string;
+            facts: string[];
+        };
         /** @description Equal steps of a batch, done in one go. */
         Turn: {
             /** @enum {string} */
@@ -2354,6 +2648,7 @@ export interface components {
             /** @enum {string|null} */
             forage?: "shad" | "bluegill" | "crawfish" | "perch" | "golden_shiner" | "crappie" | "unknown" | null;
             note?: string;
+            place?: components["schemas"]["Place"] | null;
         };
         /** @description Where on the water to fish. */
         Where: {
@@ -2641,6 +2936,7 @@ export interface operations {
                         readings: number;
                         parts: number;
                         builds: number;
+                        trips: number;
                         kept_in: string;
                     };
                 };
@@ -3296,7 +3592,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Export waters, readings and builds */
+            /** @description Export waters, readings, builds and trips */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3321,7 +3617,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Import waters, readings and builds, all or none */
+            /** @description Import waters, readings, builds and trips, all or none */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3331,6 +3627,7 @@ export interface operations {
                         waters: number;
                         readings: number;
                         builds: number;
+                        trips: number;
                     };
                 };
             };
@@ -4308,6 +4605,259 @@ export interface operations {
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
             422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    trips: {
+        parameters: {
+            query?: {
+                /** @description The most entries to return; all if left out. */
+                limit?: components["parameters"]["Limit"];
+                /** @description The page starts after this id; the Link header of the page before has it. */
+                after?: components["parameters"]["After"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All trips, the latest day first */
+            200: {
+                headers: {
+                    /** @description The next page, rel="next"; left out on the last. */
+                    Link?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedTrip"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    saveTrip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SavedTrip"];
+            };
+        };
+        responses: {
+            /** @description Keep a trip */
+            201: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    /** @description The new address. */
+                    Location?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedTrip"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    planTrip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TripRequest"];
+            };
+        };
+        responses: {
+            /** @description The plan of a day: its sun, when picks change, and the few lures to carry */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TripPlan"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    planTripLonger: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TripRequest"];
+            };
+        };
+        responses: {
+            /** @description The same, searched for up to a minute: a line of JSON for each step of progress, then the plan; hang up to cancel */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": string;
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    trip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One trip */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedTrip"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    changeTrip: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SavedTrip"];
+            };
+        };
+        responses: {
+            /** @description Change a trip */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedTrip"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            412: components["responses"]["PreconditionFailed"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    deleteTrip: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Delete a trip; it can be restored */
+            204: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    restoreTrip: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Undo a deletion */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedTrip"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            415: components["responses"]["NotJson"];
             503: components["responses"]["NotAvailable"];
         };
     };

@@ -11,6 +11,7 @@ use App\Contract\Logbook\SavedBuildDocument;
 use App\Contract\Reading\SavedReadingDocument;
 use App\Contract\Reading\WaterDocument;
 use App\Contract\Settings\SettingsDocument;
+use App\Contract\Trip\SavedTripDocument;
 use App\Contract\Workbench\WorkbenchDocument;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
@@ -19,9 +20,9 @@ use Symfony\Component\Validator\Constraints as Assert;
 #[OA\Schema(schema: 'Backup', additionalProperties: false, required: ['kontrast', 'notebook', 'settings', 'parts', 'swatches'])]
 final readonly class BackupDocument
 {
-    /** The version written; 1 had nothing that was deleted or undone, 2 nothing of what is on the bench. */
-    public const VERSION = 3;
-    public const READABLE = [1, 2, self::VERSION];
+    /** The version written; 1 had nothing that was deleted or undone, 2 nothing of what is on the bench, 3 no trips. */
+    public const VERSION = 4;
+    public const READABLE = [1, 2, 3, self::VERSION];
 
     /**
      * @param list<InventoryPartDocument>     $parts
@@ -32,7 +33,7 @@ final readonly class BackupDocument
      */
     public function __construct(
         #[OA\Property(type: 'integer', enum: self::READABLE, description: 'The version of this format.')]
-        #[Assert\Choice(choices: self::READABLE, message: '{{ value }} is not allowed here. This program reads backups of version 1 to 3.')]
+        #[Assert\Choice(choices: self::READABLE, message: '{{ value }} is not allowed here. This program reads backups of version 1 to 4.')]
         public int $kontrast,
         #[OA\Property(ref: LogbookDocument::class)]
         #[Assert\Valid]
@@ -68,7 +69,7 @@ final readonly class BackupDocument
     /**
      * How many of these are on the lists; the others were deleted and come along to be restorable.
      *
-     * @param list<WaterDocument|SavedReadingDocument|SavedBuildDocument|InventoryPartDocument> $documents
+     * @param list<WaterDocument|SavedReadingDocument|SavedBuildDocument|SavedTripDocument|InventoryPartDocument> $documents
      */
     public function countListed(array $documents): int
     {

@@ -7,10 +7,11 @@ namespace App\Contract\Logbook;
 use App\Contract\Reading\CurrentReadingDocument;
 use App\Contract\Reading\SavedReadingDocument;
 use App\Contract\Reading\WaterDocument;
+use App\Contract\Trip\SavedTripDocument;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** Waters and readings to take in or to carry away, in the program's own open format. */
+/** Waters, readings, builds and trips to take in or to carry away, in the program's own open format. */
 #[OA\Schema(schema: 'Logbook', additionalProperties: false, required: ['waters', 'readings'])]
 final readonly class LogbookDocument
 {
@@ -18,6 +19,7 @@ final readonly class LogbookDocument
      * @param list<WaterDocument> $waters
      * @param list<SavedReadingDocument> $readings
      * @param list<SavedBuildDocument> $builds
+     * @param list<SavedTripDocument> $trips
      */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: WaterDocument::class))]
@@ -32,6 +34,9 @@ final readonly class LogbookDocument
         #[OA\Property(type: 'array', items: new OA\Items(ref: SavedBuildDocument::class))]
         #[Assert\Valid]
         public array $builds = [],
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SavedTripDocument::class))]
+        #[Assert\Valid]
+        public array $trips = [],
     ) {
     }
 }

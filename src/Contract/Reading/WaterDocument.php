@@ -7,9 +7,11 @@ namespace App\Contract\Reading;
 use App\Contract\Constraint\Id;
 use App\Contract\Constraint\Name;
 use App\Contract\Constraint\Text;
+use App\Contract\Trip\PlaceDocument;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\Tint;
 use OpenApi\Attributes as OA;
+use Symfony\Component\Validator\Constraints as Assert;
 
 /** A named place and what is usual there. */
 #[OA\Schema(schema: 'Water', additionalProperties: false, required: ['name', 'tint', 'red_crawfish'])]
@@ -31,6 +33,9 @@ final readonly class WaterDocument
         #[OA\Property]
         #[Text(1000, 'A note')]
         public string $note = '',
+        #[OA\Property(ref: PlaceDocument::class, nullable: true, description: 'Where it is, for the height of the sun.')]
+        #[Assert\Valid]
+        public ?PlaceDocument $place = null,
     ) {
     }
 }

@@ -11,9 +11,10 @@ use Kontrast\Trip\CarriedLure;
 use OpenApi\Attributes as OA;
 
 /** A lure to carry. */
-#[OA\Schema(schema: 'CarriedLure', additionalProperties: false, required: ['parts', 'build', 'covers', 'best_for'])]
+#[OA\Schema(schema: 'CarriedLure', additionalProperties: false, required: ['parts', 'build', 'covers', 'best_for', 'on_water'])]
 final readonly class CarriedLureDocument
 {
+    /** @param list<string> $on_water */
     public function __construct(
         #[OA\Property(ref: CompositionDocument::class, description: 'With the trailer it is fished with most.')]
         public CompositionDocument $parts,
@@ -23,6 +24,12 @@ final readonly class CarriedLureDocument
         public float $covers,
         #[OA\Property]
         public string $best_for,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(type: 'string'),
+            description: 'What to do to it on the water, and when: a marker on the blade, the skirt off.',
+        )]
+        public array $on_water,
     ) {
     }
 
@@ -34,6 +41,7 @@ final readonly class CarriedLureDocument
             BuildDocument::of($lure->build->inWords()),
             round($lure->covers, 3),
             $lure->bestFor,
+            $lure->onWater,
         );
     }
 }

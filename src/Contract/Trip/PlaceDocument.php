@@ -6,6 +6,9 @@ namespace App\Contract\Trip;
 
 use App\Contract\Constraint\Between;
 use App\Contract\Constraint\Text;
+use App\Contract\Error\InvalidDocument;
+use Kontrast\Sun\NotAPlace;
+use Kontrast\Sun\Place;
 use OpenApi\Attributes as OA;
 
 /** Where a trip goes, and the clock people keep there. */
@@ -23,5 +26,19 @@ final readonly class PlaceDocument
         #[Text(60, 'A time zone')]
         public string $time_zone,
     ) {
+    }
+
+    /**
+     * @param string $field the path of this document in the one it came in
+     *
+     * @throws InvalidDocument where no clock is called that
+     */
+    public function toPlace(string $field): Place
+    {
+        try {
+            return Place::at($this->latitude, $this->longitude, $this->time_zone);
+        } catch (NotAPlace $error) {
+            throw InvalidDocument::fault($field, $error->getMessage());
+        }
     }
 }

@@ -10,8 +10,6 @@ use App\Contract\Reader\LimitsLists;
 use App\Contract\Reading\ReadingDocument;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\LureKind;
-use Kontrast\Sun\NotAPlace;
-use Kontrast\Sun\Place;
 use Kontrast\Trip\NotATrip;
 use Kontrast\Trip\TripPlan;
 use OpenApi\Attributes as OA;
@@ -83,14 +81,14 @@ final readonly class TripRequestDocument implements LimitsLists
         return ['sky' => self::MOST_SKIES, 'forage' => self::MOST_FORAGE, 'covers' => 16, 'lures' => 16, 'visibility_in' => 16];
     }
 
-    /** @throws InvalidDocument where it cannot be a day on the water */
-    public function toPlan(): TripPlan
+    /**
+     * @param string $within the path of this document in the one it came in
+     *
+     * @throws InvalidDocument where it cannot be a day on the water
+     */
+    public function toPlan(string $within = ''): TripPlan
     {
-        try {
-            $place = Place::at($this->place->latitude, $this->place->longitude, $this->place->time_zone);
-        } catch (NotAPlace $error) {
-            throw InvalidDocument::fault('place', $error->getMessage());
-        }
+        $place = $this->place->toPlace($within.'place');
         try {
             return TripPlan::of(
                 $place,
@@ -107,7 +105,7 @@ final readonly class TripRequestDocument implements LimitsLists
                 $this->carry->trailers,
             );
         } catch (NotATrip $error) {
-            throw InvalidDocument::fault($error->field, $error->getMessage());
+            throw InvalidDocument::fault($within.$error->field, $error->getMessage());
         }
     }
 }

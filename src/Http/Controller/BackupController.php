@@ -36,7 +36,8 @@ final readonly class BackupController
     #[Route(methods: ['POST'])]
     #[Operation('restore', 'Restore everything from a backup, all or nothing; what was stored before is copied to a file next to the '
         .'database first', fields: [
-            'waters' => 'integer', 'readings' => 'integer', 'parts' => 'integer', 'builds' => 'integer', 'kept_in' => 'string',
+            'waters' => 'integer', 'readings' => 'integer', 'parts' => 'integer', 'builds' => 'integer', 'trips' => 'integer',
+            'kept_in' => 'string',
         ])]
     public function restore(#[Payload(mostBytes: Payload::FILE_BYTES)] BackupDocument $backup): Response
     {

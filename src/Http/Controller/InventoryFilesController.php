@@ -12,8 +12,8 @@ use App\Format\GimpPalette;
 use App\Format\PartsFile;
 use App\Format\PartsTable;
 use App\Http\Answer;
-use App\Http\ImportStream;
 use App\Http\LongWork;
+use App\Http\ProgressStream;
 use App\UseCase\Inventory\AddSwatches;
 use App\UseCase\Inventory\FindParts;
 use App\UseCase\Inventory\ImportParts;
@@ -29,7 +29,7 @@ final readonly class InventoryFilesController
         private AddSwatches $swatches,
         private PartsImportPlan $plan,
         private ImportParts $import,
-        private ImportStream $stream,
+        private ProgressStream $stream,
         private Answer $answer,
     ) {
     }

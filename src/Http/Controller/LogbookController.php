@@ -13,7 +13,7 @@ use App\UseCase\Logbook\ImportLogbook;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** Waters, readings and builds, in and out as one document. */
+/** Waters, readings, builds and trips, in and out as one document. */
 #[Route('/api/logbook')]
 final readonly class LogbookController
 {
@@ -22,7 +22,7 @@ final readonly class LogbookController
     }
 
     #[Route(methods: ['GET'])]
-    #[Operation('logbook', 'Export waters, readings and builds', LogbookDocument::class)]
+    #[Operation('logbook', 'Export waters, readings, builds and trips', LogbookDocument::class)]
     public function export(): Response
     {
         $answer = $this->answer->json($this->export->all());
@@ -32,8 +32,8 @@ final readonly class LogbookController
     }
 
     #[Route(methods: ['POST'])]
-    #[Operation('importLogbook', 'Import waters, readings and builds, all or none', fields: [
-        'waters' => 'integer', 'readings' => 'integer', 'builds' => 'integer',
+    #[Operation('importLogbook', 'Import waters, readings, builds and trips, all or none', fields: [
+        'waters' => 'integer', 'readings' => 'integer', 'builds' => 'integer', 'trips' => 'integer',
     ])]
     public function import(#[Payload(mostBytes: Payload::FILE_BYTES)] LogbookDocument $logbook): Response
     {

@@ -6,10 +6,19 @@ namespace App\Http\Controller;
 
 use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
+use App\Contract\Trip\SavedTripDocument;
 use App\Contract\Trip\TripPlanDocument;
 use App\Contract\Trip\TripRequestDocument;
 use App\Http\Answer;
+use App\Http\LongWork;
+use App\Http\Paged;
+use App\Http\Precondition;
+use App\Http\ProgressStream;
+use App\UseCase\Trip\DeleteTrip;
+use App\UseCase\Trip\FindTrips;
 use App\UseCase\Trip\PlanTrip;
+use App\UseCase\Trip\SaveTrip;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -17,8 +26,17 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/trips')]
 final readonly class TripController
 {
-    public function __construct(private PlanTrip $plan, private Answer $answer)
-    {
+    /** How long a search that is asked to go on looks, seconds. */
+    private const LONGER_S = 60.0;
+
+    public function __construct(
+        private PlanTrip $plan,
+        private FindTrips $find,
+        private SaveTrip $save,
+        private DeleteTrip $delete,
+        private ProgressStream $stream,
+        private Answer $answer,
+    ) {
     }
 
     #[Route('/plan', methods: ['POST'])]
@@ -26,5 +44,65 @@ final readonly class TripController
     public function plan(#[Payload] TripRequestDocument $trip): Response
     {
         return $this->answer->json($this->plan->of($trip));
+    }
+
+    #[Route('/plan/longer', methods: ['POST'])]
+    #[Operation(
+        'planTripLonger',
+        'The same, searched for up to a minute: a line of JSON for each step of progress, then the plan; hang up to cancel',
+        media: 'application/x-ndjson',
+    )]
+    public function longer(#[Payload] TripRequestDocument $trip): Response
+    {
+        $trip->toPlan();
+        LongWork::begin();
+
+        return $this->stream->of(fn (callable $progress): array => ['plan' => $this->plan->of($trip, self::LONGER_S, $progress)]);
+    }
+
+    #[Route(methods: ['GET'])]
+    #[Operation('trips', 'All trips, the latest day first', SavedTripDocument::class, isList: true, isPaged: true)]
+    public function list(Request $request): Response
+    {
+        $paged = Paged::of($request);
+
+        return $this->answer->page($this->find->list($paged->limit, $paged->after), $request);
+    }
+
+    #[Route(methods: ['POST'])]
+    #[Operation('saveTrip', 'Keep a trip', SavedTripDocument::class, status: 201, isEdited: true)]
+    public function add(#[Payload] SavedTripDocument $trip): Response
+    {
+        return $this->answer->created($this->save->add($trip), 'trip');
+    }
+
+    #[Route('/{id}', name: 'trip', methods: ['GET'])]
+    #[Operation('trip', 'One trip', SavedTripDocument::class, errors: [404], isEdited: true)]
+    public function show(string $id): Response
+    {
+        return $this->answer->kept($this->find->one($id));
+    }
+
+    #[Route('/{id}', methods: ['PUT'])]
+    #[Operation('changeTrip', 'Change a trip', SavedTripDocument::class, errors: [404, 409], isEdited: true)]
+    public function change(string $id, #[Payload] SavedTripDocument $trip, Request $request): Response
+    {
+        return $this->answer->kept($this->save->change($id, $trip, Precondition::version($request)));
+    }
+
+    #[Route('/{id}', methods: ['DELETE'])]
+    #[Operation('deleteTrip', 'Delete a trip; it can be restored', status: 204, errors: [404], isEdited: true)]
+    public function delete(string $id, Request $request): Response
+    {
+        $this->delete->delete($id, Precondition::version($request));
+
+        return $this->answer->nothing();
+    }
+
+    #[Route('/{id}/restore', methods: ['POST'])]
+    #[Operation('restoreTrip', 'Undo a deletion', SavedTripDocument::class, errors: [404], isEdited: true)]
+    public function restore(string $id): Response
+    {
+        return $this->answer->kept($this->delete->restore($id));
     }
 }

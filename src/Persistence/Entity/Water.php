@@ -31,6 +31,13 @@ class Water implements Stored
     private ?Forage $forage;
     #[ORM\Column(length: 1000)]
     private string $note;
+    /** Degrees, north and east positive; both null where nobody said. */
+    #[ORM\Column(nullable: true)]
+    private ?float $latitude;
+    #[ORM\Column(nullable: true)]
+    private ?float $longitude;
+    #[ORM\Column(length: 60, nullable: true)]
+    private ?string $timeZone;
 
     public function __construct(WaterDocument $water)
     {
@@ -45,6 +52,9 @@ class Water implements Stored
         $this->redCrawfish = $water->red_crawfish;
         $this->forage = $water->forage;
         $this->note = $water->note;
+        $this->latitude = $water->place?->latitude;
+        $this->longitude = $water->place?->longitude;
+        $this->timeZone = $water->place?->time_zone;
     }
 
     public function id(): string
@@ -67,6 +77,11 @@ class Water implements Stored
             'red_crawfish' => $this->redCrawfish,
             'forage' => $this->forage?->value,
             'note' => $this->note,
+            'place' => null === $this->timeZone ? null : [
+                'latitude' => $this->latitude,
+                'longitude' => $this->longitude,
+                'time_zone' => $this->timeZone,
+            ],
         ];
     }
 }

@@ -8,6 +8,7 @@ use App\Contract\Inventory\CompositionDocument;
 use App\Contract\Inventory\InventoryPartDocument;
 use App\Contract\Reading\ReadingDocument;
 use App\Contract\Settings\SettingsDocument;
+use App\Contract\Trip\TripRequestDocument;
 use App\Contract\Workbench\WorkbenchDocument;
 
 /**
@@ -20,12 +21,13 @@ enum DocumentKind: string
     case Part = 'part';
     case Build = 'build';
     case Workbench = 'workbench';
+    case Trip = 'trip';
 
     /** The shape that is written today. */
     public function shape(): int
     {
         return match ($this) {
-            self::Reading, self::Settings, self::Build, self::Workbench => 1,
+            self::Reading, self::Settings, self::Build, self::Workbench, self::Trip => 1,
             self::Part => 2,
         };
     }
@@ -39,6 +41,7 @@ enum DocumentKind: string
             self::Part => InventoryPartDocument::class,
             self::Build => CompositionDocument::class,
             self::Workbench => WorkbenchDocument::class,
+            self::Trip => TripRequestDocument::class,
         };
     }
 }

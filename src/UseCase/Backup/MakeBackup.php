@@ -9,12 +9,14 @@ use App\Persistence\Entity\BuiltRecord;
 use App\Persistence\Entity\InventoryPart;
 use App\Persistence\Entity\SavedBuild;
 use App\Persistence\Entity\SavedReading;
+use App\Persistence\Entity\Trip;
 use App\Persistence\Entity\Water;
 use App\Persistence\Repository\BuiltRecordRepository;
 use App\Persistence\Repository\InventoryPartRepository;
 use App\Persistence\Repository\Repository;
 use App\Persistence\Repository\SavedBuildRepository;
 use App\Persistence\Repository\SavedReadingRepository;
+use App\Persistence\Repository\TripRepository;
 use App\Persistence\Repository\WaterRepository;
 use App\UseCase\FindUnreadable;
 use App\UseCase\Inventory\FindParts;
@@ -29,6 +31,7 @@ final readonly class MakeBackup
         private WaterRepository $waters,
         private SavedReadingRepository $readings,
         private SavedBuildRepository $builds,
+        private TripRepository $trips,
         private InventoryPartRepository $parts,
         private BuiltRecordRepository $records,
         private KeepCurrentReading $current,
@@ -45,6 +48,7 @@ final readonly class MakeBackup
         $waters = self::withDeleted($this->waters);
         $readings = self::withDeleted($this->readings);
         $builds = self::withDeleted($this->builds);
+        $trips = self::withDeleted($this->trips);
         $parts = self::withDeleted($this->parts);
 
         return [
@@ -53,20 +57,21 @@ final readonly class MakeBackup
                 'waters' => array_map(static fn (Water $water): array => $water->toArray(), $waters),
                 'readings' => array_map(static fn (SavedReading $reading): array => $reading->toArray(), $readings),
                 'builds' => array_map(static fn (SavedBuild $build): array => ['id' => $build->id(), ...$build->fields()], $builds),
+                'trips' => array_map(static fn (Trip $trip): array => ['id' => $trip->id(), ...$trip->fields()], $trips),
                 'desk' => $this->current->show()?->document,
             ],
             'settings' => $this->settings->show()->document,
             'parts' => array_map(static fn (InventoryPart $part): array => ['id' => $part->id(), ...$part->fields()], $parts),
             'made' => array_map(self::record(...), $this->records->allEver()),
             'swatches' => $this->findParts->swatches(),
-            'deleted' => (object) self::deleted([...$waters, ...$readings, ...$builds, ...$parts]),
+            'deleted' => (object) self::deleted([...$waters, ...$readings, ...$builds, ...$trips, ...$parts]),
             'unreadable' => $this->unreadable->all(),
             'workbench' => $this->workbench->show()?->document,
         ];
     }
 
     /**
-     * @template T of Water|SavedReading|SavedBuild|InventoryPart
+     * @template T of Water|SavedReading|SavedBuild|Trip|InventoryPart
      *
      * @param Repository<T> $repository
      *
@@ -78,7 +83,7 @@ final readonly class MakeBackup
     }
 
     /**
-     * @param list<Water|SavedReading|SavedBuild|InventoryPart> $all
+     * @param list<Water|SavedReading|SavedBuild|Trip|InventoryPart> $all
      *
      * @return array<string, string> when, by id
      */

@@ -11,20 +11,23 @@ use App\Contract\Reader\DocumentNormalizer;
 use App\Persistence\Entity\CurrentReading;
 use App\Persistence\Entity\SavedBuild;
 use App\Persistence\Entity\SavedReading;
+use App\Persistence\Entity\Trip;
 use App\Persistence\Entity\Water;
 use App\Persistence\Repository\CurrentReadingRepository;
 use App\Persistence\Repository\SavedBuildRepository;
 use App\Persistence\Repository\SavedReadingRepository;
+use App\Persistence\Repository\TripRepository;
 use App\Persistence\Repository\WaterRepository;
 use Symfony\Component\Clock\ClockInterface;
 
-/** Puts waters, readings and builds back as a backup has them, deleted ones deleted. Runs inside the transaction of the restore. */
+/** Puts waters, readings, builds and trips back as a backup has them, deleted ones deleted. Runs inside the transaction of the restore. */
 final readonly class RestoreLogbook
 {
     public function __construct(
         private WaterRepository $waters,
         private SavedReadingRepository $readings,
         private SavedBuildRepository $builds,
+        private TripRepository $trips,
         private CurrentReadingRepository $current,
         private DocumentNormalizer $documents,
         private ClockInterface $clock,
@@ -32,7 +35,7 @@ final readonly class RestoreLogbook
     }
 
     /**
-     * @return array{waters: int, readings: int, builds: int}
+     * @return array{waters: int, readings: int, builds: int, trips: int}
      *
      * @throws InvalidDocument
      */
@@ -48,6 +51,7 @@ final readonly class RestoreLogbook
         }
         $this->readings($backup, $waters);
         $this->builds($backup);
+        $this->trips($backup, $waters);
         if (null !== $notebook->desk) {
             $water = self::water($backup, $waters, $notebook->desk->water_id, 'notebook.desk.water_id');
             $this->current->add(new CurrentReading($this->documents->toStored($notebook->desk->reading), $water));
@@ -57,6 +61,7 @@ final readonly class RestoreLogbook
             'waters' => $backup->countListed($notebook->waters),
             'readings' => $backup->countListed($notebook->readings),
             'builds' => $backup->countListed($notebook->builds),
+            'trips' => $backup->countListed($notebook->trips),
         ];
     }
 
@@ -97,14 +102,33 @@ final readonly class RestoreLogbook
         }
     }
 
+    /** @param array<string, Water> $waters */
+    private function trips(BackupDocument $backup, array $waters): void
+    {
+        $ids = [];
+        foreach ($backup->notebook->trips as $i => $document) {
+            $trip = new Trip(
+                $document->id,
+                trim($document->name),
+                $document->note,
+                $document->trip->date,
+                self::water($backup, $waters, $document->water_id, "notebook.trips[$i].water_id"),
+                $this->documents->toStored($document->trip),
+            );
+            self::unique($ids, $trip->id(), "notebook.trips[$i].id");
+            $ids[$trip->id()] = true;
+            $this->trips->add($this->deletedAsIn($backup, $trip));
+        }
+    }
+
     /**
-     * @template T of Water|SavedReading|SavedBuild
+     * @template T of Water|SavedReading|SavedBuild|Trip
      *
      * @param T $one
      *
      * @return T
      */
-    private function deletedAsIn(BackupDocument $backup, Water|SavedReading|SavedBuild $one): Water|SavedReading|SavedBuild
+    private function deletedAsIn(BackupDocument $backup, Water|SavedReading|SavedBuild|Trip $one): Water|SavedReading|SavedBuild|Trip
     {
         $at = $backup->deleted[$one->id()] ?? null;
         if (null !== $at) {

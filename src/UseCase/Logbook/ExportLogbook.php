@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace App\UseCase\Logbook;
 
 use App\Persistence\Entity\SavedBuild;
+use App\Persistence\Entity\Trip;
 use App\Persistence\Repository\SavedBuildRepository;
+use App\Persistence\Repository\TripRepository;
 
-/** Waters, readings and builds as one document. */
+/** Waters, readings, builds and trips as one document. */
 final readonly class ExportLogbook
 {
     public function __construct(
         private FindWaters $waters,
         private FindReadings $readings,
         private SavedBuildRepository $builds,
+        private TripRepository $trips,
         private KeepCurrentReading $current,
     ) {
     }
@@ -34,6 +37,10 @@ final readonly class ExportLogbook
             'builds' => array_map(
                 static fn (SavedBuild $build): array => ['id' => $build->id(), ...$build->fields()],
                 $this->builds->all(),
+            ),
+            'trips' => array_map(
+                static fn (Trip $trip): array => $without(['id' => $trip->id(), ...$trip->fields()]),
+                $this->trips->all(),
             ),
             'desk' => null === $current ? null : $without($current),
         ];

@@ -9,14 +9,17 @@ use App\Contract\Logbook\LogbookDocument;
 use App\Contract\Logbook\SavedBuildDocument;
 use App\Contract\Reading\SavedReadingDocument;
 use App\Contract\Reading\WaterDocument;
+use App\Contract\Trip\SavedTripDocument;
 use App\Persistence\Repository\SavedBuildRepository;
 use App\Persistence\Repository\SavedReadingRepository;
+use App\Persistence\Repository\TripRepository;
 use App\Persistence\Repository\WaterRepository;
 use App\Persistence\Transaction;
 use App\UseCase\Build\SaveBuild;
+use App\UseCase\Trip\SaveTrip;
 
 /**
- * Takes waters, readings and builds in: what is not there yet, all or nothing. What is kept under the same id, changed or deleted since,
+ * Takes waters, readings, builds and trips in: what is not there yet, all or nothing. What is kept under the same id, changed or deleted since,
  * is left alone.
  */
 final readonly class ImportLogbook
@@ -25,16 +28,18 @@ final readonly class ImportLogbook
         private WaterRepository $waters,
         private SavedReadingRepository $readings,
         private SavedBuildRepository $builds,
+        private TripRepository $trips,
         private SaveWater $saveWater,
         private SaveReading $saveReading,
         private SaveBuild $saveBuild,
+        private SaveTrip $saveTrip,
         private KeepCurrentReading $current,
         private Transaction $transaction,
     ) {
     }
 
     /**
-     * @return array{waters: int, readings: int, builds: int} how many were added
+     * @return array{waters: int, readings: int, builds: int, trips: int} how many were added
      *
      * @throws InvalidDocument
      */
@@ -47,11 +52,18 @@ final readonly class ImportLogbook
             array_walk($readings, fn (SavedReadingDocument $reading) => $this->saveReading->add($reading));
             $builds = array_filter($logbook->builds, fn (SavedBuildDocument $build): bool => !$this->builds->has($build->id));
             array_walk($builds, fn (SavedBuildDocument $build) => $this->saveBuild->add($build));
+            $trips = array_filter($logbook->trips, fn (SavedTripDocument $trip): bool => !$this->trips->has($trip->id));
+            array_walk($trips, fn (SavedTripDocument $trip) => $this->saveTrip->add($trip));
             if (null !== $logbook->desk && null === $this->current->show()) {
                 $this->current->replace($logbook->desk);
             }
 
-            return ['waters' => \count($waters), 'readings' => \count($readings), 'builds' => \count($builds)];
+            return [
+                'waters' => \count($waters),
+                'readings' => \count($readings),
+                'builds' => \count($builds),
+                'trips' => \count($trips),
+            ];
         });
     }
 }

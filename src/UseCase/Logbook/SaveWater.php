@@ -22,9 +22,10 @@ final readonly class SaveWater
     {
     }
 
-    /** @throws InvalidDocument where the id is taken */
+    /** @throws InvalidDocument where the id is taken or its place is none */
     public function add(WaterDocument $document): Kept
     {
+        $document->place?->toPlace('place');
         $water = $this->transaction->run(function () use ($document): Water {
             if (null !== $document->id && null !== $this->waters->findAny($document->id)) {
                 throw InvalidDocument::fault(
@@ -46,10 +47,12 @@ final readonly class SaveWater
      * @param int|null $version the one that was read; null to write whatever is there
      *
      * @throws NotFound
-     * @throws StaleDocument where it was changed since
+     * @throws StaleDocument   where it was changed since
+     * @throws InvalidDocument where its place is none
      */
     public function change(string $id, WaterDocument $document, ?int $version): Kept
     {
+        $document->place?->toPlace('place');
         $water = $this->transaction->run(function () use ($id, $document, $version): Water {
             $water = $this->waters->get($id);
             VersionCheck::expect($version, FindWaters::kept($water), "“{$water->name()}”");

@@ -12,31 +12,48 @@ use App\Persistence\Entity\InventoryPart;
 use App\UseCase\Inventory\Stock;
 use App\UseCase\Look\InWater;
 use Kontrast\Reading\Sky;
+use Kontrast\Rulebook\Engine;
 use Kontrast\Trip\CarryPlanner;
 use Kontrast\Trip\DayLight;
 use Kontrast\Trip\NotATrip;
 use Kontrast\Trip\TripPlan;
 use Kontrast\Trip\Turns;
-use Kontrast\Rulebook\Engine;
 use Kontrast\Water\Direction;
 use Kontrast\Water\Scene;
 
 /** Plans a day: its light, the moments at which picks change, and the few lures to carry. */
 final readonly class PlanTrip
 {
+    /** As long as a person waits without wondering. (Chosen.) */
+    private const SECONDS = 1.5;
+
     public function __construct(private Stock $stock, private CarryPlanner $planner, private Engine $engine)
     {
     }
 
-    /** @throws InvalidDocument */
-    public function of(TripRequestDocument $request): TripPlanDocument
+    /**
+     * @param float                          $seconds  how long to look for a better choice, and a lower bound, at most
+     * @param (callable(int, int): void)|null $progress so many of a hundred
+     *
+     * @throws InvalidDocument
+     */
+    public function of(TripRequestDocument $request, float $seconds = self::SECONDS, ?callable $progress = null): TripPlanDocument
     {
+        $until = null;
+        $tell = static fn (float $share) => null === $progress ? null : $progress((int) round(100 * $share), 100);
+        $goesOn = static function () use (&$until, $seconds, $progress): bool {
+            $now = hrtime(true) / 1e9;
+            $until ??= $now + $seconds;
+            null === $progress ? null : $progress((int) round(70 + 29 * (1 - max(0.0, $until - $now) / $seconds)), 100);
+
+            return $now < $until;
+        };
         $plan = $request->toPlan();
         [$inventory, $owned] = $this->stock->judged();
         $counts = array_map(static fn (InventoryPart $part): int => $part->count(), $this->stock->byId());
         $turns = new Turns($this->engine);
         try {
-            $carry = $this->planner->plan($plan, $inventory, $counts);
+            $carry = $this->planner->plan($plan, $inventory, $counts, $tell, $goesOn);
         } catch (NotATrip $error) {
             throw InvalidDocument::fault($error->field, $error->getMessage());
         }

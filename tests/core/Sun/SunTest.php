@@ -50,7 +50,7 @@ final class SunTest extends TestCase
                 continue;
             }
             foreach (['rise' => $sun->rise(), 'set' => $sun->set()] as $what => $found) {
-                $known = new \DateTimeImmutable((string) $day[$what]);
+                $known = new \DateTimeImmutable($day[$what]);
                 if ($known->format('Y-m-d') !== $day['date']) {
                     continue;
                 }

@@ -10,7 +10,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Uid\Uuid;
 
 /** Answers with a line of JSON for every word of progress, and one for the outcome. Who hangs up cancels the work. */
-final readonly class ImportStream
+final readonly class ProgressStream
 {
     public function __construct(private LoggerInterface $logger)
     {
@@ -24,12 +24,12 @@ final readonly class ImportStream
             try {
                 self::tell($work(self::progress(...)));
             } catch (Cancelled) {
-                $this->logger->info('The import was canceled. Nothing was stored.');
+                $this->logger->info('Long work was canceled. Nothing was stored.');
             } catch (InvalidDocument $invalid) {
                 self::tell(['problem' => implode("\n", $invalid->lines())]);
             } catch (\Throwable $error) {
                 $reference = Uuid::v7()->toBase58();
-                $this->logger->error('An import broke off ({reference}).', ['exception' => $error, 'reference' => $reference]);
+                $this->logger->error('Long work broke off ({reference}).', ['exception' => $error, 'reference' => $reference]);
                 self::tell(['problem' => "Something went wrong inside the program. Nothing was stored. Look in the log for $reference."]);
             }
         }, 200, ['Content-Type' => 'application/x-ndjson', 'X-Accel-Buffering' => 'no']);
