@@ -14,7 +14,7 @@ use Random\Randomizer;
  * reading of one
  * differs a little from the last, as a real instrument's would.
  */
-final class SimulatedColorimeter
+final class SimulatedColorimeter implements LineDevice
 {
     /** How much light of one reading may differ from that of the next. (Chosen: about half a CIEDE2000.) */
     private const NOISE = 0.01;
@@ -30,7 +30,6 @@ final class SimulatedColorimeter
         $this->sample = Srgb::hex(self::TRAY[0]);
     }
 
-    /** @return string|null the answer to a line; null to hang up */
     public function answer(string $line): ?string
     {
         $line = trim($line);

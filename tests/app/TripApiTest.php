@@ -55,7 +55,9 @@ final class TripApiTest extends ApiTestCase
         self::assertSame(201, $this->answered());
         self::assertIsArray($kept);
         $id = self::textAt($kept, 'id');
-        $changed = $this->send('PUT', "/api/trips/$id", ['name' => 'Sunday', 'trip' => ['date' => '2026-05-10'] + self::example()]);
+        $changed = $this->send('PUT', "/api/trips/$id", [
+            'version' => 1, 'name' => 'Sunday', 'trip' => ['date' => '2026-05-10'] + self::example(),
+        ]);
         self::assertSame(200, $this->answered());
         self::assertSame(['Sunday', '2026-05-10'], [self::textAt($changed, 'name'), self::textAt($changed, 'trip', 'date')]);
         $this->send('DELETE', "/api/trips/$id");

@@ -643,6 +643,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/probe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The water as the probe measures it */
+        post: operations["readProbe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/readings": {
         parameters: {
             query?: never;
@@ -879,6 +896,23 @@ export interface paths {
         put?: never;
         /** Keep a trip */
         post: operations["saveTrip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trips/forecast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The weather of a day, asked of the forecast service */
+        post: operations["forecast"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1610,6 +1644,37 @@ export interface components {
             /** Format: float */
             share: number;
         };
+        /** @description What a forecast service says of a day, as a trip takes it. */
+        Forecast: {
+            /** @description Hours of the same chances as one. */
+            sky: components["schemas"]["SkyChance"][];
+            /** @description All 24. */
+            hours: components["schemas"]["ForecastHour"][];
+        };
+        /** @description Wind and air of an hour. */
+        ForecastHour: {
+            hour: number;
+            /**
+             * @description The likeliest.
+             * @enum {string}
+             */
+            wind: "calm" | "ripple" | "chop";
+            /** Format: float */
+            air_low_f: number;
+            /**
+             * Format: float
+             * @description The likeliest, °F.
+             */
+            air_f: number;
+            /** Format: float */
+            air_high_f: number;
+        };
+        /** @description A day somewhere, for which a forecast is asked. */
+        ForecastRequest: {
+            place: components["schemas"]["Place"];
+            /** @description Such as 2026-05-09. */
+            date: string;
+        };
         /** @description A part of the day for which the lures carried lack something. */
         Gap: {
             scenario: string;
@@ -2026,6 +2091,19 @@ export interface components {
             /** @description Those that would change. */
             fields: string[];
             faults: components["schemas"]["Fault"][];
+        };
+        /** @description The water as a probe measures it. */
+        ProbedWater: {
+            /**
+             * Format: float
+             * @description Temperature at the surface, °F.
+             */
+            surface_f: number;
+            /**
+             * Format: float
+             * @description Visibility, inches.
+             */
+            visibility_in: number;
         };
         Problem: {
             /** @description An error (RFC 9457), with one fault a field, in words a person can act on. */
@@ -4141,6 +4219,30 @@ export interface operations {
             503: components["responses"]["NotAvailable"];
         };
     };
+    readProbe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The water as the probe measures it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProbedWater"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
     readings: {
         parameters: {
             query?: {
@@ -4661,6 +4763,36 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedTrip"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    forecast: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ForecastRequest"];
+            };
+        };
+        responses: {
+            /** @description The weather of a day, asked of the forecast service */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Forecast"];
                 };
             };
             400: components["responses"]["BadRequest"];

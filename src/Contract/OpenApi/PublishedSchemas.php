@@ -11,7 +11,7 @@ final class PublishedSchemas
     private const PUBLISHED = [
         'Reading' => 'reading', 'Advice' => 'advice', 'Logbook' => 'logbook', 'LookRequest' => 'look-request', 'Look' => 'look',
         'Parts' => 'parts',
-        'Composition' => 'composition', 'Backup' => 'backup',
+        'Composition' => 'composition', 'Backup' => 'backup', 'TripRequest' => 'trip', 'TripPlan' => 'trip-plan',
     ];
 
     /**

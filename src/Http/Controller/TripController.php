@@ -6,6 +6,8 @@ namespace App\Http\Controller;
 
 use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
+use App\Contract\Trip\ForecastDocument;
+use App\Contract\Trip\ForecastRequestDocument;
 use App\Contract\Trip\SavedTripDocument;
 use App\Contract\Trip\TripPlanDocument;
 use App\Contract\Trip\TripRequestDocument;
@@ -14,6 +16,7 @@ use App\Http\LongWork;
 use App\Http\Paged;
 use App\Http\Precondition;
 use App\Http\ProgressStream;
+use App\UseCase\Trip\AskForecast;
 use App\UseCase\Trip\DeleteTrip;
 use App\UseCase\Trip\FindTrips;
 use App\UseCase\Trip\PlanTrip;
@@ -34,6 +37,7 @@ final readonly class TripController
         private FindTrips $find,
         private SaveTrip $save,
         private DeleteTrip $delete,
+        private AskForecast $forecast,
         private ProgressStream $stream,
         private Answer $answer,
     ) {
@@ -58,6 +62,13 @@ final readonly class TripController
         LongWork::begin();
 
         return $this->stream->of(fn (callable $progress): array => ['plan' => $this->plan->of($trip, self::LONGER_S, $progress)]);
+    }
+
+    #[Route('/forecast', methods: ['POST'])]
+    #[Operation('forecast', 'The weather of a day, asked of the forecast service', ForecastDocument::class, errors: [503])]
+    public function forecast(#[Payload] ForecastRequestDocument $request): Response
+    {
+        return $this->answer->json($this->forecast->of($request));
     }
 
     #[Route(methods: ['GET'])]
