@@ -10,7 +10,14 @@ function server(worker: number) {
   const database = `${import.meta.dirname}/var/e2e-${worker}.sqlite`
   return {
     command: `bash -c '${wait}rm -f ${database}*; exec ./kontrast serve'`,
-    env: { KONTRAST_PORT: `${PORT + worker}`, KONTRAST_METER_PORT: '1', KONTRAST_PROBE: '127.0.0.1:1', KONTRAST_DB: database, APP_ENV: 'prod' },
+    env: {
+      KONTRAST_PORT: `${PORT + worker}`,
+      KONTRAST_METER_PORT: '1',
+      KONTRAST_PROBE: '127.0.0.1:1',
+      KONTRAST_FORECAST_URL: 'http://127.0.0.1:1',
+      KONTRAST_DB: database,
+      APP_ENV: 'prod',
+    },
     url: `http://127.0.0.1:${PORT + worker}/`,
     reuseExistingServer: false,
     timeout: 120_000,

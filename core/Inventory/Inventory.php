@@ -64,4 +64,9 @@ final readonly class Inventory
             $part instanceof InventoryHook ? [$part] : $this->hooks,
         );
     }
+
+    public function count(): int
+    {
+        return \count($this->heads) + \count($this->blades) + \count($this->skirts) + \count($this->trailers) + \count($this->hooks);
+    }
 }

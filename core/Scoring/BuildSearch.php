@@ -23,6 +23,8 @@ use Kontrast\Reading\LureKind;
 final class BuildSearch
 {
     public const MOST = 10;
+    /** A blade cannot go in front of itself, bare or inked. */
+    private const SAME_BLADE = 2;
 
     private readonly LureKind $kind;
     /** @var list<InventoryHead> */
@@ -145,7 +147,7 @@ final class BuildSearch
         foreach ($points as $t => $own) {
             $sums[$t] += $own;
         }
-        $best = $this->mostOf($sums);
+        $best = $this->mostOf($sums, $this->most);
 
         return [] !== $best ? $best : throw new \LogicException('Going without a trailer is always among them.');
     }
@@ -155,15 +157,15 @@ final class BuildSearch
      *
      * @return list<array{int, list<int>}> the most first, equals by their place
      */
-    private function mostOf(array $points): array
+    private function mostOf(array $points, int $most): array
     {
         arsort($points);
-        $most = [];
-        foreach (\array_slice($points, 0, $this->most, true) as $place => $of) {
-            $most[] = [$of, [$place]];
+        $best = [];
+        foreach (\array_slice($points, 0, $most, true) as $place => $of) {
+            $best[] = [$of, [$place]];
         }
 
-        return $most;
+        return $best;
     }
 
     /**
@@ -233,24 +235,56 @@ final class BuildSearch
     private function rears(Arm $arm): array
     {
         $points = array_map($this->scorer->rearPoints(...), $this->blades);
-        $fronts = [];
-        if (LureKind::Spinnerbait === $this->kind) {
-            $fronts = array_map($this->scorer->frontPoints(...), $this->blades);
-            $fronts[-1] = $this->scorer->frontPoints(null);
+        if (LureKind::Spinnerbait !== $this->kind || Arm::Short === $arm) {
+            $alone = LureKind::Spinnerbait === $this->kind ? $this->scorer->frontPoints(null) : 0;
+            $places = $this->hasBlades() ? array_keys($this->blades) : [-1];
+
+            return array_map(static fn (int $rear): array => [$rear, [[($points[$rear] ?? 0) + $alone, [$rear, -1]]]], $places);
         }
-        $sets = [];
-        foreach ($this->bladeChoices($arm) as [$rear, $front]) {
-            $sets[$rear][$front] = ($points[$rear] ?? 0) + ($fronts[$front] ?? 0);
-        }
+        $fronts = array_map($this->scorer->frontPoints(...), $this->blades);
+        $fronts[-1] = $this->scorer->frontPoints(null);
         $rears = [];
-        foreach ($sets as $rear => $with) {
-            $rears[] = [
-                $rear,
-                array_map(static fn (array $one): array => [$one[0], [$rear, $one[1][0]]], $this->mostOf($with)),
-            ];
+        foreach ($this->byMeasures() as $alike) {
+            $rear = $this->blades[$alike[0]];
+            $fit = [-1 => $fronts[-1]];
+            foreach ($this->byMeasures() as $others) {
+                if (PartFit::frontBySize($this->blades[$others[0]], $rear)) {
+                    $fit += array_intersect_key($fronts, array_flip($others));
+                }
+            }
+            ksort($fit);
+            $best = $this->mostOf($fit, $this->most + self::SAME_BLADE);
+            foreach ($alike as $place) {
+                $id = $this->blades[$place]->id;
+                $others = array_filter($best, fn (array $one): bool => ($this->blades[$one[1][0]] ?? null)?->id !== $id);
+                $rears[$place] = [
+                    $place,
+                    array_map(
+                        static fn (array $one): array => [$points[$place] + $one[0], [$place, $one[1][0]]],
+                        \array_slice($others, 0, $this->most),
+                    ),
+                ];
+            }
+        }
+        ksort($rears);
+
+        return array_values($rears);
+    }
+
+    private function hasBlades(): bool
+    {
+        return LureKind::Jig !== $this->kind && LureKind::SwimJig !== $this->kind;
+    }
+
+    /** @return list<non-empty-list<int>> places of blades of the same shape and size, which fit the same others */
+    private function byMeasures(): array
+    {
+        $groups = [];
+        foreach ($this->blades as $place => $blade) {
+            $groups["{$blade->shape->value} {$blade->size->number}"][] = $place;
         }
 
-        return $rears;
+        return array_values($groups);
     }
 
     /** @return list<array{int, int}> places of rear and front blade, -1 for none */

@@ -44,7 +44,13 @@ final class PartFit
     /** A front blade is no larger than the rear one, and turns without striking it. */
     public static function front(InventoryBlade $front, InventoryBlade $rear): bool
     {
-        return $front->id !== $rear->id && $front->size->number <= $rear->size->number && !self::clashes($front);
+        return $front->id !== $rear->id && self::frontBySize($front, $rear);
+    }
+
+    /** Whether blades of these measures go together, whichever they are. */
+    public static function frontBySize(InventoryBlade $front, InventoryBlade $rear): bool
+    {
+        return $front->size->number <= $rear->size->number && !self::clashes($front);
     }
 
     public static function clashes(InventoryBlade $front): bool

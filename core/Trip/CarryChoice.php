@@ -26,8 +26,11 @@ use Kontrast\Water\ClearerThanWater;
  */
 final class CarryChoice
 {
-    /** Best builds looked at in each scenario, and the most bodies and trailers that are kept. (Chosen.) */
+    /** Best builds looked at in each scenario; of a full bin fewer, where the best are much alike. (Chosen.) */
     private const BEST = 30;
+    private const BEST_OF_MANY = 8;
+    private const MANY = 400;
+    /** The most bodies and trailers that are kept. (Chosen.) */
     private const MOST_BODIES = 60;
     private const MOST_TRAILERS = 60;
     private const FULL = 100_000;
@@ -66,13 +69,14 @@ final class CarryChoice
     ) {
         $this->shared = new SharedScores();
         $inked = $this->withInkedBlades();
+        $most = $inventory->count() > self::MANY ? self::BEST_OF_MANY : self::BEST;
         $scorers = $found = [];
         foreach ($scenarios as $s => $scenario) {
             $scorers[] = $here = $this->scorersFor($plan, $scenario->reading);
             $builds = [];
             foreach ($here as [$scorer, $suits]) {
-                foreach ((new BuildSearch($inked, $scorer, self::BEST))->bestByPoints() as $rank => [$points, $build]) {
-                    $builds[] = [self::value($points, $scorer, $suits), $build, self::BEST - 1 === $rank];
+                foreach ((new BuildSearch($inked, $scorer, $most))->bestByPoints() as $rank => [$points, $build]) {
+                    $builds[] = [self::value($points, $scorer, $suits), $build, $most - 1 === $rank];
                 }
             }
             $found[] = $builds;

@@ -20,6 +20,7 @@ final class CarrySolver
     /** So few sets of a side are all looked at. (Chosen.) */
     private const FEW_SETS = 2_000.0;
     private const ASKED_EVERY = 16;
+    private const MOST_TABLES = 12;
     private const TINY = 1e-6;
 
     private CarryAnswer $best;
@@ -29,6 +30,8 @@ final class CarrySolver
     private int $settled = 0;
     private float $open = 0.0;
     private bool $isStopped = false;
+    /** @var list<PriceTable> prices that proved a set, the last one first */
+    private array $tables = [];
 
     /** @param (\Closure(int, float): bool)|null $goesOn told how many sets were looked at and the best so far; false ends the walk */
     public function __construct(
@@ -43,7 +46,7 @@ final class CarrySolver
         $this->best = CarryStart::for($this->problem, min($lures, $this->problem->bodies), min($trailers, $this->problem->none));
         $bodies = CarrySide::bodies($this->problem, $lures);
         $with = CarrySide::trailers($this->problem, $trailers);
-        [$this->sets, $this->settled, $this->open, $this->isStopped] = [0, 0, 0.0, false];
+        [$this->sets, $this->settled, $this->open, $this->isStopped, $this->tables] = [0, 0, 0.0, false, []];
         $this->side = $this->easier($bodies, $with);
         $this->other = $this->side->areBodies ? $trailers : $lures;
         $this->walk([], $this->side->base, array_keys($this->side->most));
@@ -113,12 +116,45 @@ final class CarrySolver
                     $next[$s] = $most;
                 }
             }
-            $this->walk([...$in, $i], $next, \array_slice($order, $at + 1));
+            $this->walk([...$in, $i], $next, self::worthTrying($order, $gains, $at, $room - 1, $this->best->worth - $worth));
         }
         if (!$isTaken) {
             // There was room for more, and nothing that could be built.
             $this->settle($in, $worth);
         }
+    }
+
+    /** @param array<int, float> $lambda */
+    private function remember(array $lambda): void
+    {
+        $this->tables = [
+            new PriceTable($this->side, $lambda, $this->other),
+            ...\array_slice($this->tables, 0, self::MOST_TABLES - 1),
+        ];
+    }
+
+    /**
+     * Those behind a candidate that could still be part of a better set with it: gains only shrink as more is taken.
+     *
+     * @param list<int>   $order  the most gain first
+     * @param list<float> $gains
+     * @param int         $room   left with it
+     * @param float       $needed more than what is taken without it
+     *
+     * @return list<int>
+     */
+    private static function worthTrying(array $order, array $gains, int $at, int $room, float $needed): array
+    {
+        if ($room < 1) {
+            return [];
+        }
+        $with = $gains[$at] + array_sum(\array_slice($gains, $at + 1, $room - 1));
+        $left = [];
+        for ($i = $at + 1, $count = \count($order); $i < $count && ($i <= $at + $room || $with + $gains[$i] > $needed); ++$i) {
+            $left[] = $order[$i];
+        }
+
+        return $left;
     }
 
     /** @param list<int> $set one side, settled; the other is chosen as well as can be */
@@ -127,15 +163,36 @@ final class CarrySolver
         if ($most <= $this->best->worth + self::TINY || ([] === $set && $this->side->areBodies)) {
             return;
         }
+        foreach ($this->tables as $i => $table) {
+            if ($table->bound($set) <= $this->best->worth + self::TINY) {
+                // What proved this one proves the next most likely.
+                array_splice($this->tables, $i, 1);
+                $this->tables = [$table, ...$this->tables];
+
+                return;
+            }
+        }
+        $lambda = ($this->tables[0] ?? null)->lambda ?? [];
+        if ([] !== $lambda) {
+            $bound = $this->side->bound($set, $lambda, $this->other);
+            if ($bound->isAtMost($this->best->worth)) {
+                $this->remember($bound->lambda);
+
+                return;
+            }
+            $lambda = $bound->lambda;
+        }
         ++$this->settled;
         $rest = new PricedSearch(
             $this->side->rest($set),
             self::MOST_CHOICES,
             $this->goesOn(...),
+            $lambda,
         );
         $answer = $this->side->areBodies
             ? $rest->beyond($this->best->worth, 1, $this->other)
             : $rest->beyond($this->best->worth, $this->other, 0);
+        $this->remember($rest->lambda);
         if ($answer->worth > $this->best->worth + self::TINY) {
             $this->best = $this->side->areBodies
                 ? new CarryAnswer($set, $answer->trailers, $answer->worth, $answer->worth)

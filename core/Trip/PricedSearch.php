@@ -16,6 +16,8 @@ final class PricedSearch
     private const PATIENCE = 6;
     private const TINY = 1e-6;
 
+    /** @var array<int, float> by scenario: the prices that gave the lowest bound */
+    public array $lambda = [];
     private CarryAnswer $best;
     private float $open = 0.0;
     private int $nodes = 0;
@@ -24,12 +26,17 @@ final class PricedSearch
     /** @var list<array{list<int>, list<float>}> by scenario, pairs and their weighted worth, best first */
     private readonly array $ranked;
 
-    /** @param (\Closure(): bool)|null $goesOn asked now and then; false ends the walk */
+    /**
+     * @param (\Closure(): bool)|null $goesOn asked now and then; false ends the walk
+     * @param array<int, float>       $lambda prices to begin with, by scenario: those of a problem much like it
+     */
     public function __construct(
         private readonly CarryProblem $problem,
         private readonly int $mostNodes,
         private readonly ?\Closure $goesOn = null,
+        array $lambda = [],
     ) {
+        $this->lambda = $lambda;
         $this->best = new CarryAnswer([], [], 0.0, 0.0);
         $ranked = [];
         foreach ($problem->weights as $s => $weight) {
@@ -50,9 +57,14 @@ final class PricedSearch
         $this->mostLures = min($lures, $this->problem->bodies);
         $this->mostTrailers = min($trailers, $this->problem->none);
         [$this->open, $this->nodes] = [0.0, 0];
-        $start = CarryStart::for($this->problem, $this->mostLures, $this->mostTrailers);
-        $this->best = $start->worth > $known + self::TINY ? $start : new CarryAnswer([], [], $known, $known);
-        $prices = $this->prices($start);
+        $this->best = new CarryAnswer([], [], $known, $known);
+        if ([] === $this->lambda) {
+            $start = CarryStart::for($this->problem, $this->mostLures, $this->mostTrailers);
+            $this->lambda = $this->worths($start);
+            $this->best = $start->worth > $known + self::TINY ? $start : $this->best;
+        }
+        $prices = $this->prices();
+        $this->lambda = $prices->lambda;
         if ($prices->bound > $this->best->worth + self::TINY) {
             $this->walkBodies($prices, [], 0, $prices->base, array_fill(0, $this->problem->none, 0.0));
         }
@@ -62,9 +74,9 @@ final class PricedSearch
     }
 
     /** Prices with the lowest bound that was found. */
-    private function prices(CarryAnswer $start): CarryPrices
+    private function prices(): CarryPrices
     {
-        $lambda = $this->worths($start);
+        $lambda = $this->lambda;
         $lowest = null;
         $scale = 1.0;
         $stalled = 0;

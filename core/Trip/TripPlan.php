@@ -108,7 +108,7 @@ final readonly class TripPlan
                 array_keys($skies),
             ),
             [] === $covers ? [$reading->cover] : $covers,
-            [] === $forage ? [[$reading->forage, 1.0]] : $forage,
+            self::likeliestFirst([] === $forage ? [[$reading->forage, 1.0]] : $forage),
             [] === $lures ? LureKind::cases() : array_values(array_unique($lures, \SORT_REGULAR)),
             $carriedLures,
             $carriedTrailers,
@@ -117,6 +117,18 @@ final readonly class TripPlan
         $plan->checkChances();
 
         return $plan;
+    }
+
+    /**
+     * @param non-empty-list<array{Forage, float}> $forage
+     *
+     * @return non-empty-list<array{Forage, float}>
+     */
+    private static function likeliestFirst(array $forage): array
+    {
+        usort($forage, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
+
+        return $forage;
     }
 
     /** @return list<int> the start of every quarter hour of the trip, minutes after midnight */
@@ -180,7 +192,14 @@ final readonly class TripPlan
         return \sprintf('%d:%02d', intdiv($minute, 60), $minute % 60);
     }
 
-    private static function minute(string $field, string $time): int
+    /**
+     * @param string $time 7:52
+     *
+     * @return int minutes after midnight
+     *
+     * @throws NotATrip
+     */
+    public static function minute(string $field, string $time): int
     {
         if (1 !== preg_match('/^(\d{1,2}):([0-5]\d)$/', $time, $m) || (int) $m[1] > 24 || (24 === (int) $m[1] && '00' !== $m[2])) {
             throw NotATrip::unknownTime($field, $time);

@@ -7,6 +7,8 @@ namespace Kontrast\Trip;
 use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Sky;
 use Kontrast\Rulebook\Change;
+use Kontrast\Rulebook\Slot;
+use Kontrast\Rulebook\Value;
 
 /** A moment at which a pick changes. */
 final readonly class Turn
@@ -24,5 +26,38 @@ final readonly class Turn
     public function because(): string
     {
         return $this->change->rule->because ?? ucfirst($this->why).'.';
+    }
+
+    /** The whole in a line: "Jig: skirt base from black to green pumpkin." */
+    public function words(): string
+    {
+        return \sprintf(
+            '%s: %s from %s to %s.',
+            ucfirst($this->lure->label()),
+            self::pick($this->change->slot),
+            self::said($this->change->before),
+            self::said($this->change->after),
+        );
+    }
+
+    private static function pick(Slot $slot): string
+    {
+        $part = rtrim($slot->part(), 's');
+        $isNamed = 'lure' === $part || str_contains($slot->label(), $part);
+
+        return $isNamed ? $slot->label() : "$part {$slot->label()}";
+    }
+
+    /** @param list<Value> $values */
+    private static function said(array $values): string
+    {
+        return [] === $values ? 'none' : implode(' and ', array_map(
+            static function (Value $value): string {
+                $label = \is_object($value->of) && method_exists($value->of, 'label') ? $value->of->label() : null;
+
+                return \is_string($label) ? $label : $value->key;
+            },
+            $values,
+        ));
     }
 }

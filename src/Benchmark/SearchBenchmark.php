@@ -198,7 +198,7 @@ final readonly class SearchBenchmark implements Benchmark
         return "kind,name,count,colour,accents,style,length_in,plastic,box,cost\n".implode("\n", $lines)."\n";
     }
 
-    private static function reading(): Reading
+    public static function reading(): Reading
     {
         return new Reading(
             lure: LureKind::Spinnerbait,

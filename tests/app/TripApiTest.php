@@ -108,10 +108,10 @@ final class TripApiTest extends ApiTestCase
         $this->send('POST', '/api/parts/import', ['contents' => (string) file_get_contents(self::PARTS)]);
         ob_start();
         $this->send('POST', '/api/trips/plan/longer', ['lures' => ['jig'], 'covers' => ['wood'], 'forage' => []] + self::example());
-        $lines = array_filter(explode("\n", $this->browser->getInternalResponse()->getContent()));
+        $lines = explode("\n", trim($this->browser->getInternalResponse()->getContent()));
         ob_end_clean();
         self::assertGreaterThan(1, \count($lines));
-        $last = json_decode((string) end($lines), true, 512, \JSON_THROW_ON_ERROR);
+        $last = json_decode(end($lines), true, 512, \JSON_THROW_ON_ERROR);
         self::assertIsArray($last);
         self::assertArrayHasKey('plan', $last);
     }

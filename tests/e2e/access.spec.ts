@@ -13,6 +13,8 @@ const SCREENS = [
   ['bin', '#/parts'],
   ['sheet', '#/build-sheet'],
   ['batch', '#/batch'],
+  ['trips', '#/trips'],
+  ['visibility', '#/visibility'],
   ['logbook', '#/logbook'],
   ['settings', '#/settings'],
 ] as const

@@ -1,8 +1,9 @@
-import type { Pick } from '../words/vocabulary'
-import type { BatchItem, Composition, From, LookRequest, Reading } from './client'
+import type { LureKind, Pick, Sky } from '../words/vocabulary'
+import type { BatchItem, Composition, From, LookRequest, Reading, TripRequest } from './client'
 
 export type AdviceViewInput = { reading: Reading; before: Reading | null; from: From }
 export type VerdictInput = { reading: Reading; build: Composition; from: From }
+export type MomentInput = { trip: TripRequest; at: string; sky: Sky; lure: LureKind }
 export type SwapsInput = { reading: Reading; build: Composition }
 
 /** Every query key there is, each made from all that its answer depends on. */
@@ -29,14 +30,18 @@ export const keys = {
   built: () => ['built'] as const,
   waters: () => ['waters'] as const,
   readings: () => ['readings'] as const,
+  trips: () => ['trips'] as const,
+  tripPlan: (trip: TripRequest) => ['trip-plan', trip] as const,
+  moment: (input: MomentInput) => ['moment', input] as const,
   attention: () => ['attention'] as const,
 } satisfies Record<string, (...input: never[]) => readonly unknown[]>
 
 /** The kinds of thing that are written. */
-export type Written = 'parts' | 'swatches' | 'builds' | 'built' | 'waters' | 'readings' | 'settings' | 'everything'
+export type Written =
+  'parts' | 'swatches' | 'builds' | 'built' | 'waters' | 'readings' | 'trips' | 'settings' | 'everything'
 
 /** What the owned parts decide. */
-const FROM_PARTS = ['inventory', 'advised-build', 'best', 'swaps', 'missing', 'shopping', 'sheet', 'batch']
+const FROM_PARTS = ['inventory', 'advised-build', 'best', 'swaps', 'missing', 'shopping', 'sheet', 'batch', 'trip-plan']
 
 /** What is no longer true once something was written, by the first word of its key. Said here and nowhere else. */
 export const STALE_AFTER: Record<Written, readonly string[] | 'all'> = {
@@ -46,6 +51,7 @@ export const STALE_AFTER: Record<Written, readonly string[] | 'all'> = {
   built: [...FROM_PARTS, 'built'],
   waters: ['waters'],
   readings: ['readings', 'missing'],
+  trips: ['trips'],
   settings: ['sheet', 'batch', 'missing'],
   everything: 'all',
 }

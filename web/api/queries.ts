@@ -18,7 +18,11 @@ import {
   type BuiltRecord,
   type RuleConflict,
   type MissingPart,
+  type Moment,
   type Palette,
+  type SavedTrip,
+  type TripPlan,
+  type TripRequest,
   type Reading,
   type SavedReading,
   type Rule,
@@ -31,7 +35,7 @@ import {
   type Swap,
   type Water,
 } from './client'
-import { keys, type AdviceViewInput, type SwapsInput, type VerdictInput } from './keys'
+import { keys, type AdviceViewInput, type MomentInput, type SwapsInput, type VerdictInput } from './keys'
 import { queryClient } from './queryClient'
 import { question, queryOf, type Answered, type Question } from './question.svelte'
 
@@ -170,6 +174,30 @@ export function batchFor(items: () => BatchItem[] | null): Question<BatchItem[],
   })
 }
 
+/** The plan of a day: its sun, its turns, and what to carry. */
+export function planFor(trip: () => TripRequest | null): Question<TripRequest, TripPlan> {
+  return question({
+    input: trip,
+    key: keys.tripPlan,
+    ask: (body, signal) => answer<TripPlan>(api.POST('/api/trips/plan', { body, signal })),
+    isCostly: true,
+  })
+}
+
+/** Puts a plan that was searched for longer where it would be asked for. */
+export function knowPlan(trip: TripRequest, plan: TripPlan): void {
+  queryClient.setQueryData(keys.tripPlan(trip), { input: trip, value: plan })
+}
+
+/** The advised lure at one minute of a trip, in the light of that minute. */
+export function momentFor(input: () => MomentInput | null): Question<MomentInput, Moment> {
+  return question({
+    input,
+    key: keys.moment,
+    ask: (body, signal) => answer<Moment>(api.POST('/api/trips/moment', { body, signal })),
+  })
+}
+
 /** What changes only with the program. */
 function fixed<T>(key: readonly unknown[], ask: (signal: AbortSignal) => Promise<T>, enabled = () => true) {
   return createQuery<T>(() => ({
@@ -201,6 +229,7 @@ export const buildsQuery = () => stored(keys.builds(), () => answer<SavedBuild[]
 export const builtQuery = () => stored(keys.built(), () => answer<BuiltRecord[]>(api.GET('/api/built')))
 export const watersQuery = () => stored(keys.waters(), () => answer<Water[]>(api.GET('/api/waters')))
 export const readingsQuery = () => stored(keys.readings(), () => answer<SavedReading[]>(api.GET('/api/readings')))
+export const tripsQuery = () => stored(keys.trips(), () => answer<SavedTrip[]>(api.GET('/api/trips')))
 export const attentionQuery = () => stored(keys.attention(), () => answer<SetAside[]>(api.GET('/api/attention')))
 /** The parts not owned that would gain most over the saved readings. */
 export const missingQuery = () =>

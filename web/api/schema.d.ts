@@ -919,6 +919,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trips/moment": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The advised lure at one minute of a trip, in the light of that minute */
+        post: operations["tripMoment"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trips/plan": {
         parameters: {
             query?: never;
@@ -967,6 +984,23 @@ export interface paths {
         post?: never;
         /** Delete a trip; it can be restored */
         delete: operations["deleteTrip"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trips/{id}/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A trip as an iCalendar file, with an alarm whenever picks change */
+        get: operations["tripCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1393,6 +1427,7 @@ export interface components {
             /** @description With the trailer it is fished with most. */
             parts: components["schemas"]["Composition"];
             build: components["schemas"]["Build"];
+            look_parts: components["schemas"]["LookPart"][];
             /**
              * Format: float
              * @description Share of the day it is the best one carried.
@@ -1938,6 +1973,36 @@ export interface components {
             readings: number;
             /** @description Out of how many. */
             of: number;
+        };
+        /** @description A minute of a trip: its light, and the advised lure in it. */
+        Moment: {
+            at: string;
+            /**
+             * Format: float
+             * @description Height of the sun, degrees; negative under the horizon.
+             */
+            sun_deg: number;
+            /**
+             * @description The sky of a reading then: low sun, night.
+             * @enum {string}
+             */
+            sky: "sun" | "broken" | "overcast" | "rain" | "storm" | "low_sun" | "night";
+            /** Format: float */
+            lux_at_lure: number;
+            view: components["schemas"]["AdviceView"];
+        };
+        /** @description A minute of a trip under one sky, for one lure. */
+        MomentRequest: {
+            trip: components["schemas"]["TripRequest"];
+            /** @description By the clock of the place: 7:52. */
+            at: string;
+            /**
+             * @description Overhead.
+             * @enum {string}
+             */
+            sky: "sun" | "broken" | "overcast" | "rain" | "storm" | "low_sun" | "night";
+            /** @enum {string} */
+            lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig";
         };
         /** @description One field of the reading set to another value, by which the runner-up would win. */
         NearestChange: {
@@ -2660,6 +2725,8 @@ export interface components {
             carry: components["schemas"]["CarryPlan"];
             /** @description The largest first. */
             gaps: components["schemas"]["Gap"][];
+            /** @description Of any sky that may come. */
+            cautions: components["schemas"]["Caution"][];
         };
         /** @description A day on the water as it is expected the night before. */
         TripRequest: {
@@ -4803,6 +4870,36 @@ export interface operations {
             503: components["responses"]["NotAvailable"];
         };
     };
+    tripMoment: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MomentRequest"];
+            };
+        };
+        responses: {
+            /** @description The advised lure at one minute of a trip, in the light of that minute */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Moment"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
     planTrip: {
         parameters: {
             query?: never;
@@ -4958,6 +5055,30 @@ export interface operations {
             412: components["responses"]["PreconditionFailed"];
             415: components["responses"]["NotJson"];
             503: components["responses"]["NotAvailable"];
+        };
+    };
+    tripCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A trip as an iCalendar file, with an alarm whenever picks change */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            404: components["responses"]["NotFound"];
         };
     };
     restoreTrip: {

@@ -7,6 +7,7 @@ import {
   type InventoryPart,
   type Reading,
   type SavedBuild,
+  type SavedTrip,
   type Water,
 } from './client'
 import { STALE_AFTER, type Written } from './keys'
@@ -74,4 +75,12 @@ export const readings = {
     ),
   remove: (id: string) => write('readings', answer(api.DELETE('/api/readings/{id}', at(id)))),
   restore: (id: string) => write('readings', answer(api.POST('/api/readings/{id}/restore', at(id)))),
+}
+
+export const trips = {
+  add: (body: SavedTrip) => write('trips', answer<SavedTrip>(api.POST('/api/trips', { body }))),
+  change: (id: string, body: SavedTrip) =>
+    write('trips', answer<SavedTrip>(api.PUT('/api/trips/{id}', { ...at(id), body }))),
+  remove: (id: string) => write('trips', answer(api.DELETE('/api/trips/{id}', at(id)))),
+  restore: (id: string) => write('trips', answer(api.POST('/api/trips/{id}/restore', at(id)))),
 }

@@ -6,6 +6,8 @@ export type ScreenName =
   | 'Parts'
   | 'Rules'
   | 'Logbook'
+  | 'Trips'
+  | 'Trip card'
   | 'Settings'
   | 'Batch build'
   | 'Colors by depth'
@@ -47,6 +49,12 @@ export const HELP: Record<ScreenName, readonly string[]> = {
     'Saved readings and your waters. Check two readings to compare them.',
     'What you enter for a water is filled in when you take a reading there.',
   ],
+  Trips: [
+    'Plan a day on the water: when the picks change, and the few lures that cover the day.',
+    'Say what the sky and the water may do and how likely that is. The sun’s times follow from the place and the date.',
+    'Drag along the timeline, or use the arrow keys, to see the advised lure at each time of the day.',
+  ],
+  'Trip card': ['The plan on one page, to print and take along. It reads in black and white.'],
   Settings: [
     'Units, theme, currency, keys, and which approach you follow where anglers disagree.',
     'Back up everything as one file, or restore it.',

@@ -1,3 +1,4 @@
+import CalendarDays from '@lucide/svelte/icons/calendar-days'
 import BookOpen from '@lucide/svelte/icons/book-open'
 import ClipboardList from '@lucide/svelte/icons/clipboard-list'
 import Fish from '@lucide/svelte/icons/fish'
@@ -27,7 +28,12 @@ export const PRIMARY = [
   place('Parts', Package),
 ]
 /** What stands beside it. */
-export const SECONDARY = [place('Rules', ListChecks), place('Logbook', BookOpen), place('Settings', SlidersHorizontal)]
+export const SECONDARY = [
+  place('Trips', CalendarDays),
+  place('Rules', ListChecks),
+  place('Logbook', BookOpen),
+  place('Settings', SlidersHorizontal),
+]
 
 export const ROUTES: Record<string, WrappedComponent> = Object.fromEntries(
   (Object.keys(PATHS) as ScreenName[]).map((name) => [

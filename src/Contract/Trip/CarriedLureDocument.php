@@ -7,19 +7,26 @@ namespace App\Contract\Trip;
 use App\Contract\Advice\BuildDocument;
 use App\Contract\Inventory\CompositionDocument;
 use App\Contract\Inventory\InventoryPartDocument;
+use App\Contract\Look\LookPartDocument;
+use Kontrast\Material\OpticalPart;
 use Kontrast\Trip\CarriedLure;
 use OpenApi\Attributes as OA;
 
 /** A lure to carry. */
-#[OA\Schema(schema: 'CarriedLure', additionalProperties: false, required: ['parts', 'build', 'covers', 'best_for', 'on_water'])]
+#[OA\Schema(schema: 'CarriedLure', additionalProperties: false, required: ['parts', 'build', 'look_parts', 'covers', 'best_for', 'on_water'])]
 final readonly class CarriedLureDocument
 {
-    /** @param list<string> $on_water */
+    /**
+     * @param list<LookPartDocument> $look_parts
+     * @param list<string>           $on_water
+     */
     public function __construct(
         #[OA\Property(ref: CompositionDocument::class, description: 'With the trailer it is fished with most.')]
         public CompositionDocument $parts,
         #[OA\Property(ref: BuildDocument::class)]
         public BuildDocument $build,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: LookPartDocument::class))]
+        public array $look_parts,
         #[OA\Property(description: 'Share of the day it is the best one carried.')]
         public float $covers,
         #[OA\Property]
@@ -39,6 +46,7 @@ final readonly class CarriedLureDocument
         return new self(
             CompositionDocument::of($lure->build, $owned),
             BuildDocument::of($lure->build->inWords()),
+            array_map(static fn (OpticalPart $part): LookPartDocument => LookPartDocument::of($part), $lure->build->asLightMeetsThem()),
             round($lure->covers, 3),
             $lure->bestFor,
             $lure->onWater,

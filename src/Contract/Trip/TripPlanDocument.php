@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Contract\Trip;
 
+use App\Contract\Advice\CautionDocument;
+use Kontrast\Rulebook\Caution;
 use Kontrast\Trip\CarryPlan;
 use Kontrast\Trip\ClarityTurn;
 use Kontrast\Trip\Gap;
@@ -15,7 +17,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'TripPlan',
     additionalProperties: false,
-    required: ['sun', 'light', 'turns', 'clarity_turns', 'scenarios', 'carry', 'gaps'],
+    required: ['sun', 'light', 'turns', 'clarity_turns', 'scenarios', 'carry', 'gaps', 'cautions'],
 )]
 final readonly class TripPlanDocument
 {
@@ -24,6 +26,7 @@ final readonly class TripPlanDocument
      * @param list<TripTurnDocument>    $turns
      * @param list<ClarityTurnDocument> $clarity_turns
      * @param list<GapDocument>         $gaps
+     * @param list<CautionDocument>     $cautions
      */
     public function __construct(
         #[OA\Property(ref: SunDocument::class)]
@@ -40,6 +43,8 @@ final readonly class TripPlanDocument
         public CarryPlanDocument $carry,
         #[OA\Property(type: 'array', items: new OA\Items(ref: GapDocument::class), description: 'The largest first.')]
         public array $gaps,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: CautionDocument::class), description: 'Of any sky that may come.')]
+        public array $cautions,
     ) {
     }
 
@@ -48,8 +53,9 @@ final readonly class TripPlanDocument
      * @param list<Turn>                                                             $turns
      * @param list<ClarityTurn>                                                      $clarityTurns
      * @param array<string, \App\Contract\Inventory\InventoryPartDocument>           $owned
+     * @param list<Caution> $cautions
      */
-    public static function of(TripPlan $plan, array $light, array $turns, array $clarityTurns, CarryPlan $carry, array $owned): self
+    public static function of(TripPlan $plan, array $light, array $turns, array $clarityTurns, CarryPlan $carry, array $owned, array $cautions): self
     {
         return new self(
             SunDocument::of($plan),
@@ -59,6 +65,7 @@ final readonly class TripPlanDocument
             $carry->scenarios,
             CarryPlanDocument::of($carry, $owned),
             array_map(static fn (Gap $gap): GapDocument => GapDocument::of($gap), $carry->gaps),
+            array_map(CautionDocument::of(...), $cautions),
         );
     }
 }

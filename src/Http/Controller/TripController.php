@@ -8,6 +8,8 @@ use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
 use App\Contract\Trip\ForecastDocument;
 use App\Contract\Trip\ForecastRequestDocument;
+use App\Contract\Trip\MomentDocument;
+use App\Contract\Trip\MomentRequestDocument;
 use App\Contract\Trip\SavedTripDocument;
 use App\Contract\Trip\TripPlanDocument;
 use App\Contract\Trip\TripRequestDocument;
@@ -21,6 +23,8 @@ use App\UseCase\Trip\DeleteTrip;
 use App\UseCase\Trip\FindTrips;
 use App\UseCase\Trip\PlanTrip;
 use App\UseCase\Trip\SaveTrip;
+use App\UseCase\Trip\ViewMoment;
+use App\UseCase\Trip\WriteCalendar;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -38,6 +42,8 @@ final readonly class TripController
         private SaveTrip $save,
         private DeleteTrip $delete,
         private AskForecast $forecast,
+        private ViewMoment $moment,
+        private WriteCalendar $calendar,
         private ProgressStream $stream,
         private Answer $answer,
     ) {
@@ -69,6 +75,20 @@ final readonly class TripController
     public function forecast(#[Payload] ForecastRequestDocument $request): Response
     {
         return $this->answer->json($this->forecast->of($request));
+    }
+
+    #[Route('/moment', methods: ['POST'])]
+    #[Operation('tripMoment', 'The advised lure at one minute of a trip, in the light of that minute', MomentDocument::class)]
+    public function moment(#[Payload] MomentRequestDocument $request): Response
+    {
+        return $this->answer->json($this->moment->of($request));
+    }
+
+    #[Route('/{id}/calendar', methods: ['GET'])]
+    #[Operation('tripCalendar', 'A trip as an iCalendar file, with an alarm whenever picks change', errors: [404], media: 'text/calendar')]
+    public function calendar(string $id): Response
+    {
+        return $this->answer->file($this->calendar->of($id), 'text/calendar; charset=utf-8', 'kontrast-trip.ics');
     }
 
     #[Route(methods: ['GET'])]

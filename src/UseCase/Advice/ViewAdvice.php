@@ -14,12 +14,15 @@ use App\Contract\Look\SceneDocument;
 use App\UseCase\Look\InWater;
 use Kontrast\Material\BuildOptics;
 use Kontrast\Material\ReflectanceFitter;
+use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Change;
 use Kontrast\Scoring\Opinion;
 use Kontrast\Scoring\SecondOpinion;
 use Kontrast\Vision\ContrastCurves;
 use Kontrast\Vision\Viewing;
+use Kontrast\Water\ClearerThanWater;
+use Kontrast\Water\Direction;
 use Kontrast\Water\Scene;
 
 /** Advises on a reading and looks at the advised lure in its water: one computation for one page. */
@@ -32,21 +35,24 @@ final readonly class ViewAdvice
     /** @throws InvalidDocument where no water is that clear */
     public function of(AdviceViewRequestDocument $request): AdviceViewDocument
     {
-        return InWater::run(fn (): AdviceViewDocument => $this->view($request), 'reading.visibility_in');
+        return InWater::run(
+            fn (): AdviceViewDocument => $this->ofReading($request->reading->toReading(), $request->from, $request->before?->toReading()),
+            'reading.visibility_in',
+        );
     }
 
-    private function view(AdviceViewRequestDocument $request): AdviceViewDocument
+    /** @throws ClearerThanWater */
+    public function ofReading(Reading $reading, Direction $from, ?Reading $before = null): AdviceViewDocument
     {
-        $reading = $request->reading->toReading();
         $advice = $this->adviser->advise($reading);
         $parts = BuildOptics::of($advice->build);
-        $viewing = Viewing::in(Scene::of($reading, $request->from), $this->reflectances);
-        $changes = null === $request->before ? [] : $this->adviser->changes($request->before->toReading(), $reading);
+        $viewing = Viewing::in(Scene::of($reading, $from), $this->reflectances);
+        $changes = null === $before ? [] : $this->adviser->changes($before, $reading);
 
         return new AdviceViewDocument(
             AdviceDocument::of($advice),
             SceneDocument::of(
-                ContrastCurves::of($viewing, $reading->visibility, $parts, BuildOptics::pairs($parts, $request->from)),
+                ContrastCurves::of($viewing, $reading->visibility, $parts, BuildOptics::pairs($parts, $from)),
             ),
             array_map(
                 static fn (Opinion $opinion): OpinionDocument => OpinionDocument::of($opinion),

@@ -30,12 +30,16 @@ final readonly class AskForecast
         $request->place->toPlace('place');
         $hours = $this->service->of($request->place->latitude, $request->place->longitude, $request->day());
         $sky = [];
-        for ($from = 0; $from < \count($hours); $from = $to) {
-            for ($to = $from + 1; $to < \count($hours) && $hours[$to]['sky'] === $hours[$from]['sky']; ++$to) {
+        $from = 0;
+        foreach ($hours as $hour => $one) {
+            $to = $hour + 1;
+            if (isset($hours[$to]) && $hours[$to]['sky'] === $one['sky']) {
+                continue;
             }
-            foreach ($hours[$from]['sky'] as $word => $chance) {
+            foreach ($one['sky'] as $word => $chance) {
                 $sky[] = new SkyChanceDocument("$from:00", "$to:00", Sky::from($word), round($chance, 3));
             }
+            $from = $to;
         }
 
         return new ForecastDocument($sky, array_map(static function (array $hour, int $at): ForecastHourDocument {

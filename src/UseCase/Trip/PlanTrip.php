@@ -11,11 +11,16 @@ use App\Contract\Trip\TripRequestDocument;
 use App\Persistence\Entity\InventoryPart;
 use App\UseCase\Inventory\Stock;
 use App\UseCase\Look\InWater;
+use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Sky;
 use Kontrast\Rulebook\Engine;
+use Kontrast\Trip\CarriedLure;
+use Kontrast\Trip\CarryPlan;
 use Kontrast\Trip\CarryPlanner;
 use Kontrast\Trip\DayLight;
 use Kontrast\Trip\NotATrip;
+use Kontrast\Trip\Scenarios;
+use Kontrast\Trip\TripCautions;
 use Kontrast\Trip\TripPlan;
 use Kontrast\Trip\Turns;
 use Kontrast\Water\Direction;
@@ -39,6 +44,30 @@ final readonly class PlanTrip
      */
     public function of(TripRequestDocument $request, float $seconds = self::SECONDS, ?callable $progress = null): TripPlanDocument
     {
+        $plan = $request->toPlan();
+        $turns = new Turns($this->engine);
+
+        $carry = $this->carry($plan, $seconds, $progress);
+        $kinds = array_map(static fn (CarriedLure $lure): LureKind => $lure->build->kind, $carry->lures);
+
+        return TripPlanDocument::of(
+            $plan,
+            self::light($plan),
+            $turns->ofLight($plan),
+            $turns->ofClarity($plan),
+            $carry,
+            $this->stock->judged()[1],
+            (new TripCautions($this->engine))->of(Scenarios::of($plan), $kinds),
+        );
+    }
+
+    /**
+     * @param (callable(int, int): void)|null $progress so many of a hundred
+     *
+     * @throws InvalidDocument where no lure can be made
+     */
+    public function carry(TripPlan $plan, float $seconds = self::SECONDS, ?callable $progress = null): CarryPlan
+    {
         $until = null;
         $tell = static fn (float $share) => null === $progress ? null : $progress((int) round(100 * $share), 100);
         $goesOn = static function () use (&$until, $seconds, $progress): bool {
@@ -48,17 +77,12 @@ final readonly class PlanTrip
 
             return $now < $until;
         };
-        $plan = $request->toPlan();
-        [$inventory, $owned] = $this->stock->judged();
         $counts = array_map(static fn (InventoryPart $part): int => $part->count(), $this->stock->byId());
-        $turns = new Turns($this->engine);
         try {
-            $carry = $this->planner->plan($plan, $inventory, $counts, $tell, $goesOn);
+            return $this->planner->plan($plan, $this->stock->judged()[0], $counts, $tell, $goesOn);
         } catch (NotATrip $error) {
             throw InvalidDocument::fault($error->field, $error->getMessage());
         }
-
-        return TripPlanDocument::of($plan, self::light($plan), $turns->ofLight($plan), $turns->ofClarity($plan), $carry, $owned);
     }
 
     /**

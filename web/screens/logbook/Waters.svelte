@@ -8,6 +8,8 @@
 
 <script lang="ts">
   import Button from '../../ui/Button.svelte'
+  import { likelyPlace } from '../../ui/likelyPlace'
+  import PlaceBoxes from '../../ui/PlaceBoxes.svelte'
   import Empty from '../../ui/Empty.svelte'
   import { FORAGES, TINTS } from '../../words/vocabulary'
   import { SHORT_TINTS } from '../../words/tints'
@@ -22,7 +24,7 @@
   import { waters as writes, wrote } from '../../api/writes'
 
   const waters = watersQuery()
-  const BLANK: Water = { name: '', tint: 'none', red_crawfish: false, forage: null, note: '' }
+  const BLANK: Water = { name: '', tint: 'none', red_crawfish: false, forage: null, note: '', place: null }
   const draft = $derived(inHand.value)
   const set = (change: Partial<Water>) => (inHand.value = { ...(inHand.value ?? BLANK), ...change })
   let faults = $state<Record<string, string>>({})
@@ -56,7 +58,14 @@
           inHand.value = { ...theirs, id: mine.id }
           void wrote('waters')
         },
-        part: ({ name, tint, forage, red_crawfish, note }) => ({ name, tint, forage, red_crawfish, note }),
+        part: ({ name, tint, forage, red_crawfish, note, place }) => ({
+          name,
+          tint,
+          forage,
+          red_crawfish,
+          note,
+          place,
+        }),
       })
       if (isAsked) return
       if (error instanceof Refused && error.problem.faults.length > 0)
@@ -152,6 +161,11 @@
         value={current.red_crawfish}
         onset={(red_crawfish) => set({ red_crawfish })}
       />
+      {#if current.place}
+        <PlaceBoxes place={current.place} fault={faults.place} onset={(place) => set({ place })} />
+      {:else}
+        <Button class="self-start" onclick={() => set({ place: likelyPlace() })}>Add its place, for trips</Button>
+      {/if}
       <label class="flex flex-col gap-1">
         <span class="text-[0.8125rem] font-bold">Note</span>
         <textarea

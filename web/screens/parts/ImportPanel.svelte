@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { linesOf } from '../../api/linesOf'
   import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
   import { answer, api, type PlannedPart } from '../../api/client'
@@ -75,7 +76,7 @@
       })
       if (!response.ok || !response.body)
         throw new Error(((await response.json()) as { detail?: string }).detail ?? response.statusText)
-      for await (const line of lines(response.body)) {
+      for await (const line of linesOf(response.body)) {
         const step = JSON.parse(line) as {
           done?: number
           of?: number
@@ -97,23 +98,6 @@
     busy = false
     done = null
     cancel = null
-  }
-
-  async function* lines(body: ReadableStream<Uint8Array>): AsyncGenerator<string> {
-    const reader = body.getReader()
-    const decoder = new TextDecoder()
-    let rest = ''
-    for (;;) {
-      const { value, done: ended } = await reader.read()
-      rest += decoder.decode(value, { stream: !ended })
-      const parts = rest.split('\n')
-      rest = parts.pop() ?? ''
-      yield* parts.filter(Boolean)
-      if (ended) {
-        if (rest) yield rest
-        return
-      }
-    }
   }
 </script>
 

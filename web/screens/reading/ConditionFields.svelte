@@ -1,6 +1,9 @@
 <script lang="ts">
   import type { SavedReading } from '../../api/client'
   import { currentReading } from '../../stores/currentReading.svelte'
+  import { readProbe } from '../../api/probe'
+  import { notices } from '../../stores/notices.svelte'
+  import Button from '../../ui/Button.svelte'
   import { settings } from '../../stores/settings.svelte'
   import Gauge from '../../ui/Gauge.svelte'
   import { BOUNDS } from '../../words/vocabulary'
@@ -31,6 +34,21 @@
       ? { unit: 'm', toShown: (ft: number) => round(ft * 0.3048, 1), fromShown: (m: number) => m / 0.3048 }
       : { unit: 'ft', toShown: (ft: number) => round(ft, 1), fromShown: (ft: number) => ft },
   )
+  let busy = $state(false)
+
+  async function probe() {
+    busy = true
+    const { reading: before, waterId } = currentReading
+    try {
+      currentReading.change(await readProbe())
+      notices.say('The probe measured surface temperature and visibility.', () =>
+        currentReading.reopen(before, waterId),
+      )
+    } catch (error) {
+      notices.problem(error)
+    }
+    busy = false
+  }
 </script>
 
 <div class="grid gap-5 sm:grid-cols-2">
@@ -84,3 +102,4 @@
     unset="assumed 50°"
   />
 </div>
+<Button class="self-start" disabled={busy} onclick={probe}>{busy ? 'Measuring…' : 'Read the water probe'}</Button>

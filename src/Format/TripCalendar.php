@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Format;
+
+use Kontrast\Trip\TripPlan;
+use Kontrast\Trip\Turn;
+use Sabre\VObject\Component\VCalendar;
+
+/** A trip as an iCalendar file (RFC 5545): the day as one entry, and every time at which picks change as an entry with an alarm. */
+final class TripCalendar
+{
+    private const TURN_MINUTES = 5;
+
+    /**
+     * @param string       $id    of the trip, so that a later file replaces the entries of an earlier one
+     * @param list<Turn>   $turns
+     * @param list<string> $carry a line for each lure
+     */
+    public static function write(string $id, string $name, TripPlan $plan, array $turns, array $carry, \DateTimeImmutable $now): string
+    {
+        $calendar = new VCalendar(['PRODID' => '-//Kontrast//Trip//EN']);
+        $calendar->add('VEVENT', [
+            'UID' => "$id@kontrast",
+            'DTSTAMP' => $now->setTimezone(new \DateTimeZone('UTC')),
+            'SUMMARY' => $name,
+            'DTSTART' => self::utc($plan, $plan->from),
+            'DTEND' => self::utc($plan, $plan->to),
+            'GEO' => \sprintf('%.4f;%.4f', $plan->place->latitude, $plan->place->longitude),
+            'DESCRIPTION' => implode("\n", ['Carry:', ...$carry]),
+        ]);
+        $byMinute = [];
+        foreach ($turns as $turn) {
+            $byMinute[$turn->minute][$turn->why][] = $turn->words();
+        }
+        foreach ($byMinute as $minute => $reasons) {
+            foreach ($reasons as $why => $said) {
+                $event = $calendar->add('VEVENT', [
+                    'UID' => \sprintf('%s-%d-%s@kontrast', $id, $minute, substr(md5($why), 0, 6)),
+                    'DTSTAMP' => $now->setTimezone(new \DateTimeZone('UTC')),
+                    'SUMMARY' => \sprintf('%s: %s', TripPlan::clock($minute), $why),
+                    'DTSTART' => self::utc($plan, $minute),
+                    'DTEND' => self::utc($plan, $minute + self::TURN_MINUTES),
+                    'TRANSP' => 'TRANSPARENT',
+                    'DESCRIPTION' => implode("\n", array_unique($said)),
+                ]);
+                \assert($event instanceof \Sabre\VObject\Component);
+                $event->add('VALARM', ['ACTION' => 'DISPLAY', 'TRIGGER' => 'PT0S', 'DESCRIPTION' => implode("\n", array_unique($said))]);
+            }
+        }
+
+        return $calendar->serialize();
+    }
+
+    private static function utc(TripPlan $plan, int $minute): \DateTimeImmutable
+    {
+        return $plan->time($minute)->setTimezone(new \DateTimeZone('UTC'));
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Trip;
+
+use App\Contract\Error\InvalidDocument;
+use App\Contract\Trip\MomentDocument;
+use App\Contract\Trip\MomentRequestDocument;
+use App\UseCase\Advice\ViewAdvice;
+use App\UseCase\Look\InWater;
+use Kontrast\Trip\DayLight;
+use Kontrast\Trip\NotATrip;
+use Kontrast\Trip\TripPlan;
+use Kontrast\Water\Direction;
+
+/** Advises on one minute of a trip and looks at the advised lure in its light. */
+final readonly class ViewMoment
+{
+    public function __construct(private ViewAdvice $view)
+    {
+    }
+
+    /** @throws InvalidDocument where the day has no such minute */
+    public function of(MomentRequestDocument $request): MomentDocument
+    {
+        $plan = $request->trip->toPlan('trip.');
+        try {
+            $minute = TripPlan::minute('at', $request->at);
+        } catch (NotATrip $error) {
+            throw InvalidDocument::fault($error->field, $error->getMessage());
+        }
+        $sun = $plan->sunAt($minute);
+        $view = InWater::run(
+            fn () => $this->view->ofReading($plan->at($minute, $request->sky, $request->lure), Direction::Side),
+            'trip.visibility_in',
+        );
+
+        return new MomentDocument(
+            TripPlan::clock($minute),
+            round($sun, 1),
+            DayLight::of($request->sky, $sun)->sky,
+            $view->scene->look->water->lux_at_lure,
+            $view,
+        );
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Trip;
+
+use App\Contract\Error\InvalidDocument;
+use App\Contract\Reader\DocumentReader;
+use App\Contract\Trip\TripRequestDocument;
+use App\Format\TripCalendar;
+use App\Persistence\Repository\TripRepository;
+use Kontrast\Reading\LureKind;
+use Kontrast\Rulebook\Engine;
+use Kontrast\Trip\CarriedLure;
+use Kontrast\Trip\Turn;
+use Kontrast\Trip\Turns;
+use Symfony\Component\Clock\ClockInterface;
+
+/** Writes a kept trip as a calendar: the day, and the turns of the lures carried. */
+final readonly class WriteCalendar
+{
+    public function __construct(
+        private TripRepository $trips,
+        private DocumentReader $reader,
+        private PlanTrip $plan,
+        private Engine $engine,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    /** @throws InvalidDocument where no lure can be made from the parts owned */
+    public function of(string $id): string
+    {
+        $trip = $this->trips->get($id);
+        $plan = $this->reader->trusted($trip->document()->data(), TripRequestDocument::class)->toPlan();
+        $carried = $this->plan->carry($plan)->lures;
+        $kinds = array_map(static fn (CarriedLure $lure): LureKind => $lure->build->kind, $carried);
+
+        return TripCalendar::write(
+            $id,
+            $trip->name(),
+            $plan,
+            array_values(array_filter(
+                (new Turns($this->engine))->ofLight($plan),
+                static fn (Turn $turn): bool => \in_array($turn->lure, $kinds, true),
+            )),
+            array_map(
+                static fn (CarriedLure $lure): string => \sprintf('%s (%s)', implode(', ', array_map(static fn ($part): string => $part->name, $lure->build->parts())), $lure->bestFor),
+                $carried,
+            ),
+            $this->clock->now(),
+        );
+    }
+}

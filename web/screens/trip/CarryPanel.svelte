@@ -1,0 +1,137 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router'
+  import type { CarriedLure, SavedBuild, TripPlan, TripRequest } from '../../api/client'
+  import { linesOf } from '../../api/linesOf'
+  import { knowPlan } from '../../api/queries'
+  import { builds } from '../../api/writes'
+  import { inTheirColours } from '../../lure/paint'
+  import Thumbnail from '../../lure/Thumbnail.svelte'
+  import { slotsOf } from '../../parts/slots'
+  import { bench } from '../../stores/bench.svelte'
+  import { notices } from '../../stores/notices.svelte'
+  import BuildRow from '../../ui/BuildRow.svelte'
+  import Button from '../../ui/Button.svelte'
+  import Panel from '../../ui/Panel.svelte'
+  import { capital, round, show } from '../../words/words'
+  import CarryCurve from './CarryCurve.svelte'
+
+  /** The few lures and trailers that cover the day, what each is for, what the day lacks, and what one more would gain. */
+  let { trip, plan }: { trip: TripRequest; plan: TripPlan } = $props()
+  const carry = $derived(plan.carry)
+  const share = (of: number) => `${Math.round(100 * of)} % of the day`
+  const parts = (lure: CarriedLure) =>
+    slotsOf(lure.parts.lure)
+      .flatMap((slot) => lure.parts[slot]?.name ?? [])
+      .join(' · ')
+  const proof = $derived(
+    carry.exact
+      ? 'No other choice of your parts is better.'
+      : `Within ${Math.max(0.1, round(carry.bound - carry.worth, 1))} of the best possible.`,
+  )
+  let progress = $state<number | null>(null)
+  let cancel: AbortController | null = null
+
+  /** Searches on, up to a minute; the plan on screen stays the best so far meanwhile. */
+  async function lookLonger() {
+    cancel = new AbortController()
+    progress = 0
+    try {
+      const response = await fetch('/api/trips/plan/longer', {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify(trip),
+        signal: cancel.signal,
+      })
+      if (!response.ok || !response.body) throw new Error('The search could not be started. Try again.')
+      for await (const line of linesOf(response.body)) {
+        const step = JSON.parse(line) as { done?: number; plan?: TripPlan; problem?: string }
+        if (step.problem) throw new Error(step.problem)
+        if (step.done !== undefined) progress = step.done
+        if (step.plan) knowPlan(trip, step.plan)
+      }
+    } catch (error) {
+      if (!cancel.signal.aborted) notices.problem(error)
+    }
+    progress = null
+    cancel = null
+  }
+
+  async function toBench(lure: CarriedLure) {
+    bench.replace(lure.parts)
+    await push('/bench')
+  }
+
+  /** Saves each as a build, which is what a batch is made of. */
+  async function toBatch() {
+    try {
+      const saved: SavedBuild[] = []
+      for (const [i, lure] of carry.lures.entries())
+        saved.push(
+          await builds.add({
+            name: `${trip.date} no. ${i + 1}: ${show(lure.build.lure)}`,
+            build: lure.parts,
+            note: lure.best_for,
+          }),
+        )
+      notices.say(`${saved.length} builds saved for the batch.`, async () => {
+        for (const one of saved) await builds.remove(one.id ?? '')
+      })
+      await push('/batch')
+    } catch (error) {
+      notices.problem(error)
+    }
+  }
+</script>
+
+<Panel title="What to carry">
+  <p class="pb-1 text-sm">
+    Expected score over the day: <span class="text-base font-extrabold">{round(carry.worth, 1)}</span> of 100, over
+    {plan.scenarios} ways the day may turn out. {proof}
+    {#if !carry.exact && progress === null}<Button class="ml-1" onclick={lookLonger}>Look longer</Button>{/if}
+  </p>
+  {#if progress !== null}
+    <div class="flex items-center gap-3 pb-2 text-sm">
+      <progress class="progress h-3 flex-1" value={progress} max={100} aria-label="Search"></progress>
+      <Button onclick={() => cancel?.abort()}>Stop</Button>
+    </div>
+  {/if}
+  <ol>
+    {#each carry.lures as lure, i (i)}
+      <BuildRow>
+        {#snippet picture()}<Thumbnail
+            build={lure.build}
+            paint={inTheirColours(lure.build, lure.look_parts)}
+          />{/snippet}
+        {#snippet end()}<Button label="Open lure {i + 1} in Bench" onclick={() => toBench(lure)}>Open in Bench</Button
+          >{/snippet}
+        <p class="font-semibold">{i + 1}. {capital(show(lure.build.lure))}, {share(lure.covers)}</p>
+        <p>For {lure.best_for}.</p>
+        <p class="text-faint text-xs">{parts(lure)}</p>
+        {#each lure.on_water as change (change)}<p class="text-xs font-semibold">{change}.</p>{/each}
+      </BuildRow>
+    {/each}
+  </ol>
+  {#if carry.trailers.length > 0}
+    <p class="border-rule border-t pt-2 text-sm">
+      <span class="font-semibold">Trailers:</span>
+      {carry.trailers.map((one) => `${one.part.name} (${share(one.covers)})`).join('; ')}.
+    </p>
+  {/if}
+  {#each carry.spares as spare (spare)}<p class="py-1 text-sm">{spare}</p>{/each}
+  {#if plan.gaps.length > 0}
+    <h3 class="pt-2 text-sm font-bold">What the day lacks</h3>
+    <ul class="text-sm leading-snug">
+      {#each plan.gaps as gap (gap.scenario + gap.lacks)}
+        <li class="border-rule border-t py-1">
+          <span class="font-semibold">{capital(gap.scenario)}:</span>
+          {gap.lacks}
+        </li>
+      {/each}
+    </ul>
+  {/if}
+  <CarryCurve curve={carry.curve} carried={trip.carry?.lures ?? carry.lures.length} />
+  <div class="flex flex-wrap gap-2 pt-2">
+    <Button look="primary" onclick={toBatch}>Build these in a batch</Button>
+    <Button href="#/bench?panel=buy">What to buy</Button>
+  </div>
+</Panel>

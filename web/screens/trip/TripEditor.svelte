@@ -1,0 +1,251 @@
+<script lang="ts">
+  import { answer, api, type Forecast, type SavedTrip, type TripRequest, type Water } from '../../api/client'
+  import { readProbe } from '../../api/probe'
+  import { currentReading } from '../../stores/currentReading.svelte'
+  import { notices } from '../../stores/notices.svelte'
+  import { settings } from '../../stores/settings.svelte'
+  import Button from '../../ui/Button.svelte'
+  import Choice from '../../ui/Choice.svelte'
+  import Field from '../../ui/Field.svelte'
+  import Gauge from '../../ui/Gauge.svelte'
+  import NumberBox from '../../ui/NumberBox.svelte'
+  import ReadingSummary from '../../ui/ReadingSummary.svelte'
+  import Several from '../../ui/Several.svelte'
+  import { BOUNDS, COVERS, LURE_KINDS, WINDS } from '../../words/vocabulary'
+  import { change as changeWords, fromCelsius, round, temperature, toCelsius } from '../../words/words'
+  import ForageShares from './ForageShares.svelte'
+  import { atWater } from './newTrip'
+  import PlaceBoxes from '../../ui/PlaceBoxes.svelte'
+  import SkyRows from './SkyRows.svelte'
+
+  /** A trip as it is written, from top to bottom as one thinks of it. */
+  interface Props {
+    trip: SavedTrip
+    waters: readonly Water[]
+    /** What is wrong, by the path of the field. */
+    faults: Record<string, string>
+    onchange: (trip: SavedTrip) => void
+    onsave: (trip: SavedTrip) => void
+    oncancel: () => void
+  }
+  let { trip, waters, faults, onchange, onsave, oncancel }: Props = $props()
+  const CM_PER_INCH = 2.54
+  const day = $derived(trip.trip)
+  const metric = $derived(settings.metric)
+  const set = (part: Partial<TripRequest>) => onchange({ ...trip, trip: { ...day, ...part } })
+  const setReading = (part: Partial<TripRequest['reading']>) => set({ reading: { ...day.reading, ...part } })
+  const fault = (field: string) => faults[field] ?? ''
+  /** Faults that no field below shows by itself. */
+  const others = $derived(
+    Object.entries(faults).filter(
+      ([field]) =>
+        !['name', 'trip.date', 'trip.from', 'trip.to', 'trip.place', 'trip.sky', 'trip.visibility_in'].includes(field),
+    ),
+  )
+  const CLARITY = ['Low', 'Likely', 'High'] as const
+  let busy = $state('')
+
+  function seeTo(index: number, inches: number | null) {
+    set({ visibility_in: day.visibility_in.map((was, i) => (i === index ? (inches ?? was) : was)) })
+  }
+
+  async function asking(what: string, work: () => Promise<void>) {
+    busy = what
+    try {
+      await work()
+    } catch (error) {
+      notices.problem(error)
+    }
+    busy = ''
+  }
+
+  const forecast = () =>
+    asking('forecast', async () => {
+      const { sky, hours } = await answer<Forecast>(
+        api.POST('/api/trips/forecast', { body: { place: day.place, date: day.date } }),
+      )
+      const noon = hours[12]
+      set({ sky, reading: { ...day.reading, wind: noon?.wind ?? day.reading.wind } })
+      notices.say(
+        noon
+          ? `Forecast: ${temperature(noon.air_f, metric)} at noon, wind ${noon.wind}. Sky and wind are filled in.`
+          : 'The sky is filled in.',
+      )
+    })
+
+  const probe = () =>
+    asking('probe', async () => {
+      const water = await readProbe()
+      const [low, likely, high] = day.visibility_in as [number, number, number]
+      const by = water.visibility_in / likely
+      set({
+        visibility_in: [round(low * by, 1), water.visibility_in, round(high * by, 1)],
+        reading: { ...day.reading, surface_f: water.surface_f },
+      })
+      notices.say('Measured by the probe: surface temperature and visibility are filled in.')
+    })
+</script>
+
+<form
+  class="flex max-w-3xl flex-col gap-5"
+  onsubmit={(event) => {
+    event.preventDefault()
+    onsave(trip)
+  }}
+  novalidate
+>
+  <div class="grid gap-4 sm:grid-cols-2">
+    <Field label="Name" fault={fault('name')}>
+      {#snippet children(attributes)}<input
+          class="input border-edge h-11 w-full"
+          value={trip.name}
+          oninput={(event) => onchange({ ...trip, name: event.currentTarget.value })}
+          {...attributes}
+        />{/snippet}
+    </Field>
+    <Field label="Water" note="Fills in the place, tint and forage">
+      {#snippet children(attributes)}<select
+          class="select border-edge h-11 w-full"
+          value={trip.water_id ?? ''}
+          onchange={(event) =>
+            onchange(atWater(trip, waters.find((water) => water.id === event.currentTarget.value) ?? null))}
+          {...attributes}
+        >
+          <option value="">no named water</option>
+          {#each waters as water (water.id)}<option value={water.id}>{water.name}</option>{/each}
+        </select>{/snippet}
+    </Field>
+  </div>
+  <div class="grid grid-cols-3 gap-4">
+    <Field label="Date" fault={fault('trip.date')}>
+      {#snippet children(attributes)}<input
+          class="input border-edge h-11 w-full min-w-0 px-2"
+          type="date"
+          value={day.date}
+          oninput={(event) => set({ date: event.currentTarget.value })}
+          {...attributes}
+        />{/snippet}
+    </Field>
+    <Field label="From" fault={fault('trip.from')}>
+      {#snippet children(attributes)}<input
+          class="input border-edge h-11 w-full"
+          value={day.from}
+          oninput={(event) => set({ from: event.currentTarget.value.trim() })}
+          {...attributes}
+        />{/snippet}
+    </Field>
+    <Field label="To" fault={fault('trip.to')}>
+      {#snippet children(attributes)}<input
+          class="input border-edge h-11 w-full"
+          value={day.to}
+          oninput={(event) => set({ to: event.currentTarget.value.trim() })}
+          {...attributes}
+        />{/snippet}
+    </Field>
+  </div>
+  <PlaceBoxes place={day.place} fault={fault('trip.place')} onset={(place) => set({ place })} />
+  <SkyRows sky={day.sky ?? []} fault={fault('trip.sky')} onset={(sky) => set({ sky })}>
+    {#snippet action()}<Button disabled={busy !== ''} onclick={forecast}
+        >{busy === 'forecast' ? 'Asking…' : 'Get the forecast'}</Button
+      >{/snippet}
+  </SkyRows>
+  <fieldset class="min-w-0">
+    <legend class="mb-1.5 text-[0.8125rem] font-bold">Visibility, as it may turn out</legend>
+    <div class="flex flex-wrap items-center gap-x-5 gap-y-2">
+      {#each CLARITY as name, i (name)}
+        <span class="flex items-center gap-1.5 text-sm"
+          >{name}
+          <NumberBox
+            label="Visibility, {name.toLowerCase()}, {metric ? 'cm' : 'in'}"
+            value={round((day.visibility_in[i] ?? 0) * (metric ? CM_PER_INCH : 1), 1)}
+            unit={metric ? 'cm' : 'in'}
+            min={0.1}
+            max={3000}
+            onset={(shown) => seeTo(i, shown === null ? null : shown / (metric ? CM_PER_INCH : 1))}
+          /></span
+        >
+      {/each}
+      <Button disabled={busy !== ''} onclick={probe}>{busy === 'probe' ? 'Measuring…' : 'Read the water probe'}</Button>
+    </div>
+    {#if fault('trip.visibility_in')}<p class="text-error text-sm" role="alert">{fault('trip.visibility_in')}</p>{/if}
+  </fieldset>
+  <div class="grid gap-5 sm:grid-cols-2">
+    <Gauge
+      label="Surface temperature"
+      value={day.reading.surface_f ?? null}
+      min={BOUNDS.leastSurfaceF}
+      max={BOUNDS.mostSurfaceF}
+      step={1}
+      start={60}
+      unit={metric ? '°C' : '°F'}
+      toShown={(f) => (metric ? round(toCelsius(f), 1) : round(f, 1))}
+      fromShown={(shown) => (metric ? fromCelsius(shown) : shown)}
+      words={(f) => temperature(f, metric)}
+      onset={(surface_f) => setReading({ surface_f })}
+      optional
+    />
+    <Gauge
+      label="Three-day change"
+      value={day.reading.trend_f ?? null}
+      min={-15}
+      max={15}
+      step={1}
+      start={0}
+      unit={metric ? '°C' : '°F'}
+      toShown={(f) => (metric ? round((f * 5) / 9, 1) : f)}
+      fromShown={(shown) => (metric ? (shown * 9) / 5 : shown)}
+      words={(f) => changeWords(f, metric)}
+      onset={(trend_f) => setReading({ trend_f })}
+      optional
+      unset="steady"
+    />
+  </div>
+  <Choice label="Wind" options={WINDS} value={day.reading.wind} onpick={(wind) => setReading({ wind })} />
+  <Several label="Covers you will fish" options={COVERS} value={day.covers ?? []} onset={(covers) => set({ covers })} />
+  <ForageShares forage={day.forage ?? []} onset={(forage) => set({ forage })} />
+  <Several
+    label="Lure kinds"
+    note="none checked: any"
+    options={LURE_KINDS}
+    value={day.lures ?? []}
+    onset={(lures) => set({ lures })}
+  />
+  <div class="grid gap-5 sm:grid-cols-2">
+    <Gauge
+      label="Lures to carry"
+      value={day.carry?.lures ?? 4}
+      min={1}
+      max={10}
+      step={1}
+      start={4}
+      unit=""
+      words={String}
+      onset={(lures) => set({ carry: { lures: lures ?? 4, trailers: day.carry?.trailers ?? 6 } })}
+    />
+    <Gauge
+      label="Trailers to carry"
+      value={day.carry?.trailers ?? 6}
+      min={0}
+      max={20}
+      step={1}
+      start={6}
+      unit=""
+      words={String}
+      onset={(trailers) => set({ carry: { lures: day.carry?.lures ?? 4, trailers: trailers ?? 6 } })}
+    />
+  </div>
+  <div class="border-rule flex flex-wrap items-center gap-x-4 gap-y-2 border-t pt-3">
+    <div class="min-w-60 flex-1">
+      <p class="text-[0.8125rem] font-bold">The rest as in this reading</p>
+      <ReadingSummary reading={day.reading} />
+    </div>
+    <Button onclick={() => setReading({ ...$state.snapshot(currentReading.asked), lure: 'any' })}
+      >Use the current reading</Button
+    >
+  </div>
+  {#each others as [field, message] (field)}<p class="text-error text-sm" role="alert">{message}</p>{/each}
+  <div class="bg-base-100 sticky bottom-14 z-10 flex gap-2 py-2 sm:static">
+    <Button look="primary" type="submit">Save and plan</Button>
+    <Button onclick={oncancel}>Cancel</Button>
+  </div>
+</form>

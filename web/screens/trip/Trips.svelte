@@ -1,0 +1,170 @@
+<script lang="ts" module>
+  import type { SavedTrip } from '../../api/client'
+  import { Draft } from '../../stores/draft.svelte'
+
+  /** The trip being written: it is still there after looking at another screen. */
+  const inHand = new Draft<SavedTrip>('trip')
+</script>
+
+<script lang="ts">
+  import { push } from 'svelte-spa-router'
+  import { Refused } from '../../api/client'
+  import { planFor, tripsQuery, watersQuery } from '../../api/queries'
+  import { trips as writes, wrote } from '../../api/writes'
+  import { conflicts } from '../../stores/conflicts.svelte'
+  import { currentReading } from '../../stores/currentReading.svelte'
+  import { notices } from '../../stores/notices.svelte'
+  import Answer from '../../ui/Answer.svelte'
+  import Button from '../../ui/Button.svelte'
+  import { download } from '../../ui/download'
+  import Empty from '../../ui/Empty.svelte'
+  import Stored from '../../ui/Stored.svelte'
+  import { newTrip } from './newTrip'
+  import TripEditor from './TripEditor.svelte'
+  import TripPlan from './TripPlan.svelte'
+
+  let { params }: { params?: { id?: string } | undefined } = $props()
+  const trips = tripsQuery()
+  const waters = watersQuery()
+  const open = $derived(trips.data?.find((trip) => trip.id === params?.id))
+  const plan = planFor(() => (inHand.value ? null : (open?.trip ?? null)))
+  let faults = $state.raw<Record<string, string>>({})
+  const places = $derived(waters.data ?? [])
+  const whereAndWhen = (trip: SavedTrip) =>
+    [
+      trip.trip.date,
+      `${trip.trip.from} to ${trip.trip.to}`,
+      places.find((water) => water.id === trip.water_id)?.name ?? '',
+    ]
+      .filter(Boolean)
+      .join(', ')
+
+  function begin() {
+    const water = places.find((one) => one.id === currentReading.waterId) ?? null
+    inHand.value = newTrip($state.snapshot(currentReading.asked), water)
+    faults = {}
+  }
+
+  function change(trip: SavedTrip) {
+    inHand.value = trip
+    faults = {}
+  }
+
+  async function write(trip: SavedTrip): Promise<void> {
+    const { id, ...body } = trip
+    const kept = await (id ? writes.change(id, body) : writes.add(body))
+    inHand.value = null
+    faults = {}
+    await push(`/trips/${kept.id ?? ''}`)
+  }
+
+  async function save(mine: SavedTrip) {
+    try {
+      await write(mine)
+    } catch (error) {
+      const isAsked = conflicts.ask(error, `${mine.name} was changed in two places`, mine, {
+        keepMine: () => write({ ...mine, version: undefined } as SavedTrip),
+        takeTheirs: (theirs) => {
+          inHand.value = { ...theirs, id: mine.id ?? null }
+          void wrote('trips')
+        },
+        part: ({ name, note, water_id, trip }) => ({ name, note, water_id, ...trip }),
+      })
+      if (isAsked) return
+      if (error instanceof Refused && error.problem.faults.length > 0)
+        faults = Object.fromEntries(error.problem.faults.map((fault) => [fault.field, fault.message]))
+      else notices.problem(error)
+    }
+  }
+
+  function copy(trip: SavedTrip) {
+    const { id, version, ...rest } = trip
+    void [id, version]
+    change({ ...rest, name: `${trip.name} (copy)` })
+  }
+
+  async function remove(trip: SavedTrip) {
+    try {
+      await writes.remove(trip.id ?? '')
+      notices.say(`${trip.name} deleted.`, () => writes.restore(trip.id ?? ''))
+      await push('/trips')
+    } catch (error) {
+      notices.problem(error)
+    }
+  }
+</script>
+
+<div class="flex flex-col gap-4">
+  <header class="border-base-content flex flex-wrap items-end justify-between gap-2 border-b pb-2">
+    <h1>{inHand.value ? (inHand.value.id ? 'Change the trip' : 'New trip') : (open?.name ?? 'Trips')}</h1>
+    {#if !inHand.value}
+      <div class="flex flex-wrap gap-2">
+        {#if open}
+          <Button look="primary" href="#/trip-card/{open.id}">Trip card</Button>
+          <Button onclick={() => change(open)}>Change</Button>
+          <Button onclick={() => copy(open)}>Copy</Button>
+          <Button onclick={() => remove(open)}>Delete</Button>
+          <Button href="#/trips">All trips</Button>
+        {:else}
+          <Button look="primary" onclick={begin}>Plan a trip</Button>
+        {/if}
+      </div>
+    {/if}
+  </header>
+  {#if inHand.value}
+    <TripEditor
+      trip={inHand.value}
+      waters={places}
+      {faults}
+      onchange={(trip) => (inHand.value = trip)}
+      onsave={save}
+      oncancel={() => ((inHand.value = null), (faults = {}))}
+    />
+  {:else if open}
+    <p class="text-faint -mt-2 text-sm">{whereAndWhen(open)}</p>
+    <Answer question={plan} waiting="Planning the day…">
+      {#snippet children(planned, trip)}
+        <TripPlan {trip} plan={planned} />
+        <p class="flex flex-wrap gap-2 pt-4">
+          <Button href="/api/trips/{open.id}/calendar" download="">Calendar file (iCalendar)</Button>
+          <Button
+            onclick={() =>
+              download('kontrast-trip.json', 'application/json', JSON.stringify({ trip, plan: planned }, null, 2))}
+            >Plan as JSON</Button
+          >
+        </p>
+      {/snippet}
+    </Answer>
+  {:else}
+    <Stored query={trips} waiting="Loading trips…">
+      {#snippet children(all)}
+        {#if all.length === 0}
+          <Empty
+            text="No trips yet. Say where and when you will fish and what the sky may do, and see when to change lures and which few to carry."
+          >
+            {#snippet action()}<Button look="primary" onclick={begin}>Plan your first trip</Button>{/snippet}
+            {#snippet sample()}
+              <p class="font-bold">7:52, the sun climbs above 12°</p>
+              <p class="text-sm">Rear blade: painted white → gold</p>
+            {/snippet}
+          </Empty>
+        {/if}
+        <ul>
+          {#each all as trip (trip.id)}
+            <li class="border-rule flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t py-2">
+              <span class="min-w-0">
+                <a class="block font-bold underline" href="#/trips/{trip.id}">{trip.name}</a>
+                <span class="block text-sm">{whereAndWhen(trip)}</span>
+                {#if trip.note}<span class="text-faint block text-sm">{trip.note}</span>{/if}
+              </span>
+              <span class="flex gap-2">
+                <Button onclick={() => copy(trip)}>Copy<span class="sr-only"> {trip.name}</span></Button>
+                <Button onclick={() => remove(trip)}>Delete<span class="sr-only"> {trip.name}</span></Button>
+              </span>
+            </li>
+          {/each}
+        </ul>
+      {/snippet}
+    </Stored>
+  {/if}
+</div>

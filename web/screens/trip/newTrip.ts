@@ -1,0 +1,64 @@
+import { likelyPlace } from '../../ui/likelyPlace'
+import type { Reading, SavedTrip, SkyChance, TripRequest, Water } from '../../api/client'
+import type { Sky } from '../../words/vocabulary'
+
+const FROM = '6:00'
+const TO = '18:00'
+const CARRY = { lures: 4, trailers: 6 }
+
+const twoDigits = (number: number) => String(number).padStart(2, '0')
+const isoDate = (day: Date) => `${day.getFullYear()}-${twoDigits(day.getMonth() + 1)}-${twoDigits(day.getDate())}`
+
+/** The next Saturday that is not today. */
+function nextSaturday(today: Date): Date {
+  return new Date(today.getFullYear(), today.getMonth(), today.getDate() + ((6 - today.getDay() + 6) % 7) + 1)
+}
+
+/** A sky as it is overhead: how low the sun stands follows from the time of day. */
+const overhead = (sky: Sky): Sky => (sky === 'low_sun' || sky === 'night' ? 'sun' : sky)
+
+const allDay = (sky: Sky): SkyChance[] => [{ from: '0:00', to: '24:00', sky: overhead(sky), chance: 1 }]
+
+/** A trip as it begins: the present reading, its water, the next Saturday. */
+export function newTrip(reading: Reading, water: Water | null, today = new Date()): SavedTrip {
+  const date = isoDate(nextSaturday(today))
+  const place = water?.place ?? likelyPlace(today)
+  return {
+    name: water ? `${water.name}, ${date}` : `Trip, ${date}`,
+    note: '',
+    water_id: water?.id ?? null,
+    trip: {
+      date,
+      from: FROM,
+      to: TO,
+      place,
+      reading: { ...reading, lure: 'any' },
+      visibility_in: around(reading.visibility_in),
+      sky: allDay(reading.sky),
+      covers: [reading.cover],
+      lures: [],
+      forage: [{ forage: reading.forage, share: 1 }],
+      carry: CARRY,
+    },
+  }
+}
+
+/** The visibility that is expected, and what it may come to. */
+function around(likely: number): TripRequest['visibility_in'] {
+  return [Math.max(1, Math.round(likely * 0.75)), likely, Math.round(likely * 1.25)]
+}
+
+/** What is usual at a water, put into a trip. */
+export function atWater(trip: SavedTrip, water: Water | null): SavedTrip {
+  if (!water) return { ...trip, water_id: null }
+  return {
+    ...trip,
+    water_id: water.id ?? null,
+    trip: {
+      ...trip.trip,
+      place: water.place ?? trip.trip.place,
+      reading: { ...trip.trip.reading, tint: water.tint, red_crawfish: water.red_crawfish },
+      forage: water.forage ? [{ forage: water.forage, share: 1 }] : trip.trip.forage,
+    },
+  }
+}
