@@ -59,6 +59,7 @@ final class BuildScorer
     public readonly RuleScore $rules;
     private readonly ViewedParts $viewed;
     private readonly KnownPoints $known;
+    private ?int $unpaired = null;
 
     /** @throws ClearerThanWater */
     public function __construct(
@@ -282,30 +283,16 @@ final class BuildScorer
         return new ScoreBreakdown([TraitScore::share(ScoredTrait::Hook, $share, self::HOOK)]);
     }
 
-    /**
-     * A skirt with each of many trailers, in thousandths of a point: the one figure a search needs of each pair.
-     *
-     * @param list<InventoryTrailer|null> $trailers
-     *
-     * @return list<int>
-     */
-    public function pairPoints(?InventorySkirt $skirt, array $trailers): array
+    /** A skirt with a trailer, in thousandths of a point: the one figure a search needs of each pair. */
+    public function pairPoints(?InventorySkirt $skirt, ?InventoryTrailer $trailer): int
     {
-        $nothing = (int) round($this->pairShare(null, null) * self::PAIR);
-        if (null === $skirt) {
-            return array_fill(0, \count($trailers), $nothing);
-        }
+        $this->unpaired ??= (int) round($this->pairShare(null, null) * self::PAIR);
 
-        return $this->known->ofPairs(
-            "{$this->brief->wanted->ifPaired->value} $nothing",
+        return null === $skirt || null === $trailer ? $this->unpaired : $this->known->ofPair(
+            $this->brief->wanted->ifPaired->value,
             $skirt,
-            $trailers,
-            fn (): array => array_map(
-                fn (?InventoryTrailer $trailer): int => null === $trailer
-                    ? $nothing
-                    : (int) round($this->vision->pairing($this->apart($skirt, $trailer)) * self::PAIR),
-                $trailers,
-            ),
+            $trailer,
+            fn (): int => (int) round($this->vision->pairing($this->apart($skirt, $trailer)) * self::PAIR),
         );
     }
 
@@ -390,7 +377,10 @@ final class BuildScorer
 
     private function apart(InventorySkirt $skirt, InventoryTrailer $trailer): float
     {
-        return $this->vision->apart($this->viewed->skirtBase($skirt), $this->viewed->trailer($trailer));
+        return $this->vision->apart(
+            $this->viewed->skirtBase($skirt),
+            $this->viewed->trailer($trailer, $this->vision->pairsBases()),
+        );
     }
 
     private function bladeOffSkirtShare(?InventorySkirt $skirt, InventoryBlade $blade): float

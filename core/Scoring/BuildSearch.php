@@ -65,7 +65,8 @@ final class BuildSearch
         if ([] === $arms) {
             return [];
         }
-        $trailerPoints = array_map(fn (?InventoryTrailer $trailer): int => $this->scorer->trailerPoints($trailer), $this->trailers);
+        $trailerPoints = array_map($this->scorer->trailerPoints(...), $this->trailers);
+        arsort($trailerPoints);
         $beside = max($trailerPoints) + BuildScorer::PAIR + max(
             array_map(static fn (array $arm): int => $arm['heads'][0][0] + $arm['most'], $arms),
         );
@@ -137,17 +138,21 @@ final class BuildSearch
     }
 
     /**
-     * @param list<int> $points
+     * @param array<int, int> $points by place, the most first
      *
      * @return non-empty-list<array{int, list<int>}>
      */
     private function trailersFor(?InventorySkirt $skirt, array $points): array
     {
-        $sums = $this->scorer->pairPoints($skirt, $this->trailers);
+        $top = new TopK($this->most);
         foreach ($points as $t => $own) {
-            $sums[$t] += $own;
+            if ($own + BuildScorer::PAIR < $top->threshold()) {
+                // Those that follow are worth less still.
+                break;
+            }
+            $top->offer($own + $this->scorer->pairPoints($skirt, $this->trailers[$t]), [$t]);
         }
-        $best = $this->mostOf($sums, $this->most);
+        $best = $top->best();
 
         return [] !== $best ? $best : throw new \LogicException('Going without a trailer is always among them.');
     }
@@ -177,6 +182,10 @@ final class BuildSearch
     {
         $top = new TopK($this->most);
         foreach ($rears as [$rear, $sets]) {
+            if ($sets[0][0] + BuildScorer::BLADE_OFF_SKIRT < $top->threshold()) {
+                // Those that follow are worth less still.
+                break;
+            }
             $off = $rear < 0 ? 0 : $this->scorer->bladeOffSkirtPoints($skirt, $this->blades[$rear]);
             foreach ($sets as [$points, $key]) {
                 if ($points + $off < $top->threshold()) {
@@ -239,15 +248,19 @@ final class BuildSearch
             $alone = LureKind::Spinnerbait === $this->kind ? $this->scorer->frontPoints(null) : 0;
             $places = $this->hasBlades() ? array_keys($this->blades) : [-1];
 
-            return array_map(static fn (int $rear): array => [$rear, [[($points[$rear] ?? 0) + $alone, [$rear, -1]]]], $places);
+            $rears = array_map(static fn (int $rear): array => [$rear, [[($points[$rear] ?? 0) + $alone, [$rear, -1]]]], $places);
+            usort($rears, self::mostFirst(...));
+
+            return $rears;
         }
         $fronts = array_map($this->scorer->frontPoints(...), $this->blades);
         $fronts[-1] = $this->scorer->frontPoints(null);
         $rears = [];
-        foreach ($this->byMeasures() as $alike) {
+        $byMeasures = $this->byMeasures();
+        foreach ($byMeasures as $alike) {
             $rear = $this->blades[$alike[0]];
             $fit = [-1 => $fronts[-1]];
-            foreach ($this->byMeasures() as $others) {
+            foreach ($byMeasures as $others) {
                 if (PartFit::frontBySize($this->blades[$others[0]], $rear)) {
                     $fit += array_intersect_key($fronts, array_flip($others));
                 }
@@ -266,9 +279,18 @@ final class BuildSearch
                 ];
             }
         }
-        ksort($rears);
+        usort($rears, self::mostFirst(...));
 
-        return array_values($rears);
+        return $rears;
+    }
+
+    /**
+     * @param array{int, list<array{int, list<int>}>} $a
+     * @param array{int, list<array{int, list<int>}>} $b
+     */
+    private static function mostFirst(array $a, array $b): int
+    {
+        return [$b[1][0][0] ?? 0, $a[0]] <=> [$a[1][0][0] ?? 0, $b[0]];
     }
 
     private function hasBlades(): bool

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kontrast\Scoring;
 
+use Kontrast\Inventory\InventorySkirt;
+use Kontrast\Inventory\InventoryTrailer;
 use Kontrast\Rulebook\Brief;
 
 /** Points of parts that were worked out before, for a brief that says the same of that slot. */
@@ -11,6 +13,7 @@ final class KnownPoints
 {
     /** @var array<string, \WeakMap<object, int>> by slot */
     private array $maps = [];
+    private ?PairPoints $pairs = null;
 
     public function __construct(private readonly SharedScores $shared, private readonly Brief $brief, private readonly ViewedParts $viewed)
     {
@@ -45,23 +48,14 @@ final class KnownPoints
     }
 
     /**
-     * Of a skirt with each of many trailers, where only the scene and what is asked of the pair decide.
+     * Of a skirt with a trailer, where only the scene and what is asked of the pair decide.
      *
-     * @template T of object
-     *
-     * @param list<T|null>            $trailers
-     * @param \Closure(): list<int> $points
-     *
-     * @return list<int>
+     * @param \Closure(): int $points
      */
-    public function ofPairs(string $asked, object $skirt, array $trailers, \Closure $points): array
+    public function ofPair(string $asked, InventorySkirt $skirt, InventoryTrailer $trailer, \Closure $points): int
     {
-        $map = $this->shared->pairs("$asked {$this->viewed->key}");
-        $known = $map[$skirt] ?? null;
-        if (null === $known || $known[0] !== $trailers) {
-            $known = $map[$skirt] = [$trailers, $points()];
-        }
+        $this->pairs ??= $this->shared->pairs("$asked {$this->viewed->key}");
 
-        return $known[1];
+        return $this->pairs->points[$skirt->id][$trailer->id] ??= $points();
     }
 }

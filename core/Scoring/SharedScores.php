@@ -19,7 +19,7 @@ final class SharedScores
     private array $viewed = [];
     /** @var array<string, \WeakMap<object, int>> by what decides the points, then by part */
     private array $points = [];
-    /** @var array<string, \WeakMap<object, array{list<object|null>, list<int>}>> by what decides them, then by skirt: trailers and points */
+    /** @var array<string, PairPoints> by what decides them */
     private array $pairs = [];
 
     public function __construct()
@@ -46,15 +46,8 @@ final class SharedScores
         return $this->points[$key];
     }
 
-    /** @return \WeakMap<object, array{list<object|null>, list<int>}> */
-    public function pairs(string $key): \WeakMap
+    public function pairs(string $key): PairPoints
     {
-        if (!isset($this->pairs[$key])) {
-            /** @var \WeakMap<object, array{list<object|null>, list<int>}> $none */
-            $none = new \WeakMap();
-            $this->pairs[$key] = $none;
-        }
-
-        return $this->pairs[$key];
+        return $this->pairs[$key] ??= new PairPoints();
     }
 }

@@ -16,21 +16,32 @@ final readonly class ViewedParts
 {
     /** @var \WeakMap<object, non-empty-list<ReducedPart>> by part */
     private \WeakMap $reduced;
+    /** @var \WeakMap<InventoryTrailer, non-empty-list<ReducedPart>> */
+    private \WeakMap $bases;
 
     /** @param string $key tells the scene from all others */
     public function __construct(public string $key, public Viewing $viewing)
     {
         $this->reduced = new \WeakMap();
+        $this->bases = new \WeakMap();
     }
 
     public function skirtBase(InventorySkirt $skirt): ReducedPart
     {
-        return $this->known($skirt, $skirt->parts(...))[0];
+        return $this->known($skirt, static fn (): array => [$skirt->parts()[0]])[0];
     }
 
-    /** @return non-empty-list<ReducedPart> its base first */
-    public function trailer(InventoryTrailer $trailer): array
+    /**
+     * @param bool $isBaseAlone where nothing but the base is looked at
+     *
+     * @return non-empty-list<ReducedPart> its base first
+     */
+    public function trailer(InventoryTrailer $trailer, bool $isBaseAlone = false): array
     {
+        if ($isBaseAlone) {
+            return $this->bases[$trailer] ??= [ReducedPart::of($trailer->parts()[0], $this->viewing)];
+        }
+
         return $this->known($trailer, $trailer->parts(...));
     }
 

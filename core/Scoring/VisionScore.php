@@ -73,7 +73,7 @@ final class VisionScore
      */
     public function apart(ReducedPart $skirt, array $trailer): float
     {
-        if (Pairing::Match === $this->wanted->ifPaired || Pairing::Tonal === $this->wanted->ifPaired) {
+        if ($this->pairsBases()) {
             return Pair::farther($skirt, $trailer[0]);
         }
         $most = 0.0;
@@ -82,6 +82,12 @@ final class VisionScore
         }
 
         return $most;
+    }
+
+    /** Whether a pairing looks at base and base alone. */
+    public function pairsBases(): bool
+    {
+        return Pairing::Match === $this->wanted->ifPaired || Pairing::Tonal === $this->wanted->ifPaired;
     }
 
     /** How well a pair that many JND apart reads as wanted: 1 within what is wanted, falling off on either side. */

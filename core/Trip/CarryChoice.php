@@ -213,8 +213,8 @@ final class CarryChoice
         $row = array_fill(0, \count($with), 0);
         foreach ($variants as $variant) {
             $own = $scorer->bodyPoints($variant);
-            foreach ($scorer->pairPoints($variant->skirt, $this->withNone) as $t => $pair) {
-                $row[$t] = max($row[$t], $own + $with[$t] + $pair);
+            foreach ($this->withNone as $t => $trailer) {
+                $row[$t] = max($row[$t], $own + $with[$t] + $scorer->pairPoints($variant->skirt, $trailer));
             }
         }
 

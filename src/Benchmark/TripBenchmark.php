@@ -56,11 +56,12 @@ final readonly class TripBenchmark implements Benchmark
         }, 3);
 
         $bin = RandomInventory::of(1, 300, 520, 900, 995, 5);
+        $usual = self::day([Cover::Wood], [[Forage::Bluegill, 1.0]], '6:00', '18:00', [Sky::Sun, Sky::Overcast, Sky::Rain]);
         $full = null;
-        $took = Timer::median(function () use ($day, $bin, $reflectances, &$full): void {
+        $took = Timer::median(function () use ($usual, $bin, $reflectances, &$full): void {
             $until = null;
             $full = (new CarryPlanner($this->adviser, $this->ranking, $reflectances))->plan(
-                $day,
+                $usual,
                 $bin,
                 [],
                 goesOn: static function () use (&$until): bool {
@@ -170,17 +171,23 @@ final readonly class TripBenchmark implements Benchmark
     /**
      * @param non-empty-list<Cover>                $covers
      * @param non-empty-list<array{Forage, float}> $forage
+     * @param non-empty-list<Sky>                  $skies  all as likely
      */
-    private static function day(array $covers, array $forage): TripPlan
-    {
+    private static function day(
+        array $covers,
+        array $forage,
+        string $from = '0:00',
+        string $to = '24:00',
+        array $skies = self::SKIES,
+    ): TripPlan {
         return TripPlan::of(
             Place::at(46.2, -90.6, 'America/Chicago'),
             '2026-05-09',
-            '0:00',
-            '24:00',
+            $from,
+            $to,
             SearchBenchmark::reading(),
             [14.0, 26.0, 40.0],
-            array_map(static fn (Sky $sky): array => ['0:00', '24:00', $sky, 0.25], self::SKIES),
+            array_map(static fn (Sky $sky): array => ['0:00', '24:00', $sky, 1 / \count($skies)], $skies),
             $covers,
             $forage,
         );

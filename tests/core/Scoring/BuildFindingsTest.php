@@ -130,9 +130,8 @@ final class BuildFindingsTest extends TestCase
         foreach (LureKind::cases() as $kind) {
             $scorer = self::scorer(Readings::of($kind, 25));
             foreach ($bin->skirts as $skirt) {
-                $pairs = $scorer->pairPoints($skirt, [...$bin->trailers, null]);
-                foreach ([...$bin->trailers, null] as $t => $trailer) {
-                    self::assertSame($pairs[$t], $scorer->pair($skirt, $trailer)->points);
+                foreach ([...$bin->trailers, null] as $trailer) {
+                    self::assertSame($scorer->pairPoints($skirt, $trailer), $scorer->pair($skirt, $trailer)->points);
                     $scores = $scorer->measure(new Composition($kind, $bin->heads[0], null, null, $skirt, $trailer, null));
                     self::assertSame(
                         [],
