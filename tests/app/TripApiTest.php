@@ -116,6 +116,76 @@ final class TripApiTest extends ApiTestCase
         self::assertArrayHasKey('plan', $last);
     }
 
+    public function testTheLureFollowsTheLightOfTheMinute(): void
+    {
+        $trip = ['from' => '4:00'] + self::example();
+        $at = fn (string $time): mixed => $this->send('POST', '/api/trips/moment', ['trip' => $trip, 'at' => $time, 'sky' => 'sun', 'lure' => 'jig']);
+        $night = $at('4:20');
+        $low = $at('6:55');
+        $day = $at('6:56');
+        self::assertSame(['night', 'low_sun', 'sun'], [self::textAt($night, 'sky'), self::textAt($low, 'sky'), self::textAt($day, 'sky')]);
+        self::assertSame('black', self::textAt($low, 'view', 'advice', 'skirt', 'base'));
+        self::assertSame('green_pumpkin', self::textAt($day, 'view', 'advice', 'skirt', 'base'));
+        $at('25:00');
+        self::assertSame(['at'], array_keys($this->faults()));
+    }
+
+    public function testTripsGoOutAndComeInAsATable(): void
+    {
+        $this->send('POST', '/api/trips', ['name' => '=Saturday, "early"', 'note' => "two\nlines", 'trip' => self::example()]);
+        $this->send('POST', '/api/trips', ['name' => 'Sunday', 'trip' => ['covers' => [], 'sky' => []] + self::example()]);
+        $all = $this->send('GET', '/api/trips');
+        self::assertIsArray($all);
+        $this->browser->request('GET', '/api/trips/table');
+        $table = (string) $this->browser->getResponse()->getContent();
+        foreach ($all as $trip) {
+            self::assertIsArray($trip);
+            $this->send('DELETE', '/api/trips/'.self::textAt($trip, 'id'));
+        }
+        $anew = (string) preg_replace('/^[0-9a-f]{8}-[0-9a-f-]{27}/m', '', $table);
+        self::assertSame(['added' => 2], $this->send('POST', '/api/trips/table', ['contents' => $anew]));
+        $back = $this->send('GET', '/api/trips');
+        self::assertIsArray($back);
+        $without = static fn (array $list): array => array_map(
+            static fn (mixed $trip): array => array_diff_key((array) $trip, ['id' => 0, 'version' => 0]),
+            $list,
+        );
+        self::assertEqualsCanonicalizing($without($all), $without($back));
+        self::assertSame(['added' => 0], $this->send('POST', '/api/trips/table', ['contents' => $table]));
+    }
+
+    public function testATableWithOneBadLineStoresNothingAndNamesTheLine(): void
+    {
+        $this->send('POST', '/api/trips', ['name' => 'Good', 'trip' => self::example()]);
+        $this->browser->request('GET', '/api/trips/table');
+        [$heading, $line] = explode("\n", (string) $this->browser->getResponse()->getContent());
+        $good = (string) preg_replace('/^[0-9a-f-]{36}/', '', $line);
+        $this->send('POST', '/api/trips/table', ['contents' => "$heading\n$good\n".str_replace('2026-05-09', '2026-02-30', $good)."\n"]);
+        self::assertSame(422, $this->answered());
+        self::assertSame(['line 3 trip.date'], array_keys($this->faults()));
+        self::assertIsArray($all = $this->send('GET', '/api/trips'));
+        self::assertCount(1, $all);
+        $this->send('POST', '/api/trips/table', ['contents' => "name,when\nSaturday,today\n"]);
+        self::assertSame(422, $this->answered());
+    }
+
+    public function testTheCalendarHasTheDayAndAnAlarmAtEveryTurn(): void
+    {
+        $this->send('POST', '/api/parts/import', ['contents' => (string) file_get_contents(self::PARTS)]);
+        $kept = $this->send('POST', '/api/trips', ['name' => 'Saturday; early', 'trip' => ['lures' => ['jig']] + self::example()]);
+        $this->browser->request('GET', '/api/trips/'.self::textAt($kept, 'id').'/calendar');
+        $calendar = (string) $this->browser->getResponse()->getContent();
+        self::assertStringContainsString('SUMMARY:Saturday\; early', $calendar);
+        // 5:15 in the Central time zone in May is 10:15 in UTC.
+        self::assertStringContainsString('DTSTART:20260509T101500Z', $calendar);
+        self::assertStringContainsString('SUMMARY:6:56: the sun climbs above 12°', $calendar);
+        self::assertStringContainsString('DTSTART:20260509T115600Z', $calendar);
+        self::assertSame(substr_count($calendar, 'BEGIN:VEVENT') - 1, substr_count($calendar, 'BEGIN:VALARM'));
+        foreach (explode("\r\n", $calendar) as $line) {
+            self::assertLessThanOrEqual(75, \strlen($line), 'RFC 5545, 3.1');
+        }
+    }
+
     /** @param array<string, mixed> $change */
     #[DataProvider('impossible')]
     public function testAnImpossibleDayIsToldByField(array $change, string $field, string $says): void

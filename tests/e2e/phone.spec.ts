@@ -188,6 +188,7 @@ const SCREENS = [
   '#/batch',
   '#/parts',
   '#/rules/B3.stained',
+  '#/trips',
   '#/logbook',
   '#/settings',
   '#/depths',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controller;
 
+use App\Contract\Inventory\FileDocument;
 use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
 use App\Contract\Trip\ForecastDocument;
@@ -13,6 +14,7 @@ use App\Contract\Trip\MomentRequestDocument;
 use App\Contract\Trip\SavedTripDocument;
 use App\Contract\Trip\TripPlanDocument;
 use App\Contract\Trip\TripRequestDocument;
+use App\Format\TripsTable;
 use App\Http\Answer;
 use App\Http\LongWork;
 use App\Http\Paged;
@@ -21,6 +23,7 @@ use App\Http\ProgressStream;
 use App\UseCase\Trip\AskForecast;
 use App\UseCase\Trip\DeleteTrip;
 use App\UseCase\Trip\FindTrips;
+use App\UseCase\Trip\ImportTrips;
 use App\UseCase\Trip\PlanTrip;
 use App\UseCase\Trip\SaveTrip;
 use App\UseCase\Trip\ViewMoment;
@@ -43,6 +46,7 @@ final readonly class TripController
         private DeleteTrip $delete,
         private AskForecast $forecast,
         private ViewMoment $moment,
+        private ImportTrips $import,
         private WriteCalendar $calendar,
         private ProgressStream $stream,
         private Answer $answer,
@@ -82,6 +86,20 @@ final readonly class TripController
     public function moment(#[Payload] MomentRequestDocument $request): Response
     {
         return $this->answer->json($this->moment->of($request));
+    }
+
+    #[Route('/table', methods: ['GET'])]
+    #[Operation('tripsTable', 'All trips as a table', media: 'text/csv')]
+    public function table(): Response
+    {
+        return $this->answer->file(TripsTable::write($this->find->list()->documents), 'text/csv; charset=utf-8', 'kontrast-trips.csv');
+    }
+
+    #[Route('/table', methods: ['POST'])]
+    #[Operation('importTrips', 'Import trips from a table, all or none', fields: ['added' => 'integer'])]
+    public function import(#[Payload] FileDocument $file): Response
+    {
+        return $this->answer->json(['added' => $this->import->import($file->contents)]);
     }
 
     #[Route('/{id}/calendar', methods: ['GET'])]

@@ -27,6 +27,8 @@
   const turns = $derived(plan.turns.filter((turn) => kinds.has(turn.lure)))
   const MOST_TURNS = 8
   const picks = $derived(grouped(turns).slice(0, MOST_TURNS))
+  const MOST_ROOMY = { lures: 4, turns: 4 }
+  const isRoomy = $derived(plan.carry.lures.length <= MOST_ROOMY.lures && picks.length <= MOST_ROOMY.turns)
   const where = $derived([water, trip.date, `${trip.from} to ${trip.to}`].filter(Boolean).join(', '))
   const sun = $derived(
     [plan.sun.rise && `Sunrise ${plan.sun.rise}`, plan.sun.set && `sunset ${plan.sun.set}`].filter(Boolean).join(', '),
@@ -37,7 +39,7 @@
       .join(', ')
 </script>
 
-<article class={['trip-card bg-white p-4 text-black', paper]}>
+<article class={['trip-card bg-white p-4 text-black', paper, isRoomy && 'roomy']}>
   <section>
     <h2 class="card-title-line">{name}</h2>
     <p>{where}. {sun}.</p>
@@ -115,24 +117,28 @@
   }
   .trip-card {
     display: grid;
-    gap: 0.75rem;
     font-size: 1.125rem;
-    line-height: 1.3;
+    gap: 0.75rem;
+    line-height: 1.25;
     max-width: 52rem;
   }
+  /* As large as a page holds: it is read at arm's length, in rain. */
+  .roomy {
+    font-size: 1.35rem;
+  }
   .trip-card h2 {
-    font-size: 1.75rem;
+    font-size: 1.5em;
     font-weight: 800;
     line-height: 1.1;
   }
   .trip-card h3 {
     border-bottom: 2px solid black;
-    font-size: 1.25rem;
+    font-size: 1.1em;
     font-weight: 800;
   }
   .trip-card small {
     display: block;
-    font-size: 0.875rem;
+    font-size: 0.8em;
   }
   .trip-card :global(figcaption) {
     color: black;
@@ -145,7 +151,7 @@
     border-top: 1px solid #999;
     display: grid;
     gap: 0.75rem;
-    grid-template-columns: 7rem 1fr;
+    grid-template-columns: 8rem 1fr;
     padding: 0.25rem 0;
   }
   .carried:first-child {
@@ -154,7 +160,7 @@
   .picture {
     background: white;
     display: block;
-    height: 3.5rem;
+    height: 4rem;
   }
   ul {
     list-style: disc;
@@ -167,23 +173,17 @@
     grid-template-columns: 1fr 1fr;
     max-width: 48rem;
   }
+  .pocket.roomy {
+    font-size: 1.05rem;
+  }
   .pocket section {
     border: 1px dashed #777;
     min-height: 30rem;
     overflow: hidden;
     padding: 0.75rem;
   }
-  .pocket h2 {
-    font-size: 1.25rem;
-  }
-  .pocket h3 {
-    font-size: 1rem;
-  }
-  .pocket small {
-    font-size: 0.75rem;
-  }
   .pocket .carried {
-    grid-template-columns: 5rem 1fr;
+    grid-template-columns: 5.5rem 1fr;
   }
   @media print {
     .trip-card {

@@ -1,0 +1,273 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Format;
+
+use App\Contract\Error\Fault;
+use App\Contract\Error\InvalidDocument;
+use Symfony\Component\Serializer\Encoder\CsvEncoder;
+
+/**
+ * Trips as a table: comma-separated values (RFC 4180) with the columns named in the first line, in any order; docs/trip.md tells them. What
+ * is a list within a trip is one cell: "6:00-11:00 sun 60; 6:00-11:00 overcast 40".
+ */
+final class TripsTable
+{
+    /** Columns of a trip, and the path of each in its document. */
+    private const PLAIN = [
+        'id' => 'id', 'name' => 'name', 'note' => 'note', 'water_id' => 'water_id', 'date' => 'trip.date', 'from' => 'trip.from',
+        'to' => 'trip.to', 'latitude' => 'trip.place.latitude', 'longitude' => 'trip.place.longitude',
+        'time_zone' => 'trip.place.time_zone', 'carry_lures' => 'trip.carry.lures', 'carry_trailers' => 'trip.carry.trailers',
+    ];
+    private const VISIBILITY = ['visibility_low_in', 'visibility_likely_in', 'visibility_high_in'];
+    private const LISTS = ['covers', 'lures'];
+    /** Columns of the reading, by the names of its fields. */
+    private const READING = [
+        'lure', 'visibility_in', 'tint', 'sky', 'wind', 'depth_ft', 'season', 'cover', 'cover_density', 'forage', 'red_crawfish', 'bite',
+        'bass', 'sun_elevation_deg', 'surface_f', 'trend_f', 'run', 'forage_in', 'forage_colours', 'arm', 'lead_free', 'forage_also', 'goal',
+        'schools',
+    ];
+    private const READING_LISTS = ['forage_colours', 'forage_also'];
+    private const NEEDED = ['name', 'date', 'from', 'to', 'latitude', 'longitude', 'time_zone'];
+    private const TEXT = ['name', 'note'];
+    private const MOST_LINES = 10_000;
+
+    /** @param list<array<string, mixed>> $trips saved trip documents */
+    public static function write(array $trips): string
+    {
+        $rows = array_map(
+            static fn (array $trip): array => array_map(static fn (string $column): string => self::cell($trip, $column), self::columns()),
+            $trips,
+        );
+        $options = [CsvEncoder::NO_HEADERS_KEY => true, CsvEncoder::ESCAPE_CHAR_KEY => '', CsvEncoder::ESCAPE_FORMULAS_KEY => true];
+
+        return (new CsvEncoder($options))->encode([self::columns(), ...$rows], 'csv');
+    }
+
+    /**
+     * @return list<array{int, array<string, mixed>}> the line of each, and its document still to be checked
+     *
+     * @throws InvalidDocument where it is no such table at all
+     */
+    public static function read(string $csv): array
+    {
+        $stream = fopen('php://temp', 'r+');
+        \assert(false !== $stream);
+        fwrite($stream, preg_replace('/^\xEF\xBB\xBF/', '', $csv) ?? $csv);
+        rewind($stream);
+        $heading = fgetcsv($stream, null, ',', '"', '');
+        $columns = array_map(static fn (?string $name): string => strtolower(trim((string) $name)), false === $heading ? [] : $heading);
+        self::check($columns);
+        $trips = [];
+        $line = 1;
+        while (false !== ($cells = fgetcsv($stream, null, ',', '"', ''))) {
+            $start = ++$line;
+            $line += substr_count(implode('', $cells), "\n");
+            if ('' === trim(implode('', $cells))) {
+                continue;
+            }
+            if (\count($cells) !== \count($columns)) {
+                throw InvalidDocument::fault(
+                    "line $start",
+                    \sprintf('This line has %d cells, but the header has %d.', \count($cells), \count($columns)),
+                    Fault::BAD_FILE,
+                );
+            }
+            if (\count($trips) >= self::MOST_LINES) {
+                throw InvalidDocument::fault('file', \sprintf('At most %d trips are taken at once.', self::MOST_LINES), Fault::TOO_MANY);
+            }
+            $trips[] = [$start, self::document(array_combine($columns, array_map(strval(...), $cells)))];
+        }
+
+        return $trips;
+    }
+
+    /** @return list<string> */
+    public static function columns(): array
+    {
+        return [
+            ...array_keys(self::PLAIN), ...self::VISIBILITY, 'skies', ...self::LISTS, 'forages',
+            ...array_map(static fn (string $field): string => "reading_$field", self::READING),
+        ];
+    }
+
+    /** @param list<string> $columns */
+    private static function check(array $columns): void
+    {
+        $faults = [];
+        foreach (array_diff($columns, self::columns()) as $unknown) {
+            $faults[] = new Fault('heading', \sprintf('“%s” is not a column of a trip.', mb_strimwidth($unknown, 0, 60, '…')), Fault::UNKNOWN_FIELD);
+        }
+        foreach (array_diff(self::NEEDED, $columns) as $missing) {
+            $faults[] = new Fault($missing, 'This column is missing from the first line, which must name the columns.');
+        }
+        foreach (array_keys(array_filter(array_count_values($columns), static fn (int $times): bool => $times > 1)) as $twice) {
+            $faults[] = new Fault($twice, 'This column appears twice.');
+        }
+        if ([] !== $faults) {
+            throw InvalidDocument::because($faults);
+        }
+    }
+
+    /** @param array<string, mixed> $trip */
+    private static function cell(array $trip, string $column): string
+    {
+        $at = static function (string $path) use ($trip): mixed {
+            $value = $trip;
+            foreach (explode('.', $path) as $step) {
+                $value = \is_array($value) ? $value[$step] ?? null : null;
+            }
+
+            return $value;
+        };
+        $list = static fn (mixed $value): array => \is_array($value) ? $value : [];
+        $visibility = array_search($column, self::VISIBILITY, true);
+
+        return match (true) {
+            isset(self::PLAIN[$column]) => self::written($at(self::PLAIN[$column])),
+            false !== $visibility => self::written($at("trip.visibility_in.$visibility")),
+            'skies' === $column => implode('; ', array_map(
+                static fn (mixed $one): string => \is_array($one)
+                    ? self::written($one['from'] ?? '').'-'.self::written($one['to'] ?? '').' '.self::written($one['sky'] ?? '').' '
+                        .self::percent($one['chance'] ?? 0)
+                    : '',
+                $list($at('trip.sky')),
+            )),
+            'forages' === $column => implode('; ', array_map(
+                static fn (mixed $one): string => \is_array($one)
+                    ? self::written($one['forage'] ?? '').' '.self::percent($one['share'] ?? 0)
+                    : '',
+                $list($at('trip.forage')),
+            )),
+            'reading_schools' === $column => implode(' ', array_map(
+                static fn (string|int $question, mixed $school): string => "$question=".self::written($school),
+                array_keys($list($at('trip.reading.schools'))),
+                $list($at('trip.reading.schools')),
+            )),
+            str_starts_with($column, 'reading_') => self::written($at('trip.reading.'.substr($column, 8))),
+            default => self::written($at("trip.$column")),
+        };
+    }
+
+    /**
+     * @param array<string, string> $cells
+     *
+     * @return array<string, mixed>
+     */
+    private static function document(array $cells): array
+    {
+        $given = array_filter($cells, static fn (string $cell): bool => '' !== trim($cell));
+        $value = static fn (string $column): mixed => isset($given[$column]) ? self::value($column, $given[$column]) : null;
+        $document = $trip = $nested = [];
+        foreach (self::PLAIN as $column => $path) {
+            if (!isset($given[$column])) {
+                continue;
+            }
+            $steps = explode('.', $path);
+            match (\count($steps)) {
+                1 => $document[$path] = $value($column),
+                2 => $trip[$steps[1]] = $value($column),
+                default => $nested[$steps[1]][$steps[2]] = $value($column),
+            };
+        }
+        $trip += $nested;
+        $seen = array_filter(array_map($value, self::VISIBILITY), static fn (mixed $inches): bool => null !== $inches);
+        if ([] !== $seen) {
+            $trip['visibility_in'] = array_values($seen);
+        }
+        foreach (self::LISTS as $list) {
+            $trip[$list] = self::words($given[$list] ?? '');
+        }
+        $trip['sky'] = array_map(self::sky(...), self::parts($given['skies'] ?? ''));
+        $trip['forage'] = array_map(self::share(...), self::parts($given['forages'] ?? ''));
+        $reading = [];
+        foreach (self::READING as $field) {
+            $cell = $given["reading_$field"] ?? null;
+            if (null === $cell) {
+                continue;
+            }
+            $reading[$field] = match (true) {
+                'schools' === $field => self::schools($cell),
+                \in_array($field, self::READING_LISTS, true) => self::words($cell),
+                default => self::value($field, $cell),
+            };
+        }
+        $trip['reading'] = $reading;
+        $document['trip'] = $trip;
+
+        return $document;
+    }
+
+    /** @return list<string> */
+    private static function parts(string $cell): array
+    {
+        return array_values(array_filter(array_map(trim(...), explode(';', $cell)), static fn (string $part): bool => '' !== $part));
+    }
+
+    /** @return list<string> */
+    private static function words(string $cell): array
+    {
+        $words = preg_split('/[\s|,]+/', trim($cell), -1, \PREG_SPLIT_NO_EMPTY);
+
+        return false === $words ? [] : $words;
+    }
+
+    /** @return array<string, string|float> a sky chance document; a part that cannot be read is left for the check to refuse */
+    private static function sky(string $part): array
+    {
+        return 1 === preg_match('/^(\S+?)-(\S+)\s+(\w+)\s+([\d.]+)\s*%?$/', $part, $m)
+            ? ['from' => $m[1], 'to' => $m[2], 'sky' => $m[3], 'chance' => (float) $m[4] / 100]
+            : ['sky' => $part];
+    }
+
+    /** @return array<string, string|float> a forage share document */
+    private static function share(string $part): array
+    {
+        return 1 === preg_match('/^(\w+)\s+([\d.]+)\s*%?$/', $part, $m)
+            ? ['forage' => $m[1], 'share' => (float) $m[2] / 100]
+            : ['forage' => $part];
+    }
+
+    /** @return array<string, string> */
+    private static function schools(string $cell): array
+    {
+        $schools = [];
+        foreach (self::words($cell) as $word) {
+            [$question, $school] = [...explode('=', $word, 2), ''];
+            $schools[$question] = $school;
+        }
+
+        return $schools;
+    }
+
+    private static function value(string $column, string $cell): mixed
+    {
+        $text = trim($cell);
+
+        return match (true) {
+            \in_array($column, self::TEXT, true) => preg_replace("/^'(?=[=+\\-@\\t\\r])/", '', $cell) ?? $cell,
+            'yes' === $text => true,
+            'no' === $text => false,
+            1 === preg_match('/^-?\d{1,9}$/D', ltrim($text, "'")) => (int) ltrim($text, "'"),
+            is_numeric(ltrim($text, "'")) => (float) ltrim($text, "'"),
+            default => $text,
+        };
+    }
+
+    private static function percent(mixed $share): string
+    {
+        return \is_float($share) || \is_int($share) ? self::written(round(100 * $share, 6)) : '';
+    }
+
+    private static function written(mixed $value): string
+    {
+        return match (true) {
+            \is_bool($value) => $value ? 'yes' : 'no',
+            \is_array($value) => implode(' ', array_map(self::written(...), $value)),
+            \is_float($value) => (string) json_encode($value),
+            \is_scalar($value) => (string) $value,
+            default => '',
+        };
+    }
+}
