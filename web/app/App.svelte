@@ -54,13 +54,13 @@
     }}>Skip to the page</a
   >
   <header class="shell-bar print:hidden">
-    <a class="flex min-h-12 items-center gap-2.5" href="#/">
+    <a class="flex min-h-12 min-w-11 items-center gap-2.5" href="#/">
       <svg class="h-7 w-7" viewBox="0 0 32 32" aria-hidden="true">
         <path d="M16 3a13 13 0 0 0 0 26z" fill="currentColor" />
         <path d="M16 3a13 13 0 0 1 0 26" fill="none" stroke="currentColor" stroke-width="2" />
         <path d="M16 8h4M16 12h7M16 16h4M16 20h7M16 24h4" stroke="currentColor" stroke-width="1.6" />
       </svg>
-      <span class="text-lg font-extrabold">Kontrast</span>
+      <span class="text-lg font-extrabold max-[359px]:sr-only">Kontrast</span>
     </a>
     <div class="flex items-stretch">
       <nav
