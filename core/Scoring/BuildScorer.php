@@ -96,7 +96,9 @@ final class BuildScorer
 
     public function rearPoints(InventoryBlade $blade): int
     {
-        return $this->known->byVotes('rear', 'blades', $this->brief->build->blades, $blade, fn (): int => $this->rearByVotes($blade)->points)
+        $byVotes = fn (): int => $this->rearByVotes($blade)->points;
+
+        return $this->known->byVotes('rear', 'blades', $this->brief->build->blades, $blade, $byVotes)
             + $this->known->byScene(
                 'rear goal',
                 $this->vision->asked($this->brief->wanted->blade),

@@ -14,7 +14,7 @@ use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\LureRanking;
 use Kontrast\Scoring\BuildScorer;
 
-/** Chooses the few lures and trailers that cover a day best, and says what each is for, what the day lacks, and what one more would gain. */
+/** Chooses the few lures and trailers that cover a day best, and says what each is for, what is missing, and what one more would gain. */
 final readonly class CarryPlanner
 {
     private const POINT = 1000.0;

@@ -16,8 +16,13 @@ final readonly class CarrySide
      * @param array<int, list<float>> $most by candidate and scenario, weighted
      * @param list<float>       $base by scenario, what there is with nothing of this side
      */
-    private function __construct(private CarryProblem $problem, public bool $areBodies, public array $most, public array $base, public int $take)
-    {
+    private function __construct(
+        private CarryProblem $problem,
+        public bool $areBodies,
+        public array $most,
+        public array $base,
+        public int $take,
+    ) {
         $this->given = $areBodies ? $problem->none : null;
         $this->width = $areBodies ? $problem->none + 1 : $problem->bodies;
     }

@@ -24,7 +24,10 @@ final class NotATrip extends \DomainException
 
     public static function endsBeforeItStarts(string $from, string $to): self
     {
-        return new self('to', "The trip ends at $to, before it starts at $from. A trip ends on the day it starts; plan a night in two trips.");
+        return new self(
+            'to',
+            "The trip ends at $to, before it starts at $from. A trip ends on the day it starts; plan a night in two trips.",
+        );
     }
 
     public static function chances(string $at, float $sum): self

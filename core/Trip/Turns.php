@@ -43,7 +43,8 @@ final class Turns
             }
         }
         foreach ($this->skyChanges($plan) as [$minute, $before, $after]) {
-            $turns = [...$turns, ...$this->between($plan, $minute, $before, $minute, $after, "the likely sky changes to {$after->label()}")];
+            $why = "the likely sky changes to {$after->label()}";
+            $turns = [...$turns, ...$this->between($plan, $minute, $before, $minute, $after, $why)];
         }
         usort($turns, static fn (Turn $a, Turn $b): int => $a->minute <=> $b->minute);
 

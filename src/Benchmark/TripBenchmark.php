@@ -79,14 +79,23 @@ final readonly class TripBenchmark implements Benchmark
                 'under 4 s',
             ),
             new Measurement(
-                \sprintf('Carry 4 lures and 6 trailers of %d and %d, over %d scenarios', $problem->bodies, $problem->none, \count($problem->weights)),
+                \sprintf(
+                    'Carry 4 lures and 6 trailers of %d and %d, over %d scenarios',
+                    $problem->bodies,
+                    $problem->none,
+                    \count($problem->weights),
+                ),
                 \sprintf('%.2f s, %s', $exact / 1000, true === $answer?->isExact() ? 'exact' : 'NOT exact'),
                 'exact in under 2 s',
             ),
             $this->besideEnumeration(),
             new Measurement(
                 \sprintf('What to carry from %s parts, over %d scenarios', number_format($bin->count()), $full->scenarios ?? 0),
-                \sprintf('%.1f s, within %.1f %% of the best possible', $took / 1000, null === $full ? 100 : 100 * ($full->bound - $full->worth) / $full->worth),
+                \sprintf(
+                    '%.1f s, within %.1f %% of the best possible',
+                    $took / 1000,
+                    null === $full ? 100 : 100 * ($full->bound - $full->worth) / $full->worth,
+                ),
                 'within 2 % in under 3 s',
             ),
         ];

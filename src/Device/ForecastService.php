@@ -78,13 +78,15 @@ final readonly class ForecastService
         if (!\is_array($hours) || !array_is_list($hours) || SimulatedForecast::HOURS !== \count($hours)) {
             throw NoDevice::strangeForecast('it does not have 24 hours');
         }
+        $isSky = static fn (string $word): bool => null !== Sky::tryFrom($word);
+        $isWind = static fn (string $word): bool => null !== Wind::tryFrom($word);
         $checked = [];
         foreach ($hours as $hour => $one) {
             $one = \is_array($one) ? $one : [];
             $air = \is_array($one['air_f'] ?? null) ? $one['air_f'] : [];
             $checked[] = [
-                'sky' => self::chances($one['sky'] ?? null, 'sky', $hour, static fn (string $word): bool => null !== Sky::tryFrom($word)),
-                'wind' => self::chances($one['wind'] ?? null, 'wind', $hour, static fn (string $word): bool => null !== Wind::tryFrom($word)),
+                'sky' => self::chances($one['sky'] ?? null, 'sky', $hour, $isSky),
+                'wind' => self::chances($one['wind'] ?? null, 'wind', $hour, $isWind),
                 'air_f' => [
                     'low' => self::air($air['low'] ?? null, $hour),
                     'likely' => self::air($air['likely'] ?? null, $hour),

@@ -25,7 +25,8 @@ final class NoDevice extends \RuntimeException
 
     public static function impossibleWater(string $answer): self
     {
-        return new self("The water probe measured “{$answer}”, which is impossible. Rinse it and measure again, or enter the value yourself.");
+        return new self("The water probe measured “{$answer}”, which is impossible. Rinse it and measure again, or enter the value "
+            .'yourself.');
     }
 
     public static function said(DeviceName $device, string $answer): self

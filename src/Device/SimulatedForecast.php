@@ -11,7 +11,8 @@ use Random\Randomizer;
 
 /**
  * Stands in for a forecast service: made-up weather for a place and a date, the same each time it is asked. Its answer is the document that
- * docs/services.md describes. A day is of one of a few kinds; every three hours its chances shift a little, and it warms until the afternoon.
+ * docs/services.md describes. A day is of one of a few kinds; every three hours its chances shift a little, and it warms until the
+ * afternoon.
  */
 final class SimulatedForecast
 {

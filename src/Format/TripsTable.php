@@ -25,8 +25,8 @@ final class TripsTable
     /** Columns of the reading, by the names of its fields. */
     private const READING = [
         'lure', 'visibility_in', 'tint', 'sky', 'wind', 'depth_ft', 'season', 'cover', 'cover_density', 'forage', 'red_crawfish', 'bite',
-        'bass', 'sun_elevation_deg', 'surface_f', 'trend_f', 'run', 'forage_in', 'forage_colours', 'arm', 'lead_free', 'forage_also', 'goal',
-        'schools',
+        'bass', 'sun_elevation_deg', 'surface_f', 'trend_f', 'run', 'forage_in', 'forage_colours', 'arm', 'lead_free', 'forage_also',
+        'goal', 'schools',
     ];
     private const READING_LISTS = ['forage_colours', 'forage_also'];
     private const NEEDED = ['name', 'date', 'from', 'to', 'latitude', 'longitude', 'time_zone'];
@@ -97,7 +97,8 @@ final class TripsTable
     {
         $faults = [];
         foreach (array_diff($columns, self::columns()) as $unknown) {
-            $faults[] = new Fault('heading', \sprintf('“%s” is not a column of a trip.', mb_strimwidth($unknown, 0, 60, '…')), Fault::UNKNOWN_FIELD);
+            $says = \sprintf('“%s” is not a column of a trip.', mb_strimwidth($unknown, 0, 60, '…'));
+            $faults[] = new Fault('heading', $says, Fault::UNKNOWN_FIELD);
         }
         foreach (array_diff(self::NEEDED, $columns) as $missing) {
             $faults[] = new Fault($missing, 'This column is missing from the first line, which must name the columns.');

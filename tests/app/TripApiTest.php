@@ -46,7 +46,8 @@ final class TripApiTest extends ApiTestCase
     {
         $this->send('POST', '/api/trips/plan', self::example());
         self::assertSame(422, $this->answered());
-        self::assertStringContainsString('Your parts make no lure of these types yet.', (string) $this->browser->getResponse()->getContent());
+        $says = 'Your parts make no lure of these types yet.';
+        self::assertStringContainsString($says, (string) $this->browser->getResponse()->getContent());
     }
 
     public function testATripIsKeptChangedDeletedAndRestored(): void
@@ -119,7 +120,8 @@ final class TripApiTest extends ApiTestCase
     public function testTheLureFollowsTheLightOfTheMinute(): void
     {
         $trip = ['from' => '4:00'] + self::example();
-        $at = fn (string $time): mixed => $this->send('POST', '/api/trips/moment', ['trip' => $trip, 'at' => $time, 'sky' => 'sun', 'lure' => 'jig']);
+        $moment = ['trip' => $trip, 'sky' => 'sun', 'lure' => 'jig'];
+        $at = fn (string $time): mixed => $this->send('POST', '/api/trips/moment', ['at' => $time] + $moment);
         $night = $at('4:20');
         $low = $at('6:55');
         $day = $at('6:56');

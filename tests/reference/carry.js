@@ -19,7 +19,12 @@ function problem() {
     Array.from({ length: bodies }, () => Array.from({ length: trailers + 1 }, () => whole(0, 100) * 1000)),
   )
   const uses = Array.from({ length: bodies }, () => ({ [`head ${whole(1, 3)}`]: 1, [`skirt ${whole(1, 3)}`]: 1 }))
-  const stock = Object.fromEntries([1, 2, 3].flatMap((i) => [[`head ${i}`, whole(1, 2)], [`skirt ${i}`, whole(1, 2)]]))
+  const stock = Object.fromEntries(
+    [1, 2, 3].flatMap((i) => [
+      [`head ${i}`, whole(1, 2)],
+      [`skirt ${i}`, whole(1, 2)],
+    ]),
+  )
   return { weights, values, uses, stock, lures: whole(1, 4), trailers: whole(0, 3) }
 }
 

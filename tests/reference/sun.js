@@ -22,7 +22,12 @@ const heights = Array.from({ length: 500 }, () => {
   const at = new Date(Math.floor(between(START, END) / 1000) * 1000)
   const observer = new Astronomy.Observer(latitude, longitude, 0)
   const { ra, dec } = Astronomy.Equator(Astronomy.Body.Sun, at, observer, true, true)
-  return { latitude, longitude, at: at.toISOString(), height: round(Astronomy.Horizon(at, observer, ra, dec).altitude, 5) }
+  return {
+    latitude,
+    longitude,
+    at: at.toISOString(),
+    height: round(Astronomy.Horizon(at, observer, ra, dec).altitude, 5),
+  }
 })
 
 const getTimes = SunCalc.getTimes ?? SunCalc.default.getTimes

@@ -26,6 +26,8 @@ const KEPT: Record<string, readonly unknown[]> = {
   waters: keys.waters(),
   readings: keys.readings(),
   rules: keys.rules(),
+  'trip-plan': ['trip-plan', {}],
+  trips: ['trips'],
 }
 
 describe('what a write makes stale', () => {
@@ -40,8 +42,12 @@ describe('what a write makes stale', () => {
       .map(([name]) => name)
 
   for (const [what, expected] of [
-    ['parts', ['best', 'advised-build', 'shopping', 'swaps', 'sheet', 'batch', 'missing', 'inventory']],
-    ['built', ['best', 'advised-build', 'shopping', 'swaps', 'sheet', 'batch', 'missing', 'inventory', 'built']],
+    ['parts', ['best', 'advised-build', 'shopping', 'swaps', 'sheet', 'batch', 'missing', 'inventory', 'trip-plan']],
+    [
+      'built',
+      ['best', 'advised-build', 'shopping', 'swaps', 'sheet', 'batch', 'missing', 'inventory', 'built', 'trip-plan'],
+    ],
+    ['trips', ['trips']],
     ['swatches', ['inventory']],
     // The gear ratio and the price stand on the sheet; the units and the theme in no answer at all.
     ['settings', ['sheet', 'batch', 'missing']],

@@ -13,7 +13,11 @@ use Kontrast\Trip\CarriedLure;
 use OpenApi\Attributes as OA;
 
 /** A lure to carry. */
-#[OA\Schema(schema: 'CarriedLure', additionalProperties: false, required: ['parts', 'build', 'look_parts', 'covers', 'best_for', 'on_water'])]
+#[OA\Schema(
+    schema: 'CarriedLure',
+    additionalProperties: false,
+    required: ['parts', 'build', 'look_parts', 'covers', 'best_for', 'on_water'],
+)]
 final readonly class CarriedLureDocument
 {
     /**

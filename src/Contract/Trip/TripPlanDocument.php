@@ -55,8 +55,15 @@ final readonly class TripPlanDocument
      * @param array<string, \App\Contract\Inventory\InventoryPartDocument>           $owned
      * @param list<Caution> $cautions
      */
-    public static function of(TripPlan $plan, array $light, array $turns, array $clarityTurns, CarryPlan $carry, array $owned, array $cautions): self
-    {
+    public static function of(
+        TripPlan $plan,
+        array $light,
+        array $turns,
+        array $clarityTurns,
+        CarryPlan $carry,
+        array $owned,
+        array $cautions,
+    ): self {
         return new self(
             SunDocument::of($plan),
             $light,

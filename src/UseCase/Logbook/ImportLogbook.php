@@ -19,8 +19,8 @@ use App\UseCase\Build\SaveBuild;
 use App\UseCase\Trip\SaveTrip;
 
 /**
- * Takes waters, readings, builds and trips in: what is not there yet, all or nothing. What is kept under the same id, changed or deleted since,
- * is left alone.
+ * Takes waters, readings, builds and trips in: what is not there yet, all or nothing. What is kept under the same id, changed or deleted
+ * since, is left alone.
  */
 final readonly class ImportLogbook
 {

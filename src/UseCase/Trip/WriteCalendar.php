@@ -45,7 +45,11 @@ final readonly class WriteCalendar
                 static fn (Turn $turn): bool => \in_array($turn->lure, $kinds, true),
             )),
             array_map(
-                static fn (CarriedLure $lure): string => \sprintf('%s (%s)', implode(', ', array_map(static fn ($part): string => $part->name, $lure->build->parts())), $lure->bestFor),
+                static fn (CarriedLure $lure): string => \sprintf(
+                    '%s (%s)',
+                    implode(', ', array_map(static fn ($part): string => $part->name, $lure->build->parts())),
+                    $lure->bestFor,
+                ),
                 $carried,
             ),
             $this->clock->now(),

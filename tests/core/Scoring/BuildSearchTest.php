@@ -18,6 +18,7 @@ use Kontrast\Rulebook\Adviser;
 use Kontrast\Scoring\BuildScorer;
 use Kontrast\Scoring\BuildSearch;
 use Kontrast\Scoring\RankedBuild;
+use Kontrast\Scoring\SharedScores;
 use Kontrast\Scoring\TopK;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -30,6 +31,31 @@ use Tests\core\Readings;
 /** The best of the bin: exact, whatever the bin. */
 final class BuildSearchTest extends TestCase
 {
+    /** What many readings have in common is worked out once: the search finds the same builds as each reading by itself. */
+    public function testReadingsScoredTogetherAreScoredAlike(): void
+    {
+        $bin = Bins::random(12, 8, 10, 12, 12, 3);
+        $shared = new SharedScores();
+        foreach (Readings::random(60, 4) as $reading) {
+            $brief = Adviser::standard()->brief($reading);
+            $together = new BuildScorer($reading, $brief, Fits::shared(), $shared);
+            $found = (new BuildSearch($bin, $together))->bestByPoints();
+            $alone = (new BuildSearch($bin, self::scorer($reading)))->best();
+            self::assertSame(
+                array_map(static fn (RankedBuild $one): array => [$one->scores->points, $one->build->parts()], $alone),
+                array_map(static fn (array $one): array => [$one[0], $one[1]->parts()], $found),
+            );
+            foreach ($found as [$points, $build]) {
+                $trailer = $build->trailer;
+                self::assertSame(
+                    $points,
+                    $together->bodyPoints($build) + $together->trailerPoints($trailer) + $together->pairPoints($build->skirt, $trailer),
+                );
+                self::assertSame($together->measure($build)->most(), $together->most());
+            }
+        }
+    }
+
     /** The same ten, with the same points, in the same order as trying every build one by one. */
     #[DataProvider('bins')]
     public function testTheTenBestAreThoseOfTryingEveryBuild(int $seed): void

@@ -16,12 +16,22 @@ final class SunTest extends TestCase
 {
     private const FILE = __DIR__.'/../../reference/data/sun.json';
 
-    /** @var array{heights: list<array{latitude: float, longitude: float, at: string, height: float}>, days: list<array{latitude: float, longitude: float, date: string, rise: string|null, set: string|null}>} */
+    /**
+     * @var array{
+     *     heights: list<array{latitude: float, longitude: float, at: string, height: float}>,
+     *     days: list<array{latitude: float, longitude: float, date: string, rise: string|null, set: string|null}>,
+     * }
+     */
     private array $known;
 
     protected function setUp(): void
     {
-        /** @var array{heights: list<array{latitude: float, longitude: float, at: string, height: float}>, days: list<array{latitude: float, longitude: float, date: string, rise: string|null, set: string|null}>} $known */
+        /**
+         * @var array{
+         *     heights: list<array{latitude: float, longitude: float, at: string, height: float}>,
+         *     days: list<array{latitude: float, longitude: float, date: string, rise: string|null, set: string|null}>,
+         * } $known
+         */
         $known = json_decode((string) file_get_contents(self::FILE), true, 512, \JSON_THROW_ON_ERROR);
         $this->known = $known;
     }

@@ -9,6 +9,7 @@
   import { slotsOf } from '../../parts/slots'
   import { settings } from '../../stores/settings.svelte'
   import { fullPickWords, valuesWords } from '../../words/adviceParts'
+  import type { LureKind } from '../../words/vocabulary'
   import { capital, show, waterLength } from '../../words/words'
   import { minutesOf } from './clock'
   import { grouped } from './grouped'
@@ -33,6 +34,7 @@
   const sun = $derived(
     [plan.sun.rise && `Sunrise ${plan.sun.rise}`, plan.sun.set && `sunset ${plan.sun.set}`].filter(Boolean).join(', '),
   )
+  const which = (lure: LureKind) => (kinds.size > 1 ? ` (${show(lure)})` : '')
   const parts = (lure: TripPlan['carry']['lures'][number]) =>
     slotsOf(lure.parts.lure)
       .flatMap((slot) => (slot === 'trailer' ? [] : (lure.parts[slot]?.name ?? [])))
@@ -84,7 +86,7 @@
           {group.turns
             .map(
               (turn) =>
-                `${fullPickWords(turn.pick)} to ${valuesWords(turn.pick, turn.after, settings.metric)}${kinds.size > 1 ? ` (${show(turn.lure)})` : ''}`,
+                `${fullPickWords(turn.pick)} to ${valuesWords(turn.pick, turn.after, settings.metric)}${which(turn.lure)}`,
             )
             .join('; ')}.
         </li>

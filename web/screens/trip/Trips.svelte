@@ -23,6 +23,8 @@
   import TripEditor from './TripEditor.svelte'
   import TripPlan from './TripPlan.svelte'
 
+  const NO_TRIPS =
+    'No trips yet. Say where and when you will fish and what the sky may do. You get when to change lures and which few to carry.'
   let { params }: { params?: { id?: string } | undefined } = $props()
   const trips = tripsQuery()
   const waters = watersQuery()
@@ -139,9 +141,7 @@
     <Stored query={trips} waiting="Loading trips…">
       {#snippet children(all)}
         {#if all.length === 0}
-          <Empty
-            text="No trips yet. Say where and when you will fish and what the sky may do, and see when to change lures and which few to carry."
-          >
+          <Empty text={NO_TRIPS}>
             {#snippet action()}<Button look="primary" onclick={begin}>Plan your first trip</Button>{/snippet}
             {#snippet sample()}
               <p class="font-bold">7:52, the sun climbs above 12°</p>
