@@ -9,7 +9,7 @@ final class NoDevice extends \RuntimeException
 {
     public static function silent(DeviceName $device, string $address): self
     {
-        return new self("No {$device->value} answers on $address. Start the simulated one with {$device->command()}.");
+        return new self("No {$device->value} answers on $address. Start the simulated {$device->value} with {$device->command()}.");
     }
 
     public static function slow(DeviceName $device): self
@@ -36,7 +36,7 @@ final class NoDevice extends \RuntimeException
 
     public static function noForecast(string $address): self
     {
-        return new self("No forecast service answers at $address. Start the simulated one with ./kontrast forecast, or enter the sky "
+        return new self("No forecast service answers at $address. Start the simulated forecast with ./kontrast forecast, or enter the sky "
             .'yourself.');
     }
 

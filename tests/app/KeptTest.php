@@ -140,7 +140,8 @@ final class KeptTest extends ApiTestCase
     public function testANotebookTakenInTwiceKeepsWhatWasChangedInBetween(): void
     {
         $notebook = json_decode((string) file_get_contents(__DIR__.'/../../demo/logbook.json'), true);
-        self::assertSame(['waters' => 3, 'readings' => 4, 'builds' => 3], $this->send('POST', '/api/logbook', $notebook));
+        $added = $this->send('POST', '/api/logbook', $notebook);
+        self::assertSame(['waters' => 3, 'readings' => 4, 'builds' => 3, 'trips' => 2], $added);
         $this->send('PUT', '/api/waters/0193a000-0000-7000-8000-000000000003', ['name' => 'The old pit'] + self::WATER);
         $this->send('DELETE', '/api/readings/0193a000-0000-7000-8000-000000000011');
         $this->send('PUT', '/api/current-reading', ['reading' => ['visibility_in' => 3] + self::reading()]);

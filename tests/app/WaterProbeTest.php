@@ -54,7 +54,7 @@ final class WaterProbeTest extends TestCase
     public function testNobodyThereIsSaid(): void
     {
         $this->expectException(NoDevice::class);
-        $this->expectExceptionMessage('No water probe answers on 127.0.0.1:1. Start the simulated one with ./kontrast probe.');
+        $this->expectExceptionMessage('No water probe answers on 127.0.0.1:1. Start the simulated water probe with ./kontrast probe.');
         (new WaterProbe('127.0.0.1:1'))->read();
     }
 
