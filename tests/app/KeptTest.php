@@ -145,7 +145,8 @@ final class KeptTest extends ApiTestCase
         $this->send('PUT', '/api/waters/0193a000-0000-7000-8000-000000000003', ['name' => 'The old pit'] + self::WATER);
         $this->send('DELETE', '/api/readings/0193a000-0000-7000-8000-000000000011');
         $this->send('PUT', '/api/current-reading', ['reading' => ['visibility_in' => 3] + self::reading()]);
-        self::assertSame(['waters' => 0, 'readings' => 0, 'builds' => 0], $this->send('POST', '/api/logbook', $notebook));
+        $again = $this->send('POST', '/api/logbook', $notebook);
+        self::assertSame(['waters' => 0, 'readings' => 0, 'builds' => 0, 'trips' => 0], $again);
         self::assertContains('The old pit', array_column($this->send('GET', '/api/waters') ?? [], 'name'));
         self::assertCount(3, $this->send('GET', '/api/readings') ?? []);
         $desk = $this->send('GET', '/api/current-reading');
