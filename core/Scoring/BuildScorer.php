@@ -57,9 +57,8 @@ final class BuildScorer
     public readonly Viewing $viewing;
     public readonly VisionScore $vision;
     public readonly RuleScore $rules;
+    public readonly BuildPoints $points;
     private readonly ViewedParts $viewed;
-    private readonly KnownPoints $known;
-    private ?int $unpaired = null;
 
     /** @throws ClearerThanWater */
     public function __construct(
@@ -72,12 +71,7 @@ final class BuildScorer
         $this->viewing = $this->viewed->viewing;
         $this->vision = new VisionScore($this->viewing, $brief->wanted, $reading);
         $this->rules = new RuleScore($brief, $shared->closeness);
-        $this->known = new KnownPoints($shared, $brief, $this->viewed);
-    }
-
-    public function headPoints(InventoryHead $head): int
-    {
-        return $this->known->byVotes('head', 'head', $this->brief->build->head, $head, fn (): int => $this->head($head)->points);
+        $this->points = new BuildPoints($this, new KnownPoints($shared, $brief, $this->viewed));
     }
 
     public function head(InventoryHead $head): ScoreBreakdown
@@ -94,20 +88,8 @@ final class BuildScorer
         return $this->rearByVotes($blade)->and($this->rearForGoal($blade));
     }
 
-    public function rearPoints(InventoryBlade $blade): int
-    {
-        $byVotes = fn (): int => $this->rearByVotes($blade)->points;
-
-        return $this->known->byVotes('rear', 'blades', $this->brief->build->blades, $blade, $byVotes)
-            + $this->known->byScene(
-                'rear goal',
-                $this->vision->asked($this->brief->wanted->blade),
-                $blade,
-                fn (): int => $this->rearForGoal($blade)->points,
-            );
-    }
-
-    private function rearByVotes(InventoryBlade $blade): ScoreBreakdown
+    /** The part of it that the votes alone decide. */
+    public function rearByVotes(InventoryBlade $blade): ScoreBreakdown
     {
         $advised = $this->brief->build->rearBlade();
         $asDark = (true === $advised?->darkened) === $blade->darkened ? 1.0 : self::WRONGLY_DARKENED;
@@ -123,22 +105,12 @@ final class BuildScorer
         ]);
     }
 
-    private function rearForGoal(InventoryBlade $blade): ScoreBreakdown
+    /** The part of it that the scene decides. */
+    public function rearForGoal(InventoryBlade $blade): ScoreBreakdown
     {
         $share = $this->vision->meets($this->brief->wanted->blade, $this->viewed->blade($blade));
 
         return new ScoreBreakdown([TraitScore::share(ScoredTrait::BladeGoal, $share, self::REAR['goal'])]);
-    }
-
-    public function frontPoints(?InventoryBlade $blade): int
-    {
-        return null === $blade ? $this->front(null)->points : $this->known->byVotes(
-            'front',
-            'blades',
-            $this->brief->build->blades,
-            $blade,
-            fn (): int => $this->front($blade)->points,
-        );
     }
 
     public function front(?InventoryBlade $blade): ScoreBreakdown
@@ -165,21 +137,6 @@ final class BuildScorer
             : $this->skirtByVotes($skirt)->and($this->skirtForGoal($skirt));
     }
 
-    public function skirtPoints(?InventorySkirt $skirt): int
-    {
-        if (null === $skirt) {
-            return $this->withoutSkirt()->points;
-        }
-        $byVotes = fn (): int => $this->skirtByVotes($skirt)->points;
-
-        return $this->known->byVotes('skirt', 'skirt', $this->brief->build->skirt, $skirt, $byVotes) + $this->known->byScene(
-            'skirt goal',
-            $this->vision->asked($this->brief->wanted->skirt).(null === $this->brief->build->skirt ? ' '.$this->skirtWorth($skirt) : ''),
-            $skirt,
-            fn (): int => $this->skirtForGoal($skirt)->points,
-        );
-    }
-
     private function withoutSkirt(): ScoreBreakdown
     {
         $share = null === $this->brief->build->skirt ? 1.0 : $this->rules->share(Slot::SkirtForm, SkirtForm::None->value);
@@ -187,7 +144,8 @@ final class BuildScorer
         return new ScoreBreakdown([TraitScore::share(ScoredTrait::Skirt, $share, array_sum(self::SKIRT))]);
     }
 
-    private function skirtByVotes(InventorySkirt $skirt): ScoreBreakdown
+    /** The part of it that the votes alone decide. */
+    public function skirtByVotes(InventorySkirt $skirt): ScoreBreakdown
     {
         $advised = $this->brief->build->skirt;
         $worth = $this->skirtWorth($skirt);
@@ -206,7 +164,8 @@ final class BuildScorer
         ]);
     }
 
-    private function skirtForGoal(InventorySkirt $skirt): ScoreBreakdown
+    /** The part of it that the scene decides. */
+    public function skirtForGoal(InventorySkirt $skirt): ScoreBreakdown
     {
         $share = $this->skirtWorth($skirt) * $this->vision->meets($this->brief->wanted->skirt, $this->viewed->skirtBase($skirt));
 
@@ -224,17 +183,6 @@ final class BuildScorer
         $form = Trim::LongTail === $skirt->trim ? SkirtForm::LongTail : SkirtForm::Trimmed;
 
         return $this->rules->share(Slot::SkirtForm, $form->value);
-    }
-
-    public function trailerPoints(?InventoryTrailer $trailer): int
-    {
-        return null === $trailer ? $this->trailer(null)->points : $this->known->byVotes(
-            'trailer',
-            'trailer',
-            $this->brief->build->trailer,
-            $trailer,
-            fn (): int => $this->trailer($trailer)->points,
-        );
     }
 
     public function trailer(?InventoryTrailer $trailer): ScoreBreakdown
@@ -268,11 +216,6 @@ final class BuildScorer
         ]);
     }
 
-    public function hookPoints(?InventoryHook $hook): int
-    {
-        return $this->hook($hook)->points;
-    }
-
     public function hook(?InventoryHook $hook): ScoreBreakdown
     {
         $advised = true === $this->brief->build->trailerHook?->fit;
@@ -285,19 +228,6 @@ final class BuildScorer
         return new ScoreBreakdown([TraitScore::share(ScoredTrait::Hook, $share, self::HOOK)]);
     }
 
-    /** A skirt with a trailer, in thousandths of a point: the one figure a search needs of each pair. */
-    public function pairPoints(?InventorySkirt $skirt, ?InventoryTrailer $trailer): int
-    {
-        $this->unpaired ??= (int) round($this->pairShare(null, null) * self::PAIR);
-
-        return null === $skirt || null === $trailer ? $this->unpaired : $this->known->ofPair(
-            $this->brief->wanted->ifPaired->value,
-            $skirt,
-            $trailer,
-            fn (): int => (int) round($this->vision->pairing($this->apart($skirt, $trailer)) * self::PAIR),
-        );
-    }
-
     public function pair(?InventorySkirt $skirt, ?InventoryTrailer $trailer): ScoreBreakdown
     {
         return new ScoreBreakdown([TraitScore::share(ScoredTrait::Pair, $this->pairShare($skirt, $trailer), self::PAIR)]);
@@ -307,11 +237,6 @@ final class BuildScorer
     public function pairReads(?InventorySkirt $skirt, ?InventoryTrailer $trailer): ?Separation
     {
         return null === $skirt || null === $trailer ? null : Separation::at($this->apart($skirt, $trailer));
-    }
-
-    public function bladeOffSkirtPoints(?InventorySkirt $skirt, InventoryBlade $blade): int
-    {
-        return (int) round($this->bladeOffSkirtShare($skirt, $blade) * self::BLADE_OFF_SKIRT);
     }
 
     public function bladeOffSkirt(?InventorySkirt $skirt, InventoryBlade $blade): ScoreBreakdown
@@ -336,17 +261,6 @@ final class BuildScorer
             $this->pair($build->skirt, $build->trailer),
             $isSpinnerbait ? $this->hook($build->hook) : ScoreBreakdown::none(),
         );
-    }
-
-    /** The sum of the same for all but the trailer and its pairing, in thousandths of a point. */
-    public function bodyPoints(Composition $build): int
-    {
-        $isSpinnerbait = LureKind::Spinnerbait === $this->reading->lure;
-
-        return $this->headPoints($build->head)
-            + (null === $build->rear ? 0 : $this->rearPoints($build->rear) + $this->bladeOffSkirtPoints($build->skirt, $build->rear))
-            + ($isSpinnerbait ? $this->frontPoints($build->front) + $this->hookPoints($build->hook) : 0)
-            + $this->skirtPoints($build->skirt);
     }
 
     /** What a build of this lure could come to. */

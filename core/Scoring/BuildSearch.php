@@ -65,7 +65,7 @@ final class BuildSearch
         if ([] === $arms) {
             return [];
         }
-        $trailerPoints = array_map($this->scorer->trailerPoints(...), $this->trailers);
+        $trailerPoints = array_map($this->scorer->points->trailer(...), $this->trailers);
         arsort($trailerPoints);
         $beside = max($trailerPoints) + BuildScorer::PAIR + max(
             array_map(static fn (array $arm): int => $arm['heads'][0][0] + $arm['most'], $arms),
@@ -128,7 +128,7 @@ final class BuildSearch
     private function bySkirtAlone(): array
     {
         $own = array_map(
-            fn (?InventorySkirt $skirt, int $s): array => [$this->scorer->skirtPoints($skirt), $s],
+            fn (?InventorySkirt $skirt, int $s): array => [$this->scorer->points->skirt($skirt), $s],
             $this->skirts,
             array_keys($this->skirts),
         );
@@ -150,7 +150,7 @@ final class BuildSearch
                 // Those that follow are worth less still.
                 break;
             }
-            $top->offer($own + $this->scorer->pairPoints($skirt, $this->trailers[$t]), [$t]);
+            $top->offer($own + $this->scorer->points->pair($skirt, $this->trailers[$t]), [$t]);
         }
         $best = $top->best();
 
@@ -186,7 +186,7 @@ final class BuildSearch
                 // Those that follow are worth less still.
                 break;
             }
-            $off = $rear < 0 ? 0 : $this->scorer->bladeOffSkirtPoints($skirt, $this->blades[$rear]);
+            $off = $rear < 0 ? 0 : $this->scorer->points->bladeOffSkirt($skirt, $this->blades[$rear]);
             foreach ($sets as [$points, $key]) {
                 if ($points + $off < $top->threshold()) {
                     break;
@@ -219,13 +219,13 @@ final class BuildSearch
      */
     private function byArm(): array
     {
-        $hookPoints = array_map(fn (InventoryHook $hook): int => $this->scorer->hookPoints($hook), $this->hooks);
-        $withoutHook = LureKind::Spinnerbait === $this->kind ? $this->scorer->hookPoints(null) : 0;
+        $hookPoints = array_map(fn (InventoryHook $hook): int => $this->scorer->points->hook($hook), $this->hooks);
+        $withoutHook = LureKind::Spinnerbait === $this->kind ? $this->scorer->points->hook(null) : 0;
         $byArm = [];
         foreach ($this->armsWithHeads() as $arm => $heads) {
             $top = new TopK($this->most);
             foreach ($heads as $h) {
-                $points = $this->scorer->headPoints($this->heads[$h]);
+                $points = $this->scorer->points->head($this->heads[$h]);
                 foreach ($this->hookChoices($this->heads[$h]) as $hook) {
                     $top->offer($points + ($hook < 0 ? $withoutHook : $hookPoints[$hook]), [$h, $hook]);
                 }
@@ -243,9 +243,9 @@ final class BuildSearch
     /** @return list<array{int, list<array{int, list<int>}>}> */
     private function rears(Arm $arm): array
     {
-        $points = array_map($this->scorer->rearPoints(...), $this->blades);
+        $points = array_map($this->scorer->points->rear(...), $this->blades);
         if (LureKind::Spinnerbait !== $this->kind || Arm::Short === $arm) {
-            $alone = LureKind::Spinnerbait === $this->kind ? $this->scorer->frontPoints(null) : 0;
+            $alone = LureKind::Spinnerbait === $this->kind ? $this->scorer->points->front(null) : 0;
             $places = $this->hasBlades() ? array_keys($this->blades) : [-1];
 
             $rears = array_map(static fn (int $rear): array => [$rear, [[($points[$rear] ?? 0) + $alone, [$rear, -1]]]], $places);
@@ -253,8 +253,8 @@ final class BuildSearch
 
             return $rears;
         }
-        $fronts = array_map($this->scorer->frontPoints(...), $this->blades);
-        $fronts[-1] = $this->scorer->frontPoints(null);
+        $fronts = array_map($this->scorer->points->front(...), $this->blades);
+        $fronts[-1] = $this->scorer->points->front(null);
         $rears = [];
         $byMeasures = $this->byMeasures();
         foreach ($byMeasures as $alike) {

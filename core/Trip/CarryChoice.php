@@ -181,7 +181,7 @@ final class CarryChoice
         $variants = array_map(self::variants(...), $this->bodies);
         foreach ($this->scorers as $s => $here) {
             $with = array_map(
-                fn (array $one): array => array_map($one[0]->trailerPoints(...), $this->withNone),
+                fn (array $one): array => array_map($one[0]->points->trailer(...), $this->withNone),
                 $here,
             );
             foreach ($this->bodies as $b => $body) {
@@ -212,9 +212,9 @@ final class CarryChoice
     {
         $row = array_fill(0, \count($with), 0);
         foreach ($variants as $variant) {
-            $own = $scorer->bodyPoints($variant);
+            $own = $scorer->points->body($variant);
             foreach ($this->withNone as $t => $trailer) {
-                $row[$t] = max($row[$t], $own + $with[$t] + $scorer->pairPoints($variant->skirt, $trailer));
+                $row[$t] = max($row[$t], $own + $with[$t] + $scorer->points->pair($variant->skirt, $trailer));
             }
         }
 

@@ -131,7 +131,7 @@ final class BuildFindingsTest extends TestCase
             $scorer = self::scorer(Readings::of($kind, 25));
             foreach ($bin->skirts as $skirt) {
                 foreach ([...$bin->trailers, null] as $trailer) {
-                    self::assertSame($scorer->pairPoints($skirt, $trailer), $scorer->pair($skirt, $trailer)->points);
+                    self::assertSame($scorer->points->pair($skirt, $trailer), $scorer->pair($skirt, $trailer)->points);
                     $scores = $scorer->measure(new Composition($kind, $bin->heads[0], null, null, $skirt, $trailer, null));
                     self::assertSame(
                         [],

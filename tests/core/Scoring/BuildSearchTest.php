@@ -49,7 +49,7 @@ final class BuildSearchTest extends TestCase
                 $trailer = $build->trailer;
                 self::assertSame(
                     $points,
-                    $together->bodyPoints($build) + $together->trailerPoints($trailer) + $together->pairPoints($build->skirt, $trailer),
+                    $together->points->body($build) + $together->points->trailer($trailer) + $together->points->pair($build->skirt, $trailer),
                 );
                 self::assertSame($together->measure($build)->most(), $together->most());
             }
