@@ -46,10 +46,10 @@ final class BuildSearchTest extends TestCase
                 array_map(static fn (array $one): array => [$one[0], $one[1]->parts()], $found),
             );
             foreach ($found as [$points, $build]) {
-                $trailer = $build->trailer;
+                [$quick, $trailer] = [$together->points, $build->trailer];
                 self::assertSame(
                     $points,
-                    $together->points->body($build) + $together->points->trailer($trailer) + $together->points->pair($build->skirt, $trailer),
+                    $quick->body($build) + $quick->trailer($trailer) + $quick->pair($build->skirt, $trailer),
                 );
                 self::assertSame($together->measure($build)->most(), $together->most());
             }
