@@ -18,8 +18,8 @@ final class Version20261128000000 extends AbstractMigration
         $this->addSql('CREATE TABLE trip (id VARCHAR(36) NOT NULL, name VARCHAR(120) NOT NULL, note VARCHAR(2000) NOT NULL, '
             .'date VARCHAR(10) NOT NULL, water_id VARCHAR(36) DEFAULT NULL, deleted_at DATETIME DEFAULT NULL, '
             .'version INTEGER DEFAULT 1 NOT NULL, document CLOB NOT NULL, shape INTEGER NOT NULL, PRIMARY KEY (id), '
-            .'CONSTRAINT FK_7656F53B5C2F5C45 FOREIGN KEY (water_id) REFERENCES water (id) NOT DEFERRABLE INITIALLY IMMEDIATE)');
-        $this->addSql('CREATE INDEX IDX_7656F53B5C2F5C45 ON trip (water_id)');
+            .'CONSTRAINT FK_7656F53B7721C36E FOREIGN KEY (water_id) REFERENCES water (id) NOT DEFERRABLE INITIALLY IMMEDIATE)');
+        $this->addSql('CREATE INDEX IDX_7656F53B7721C36E ON trip (water_id)');
         $this->addSql('CREATE INDEX trip_date ON trip (date, id)');
     }
 
