@@ -187,6 +187,17 @@
   .pocket .carried {
     grid-template-columns: 5.5rem 1fr;
   }
+  @media screen and (max-width: 640px) {
+    .roomy {
+      font-size: 1.125rem;
+    }
+    .carried {
+      grid-template-columns: 4.5rem 1fr;
+    }
+    .pocket {
+      grid-template-columns: 1fr;
+    }
+  }
   @media print {
     .trip-card {
       max-width: none;

@@ -96,6 +96,8 @@
     Array.from({ length: 25 }, (_, hour) => hour).filter((hour) => hour * 60 >= from && hour * 60 <= to),
   )
   const labelEvery = $derived(hours.length > 14 ? 3 : hours.length > 8 ? 2 : 1)
+  /** A label at an edge stays inside. */
+  const aside = (share: number) => (share < 0.04 ? '' : share > 0.96 ? '-translate-x-full' : '-translate-x-1/2')
   const turnTimes = $derived([...new Set(turns.map((turn) => turn.at))].map(minutesOf))
   const lux = $derived.by(() => {
     const now = quarters.find(({ at }) => minute !== undefined && at <= minute && minute < at + QUARTER)
@@ -214,8 +216,8 @@
   <div class="relative h-5 text-xs" aria-hidden="true">
     {#each hours as hour, i (hour)}
       {#if i % labelEvery === 0}<span
-          class={['absolute', i === 0 ? '' : '-translate-x-1/2']}
-          style:left="{Math.min(98, x(hour * 60) / 10)}%">{hour}:00</span
+          class={['absolute', aside(x(hour * 60) / WIDTH)]}
+          style:left="{(100 * x(hour * 60)) / WIDTH}%">{hour}:00</span
         >{/if}
     {/each}
   </div>

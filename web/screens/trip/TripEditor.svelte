@@ -116,8 +116,8 @@
         </select>{/snippet}
     </Field>
   </div>
-  <div class="grid grid-cols-3 gap-4">
-    <Field label="Date" fault={fault('trip.date')}>
+  <div class="grid grid-cols-2 gap-4 sm:grid-cols-3">
+    <Field label="Date" fault={fault('trip.date')} class="col-span-2 sm:col-span-1">
       {#snippet children(attributes)}<input
           class="input border-edge h-11 w-full min-w-0 px-2"
           type="date"
