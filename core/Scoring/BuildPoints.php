@@ -10,8 +10,10 @@ use Kontrast\Inventory\InventoryHead;
 use Kontrast\Inventory\InventoryHook;
 use Kontrast\Inventory\InventorySkirt;
 use Kontrast\Inventory\InventoryTrailer;
+use Kontrast\Lure\SkirtForm;
 use Kontrast\Reading\LureKind;
 use Kontrast\Rulebook\Brief;
+use Kontrast\Rulebook\Slot;
 
 /**
  * The points of a BuildScorer alone, in thousandths of a point, for whoever compares parts by the thousand: what another scorer of the same
@@ -21,6 +23,7 @@ final class BuildPoints
 {
     private readonly Brief $brief;
     private ?int $unpaired = null;
+    private ?string $askedOfSkirt = null;
 
     public function __construct(private readonly BuildScorer $scorer, private readonly KnownPoints $known)
     {
@@ -50,16 +53,25 @@ final class BuildPoints
 
     public function skirt(?InventorySkirt $skirt): int
     {
-        $advised = $this->brief->build->skirt;
-        if (null === $skirt || null === $advised) {
-            // Where none is advised, what a skirt is worth hangs on its cut as well.
-            return $this->scorer->skirt($skirt)->points;
+        if (null === $skirt) {
+            return $this->scorer->skirt(null)->points;
         }
         $byVotes = fn (): int => $this->scorer->skirtByVotes($skirt)->points;
         $forGoal = fn (): int => $this->scorer->skirtForGoal($skirt)->points;
 
-        return $this->known->byVotes('skirt', 'skirt', $advised, $skirt, $byVotes)
-            + $this->known->byScene('skirt goal', $this->scorer->vision->asked($this->brief->wanted->skirt), $skirt, $forGoal);
+        return $this->known->byVotes('skirt', 'skirt', $this->brief->build->skirt, $skirt, $byVotes)
+            + $this->known->byScene('skirt goal', $this->askedOfSkirt ??= $this->askedOfSkirt(), $skirt, $forGoal);
+    }
+
+    /** What decides what a skirt is worth for the goal, beside the scene: where none is advised, how far each cut is voted for as well. */
+    private function askedOfSkirt(): string
+    {
+        $asked = $this->scorer->vision->asked($this->brief->wanted->skirt);
+
+        return null !== $this->brief->build->skirt ? $asked : implode(' ', [$asked, ...array_map(
+            fn (SkirtForm $form): string => (string) $this->scorer->rules->share(Slot::SkirtForm, $form->value),
+            SkirtForm::cases(),
+        )]);
     }
 
     public function trailer(?InventoryTrailer $trailer): int
@@ -85,14 +97,14 @@ final class BuildPoints
             $this->brief->wanted->ifPaired->value,
             $skirt,
             $trailer,
-            fn (): int => $this->scorer->pair($skirt, $trailer)->points,
+            fn (): int => TraitScore::pointsOf($this->scorer->pairShare($skirt, $trailer), BuildScorer::PAIR),
         );
     }
 
     /** A rear blade with a skirt. */
     public function bladeOffSkirt(?InventorySkirt $skirt, InventoryBlade $blade): int
     {
-        return $this->scorer->bladeOffSkirt($skirt, $blade)->points;
+        return TraitScore::pointsOf($this->scorer->bladeOffSkirtShare($skirt, $blade), BuildScorer::BLADE_OFF_SKIRT);
     }
 
     /** A whole build but for its trailer and the pairing of that. */

@@ -282,7 +282,8 @@ final class BuildScorer
         return ($belly + ($head->eye === $advised->eye ? 1.0 : 0.0)) / 2;
     }
 
-    private function pairShare(?InventorySkirt $skirt, ?InventoryTrailer $trailer): float
+    /** How far a skirt with a trailer reads as wanted, 0 to 1. */
+    public function pairShare(?InventorySkirt $skirt, ?InventoryTrailer $trailer): float
     {
         if (null === $skirt || null === $trailer) {
             return null === $this->brief->build->skirt || null === $this->brief->build->trailer ? 1.0 : 0.0;
@@ -299,7 +300,8 @@ final class BuildScorer
         );
     }
 
-    private function bladeOffSkirtShare(?InventorySkirt $skirt, InventoryBlade $blade): float
+    /** How far a blade stands off the skirt, or keeps to it, as wanted, 0 to 1. */
+    public function bladeOffSkirtShare(?InventorySkirt $skirt, InventoryBlade $blade): float
     {
         return null === $skirt ? 1.0 : $this->vision->bladeOffSkirt($this->viewed->skirtBase($skirt), $this->viewed->blade($blade));
     }

@@ -20,7 +20,13 @@ final readonly class TraitScore
      */
     public static function share(ScoredTrait $trait, float $share, int $of): self
     {
-        return new self($trait, (int) round(max(0.0, min(1.0, $share)) * $of), $of);
+        return new self($trait, self::pointsOf($share, $of), $of);
+    }
+
+    /** The points of a share alone. */
+    public static function pointsOf(float $share, int $of): int
+    {
+        return (int) round(max(0.0, min(1.0, $share)) * $of);
     }
 
     public function lost(): int
