@@ -75,10 +75,7 @@ final readonly class TripPlan
         int $carriedLures = 4,
         int $carriedTrailers = 6,
     ): self {
-        $parsed = \DateTimeImmutable::createFromFormat('!Y-m-d', $date);
-        if (false === $parsed || $parsed->format('Y-m-d') !== $date) {
-            throw NotATrip::unknownDate($date);
-        }
+        self::day($date);
         [$start, $end] = [self::minute('from', $from), self::minute('to', $to)];
         if ($end <= $start) {
             throw NotATrip::endsBeforeItStarts($from, $to);
@@ -190,6 +187,20 @@ final readonly class TripPlan
     public static function clock(int $minute): string
     {
         return \sprintf('%d:%02d', intdiv($minute, 60), $minute % 60);
+    }
+
+    /**
+     * @param string $date 2026-05-09
+     *
+     * @return string the same
+     *
+     * @throws NotATrip where there is no such day
+     */
+    public static function day(string $date): string
+    {
+        $parsed = \DateTimeImmutable::createFromFormat('!Y-m-d', $date);
+
+        return false !== $parsed && $parsed->format('Y-m-d') === $date ? $date : throw NotATrip::unknownDate($date);
     }
 
     /**

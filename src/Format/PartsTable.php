@@ -21,8 +21,6 @@ final class PartsTable
         'weight_oz', 'lures', 'metal_of_head', 'hook', 'arm', 'strands', 'trim', 'style', 'length_in', 'surface', 'plastic', 'size',
         'note', 'parent_id', 'id', 'belly', 'eye', 'strand_pattern', 'belly_shape',
     ];
-    /** A heading longer than this is no table of parts. (Chosen.) */
-    private const MOST_COLUMNS = 200;
     private const WHOLE = ['count', 'low_at', 'number'];
     private const DECIMAL = ['cost', 'opacity', 'weight_oz', 'length_in'];
     private const YES_NO = ['darkened', 'eye'];
@@ -60,66 +58,17 @@ final class PartsTable
      */
     public static function read(string $csv): \Generator
     {
-        $stream = self::stream($csv);
-        $delimiter = self::delimiter($stream);
-        $heading = fgetcsv($stream, null, $delimiter, '"', '');
-        $columns = array_map(static fn (?string $name): string => strtolower(trim((string) $name)), false === $heading ? [] : $heading);
-        self::check($columns);
+        $rows = CsvRows::of($csv);
+        $rows->check(self::COLUMNS, ['kind', 'name'], 'A parts table');
 
-        return self::rows($stream, $delimiter, $columns);
+        return self::documents($rows);
     }
 
-    /**
-     * @param resource     $stream
-     * @param list<string> $columns
-     *
-     * @return \Generator<int, array{line: int, data: array<string, mixed>, faults: list<Fault>}>
-     */
-    private static function rows($stream, string $delimiter, array $columns): \Generator
+    /** @return \Generator<int, array{line: int, data: array<string, mixed>, faults: list<Fault>}> */
+    private static function documents(CsvRows $rows): \Generator
     {
-        $line = 1;
-        while (false !== ($cells = fgetcsv($stream, null, $delimiter, '"', ''))) {
-            ++$line;
-            $start = $line;
-            $cells = array_map(static fn (?string $cell): string => (string) $cell, $cells);
-            $line += substr_count(implode('', $cells), "\n");
-            if ([''] === array_unique(array_map(trim(...), $cells))) {
-                continue;
-            }
-            if (\count($cells) !== \count($columns)) {
-                $says = 'This line has %d cells, but the header has %d. The file may be cut off, or a quotation mark may be missing.';
-                $fault = new Fault('', \sprintf($says, \count($cells), \count($columns)), Fault::BAD_FILE);
-                yield ['line' => $start, 'data' => [], 'faults' => [$fault]];
-                continue;
-            }
-            yield ['line' => $start, ...self::row(array_combine($columns, $cells))];
-        }
-        fclose($stream);
-    }
-
-    /** @param list<string> $columns */
-    private static function check(array $columns): void
-    {
-        if (\count($columns) > self::MOST_COLUMNS) {
-            throw InvalidDocument::fault(
-                'heading',
-                \sprintf('%d columns are too many. A parts table has at most %d.', \count($columns), \count(self::COLUMNS)),
-                Fault::TOO_MANY,
-            );
-        }
-        $faults = [];
-        foreach (array_diff($columns, self::COLUMNS) as $unknown) {
-            $says = 'Unknown column. Allowed: '.implode(', ', self::COLUMNS).'.';
-            $faults[] = new Fault('' === $unknown ? 'heading' : mb_strimwidth($unknown, 0, 60, '…'), $says, Fault::UNKNOWN_FIELD);
-        }
-        foreach (array_diff(['kind', 'name'], $columns) as $missing) {
-            $faults[] = new Fault($missing, 'This column is missing from the first line, which must name the columns.');
-        }
-        foreach (array_keys(array_filter(array_count_values($columns), static fn (int $times): bool => $times > 1)) as $twice) {
-            $faults[] = new Fault($twice, 'This column appears twice.');
-        }
-        if ([] !== $faults) {
-            throw InvalidDocument::because($faults);
+        foreach ($rows->rows() as [$line, $cells, $fault]) {
+            yield ['line' => $line, ...(null === $fault ? self::row($cells) : ['data' => [], 'faults' => [$fault]])];
         }
     }
 
@@ -210,55 +159,5 @@ final class PartsTable
 
         return $bare !== $cell
             && (1 === preg_match(self::FORMULA, $bare) || (\in_array($column, self::TEXT, true) && 1 === preg_match(self::FIGURES, $bare)));
-    }
-
-    /** @throws InvalidDocument where it is not text in a known encoding */
-    private static function text(string $bytes): string
-    {
-        $text = match (true) {
-            str_starts_with($bytes, "\xEF\xBB\xBF") => substr($bytes, 3),
-            str_starts_with($bytes, "\xFF\xFE"), str_starts_with($bytes, "\xFE\xFF") => mb_convert_encoding($bytes, 'UTF-8', 'UTF-16'),
-            default => $bytes,
-        };
-        $text = str_starts_with($text, "\u{FEFF}") ? substr($text, \strlen("\u{FEFF}")) : $text;
-        if ('' === trim($text)) {
-            throw InvalidDocument::fault('file', 'The file is empty. The first line must name the columns.');
-        }
-        if (str_contains($text, "\0")) {
-            throw InvalidDocument::fault('file', 'This is not a CSV file.');
-        }
-        foreach (mb_check_encoding($text, 'UTF-8') ? [] : explode("\n", $text) as $i => $line) {
-            if (!mb_check_encoding($line, 'UTF-8')) {
-                throw InvalidDocument::fault('line '.($i + 1), 'This line is not in UTF-8. Save the table as “CSV UTF-8”.');
-            }
-        }
-
-        return $text;
-    }
-
-    /**
-     * @return resource the text behind any byte order mark; beyond two megabytes it lies on disk
-     *
-     * @throws InvalidDocument
-     */
-    private static function stream(string $csv)
-    {
-        $stream = fopen('php://temp', 'r+');
-        \assert(false !== $stream);
-        fwrite($stream, self::text($csv));
-        rewind($stream);
-
-        return $stream;
-    }
-
-    /** @param resource $stream at its beginning */
-    private static function delimiter($stream): string
-    {
-        $first = (string) fgets($stream);
-        rewind($stream);
-        $counts = array_map(static fn (string $delimiter): int => substr_count($first, $delimiter), [',' => ',', ';' => ';', "\t" => "\t"]);
-        arsort($counts);
-
-        return array_key_first($counts);
     }
 }

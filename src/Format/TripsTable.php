@@ -46,41 +46,21 @@ final class TripsTable
     }
 
     /**
-     * @return list<array{int, array<string, mixed>}> the line of each, and its document still to be checked
+     * @return \Generator<int, array{int, array<string, mixed>, Fault|null}> the line of each, its document still to be checked, and what is
+     *                                                                       wrong with the line itself
      *
      * @throws InvalidDocument where it is no such table at all
      */
-    public static function read(string $csv): array
+    public static function read(string $csv): \Generator
     {
-        $stream = fopen('php://temp', 'r+');
-        \assert(false !== $stream);
-        fwrite($stream, preg_replace('/^\xEF\xBB\xBF/', '', $csv) ?? $csv);
-        rewind($stream);
-        $heading = fgetcsv($stream, null, ',', '"', '');
-        $columns = array_map(static fn (?string $name): string => strtolower(trim((string) $name)), false === $heading ? [] : $heading);
-        self::check($columns);
-        $trips = [];
-        $line = 1;
-        while (false !== ($cells = fgetcsv($stream, null, ',', '"', ''))) {
-            $start = ++$line;
-            $line += substr_count(implode('', $cells), "\n");
-            if ('' === trim(implode('', $cells))) {
-                continue;
-            }
-            if (\count($cells) !== \count($columns)) {
-                throw InvalidDocument::fault(
-                    "line $start",
-                    \sprintf('This line has %d cells, but the header has %d.', \count($cells), \count($columns)),
-                    Fault::BAD_FILE,
-                );
-            }
-            if (\count($trips) >= self::MOST_LINES) {
+        $rows = CsvRows::of($csv);
+        $rows->check(self::columns(), self::NEEDED, 'A table of trips');
+        foreach ($rows->rows() as $i => [$line, $cells, $fault]) {
+            if ($i >= self::MOST_LINES) {
                 throw InvalidDocument::fault('file', \sprintf('At most %d trips are taken at once.', self::MOST_LINES), Fault::TOO_MANY);
             }
-            $trips[] = [$start, self::document(array_combine($columns, array_map(strval(...), $cells)))];
+            yield [$line, null === $fault ? self::document($cells) : [], $fault];
         }
-
-        return $trips;
     }
 
     /** @return list<string> */
@@ -90,25 +70,6 @@ final class TripsTable
             ...array_keys(self::PLAIN), ...self::VISIBILITY, 'skies', ...self::LISTS, 'forages',
             ...array_map(static fn (string $field): string => "reading_$field", self::READING),
         ];
-    }
-
-    /** @param list<string> $columns */
-    private static function check(array $columns): void
-    {
-        $faults = [];
-        foreach (array_diff($columns, self::columns()) as $unknown) {
-            $says = \sprintf('“%s” is not a column of a trip.', mb_strimwidth($unknown, 0, 60, '…'));
-            $faults[] = new Fault('heading', $says, Fault::UNKNOWN_FIELD);
-        }
-        foreach (array_diff(self::NEEDED, $columns) as $missing) {
-            $faults[] = new Fault($missing, 'This column is missing from the first line, which must name the columns.');
-        }
-        foreach (array_keys(array_filter(array_count_values($columns), static fn (int $times): bool => $times > 1)) as $twice) {
-            $faults[] = new Fault($twice, 'This column appears twice.');
-        }
-        if ([] !== $faults) {
-            throw InvalidDocument::because($faults);
-        }
     }
 
     /** @param array<string, mixed> $trip */

@@ -14,29 +14,24 @@
   const zones = Intl.supportedValuesOf('timeZone')
 </script>
 
+{#snippet degrees(name: string, label: string, unit: string, most: number, of: 'latitude' | 'longitude')}
+  <span class="flex flex-col gap-1 text-[0.8125rem]"
+    ><span>{name}</span><NumberBox
+      {label}
+      value={place[of]}
+      {unit}
+      min={-most}
+      max={most}
+      onset={(value) => onset({ ...place, [of]: value ?? place[of] })}
+    /></span
+  >
+{/snippet}
+
 <fieldset class="min-w-0">
   <legend class="mb-1.5 text-[0.8125rem] font-bold">Place</legend>
   <div class="flex flex-wrap items-end gap-x-5 gap-y-2">
-    <span class="flex flex-col gap-1 text-[0.8125rem]"
-      ><span>Latitude</span><NumberBox
-        label="Latitude, degrees north"
-        value={place.latitude}
-        unit="°N"
-        min={-90}
-        max={90}
-        onset={(latitude) => onset({ ...place, latitude: latitude ?? place.latitude })}
-      /></span
-    >
-    <span class="flex flex-col gap-1 text-[0.8125rem]"
-      ><span>Longitude</span><NumberBox
-        label="Longitude, degrees east; west is negative"
-        value={place.longitude}
-        unit="°E"
-        min={-180}
-        max={180}
-        onset={(longitude) => onset({ ...place, longitude: longitude ?? place.longitude })}
-      /></span
-    >
+    {@render degrees('Latitude', 'Latitude, degrees north', '°N', 90, 'latitude')}
+    {@render degrees('Longitude', 'Longitude, degrees east; west is negative', '°E', 180, 'longitude')}
     <Field label="Time zone" {fault} class="min-w-48 flex-1">
       {#snippet children(attributes)}<input
           class="input border-edge h-11 w-full"

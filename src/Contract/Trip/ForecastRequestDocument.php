@@ -6,6 +6,8 @@ namespace App\Contract\Trip;
 
 use App\Contract\Constraint\Text;
 use App\Contract\Error\InvalidDocument;
+use Kontrast\Trip\NotATrip;
+use Kontrast\Trip\TripPlan;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -26,10 +28,10 @@ final readonly class ForecastRequestDocument
     /** @throws InvalidDocument where there is no such day */
     public function day(): string
     {
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $this->date);
-
-        return false !== $day && $day->format('Y-m-d') === $this->date
-            ? $this->date
-            : throw InvalidDocument::fault('date', "“{$this->date}” is not a date. Write it like 2026-05-09.");
+        try {
+            return TripPlan::day($this->date);
+        } catch (NotATrip $error) {
+            throw InvalidDocument::fault($error->field, $error->getMessage());
+        }
     }
 }

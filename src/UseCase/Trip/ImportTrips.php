@@ -33,7 +33,11 @@ final readonly class ImportTrips
         return $this->transaction->run(function () use ($csv): int {
             $faults = [];
             $added = 0;
-            foreach (TripsTable::read($csv) as [$line, $data]) {
+            foreach (TripsTable::read($csv) as [$line, $data, $fault]) {
+                if (null !== $fault) {
+                    $faults[] = new Fault("line $line", $fault->message, $fault->code);
+                    continue;
+                }
                 try {
                     $trip = $this->reader->read(json_encode($data, \JSON_THROW_ON_ERROR), SavedTripDocument::class);
                     if (!$this->trips->has($trip->id)) {

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\UseCase\Trip;
 
 use App\Contract\Error\InvalidDocument;
+use App\Contract\Inventory\InventoryPartDocument;
 use App\Contract\Trip\LightDocument;
 use App\Contract\Trip\TripPlanDocument;
 use App\Contract\Trip\TripRequestDocument;
-use App\Persistence\Entity\InventoryPart;
 use App\UseCase\Inventory\Stock;
 use App\UseCase\Look\InWater;
+use Kontrast\Inventory\Inventory;
 use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Sky;
 use Kontrast\Rulebook\Engine;
@@ -46,8 +47,8 @@ final readonly class PlanTrip
     {
         $plan = $request->toPlan();
         $turns = new Turns($this->engine);
-
-        $carry = $this->carry($plan, $seconds, $progress);
+        [$inventory, $owned] = $this->stock->judged();
+        $carry = $this->choose($plan, $inventory, $owned, $seconds, $progress);
         $kinds = array_map(static fn (CarriedLure $lure): LureKind => $lure->build->kind, $carry->lures);
 
         return TripPlanDocument::of(
@@ -56,18 +57,34 @@ final readonly class PlanTrip
             $turns->ofLight($plan),
             $turns->ofClarity($plan),
             $carry,
-            $this->stock->judged()[1],
+            $owned,
             (new TripCautions($this->engine))->of(Scenarios::of($plan), $kinds),
         );
     }
 
     /**
-     * @param (callable(int, int): void)|null $progress so many of a hundred
+     * What to carry, without the rest of the plan.
      *
      * @throws InvalidDocument where no lure can be made
      */
-    public function carry(TripPlan $plan, float $seconds = self::SECONDS, ?callable $progress = null): CarryPlan
+    public function carry(TripPlan $plan): CarryPlan
     {
+        return $this->choose($plan, ...$this->stock->judged());
+    }
+
+    /**
+     * @param array<string, InventoryPartDocument> $owned    by id
+     * @param (callable(int, int): void)|null       $progress so many of a hundred
+     *
+     * @throws InvalidDocument where no lure can be made
+     */
+    private function choose(
+        TripPlan $plan,
+        Inventory $inventory,
+        array $owned,
+        float $seconds = self::SECONDS,
+        ?callable $progress = null,
+    ): CarryPlan {
         $until = null;
         $tell = static fn (float $share) => null === $progress ? null : $progress((int) round(100 * $share), 100);
         $goesOn = static function () use (&$until, $seconds, $progress): bool {
@@ -77,9 +94,9 @@ final readonly class PlanTrip
 
             return $now < $until;
         };
-        $counts = array_map(static fn (InventoryPart $part): int => $part->count(), $this->stock->byId());
+        $counts = array_map(static fn (InventoryPartDocument $part): int => $part->count, $owned);
         try {
-            return $this->planner->plan($plan, $this->stock->judged()[0], $counts, $tell, $goesOn);
+            return $this->planner->plan($plan, $inventory, $counts, $tell, $goesOn);
         } catch (NotATrip $error) {
             throw InvalidDocument::fault($error->field, $error->getMessage());
         }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { linesOf } from '../../api/linesOf'
+  import { progressOf } from '../../api/progress'
   import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
   import { answer, api, type PlannedPart } from '../../api/client'
@@ -63,29 +63,21 @@
     }
   }
 
+  interface ImportStep {
+    done?: number
+    of?: number
+    added?: number
+    changed?: number
+    same?: number
+  }
+
   async function carryOut() {
     busy = true
     trouble = ''
     const running = (cancel = new AbortController())
     try {
-      const response = await fetch('/api/parts/import', {
-        method: 'POST',
-        headers: { 'Content-Type': 'application/json' },
-        body: JSON.stringify({ contents }),
-        signal: running.signal,
-      })
-      if (!response.ok || !response.body)
-        throw new Error(((await response.json()) as { detail?: string }).detail ?? response.statusText)
-      for await (const line of linesOf(response.body)) {
-        const step = JSON.parse(line) as {
-          done?: number
-          of?: number
-          added?: number
-          changed?: number
-          same?: number
-          problem?: string
-        }
-        if (step.problem) throw new Error(step.problem)
+      const steps = progressOf<ImportStep>('/api/parts/import', { contents }, running.signal)
+      for await (const step of steps) {
         if (step.done !== undefined && step.of !== undefined) done = { done: step.done, of: step.of }
         else told = `${step.added ?? 0} added, ${step.changed ?? 0} changed, ${step.same ?? 0} unchanged.`
       }

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router'
   import type { CarriedLure, SavedBuild, TripPlan, TripRequest } from '../../api/client'
-  import { linesOf } from '../../api/linesOf'
+  import { progressOf } from '../../api/progress'
   import { knowPlan } from '../../api/queries'
   import { builds } from '../../api/writes'
   import { inTheirColours } from '../../lure/paint'
@@ -36,16 +36,8 @@
     cancel = new AbortController()
     progress = 0
     try {
-      const response = await fetch('/api/trips/plan/longer', {
-        method: 'POST',
-        headers: { 'Content-Type': 'application/json' },
-        body: JSON.stringify(trip),
-        signal: cancel.signal,
-      })
-      if (!response.ok || !response.body) throw new Error('The search could not be started. Try again.')
-      for await (const line of linesOf(response.body)) {
-        const step = JSON.parse(line) as { done?: number; plan?: TripPlan; problem?: string }
-        if (step.problem) throw new Error(step.problem)
+      const steps = progressOf<{ done?: number; plan?: TripPlan }>('/api/trips/plan/longer', trip, cancel.signal)
+      for await (const step of steps) {
         if (step.done !== undefined) progress = step.done
         if (step.plan) knowPlan(trip, step.plan)
       }

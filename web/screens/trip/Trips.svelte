@@ -65,7 +65,7 @@
       await write(mine)
     } catch (error) {
       const isAsked = conflicts.ask(error, `${mine.name} was changed in two places`, mine, {
-        keepMine: () => write({ ...mine, version: undefined } as SavedTrip),
+        keepMine: () => write(mine),
         takeTheirs: (theirs) => {
           inHand.value = { ...theirs, id: mine.id ?? null }
           void wrote('trips')
