@@ -36,6 +36,9 @@
     storm: 0.76,
     night: 0.95,
   }
+  /** The same in every theme: a dark sky is dark. */
+  const LIGHT = '#f4f4f3'
+  const DARK = '#191919'
   const x = (at: number) => (WIDTH * (at - from)) / Math.max(1, to - from)
   const highest = $derived(Math.max(20, ...plan.sun.elevation))
   const y = (degrees: number) =>
@@ -141,13 +144,14 @@
       vector-effect="non-scaling-stroke"
     />
     <polyline points={sun} fill="none" stroke="currentColor" stroke-width="2.5" vector-effect="non-scaling-stroke" />
+    <rect x="0" y={SKY.top} width={WIDTH} height={SKY.bottom - SKY.top} fill={LIGHT} />
     {#each bands as band (`${band.from} ${band.y} ${band.sky}`)}
       <rect
         x={x(band.from)}
         y={band.y}
         width={x(Math.min(to, band.to)) - x(band.from)}
         height={band.height}
-        fill="currentColor"
+        fill={DARK}
         fill-opacity={SHADES[band.sky]}
       />
     {/each}
@@ -225,8 +229,8 @@
     <span>— sun’s height</span><span>- - light at the lure</span><span>▲ picks change</span>
     {#each skies as sky (sky)}
       <span class="flex items-center gap-1"
-        ><span class="border-edge relative inline-block h-3 w-3 border"
-          ><span class="absolute inset-0 bg-current" style:opacity={SHADES[sky]}></span></span
+        ><span class="border-edge relative inline-block h-3 w-3 border" style:background-color={LIGHT}
+          ><span class="absolute inset-0" style:background-color={DARK} style:opacity={SHADES[sky]}></span></span
         >{capital(show(sky))}</span
       >
     {/each}
