@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Statistics;
+
+/**
+ * What is known of a rate per hour: events counted over hours, with what was believed before. A gamma prior and Poisson counts make a gamma
+ * posterior (conjugate: Gelman et al., Bayesian Data Analysis, 2.6).
+ */
+final readonly class Rate
+{
+    /** The prior: as if so many events had been counted in so many hours, about one bite in two hours. (Chosen; said on screen.) */
+    public const PRIOR_EVENTS = 0.5;
+    public const PRIOR_HOURS = 1.0;
+    private const MOST_STEPS = 200;
+
+    private function __construct(public int $events, public float $hours, private float $shape, private float $rate)
+    {
+    }
+
+    /**
+     * @param int   $events 0 or more
+     * @param float $hours  0 or more
+     */
+    public static function of(
+        int $events,
+        float $hours,
+        float $priorEvents = self::PRIOR_EVENTS,
+        float $priorHours = self::PRIOR_HOURS,
+    ): self {
+        return new self($events, $hours, $events + $priorEvents, $hours + $priorHours);
+    }
+
+    /** Per hour: the mean of what is known. */
+    public function mean(): float
+    {
+        return $this->shape / $this->rate;
+    }
+
+    /** @return float the chance that the rate is at most so many per hour */
+    public function chanceBelow(float $perHour): float
+    {
+        return GammaFunction::lower($this->shape, $perHour * $this->rate);
+    }
+
+    /** @return float per hour: the rate is below it with that chance */
+    public function quantile(float $chance): float
+    {
+        $low = 0.0;
+        $high = max(1.0, 2 * $this->mean());
+        while ($this->chanceBelow($high) < $chance) {
+            $high *= 2;
+        }
+        for ($i = 0; $i < self::MOST_STEPS && $high - $low > 1e-12 * $high; ++$i) {
+            $middle = ($low + $high) / 2;
+            if ($this->chanceBelow($middle) < $chance) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return ($low + $high) / 2;
+    }
+
+    /**
+     * @param float $share 0.8 for the interval that holds the rate four times in five
+     *
+     * @return array{float, float} per hour, as much left out below as above
+     */
+    public function interval(float $share = 0.8): array
+    {
+        $out = (1 - $share) / 2;
+
+        return [$this->quantile($out), $this->quantile(1 - $out)];
+    }
+
+    /** The chance that this rate is higher: a ratio of gammas is a matter of the beta distribution. */
+    public function chanceAbove(self $other): float
+    {
+        return 1 - BetaFunction::regularized($this->rate / ($this->rate + $other->rate), $this->shape, $other->shape);
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Statistics;
+
+/**
+ * How many times the rate of one thing is that of another, compared only within strata: Mantel & Haenszel for rates, its variance by
+ * Greenland & Robins 1985 (Rothman, Greenland & Lash, Modern Epidemiology, 15).
+ */
+final readonly class RateRatio
+{
+    /** Standard deviations on either side of an interval of 80 %. */
+    private const Z80 = 1.2815515655446004;
+
+    private function __construct(public float $ratio, public float $logError, public float $hours)
+    {
+    }
+
+    /**
+     * @param list<Stratum> $strata
+     *
+     * @return self|null where the strata say nothing: no hours in common, or one of the two without an event
+     */
+    public static function of(array $strata): ?self
+    {
+        $r = $s = $v = $hours = 0.0;
+        foreach ($strata as $one) {
+            $all = $one->hoursA + $one->hoursB;
+            if ($one->hoursA <= 0 || $one->hoursB <= 0) {
+                continue;
+            }
+            $r += $one->eventsA * $one->hoursB / $all;
+            $s += $one->eventsB * $one->hoursA / $all;
+            $v += ($one->eventsA + $one->eventsB) * $one->hoursA * $one->hoursB / $all ** 2;
+            $hours += $all;
+        }
+
+        return $r > 0 && $s > 0 ? new self($r / $s, sqrt($v / ($r * $s)), $hours) : null;
+    }
+
+    /** @return array{float, float} of 80 % */
+    public function interval(): array
+    {
+        return [$this->ratio * exp(-self::Z80 * $this->logError), $this->ratio * exp(self::Z80 * $this->logError)];
+    }
+
+    /** The chance that the first is better, by the normal approximation of the logarithm. */
+    public function chanceBetter(): float
+    {
+        return Normal::chanceBelow(log($this->ratio) / $this->logError);
+    }
+
+    /**
+     * Hours more, half for each, until an interval of 80 % leaves 1 out if things go on as they are; null where the two are alike and no
+     * number of hours would.
+     */
+    public function hoursToSettle(): ?float
+    {
+        $apart = abs(log($this->ratio));
+        if ($apart < 1e-6) {
+            return null;
+        }
+
+        return max(0.0, $this->hours * ((self::Z80 * $this->logError / $apart) ** 2 - 1));
+    }
+}
