@@ -14,6 +14,8 @@ enum Rank: int
     case Fallback = 1;
     /** A habit of the trade. */
     case Usual = 4;
+    /** What the angler's own notes show: more than any few habits, less than a special rule. */
+    case Noted = 16;
     /** A habit for a water, a season or a lure named exactly. */
     case Special = 24;
     /** What wins where facts meet (X2, X3, X10): outvotes any few special rules. */

@@ -124,6 +124,23 @@ final readonly class Rule
         return $this->withChanges(rank: Rank::Ruling);
     }
 
+    /**
+     * The same rule as the angler's notes repeat it: whichever school the angler holds, and only as loud as the notes are sure.
+     */
+    public function asNoted(string $because, Condition $evidence): self
+    {
+        return new self(
+            id: "log.$this->id",
+            facts: [...$this->facts, 'L5'],
+            rank: Rank::Noted,
+            kinds: $this->kinds,
+            conditions: [...$this->conditions, $evidence],
+            for: $this->for,
+            against: $this->against,
+            because: $because,
+        );
+    }
+
     public function isFor(LureKind $kind): bool
     {
         return [] === $this->kinds || \in_array($kind, $this->kinds, true);

@@ -77,6 +77,12 @@ final class Rulebook
         return new self($rules);
     }
 
+    /** @param list<Rule> $rules more of them, at the end of the book */
+    public function with(array $rules): self
+    {
+        return [] === $rules ? $this : self::of($this->rules, $rules);
+    }
+
     /** @return list<Question> every question that bears on such a lure, in the order of settling */
     public function questions(LureKind $kind): array
     {

@@ -6,7 +6,7 @@ namespace Kontrast\Statistics;
 
 /**
  * What is known of a rate per hour: events counted over hours, with what was believed before. A gamma prior and Poisson counts make a gamma
- * posterior (conjugate: Gelman et al., Bayesian Data Analysis, 2.6).
+ * posterior (conjugate: Gelman et al., Bayesian Data Analysis, 3rd ed., 2.6; from memory).
  */
 final readonly class Rate
 {
@@ -15,16 +15,16 @@ final readonly class Rate
     public const PRIOR_HOURS = 1.0;
     private const MOST_STEPS = 200;
 
-    private function __construct(public int $events, public float $hours, private float $shape, private float $rate)
+    private function __construct(public float $events, public float $hours, private float $shape, private float $rate)
     {
     }
 
     /**
-     * @param int   $events 0 or more
+     * @param float $events 0 or more; a fraction where they count for less than one each
      * @param float $hours  0 or more
      */
     public static function of(
-        int $events,
+        float $events,
         float $hours,
         float $priorEvents = self::PRIOR_EVENTS,
         float $priorHours = self::PRIOR_HOURS,
@@ -44,7 +44,18 @@ final readonly class Rate
         return GammaFunction::lower($this->shape, $perHour * $this->rate);
     }
 
-    /** @return float per hour: the rate is below it with that chance */
+    /** @return float the density there, per unit of a rate per hour */
+    public function density(float $perHour): float
+    {
+        if ($perHour <= 0) {
+            return 0.0;
+        }
+
+        return exp($this->shape * log($this->rate) + ($this->shape - 1) * log($perHour) - $this->rate * $perHour
+            - GammaFunction::ln($this->shape));
+    }
+
+    /** @return float per hour: the rate is below it with that chance; Newton's method, held between bounds that halve where it leaves them */
     public function quantile(float $chance): float
     {
         $low = 0.0;
@@ -52,16 +63,18 @@ final readonly class Rate
         while ($this->chanceBelow($high) < $chance) {
             $high *= 2;
         }
+        $x = min($high, $this->mean());
         for ($i = 0; $i < self::MOST_STEPS && $high - $low > 1e-12 * $high; ++$i) {
-            $middle = ($low + $high) / 2;
-            if ($this->chanceBelow($middle) < $chance) {
-                $low = $middle;
-            } else {
-                $high = $middle;
+            $off = $this->chanceBelow($x) - $chance;
+            if (abs($off) < 1e-13) {
+                break;
             }
+            $off < 0 ? $low = $x : $high = $x;
+            $next = $x - $off / max($this->density($x), 1e-300);
+            $x = $next > $low && $next < $high ? $next : ($low + $high) / 2;
         }
 
-        return ($low + $high) / 2;
+        return $x;
     }
 
     /**

@@ -12,6 +12,8 @@ final readonly class RateRatio
 {
     /** Standard deviations on either side of an interval of 80 %. */
     private const Z80 = 1.2815515655446004;
+    /** Ratios whose logarithm is closer to 0 are alike: five in a hundred. (Chosen.) */
+    private const ALIKE = 0.05;
 
     private function __construct(public float $ratio, public float $logError, public float $hours)
     {
@@ -19,10 +21,11 @@ final readonly class RateRatio
 
     /**
      * @param list<Stratum> $strata
+     * @param float         $dispersion how many times as much counts vary as chance alone would have it; 1 for Poisson
      *
      * @return self|null where the strata say nothing: no hours in common, or one of the two without an event
      */
-    public static function of(array $strata): ?self
+    public static function of(array $strata, float $dispersion = 1.0): ?self
     {
         $r = $s = $v = $hours = 0.0;
         foreach ($strata as $one) {
@@ -36,7 +39,17 @@ final readonly class RateRatio
             $hours += $all;
         }
 
-        return $r > 0 && $s > 0 ? new self($r / $s, sqrt($v / ($r * $s)), $hours) : null;
+        return $r > 0 && $s > 0 ? new self($r / $s, sqrt($dispersion * $v / ($r * $s)), $hours) : null;
+    }
+
+    /**
+     * The same with another belief about how large it is: shrunk toward no difference, say.
+     *
+     * @param array{float, float} $belief the logarithm of the ratio, and its error
+     */
+    public function believed(array $belief): self
+    {
+        return new self(exp($belief[0]), $belief[1], $this->hours);
     }
 
     /** @return array{float, float} of 80 % */
@@ -48,17 +61,23 @@ final readonly class RateRatio
     /** The chance that the first is better, by the normal approximation of the logarithm. */
     public function chanceBetter(): float
     {
+        if ($this->logError <= 0) {
+            return 0.5;
+        }
+
         return Normal::chanceBelow(log($this->ratio) / $this->logError);
     }
 
     /**
-     * Hours more, half for each, until an interval of 80 % leaves 1 out if things go on as they are; null where the two are alike and no
-     * number of hours would.
+     * Hours more, shared as before, until an interval of 80 % leaves 1 out, if the true ratio is the one believed; null where the two are
+     * alike and no number of hours would.
+     *
+     * @param float $believed the ratio that is expected to go on
      */
-    public function hoursToSettle(): ?float
+    public function hoursToSettle(float $believed): ?float
     {
-        $apart = abs(log($this->ratio));
-        if ($apart < 1e-6) {
+        $apart = abs(log($believed));
+        if ($apart < self::ALIKE) {
             return null;
         }
 

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Kontrast\Statistics;
 
 /**
- * Many comparisons at once, shrunk together: the best of thirty is partly luck. Each logarithm of a ratio is drawn toward their common mean
- * by as much as its error is large beside the true spread (empirical Bayes; spread by DerSimonian & Laird 1986, Controlled Clinical
- * Trials 7).
+ * Many comparisons at once, shrunk together: the best of thirty is partly luck. Each logarithm of a ratio is drawn toward no difference by
+ * as much as its error is large beside the true spread of them all (empirical Bayes: Efron & Morris 1975, JASA 70; spread by the method
+ * of moments of DerSimonian & Laird 1986, Controlled Clinical Trials 7, about a mean of 0, since which of two is named first is
+ * arbitrary).
  */
 final class Shrinkage
 {
+    /** True ratios are never believed closer together than this variance of their logarithms: about 15 % either way. (Chosen.) */
+    private const LEAST_SPREAD = 0.02;
+
     /**
      * @param list<array{float, float}> $estimates each with its standard error
      *
@@ -18,20 +22,31 @@ final class Shrinkage
      */
     public static function of(array $estimates): array
     {
-        if (\count($estimates) < 2) {
-            return $estimates;
-        }
-        $weights = array_map(static fn (array $one): float => 1 / $one[1] ** 2, $estimates);
-        $sum = array_sum($weights);
-        $mean = array_sum(array_map(static fn (array $one, float $weight): float => $one[0] * $weight, $estimates, $weights)) / $sum;
-        $q = array_sum(array_map(static fn (array $one, float $weight): float => $weight * ($one[0] - $mean) ** 2, $estimates, $weights));
-        $squares = array_sum(array_map(static fn (float $weight): float => $weight ** 2, $weights));
-        $spread = max(0.0, ($q - (\count($estimates) - 1)) / ($sum - $squares / $sum));
+        $spread = self::spread($estimates);
 
-        return array_map(static function (array $one) use ($spread, $mean): array {
+        return array_map(static function (array $one) use ($spread): array {
             $share = $spread / ($spread + $one[1] ** 2);
 
-            return [$mean + $share * ($one[0] - $mean), sqrt($share) * $one[1]];
+            return [$share * $one[0], sqrt($share) * $one[1]];
         }, $estimates);
+    }
+
+    /**
+     * @param list<array{float, float}> $estimates
+     *
+     * @return float the variance of what they estimate, the least one where chance alone explains how far they are from 0
+     */
+    public static function spread(array $estimates): float
+    {
+        if ([] === $estimates) {
+            return self::LEAST_SPREAD;
+        }
+        $weights = $moments = 0.0;
+        foreach ($estimates as [$estimate, $error]) {
+            $weights += 1 / $error ** 2;
+            $moments += ($estimate / $error) ** 2;
+        }
+
+        return max(self::LEAST_SPREAD, ($moments - \count($estimates)) / $weights);
     }
 }

@@ -50,7 +50,7 @@ abstract class DocumentCommand extends Command
     }
 
     /** @throws InvalidDocument */
-    private static function contents(string $file): string
+    public static function contents(string $file): string
     {
         if ('-' !== $file && !is_file($file)) {
             throw InvalidDocument::fault('file', "There is no file $file. Name a JSON file, or - for standard input.");

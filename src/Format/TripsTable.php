@@ -22,13 +22,6 @@ final class TripsTable
     ];
     private const VISIBILITY = ['visibility_low_in', 'visibility_likely_in', 'visibility_high_in'];
     private const LISTS = ['covers', 'lures'];
-    /** Columns of the reading, by the names of its fields. */
-    private const READING = [
-        'lure', 'visibility_in', 'tint', 'sky', 'wind', 'depth_ft', 'season', 'cover', 'cover_density', 'forage', 'red_crawfish', 'bite',
-        'bass', 'sun_elevation_deg', 'surface_f', 'trend_f', 'run', 'forage_in', 'forage_colours', 'arm', 'lead_free', 'forage_also',
-        'goal', 'schools',
-    ];
-    private const READING_LISTS = ['forage_colours', 'forage_also'];
     private const NEEDED = ['name', 'date', 'from', 'to', 'latitude', 'longitude', 'time_zone'];
     private const TEXT = ['name', 'note'];
     private const MOST_LINES = 10_000;
@@ -37,7 +30,10 @@ final class TripsTable
     public static function write(array $trips): string
     {
         $rows = array_map(
-            static fn (array $trip): array => array_map(static fn (string $column): string => self::cell($trip, $column), self::columns()),
+            static fn (array $trip): array => [
+                ...array_map(static fn (string $column): string => self::cell($trip, $column), self::own()),
+                ...ReadingColumns::write(self::readingOf($trip)),
+            ],
             $trips,
         );
         $options = [CsvEncoder::NO_HEADERS_KEY => true, CsvEncoder::ESCAPE_CHAR_KEY => '', CsvEncoder::ESCAPE_FORMULAS_KEY => true];
@@ -66,10 +62,25 @@ final class TripsTable
     /** @return list<string> */
     public static function columns(): array
     {
-        return [
-            ...array_keys(self::PLAIN), ...self::VISIBILITY, 'skies', ...self::LISTS, 'forages',
-            ...array_map(static fn (string $field): string => "reading_$field", self::READING),
-        ];
+        return [...self::own(), ...ReadingColumns::names()];
+    }
+
+    /** @return list<string> those beside the reading */
+    private static function own(): array
+    {
+        return [...array_keys(self::PLAIN), ...self::VISIBILITY, 'skies', ...self::LISTS, 'forages'];
+    }
+
+    /**
+     * @param array<string, mixed> $trip
+     *
+     * @return array<mixed>
+     */
+    private static function readingOf(array $trip): array
+    {
+        $reading = \is_array($trip['trip'] ?? null) ? $trip['trip']['reading'] ?? [] : [];
+
+        return \is_array($reading) ? $reading : [];
     }
 
     /** @param array<string, mixed> $trip */
@@ -87,28 +98,22 @@ final class TripsTable
         $visibility = array_search($column, self::VISIBILITY, true);
 
         return match (true) {
-            isset(self::PLAIN[$column]) => self::written($at(self::PLAIN[$column])),
-            false !== $visibility => self::written($at("trip.visibility_in.$visibility")),
+            isset(self::PLAIN[$column]) => TableCell::written($at(self::PLAIN[$column])),
+            false !== $visibility => TableCell::written($at("trip.visibility_in.$visibility")),
             'skies' === $column => implode('; ', array_map(
                 static fn (mixed $one): string => \is_array($one)
-                    ? self::written($one['from'] ?? '').'-'.self::written($one['to'] ?? '').' '.self::written($one['sky'] ?? '').' '
+                    ? TableCell::written($one['from'] ?? '').'-'.TableCell::written($one['to'] ?? '').' '.TableCell::written($one['sky'] ?? '').' '
                         .self::percent($one['chance'] ?? 0)
                     : '',
                 $list($at('trip.sky')),
             )),
             'forages' === $column => implode('; ', array_map(
                 static fn (mixed $one): string => \is_array($one)
-                    ? self::written($one['forage'] ?? '').' '.self::percent($one['share'] ?? 0)
+                    ? TableCell::written($one['forage'] ?? '').' '.self::percent($one['share'] ?? 0)
                     : '',
                 $list($at('trip.forage')),
             )),
-            'reading_schools' === $column => implode(' ', array_map(
-                static fn (string|int $question, mixed $school): string => "$question=".self::written($school),
-                array_keys($list($at('trip.reading.schools'))),
-                $list($at('trip.reading.schools')),
-            )),
-            str_starts_with($column, 'reading_') => self::written($at('trip.reading.'.substr($column, 8))),
-            default => self::written($at("trip.$column")),
+            default => TableCell::written($at("trip.$column")),
         };
     }
 
@@ -139,23 +144,11 @@ final class TripsTable
             $trip['visibility_in'] = array_values($seen);
         }
         foreach (self::LISTS as $list) {
-            $trip[$list] = self::words($given[$list] ?? '');
+            $trip[$list] = TableCell::words($given[$list] ?? '');
         }
         $trip['sky'] = array_map(self::sky(...), self::parts($given['skies'] ?? ''));
         $trip['forage'] = array_map(self::share(...), self::parts($given['forages'] ?? ''));
-        $reading = [];
-        foreach (self::READING as $field) {
-            $cell = $given["reading_$field"] ?? null;
-            if (null === $cell) {
-                continue;
-            }
-            $reading[$field] = match (true) {
-                'schools' === $field => self::schools($cell),
-                \in_array($field, self::READING_LISTS, true) => self::words($cell),
-                default => self::value($field, $cell),
-            };
-        }
-        $trip['reading'] = $reading;
+        $trip['reading'] = ReadingColumns::read($given);
         $document['trip'] = $trip;
 
         return $document;
@@ -165,14 +158,6 @@ final class TripsTable
     private static function parts(string $cell): array
     {
         return array_values(array_filter(array_map(trim(...), explode(';', $cell)), static fn (string $part): bool => '' !== $part));
-    }
-
-    /** @return list<string> */
-    private static function words(string $cell): array
-    {
-        $words = preg_split('/[\s|,]+/', trim($cell), -1, \PREG_SPLIT_NO_EMPTY);
-
-        return false === $words ? [] : $words;
     }
 
     /** @return array<string, string|float> a sky chance document; a part that cannot be read is left for the check to refuse */
@@ -191,45 +176,13 @@ final class TripsTable
             : ['forage' => $part];
     }
 
-    /** @return array<string, string> */
-    private static function schools(string $cell): array
-    {
-        $schools = [];
-        foreach (self::words($cell) as $word) {
-            [$question, $school] = [...explode('=', $word, 2), ''];
-            $schools[$question] = $school;
-        }
-
-        return $schools;
-    }
-
     private static function value(string $column, string $cell): mixed
     {
-        $text = trim($cell);
-
-        return match (true) {
-            \in_array($column, self::TEXT, true) => preg_replace("/^'(?=[=+\\-@\\t\\r])/", '', $cell) ?? $cell,
-            'yes' === $text => true,
-            'no' === $text => false,
-            1 === preg_match('/^-?\d{1,9}$/D', ltrim($text, "'")) => (int) ltrim($text, "'"),
-            is_numeric(ltrim($text, "'")) => (float) ltrim($text, "'"),
-            default => $text,
-        };
+        return \in_array($column, self::TEXT, true) ? TableCell::text($cell) : TableCell::value($cell);
     }
 
     private static function percent(mixed $share): string
     {
-        return \is_float($share) || \is_int($share) ? self::written(round(100 * $share, 6)) : '';
-    }
-
-    private static function written(mixed $value): string
-    {
-        return match (true) {
-            \is_bool($value) => $value ? 'yes' : 'no',
-            \is_array($value) => implode(' ', array_map(self::written(...), $value)),
-            \is_float($value) => (string) json_encode($value),
-            \is_scalar($value) => (string) $value,
-            default => '',
-        };
+        return \is_float($share) || \is_int($share) ? TableCell::written(round(100 * $share, 6)) : '';
     }
 }

@@ -8,10 +8,13 @@ use App\Persistence\Entity\HasDocument;
 use App\Persistence\Entity\SetAside;
 use App\Persistence\Repository\CurrentReadingRepository;
 use App\Persistence\Repository\InventoryPartRepository;
+use App\Persistence\Repository\OutingRepository;
 use App\Persistence\Repository\SavedBuildRepository;
 use App\Persistence\Repository\SavedReadingRepository;
 use App\Persistence\Repository\SetAsideRepository;
 use App\Persistence\Repository\SettingsRepository;
+use App\Persistence\Repository\StintRepository;
+use App\Persistence\Repository\TrialRepository;
 use App\Persistence\Repository\TripRepository;
 use App\Persistence\Repository\WorkbenchRepository;
 
@@ -23,6 +26,9 @@ final readonly class FindUnreadable
         private InventoryPartRepository $parts,
         private SavedBuildRepository $builds,
         private TripRepository $trips,
+        private OutingRepository $outings,
+        private StintRepository $stints,
+        private TrialRepository $trials,
         private CurrentReadingRepository $current,
         private SettingsRepository $settings,
         private WorkbenchRepository $workbenches,
@@ -38,6 +44,9 @@ final readonly class FindUnreadable
             ...$this->parts->unreadable(),
             ...$this->builds->unreadable(),
             ...$this->trips->unreadable(),
+            ...$this->outings->unreadable(),
+            ...$this->stints->unreadable(),
+            ...$this->trials->unreadable(),
             ...$this->current->unreadable(),
             ...$this->settings->unreadable(),
             ...$this->workbenches->unreadable(),

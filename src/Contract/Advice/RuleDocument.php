@@ -51,7 +51,7 @@ final readonly class RuleDocument
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Applies only if the angler follows one of '
             .'these; empty for always.')]
         public array $schools,
-        #[OA\Property(type: 'string', enum: ['fallback', 'usual', 'special', 'deciding', 'ruling'])]
+        #[OA\Property(type: 'string', enum: ['fallback', 'usual', 'noted', 'special', 'deciding', 'ruling'])]
         public string $rank,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Condition'), description: 'All of these.')]
         public array $when,
@@ -79,6 +79,7 @@ final readonly class RuleDocument
             rank: match ($rule->rank) {
                 Rank::Fallback => 'fallback',
                 Rank::Usual => 'usual',
+                Rank::Noted => 'noted',
                 Rank::Special => 'special',
                 Rank::Deciding => 'deciding',
                 Rank::Ruling => 'ruling',

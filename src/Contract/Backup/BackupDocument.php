@@ -8,6 +8,8 @@ use App\Contract\Inventory\InventoryPartDocument;
 use App\Contract\Inventory\SwatchDocument;
 use App\Contract\Logbook\LogbookDocument;
 use App\Contract\Logbook\SavedBuildDocument;
+use App\Contract\Outing\OutingDocument;
+use App\Contract\Outing\SavedTrialDocument;
 use App\Contract\Reading\SavedReadingDocument;
 use App\Contract\Reading\WaterDocument;
 use App\Contract\Settings\SettingsDocument;
@@ -20,9 +22,9 @@ use Symfony\Component\Validator\Constraints as Assert;
 #[OA\Schema(schema: 'Backup', additionalProperties: false, required: ['kontrast', 'notebook', 'settings', 'parts', 'swatches'])]
 final readonly class BackupDocument
 {
-    /** The version written; 1 had nothing that was deleted or undone, 2 nothing of what is on the bench, 3 no trips. */
-    public const VERSION = 4;
-    public const READABLE = [1, 2, 3, self::VERSION];
+    /** The version written; 1 had nothing that was deleted or undone, 2 nothing of what is on the bench, 3 no trips, 4 no outings. */
+    public const VERSION = 5;
+    public const READABLE = [1, 2, 3, 4, self::VERSION];
 
     /**
      * @param list<InventoryPartDocument>     $parts
@@ -33,7 +35,7 @@ final readonly class BackupDocument
      */
     public function __construct(
         #[OA\Property(type: 'integer', enum: self::READABLE, description: 'The version of this format.')]
-        #[Assert\Choice(choices: self::READABLE, message: '{{ value }} is not allowed here. This program reads backups of version 1 to 4.')]
+        #[Assert\Choice(choices: self::READABLE, message: '{{ value }} is not allowed here. This program reads backups of version 1 to 5.')]
         public int $kontrast,
         #[OA\Property(ref: LogbookDocument::class)]
         #[Assert\Valid]
@@ -69,7 +71,7 @@ final readonly class BackupDocument
     /**
      * How many of these are on the lists; the others were deleted and come along to be restorable.
      *
-     * @param list<WaterDocument|SavedReadingDocument|SavedBuildDocument|SavedTripDocument|InventoryPartDocument> $documents
+     * @param list<WaterDocument|SavedReadingDocument|SavedBuildDocument|SavedTripDocument|OutingDocument|SavedTrialDocument|InventoryPartDocument> $documents
      */
     public function countListed(array $documents): int
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Contract\Logbook;
 
+use App\Contract\Outing\OutingDocument;
+use App\Contract\Outing\SavedTrialDocument;
 use App\Contract\Reading\CurrentReadingDocument;
 use App\Contract\Reading\SavedReadingDocument;
 use App\Contract\Reading\WaterDocument;
@@ -11,7 +13,7 @@ use App\Contract\Trip\SavedTripDocument;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** Waters, readings, builds and trips to take in or to carry away, in the program's own open format. */
+/** Waters, readings, builds, trips, outings and trials to take in or to carry away, in the program's own open format. */
 #[OA\Schema(schema: 'Logbook', additionalProperties: false, required: ['waters', 'readings'])]
 final readonly class LogbookDocument
 {
@@ -20,6 +22,8 @@ final readonly class LogbookDocument
      * @param list<SavedReadingDocument> $readings
      * @param list<SavedBuildDocument> $builds
      * @param list<SavedTripDocument> $trips
+     * @param list<OutingDocument> $outings
+     * @param list<SavedTrialDocument> $trials
      */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: WaterDocument::class))]
@@ -37,6 +41,12 @@ final readonly class LogbookDocument
         #[OA\Property(type: 'array', items: new OA\Items(ref: SavedTripDocument::class))]
         #[Assert\Valid]
         public array $trips = [],
+        #[OA\Property(type: 'array', items: new OA\Items(ref: OutingDocument::class))]
+        #[Assert\Valid]
+        public array $outings = [],
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SavedTrialDocument::class))]
+        #[Assert\Valid]
+        public array $trials = [],
     ) {
     }
 }

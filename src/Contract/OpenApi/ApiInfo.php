@@ -22,7 +22,7 @@ use OpenApi\Attributes as OA;
     new OA\Schema(type: 'array', items: new OA\Items(type: 'number')),
 ], description: 'A picked value: a word, a number in the unit of its pick, yes or no, or a range.')]
 #[OA\Schema(schema: 'Condition', required: ['kind'], properties: [
-    new OA\Property(property: 'kind', type: 'string', enum: ['all', 'any', 'not', 'among', 'flag', 'range', 'settled']),
+    new OA\Property(property: 'kind', type: 'string', enum: ['all', 'any', 'not', 'among', 'flag', 'range', 'settled', 'notes']),
     new OA\Property(property: 'field', type: 'string', description: 'Of the reading; for "settled" an earlier pick.'),
     new OA\Property(property: 'words', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'least', type: 'number', nullable: true, description: 'In the unit of the field.'),

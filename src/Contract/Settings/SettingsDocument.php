@@ -8,12 +8,15 @@ use App\Contract\Constraint\Above;
 use App\Contract\Constraint\Between;
 use App\Contract\Reading\SchoolsDocument;
 use Kontrast\Inventory\Money;
+use Kontrast\Rulebook\SchoolQuestion;
 use OpenApi\Attributes as OA;
+use Symfony\Component\Validator\Constraints as Assert;
 
 /** The angler's standing choices. */
 #[OA\Schema(schema: 'Settings', additionalProperties: false, required: ['units', 'theme'])]
 final readonly class SettingsDocument
 {
+    /** @param list<SchoolQuestion> $log_says */
     public function __construct(
         #[OA\Property(type: 'string', enum: Units::class)]
         public Units $units,
@@ -36,6 +39,13 @@ final readonly class SettingsDocument
         public bool $shortcuts = true,
         #[OA\Property(ref: SchoolsDocument::class)]
         public SchoolsDocument $schools = new SchoolsDocument(),
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(type: 'string', enum: SchoolQuestion::class),
+            description: 'Questions on which the logbook votes too. If left out: none.',
+        )]
+        #[Assert\Unique(message: 'Name each question once.')]
+        public array $log_says = [],
     ) {
     }
 }

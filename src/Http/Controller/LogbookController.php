@@ -7,22 +7,26 @@ namespace App\Http\Controller;
 use App\Contract\Logbook\LogbookDocument;
 use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
+use App\Contract\Outing\AnalysisDocument;
+use App\Contract\Outing\SeasonWatchDocument;
 use App\Http\Answer;
 use App\UseCase\Logbook\ExportLogbook;
 use App\UseCase\Logbook\ImportLogbook;
+use App\UseCase\Outing\AnalyzeLogbook;
+use App\UseCase\Outing\WatchSeason;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** Waters, readings, builds and trips, in and out as one document. */
+/** The logbook in and out as one document, and what it shows. */
 #[Route('/api/logbook')]
 final readonly class LogbookController
 {
-    public function __construct(private ExportLogbook $export, private ImportLogbook $import, private Answer $answer)
+    public function __construct(private ExportLogbook $export, private ImportLogbook $import, private AnalyzeLogbook $analyze, private WatchSeason $season, private Answer $answer)
     {
     }
 
     #[Route(methods: ['GET'])]
-    #[Operation('logbook', 'Export waters, readings, builds and trips', LogbookDocument::class)]
+    #[Operation('logbook', 'Export waters, readings, builds, trips, outings and trials', LogbookDocument::class)]
     public function export(): Response
     {
         $answer = $this->answer->json($this->export->all());
@@ -31,9 +35,23 @@ final readonly class LogbookController
         return $answer;
     }
 
+    #[Route('/analysis', methods: ['GET'])]
+    #[Operation('analysis', 'What the notes show: rates, comparisons like for like, and schools', AnalysisDocument::class)]
+    public function analysis(): Response
+    {
+        return $this->answer->json($this->analyze->document());
+    }
+
+    #[Route('/season', methods: ['GET'])]
+    #[Operation('season', 'The temperatures of every water over the year, and the moments they mark', SeasonWatchDocument::class, isList: true)]
+    public function season(): Response
+    {
+        return $this->answer->json($this->season->all());
+    }
+
     #[Route(methods: ['POST'])]
-    #[Operation('importLogbook', 'Import waters, readings, builds and trips, all or none', fields: [
-        'waters' => 'integer', 'readings' => 'integer', 'builds' => 'integer', 'trips' => 'integer',
+    #[Operation('importLogbook', 'Import waters, readings, builds, trips, outings and trials, all or none', fields: [
+        'waters' => 'integer', 'readings' => 'integer', 'builds' => 'integer', 'trips' => 'integer', 'outings' => 'integer', 'trials' => 'integer',
     ])]
     public function import(#[Payload(mostBytes: Payload::FILE_BYTES)] LogbookDocument $logbook): Response
     {

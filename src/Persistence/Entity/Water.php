@@ -8,6 +8,8 @@ use App\Contract\Reading\WaterDocument;
 use Doctrine\ORM\Mapping as ORM;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\Tint;
+use Kontrast\Sun\NotAPlace;
+use Kontrast\Sun\Place;
 use Symfony\Component\Uid\Uuid;
 
 /** A place the angler goes back to, with what is usual there. */
@@ -83,5 +85,18 @@ class Water implements Stored
                 'time_zone' => $this->timeZone,
             ],
         ];
+    }
+
+    /** Null where nobody said, or where the clock named is none. */
+    public function place(): ?Place
+    {
+        if (null === $this->latitude || null === $this->longitude || null === $this->timeZone) {
+            return null;
+        }
+        try {
+            return Place::at($this->latitude, $this->longitude, $this->timeZone);
+        } catch (NotAPlace) {
+            return null;
+        }
     }
 }

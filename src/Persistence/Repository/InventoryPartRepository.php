@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Persistence\Repository;
 
 use App\Persistence\Entity\InventoryPart;
+use Kontrast\Inventory\PartKind;
 
 /** @extends Repository<InventoryPart> */
 final class InventoryPartRepository extends Repository
@@ -37,6 +38,16 @@ final class InventoryPartRepository extends Repository
         }
 
         return $found;
+    }
+
+    /** The first of a kind that is in stock, in order; null where none is. */
+    public function firstOf(PartKind $kind): ?InventoryPart
+    {
+        $found = $this->query()->andWhere('e.kind = :kind AND e.count > 0')->setParameter('kind', $kind)->setMaxResults(1)->getQuery()->getResult();
+        \assert(\is_array($found));
+        $first = $found[0] ?? null;
+
+        return $first instanceof InventoryPart ? $first : null;
     }
 
     /** SQLite takes at most 32766 parameters in one statement. */

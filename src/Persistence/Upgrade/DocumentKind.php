@@ -6,6 +6,9 @@ namespace App\Persistence\Upgrade;
 
 use App\Contract\Inventory\CompositionDocument;
 use App\Contract\Inventory\InventoryPartDocument;
+use App\Contract\Outing\CarriedBoxDocument;
+use App\Contract\Outing\StintLureDocument;
+use App\Contract\Outing\TrialDocument;
 use App\Contract\Reading\ReadingDocument;
 use App\Contract\Settings\SettingsDocument;
 use App\Contract\Trip\TripRequestDocument;
@@ -22,12 +25,15 @@ enum DocumentKind: string
     case Build = 'build';
     case Workbench = 'workbench';
     case Trip = 'trip';
+    case Box = 'box';
+    case Stint = 'stint';
+    case Trial = 'trial';
 
     /** The shape that is written today. */
     public function shape(): int
     {
         return match ($this) {
-            self::Reading, self::Settings, self::Build, self::Workbench, self::Trip => 1,
+            self::Reading, self::Settings, self::Build, self::Workbench, self::Trip, self::Box, self::Stint, self::Trial => 1,
             self::Part => 2,
         };
     }
@@ -42,6 +48,9 @@ enum DocumentKind: string
             self::Build => CompositionDocument::class,
             self::Workbench => WorkbenchDocument::class,
             self::Trip => TripRequestDocument::class,
+            self::Box => CarriedBoxDocument::class,
+            self::Stint => StintLureDocument::class,
+            self::Trial => TrialDocument::class,
         };
     }
 }

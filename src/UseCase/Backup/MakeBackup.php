@@ -7,15 +7,19 @@ namespace App\UseCase\Backup;
 use App\Contract\Backup\BackupDocument;
 use App\Persistence\Entity\BuiltRecord;
 use App\Persistence\Entity\InventoryPart;
+use App\Persistence\Entity\Outing;
 use App\Persistence\Entity\SavedBuild;
 use App\Persistence\Entity\SavedReading;
+use App\Persistence\Entity\Trial;
 use App\Persistence\Entity\Trip;
 use App\Persistence\Entity\Water;
 use App\Persistence\Repository\BuiltRecordRepository;
 use App\Persistence\Repository\InventoryPartRepository;
+use App\Persistence\Repository\OutingRepository;
 use App\Persistence\Repository\Repository;
 use App\Persistence\Repository\SavedBuildRepository;
 use App\Persistence\Repository\SavedReadingRepository;
+use App\Persistence\Repository\TrialRepository;
 use App\Persistence\Repository\TripRepository;
 use App\Persistence\Repository\WaterRepository;
 use App\UseCase\FindUnreadable;
@@ -32,6 +36,8 @@ final readonly class MakeBackup
         private SavedReadingRepository $readings,
         private SavedBuildRepository $builds,
         private TripRepository $trips,
+        private OutingRepository $outings,
+        private TrialRepository $trials,
         private InventoryPartRepository $parts,
         private BuiltRecordRepository $records,
         private KeepCurrentReading $current,
@@ -49,6 +55,8 @@ final readonly class MakeBackup
         $readings = self::withDeleted($this->readings);
         $builds = self::withDeleted($this->builds);
         $trips = self::withDeleted($this->trips);
+        $outings = $this->outings->whole();
+        $trials = self::withDeleted($this->trials);
         $parts = self::withDeleted($this->parts);
 
         return [
@@ -58,20 +66,22 @@ final readonly class MakeBackup
                 'readings' => array_map(static fn (SavedReading $reading): array => $reading->toArray(), $readings),
                 'builds' => array_map(static fn (SavedBuild $build): array => ['id' => $build->id(), ...$build->fields()], $builds),
                 'trips' => array_map(static fn (Trip $trip): array => ['id' => $trip->id(), ...$trip->fields()], $trips),
+                'outings' => array_map(static fn (Outing $one): array => ['id' => $one->id(), ...$one->fields(true)], $outings),
+                'trials' => array_map(static fn (Trial $trial): array => ['id' => $trial->id(), ...$trial->fields()], $trials),
                 'desk' => $this->current->show()?->document,
             ],
             'settings' => $this->settings->show()->document,
             'parts' => array_map(static fn (InventoryPart $part): array => ['id' => $part->id(), ...$part->fields()], $parts),
             'made' => array_map(self::record(...), $this->records->allEver()),
             'swatches' => $this->findParts->swatches(),
-            'deleted' => (object) self::deleted([...$waters, ...$readings, ...$builds, ...$trips, ...$parts]),
+            'deleted' => (object) self::deleted([...$waters, ...$readings, ...$builds, ...$trips, ...$outings, ...$trials, ...$parts]),
             'unreadable' => $this->unreadable->all(),
             'workbench' => $this->workbench->show()?->document,
         ];
     }
 
     /**
-     * @template T of Water|SavedReading|SavedBuild|Trip|InventoryPart
+     * @template T of Water|SavedReading|SavedBuild|Trip|Outing|Trial|InventoryPart
      *
      * @param Repository<T> $repository
      *
@@ -83,7 +93,7 @@ final readonly class MakeBackup
     }
 
     /**
-     * @param list<Water|SavedReading|SavedBuild|Trip|InventoryPart> $all
+     * @param list<Water|SavedReading|SavedBuild|Trip|Outing|Trial|InventoryPart> $all
      *
      * @return array<string, string> when, by id
      */

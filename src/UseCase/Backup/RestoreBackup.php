@@ -48,7 +48,7 @@ final readonly class RestoreBackup
     }
 
     /**
-     * @return array{waters: int, readings: int, builds: int, trips: int, parts: int, kept_in: string}
+     * @return array{waters: int, readings: int, builds: int, trips: int, outings: int, trials: int, parts: int, kept_in: string}
      *
      * @throws InvalidDocument where it contradicts itself; nothing is changed then
      */

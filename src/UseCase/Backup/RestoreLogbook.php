@@ -11,16 +11,18 @@ use App\Contract\Reader\DocumentNormalizer;
 use App\Persistence\Entity\CurrentReading;
 use App\Persistence\Entity\SavedBuild;
 use App\Persistence\Entity\SavedReading;
+use App\Persistence\Entity\Trial;
 use App\Persistence\Entity\Trip;
 use App\Persistence\Entity\Water;
 use App\Persistence\Repository\CurrentReadingRepository;
 use App\Persistence\Repository\SavedBuildRepository;
 use App\Persistence\Repository\SavedReadingRepository;
+use App\Persistence\Repository\TrialRepository;
 use App\Persistence\Repository\TripRepository;
 use App\Persistence\Repository\WaterRepository;
 use Symfony\Component\Clock\ClockInterface;
 
-/** Puts waters, readings, builds and trips back as a backup has them, deleted ones deleted. Runs inside the transaction of the restore. */
+/** Puts waters, readings, builds, trips and trials back as a backup has them, deleted ones deleted. Runs inside the transaction of the restore. */
 final readonly class RestoreLogbook
 {
     public function __construct(
@@ -28,6 +30,8 @@ final readonly class RestoreLogbook
         private SavedReadingRepository $readings,
         private SavedBuildRepository $builds,
         private TripRepository $trips,
+        private TrialRepository $trials,
+        private RestoreOutings $outings,
         private CurrentReadingRepository $current,
         private DocumentNormalizer $documents,
         private ClockInterface $clock,
@@ -35,7 +39,7 @@ final readonly class RestoreLogbook
     }
 
     /**
-     * @return array{waters: int, readings: int, builds: int, trips: int}
+     * @return array{waters: int, readings: int, builds: int, trips: int, outings: int, trials: int}
      *
      * @throws InvalidDocument
      */
@@ -51,7 +55,9 @@ final readonly class RestoreLogbook
         }
         $this->readings($backup, $waters);
         $this->builds($backup);
-        $this->trips($backup, $waters);
+        $trips = $this->trips($backup, $waters);
+        $this->outings->restore($backup, $waters, $trips);
+        $this->trials($backup);
         if (null !== $notebook->desk) {
             $water = self::water($backup, $waters, $notebook->desk->water_id, 'notebook.desk.water_id');
             $this->current->add(new CurrentReading($this->documents->toStored($notebook->desk->reading), $water));
@@ -62,6 +68,8 @@ final readonly class RestoreLogbook
             'readings' => $backup->countListed($notebook->readings),
             'builds' => $backup->countListed($notebook->builds),
             'trips' => $backup->countListed($notebook->trips),
+            'outings' => $backup->countListed($notebook->outings),
+            'trials' => $backup->countListed($notebook->trials),
         ];
     }
 
@@ -102,8 +110,12 @@ final readonly class RestoreLogbook
         }
     }
 
-    /** @param array<string, Water> $waters */
-    private function trips(BackupDocument $backup, array $waters): void
+    /**
+     * @param array<string, Water> $waters
+     *
+     * @return array<string, Trip> by id
+     */
+    private function trips(BackupDocument $backup, array $waters): array
     {
         $ids = [];
         foreach ($backup->notebook->trips as $i => $document) {
@@ -116,19 +128,37 @@ final readonly class RestoreLogbook
                 $this->documents->toStored($document->trip),
             );
             self::unique($ids, $trip->id(), "notebook.trips[$i].id");
-            $ids[$trip->id()] = true;
+            $ids[$trip->id()] = $trip;
             $this->trips->add($this->deletedAsIn($backup, $trip));
+        }
+
+        return $ids;
+    }
+
+    private function trials(BackupDocument $backup): void
+    {
+        $ids = [];
+        foreach ($backup->notebook->trials as $i => $document) {
+            $trial = new Trial(
+                $document->id,
+                trim($document->name),
+                $document->begun_at ?? $this->clock->now(),
+                $this->documents->toStored($document->trial),
+            );
+            self::unique($ids, $trial->id(), "notebook.trials[$i].id");
+            $ids[$trial->id()] = true;
+            $this->trials->add($this->deletedAsIn($backup, $trial));
         }
     }
 
     /**
-     * @template T of Water|SavedReading|SavedBuild|Trip
+     * @template T of Water|SavedReading|SavedBuild|Trip|Trial
      *
      * @param T $one
      *
      * @return T
      */
-    private function deletedAsIn(BackupDocument $backup, Water|SavedReading|SavedBuild|Trip $one): Water|SavedReading|SavedBuild|Trip
+    private function deletedAsIn(BackupDocument $backup, Water|SavedReading|SavedBuild|Trip|Trial $one): Water|SavedReading|SavedBuild|Trip|Trial
     {
         $at = $backup->deleted[$one->id()] ?? null;
         if (null !== $at) {

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\UseCase\Logbook;
 
 use App\Persistence\Entity\SavedBuild;
+use App\Persistence\Entity\Trial;
 use App\Persistence\Entity\Trip;
 use App\Persistence\Repository\SavedBuildRepository;
+use App\Persistence\Repository\TrialRepository;
 use App\Persistence\Repository\TripRepository;
+use App\UseCase\Outing\ExportOutings;
 
-/** Waters, readings, builds and trips as one document. */
+/** Waters, readings, builds, trips, outings and trials as one document. */
 final readonly class ExportLogbook
 {
     public function __construct(
@@ -17,6 +20,8 @@ final readonly class ExportLogbook
         private FindReadings $readings,
         private SavedBuildRepository $builds,
         private TripRepository $trips,
+        private ExportOutings $outings,
+        private TrialRepository $trials,
         private KeepCurrentReading $current,
     ) {
     }
@@ -41,6 +46,11 @@ final readonly class ExportLogbook
             'trips' => array_map(
                 static fn (Trip $trip): array => $without(['id' => $trip->id(), ...$trip->fields()]),
                 $this->trips->all(),
+            ),
+            'outings' => array_map($without, $this->outings->all()),
+            'trials' => array_map(
+                static fn (Trial $trial): array => ['id' => $trial->id(), ...$trial->fields()],
+                $this->trials->all(),
             ),
             'desk' => null === $current ? null : $without($current),
         ];

@@ -7,19 +7,25 @@ namespace App\UseCase\Logbook;
 use App\Contract\Error\InvalidDocument;
 use App\Contract\Logbook\LogbookDocument;
 use App\Contract\Logbook\SavedBuildDocument;
+use App\Contract\Outing\OutingDocument;
+use App\Contract\Outing\SavedTrialDocument;
 use App\Contract\Reading\SavedReadingDocument;
 use App\Contract\Reading\WaterDocument;
 use App\Contract\Trip\SavedTripDocument;
+use App\Persistence\Repository\OutingRepository;
 use App\Persistence\Repository\SavedBuildRepository;
 use App\Persistence\Repository\SavedReadingRepository;
+use App\Persistence\Repository\TrialRepository;
 use App\Persistence\Repository\TripRepository;
 use App\Persistence\Repository\WaterRepository;
 use App\Persistence\Transaction;
 use App\UseCase\Build\SaveBuild;
+use App\UseCase\Outing\KeepTrials;
+use App\UseCase\Outing\SaveOuting;
 use App\UseCase\Trip\SaveTrip;
 
 /**
- * Takes waters, readings, builds and trips in: what is not there yet, all or nothing. What is kept under the same id, changed or deleted
+ * Takes waters, readings, builds, trips, outings and trials in: what is not there yet, all or nothing. What is kept under the same id, changed or deleted
  * since, is left alone.
  */
 final readonly class ImportLogbook
@@ -33,13 +39,17 @@ final readonly class ImportLogbook
         private SaveReading $saveReading,
         private SaveBuild $saveBuild,
         private SaveTrip $saveTrip,
+        private OutingRepository $outings,
+        private SaveOuting $saveOuting,
+        private TrialRepository $trials,
+        private KeepTrials $keepTrials,
         private KeepCurrentReading $current,
         private Transaction $transaction,
     ) {
     }
 
     /**
-     * @return array{waters: int, readings: int, builds: int, trips: int} how many were added
+     * @return array{waters: int, readings: int, builds: int, trips: int, outings: int, trials: int} how many were added
      *
      * @throws InvalidDocument
      */
@@ -54,6 +64,10 @@ final readonly class ImportLogbook
             array_walk($builds, fn (SavedBuildDocument $build) => $this->saveBuild->add($build));
             $trips = array_filter($logbook->trips, fn (SavedTripDocument $trip): bool => !$this->trips->has($trip->id));
             array_walk($trips, fn (SavedTripDocument $trip) => $this->saveTrip->add($trip));
+            $outings = array_filter($logbook->outings, fn (OutingDocument $outing): bool => !$this->outings->has($outing->id));
+            array_walk($outings, fn (OutingDocument $outing) => $this->saveOuting->add($outing));
+            $trials = array_filter($logbook->trials, fn (SavedTrialDocument $trial): bool => !$this->trials->has($trial->id));
+            array_walk($trials, fn (SavedTrialDocument $trial) => $this->keepTrials->restoreDrawn($trial));
             if (null !== $logbook->desk && null === $this->current->show()) {
                 $this->current->replace($logbook->desk);
             }
@@ -63,6 +77,8 @@ final readonly class ImportLogbook
                 'readings' => \count($readings),
                 'builds' => \count($builds),
                 'trips' => \count($trips),
+                'outings' => \count($outings),
+                'trials' => \count($trials),
             ];
         });
     }

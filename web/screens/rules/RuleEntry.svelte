@@ -23,6 +23,7 @@
   const RANKS: Record<Rule['rank'], string> = {
     fallback: 'a default: used when no other rule applies',
     usual: 'usual',
+    noted: 'your logbook: outvotes a few usual rules, never a special one',
     special: 'special: outvotes several usual rules',
     deciding: 'deciding: says which of two facts wins',
     ruling: 'ruling: never outvoted',

@@ -24,6 +24,8 @@ export function conditionWords(condition: Condition, metric: boolean): string {
       return rangeWords(field, condition.least ?? null, condition.most ?? null, condition.open ?? false, metric)
     case 'settled':
       return `${fullPickWords(field as Pick)} picked as ${(condition.words ?? []).map(pickedWords).join(' or ')}`
+    case 'notes':
+      return `your notes: ${(condition.words ?? []).join(' ')}`
     case 'flag':
       return flagWords(field, condition.words ?? [])
     default:

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Logbook;
+
+/** A stint that has ended, as it is counted. */
+final readonly class FishedStint
+{
+    /**
+     * @param string                    $outing  which outing, so that days can be told apart
+     * @param int                       $start   seconds by the clock of the water, so that hours are hours of the day there
+     * @param int                       $end     the same
+     * @param array<string, string>     $levels  by factor
+     * @param string                    $stratum water and light that were alike
+     * @param array<string, list<string>> $schools by question
+     * @param list<array{int, bool}>    $bites   seconds by the clock of the water, and whether the fish was landed
+     */
+    public function __construct(
+        public string $outing,
+        public int $start,
+        public int $end,
+        public array $levels,
+        public string $stratum,
+        public array $schools,
+        public array $bites,
+    ) {
+    }
+
+    public function hours(): float
+    {
+        return ($this->end - $this->start) / 3600;
+    }
+
+    public function fish(): int
+    {
+        return \count(array_filter($this->bites, static fn (array $bite): bool => $bite[1]));
+    }
+}

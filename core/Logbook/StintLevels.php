@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Logbook;
+
+use Kontrast\Lure\Build;
+use Kontrast\Reading\ClarityBand;
+use Kontrast\Reading\Reading;
+use Kontrast\Rulebook\Engine;
+
+/**
+ * What a stint is counted under: the level of each factor, the water and light it is comparable in, and the schools that would have tied
+ * that lure on. Worked out once, when it is noted.
+ */
+final readonly class StintLevels
+{
+    /** Counts up with what is worked out here; older ones are worked out again. */
+    public const VERSION = 1;
+    /** The level of a part that a lure does without. */
+    public const NONE = 'none';
+
+    /**
+     * @param array<string, string>       $levels  by factor; the hour comes from the clock
+     * @param string                      $stratum water and light that were alike
+     * @param array<string, list<string>> $schools by question, where its schools part here: those that would have tied this
+     */
+    private function __construct(public array $levels, public string $stratum, public array $schools)
+    {
+    }
+
+    /** @param float|null $sunHeight degrees when it began, negative under the horizon; null where nobody knows */
+    public static function of(Build $build, Reading $reading, ?float $sunHeight, Engine $engine): self
+    {
+        $blade = $build->rearBlade();
+        $clarity = ClarityBand::of($reading->visibility);
+        $levels = [
+            Factor::Finish->value => null === $blade ? self::NONE : $blade->finish->value,
+            Factor::Skirt->value => $build->skirt->base->value ?? self::NONE,
+            Factor::Trailer->value => $build->trailer->base->value ?? self::NONE,
+            Factor::Pairing->value => PairedColours::of($build->skirt, $build->trailer)->value ?? self::NONE,
+            Factor::Style->value => $build->trailer->style->value ?? self::NONE,
+            Factor::Lure->value => $build->kind->value,
+            Factor::Weight->value => $build->head->weight->label(),
+            Factor::Clarity->value => $clarity->value,
+            Factor::Sky->value => $reading->sky->value,
+            Factor::Tint->value => $reading->tint->value,
+            Factor::Season->value => $reading->season->value,
+            Factor::Sun->value => SunBand::of($sunHeight)->value,
+        ];
+        $stratum = implode(' ', [$clarity->value, $reading->tint->value, Light::of($reading->sky)->value, $reading->season->value]);
+
+        return new self($levels, $stratum, (new SchoolsOfBuild($engine))->of($build, $reading));
+    }
+
+    /** @return array<string, mixed> as it is stored beside the stint */
+    public function toArray(): array
+    {
+        return ['v' => self::VERSION, 'levels' => $this->levels, 'stratum' => $this->stratum, 'schools' => $this->schools];
+    }
+}

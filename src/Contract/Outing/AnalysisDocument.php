@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Outing;
+
+use Kontrast\Logbook\Analysis;
+use Kontrast\Logbook\Comparison;
+use Kontrast\Logbook\LevelRate;
+use Kontrast\Logbook\SchoolEvidence;
+use OpenApi\Attributes as OA;
+
+/** What the notes show, and how surely. */
+#[OA\Schema(schema: 'Analysis', additionalProperties: false, required: [
+    'hours', 'events', 'fish', 'prior_events', 'prior_hours', 'dispersion', 'rates', 'comparisons', 'schools', 'lengths',
+])]
+final readonly class AnalysisDocument
+{
+    /**
+     * @param list<LevelRateDocument>      $rates
+     * @param list<ComparisonDocument>     $comparisons
+     * @param list<SchoolEvidenceDocument> $schools
+     * @param list<FishLengthDocument>     $lengths
+     */
+    public function __construct(
+        #[OA\Property(description: 'With a lure in the water, of stints that have ended.')]
+        public float $hours,
+        #[OA\Property(description: 'Bites: felt, lost or landed.')]
+        public int $events,
+        #[OA\Property(description: 'Landed.')]
+        public int $fish,
+        #[OA\Property(description: 'Before anything was noted: as if so many bites had come …')]
+        public float $prior_events,
+        #[OA\Property(description: '… in so many hours.')]
+        public float $prior_hours,
+        #[OA\Property(description: 'How many times as much stints of one day differ as chance would have them; 1 where no more. Intervals of '
+            .'comparisons are widened by it.')]
+        public float $dispersion,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: LevelRateDocument::class))]
+        public array $rates,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: ComparisonDocument::class), description: 'The surest first.')]
+        public array $comparisons,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: SchoolEvidenceDocument::class))]
+        public array $schools,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: FishLengthDocument::class))]
+        public array $lengths,
+    ) {
+    }
+
+    /** @param list<FishLengthDocument> $lengths */
+    public static function of(Analysis $analysis, array $lengths): self
+    {
+        return new self(
+            round($analysis->all->hours, 2),
+            $analysis->all->bites,
+            $analysis->all->fish,
+            round($analysis->prior->bites, 3),
+            $analysis->prior->hours,
+            round($analysis->dispersion, 2),
+            array_map(static fn (LevelRate $one): LevelRateDocument => LevelRateDocument::of($one), $analysis->rates),
+            array_map(static fn (Comparison $one): ComparisonDocument => ComparisonDocument::of($one), $analysis->comparisons),
+            array_map(static fn (SchoolEvidence $one): SchoolEvidenceDocument => SchoolEvidenceDocument::of($one), $analysis->schools),
+            $lengths,
+        );
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Outing;
+
+use OpenApi\Attributes as OA;
+
+/** When an outing ended. */
+#[OA\Schema(schema: 'OutingEnd', additionalProperties: false, required: ['ended_at'])]
+final readonly class OutingEndDocument
+{
+    public function __construct(
+        #[OA\Property(type: 'string', format: 'date-time')]
+        public \DateTimeImmutable $ended_at,
+    ) {
+    }
+}

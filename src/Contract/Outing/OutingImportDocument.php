@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Outing;
+
+use OpenApi\Attributes as OA;
+
+/** What a file of outings holds, and how much of it is new. */
+#[OA\Schema(schema: 'OutingImport', additionalProperties: false, required: ['outings', 'known', 'stints', 'events', 'first', 'last'])]
+final readonly class OutingImportDocument
+{
+    public function __construct(
+        #[OA\Property]
+        public int $outings,
+        #[OA\Property(description: 'Already in the logbook, and left as they are.')]
+        public int $known,
+        #[OA\Property]
+        public int $stints,
+        #[OA\Property]
+        public int $events,
+        #[OA\Property(format: 'date-time', nullable: true, description: 'When the first one began.')]
+        public ?string $first,
+        #[OA\Property(format: 'date-time', nullable: true)]
+        public ?string $last,
+    ) {
+    }
+
+    /** @param list<OutingDocument> $outings */
+    public static function of(array $outings, int $known): self
+    {
+        $starts = array_map(static fn (OutingDocument $one): string => $one->started_at->format(\DateTimeInterface::ATOM), $outings);
+        $stints = array_merge(...array_map(static fn (OutingDocument $one): array => $one->stints, $outings));
+
+        return new self(
+            \count($outings),
+            $known,
+            \count($stints),
+            array_sum(array_map(static fn (StintDocument $stint): int => \count($stint->events), $stints)),
+            [] === $starts ? null : min($starts),
+            [] === $starts ? null : max($starts),
+        );
+    }
+}

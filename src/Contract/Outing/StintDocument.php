@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Outing;
+
+use App\Contract\Constraint\Id;
+use App\Contract\Inventory\CompositionDocument;
+use App\Contract\Reader\LimitsLists;
+use App\Contract\Reading\ReadingDocument;
+use Kontrast\Logbook\Angler;
+use Kontrast\Logbook\StintTimes;
+use OpenApi\Attributes as OA;
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** One lure fished in one water and light, from tying on to taking off. */
+#[OA\Schema(schema: 'Stint', additionalProperties: false, required: ['started_at', 'build', 'reading'])]
+final readonly class StintDocument implements LimitsLists
+{
+    private const MOST_EVENTS = 500;
+
+    /** @param list<OutingEventDocument> $events */
+    public function __construct(
+        #[OA\Property(type: 'string', format: 'date-time')]
+        public \DateTimeImmutable $started_at,
+        #[OA\Property(ref: CompositionDocument::class)]
+        #[Assert\Valid]
+        public CompositionDocument $build,
+        #[OA\Property(ref: ReadingDocument::class)]
+        #[Assert\Valid]
+        public ReadingDocument $reading,
+        #[OA\Property(type: 'string', nullable: true)]
+        #[Id(isMade: true)]
+        public ?string $id = null,
+        #[OA\Property(type: 'string', format: 'date-time', nullable: true, description: 'Null while it is still on.')]
+        public ?\DateTimeImmutable $ended_at = null,
+        #[OA\Property(type: 'string', enum: Angler::class, description: 'Who fished it. If left out: me.')]
+        public Angler $angler = Angler::Me,
+        #[OA\Property(ref: MadeChangeDocument::class, nullable: true)]
+        #[Assert\Valid]
+        public ?MadeChangeDocument $made = null,
+        #[OA\Property(ref: TrialBlockDocument::class, nullable: true)]
+        #[Assert\Valid]
+        public ?TrialBlockDocument $trial = null,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: OutingEventDocument::class))]
+        #[Assert\Valid]
+        public array $events = [],
+    ) {
+    }
+
+    public static function limits(): array
+    {
+        return ['events' => self::MOST_EVENTS];
+    }
+
+    /** @param string $path where it stands in its document */
+    public function times(string $path): StintTimes
+    {
+        return new StintTimes(
+            $path,
+            $this->angler,
+            $this->started_at,
+            $this->ended_at,
+            array_map(static fn (OutingEventDocument $event): \DateTimeImmutable => $event->at, $this->events),
+        );
+    }
+
+    /** The same under an id. */
+    public function named(string $id): self
+    {
+        return new self(
+            id: $id,
+            started_at: $this->started_at,
+            build: $this->build,
+            reading: $this->reading,
+            ended_at: $this->ended_at,
+            angler: $this->angler,
+            made: $this->made,
+            trial: $this->trial,
+            events: $this->events,
+        );
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Format;
+
+use App\Contract\Error\Fault;
+use App\Contract\Error\InvalidDocument;
+
+/**
+ * Pictures as they are stored: JPEG and nothing else, made small by the browser, and here once more without anything a camera writes into
+ * one beside the picture: where it was taken, when, with what (segments as in ITU-T T.81, annex B).
+ */
+final class PhotoFile
+{
+    private const MOST_BYTES = 500_000;
+    private const MOST_SIDE = 2000;
+    private const START = "\xFF\xD8";
+    private const SCAN = 0xDA;
+    private const JFIF = 0xE0;
+    private const FIRST_APP = 0xE0;
+    private const LAST_APP = 0xEF;
+    private const COMMENT = 0xFE;
+
+    /** @throws InvalidDocument where it is no such picture */
+    public static function ofDataUrl(string $url, string $field): string
+    {
+        $bytes = base64_decode(substr($url, (int) strpos($url, ',') + 1), true);
+
+        return false === $bytes ? throw self::unreadable($field) : self::cleaned($bytes, $field);
+    }
+
+    /**
+     * @return string the same picture without what else the file said
+     *
+     * @throws InvalidDocument where it is no JPEG, cut off, or too large
+     */
+    public static function cleaned(string $bytes, string $field): string
+    {
+        if (\strlen($bytes) > self::MOST_BYTES) {
+            throw InvalidDocument::fault($field, 'The picture is too large to store. The program makes it smaller before it sends it.', Fault::TOO_LARGE);
+        }
+        $size = str_starts_with($bytes, self::START) ? @getimagesizefromstring($bytes) : false;
+        if (false === $size || \IMAGETYPE_JPEG !== $size[2] || $size[0] > self::MOST_SIDE || $size[1] > self::MOST_SIDE) {
+            throw self::unreadable($field);
+        }
+        $clean = self::START;
+        $at = 2;
+        while ($at + 4 <= \strlen($bytes)) {
+            $marker = \ord($bytes[$at + 1]);
+            if ("\xFF" !== $bytes[$at]) {
+                throw self::unreadable($field);
+            }
+            if (self::SCAN === $marker) {
+                return $clean.substr($bytes, $at);
+            }
+            $length = 2 + (\ord($bytes[$at + 2]) << 8 | \ord($bytes[$at + 3]));
+            $says = ($marker >= self::FIRST_APP && $marker <= self::LAST_APP && self::JFIF !== $marker) || self::COMMENT === $marker;
+            $clean .= $says ? '' : substr($bytes, $at, $length);
+            $at += $length;
+        }
+        throw self::unreadable($field);
+    }
+
+    private static function unreadable(string $field): InvalidDocument
+    {
+        return InvalidDocument::fault($field, 'This is not a readable JPEG picture of at most 2000 by 2000 pixels.', Fault::BAD_FILE);
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence\Entity;
+
+use App\Persistence\Upgrade\DocumentKind;
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+use Kontrast\Logbook\Angler;
+use Kontrast\Logbook\StintLevels;
+use Kontrast\Logbook\StintTimes;
+use Symfony\Component\Uid\Uuid;
+
+/** One lure fished in one water and light. Beside it stands what it is counted under, so that thousands are counted at once. */
+#[ORM\Entity]
+#[ORM\Table(name: 'stint')]
+class Stint implements HasDocument
+{
+    #[ORM\Id]
+    #[ORM\Column(length: 36)]
+    private string $id;
+    #[ORM\Column(length: 10, enumType: Angler::class)]
+    private Angler $angler;
+    #[ORM\Column]
+    private \DateTimeImmutable $startedAt;
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $endedAt;
+    #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
+    private StoredDocument $document;
+    /** As JSON; @see StintLevels. */
+    #[ORM\Column(type: Types::TEXT)]
+    private string $levels;
+    /** @var Collection<int, OutingEvent> */
+    #[ORM\OneToMany(targetEntity: OutingEvent::class, mappedBy: 'stint', cascade: ['persist', 'remove'], orphanRemoval: true)]
+    #[ORM\OrderBy(['at' => 'ASC', 'id' => 'ASC'])]
+    private Collection $events;
+
+    /** @param array<string, mixed> $data what a stint document says beside times, angler and events */
+    public function __construct(
+        ?string $id,
+        #[ORM\ManyToOne(inversedBy: 'stints')]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        private Outing $outing,
+        Angler $angler,
+        \DateTimeImmutable $startedAt,
+        ?\DateTimeImmutable $endedAt,
+        array $data,
+        StintLevels $levels,
+    ) {
+        $this->id = $id ?? Uuid::v7()->toRfc4122();
+        $this->events = new ArrayCollection();
+        $this->replace($angler, $startedAt, $endedAt, $data, $levels);
+    }
+
+    /** @param array<string, mixed> $data */
+    public function replace(Angler $angler, \DateTimeImmutable $startedAt, ?\DateTimeImmutable $endedAt, array $data, StintLevels $levels): void
+    {
+        $this->angler = $angler;
+        $this->startedAt = InUtc::of($startedAt);
+        $this->endedAt = null === $endedAt ? null : InUtc::of($endedAt);
+        $this->document = StoredDocument::of($data, DocumentKind::Stint);
+        $this->levels = json_encode($levels->toArray(), \JSON_THROW_ON_ERROR);
+    }
+
+    /** It is still on after all. */
+    public function goOn(): void
+    {
+        $this->endedAt = null;
+    }
+
+    public function end(\DateTimeImmutable $at): void
+    {
+        $this->endedAt = InUtc::of($at);
+    }
+
+    /** @return string JSON; @see StintLevels */
+    public function levels(): string
+    {
+        return $this->levels;
+    }
+
+    public function recount(StintLevels $levels): void
+    {
+        $this->levels = json_encode($levels->toArray(), \JSON_THROW_ON_ERROR);
+    }
+
+    public function add(OutingEvent $event): void
+    {
+        $this->events->add($event);
+    }
+
+    public function remove(OutingEvent $event): void
+    {
+        $this->events->removeElement($event);
+    }
+
+    public function id(): string
+    {
+        return $this->id;
+    }
+
+    public function title(): string
+    {
+        return 'Stint of '.$this->startedAt()->format('Y-m-d H:i');
+    }
+
+    /** That of its outing: a stint is not changed by itself. */
+    public function version(): int
+    {
+        return $this->outing->version();
+    }
+
+    public function outing(): Outing
+    {
+        return $this->outing;
+    }
+
+    public function angler(): Angler
+    {
+        return $this->angler;
+    }
+
+    public function startedAt(): \DateTimeImmutable
+    {
+        return InUtc::read($this->startedAt);
+    }
+
+    public function endedAt(): ?\DateTimeImmutable
+    {
+        return null === $this->endedAt ? null : InUtc::read($this->endedAt);
+    }
+
+    public function document(): StoredDocument
+    {
+        return $this->document;
+    }
+
+    public function kindOfDocument(): DocumentKind
+    {
+        return DocumentKind::Stint;
+    }
+
+    /** @return list<OutingEvent> in order of time */
+    public function events(): array
+    {
+        $events = array_values($this->events->toArray());
+        usort($events, static fn (OutingEvent $a, OutingEvent $b): int => [$a->at(), $a->id()] <=> [$b->at(), $b->id()]);
+
+        return $events;
+    }
+
+    public function times(): StintTimes
+    {
+        return new StintTimes(
+            'stint',
+            $this->angler,
+            $this->startedAt(),
+            $this->endedAt(),
+            array_map(static fn (OutingEvent $event): \DateTimeImmutable => $event->at(), $this->events()),
+        );
+    }
+
+    /** @return array<string, mixed> a stint document */
+    public function toArray(bool $withPhotos = false): array
+    {
+        return [
+            'id' => $this->id,
+            'started_at' => InUtc::written($this->startedAt),
+            'ended_at' => null === $this->endedAt ? null : InUtc::written($this->endedAt),
+            'angler' => $this->angler->value,
+            ...['made' => null, 'trial' => null],
+            ...$this->document->data(),
+            'events' => array_map(static fn (OutingEvent $event): array => $event->toArray($withPhotos), $this->events()),
+        ];
+    }
+}

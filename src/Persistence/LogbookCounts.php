@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\ParameterType;
+use Doctrine\ORM\EntityManagerInterface;
+use Kontrast\Logbook\FishedStint;
+use Kontrast\Logbook\StintLevels;
+
+/** What outings come to, counted by the database: thousands of stints at once. */
+final readonly class LogbookCounts
+{
+    private const BITES = "('bite', 'lost', 'landed')";
+
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    /**
+     * @param list<string>|null $ids null for all that are not deleted
+     *
+     * @return list<array<string, mixed>> outing summary documents, the latest first
+     */
+    public function summaries(?array $ids): array
+    {
+        $which = null === $ids ? 'o.deleted_at IS NULL' : 'o.id IN (?)';
+        $rows = $this->entities->getConnection()->executeQuery(
+            "SELECT o.id, o.version, o.started_at, o.water_id, COALESCE(w.name, '') AS water, o.ended_at,
+                MAX(o.started_at, COALESCE(s.last, ''), COALESCE(e.last, '')) AS last_noted_at,
+                COALESCE(s.hours, 0) AS hours, COALESCE(e.bites, 0) AS bites, COALESCE(e.fish, 0) AS fish,
+                COALESCE(e.follows, 0) AS follows, e.longest AS longest_in, COALESCE(s.lures, '') AS lures
+            FROM outing o LEFT JOIN water w ON w.id = o.water_id AND w.deleted_at IS NULL
+            LEFT JOIN (
+                SELECT outing_id, SUM((strftime('%s', ended_at) - strftime('%s', started_at)) / 3600.0) AS hours,
+                    MAX(COALESCE(ended_at, started_at)) AS last, GROUP_CONCAT(DISTINCT json_extract(document, '$.build.lure')) AS lures
+                FROM stint GROUP BY outing_id
+            ) s ON s.outing_id = o.id
+            LEFT JOIN (
+                SELECT t.outing_id, MAX(v.happened_at) AS last, SUM(v.kind IN ".self::BITES.") AS bites,
+                    SUM(v.kind = 'landed') AS fish, SUM(v.kind = 'follow') AS follows, MAX(v.length_in) AS longest
+                FROM outing_event v JOIN stint t ON t.id = v.stint_id GROUP BY t.outing_id
+            ) e ON e.outing_id = o.id
+            WHERE $which ORDER BY o.started_at DESC, o.id DESC",
+            null === $ids ? [] : [$ids],
+            null === $ids ? [] : [ArrayParameterType::STRING],
+        )->fetchAllAssociative();
+
+        return array_map(static fn (array $row): array => [
+            ...$row,
+            'started_at' => self::written($row['started_at']),
+            'ended_at' => null === $row['ended_at'] ? null : self::written($row['ended_at']),
+            'last_noted_at' => self::written($row['last_noted_at']),
+            'hours' => round(self::number($row['hours']), 2),
+            'lures' => '' === $row['lures'] ? [] : explode(',', self::text($row['lures'])),
+        ], $rows);
+    }
+
+    /** @return \Generator<int, FishedStint> every stint that has ended, in outings that are not deleted */
+    public function fished(): \Generator
+    {
+        $database = $this->entities->getConnection();
+        $bites = [];
+        $rows = $database->iterateNumeric(
+            "SELECT v.stint_id, CAST(strftime('%s', v.happened_at) AS INTEGER), v.kind = 'landed'
+            FROM outing_event v JOIN stint s ON s.id = v.stint_id
+            WHERE v.kind IN ".self::BITES.' AND v.angler = s.angler',
+        );
+        foreach ($rows as [$stint, $at, $isFish]) {
+            $bites[self::text($stint)][] = [(int) self::number($at), 1 === $isFish];
+        }
+        $rows = $database->iterateNumeric(
+            "SELECT s.id, s.outing_id, CAST(strftime('%s', s.started_at) AS INTEGER), CAST(strftime('%s', s.ended_at) AS INTEGER), s.levels,
+                COALESCE(w.time_zone, '')
+            FROM stint s JOIN outing o ON o.id = s.outing_id LEFT JOIN water w ON w.id = o.water_id
+            WHERE o.deleted_at IS NULL AND s.ended_at > s.started_at",
+        );
+        $clocks = [];
+        foreach ($rows as [$id, $outing, $start, $end, $levels, $zone]) {
+            $clock = $clocks[self::text($zone)] ??= new WallClock(self::text($zone));
+            yield self::stint(self::text($outing), (int) self::number($start), (int) self::number($end), self::text($levels), $clock, $bites[self::text($id)] ?? []);
+        }
+    }
+
+    /** @return list<string> ids of stints whose levels were worked out by an older version */
+    public function stale(): array
+    {
+        /** @var list<string> $ids */
+        $ids = $this->entities->getConnection()->fetchFirstColumn(
+            "SELECT id FROM stint WHERE json_extract(levels, '$.v') <> ?",
+            [StintLevels::VERSION],
+            [ParameterType::INTEGER],
+        );
+
+        return $ids;
+    }
+
+    /** @return list<array{string, float, string}> when, inches, kind of lure: of the fish that were measured, in order of time */
+    public function lengths(): array
+    {
+        $rows = $this->entities->getConnection()->fetchAllNumeric(
+            "SELECT v.happened_at, v.length_in, json_extract(s.levels, '$.levels.lure') FROM outing_event v
+            JOIN stint s ON s.id = v.stint_id JOIN outing o ON o.id = s.outing_id
+            WHERE o.deleted_at IS NULL AND v.kind = 'landed' AND v.length_in IS NOT NULL ORDER BY v.happened_at, v.id",
+        );
+
+        return array_map(
+            static fn (array $row): array => [self::written($row[0]), self::number($row[1]), self::text($row[2])],
+            $rows,
+        );
+    }
+
+    /**
+     * Surface temperatures by water and day, from readings kept and from stints fished; of several on a day, their mean.
+     *
+     * @return array<string, array<string, float>> °F by date in UTC, by id of the water
+     */
+    public function temperatures(): array
+    {
+        $rows = $this->entities->getConnection()->fetchAllNumeric(
+            "SELECT water_id, day, AVG(warmth) FROM (
+                SELECT water_id, date(taken_at) AS day, json_extract(document, '$.surface_f') AS warmth FROM saved_reading WHERE deleted_at IS NULL
+                UNION ALL
+                SELECT o.water_id, date(s.started_at), json_extract(s.document, '$.reading.surface_f') FROM stint s
+                JOIN outing o ON o.id = s.outing_id WHERE o.deleted_at IS NULL
+            ) WHERE water_id IS NOT NULL AND warmth IS NOT NULL GROUP BY water_id, day ORDER BY water_id, day",
+        );
+        $days = [];
+        foreach ($rows as [$water, $day, $warmth]) {
+            $days[self::text($water)][self::text($day)] = round(self::number($warmth), 1);
+        }
+
+        return $days;
+    }
+
+    /**
+     * @return array<int, array{float, int}> minutes fished and bites in each block of a trial, by its number
+     */
+    public function blocks(string $trial): array
+    {
+        $rows = $this->entities->getConnection()->fetchAllNumeric(
+            "SELECT json_extract(s.document, '$.trial.block'),
+                SUM((strftime('%s', s.ended_at) - strftime('%s', s.started_at)) / 60.0),
+                SUM((SELECT COUNT(*) FROM outing_event v WHERE v.stint_id = s.id AND v.angler = s.angler AND v.kind IN ".self::BITES."))
+            FROM stint s JOIN outing o ON o.id = s.outing_id
+            WHERE o.deleted_at IS NULL AND json_extract(s.document, '$.trial.trial_id') = ? GROUP BY 1",
+            [$trial],
+        );
+        $blocks = [];
+        foreach ($rows as [$block, $minutes, $bites]) {
+            $blocks[(int) self::number($block)] = [self::number($minutes), (int) self::number($bites)];
+        }
+
+        return $blocks;
+    }
+
+    /** Changes whenever something is noted, changed or deleted. */
+    public function fingerprint(): string
+    {
+        $row = $this->entities->getConnection()->fetchNumeric(
+            'SELECT COUNT(*), COALESCE(SUM(version), 0), COUNT(deleted_at) FROM outing',
+        );
+
+        return implode('-', array_map(self::text(...), false === $row ? [] : $row));
+    }
+
+    /** @param list<array{int, bool}> $bites seconds since 1970, and whether the fish was landed */
+    private static function stint(string $outing, int $start, int $end, string $levels, WallClock $clock, array $bites): FishedStint
+    {
+        $offset = $clock->offsetAt($start);
+        /** @var array{levels: array<string, string>, stratum: string, schools: array<string, list<string>>} $counted */
+        $counted = json_decode($levels, true, 8, \JSON_THROW_ON_ERROR);
+        foreach ($bites as $i => [$at, $isFish]) {
+            $bites[$i] = [$at + $offset, $isFish];
+        }
+
+        return new FishedStint($outing, $start + $offset, $end + $offset, $counted['levels'], $counted['stratum'], $counted['schools'], $bites);
+    }
+
+    private static function written(mixed $column): string
+    {
+        return str_replace(' ', 'T', self::text($column)).'+00:00';
+    }
+
+    private static function text(mixed $column): string
+    {
+        return \is_scalar($column) ? (string) $column : '';
+    }
+
+    private static function number(mixed $column): float
+    {
+        return is_numeric($column) ? (float) $column : 0.0;
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Outing;
+
+use App\Contract\Outing\AnalysisDocument;
+use App\Contract\Outing\FishLengthDocument;
+use App\Contract\Outing\StintLureDocument;
+use App\Contract\Reader\DocumentReader;
+use App\Persistence\LogbookCounts;
+use App\Persistence\Repository\StintRepository;
+use App\Persistence\Transaction;
+use Kontrast\Logbook\Analysis;
+use Kontrast\Reading\LureKind;
+use Kontrast\Rulebook\Engine;
+
+/** Counts all notes and says what they show. */
+final readonly class AnalyzeLogbook
+{
+    public function __construct(
+        private LogbookCounts $counts,
+        private StintRepository $stints,
+        private DocumentReader $reader,
+        private Transaction $transaction,
+        private Engine $standardEngine,
+    ) {
+    }
+
+    public function document(): AnalysisDocument
+    {
+        return AnalysisDocument::of($this->analysis(), array_map(
+            static fn (array $fish): FishLengthDocument => new FishLengthDocument($fish[0], $fish[1], LureKind::from($fish[2])),
+            $this->counts->lengths(),
+        ));
+    }
+
+    public function analysis(): Analysis
+    {
+        $this->countAgain($this->counts->stale());
+
+        return Analysis::of($this->counts->fished());
+    }
+
+    /**
+     * What an older version worked out beside the stints is worked out again, once.
+     *
+     * @param list<string> $ids
+     */
+    private function countAgain(array $ids): void
+    {
+        if ([] === $ids) {
+            return;
+        }
+        $this->transaction->run(function () use ($ids): void {
+            foreach ($ids as $id) {
+                $stint = $this->stints->get($id);
+                $lure = $this->reader->trusted($stint->document()->data(), StintLureDocument::class);
+                $water = $stint->outing()->water();
+                $stint->recount(CountedUnder::of($lure->build, $lure->reading, $stint->startedAt(), $water, $this->standardEngine));
+            }
+        });
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Outing;
+
+use App\Contract\Inventory\CompositionDocument;
+use App\Contract\Reading\ReadingDocument;
+use App\Persistence\Entity\Water;
+use Kontrast\Logbook\StintLevels;
+use Kontrast\Rulebook\Engine;
+use Kontrast\Sun\SunPosition;
+
+/** What a stint is counted under, from the documents it is noted with. */
+final class CountedUnder
+{
+    public static function of(
+        CompositionDocument $build,
+        ReadingDocument $reading,
+        \DateTimeImmutable $startedAt,
+        ?Water $water,
+        Engine $engine,
+    ): StintLevels {
+        $place = $water?->place();
+
+        return StintLevels::of(
+            $build->toComposition()->inWords(),
+            $reading->toReading(),
+            null === $place ? $reading->sun_elevation_deg : SunPosition::height($place, $startedAt),
+            $engine,
+        );
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Outing;
+
+use App\Contract\Error\Fault;
+use App\Contract\Error\InvalidDocument;
+use App\Contract\Outing\OutingDocument;
+use App\Contract\Outing\OutingImportDocument;
+use App\Persistence\Repository\OutingRepository;
+use App\Persistence\Transaction;
+
+/** Takes outings in: those that are not there yet, all or nothing; what it would do can be seen before. */
+final readonly class ImportOutings
+{
+    public function __construct(
+        private OutingRepository $outings,
+        private SaveOuting $save,
+        private ReadOutingsTable $table,
+        private Transaction $transaction,
+    ) {
+    }
+
+    /**
+     * What a table holds; nothing is stored.
+     *
+     * @throws InvalidDocument with the line of each fault
+     */
+    public function preview(string $csv): OutingImportDocument
+    {
+        $read = $this->table->of($csv);
+
+        return OutingImportDocument::of(array_column($read, 1), \count(array_filter($read, fn (array $one): bool => $this->outings->has($one[1]->id))));
+    }
+
+    /**
+     * @throws InvalidDocument with the line of each fault; nothing is stored then
+     */
+    public function table(string $csv): OutingImportDocument
+    {
+        $read = $this->table->of($csv);
+        $known = $this->take($read);
+
+        return OutingImportDocument::of(array_column($read, 1), $known);
+    }
+
+    /**
+     * @param list<array{int, OutingDocument}> $read each with its line
+     *
+     * @return int how many were there already
+     *
+     * @throws InvalidDocument
+     */
+    private function take(array $read): int
+    {
+        return $this->transaction->run(function () use ($read): int {
+            $faults = [];
+            $known = 0;
+            foreach ($read as [$line, $outing]) {
+                if ($this->outings->has($outing->id)) {
+                    ++$known;
+                    continue;
+                }
+                try {
+                    $this->save->add($outing);
+                } catch (InvalidDocument $invalid) {
+                    foreach ($invalid->faults as $one) {
+                        $faults[] = new Fault(trim("line $line {$one->field}"), $one->message, $one->code);
+                    }
+                }
+            }
+
+            return [] === $faults ? $known : throw InvalidDocument::because($faults);
+        });
+    }
+}

@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Outing;
+
+use App\Contract\Error\Fault;
+use App\Contract\Error\InvalidDocument;
+use App\Contract\Inventory\CompositionDocument;
+use App\Contract\Outing\OutingDocument;
+use App\Contract\Outing\OutingEventDocument;
+use App\Contract\Outing\StintDocument;
+use App\Contract\Outing\StintLureDocument;
+use App\Contract\Reader\DocumentNormalizer;
+use App\Contract\Reader\DocumentReader;
+use App\Format\PhotoFile;
+use App\Persistence\Entity\Outing;
+use App\Persistence\Entity\OutingEvent;
+use App\Persistence\Entity\Stint;
+use App\Persistence\Repository\OutingEventRepository;
+use App\Persistence\Repository\StintRepository;
+use Kontrast\Reading\Colour;
+use Kontrast\Reading\Forage;
+use Kontrast\Rulebook\Engine;
+
+/** Writes stints and events into an outing, new ones and changed ones alike, each under its own id. Runs inside a transaction. */
+final readonly class WriteOuting
+{
+    public function __construct(
+        private StintRepository $stints,
+        private OutingEventRepository $events,
+        private TakeFromStock $stock,
+        private DocumentNormalizer $documents,
+        private DocumentReader $reader,
+        private Engine $standardEngine,
+    ) {
+    }
+
+    /**
+     * Makes the outing's stints and events those of the document: what it does not name is taken out, and what that took from stock is put
+     * back.
+     *
+     * @throws InvalidDocument where an id is used elsewhere or twice
+     */
+    public function all(Outing $outing, OutingDocument $document, bool $isBackup = false): void
+    {
+        self::checkIds($document);
+        $named = array_map(static fn (StintDocument $stint): ?string => $stint->id, $document->stints);
+        foreach ($outing->stints() as $stint) {
+            if (!\in_array($stint->id(), $named, true)) {
+                array_map(fn (OutingEvent $event) => $this->stock->putBack($event->taken()), $stint->events());
+                $outing->remove($stint);
+            }
+        }
+        foreach ($document->stints as $i => $stintDocument) {
+            $stint = $this->stint($outing, $stintDocument, "stints[$i].id");
+            $kept = array_map(static fn (OutingEventDocument $event): ?string => $event->id, $stintDocument->events);
+            foreach ($stint->events() as $event) {
+                if (!\in_array($event->id(), $kept, true)) {
+                    $this->remove($event);
+                }
+            }
+            foreach ($stintDocument->events as $k => $eventDocument) {
+                $this->event($stint, $eventDocument, "stints[$i].events[$k].id", $isBackup);
+            }
+        }
+    }
+
+    /** @throws InvalidDocument where the id belongs to another outing */
+    public function stint(Outing $outing, StintDocument $document, string $path = 'id'): Stint
+    {
+        $data = $this->documents->toStored(StintLureDocument::of($document));
+        $levels = CountedUnder::of($document->build, $document->reading, $document->started_at, $outing->water(), $this->standardEngine);
+        $stint = null === $document->id ? null : $outing->stint($document->id) ?? $this->stints->findAny($document->id);
+        if (null === $stint) {
+            $stint = new Stint($document->id, $outing, $document->angler, $document->started_at, $document->ended_at, $data, $levels);
+            $outing->add($stint);
+            $this->stints->add($stint);
+
+            return $stint;
+        }
+        if ($stint->outing() !== $outing) {
+            throw self::taken($path);
+        }
+        $stint->replace($document->angler, $document->started_at, $document->ended_at, $data, $levels);
+
+        return $stint;
+    }
+
+    /** @throws InvalidDocument where the id belongs to another outing, or the picture is none */
+    public function event(Stint $stint, OutingEventDocument $document, string $path = 'id', bool $isBackup = false): OutingEvent
+    {
+        $event = null === $document->id ? null : $this->events->find($document->id);
+        if (null !== $event && $event->stint()->outing() !== $stint->outing()) {
+            throw self::taken($path);
+        }
+        if (null === $event) {
+            $event = new OutingEvent($document->id, $stint, $document->at, $document->kind, $document->angler);
+            $stint->add($event);
+        }
+        $this->takeOrPutBack($event, $stint, $document, $isBackup);
+        $event->moveTo($stint);
+        $event->replace($document->at, $document->kind, $document->angler);
+        $event->detail($document->length_in, array_filter([
+            'weight_oz' => $document->weight_oz,
+            'forage_seen' => array_map(static fn (Forage $one): string => $one->value, $document->forage_seen),
+            'colours_seen' => array_map(static fn (Colour $one): string => $one->value, $document->colours_seen),
+            'note' => $document->note,
+            'takes_stock' => $document->takes_stock ? null : false,
+        ], static fn (mixed $value): bool => null !== $value && [] !== $value && '' !== $value));
+        if (null !== $document->photo) {
+            $event->picture(PhotoFile::ofDataUrl($document->photo, 'photo'));
+        }
+
+        return $event;
+    }
+
+    /** Takes an event out, and puts back what it took from stock. */
+    public function remove(OutingEvent $event): void
+    {
+        $this->stock->putBack($event->taken());
+        $event->stint()->remove($event);
+    }
+
+    /** Once however often the note is sent; a backup's counts have it taken already. */
+    private function takeOrPutBack(OutingEvent $event, Stint $stint, OutingEventDocument $document, bool $isBackup): void
+    {
+        if ($isBackup) {
+            $event->took($document->taken);
+
+            return;
+        }
+        $takes = $document->takes_stock && $document->kind->isWear();
+        if ([] !== $event->taken() && (!$takes || $event->kind() !== $document->kind)) {
+            $this->stock->putBack($event->taken());
+            $event->took([]);
+        }
+        if ($takes && [] === $event->taken()) {
+            $event->took($this->stock->take($document->kind, $this->build($stint)));
+        }
+    }
+
+    private function build(Stint $stint): CompositionDocument
+    {
+        $data = $stint->document()->data();
+
+        return $this->reader->trusted($data, StintLureDocument::class)->build;
+    }
+
+    /** @throws InvalidDocument */
+    private static function checkIds(OutingDocument $document): void
+    {
+        $seen = [];
+        foreach ($document->stints as $i => $stint) {
+            foreach (["stints[$i]" => $stint] + array_combine(
+                array_map(static fn (int $k): string => "stints[$i].events[$k]", array_keys($stint->events)),
+                $stint->events,
+            ) as $path => $one) {
+                if (null !== $one->id && isset($seen[$one->id])) {
+                    throw InvalidDocument::fault("$path.id", 'Another entry of this outing has this id already.', Fault::TAKEN);
+                }
+                $seen[$one->id ?? ''] = true;
+            }
+        }
+    }
+
+    private static function taken(string $path): InvalidDocument
+    {
+        return InvalidDocument::fault($path, 'This id belongs to another outing. Leave it out to get a new one.', Fault::TAKEN);
+    }
+}
