@@ -16,9 +16,16 @@ final class UpgradeTest extends TestCase
     /** Made by the version before trips, and before a water had a place: 112 parts, 3 waters of which one is deleted. */
     private const BEFORE_TRIPS = __DIR__.'/../fixtures/database-shape-3.sqlite';
 
+    private const PHOTO = __DIR__.'/../fixtures/photo-with-place.jpg';
+    private const STINT = '0193a000-0000-7000-b000-000000000002';
+    private const EVENT = '0193a000-0000-7000-b000-000000000003';
+    /** Made by the version before outings: the demo as it was then, 3 waters, 4 readings, 3 builds, 2 trips, 112 parts. */
+    private const BEFORE_OUTINGS = __DIR__.'/../fixtures/database-shape-4.sqlite';
+
     #[TestWith([self::FIXTURE])]
     #[TestWith([self::BEFORE_BELLIES])]
     #[TestWith([self::BEFORE_TRIPS])]
+    #[TestWith([self::BEFORE_OUTINGS])]
     public function testAnOlderDatabaseIsUpgradedAndEveryEndpointAnswers(string $fixture): void
     {
         $program = new ServedProgram($fixture);
@@ -123,6 +130,24 @@ final class UpgradeTest extends TestCase
         self::assertSame($place, $water['place']);
     }
 
+    public function testADatabaseFromBeforeOutingsKeepsItsTripsAndTakesAnOutingOfOne(): void
+    {
+        $program = new ServedProgram(self::BEFORE_OUTINGS);
+        $program->migrate();
+        $program->start();
+        $get = static fn (string $url): mixed => json_decode($program->ask('GET', $url)[1], true);
+        foreach (['waters' => 3, 'readings' => 4, 'builds' => 3, 'trips' => 2, 'outings' => 0, 'trials' => 0] as $list => $count) {
+            self::assertIsArray($all = $get("/api/$list"));
+            self::assertCount($count, $all, $list);
+        }
+        $trips = $get('/api/trips');
+        \assert(\is_array($trips) && \is_array($trips[0]));
+        [$status, $answer] = $program->ask('POST', '/api/outings', [
+            'started_at' => '2026-05-09T09:00:00Z', 'trip_id' => $trips[0]['id'], 'water_id' => $trips[0]['water_id'],
+        ]);
+        self::assertSame(201, $status, $answer);
+    }
+
     /**
      * What to send to an endpoint: with an id where the path has one, and a document where it takes one.
      *
@@ -155,6 +180,21 @@ final class UpgradeTest extends TestCase
             'POST /api/trips/table' => ['contents' => "name,date,from,to,latitude,longitude,time_zone\n"],
             'POST /api/trips/forecast' => ['place' => self::trip($reading)['place'], 'date' => '2026-05-09'],
             'POST /api/trips', 'PUT /api/trips/{id}' => ['name' => 'Saturday', 'trip' => self::trip($reading)],
+            'POST /api/outings', 'PUT /api/outings/{id}' => ['started_at' => '2026-05-09T09:00:00Z', 'stints' => [
+                ['started_at' => '2026-05-09T09:00:00Z', 'build' => $build['build'], 'reading' => $reading],
+            ]],
+            'POST /api/outings/{id}/end' => ['ended_at' => '2026-05-09T11:00:00Z'],
+            'PUT /api/outings/{id}/stints/{stint}' => [
+                'started_at' => '2026-05-09T11:00:00Z', 'ended_at' => '2026-05-09T11:00:00Z', 'build' => $build['build'], 'reading' => $reading,
+            ],
+            'PUT /api/outings/{id}/events/{event}' => ['at' => '2026-05-09T09:05:00Z', 'kind' => 'bite'],
+            'PUT /api/outings/{id}/events/{event}/photo' => [
+                'photo' => 'data:image/jpeg;base64,'.base64_encode((string) file_get_contents(self::PHOTO)),
+            ],
+            'POST /api/outings/table', 'POST /api/outings/table/preview' => ['contents' => "outing_started_at\n2026-05-09T09:00:00Z\n"],
+            'POST /api/trials' => ['name' => 'One or the other', 'trial' => [
+                'a' => $build['build'], 'b' => Samples::build(), 'block_min' => 20,
+            ]],
             'POST /api/shopping' => ['readings' => [$reading]],
             'POST /api/parts/lines' => ['text' => '3 black craws'],
             'POST /api/build-sheet' => $both,
@@ -198,10 +238,15 @@ final class UpgradeTest extends TestCase
             str_starts_with($path, '/api/builds') => [$id($builds)],
             str_starts_with($path, '/api/built') => [$id($made)],
             str_starts_with($path, '/api/trips') => [$id($get('/api/trips'))],
+            str_starts_with($path, '/api/outings') => [$id($get('/api/outings'))],
+            str_starts_with($path, '/api/trials') => [$id($get('/api/trials'))],
             default => [$id($bin['parts'])],
         };
 
-        return array_map(static fn (string $one): array => [str_replace('{id}', $one, $path), $body], $ids);
+        return array_map(static fn (string $one): array => [
+            str_replace(['{id}', '{stint}', '{event}'], [$one, self::STINT, self::EVENT], $path),
+            $body,
+        ], $ids);
     }
 
     /**

@@ -37,6 +37,7 @@ final readonly class BackupController
     #[Operation('restore', 'Restore everything from a backup, all or nothing; what was stored before is copied to a file next to the '
         .'database first', fields: [
             'waters' => 'integer', 'readings' => 'integer', 'parts' => 'integer', 'builds' => 'integer', 'trips' => 'integer',
+            'outings' => 'integer', 'trials' => 'integer',
             'kept_in' => 'string',
         ])]
     public function restore(#[Payload(mostBytes: Payload::FILE_BYTES)] BackupDocument $backup): Response

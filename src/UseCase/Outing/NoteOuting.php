@@ -19,6 +19,7 @@ use Kontrast\Logbook\NotAnOuting;
 use Kontrast\Logbook\OutingTimes;
 use Kontrast\Logbook\StintTimes;
 use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\Uid\Uuid;
 
 /**
  * Notes on the water, one tap at a time and by any device: each note has an id of its own, made by whoever notes it, so that sending it
@@ -175,9 +176,12 @@ final readonly class NoteOuting
         return [] === $earlier ? null : $earlier[array_key_last($earlier)];
     }
 
-    /** @throws InvalidDocument where a note names another id than its address */
+    /** @throws InvalidDocument where a note names another id than its address, or that is none */
     private static function expectId(?string $named, string $id): void
     {
+        if (!Uuid::isValid($id)) {
+            throw InvalidDocument::fault('id', "“{$id}” is not a UUID.");
+        }
         if (null !== $named && $named !== $id) {
             throw InvalidDocument::fault('id', 'The id is not the one in the address.');
         }

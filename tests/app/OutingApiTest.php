@@ -1,0 +1,415 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Outings noted over the API, by one device and by two, and what is done where notes contradict each other. */
+final class OutingApiTest extends ApiTestCase
+{
+    private const OUTING = '0193a000-0000-7000-b000-000000000001';
+    private const STINT = '0193a000-0000-7000-b000-000000000002';
+    private const EVENT = '0193a000-0000-7000-b000-000000000003';
+    /** A JPEG of eight by eight pixels with a camera's segment (APP1) that says where it was taken; the picture from a canvas, the segment put in by hand. */
+    private const PHOTO = __DIR__.'/../fixtures/photo-with-place.jpg';
+
+    public function testAnOutingIsNotedTapByTap(): void
+    {
+        $this->begin();
+        $this->send('PUT', self::stintPath(), self::stint('09:00'));
+        self::assertSame(200, $this->answered());
+        $outing = $this->send('PUT', self::eventPath(), ['at' => self::at('09:20'), 'kind' => 'landed', 'length_in' => 15.5]);
+        self::assertSame(200, $this->answered());
+        self::assertSame(self::EVENT, self::textAt($outing, 'stints', 0, 'events', 0, 'id'));
+        $changed = $this->send('PUT', self::stintPath(9), ['build' => ['lure' => 'swim_jig'] + Samples::build()] + self::stint('10:00'));
+        self::assertSame(self::at('10:00'), self::textAt($changed, 'stints', 0, 'ended_at'));
+        $ended = $this->send('POST', '/api/outings/'.self::OUTING.'/end', ['ended_at' => self::at('11:30')]);
+        self::assertSame([self::at('11:30'), self::at('11:30')], [self::textAt($ended, 'ended_at'), self::textAt($ended, 'stints', 1, 'ended_at')]);
+        Schema::assertValid('outing', (string) $this->browser->getResponse()->getContent());
+        $all = $this->send('GET', '/api/outings');
+        self::assertIsArray($all);
+        self::assertIsArray($all[0]);
+        self::assertEquals(
+            [2.5, 1, 1, 15.5, ['jig', 'swim_jig']],
+            [$all[0]['hours'], $all[0]['bites'], $all[0]['fish'], $all[0]['longest_in'], $all[0]['lures']],
+        );
+    }
+
+    public function testTheSameNoteSentTwiceIsNotedOnce(): void
+    {
+        for ($i = 0; $i < 2; ++$i) {
+            $this->begin();
+            $this->send('PUT', self::stintPath(), self::stint('09:00'));
+            $outing = $this->send('PUT', self::eventPath(), ['at' => self::at('09:20'), 'kind' => 'bite']);
+        }
+        self::assertCount(1, self::listAt($outing, 'stints'));
+        self::assertCount(1, self::listAt($outing, 'stints', 0, 'events'));
+        self::assertIsArray($all = $this->send('GET', '/api/outings'));
+        self::assertCount(1, $all);
+    }
+
+    /** One phone has changed the lure, the other does not know: its bite belongs to the lure that was on then, and nothing is lost. */
+    public function testTwoDevicesNoteOneOuting(): void
+    {
+        $this->begin();
+        $this->send('PUT', self::stintPath(), self::stint('09:00'));
+        $this->send('PUT', self::stintPath(9), self::stint('09:30'));
+        $outing = $this->send('PUT', self::eventPath(), ['at' => self::at('09:40'), 'kind' => 'bite']);
+        self::assertSame([[], self::EVENT], [
+            self::listAt($outing, 'stints', 0, 'events'),
+            self::textAt($outing, 'stints', 1, 'events', 0, 'id'),
+        ]);
+        $early = $this->send('PUT', self::eventPath(4), ['at' => self::at('09:10'), 'kind' => 'follow']);
+        self::assertSame('follow', self::textAt($early, 'stints', 0, 'events', 0, 'kind'));
+        $this->send('PUT', '/api/outings/'.self::OUTING, ['version' => 1, 'started_at' => self::at('09:00'), 'stints' => []]);
+        self::assertSame(409, $this->answered());
+    }
+
+    public function testAFishMayBeMovedToAnotherTimeAndItsStintFollows(): void
+    {
+        $this->begin();
+        $this->send('PUT', self::stintPath(), self::stint('09:00'));
+        $this->send('PUT', self::stintPath(9), self::stint('09:30'));
+        $this->send('PUT', self::eventPath(), ['at' => self::at('09:40'), 'kind' => 'bite']);
+        $outing = $this->send('PUT', self::eventPath(), ['at' => self::at('09:10'), 'kind' => 'landed']);
+        self::assertSame('landed', self::textAt($outing, 'stints', 0, 'events', 0, 'kind'));
+        self::assertSame([], self::listAt($outing, 'stints', 1, 'events'));
+    }
+
+    public function testWhatIsLostIsTakenFromStockOnceAndPutBackOnUndo(): void
+    {
+        $part = fn (): int => self::stockOf($this->send('GET', '/api/parts'), 'Black craw');
+        $parts = $this->send('POST', '/api/parts', [['count' => 5] + Samples::craw()]);
+        $id = self::textAt($parts, 0, 'id');
+        $this->begin();
+        $build = ['trailer' => ['id' => $id] + Samples::craw()] + Samples::build();
+        $this->send('PUT', self::stintPath(), ['build' => $build] + self::stint('09:00'));
+        $torn = ['at' => self::at('09:20'), 'kind' => 'trailer_torn'];
+        $this->send('PUT', self::eventPath(), $torn);
+        $outing = $this->send('PUT', self::eventPath(), $torn);
+        self::assertSame(4, $part());
+        self::assertSame([$id => 1], self::listAt($outing, 'stints', 0, 'events', 0, 'taken'));
+        $this->send('PUT', self::eventPath(), ['takes_stock' => false] + $torn);
+        self::assertSame(5, $part());
+        $this->send('PUT', self::eventPath(), ['kind' => 'lure_lost'] + $torn);
+        self::assertSame(4, $part());
+        $this->send('DELETE', self::eventPath());
+        self::assertSame(5, $part());
+    }
+
+    public function testTyingOnByMistakeIsUndoneAndTheLureBeforeGoesOn(): void
+    {
+        $this->begin();
+        $this->send('PUT', self::stintPath(), self::stint('09:00'));
+        $this->send('PUT', self::stintPath(9), self::stint('09:30'));
+        $outing = $this->send('DELETE', self::stintPath(9));
+        self::assertCount(1, self::listAt($outing, 'stints'));
+        self::assertNull(self::listAt($outing, 'stints', 0)['ended_at']);
+        $this->send('PUT', self::eventPath(), ['at' => self::at('09:40'), 'kind' => 'bite']);
+        $this->send('DELETE', self::stintPath());
+        self::assertSame(['stint' => 'Something was noted while this lure was on. Remove that first.'], $this->faults());
+    }
+
+    /** The partner's lure is counted apart, and an unknown one of the partner's is noted beside mine. */
+    public function testThePartnersFishCountForTheLureOfThePartner(): void
+    {
+        $this->begin();
+        $this->send('PUT', self::stintPath(), self::stint('09:00'));
+        $unknown = $this->send('PUT', self::eventPath(), ['at' => self::at('09:05'), 'kind' => 'landed', 'angler' => 'partner']);
+        self::assertSame('me', self::textAt($unknown, 'stints', 0, 'angler'));
+        $this->send('PUT', self::stintPath(9), ['angler' => 'partner'] + self::stint('09:10'));
+        $outing = $this->send('PUT', self::eventPath(4), ['at' => self::at('09:20'), 'kind' => 'landed', 'angler' => 'partner']);
+        self::assertSame('partner', self::textAt($outing, 'stints', 1, 'events', 0, 'angler'));
+        $this->send('POST', '/api/outings/'.self::OUTING.'/end', ['ended_at' => self::at('10:00')]);
+        $analysis = $this->send('GET', '/api/logbook/analysis');
+        self::assertIsArray($analysis);
+        self::assertEquals([1.83, 1], [$analysis['hours'], $analysis['events']]);
+    }
+
+    /**
+     * @param array<string, mixed>  $outing
+     * @param array<string, string> $faults
+     */
+    #[DataProvider('impossible')]
+    public function testWhatCannotBeIsRefusedWithASentence(array $outing, array $faults): void
+    {
+        $this->send('POST', '/api/outings', $outing);
+        self::assertSame(422, $this->answered());
+        self::assertSame($faults, $this->faults());
+        self::assertSame([], $this->send('GET', '/api/outings'));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, array<string, string>}> */
+    public static function impossible(): iterable
+    {
+        date_default_timezone_set('UTC');
+        $outing = ['started_at' => self::at('09:00'), 'ended_at' => self::at('12:00')];
+        $ended = static fn (string $from, string $to): array => ['ended_at' => self::at($to)] + self::stint($from);
+        yield 'an end before the start' => [
+            ['ended_at' => self::at('08:00')] + $outing,
+            ['ended_at' => 'The outing ends at 2026-05-09 08:00, before it starts at 2026-05-09 09:00.'],
+        ];
+        yield 'a stint that ends before it starts' => [
+            ['stints' => [$ended('10:00', '09:30')]] + $outing,
+            ['stints[0].ended_at' => 'The stint ends at 2026-05-09 09:30, before it starts at 2026-05-09 10:00.'],
+        ];
+        yield 'stints that overlap' => [
+            ['stints' => [$ended('09:00', '10:00'), $ended('09:45', '11:00')]] + $outing,
+            ['stints[1].started_at' => 'A lure is tied on at 2026-05-09 09:45 while the one before it was fished until 2026-05-09 10:00. '
+                .'Only one lure is fished at a time.'],
+        ];
+        yield 'a stint outside the outing' => [
+            ['stints' => [$ended('11:00', '12:30')]] + $outing,
+            ['stints[0].ended_at' => 'The stint at 2026-05-09 12:30 is outside the outing, which ran from 2026-05-09 09:00 to '
+                .'2026-05-09 12:00.'],
+        ];
+        yield 'an event outside its stint' => [
+            ['stints' => [['events' => [['at' => self::at('10:30'), 'kind' => 'bite']]] + $ended('09:00', '10:00')]] + $outing,
+            ['stints[0].events[0].at' => 'An event at 2026-05-09 10:30 is outside its stint, which ran from 2026-05-09 09:00 to '
+                .'2026-05-09 10:00.'],
+        ];
+        yield 'a clock that jumped ahead' => [
+            ['started_at' => '2199-01-01T00:00:00+00:00'],
+            ['started_at' => '2199-01-01 00:00 is in the future. Check the clock of the phone.'],
+        ];
+        yield 'an open stint in an outing that has ended' => [
+            ['stints' => [self::stint('09:00')]] + $outing,
+            ['stints[0].ended_at' => 'The outing has ended, but the lure tied on at 2026-05-09 09:00 has no end. Say when it came off.'],
+        ];
+        yield 'a day that nobody ended' => [
+            ['ended_at' => '2026-05-11T09:00:00+00:00'] + $outing,
+            ['ended_at' => 'From 2026-05-09 09:00 to 2026-05-11 09:00 is more than 36 hours. Say when the outing really ended.'],
+        ];
+        yield 'one id for two things' => [
+            ['stints' => [['id' => self::STINT] + $ended('09:00', '10:00'), ['id' => self::STINT] + $ended('10:00', '11:00')]] + $outing,
+            ['stints[1].id' => 'Another entry of this outing has this id already.'],
+        ];
+    }
+
+    public function testANoteNeedsAnIdOfItsOwn(): void
+    {
+        $this->begin();
+        $this->send('PUT', '/api/outings/'.self::OUTING.'/stints/first', self::stint('09:00'));
+        self::assertSame(['id' => '“first” is not a UUID.'], $this->faults());
+        $this->send('PUT', self::stintPath(), ['id' => self::EVENT] + self::stint('09:00'));
+        self::assertSame(['id' => 'The id is not the one in the address.'], $this->faults());
+    }
+
+    public function testAClockThatJumpsBackIsRefusedAndNothingIsChanged(): void
+    {
+        $this->begin();
+        $this->send('PUT', self::stintPath(), self::stint('09:30'));
+        $this->send('PUT', self::stintPath(9), self::stint('09:10'));
+        self::assertSame(422, $this->answered());
+        self::assertStringContainsString('while the one before it', implode(' ', $this->faults()));
+        $this->send('PUT', self::eventPath(), ['at' => self::at('09:05'), 'kind' => 'bite']);
+        self::assertStringContainsString('No lure was tied on at 2026-05-09 09:05.', implode(' ', $this->faults()));
+        self::forgetEntities();
+        $outing = $this->send('GET', '/api/outings/'.self::OUTING);
+        self::assertCount(1, self::listAt($outing, 'stints'));
+        self::assertNull(self::listAt($outing, 'stints', 0)['ended_at']);
+    }
+
+    public function testAPictureIsStrippedOfWhereItWasTaken(): void
+    {
+        $this->begin();
+        $this->send('PUT', self::stintPath(), self::stint('09:00'));
+        $this->send('PUT', self::eventPath(), ['at' => self::at('09:20'), 'kind' => 'landed']);
+        $jpeg = (string) file_get_contents(self::PHOTO);
+        self::assertStringContainsString('Exif', $jpeg);
+        $this->send('PUT', self::eventPath().'/photo', ['photo' => 'data:image/jpeg;base64,'.base64_encode($jpeg)]);
+        self::assertSame(204, $this->answered());
+        $this->browser->request('GET', self::eventPath().'/photo');
+        $stored = (string) $this->browser->getResponse()->getContent();
+        self::assertStringNotContainsString('Exif', $stored);
+        self::assertSame([8, 8, \IMAGETYPE_JPEG], \array_slice(getimagesizefromstring($stored) ?: [], 0, 3));
+        $outing = $this->send('GET', '/api/outings/'.self::OUTING);
+        self::assertTrue(self::listAt($outing, 'stints', 0, 'events', 0)['has_photo']);
+        $this->send('PUT', self::eventPath().'/photo', ['photo' => 'data:image/jpeg;base64,'.base64_encode(substr($jpeg, 0, 60))]);
+        self::assertSame(['photo' => 'This is not a readable JPEG picture of at most 2000 by 2000 pixels.'], $this->faults());
+        $this->send('PUT', self::eventPath().'/photo', ['photo' => 'data:image/jpeg;base64,'.base64_encode('GIF89a, or so')]);
+        self::assertSame(422, $this->answered());
+    }
+
+    public function testOutingsTrialsAndPicturesAreInTheBackupAndInTheLogbook(): void
+    {
+        $this->begin();
+        $this->send('PUT', self::stintPath(), self::stint('09:00'));
+        $this->send('PUT', self::eventPath(), ['at' => self::at('09:20'), 'kind' => 'landed', 'colours_seen' => ['blue'], 'note' => 'By the log']);
+        $photo = 'data:image/jpeg;base64,'.base64_encode((string) file_get_contents(self::PHOTO));
+        $this->send('PUT', self::eventPath().'/photo', ['photo' => $photo]);
+        $this->send('POST', '/api/trials', ['name' => 'Craw or not', 'trial' => [
+            'a' => Samples::build(), 'b' => array_diff_key(Samples::build(), ['trailer' => 0]), 'block_min' => 20,
+        ]]);
+        self::assertSame(200, $this->answered());
+        $this->send('DELETE', '/api/outings/'.self::OUTING);
+        self::forgetEntities();
+        $backup = $this->send('GET', '/api/backup');
+        Schema::assertValid('backup', (string) $this->browser->getResponse()->getContent());
+        $restored = $this->send('POST', '/api/backup', (string) $this->browser->getResponse()->getContent());
+        self::assertIsArray($restored);
+        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame([0, 1], [$restored['outings'], $restored['trials']]);
+        self::forgetEntities();
+        self::assertEquals(self::withoutTimes($backup), self::withoutTimes($this->send('GET', '/api/backup')));
+        $back = $this->send('POST', '/api/outings/'.self::OUTING.'/restore');
+        self::assertSame('By the log', self::textAt($back, 'stints', 0, 'events', 0, 'note'));
+        $logbook = $this->send('GET', '/api/logbook');
+        Schema::assertValid('logbook', (string) $this->browser->getResponse()->getContent());
+        self::assertStringStartsWith('data:image/jpeg', self::textAt($logbook, 'outings', 0, 'stints', 0, 'events', 0, 'photo'));
+    }
+
+    public function testATableOfOutingsGoesOutAndComesBackAsItWas(): void
+    {
+        $this->begin();
+        $this->send('PUT', self::stintPath(), self::stint('09:00'));
+        $this->send('PUT', self::eventPath(), ['at' => self::at('09:20'), 'kind' => 'landed', 'length_in' => 14, 'note' => '=risky, "quoted"']);
+        $this->send('PUT', self::stintPath(9), self::stint('10:00'));
+        $before = $this->send('POST', '/api/outings/'.self::OUTING.'/end', ['ended_at' => self::at('11:00')]);
+        $this->browser->request('GET', '/api/outings/table');
+        $csv = (string) $this->browser->getResponse()->getContent();
+        $preview = $this->send('POST', '/api/outings/table/preview', ['contents' => $csv]);
+        self::assertIsArray($preview);
+        self::assertSame([1, 1, 2, 1], [$preview['outings'], $preview['known'], $preview['stints'], $preview['events']]);
+        $other = str_replace('-7000-b000-', '-7000-b001-', $csv);
+        $this->send('POST', '/api/outings/table', ['contents' => $other]);
+        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        $after = $this->send('GET', '/api/outings/'.str_replace('-b000-', '-b001-', self::OUTING));
+        self::assertNotNull($before);
+        self::assertNotNull($after);
+        $plain = static fn (array $outing): string => str_replace(
+            '-b001-',
+            '-b000-',
+            json_encode(array_diff_key($outing, ['version' => 0]), \JSON_THROW_ON_ERROR),
+        );
+        self::assertSame($plain($before), $plain($after));
+    }
+
+    public function testATableWrittenByHandNamesPartsInWords(): void
+    {
+        $csv = 'outing_started_at,outing_ended_at,stint_started_at,stint_ended_at,lure,head,rear,skirt,trailer,reading_lure,'
+            .'reading_visibility_in,reading_tint,reading_sky,reading_wind,reading_depth_ft,reading_season,reading_cover,'
+            ."reading_cover_density,reading_forage,reading_red_crawfish,reading_bite,reading_bass,event,event_at\n"
+            .'2026-05-09T06:00:00-05:00,2026-05-09T10:00:00-05:00,2026-05-09T06:10:00-05:00,2026-05-09T08:00:00-05:00,spinnerbait,'
+            .'3/8 white,gold willow #4,chartreuse and white,4 in white grub,spinnerbait,20,tannic,sun,ripple,5,spring,wood,normal,bluegill,no,'
+            ."normal,largemouth,landed,2026-05-09T07:00:00-05:00\n";
+        $this->send('POST', '/api/outings/table', ['contents' => $csv]);
+        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        $analysis = $this->send('GET', '/api/logbook/analysis');
+        Schema::assertValid('analysis', (string) $this->browser->getResponse()->getContent());
+        $levels = [];
+        foreach (self::listAt($analysis, 'rates') as $rate) {
+            self::assertIsArray($rate);
+            $levels[self::textAt($rate, 'factor')] = self::textAt($rate, 'level');
+        }
+        self::assertSame(['gold', 'chartreuse', 'white', 'spinnerbait'], [$levels['finish'], $levels['skirt'], $levels['trailer'], $levels['lure']]);
+    }
+
+    public function testABadLineOfATableIsToldWithItsNumberAndNothingIsStored(): void
+    {
+        $csv = "outing_id,outing_started_at,outing_note\n,2026-05-09T06:00:00Z,good\n,2199-05-09T06:00:00Z,never\n,yesterday,bad\n";
+        $this->send('POST', '/api/outings/table', ['contents' => $csv]);
+        self::assertSame(422, $this->answered());
+        self::assertSame(['line 4 started_at'], array_keys($this->faults()));
+        $this->send('POST', '/api/outings/table', ['contents' => str_replace(",yesterday,bad\n", '', $csv)]);
+        self::assertSame(['line 3 started_at'], array_keys($this->faults()));
+        self::assertSame([], $this->send('GET', '/api/outings'));
+    }
+
+    public function testATrialIsDrawnFishedAndAnswered(): void
+    {
+        $trial = $this->send('POST', '/api/trials', ['name' => 'Craw or none', 'trial' => [
+            'a' => Samples::build(), 'b' => array_diff_key(Samples::build(), ['trailer' => 0]), 'block_min' => 20,
+        ]]);
+        $id = self::textAt($trial, 'id');
+        $order = self::listAt($trial, 'trial', 'first_is_a');
+        self::assertGreaterThan(10, \count($order));
+        $this->begin();
+        $block = static fn (int $n, string $from, string $to): array => [
+            'trial' => ['trial_id' => $id, 'block' => $n], 'ended_at' => self::at($to),
+        ] + self::stint($from);
+        $this->send('PUT', self::stintPath(), $block(0, '09:00', '09:20'));
+        $this->send('PUT', self::eventPath(), ['at' => self::at('09:10'), 'kind' => 'bite']);
+        $this->send('PUT', self::stintPath(9), $block(1, '09:20', '09:40'));
+        $all = $this->send('GET', '/api/trials');
+        $standing = self::listAt($all, 0, 'standing');
+        self::assertSame(['goes_on', 1, 2], [$standing['outcome'], $standing['pairs'], $standing['next_block']]);
+        self::assertSame(true === $order[0] ? [1, 0] : [0, 1], [$standing['bites_a'], $standing['bites_b']]);
+        $this->send('DELETE', "/api/trials/$id");
+        self::assertSame([], $this->send('GET', '/api/trials'));
+        $this->send('POST', "/api/trials/$id/restore");
+        self::assertIsArray($all = $this->send('GET', '/api/trials'));
+        self::assertCount(1, $all);
+    }
+
+    public function testATrialOfALureAgainstItselfIsRefused(): void
+    {
+        $this->send('POST', '/api/trials', ['name' => 'Same', 'trial' => ['a' => Samples::build(), 'b' => Samples::build(), 'block_min' => 20]]);
+        self::assertSame(['trial.b' => 'Both lures are the same. Choose two that differ.'], $this->faults());
+    }
+
+    private function begin(): void
+    {
+        $this->send('POST', '/api/outings', ['id' => self::OUTING, 'started_at' => self::at('09:00')]);
+        self::assertSame(201, $this->answered(), (string) $this->browser->getResponse()->getContent());
+    }
+
+    /** @return array<string, mixed> */
+    private static function stint(string $from): array
+    {
+        return ['started_at' => self::at($from), 'build' => Samples::build(), 'reading' => Samples::reading()];
+    }
+
+    private static function at(string $time): string
+    {
+        return "2026-05-09T$time:00+00:00";
+    }
+
+    private static function stintPath(int $end = 2): string
+    {
+        return '/api/outings/'.self::OUTING.'/stints/'.substr(self::STINT, 0, -1).$end;
+    }
+
+    private static function eventPath(int $end = 3): string
+    {
+        return '/api/outings/'.self::OUTING.'/events/'.substr(self::EVENT, 0, -1).$end;
+    }
+
+    /**
+     * @param array<mixed>|null $answer
+     *
+     * @return array<mixed>
+     */
+    private static function listAt(?array $answer, int|string ...$keys): array
+    {
+        $node = $answer;
+        foreach ($keys as $key) {
+            self::assertIsArray($node);
+            $node = $node[$key] ?? null;
+        }
+        self::assertIsArray($node);
+
+        return $node;
+    }
+
+    /** @param array<mixed>|null $bin */
+    private static function stockOf(?array $bin, string $name): int
+    {
+        foreach (self::listAt($bin, 'parts') as $part) {
+            if (\is_array($part) && $name === $part['name'] && \is_int($part['count'])) {
+                return $part['count'];
+            }
+        }
+        self::fail("No part is called $name.");
+    }
+
+    /** @param array<mixed>|null $backup */
+    private static function withoutTimes(?array $backup): mixed
+    {
+        self::assertNotNull($backup);
+
+        return json_decode((string) preg_replace('/"version":\d+,?/', '', json_encode($backup, \JSON_THROW_ON_ERROR)), true);
+    }
+}
