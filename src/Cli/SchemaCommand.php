@@ -6,6 +6,7 @@ namespace App\Cli;
 
 use App\Contract\OpenApi\ApiDescription;
 use App\Contract\OpenApi\PublishedSchemas;
+use App\Contract\Vocabulary\LogbookVocabulary;
 use App\Contract\Vocabulary\Sentences;
 use App\Contract\Vocabulary\Vocabulary;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -25,6 +26,7 @@ final class SchemaCommand extends Command
     public function __construct(
         private readonly ApiDescription $api,
         private readonly Vocabulary $vocabulary,
+        private readonly LogbookVocabulary $logbook,
         private readonly Sentences $sentences,
         private readonly string $projectDir,
     ) {
@@ -62,6 +64,7 @@ final class SchemaCommand extends Command
         $files = [
             'docs/openapi.json' => self::json($document),
             'web/words/vocabulary.ts' => $this->vocabulary->typeScript(),
+            'web/words/logbook.ts' => $this->logbook->typeScript(),
             'docs/words/php.md' => $this->sentences->page(),
         ];
         foreach (PublishedSchemas::of($document) as $name => $schema) {

@@ -214,6 +214,7 @@ final class UpgradeTest extends TestCase
             'POST /api/swatches' => ['contents' => "GIMP Palette\n1 2 3 Ink\n"],
             'POST /api/waters', 'PUT /api/waters/{id}' => ['name' => 'New pit', 'tint' => 'none', 'red_crawfish' => false],
             'POST /api/readings' => ['reading' => $reading],
+            'POST /api/builds/drawn' => ['builds' => [$build['build']]],
             'POST /api/builds' => ['name' => 'New', 'build' => $build['build']],
             'PUT /api/builds/{id}' => $build,
             'PUT /api/current-reading' => ['reading' => $reading],

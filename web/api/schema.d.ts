@@ -176,6 +176,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/drawn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Lures in the words and colors they are drawn with */
+        post: operations["drawBuilds"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{id}": {
         parameters: {
             query?: never;
@@ -374,11 +391,45 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Export waters, readings, builds and trips */
+        /** Export waters, readings, builds, trips, outings and trials */
         get: operations["logbook"];
         put?: never;
-        /** Import waters, readings, builds and trips, all or none */
+        /** Import waters, readings, builds, trips, outings and trials, all or none */
         post: operations["importLogbook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/logbook/analysis": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the notes show: rates, comparisons like for like, and schools */
+        get: operations["analysis"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/logbook/season": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The temperatures of every water over the year, and the moments they mark */
+        get: operations["season"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -431,6 +482,167 @@ export interface paths {
         /** The second opinion of the model on the advice for a reading */
         post: operations["opinion"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All outings at a glance, the latest first */
+        get: operations["outings"];
+        put?: never;
+        /** Begin an outing, or keep one from memory; the same one twice is kept once */
+        post: operations["saveOuting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All outings as a table */
+        get: operations["outingsTable"];
+        put?: never;
+        /** Import outings from a table, all or none */
+        post: operations["importOutings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/table/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a table of outings holds; nothing is stored */
+        post: operations["previewOutings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One outing with all that was noted */
+        get: operations["outing"];
+        /** Change an outing: its stints and events become those sent */
+        put: operations["changeOuting"];
+        post?: never;
+        /** Delete an outing; it can be restored */
+        delete: operations["deleteOuting"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** End an outing, and take off what is still on */
+        post: operations["endOuting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{id}/events/{event}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Note what happened, under the lure that was on then; the same one twice is noted once */
+        put: operations["noteEvent"];
+        post?: never;
+        /** Undo a note, and put back what it took from stock */
+        delete: operations["removeEvent"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{id}/events/{event}/photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The picture beside an event */
+        get: operations["photo"];
+        /** Put a picture beside an event */
+        put: operations["keepPhoto"];
+        post?: never;
+        /** Take the picture away */
+        delete: operations["deletePhoto"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo a deletion */
+        post: operations["restoreOuting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outings/{id}/stints/{stint}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Tie a lure on, which takes off the one that was on; the same one twice is noted once */
+        put: operations["noteStint"];
+        post?: never;
+        /** Undo tying a lure on; the one before it goes on */
+        delete: operations["removeStint"];
         options?: never;
         head?: never;
         patch?: never;
@@ -884,6 +1096,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All trials and how they stand, the latest first */
+        get: operations["trials"];
+        put?: never;
+        /** Draw a trial of two lures: the order of its blocks, and when it ends */
+        post: operations["drawTrial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Delete a trial; it can be restored */
+        delete: operations["deleteTrial"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo a deletion */
+        post: operations["restoreTrial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trips": {
         parameters: {
             query?: never;
@@ -1194,13 +1458,45 @@ export interface components {
             /** @description Of generic parts alone, exactly as advised. */
             generic: components["schemas"]["Composition"];
         };
+        /** @description What the notes show, and how surely. */
+        Analysis: {
+            /**
+             * Format: float
+             * @description With a lure in the water, of stints that have ended.
+             */
+            hours: number;
+            /** @description Bites: felt, lost or landed. */
+            events: number;
+            /** @description Landed. */
+            fish: number;
+            /**
+             * Format: float
+             * @description Before anything was noted: as if so many bites had come …
+             */
+            prior_events: number;
+            /**
+             * Format: float
+             * @description … in so many hours.
+             */
+            prior_hours: number;
+            /**
+             * Format: float
+             * @description How many times as much stints of one day differ as chance would have them; 1 where no more. Intervals of comparisons are widened by it.
+             */
+            dispersion: number;
+            rates: components["schemas"]["LevelRate"][];
+            /** @description The surest first. */
+            comparisons: components["schemas"]["Comparison"][];
+            schools: components["schemas"]["SchoolEvidence"][];
+            lengths: components["schemas"]["FishLength"][];
+        };
         /** @description Everything kept, in one document, what was deleted and can be restored among it. */
         Backup: {
             /**
              * @description The version of this format.
              * @enum {integer}
              */
-            kontrast: 1 | 2 | 3 | 4;
+            kontrast: 1 | 2 | 3 | 4 | 5;
             notebook: components["schemas"]["Logbook"];
             settings: components["schemas"]["Settings"];
             parts: components["schemas"]["InventoryPart"][];
@@ -1440,6 +1736,12 @@ export interface components {
             /** @description The uncertainty of the visible range of a finish; null for a pairing. */
             span_in: number[] | null;
         };
+        /** @description What is in the box on the water: lures as they are tied, and trailers and blades to change them with. */
+        CarriedBox: {
+            lures?: components["schemas"]["Composition"][];
+            trailers?: components["schemas"]["InventoryPart"][];
+            blades?: components["schemas"]["InventoryPart"][];
+        };
         /** @description A lure to carry. */
         CarriedLure: {
             /** @description With the trailer it is fished with most. */
@@ -1556,6 +1858,45 @@ export interface components {
             share: number;
             changes: components["schemas"]["Change"][];
         };
+        /** @description One choice beside another, on the same days in the same water and light; ratio and interval are drawn together with all other comparisons. */
+        Comparison: {
+            /** @enum {string} */
+            factor: "finish" | "skirt" | "trailer" | "pairing" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "season" | "sun" | "hour";
+            /**
+             * @description The only water it is about; null for all.
+             * @enum {string|null}
+             */
+            clarity: "muddy" | "dirty" | "stained" | "clear" | "very_clear" | null;
+            a: string;
+            b: string;
+            /**
+             * Format: float
+             * @description How many times the rate of b that of a is.
+             */
+            ratio: number;
+            /** Format: float */
+            low: number;
+            /** Format: float */
+            high: number;
+            /** Format: float */
+            probability_a_better: number;
+            /**
+             * Format: float
+             * @description 0 where it is settled; null where the two are alike.
+             */
+            hours_to_settle: number | null;
+            /**
+             * Format: float
+             * @description As the notes have it, before it is drawn together with the others.
+             */
+            seen_ratio: number;
+            /**
+             * Format: float
+             * @description Fished with either on those days.
+             */
+            hours: number;
+            words: string;
+        };
         /** @description A lure put together of parts, owned or not; a single blade is the rear one. */
         Composition: {
             /** @enum {string} */
@@ -1573,7 +1914,7 @@ export interface components {
              * @description What the OpenAPI document says of the program as a whole.
              * @enum {string}
              */
-            kind: "all" | "any" | "not" | "among" | "flag" | "range" | "settled";
+            kind: "all" | "any" | "not" | "among" | "flag" | "range" | "settled" | "notes";
             /** @description Of the reading; for "settled" an earlier pick. */
             field?: string;
             words?: string[];
@@ -1635,6 +1976,15 @@ export interface components {
             };
             build: components["schemas"]["Build"];
         };
+        /** @description Lures to be drawn as they are. */
+        DrawRequest: {
+            builds: components["schemas"]["Composition"][];
+        };
+        /** @description A lure in the words and colors it is drawn with. */
+        DrawnBuild: {
+            build: components["schemas"]["Build"];
+            look_parts: components["schemas"]["LookPart"][];
+        };
         /** @description A pick to be explained, in a reading. */
         ExplainRequest: {
             reading: components["schemas"]["Reading"];
@@ -1682,6 +2032,15 @@ export interface components {
             /** @enum {string} */
             firmness: "firm" | "usual" | "toss_up";
             runner_up: components["schemas"]["Value"] | null;
+        };
+        /** @description A fish that was measured. */
+        FishLength: {
+            /** Format: date-time */
+            at: string;
+            /** Format: float */
+            length_in: number;
+            /** @enum {string} */
+            lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig";
         };
         /** @description The lure to pick up next on the same spot. */
         FollowUp: {
@@ -1873,6 +2232,33 @@ export interface components {
             /** @description Of small hardware, as packages say it: 5/32 in, #2. */
             size?: string;
         };
+        /** @description How often something bit, for one level of one factor; intervals hold the rate four times in five. */
+        LevelRate: {
+            /** @enum {string} */
+            factor: "finish" | "skirt" | "trailer" | "pairing" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "season" | "sun" | "hour";
+            level: string;
+            /** Format: float */
+            hours: number;
+            bites: number;
+            /**
+             * Format: float
+             * @description Bites an hour.
+             */
+            rate_per_hour: number;
+            /** Format: float */
+            low: number;
+            /** Format: float */
+            high: number;
+            /** @description Whether it was fished in the same water and light as another level, so that the two can be compared. */
+            like_for_like: boolean;
+            fish: number;
+            /** Format: float */
+            fish_per_hour: number;
+            /** Format: float */
+            fish_low: number;
+            /** Format: float */
+            fish_high: number;
+        };
         /** @description The light of a quarter hour under one sky that may be overhead. */
         Light: {
             at: string;
@@ -1891,13 +2277,15 @@ export interface components {
              */
             lux_at_lure: number;
         };
-        /** @description Waters, readings, builds and trips to take in or to carry away, in the program's own open format. */
+        /** @description Waters, readings, builds, trips, outings and trials to take in or to carry away, in the program's own open format. */
         Logbook: {
             waters: components["schemas"]["Water"][];
             readings: components["schemas"]["SavedReading"][];
             desk?: components["schemas"]["CurrentReading"] | null;
             builds?: components["schemas"]["SavedBuild"][];
             trips?: components["schemas"]["SavedTrip"][];
+            outings?: components["schemas"]["Outing"][];
+            trials?: components["schemas"]["SavedTrial"][];
         };
         /** @description What a bass can pick out, and from how far. */
         Look: {
@@ -1947,6 +2335,15 @@ export interface components {
             lux_at_lure: number;
             /** @description False below 1 lux at the lure: only light and dark matter. */
             colour_vision: boolean;
+        };
+        /** @description The change that a stint began with: what had gone wrong, what was done about it, and whether it helped. */
+        MadeChange: {
+            /** @enum {string} */
+            symptom: "follows" | "misses" | "no_hookup" | "pulls_off" | "rolls" | "snags" | "too_deep" | "too_high";
+            /** @description In words, as the advice had it. */
+            change: string;
+            /** @description Null until the angler has said. */
+            helped?: boolean | null;
         };
         /** @description The lengths the lure comes out at, in inches: enough to draw it to scale. */
         Measures: {
@@ -2069,6 +2466,117 @@ export interface components {
             because: string;
             candidates: components["schemas"]["Candidate"][];
         };
+        /** @description A day on the water as it was. */
+        Outing: {
+            /** Format: date-time */
+            started_at: string;
+            /** Format: uuid */
+            id?: string | null;
+            version?: number | null;
+            /** Format: uuid */
+            water_id?: string | null;
+            /**
+             * Format: uuid
+             * @description The plan it began with.
+             */
+            trip_id?: string | null;
+            /**
+             * Format: date-time
+             * @description Null while it goes on.
+             */
+            ended_at?: string | null;
+            note?: string;
+            box?: components["schemas"]["CarriedBox"];
+            stints?: components["schemas"]["Stint"][];
+        };
+        /** @description When an outing ended. */
+        OutingEnd: {
+            /** Format: date-time */
+            ended_at: string;
+        };
+        /** @description Something that happened while a lure was fished. A fish is noted once, by how it ended. */
+        OutingEvent: {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            kind: "follow" | "bite" | "lost" | "landed" | "lure_lost" | "trailer_torn" | "collar_split";
+            /** Format: uuid */
+            id?: string | null;
+            /**
+             * @description Whose fish it was. If left out: me.
+             * @enum {string}
+             */
+            angler?: "me" | "partner";
+            /** Format: float */
+            length_in?: number | null;
+            /** Format: float */
+            weight_oz?: number | null;
+            /** @description What it spat up. */
+            forage_seen?: ("shad" | "bluegill" | "crawfish" | "perch" | "golden_shiner" | "crappie" | "unknown")[];
+            colours_seen?: ("white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple")[];
+            note?: string;
+            /** @description Whether what was lost or torn is taken from stock. If left out: true. */
+            takes_stock?: boolean;
+            /** @description How many of each part it took from stock, by id. Worked out by the program; ignored on the way in, but for a backup. */
+            taken?: {
+                [key: string]: number;
+            };
+            /** @description Whether there is a picture; ignored on the way in. */
+            has_photo?: boolean;
+            /** @description A small JPEG as a data URL, in files that are carried away; left out elsewhere. */
+            photo?: string | null;
+        };
+        /** @description What a file of outings holds, and how much of it is new. */
+        OutingImport: {
+            outings: number;
+            /** @description Already in the logbook, and left as they are. */
+            known: number;
+            stints: number;
+            events: number;
+            /**
+             * Format: date-time
+             * @description When the first one began.
+             */
+            first: string | null;
+            /** Format: date-time */
+            last: string | null;
+        };
+        /** @description An outing at a glance. */
+        OutingSummary: {
+            id: string;
+            version: number;
+            /** Format: date-time */
+            started_at: string;
+            water_id: string | null;
+            /** @description Its name; empty where none was named. */
+            water: string;
+            /**
+             * Format: date-time
+             * @description Null while it goes on, or where nobody said when it ended.
+             */
+            ended_at: string | null;
+            /**
+             * Format: date-time
+             * @description The last thing noted in it.
+             */
+            last_noted_at: string;
+            /**
+             * Format: float
+             * @description With a lure in the water.
+             */
+            hours: number;
+            /** @description Felt, lost or landed. */
+            bites: number;
+            /** @description Landed. */
+            fish: number;
+            follows: number;
+            /**
+             * Format: float
+             * @description Of the fish landed, in inches.
+             */
+            longest_in: number | null;
+            lures: ("jig" | "swim_jig" | "spinnerbait" | "bladed_jig")[];
+        };
         /** @description From how far to how far two parts may look like two. */
         PairBand: {
             a: string;
@@ -2134,6 +2642,11 @@ export interface components {
         /** @description Parts to carry from one inventory to another. */
         Parts: {
             parts: components["schemas"]["InventoryPart"][];
+        };
+        /** @description A small picture. */
+        Photo: {
+            /** @description A JPEG as a data URL. */
+            photo: string;
         };
         /** @description Taps on a picture: on the white card in it, and on the part. The picture itself stays in the browser. */
         PhotoRequest: {
@@ -2368,7 +2881,7 @@ export interface components {
             /** @description Applies only if the angler follows one of these; empty for always. */
             schools: string[];
             /** @enum {string} */
-            rank: "fallback" | "usual" | "special" | "deciding" | "ruling";
+            rank: "fallback" | "usual" | "noted" | "special" | "deciding" | "ruling";
             /** @description All of these. */
             when: components["schemas"]["Condition"][];
             says: components["schemas"]["RuleEffect"][];
@@ -2450,6 +2963,20 @@ export interface components {
             water_id?: string | null;
             note?: string;
         };
+        /** @description A trial that is kept, and how it stands. */
+        SavedTrial: {
+            name: string;
+            trial: components["schemas"]["Trial"];
+            /** Format: uuid */
+            id?: string | null;
+            version?: number | null;
+            /**
+             * Format: date-time
+             * @description Now where left out.
+             */
+            begun_at?: string | null;
+            standing?: components["schemas"]["TrialStanding"] | null;
+        };
         /** @description A trip that is kept. */
         SavedTrip: {
             name: string;
@@ -2483,6 +3010,29 @@ export interface components {
             parts: components["schemas"]["PartCurve"][];
             pairs: components["schemas"]["PairCurve"][];
         };
+        /** @description What the notes say for one school on one question. */
+        SchoolEvidence: {
+            /** @enum {string} */
+            question: "pairing" | "finish" | "dirty" | "shad_start" | "red_spring" | "wood";
+            school: string;
+            /**
+             * Format: float
+             * @description Fished as it would have tied, where the schools part.
+             */
+            hours: number;
+            bites: number;
+            /**
+             * Format: float
+             * @description Bites an hour, set right for water and light.
+             */
+            rate_per_hour: number;
+            /** Format: float */
+            low: number;
+            /** Format: float */
+            high: number;
+            /** Format: float */
+            probability_best: number;
+        };
         /** @description The angler's side on each question the trade disagrees on; what is left out takes its default. */
         Schools: {
             /**
@@ -2515,6 +3065,37 @@ export interface components {
              * @enum {string|null}
              */
             wood?: "knock" | "avoid" | null;
+        };
+        /** @description A moment of a water's year, and when it came. */
+        SeasonMoment: {
+            /** @enum {string} */
+            moment: "first_fifty" | "quick_rise" | "low_sixties" | "back_in_fifties";
+            date: string;
+            /** Format: float */
+            surface_f: number;
+        };
+        /** @description A moment that has come in the last days, or is near. */
+        SeasonNotice: {
+            /** @enum {string} */
+            moment: "first_fifty" | "quick_rise" | "low_sixties" | "back_in_fifties";
+            has_come: boolean;
+            /** @description When it came, or the day of the last temperature. */
+            date: string;
+            /** Format: float */
+            surface_f: number;
+            /** @description What it means for what is tied on. */
+            meaning: string;
+            facts: string[];
+        };
+        /** @description The year of one water by its temperatures. */
+        SeasonWatch: {
+            water_id: string;
+            water: string;
+            /** @description In order of date. */
+            days: components["schemas"]["Warmth"][];
+            moments: components["schemas"]["SeasonMoment"][];
+            /** @description What is worth a notice today. */
+            notices: components["schemas"]["SeasonNotice"][];
         };
         /** @description Two parts beside each other: in the hand, at the part, and as they read from the judging distance. */
         SeenPair: {
@@ -2592,6 +3173,8 @@ export interface components {
             /** @description Single letters and arrows act on the bench. */
             shortcuts?: boolean;
             schools?: components["schemas"]["Schools"];
+            /** @description Questions on which the logbook votes too. If left out: none. */
+            log_says?: ("pairing" | "finish" | "dirty" | "shad_start" | "red_spring" | "wood")[];
         };
         /** @description What is missing to build the advised lures of some readings. */
         Shopping: {
@@ -2647,6 +3230,28 @@ export interface components {
             facts: string[];
             builds: components["schemas"]["Build"][];
             parts: components["schemas"]["InventoryPart"][];
+        };
+        /** @description One lure fished in one water and light, from tying on to taking off. */
+        Stint: {
+            /** Format: date-time */
+            started_at: string;
+            build: components["schemas"]["Composition"];
+            reading: components["schemas"]["Reading"];
+            /** Format: uuid */
+            id?: string | null;
+            /**
+             * Format: date-time
+             * @description Null while it is still on.
+             */
+            ended_at?: string | null;
+            /**
+             * @description Who fished it. If left out: me.
+             * @enum {string}
+             */
+            angler?: "me" | "partner";
+            made?: components["schemas"]["MadeChange"] | null;
+            trial?: components["schemas"]["TrialBlock"] | null;
+            events?: components["schemas"]["OutingEvent"][];
         };
         /** @description The sun of a day, by the clock of the place. */
         Sun: {
@@ -2729,6 +3334,44 @@ export interface components {
             of: number;
             because: string;
         };
+        /** @description A fair trial of two lures as it was drawn: nothing of it changes once it has begun. */
+        Trial: {
+            a: components["schemas"]["Composition"];
+            b: components["schemas"]["Composition"];
+            /** @description How long one is fished at a stretch, minutes. */
+            block_min: number;
+            /** @description Of every two blocks, whether A comes first. Drawn by the program. */
+            first_is_a?: boolean[];
+            /** @description It ends when one is this many bites ahead. Worked out by the program. */
+            lead?: number | null;
+            /** @description Or when there were this many in all. */
+            most_bites?: number | null;
+            /**
+             * Format: float
+             * @description How long that takes at most, nine times in ten.
+             */
+            hours?: number | null;
+        };
+        /** @description Which block of which trial a stint is. */
+        TrialBlock: {
+            /** Format: uuid */
+            trial_id: string;
+            /** @description From 0. */
+            block: number;
+        };
+        /** @description How a trial stands. */
+        TrialStanding: {
+            /** @enum {string} */
+            outcome: "goes_on" | "a" | "b" | "not_told";
+            bites_a: number;
+            bites_b: number;
+            /** @description Pairs of blocks fished to the end; only these count. */
+            pairs: number;
+            /** @description The block to fish next, from 0; null where it is over. */
+            next_block: number | null;
+            next_is_a: boolean;
+            words: string;
+        };
         /** @description A planned day: its sun, the moments at which picks change, what to carry, and what is missing. */
         TripPlan: {
             sun: components["schemas"]["Sun"];
@@ -2800,6 +3443,13 @@ export interface components {
         };
         /** @description A picked value: a word, a number in the unit of its pick, yes or no, or a range. */
         Value: string | number | boolean | number[];
+        /** @description The surface temperature of a day. */
+        Warmth: {
+            /** @description Such as 2026-05-09. */
+            date: string;
+            /** Format: float */
+            surface_f: number;
+        };
         /** @description A named place and what is usual there. */
         Water: {
             name: string;
@@ -3100,6 +3750,8 @@ export interface operations {
                         parts: number;
                         builds: number;
                         trips: number;
+                        outings: number;
+                        trials: number;
                         kept_in: string;
                     };
                 };
@@ -3285,6 +3937,36 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedBuild"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    drawBuilds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrawRequest"];
+            };
+        };
+        responses: {
+            /** @description Lures in the words and colors they are drawn with */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawnBuild"][];
                 };
             };
             400: components["responses"]["BadRequest"];
@@ -3755,7 +4437,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Export waters, readings, builds and trips */
+            /** @description Export waters, readings, builds, trips, outings and trials */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3780,7 +4462,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Import waters, readings, builds and trips, all or none */
+            /** @description Import waters, readings, builds, trips, outings and trials, all or none */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3791,6 +4473,8 @@ export interface operations {
                         readings: number;
                         builds: number;
                         trips: number;
+                        outings: number;
+                        trials: number;
                     };
                 };
             };
@@ -3800,6 +4484,48 @@ export interface operations {
             415: components["responses"]["NotJson"];
             422: components["responses"]["Invalid"];
             503: components["responses"]["NotAvailable"];
+        };
+    };
+    analysis: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the notes show: rates, comparisons like for like, and schools */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Analysis"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+        };
+    };
+    season: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The temperatures of every water over the year, and the moments they mark */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonWatch"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
         };
     };
     look: {
@@ -3880,6 +4606,550 @@ export interface operations {
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
             422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    outings: {
+        parameters: {
+            query?: {
+                /** @description The most entries to return; all if left out. */
+                limit?: components["parameters"]["Limit"];
+                /** @description The page starts after this id; the Link header of the page before has it. */
+                after?: components["parameters"]["After"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All outings at a glance, the latest first */
+            200: {
+                headers: {
+                    /** @description The next page, rel="next"; left out on the last. */
+                    Link?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutingSummary"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    saveOuting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Outing"];
+            };
+        };
+        responses: {
+            /** @description Begin an outing, or keep one from memory; the same one twice is kept once */
+            201: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    /** @description The new address. */
+                    Location?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outing"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    outingsTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All outings as a table */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            400: components["responses"]["BadRequest"];
+        };
+    };
+    importOutings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["File"];
+            };
+        };
+        responses: {
+            /** @description Import outings from a table, all or none */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutingImport"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    previewOutings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["File"];
+            };
+        };
+        responses: {
+            /** @description What a table of outings holds; nothing is stored */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutingImport"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    outing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One outing with all that was noted */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outing"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    changeOuting: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Outing"];
+            };
+        };
+        responses: {
+            /** @description Change an outing: its stints and events become those sent */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outing"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            412: components["responses"]["PreconditionFailed"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    deleteOuting: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Delete an outing; it can be restored */
+            204: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    endOuting: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutingEnd"];
+            };
+        };
+        responses: {
+            /** @description End an outing, and take off what is still on */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outing"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    noteEvent: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+                event: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutingEvent"];
+            };
+        };
+        responses: {
+            /** @description Note what happened, under the lure that was on then; the same one twice is noted once */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outing"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    removeEvent: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+                event: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Undo a note, and put back what it took from stock */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outing"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    photo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                event: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The picture beside an event */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    keepPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                event: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Photo"];
+            };
+        };
+        responses: {
+            /** @description Put a picture beside an event */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    deletePhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                event: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Take the picture away */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    restoreOuting: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Undo a deletion */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outing"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    noteStint: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+                stint: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Stint"];
+            };
+        };
+        responses: {
+            /** @description Tie a lure on, which takes off the one that was on; the same one twice is noted once */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outing"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    removeStint: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+                stint: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Undo tying a lure on; the one before it goes on */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outing"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            415: components["responses"]["NotJson"];
             503: components["responses"]["NotAvailable"];
         };
     };
@@ -4792,6 +6062,117 @@ export interface operations {
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
             422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    trials: {
+        parameters: {
+            query?: {
+                /** @description The most entries to return; all if left out. */
+                limit?: components["parameters"]["Limit"];
+                /** @description The page starts after this id; the Link header of the page before has it. */
+                after?: components["parameters"]["After"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All trials and how they stand, the latest first */
+            200: {
+                headers: {
+                    /** @description The next page, rel="next"; left out on the last. */
+                    Link?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedTrial"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    drawTrial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SavedTrial"];
+            };
+        };
+        responses: {
+            /** @description Draw a trial of two lures: the order of its blocks, and when it ends */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedTrial"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    deleteTrial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Delete a trial; it can be restored */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    restoreTrial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Undo a deletion */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedTrial"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            415: components["responses"]["NotJson"];
             503: components["responses"]["NotAvailable"];
         };
     };

@@ -7,6 +7,8 @@ namespace App\Http\Controller;
 use App\Contract\Logbook\SavedBuildDocument;
 use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
+use App\Contract\Outing\DrawnBuildDocument;
+use App\Contract\Outing\DrawRequestDocument;
 use App\Http\Answer;
 use App\Http\Paged;
 use App\Http\Precondition;
@@ -39,6 +41,13 @@ final readonly class BuildController
     public function add(#[Payload] SavedBuildDocument $build): Response
     {
         return $this->answer->created($this->save->add($build), 'build');
+    }
+
+    #[Route('/drawn', methods: ['POST'])]
+    #[Operation('drawBuilds', 'Lures in the words and colors they are drawn with', DrawnBuildDocument::class, isList: true)]
+    public function drawn(#[Payload] DrawRequestDocument $request): Response
+    {
+        return $this->answer->json(array_map(DrawnBuildDocument::of(...), $request->builds));
     }
 
     #[Route('/{id}', name: 'build', methods: ['GET'])]

@@ -10,6 +10,8 @@ use App\Contract\Reader\DocumentReader;
 use App\Contract\Reading\ReadingDocument;
 use App\UseCase\Kept;
 use App\UseCase\Logbook\KeepCurrentReading;
+use App\UseCase\Outing\FindOutings;
+use App\UseCase\Outing\WatchSeason;
 use App\UseCase\Settings\KeepSettings;
 use Kontrast\Rulebook\Adviser;
 
@@ -21,14 +23,18 @@ final readonly class FirstView
         private KeepCurrentReading $current,
         private DocumentReader $reader,
         private Adviser $adviser,
+        private WatchSeason $season,
+        private FindOutings $outings,
     ) {
     }
 
     /**
-     * The settings and the reading being worked on with their versions, and the advice on that reading as the page asks for it.
+     * The settings and the reading being worked on with their versions, the advice on that reading as the page asks for it, and what the
+     * logbook has to say today: an outing that nobody ended, moments of the season that have come or are near.
      *
      * @return array{settings: array{document: array<string, mixed>, version: int}, current: array{document: array<string, mixed>,
-     *     version: int}|null, advice: AdviceDocument|null}
+     *     version: int}|null, news: array{outing: array<string, mixed>|null, season: list<array<string, mixed>>}|null,
+     *     advice: AdviceDocument|null}
      */
     public function show(): array
     {
@@ -38,8 +44,24 @@ final readonly class FirstView
         return [
             'settings' => self::entry($settings),
             'current' => null === $current ? null : self::entry($current),
+            'news' => $this->news(),
             'advice' => null === $current ? null : $this->advice($current, $settings),
         ];
+    }
+
+    /** @return array{outing: array<string, mixed>|null, season: list<array<string, mixed>>}|null null where there is none */
+    private function news(): ?array
+    {
+        $last = $this->outings->list(1)->documents[0] ?? null;
+        $open = null !== $last && null === $last['ended_at'] ? $last : null;
+        $season = [];
+        foreach ($this->season->all() as $water) {
+            foreach ($water->notices as $notice) {
+                $season[] = ['water' => $water->water, 'notice' => $notice];
+            }
+        }
+
+        return null === $open && [] === $season ? null : ['outing' => $open, 'season' => $season];
     }
 
     /** @return AdviceDocument|null null where none can be given */

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Outing;
+
+use App\Contract\Advice\BuildDocument;
+use App\Contract\Inventory\CompositionDocument;
+use App\Contract\Look\LookPartDocument;
+use Kontrast\Material\OpticalPart;
+use OpenApi\Attributes as OA;
+
+/** A lure in the words and colors it is drawn with. */
+#[OA\Schema(schema: 'DrawnBuild', additionalProperties: false, required: ['build', 'look_parts'])]
+final readonly class DrawnBuildDocument
+{
+    /** @param list<LookPartDocument> $look_parts */
+    public function __construct(
+        #[OA\Property(ref: BuildDocument::class)]
+        public BuildDocument $build,
+        #[OA\Property(type: 'array', items: new OA\Items(ref: LookPartDocument::class))]
+        public array $look_parts,
+    ) {
+    }
+
+    public static function of(CompositionDocument $document): self
+    {
+        $build = $document->toComposition();
+
+        return new self(
+            BuildDocument::of($build->inWords()),
+            array_map(static fn (OpticalPart $part): LookPartDocument => LookPartDocument::of($part), $build->asLightMeetsThem()),
+        );
+    }
+}
