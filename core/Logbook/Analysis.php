@@ -100,20 +100,23 @@ final readonly class Analysis
             $strata,
         );
         $chances = Best::chances($rates);
+        $voteChances = Best::chances(array_map(static fn (Rate $rate): Rate => $prior->skeptical($rate->events, $rate->hours), $rates));
 
         return array_map(
-            static fn (\BackedEnum $school, Count $count, Rate $rate, float $chance): SchoolEvidence => new SchoolEvidence(
+            static fn (\BackedEnum $school, Count $count, Rate $rate, float $chance, float $vote): SchoolEvidence => new SchoolEvidence(
                 $question,
                 $school,
                 $count->hours,
                 $count->bites,
                 $rate,
                 $chance,
+                $vote,
             ),
             $question->schools(),
             $fished,
             $rates,
             $chances,
+            $voteChances,
         );
     }
 

@@ -13,9 +13,9 @@ final class ComparisonWords
     public static function of(Comparison $comparison): string
     {
         [$low, $high] = $comparison->believed->interval();
-        $a = ucfirst(self::level($comparison->a));
-        $b = self::level($comparison->b);
-        $where = null === $comparison->clarity ? '' : ' in '.self::level($comparison->clarity->value).' water';
+        $a = ucfirst($comparison->factor->levelLabel($comparison->a));
+        $b = $comparison->factor->levelLabel($comparison->b);
+        $where = null === $comparison->clarity ? '' : ' in '.str_replace('_', ' ', $comparison->clarity->value).' water';
         if (max($comparison->believed->chanceBetter(), 1 - $comparison->believed->chanceBetter()) < self::LEANS) {
             return "$a and $b$where: your notes do not tell them apart yet. ".self::more($comparison->hoursToSettle());
         }
@@ -46,10 +46,5 @@ final class ComparisonWords
     private static function times(float $ratio): string
     {
         return number_format($ratio, 1);
-    }
-
-    private static function level(string $level): string
-    {
-        return str_replace('_', ' ', $level);
     }
 }

@@ -21,14 +21,14 @@ final readonly class Evidence implements Condition
     {
         return new self(self::strengthOf($evidence), \sprintf(
             '%d %% sure after %s hours and %d bites',
-            (int) round(100 * $evidence->chance),
+            (int) floor(100 * $evidence->voteChance),
             number_format($evidence->hours, 0),
             $evidence->bites,
         ));
     }
 
     /** Under this chance the notes stay silent, and below so many hours or bites: luck alone gets that far. (Chosen, tried by simulation.) */
-    private const SILENT_UNDER = 0.98;
+    private const SILENT_UNDER = 0.995;
     private const LEAST_HOURS = 10.0;
     private const LEAST_BITES = 10;
 
@@ -36,7 +36,7 @@ final readonly class Evidence implements Condition
     {
         return $evidence->hours < self::LEAST_HOURS || $evidence->bites < self::LEAST_BITES
             ? 0.0
-            : max(0.0, min(1.0, ($evidence->chance - self::SILENT_UNDER) / (1 - self::SILENT_UNDER)));
+            : max(0.0, min(1.0, ($evidence->voteChance - self::SILENT_UNDER) / (1 - self::SILENT_UNDER)));
     }
 
     public function strength(Situation $situation): float

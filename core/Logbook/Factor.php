@@ -4,7 +4,15 @@ declare(strict_types=1);
 
 namespace Kontrast\Logbook;
 
+use Kontrast\Lure\Finish;
+use Kontrast\Lure\Pairing;
+use Kontrast\Lure\TrailerStyle;
+use Kontrast\Reading\Colour;
 use Kontrast\Reading\HasLabel;
+use Kontrast\Reading\LureKind;
+use Kontrast\Reading\Season;
+use Kontrast\Reading\Sky;
+use Kontrast\Reading\Tint;
 
 /** What a stint can be told apart by: how the lure was built, and in which water and light it was fished. */
 enum Factor: string
@@ -29,6 +37,25 @@ enum Factor: string
     public function isChosen(): bool
     {
         return !\in_array($this, [self::Clarity, self::Sky, self::Tint, self::Season, self::Sun, self::Hour], true);
+    }
+
+    /** A level of it, as it is called in a sentence. */
+    public function levelLabel(string $level): string
+    {
+        $case = match ($this) {
+            self::Finish => Finish::tryFrom($level),
+            self::Skirt, self::Trailer => Colour::tryFrom($level),
+            self::Pairing => Pairing::tryFrom($level),
+            self::Style => TrailerStyle::tryFrom($level),
+            self::Lure => LureKind::tryFrom($level),
+            self::Sky => Sky::tryFrom($level),
+            self::Tint => Tint::tryFrom($level),
+            self::Season => Season::tryFrom($level),
+            self::Sun => SunBand::tryFrom($level),
+            self::Weight, self::Clarity, self::Hour => null,
+        };
+
+        return $case?->label() ?? str_replace('_', ' ', $level);
     }
 
     /** @return array<string, string> */

@@ -13,6 +13,8 @@ use Kontrast\Statistics\Rate;
 final readonly class Prior
 {
     private const HOURS = 1.0;
+    /** A skeptic believes in the average as firmly as so many hours would tell. (Chosen, tried by simulation: see LogRules.) */
+    private const SKEPTICAL_HOURS = 10.0;
 
     private function __construct(public float $bites, private float $fish, public float $hours)
     {
@@ -28,6 +30,14 @@ final readonly class Prior
     public function bites(float $bites, float $hours): Rate
     {
         return Rate::of($bites, $hours, $this->bites, $this->hours);
+    }
+
+    /** The same for who wants to be convinced before anything is changed because of it. */
+    public function skeptical(float $bites, float $hours): Rate
+    {
+        $times = self::SKEPTICAL_HOURS / self::HOURS;
+
+        return Rate::of($bites, $hours, $times * $this->bites, $times * $this->hours);
     }
 
     public function fish(float $fish, float $hours): Rate

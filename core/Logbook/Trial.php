@@ -63,7 +63,7 @@ final readonly class Trial
         foreach ($pairs as $done => [$onA, $onB]) {
             $a += $onA;
             $b += $onB;
-            $isSure = abs($a - $b) >= $this->rule->lead && self::chanceOfLuck(\array_slice($pairs, 0, $done + 1)) <= TrialRule::FALSE_CLAIMS;
+            $isSure = abs($a - $b) >= $this->rule->lead && self::chanceOfLuck(\array_slice($pairs, 0, $done + 1)) <= TrialRule::ORDER_BY_LUCK;
             if ($isSure) {
                 return new TrialVerdict($a > $b ? TrialOutcome::A : TrialOutcome::B, $a, $b, $done + 1);
             }

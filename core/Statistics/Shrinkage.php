@@ -12,8 +12,8 @@ namespace Kontrast\Statistics;
  */
 final class Shrinkage
 {
-    /** True ratios are never believed closer together than this variance of their logarithms: about 15 % either way. (Chosen.) */
-    private const LEAST_SPREAD = 0.02;
+    /** True ratios are never believed closer together than this variance of their logarithms: about a quarter either way. (Chosen.) */
+    private const LEAST_SPREAD = 0.05;
 
     /**
      * @param list<array{float, float}> $estimates each with its standard error

@@ -27,6 +27,7 @@ final readonly class LogbookCounts
     public function summaries(?array $ids): array
     {
         $which = null === $ids ? 'o.deleted_at IS NULL' : 'o.id IN (?)';
+        $within = static fn (string $table): string => null === $ids ? '' : "WHERE $table.outing_id IN (?)";
         $rows = $this->entities->getConnection()->executeQuery(
             "SELECT o.id, o.version, o.started_at, o.water_id, COALESCE(w.name, '') AS water, o.ended_at,
                 MAX(o.started_at, COALESCE(s.last, ''), COALESCE(e.last, '')) AS last_noted_at,
@@ -36,16 +37,16 @@ final readonly class LogbookCounts
             LEFT JOIN (
                 SELECT outing_id, SUM((strftime('%s', ended_at) - strftime('%s', started_at)) / 3600.0) AS hours,
                     MAX(COALESCE(ended_at, started_at)) AS last, GROUP_CONCAT(DISTINCT json_extract(document, '$.build.lure')) AS lures
-                FROM stint GROUP BY outing_id
+                FROM stint {$within('stint')} GROUP BY outing_id
             ) s ON s.outing_id = o.id
             LEFT JOIN (
                 SELECT t.outing_id, MAX(v.happened_at) AS last, SUM(v.kind IN ".self::BITES.") AS bites,
                     SUM(v.kind = 'landed') AS fish, SUM(v.kind = 'follow') AS follows, MAX(v.length_in) AS longest
-                FROM outing_event v JOIN stint t ON t.id = v.stint_id GROUP BY t.outing_id
+                FROM outing_event v JOIN stint t ON t.id = v.stint_id {$within('t')} GROUP BY t.outing_id
             ) e ON e.outing_id = o.id
             WHERE $which ORDER BY o.started_at DESC, o.id DESC",
-            null === $ids ? [] : [$ids],
-            null === $ids ? [] : [ArrayParameterType::STRING],
+            null === $ids ? [] : [$ids, $ids, $ids],
+            null === $ids ? [] : array_fill(0, 3, ArrayParameterType::STRING),
         )->fetchAllAssociative();
 
         return array_map(static fn (array $row): array => [
@@ -115,17 +116,21 @@ final readonly class LogbookCounts
     /**
      * Surface temperatures by water and day, from readings kept and from stints fished; of several on a day, their mean.
      *
+     * @param string $since the first day, such as 2026-01-01
+     *
      * @return array<string, array<string, float>> °F by date in UTC, by id of the water
      */
-    public function temperatures(): array
+    public function temperatures(string $since): array
     {
         $rows = $this->entities->getConnection()->fetchAllNumeric(
             "SELECT water_id, day, AVG(warmth) FROM (
-                SELECT water_id, date(taken_at) AS day, json_extract(document, '$.surface_f') AS warmth FROM saved_reading WHERE deleted_at IS NULL
+                SELECT water_id, date(taken_at) AS day, json_extract(document, '$.surface_f') AS warmth FROM saved_reading
+                WHERE deleted_at IS NULL AND taken_at >= ?
                 UNION ALL
                 SELECT o.water_id, date(s.started_at), json_extract(s.document, '$.reading.surface_f') FROM stint s
-                JOIN outing o ON o.id = s.outing_id WHERE o.deleted_at IS NULL
+                JOIN outing o ON o.id = s.outing_id WHERE o.deleted_at IS NULL AND s.started_at >= ?
             ) WHERE water_id IS NOT NULL AND warmth IS NOT NULL GROUP BY water_id, day ORDER BY water_id, day",
+            [$since, $since],
         );
         $days = [];
         foreach ($rows as [$water, $day, $warmth]) {

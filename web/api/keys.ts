@@ -33,15 +33,35 @@ export const keys = {
   trips: () => ['trips'] as const,
   tripPlan: (trip: TripRequest) => ['trip-plan', trip] as const,
   moment: (input: MomentInput) => ['moment', input] as const,
+  outings: () => ['outings'] as const,
+  outing: (id: string) => ['outing', id] as const,
+  analysis: () => ['analysis'] as const,
+  season: () => ['season'] as const,
+  trials: () => ['trials'] as const,
+  drawn: (builds: readonly Composition[]) => ['drawn', builds] as const,
   attention: () => ['attention'] as const,
 } satisfies Record<string, (...input: never[]) => readonly unknown[]>
 
 /** The kinds of thing that are written. */
 export type Written =
-  'parts' | 'swatches' | 'builds' | 'built' | 'waters' | 'readings' | 'trips' | 'settings' | 'everything'
+  | 'parts'
+  | 'swatches'
+  | 'builds'
+  | 'built'
+  | 'waters'
+  | 'readings'
+  | 'trips'
+  | 'notes'
+  | 'worn'
+  | 'trials'
+  | 'settings'
+  | 'everything'
 
 /** What the owned parts decide. */
 const FROM_PARTS = ['inventory', 'advised-build', 'best', 'swaps', 'missing', 'shopping', 'sheet', 'batch', 'trip-plan']
+
+/** What the notes decide. */
+const FROM_NOTES = ['outings', 'outing', 'analysis', 'season', 'trials']
 
 /** What is no longer true once something was written, by the first word of its key. Said here and nowhere else. */
 export const STALE_AFTER: Record<Written, readonly string[] | 'all'> = {
@@ -50,8 +70,11 @@ export const STALE_AFTER: Record<Written, readonly string[] | 'all'> = {
   builds: ['builds'],
   built: [...FROM_PARTS, 'built'],
   waters: ['waters'],
-  readings: ['readings', 'missing'],
+  readings: ['readings', 'missing', 'season'],
   trips: ['trips'],
+  notes: FROM_NOTES,
+  worn: [...FROM_NOTES, ...FROM_PARTS],
+  trials: ['trials'],
   settings: ['sheet', 'batch', 'missing'],
   everything: 'all',
 }

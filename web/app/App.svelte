@@ -60,7 +60,7 @@
         <path d="M16 3a13 13 0 0 1 0 26" fill="none" stroke="currentColor" stroke-width="2" />
         <path d="M16 8h4M16 12h7M16 16h4M16 20h7M16 24h4" stroke="currentColor" stroke-width="1.6" />
       </svg>
-      <span class="text-lg font-extrabold max-[359px]:sr-only">Kontrast</span>
+      <span class="text-lg font-extrabold max-[419px]:sr-only">Kontrast</span>
     </a>
     <div class="flex items-stretch">
       <nav

@@ -6,6 +6,8 @@ export type ScreenName =
   | 'Parts'
   | 'Rules'
   | 'Logbook'
+  | 'On the water'
+  | 'Outing'
   | 'Trips'
   | 'Trip card'
   | 'Settings'
@@ -46,9 +48,15 @@ export const HELP: Record<ScreenName, readonly string[]> = {
     'Open a rule to see which other rules it conflicts with and to load a reading where it decides.',
   ],
   Logbook: [
-    'Saved readings and your waters. Check two readings to compare them.',
-    'What you enter for a water is filled in when you take a reading there.',
+    'Your outings, what they show and how surely, fair trials of two lures, the season of each water, saved readings and waters.',
+    'Rates come with an interval that holds the true rate four times in five. Comparisons are made within one day, water and light.',
   ],
+  'On the water': [
+    'Notes with one thumb: what is tied on, four big buttons, and Undo. Note each fish once, by how it ended.',
+    'A lure counts from tying on to taking off, bites or not. Changing the lure, a part or the water starts a new count.',
+    'What is lost or torn is taken from your stock. Undo puts it back.',
+  ],
+  Outing: ['Everything noted on one day, to correct or to add from memory.'],
   Trips: [
     'Plan a day on the water: when the picks change, and the few lures that cover the day.',
     'Say what the sky and the water may do and how likely that is. The sun’s times follow from the place and the date.',

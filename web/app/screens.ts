@@ -6,6 +6,7 @@ import ListChecks from '@lucide/svelte/icons/list-checks'
 import Package from '@lucide/svelte/icons/package'
 import Ruler from '@lucide/svelte/icons/ruler'
 import SlidersHorizontal from '@lucide/svelte/icons/sliders-horizontal'
+import Waves from '@lucide/svelte/icons/waves'
 import Wrench from '@lucide/svelte/icons/wrench'
 import { wrap, type WrappedComponent } from 'svelte-spa-router/wrap'
 import type { ScreenName } from './help'
@@ -29,6 +30,7 @@ export const PRIMARY = [
 ]
 /** What stands beside it. */
 export const SECONDARY = [
+  place('On the water', Waves),
   place('Trips', CalendarDays),
   place('Rules', ListChecks),
   place('Logbook', BookOpen),

@@ -1,5 +1,6 @@
 import { knowAdvice } from '../api/queries'
 import { currentReading } from '../stores/currentReading.svelte'
+import { news } from '../stores/news.svelte'
 import { settings } from '../stores/settings.svelte'
 import { takeFirst } from './first'
 
@@ -13,5 +14,6 @@ export async function start(): Promise<void> {
   settings.start(first.settings.document, first.settings.version)
   if (first.current) currentReading.start(first.current.document, first.current.version)
   else currentReading.isFirstRun = true
+  news.isThere = first.news
   if (first.advice) knowAdvice(currentReading.asked, first.advice)
 }

@@ -24,7 +24,7 @@ final class LogbookVocabulary
     {
         $lines = ['// Made by ./kontrast schema from the enumerations of the core. Change those, not this.', ''];
         foreach (self::ENUMS as $name => $enum) {
-            $values = array_map(static fn (\BackedEnum $case): int|string => $case->value, $enum::cases());
+            $values = array_map(static fn (\BackedEnum $case): string => $case->value, $enum::cases());
             $constant = strtoupper((string) preg_replace('/(?<!^)[A-Z]/', '_$0', $name));
             $lines[] = \sprintf('export const %sS = %s as const', $constant, self::json($values));
             $lines[] = \sprintf('export type %s = (typeof %sS)[number]', $name, $constant);

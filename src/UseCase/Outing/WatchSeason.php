@@ -26,8 +26,9 @@ final readonly class WatchSeason
     /** @return list<SeasonWatchDocument> the waters of which a temperature is known */
     public function all(): array
     {
-        $temperatures = $this->counts->temperatures();
-        $today = $this->clock->now()->format('Y-m-d');
+        $now = $this->clock->now();
+        $today = $now->format('Y-m-d');
+        $temperatures = $this->counts->temperatures($now->modify('first day of january last year')->format('Y-m-d'));
         $watched = [];
         foreach ($this->waters->all() as $water) {
             $days = $temperatures[$water->id()] ?? [];

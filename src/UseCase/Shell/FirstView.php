@@ -29,12 +29,11 @@ final readonly class FirstView
     }
 
     /**
-     * The settings and the reading being worked on with their versions, the advice on that reading as the page asks for it, and what the
-     * logbook has to say today: an outing that nobody ended, moments of the season that have come or are near.
+     * The settings and the reading being worked on with their versions, the advice on that reading as the page asks for it, and whether
+     * the logbook has something to say.
      *
      * @return array{settings: array{document: array<string, mixed>, version: int}, current: array{document: array<string, mixed>,
-     *     version: int}|null, news: array{outing: array<string, mixed>|null, season: list<array<string, mixed>>}|null,
-     *     advice: AdviceDocument|null}
+     *     version: int}|null, news: bool, advice: AdviceDocument|null}
      */
     public function show(): array
     {
@@ -44,24 +43,25 @@ final readonly class FirstView
         return [
             'settings' => self::entry($settings),
             'current' => null === $current ? null : self::entry($current),
-            'news' => $this->news(),
+            'news' => $this->hasNews(),
             'advice' => null === $current ? null : $this->advice($current, $settings),
         ];
     }
 
-    /** @return array{outing: array<string, mixed>|null, season: list<array<string, mixed>>}|null null where there is none */
-    private function news(): ?array
+    /** Whether the logbook has something to say today: an outing that nobody ended, a moment of the season that has come or is near. */
+    private function hasNews(): bool
     {
         $last = $this->outings->list(1)->documents[0] ?? null;
-        $open = null !== $last && null === $last['ended_at'] ? $last : null;
-        $season = [];
+        if (null !== $last && null === $last['ended_at']) {
+            return true;
+        }
         foreach ($this->season->all() as $water) {
-            foreach ($water->notices as $notice) {
-                $season[] = ['water' => $water->water, 'notice' => $notice];
+            if ([] !== $water->notices) {
+                return true;
             }
         }
 
-        return null === $open && [] === $season ? null : ['outing' => $open, 'season' => $season];
+        return false;
     }
 
     /** @return AdviceDocument|null null where none can be given */

@@ -11,6 +11,7 @@
   import Choice from '../../ui/Choice.svelte'
   import Trouble from '../../ui/Trouble.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
+  import { news } from '../../stores/news.svelte'
   import { notices } from '../../stores/notices.svelte'
   import { settings } from '../../stores/settings.svelte'
   import { readingsQuery, watersQuery } from '../../api/queries'
@@ -24,7 +25,7 @@
   import PlaceFields from './PlaceFields.svelte'
   import LureMark from './LureMark.svelte'
   import TintSample from './TintSample.svelte'
-  import VisibilityStick from './VisibilityStick.svelte'
+  import VisibilityStick from '../../ui/VisibilityStick.svelte'
   import WindMark from './WindMark.svelte'
 
   const waters = watersQuery()
@@ -100,6 +101,7 @@
     {#if currentReading.isFirstRun}{#await import('./FirstRun.svelte') then { default: FirstRun }}<FirstRun
           onclose={() => (currentReading.isFirstRun = false)}
         />{/await}{/if}
+    {#if news.isThere}{#await import('./NewsPanel.svelte') then { default: NewsPanel }}<NewsPanel />{/await}{/if}
     {#if waters.error}<Trouble error={waters.error} onretry={() => void waters.refetch()} />{/if}
     {#if isNoonOffered}
       <div class="border-base-content flex flex-wrap items-center gap-2 border-2 p-2 text-sm" role="status">

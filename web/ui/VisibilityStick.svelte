@@ -1,10 +1,10 @@
 <script lang="ts">
-  import { settings } from '../../stores/settings.svelte'
-  import NumberBox from '../../ui/NumberBox.svelte'
-  import Slider from '../../ui/Slider.svelte'
-  import Stepper from '../../ui/Stepper.svelte'
-  import { waterLength } from '../../words/words'
-  import { BANDS, MARKS_CM, MARKS_IN, MOST_IN, nearestStop, place, STOPS } from '../../words/stick'
+  import { settings } from '../stores/settings.svelte'
+  import NumberBox from './NumberBox.svelte'
+  import Slider from './Slider.svelte'
+  import Stepper from './Stepper.svelte'
+  import { waterLength } from '../words/words'
+  import { BANDS, MARKS_CM, MARKS_IN, MOST_IN, nearestStop, place, STOPS } from '../words/stick'
 
   /** A stick let down into the water: how deep a lure can be seen. Close marks at the dirty end, where inches matter. */
   interface Props {

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\core\Logbook;
+
+use Kontrast\Logbook\Analysis;
+use Kontrast\Logbook\Evidence;
+use Kontrast\Logbook\LogRules;
+use Kontrast\Logbook\SchoolEvidence;
+use Kontrast\Reading\FinishSchool;
+use Kontrast\Rulebook\Engine;
+use Kontrast\Rulebook\Rank;
+use Kontrast\Rulebook\Rulebook;
+use Kontrast\Rulebook\SchoolQuestion;
+use PHPUnit\Framework\TestCase;
+use Tests\core\Readings;
+
+/** The log's say in the advice: as loud as the notes are sure, under a special rule's, and silent where there is only luck. */
+final class LogRulesTest extends TestCase
+{
+    private const SEASONS = 400;
+
+    /** A log of luck alone must not turn a pick: 400 seasons of 150 hours in which every lure is as good, on all questions at once. */
+    public function testALogOfLuckAloneTurnsNoPick(): void
+    {
+        mt_srand(31);
+        $book = Rulebook::standard();
+        $standard = new Engine($book);
+        $readings = [...Readings::random(40, 5)];
+        $before = array_map($standard->decide(...), $readings);
+        $turned = 0;
+        for ($season = 0; $season < self::SEASONS; ++$season) {
+            $rules = LogRules::of($book, self::evidence(static fn (): float => 1.0), SchoolQuestion::cases());
+            if ([] === $rules) {
+                continue;
+            }
+            $noted = new Engine($book->with($rules));
+            foreach ($readings as $i => $reading) {
+                foreach ($noted->decide($reading)->tallies as $slot => $tally) {
+                    if ($tally->keys() !== $before[$i]->tallies[$slot]->keys()) {
+                        ++$turned;
+                        continue 3;
+                    }
+                }
+            }
+        }
+        self::assertLessThan(self::SEASONS / 50, $turned);
+    }
+
+    /** Where one school's lures really get three times the bites, the log comes to speak for it. */
+    public function testALogThatKnowsSpeaksForTheBetterSchool(): void
+    {
+        mt_srand(32);
+        $spoken = 0;
+        for ($season = 0; $season < 40; ++$season) {
+            $evidence = self::evidence(static fn (string $question, array $schools): float => \in_array('sun', $schools, true) ? 3.0 : 1.0);
+            $rules = LogRules::of(Rulebook::standard(), $evidence, [SchoolQuestion::Finish]);
+            $spoken += [] !== $rules && \in_array('log.', [substr($rules[0]->id, 0, 4)], true) ? 1 : 0;
+        }
+        self::assertGreaterThan(30, $spoken);
+    }
+
+    public function testItRepeatsTheRulesOfTheSchoolUnderASpecialRule(): void
+    {
+        $book = Rulebook::standard();
+        $rules = LogRules::of($book, [self::certain()], [SchoolQuestion::Finish]);
+        self::assertNotSame([], $rules);
+        foreach ($rules as $rule) {
+            self::assertSame(Rank::Noted, $rule->rank);
+            self::assertStringStartsWith('log.', $rule->id);
+            self::assertSame([], $rule->schools);
+            self::assertContains('L5', $rule->facts);
+            self::assertStringStartsWith('Your log: sun got 2.9 bites an hour', $rule->because);
+            self::assertLessThan(Rank::Special->value, $rule->weight());
+        }
+    }
+
+    public function testItIsSilentUntilChosenAndWhereTheNotesDoNotTell(): void
+    {
+        $book = Rulebook::standard();
+        self::assertSame([], LogRules::of($book, [self::certain()], []));
+        self::assertSame([], LogRules::of($book, [self::certain()], [SchoolQuestion::Pairing]));
+        self::assertSame($book, $book->with([]));
+        $few = new SchoolEvidence(SchoolQuestion::Finish, FinishSchool::Sun, 4.0, 30, self::certain()->rate, 1.0, 1.0);
+        self::assertSame(0.0, Evidence::strengthOf($few));
+    }
+
+    private static function certain(): SchoolEvidence
+    {
+        return new SchoolEvidence(SchoolQuestion::Finish, FinishSchool::Sun, 40.0, 120, \Kontrast\Statistics\Rate::of(120, 40.0), 1.0, 1.0);
+    }
+
+    /**
+     * Notes of a season: 100 stints of an hour and a half on 30 days, each fitting a school or two of every question.
+     *
+     * @param callable(string, list<string>): float $times how many times as good a lure is that fits these
+     *
+     * @return list<SchoolEvidence>
+     */
+    private static function evidence(callable $times): array
+    {
+        $notes = [];
+        for ($i = 0; $i < 100; ++$i) {
+            $fits = [];
+            $better = 1.0;
+            foreach (SchoolQuestion::cases() as $question) {
+                $schools = array_map(static fn (\BackedEnum $school): string => $school->value, $question->schools());
+                shuffle($schools);
+                $fits[$question->value] = \array_slice($schools, 0, mt_rand(1, max(1, \count($schools) - 1)));
+                $better *= $times($question->value, $fits[$question->value]);
+            }
+            $day = $i % 30;
+            $notes[] = Notes::stint(Chance::poisson(1.5 * 2.0 * $better), [], "day $day", schools: $fits, hours: 1.5);
+        }
+
+        return Analysis::of($notes)->schools;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\core\Logbook;
+
+use Kontrast\Logbook\FishedStint;
+
+/** Stints made up for a test: an hour each unless told otherwise. */
+final class Notes
+{
+    /**
+     * @param array<string, string>       $levels
+     * @param array<string, list<string>> $schools
+     */
+    public static function stint(
+        int $bites,
+        array $levels = [],
+        string $day = 'a day',
+        string $stratum = 'stained tannic bright spring',
+        array $schools = [],
+        float $hours = 1.0,
+        int $fish = 0,
+    ): FishedStint {
+        $start = 9 * 3600;
+        $end = $start + (int) round(3600 * $hours);
+        $caught = [];
+        for ($i = 0; $i < $bites; ++$i) {
+            $caught[] = [$start + intdiv(($end - $start) * $i, max(1, $bites)), $i < $fish];
+        }
+
+        return new FishedStint($day, $start, $end, $levels, $stratum, $schools, $caught);
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\core\Logbook;
+
+use Kontrast\Logbook\PairedColours;
+use Kontrast\Logbook\StintLevels;
+use Kontrast\Lure\Pairing;
+use Kontrast\Lure\Skirt;
+use Kontrast\Lure\Trailer;
+use Kontrast\Reading\Colour;
+use Kontrast\Reading\FinishSchool;
+use Kontrast\Reading\LureKind;
+use Kontrast\Rulebook\Adviser;
+use Kontrast\Rulebook\Engine;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Tests\core\Readings;
+
+/** What a stint is counted under. */
+final class StintLevelsTest extends TestCase
+{
+    public function testAnAdvisedLureIsWhatTheAnglersOwnSchoolsWouldHaveTied(): void
+    {
+        $engine = Engine::standard();
+        $adviser = Adviser::standard();
+        $seen = 0;
+        foreach (Readings::random(60, 9) as $reading) {
+            $schools = StintLevels::of($adviser->advise($reading)->build, $reading, 30.0, $engine)->schools;
+            if (isset($schools['finish'])) {
+                ++$seen;
+                self::assertContains($reading->schools->finish->value, $schools['finish']);
+            }
+            if (isset($schools['dirty'])) {
+                self::assertContains($reading->schools->dirty->value, $schools['dirty']);
+            }
+        }
+        self::assertGreaterThan(5, $seen);
+    }
+
+    public function testWhereAllSchoolsWouldHaveTiedTheSameTheQuestionIsLeftOut(): void
+    {
+        $engine = Engine::standard();
+        foreach (Readings::random(60, 10) as $reading) {
+            $levels = StintLevels::of(Adviser::standard()->advise($reading)->build, $reading, null, $engine);
+            self::assertLessThan(\count(FinishSchool::cases()), \count($levels->schools['finish'] ?? []));
+            self::assertSame('unknown', $levels->levels['sun']);
+        }
+    }
+
+    /** @param list<Colour> $accents */
+    #[TestWith([Colour::GreenPumpkin, Colour::GreenPumpkin, [], Pairing::Match])]
+    #[TestWith([Colour::GreenPumpkin, Colour::GreenPumpkin, [Colour::Orange], Pairing::Accent])]
+    #[TestWith([Colour::GreenPumpkin, Colour::Brown, [], Pairing::Tonal])]
+    #[TestWith([Colour::White, Colour::Pearl, [], Pairing::Tonal])]
+    #[TestWith([Colour::Black, Colour::BrightBlue, [], Pairing::Contrast])]
+    #[TestWith([Colour::White, Colour::Black, [], Pairing::Contrast])]
+    public function testAPairingIsToldByItsColours(Colour $skirt, Colour $trailer, array $accents, Pairing $pairing): void
+    {
+        $given = Adviser::standard()->advise(Readings::of(LureKind::Jig))->build->skirt;
+        self::assertNotNull($given);
+        $one = new Skirt($skirt, [], $given->opacity, $given->material, $given->trim);
+        $other = self::trailer($trailer, $accents);
+        self::assertSame($pairing, PairedColours::of($one, $other));
+        self::assertNull(PairedColours::of($one, null));
+    }
+
+    /** @param list<Colour> $accents */
+    private static function trailer(Colour $base, array $accents): Trailer
+    {
+        foreach (Readings::random(40, 4) as $reading) {
+            $trailer = Adviser::standard()->advise($reading)->build->trailer;
+            if (null !== $trailer) {
+                return new Trailer($trailer->style, $trailer->length, $base, $accents, $trailer->surface, $trailer->opacity);
+            }
+        }
+        self::fail('No reading of forty has a trailer.');
+    }
+}

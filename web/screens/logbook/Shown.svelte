@@ -1,0 +1,70 @@
+<script lang="ts">
+  import type { Analysis } from '../../api/client'
+  import { analysisQuery } from '../../api/queries'
+  import Button from '../../ui/Button.svelte'
+  import { download } from '../../ui/download'
+  import Empty from '../../ui/Empty.svelte'
+  import Panel from '../../ui/Panel.svelte'
+  import Stored from '../../ui/Stored.svelte'
+  import { count, number } from '../../words/numbers'
+  import { round } from '../../words/words'
+  import { tableOf } from './csv'
+  import Fish from './Fish.svelte'
+  import LikeForLike from './LikeForLike.svelte'
+  import Rates from './Rates.svelte'
+  import SchoolsPanel from './SchoolsPanel.svelte'
+
+  /** What the notes show, and how surely. */
+  const analysis = analysisQuery()
+  const prior = (shown: Analysis) =>
+    `Before its notes are counted, a rate is believed to be the average of your log, as firmly as ${shown.prior_hours === 1 ? 'one hour' : `${shown.prior_hours} hours`} of fishing would tell (${round(shown.prior_events, 2)} bites an hour).`
+</script>
+
+<Stored query={analysis} waiting="Counting your notes…">
+  {#snippet children(shown)}
+    <div class="flex flex-col gap-6">
+      <header class="border-base-content flex flex-wrap items-end justify-between gap-2 border-b pb-2">
+        <h1>What your notes show</h1>
+        {#if shown.hours > 0}
+          <div class="flex flex-wrap gap-2">
+            <Button onclick={() => download('kontrast-rates.csv', 'text/csv', tableOf(shown.rates))}
+              >Rates as CSV</Button
+            >
+            <Button onclick={() => download('kontrast-comparisons.csv', 'text/csv', tableOf(shown.comparisons))}
+              >Comparisons as CSV</Button
+            >
+            <Button onclick={() => download('kontrast-schools.csv', 'text/csv', tableOf(shown.schools))}
+              >Approaches as CSV</Button
+            >
+          </div>
+        {/if}
+      </header>
+      {#if shown.hours === 0}
+        <Empty text="Nothing to count yet: rates need hours fished, bites or not. Note an outing, and end it.">
+          {#snippet action()}<Button look="primary" href="#/on-the-water">Start an outing</Button>{/snippet}
+          {#snippet sample()}<p class="text-sm">2.5 bites an hour, 80 % sure it is between 2.1 and 2.9</p>{/snippet}
+        </Empty>
+      {:else}
+        <p class="max-w-prose text-sm">
+          <span class="text-lg font-extrabold">{number(round(shown.hours, 0))} hours</span> with a lure in the water,
+          {count(shown.events, 'bite')}, {number(shown.fish)} landed. Every interval below holds the true rate four times
+          in five. {prior(shown)}
+        </p>
+        <Panel title="Like for like" gist="same day, same water, same light">
+          <LikeForLike {shown} />
+        </Panel>
+        <Panel title="Rates" gist="bites and fish an hour">
+          <Rates rates={shown.rates} />
+        </Panel>
+        <Panel title="Your approaches" gist="where anglers disagree, fished as each would have tied">
+          <SchoolsPanel schools={shown.schools} />
+        </Panel>
+        {#if shown.lengths.length > 0}
+          <Panel title="Fish by length" gist={count(shown.lengths.length, 'fish', 'fish')}>
+            <Fish lengths={shown.lengths} />
+          </Panel>
+        {/if}
+      {/if}
+    </div>
+  {/snippet}
+</Stored>

@@ -1,0 +1,125 @@
+<script lang="ts">
+  import type { SavedTrial } from '../../api/client'
+  import { buildsQuery, trialsQuery } from '../../api/queries'
+  import { trials as writes } from '../../api/writes'
+  import { notices } from '../../stores/notices.svelte'
+  import Button from '../../ui/Button.svelte'
+  import Empty from '../../ui/Empty.svelte'
+  import Field from '../../ui/Field.svelte'
+  import NumberBox from '../../ui/NumberBox.svelte'
+  import Panel from '../../ui/Panel.svelte'
+  import Stored from '../../ui/Stored.svelte'
+  import { count, date, number } from '../../words/numbers'
+  import { round } from '../../words/words'
+
+  /** Fair trials of two saved builds: drawn, followed, and answered in plain words. */
+  const BLOCK = { usual: 20, least: 5, most: 60 }
+  const trials = trialsQuery()
+  const builds = buildsQuery()
+  let a = $state('')
+  let b = $state('')
+  let minutes = $state(BLOCK.usual)
+  const build = (id: string) => builds.data?.find((one) => one.id === id)
+
+  async function draw() {
+    const one = build(a)
+    const other = build(b)
+    if (!one || !other) {
+      notices.problem(new Error('Choose two saved builds to try against each other.'))
+      return
+    }
+    try {
+      await writes.draw({
+        name: `${one.name} against ${other.name}`.slice(0, 120),
+        trial: { a: one.build, b: other.build, block_min: minutes },
+      })
+    } catch (error) {
+      notices.problem(error)
+    }
+  }
+
+  async function remove(trial: SavedTrial) {
+    try {
+      await writes.remove(trial.id ?? '')
+      notices.say(`${trial.name} deleted.`, () => writes.restore(trial.id ?? ''))
+    } catch (error) {
+      notices.problem(error)
+    }
+  }
+</script>
+
+<h1 class="border-base-content mb-4 border-b pb-2">Fair trials</h1>
+<div class="grid gap-x-8 gap-y-6 lg:grid-cols-[3fr_2fr]">
+  <Stored query={trials} waiting="Loading trials…">
+    {#snippet children(all)}
+      {#if all.length === 0}
+        <Empty
+          text="No trials yet. A trial settles an argument: two lures, fished in turn for equal time, in an order drawn at random, with an end chosen beforehand."
+        >
+          {#snippet action()}<span></span>{/snippet}
+          {#snippet sample()}<p class="text-sm font-bold">
+              A is better: 41 bites against 19 in as many hours.
+            </p>{/snippet}
+        </Empty>
+      {/if}
+      <ul>
+        {#each all as trial (trial.id)}
+          <li class="border-rule border-t py-3 text-sm">
+            <div class="flex flex-wrap items-start justify-between gap-2">
+              <span class="min-w-0 flex-1">
+                <span class="block font-bold">{trial.name}</span>
+                <span class="block">{trial.standing?.words}</span>
+                <span class="text-faint block"
+                  >Drawn {trial.begun_at ? date(trial.begun_at) : ''}: blocks of {trial.trial.block_min} minutes;
+                  {count(trial.standing?.pairs ?? 0, 'pair')} of {trial.trial.first_is_a?.length ?? 0} fished. At your rate
+                  of bites it takes {number(round(trial.trial.hours ?? 0, 0))} hours at most, nine times in ten.</span
+                >
+              </span>
+              <span class="flex gap-2">
+                {#if trial.standing?.outcome === 'goes_on'}<Button href="#/on-the-water">Go on with it</Button>{/if}
+                <Button onclick={() => remove(trial)}>Delete<span class="sr-only"> {trial.name}</span></Button>
+              </span>
+            </div>
+          </li>
+        {/each}
+      </ul>
+    {/snippet}
+  </Stored>
+  <Panel title="Draw a trial">
+    <div class="flex flex-col gap-3">
+      <Field label="Lure A">
+        {#snippet children(tied)}
+          <select class="select border-edge h-11 w-full" bind:value={a} {...tied}>
+            <option value="">Choose a saved build</option>
+            {#each builds.data ?? [] as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
+          </select>
+        {/snippet}
+      </Field>
+      <Field label="Lure B" note="Best where they differ in one thing only.">
+        {#snippet children(tied)}
+          <select class="select border-edge h-11 w-full" bind:value={b} {...tied}>
+            <option value="">Choose a saved build</option>
+            {#each builds.data ?? [] as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
+          </select>
+        {/snippet}
+      </Field>
+      <span class="flex items-center gap-2 text-[0.8125rem] font-bold"
+        >Minutes a block
+        <NumberBox
+          label="Minutes a block"
+          value={minutes}
+          unit="min"
+          min={BLOCK.least}
+          max={BLOCK.most}
+          onset={(value) => (minutes = Math.round(value ?? BLOCK.usual))}
+        /></span
+      >
+      <p class="text-sm">
+        The trial ends when one lure is far enough ahead in bites, or when enough bites were had in all; both numbers
+        are fixed now. Luck alone wins fewer than 1 trial in 20, and a lure twice as good is found out at least 4 times
+        in 5.
+      </p>
+      <Button look="primary" class="self-start" onclick={draw}>Draw the order</Button>
+    </div>
+  </Panel>
+</div>

@@ -1,0 +1,17 @@
+import { SUN_BAND_LABELS, type Factor } from '../../words/logbook'
+import type { Tint } from '../../words/vocabulary'
+import { capital, show, tintWords } from '../../words/words'
+
+/** A level of a factor, as it is called on screen. */
+export function levelWords(factor: Factor, level: string): string {
+  switch (factor) {
+    case 'hour':
+      return `${level}:00 to ${Number(level) + 1}:00`
+    case 'sun':
+      return capital(SUN_BAND_LABELS[level] ?? level)
+    case 'tint':
+      return capital(tintWords(level as Tint))
+    default:
+      return capital(show(level))
+  }
+}

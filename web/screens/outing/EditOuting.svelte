@@ -1,0 +1,178 @@
+<script lang="ts" module>
+  import type { Outing } from '../../api/client'
+  import { Draft } from '../../stores/draft.svelte'
+
+  /** The outing being corrected or added: it is still there after looking at another screen. */
+  const inHand = new Draft<Outing>('outing')
+</script>
+
+<script lang="ts">
+  import { push } from 'svelte-spa-router'
+  import { Refused } from '../../api/client'
+  import { buildsQuery, outingQuery, watersQuery } from '../../api/queries'
+  import { outings as writes, wrote } from '../../api/writes'
+  import { conflicts } from '../../stores/conflicts.svelte'
+  import { currentReading } from '../../stores/currentReading.svelte'
+  import { notices } from '../../stores/notices.svelte'
+  import Button from '../../ui/Button.svelte'
+  import Field from '../../ui/Field.svelte'
+  import Stored from '../../ui/Stored.svelte'
+  import { key, stamp } from './noted'
+  import StintEditor from './StintEditor.svelte'
+  import TimeBox from './TimeBox.svelte'
+
+  /** Everything of one outing, to correct at home or to add from memory. */
+  let { params }: { params?: { id?: string } | undefined } = $props()
+  const HOUR_MS = 3_600_000
+  const isNew = $derived(params?.id === 'new')
+  const id = $derived(isNew ? '' : (params?.id ?? ''))
+  const kept = outingQuery(() => id)
+  const waters = watersQuery()
+  const builds = buildsQuery()
+  let faults = $state.raw<Record<string, string>>({})
+  const draft = $derived(inHand.value && (inHand.value.id ?? '') === id ? inHand.value : null)
+  const outing = $derived(draft ?? (isNew ? blank() : kept.data))
+  /** What can have been tied on: the box, the saved builds, and what was. */
+  const known = $derived(
+    [
+      ...(outing?.box?.lures ?? []),
+      ...(builds.data ?? []).map((one) => one.build),
+      ...(outing?.stints ?? []).map((stint) => stint.build),
+    ].filter((build, i, all) => all.findIndex((other) => key(other) === key(build)) === i),
+  )
+
+  function blank(): Outing {
+    const end = new Date(Math.floor(Date.now() / HOUR_MS) * HOUR_MS - HOUR_MS)
+    return {
+      started_at: stamp(new Date(end.getTime() - 4 * HOUR_MS)),
+      ended_at: stamp(end),
+      water_id: currentReading.waterId,
+      note: '',
+      stints: [],
+    }
+  }
+  const set = (change: Partial<Outing>) => {
+    if (outing) inHand.value = { ...$state.snapshot(outing), ...change }
+  }
+
+  function addStint() {
+    if (!outing) return
+    const last = outing.stints?.at(-1)
+    const build = last?.build ?? known[0]
+    if (!build) {
+      notices.problem(new Error('Save a build on the bench first: a stint needs a lure.'))
+      return
+    }
+    const from = last?.ended_at ?? outing.started_at
+    set({
+      stints: [
+        ...(outing.stints ?? []),
+        {
+          id: crypto.randomUUID(),
+          started_at: from,
+          ended_at: outing.ended_at ?? from,
+          build,
+          reading: last?.reading ?? { ...currentReading.asked, lure: 'any' },
+          events: [],
+        },
+      ],
+    })
+  }
+
+  async function write(mine: Outing): Promise<void> {
+    const { id: own, ...body } = mine
+    const saved = await (own ? writes.change(own, body) : writes.add(body))
+    inHand.value = null
+    faults = {}
+    notices.say('Outing saved.')
+    await push(`/outing/${saved.id ?? ''}`)
+  }
+
+  async function save() {
+    if (!outing) return
+    const mine = $state.snapshot(outing)
+    try {
+      await write(mine)
+    } catch (error) {
+      const isAsked = conflicts.ask(error, 'This outing was changed in two places', mine, {
+        keepMine: () => write(mine),
+        takeTheirs: () => {
+          inHand.value = null
+          void wrote('notes')
+        },
+        part: ({ started_at, ended_at, note, water_id }) => ({ started_at, ended_at, note, water_id }),
+      })
+      if (isAsked) return
+      if (error instanceof Refused && error.problem.faults.length > 0)
+        faults = Object.fromEntries(error.problem.faults.map((fault) => [fault.field, fault.message]))
+      else notices.problem(error)
+    }
+  }
+</script>
+
+{#snippet form(edited: Outing)}
+  <div class="flex flex-col gap-5">
+    <header class="border-base-content flex flex-wrap items-end justify-between gap-2 border-b pb-2">
+      <h1>{isNew ? 'An outing from memory' : 'Outing'}</h1>
+      <div class="flex flex-wrap gap-2">
+        <Button look="primary" disabled={!draft && !isNew} onclick={save}>Save outing</Button>
+        {#if draft}<Button onclick={() => ((inHand.value = null), (faults = {}))}>Cancel changes</Button>{/if}
+        {#if !isNew && !edited.ended_at}<Button href="#/on-the-water/{id}">On the water</Button>{/if}
+        <Button href="#/logbook/outings">All outings</Button>
+      </div>
+    </header>
+    {#each Object.entries(faults) as [field, message] (field)}
+      <p class="text-error text-sm" role="alert">{message}</p>
+    {/each}
+    <div class="flex flex-wrap gap-x-6 gap-y-3">
+      <TimeBox label="Began" value={edited.started_at} onset={(at) => at && set({ started_at: at })} />
+      <TimeBox label="Ended" value={edited.ended_at ?? null} onset={(ended_at) => set({ ended_at })} />
+      <Field label="Water" class="w-60">
+        {#snippet children(tied)}
+          <select
+            class="select border-edge h-11 w-full"
+            value={edited.water_id ?? ''}
+            onchange={(event) => set({ water_id: event.currentTarget.value || null })}
+            {...tied}
+          >
+            <option value="">No named water</option>
+            {#each waters.data ?? [] as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
+          </select>
+        {/snippet}
+      </Field>
+      <Field label="Note" class="min-w-60 flex-1">
+        {#snippet children(tied)}
+          <textarea
+            class="textarea border-edge h-11 min-h-11 w-full"
+            rows="1"
+            value={edited.note ?? ''}
+            oninput={(event) => set({ note: event.currentTarget.value })}
+            {...tied}></textarea>
+        {/snippet}
+      </Field>
+    </div>
+    <section aria-labelledby="stints">
+      <h2 id="stints" class="border-base-content border-b pb-1">Lures fished</h2>
+      {#each edited.stints ?? [] as stint, i (stint.id ?? i)}
+        <StintEditor
+          {stint}
+          outing={edited.id ?? ''}
+          builds={known}
+          onset={(changed) => set({ stints: (edited.stints ?? []).map((one, k) => (k === i ? changed : one)) })}
+          onremove={() => set({ stints: (edited.stints ?? []).filter((_, k) => k !== i) })}
+        />
+      {:else}
+        <p class="py-2 text-sm">No lure yet. Add each lure with the times it was fished, bites or not.</p>
+      {/each}
+      <Button class="mt-2" onclick={addStint}>Add a lure</Button>
+    </section>
+  </div>
+{/snippet}
+
+{#if isNew && outing}
+  {@render form(outing)}
+{:else}
+  <Stored query={kept} waiting="Opening the outing…">
+    {#if outing}{@render form(outing)}{/if}
+  </Stored>
+{/if}

@@ -1,0 +1,100 @@
+<script lang="ts">
+  import type { Outing, OutingEvent } from '../../api/client'
+  import { outings as writes } from '../../api/writes'
+  import { keepable } from '../../parts/photo'
+  import { notices } from '../../stores/notices.svelte'
+  import { settings } from '../../stores/settings.svelte'
+  import Button from '../../ui/Button.svelte'
+  import Choice from '../../ui/Choice.svelte'
+  import FileButton from '../../ui/FileButton.svelte'
+  import NumberBox from '../../ui/NumberBox.svelte'
+  import Several from '../../ui/Several.svelte'
+  import { COLOURS, FORAGES } from '../../words/vocabulary'
+  import { partLength, round } from '../../words/words'
+  import { clock, KIND_WORDS } from './noted'
+
+  /** The last thing noted: taken back with one tap, and with more to say about it where one wants. */
+  let { outing, event }: { outing: Outing; event: OutingEvent } = $props()
+  const CM_PER_IN = 2.54
+  const MOST_IN = 60
+  let isMore = $state(false)
+  const unit = $derived(settings.metric ? CM_PER_IN : 1)
+  const words = $derived(
+    [
+      KIND_WORDS[event.kind],
+      event.angler === 'partner' ? 'the partner’s' : '',
+      event.length_in ? partLength(event.length_in, settings.metric) : '',
+      clock(event.at),
+    ]
+      .filter(Boolean)
+      .join(', '),
+  )
+  const took = $derived(Object.values(event.taken ?? {}).reduce((sum, count) => sum + count, 0))
+
+  async function trying(work: () => Promise<unknown>) {
+    try {
+      await work()
+    } catch (error) {
+      notices.problem(error)
+    }
+  }
+  const change = (part: Partial<OutingEvent>) =>
+    trying(() => writes.note(outing.id ?? '', event.id ?? '', { ...event, ...part }))
+  const undo = () => trying(() => writes.unnote(outing.id ?? '', event))
+  const photo = (file: File) =>
+    trying(async () => {
+      await writes.photo(outing.id ?? '', event.id ?? '', await keepable(file))
+      notices.say('Picture kept.', () => writes.takePhotoAway(outing.id ?? '', event.id ?? ''))
+    })
+</script>
+
+<section aria-label="Last note" class="border-rule border-y py-1">
+  <div class="flex items-center justify-between gap-2">
+    <p class="min-w-0 text-sm font-semibold" role="status">{words}</p>
+    <span class="flex gap-2">
+      {#if event.kind === 'landed'}<Button pressed={isMore} onclick={() => (isMore = !isMore)}>More</Button>{/if}
+      <Button onclick={undo}>Undo</Button>
+    </span>
+  </div>
+  {#if took > 0}
+    <p class="flex flex-wrap items-center justify-between gap-2 text-sm">
+      <span>{took === 1 ? 'One part was' : `${took} parts were`} taken from stock.</span>
+      <Button onclick={() => change({ takes_stock: false })}>Leave the stock as it was</Button>
+    </p>
+  {/if}
+  {#if isMore && event.kind === 'landed'}
+    <div class="flex flex-col gap-3 py-2">
+      <div class="flex flex-wrap items-center gap-4">
+        <span class="flex items-center gap-2 text-[0.8125rem] font-bold"
+          >Length
+          <NumberBox
+            label="Length of the fish"
+            value={event.length_in ? round(event.length_in * unit, 1) : null}
+            unit={settings.metric ? 'cm' : 'in'}
+            min={1}
+            max={MOST_IN * unit}
+            optional
+            placeholder="if you like"
+            onset={(length) => change({ length_in: length === null ? null : round(length / unit, 2) })}
+          />
+        </span>
+        <FileButton words={event.has_photo ? 'Another picture' : 'Picture'} accept="image/*" onchoose={photo} />
+      </div>
+      <Choice
+        label="It spat up"
+        options={FORAGES}
+        value={event.forage_seen?.[0]}
+        optional
+        onpick={(forage) => change({ forage_seen: [forage] })}
+        onclear={() => change({ forage_seen: [] })}
+        columns="grid-cols-3"
+      />
+      <Several
+        label="Colors seen on it"
+        options={COLOURS}
+        value={event.colours_seen ?? []}
+        onset={(colours_seen) => change({ colours_seen })}
+      />
+    </div>
+  {/if}
+</section>

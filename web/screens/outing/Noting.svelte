@@ -1,0 +1,224 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router'
+  import type { Composition, MadeChange, Outing, OutingEvent, Reading } from '../../api/client'
+  import { drawnFor, watersQuery } from '../../api/queries'
+  import { outings as writes } from '../../api/writes'
+  import { inTheirColours } from '../../lure/paint'
+  import Thumbnail from '../../lure/Thumbnail.svelte'
+  import { notices } from '../../stores/notices.svelte'
+  import { settings } from '../../stores/settings.svelte'
+  import Button from '../../ui/Button.svelte'
+  import Choice from '../../ui/Choice.svelte'
+  import { ANGLERS, type Angler, type EventKind } from '../../words/logbook'
+  import { waterLength } from '../../words/words'
+  import ChangePanel from './ChangePanel.svelte'
+  import FollowsPanel from './FollowsPanel.svelte'
+  import LastNote from './LastNote.svelte'
+  import LeftOpen from './LeftOpen.svelte'
+  import { clock, eventsOf, KIND_WORDS, lasted, lureWords, stamp, tiedOn, untold, type Change } from './noted'
+  import { readingNow } from './startReading'
+  import TrialPanel from './TrialPanel.svelte'
+  import WaterPanel from './WaterPanel.svelte'
+  import WrongPanel from './WrongPanel.svelte'
+
+  /** An outing that goes on: what is on, the clock, four buttons, and what can be changed in two taps. */
+  let { outing }: { outing: Outing } = $props()
+
+  type Panel = Change | 'water' | 'wrong' | 'trial' | null
+  const BUTTONS: readonly EventKind[] = ['follow', 'bite', 'lost', 'landed']
+  const WEAR: readonly EventKind[] = ['lure_lost', 'trailer_torn', 'collar_split']
+  const TICK_MS = 10_000
+  const waters = watersQuery()
+  const id = $derived(outing.id ?? '')
+  let now = $state.raw(new Date())
+  let who = $state<Angler>('me')
+  let panel = $state<Panel>(null)
+  /** What went wrong and is being changed for, until the change is made. */
+  let pending = $state.raw<MadeChange | null>(null)
+  const on = $derived(tiedOn(outing, who))
+  const events = $derived(eventsOf(outing))
+  const last = $derived(events.at(-1))
+  const isJustTied = $derived(on !== undefined && (on.events?.length ?? 0) === 0 && (!last || last.at <= on.started_at))
+  const drawn = drawnFor(() => (on ? [on.build] : null))
+  const follows = $derived(on?.events?.filter((event) => event.kind === 'follow').length ?? 0)
+  const made = $derived(untold(on))
+  const water = $derived(waters.data?.find((one) => one.id === outing.water_id)?.name ?? 'No named water')
+
+  $effect(() => {
+    const timer = setInterval(() => (now = new Date()), TICK_MS)
+    return () => clearInterval(timer)
+  })
+
+  async function trying(work: () => Promise<unknown>) {
+    try {
+      await work()
+      now = new Date()
+    } catch (error) {
+      notices.problem(error)
+    }
+  }
+
+  /** One id however often it is sent: where the answer is lost, sending it again notes it once. */
+  function note(kind: EventKind) {
+    const event = crypto.randomUUID()
+    const body: OutingEvent = { at: stamp(new Date()), kind, angler: who }
+    const send = () => writes.note(id, event, body)
+    return trying(() =>
+      send().catch((error: unknown) => {
+        notices.problem(error, send)
+      }),
+    )
+  }
+
+  function tie(build: Composition, change: { reading?: Reading; trial?: { trial_id: string; block: number } } = {}) {
+    const stint = crypto.randomUUID()
+    const at = new Date()
+    const made = pending
+    return trying(async () => {
+      await writes.tie(id, stint, {
+        started_at: stamp(at),
+        build,
+        reading: change.reading ?? readingNow(outing, at),
+        angler: who,
+        made,
+        trial: change.trial ?? null,
+      })
+      pending = null
+      panel = null
+    })
+  }
+
+  function told(helped: boolean) {
+    if (!on?.id || !made) return
+    const { events: _, ...stint } = on
+    void _
+    void trying(() => writes.tie(id, stint.id ?? '', { ...stint, made: { ...made, helped } }))
+  }
+
+  const end = (at: string) =>
+    trying(async () => {
+      await writes.end(id, at)
+      await push(`/outing/${id}`)
+    })
+  const open = (which: Panel) => (panel = panel === which ? null : which)
+</script>
+
+<div class="mx-auto flex max-w-xl flex-col gap-3">
+  <header class="flex items-baseline justify-between gap-2">
+    <h1 class="min-w-0 truncate text-base">{water}</h1>
+    <span class="flex items-baseline gap-2 text-sm"
+      ><span>{lasted(outing.started_at, now)} out</span><output class="text-2xl font-extrabold">{clock(now)}</output
+      ></span
+    >
+  </header>
+  <LeftOpen {outing} {now} onend={end} />
+  <section aria-label="Tied on" class="flex items-center gap-3">
+    {#if on}
+      <div class="bg-proof h-20 w-36 shrink-0 p-1 text-[#1a1a1a]">
+        {#if drawn.shown?.value[0]}
+          {@const one = drawn.shown.value[0]}
+          <Thumbnail build={one.build} paint={inTheirColours(one.build, one.look_parts)} />
+        {/if}
+      </div>
+      <p class="min-w-0 text-sm leading-snug">
+        <span class="font-bold">{lureWords(on.build)}</span><br />
+        <span class="text-faint"
+          >on for {lasted(on.started_at, now)}, {waterLength(on.reading.visibility_in, settings.metric)} visibility</span
+        >
+      </p>
+    {:else}
+      <p class="text-sm font-bold">
+        {who === 'me'
+          ? 'Nothing is tied on. Choose a lure, and the clock starts.'
+          : 'The partner’s lure is not known. Their fish are noted all the same.'}
+      </p>
+    {/if}
+  </section>
+  {#if on || who === 'partner'}
+    <div class="grid grid-cols-2 gap-2">
+      {#each BUTTONS as kind (kind)}
+        <button
+          class={[
+            'border-base-content focus-ring min-h-20 border-2 text-xl font-extrabold active:bg-base-200',
+            kind === 'landed' && 'bg-primary text-primary-content active:bg-primary',
+          ]}
+          onclick={() => note(kind)}>{KIND_WORDS[kind]}</button
+        >
+      {/each}
+    </div>
+  {/if}
+  {#if isJustTied && on}
+    <div class="border-rule flex items-center justify-between gap-2 border-y py-1">
+      <p class="min-w-0 text-sm font-semibold" role="status">Tied on, {clock(on.started_at)}</p>
+      <Button onclick={() => trying(() => writes.untie(id, on.id ?? ''))}>Undo</Button>
+    </div>
+  {:else if last}<LastNote {outing} event={last} />{/if}
+  {#if made}
+    <p class="border-base-content flex flex-wrap items-center justify-between gap-2 border-2 p-2 text-sm">
+      <span>Did it help? <span class="font-semibold">{made.change}</span></span>
+      <span class="flex gap-2"
+        ><Button onclick={() => told(true)}>It helped</Button><Button onclick={() => told(false)}>It did not</Button
+        ></span
+      >
+    </p>
+  {/if}
+  {#if on && follows >= 2 && panel === null && drawn.shown?.value[0]}
+    <FollowsPanel
+      {outing}
+      stint={on}
+      on={drawn.shown.value[0].build}
+      onmake={(change, step) => {
+        pending = { symptom: 'follows', change: step }
+        panel = change
+      }}
+    />
+  {/if}
+  <div class="grid grid-cols-3 gap-2" role="group" aria-label="Change">
+    <Button pressed={panel === 'lure'} onclick={() => open('lure')}>{on ? 'Change lure' : 'Tie on a lure'}</Button>
+    {#if on}
+      <Button pressed={panel === 'trailer'} onclick={() => open('trailer')}>Change trailer</Button>
+      {#if on.build.rear}<Button pressed={panel === 'blade'} onclick={() => open('blade')}>Change blade</Button>{/if}
+      <Button pressed={panel === 'water'} onclick={() => open('water')}>The water changed</Button>
+      <Button pressed={panel === 'wrong'} onclick={() => open('wrong')}>Something is wrong</Button>
+    {/if}
+    <Button pressed={panel === 'trial'} onclick={() => open('trial')}>Fair trial</Button>
+  </div>
+  {#if panel === 'lure' || panel === 'trailer' || panel === 'blade'}
+    <ChangePanel
+      change={panel}
+      {outing}
+      on={on?.build ?? null}
+      reason={pending?.change ?? null}
+      onpick={(build) => tie(build)}
+    />
+  {:else if panel === 'water' && on}
+    <WaterPanel reading={readingNow(outing, now)} onset={(reading) => tie(on.build, { reading })} />
+  {:else if panel === 'wrong' && on}
+    <WrongPanel
+      stint={on}
+      onmake={(remedy, change) => {
+        pending = remedy
+        if (change) panel = change
+        else void tie(on.build)
+      }}
+    />
+  {:else if panel === 'trial'}
+    <TrialPanel {on} {now} onstart={(build, trial) => tie(build, { trial })} />
+  {/if}
+  <Choice
+    label="Whose fish and lure"
+    options={ANGLERS}
+    value={who}
+    onpick={(one) => ((who = one), (panel = null), (pending = null))}
+    shown={{ me: 'Mine', partner: 'The partner’s' }}
+  />
+  {#if on}
+    <div class="grid grid-cols-3 gap-2" role="group" aria-label="Wear, taken from stock">
+      {#each WEAR as kind (kind)}<Button onclick={() => note(kind)}>{KIND_WORDS[kind]}</Button>{/each}
+    </div>
+  {/if}
+  <div class="flex flex-wrap justify-between gap-2 pt-2">
+    <Button href="#/outing/{id}">All notes ({events.length})</Button>
+    <Button onclick={() => end(stamp(new Date()))}>End the outing</Button>
+  </div>
+</div>

@@ -1,0 +1,137 @@
+<script lang="ts">
+  import type { Composition, OutingEvent, Reading, Stint } from '../../api/client'
+  import { settings } from '../../stores/settings.svelte'
+  import Button from '../../ui/Button.svelte'
+  import NumberBox from '../../ui/NumberBox.svelte'
+  import ReadingSummary from '../../ui/ReadingSummary.svelte'
+  import { EVENT_KINDS, type EventKind } from '../../words/logbook'
+  import { BOUNDS, SKYS, WINDS } from '../../words/vocabulary'
+  import { capital, round, show } from '../../words/words'
+  import { key, KIND_WORDS, lureWords } from './noted'
+  import TimeBox from './TimeBox.svelte'
+
+  /** One lure of an outing with its times, its water and light, and what happened. */
+  interface Props {
+    stint: Stint
+    /** Its id, empty for one that is not kept yet. */
+    outing: string
+    builds: readonly Composition[]
+    onset: (stint: Stint) => void
+    onremove: () => void
+  }
+  let { stint, outing, builds, onset, onremove }: Props = $props()
+  const CM_PER_IN = 2.54
+  const MOST_IN = 60
+  const unit = $derived(settings.metric ? CM_PER_IN : 1)
+  const events = $derived(stint.events ?? [])
+  const read = (part: Partial<Reading>) => onset({ ...stint, reading: { ...stint.reading, ...part } })
+  const event = (i: number, part: Partial<OutingEvent>) =>
+    onset({ ...stint, events: events.map((one, k) => (k === i ? { ...one, ...part } : one)) })
+  const add = () =>
+    onset({ ...stint, events: [...events, { id: crypto.randomUUID(), at: stint.started_at, kind: 'landed' }] })
+  const SELECTS = [
+    { field: 'sky', label: 'Sky', words: SKYS },
+    { field: 'wind', label: 'Wind', words: WINDS },
+  ] as const
+</script>
+
+<section class="border-rule flex flex-col gap-2 border-b py-3" aria-label={lureWords(stint.build)}>
+  <div class="flex flex-wrap items-end gap-x-4 gap-y-2">
+    <TimeBox label="Tied on" value={stint.started_at} onset={(at) => at && onset({ ...stint, started_at: at })} />
+    <TimeBox label="Taken off" value={stint.ended_at ?? null} onset={(ended_at) => onset({ ...stint, ended_at })} />
+    <label class="flex min-w-60 flex-1 flex-col gap-1 text-[0.8125rem]"
+      ><span class="font-bold">Lure{stint.angler === 'partner' ? ' of the partner' : ''}</span>
+      <select
+        class="select border-edge h-11 w-full"
+        value={key(stint.build)}
+        onchange={(change) => {
+          const build = builds.find((one) => key(one) === change.currentTarget.value)
+          if (build) onset({ ...stint, build })
+        }}
+      >
+        {#each builds as build (key(build))}<option value={key(build)}>{lureWords(build)}</option>{/each}
+      </select></label
+    >
+    <Button label="Remove {lureWords(stint.build)}" onclick={onremove}>Remove</Button>
+  </div>
+  <details class="text-sm">
+    <summary class="flex min-h-11 cursor-pointer items-center"><ReadingSummary reading={stint.reading} /></summary>
+    <div class="flex flex-wrap items-end gap-4 py-2">
+      <span class="flex items-center gap-2 text-[0.8125rem] font-bold"
+        >Visibility <NumberBox
+          label="Visibility"
+          value={round(stint.reading.visibility_in * unit, 1)}
+          unit={settings.metric ? 'cm' : 'in'}
+          min={0.1}
+          max={BOUNDS.mostVisibilityIn * unit}
+          onset={(value) => value && read({ visibility_in: round(value / unit, 2) })}
+        /></span
+      >
+      {#each SELECTS as select (select.field)}
+        <label class="flex items-center gap-2 text-[0.8125rem] font-bold"
+          >{select.label}
+          <select
+            class="select border-edge h-11 w-36"
+            value={stint.reading[select.field]}
+            onchange={(change) => read({ [select.field]: change.currentTarget.value } as Partial<Reading>)}
+          >
+            {#each select.words as word (word)}<option value={word}>{capital(show(word))}</option>{/each}
+          </select></label
+        >
+      {/each}
+    </div>
+  </details>
+  {#if stint.made}
+    <p class="text-sm">
+      Changed because of: {stint.made.change}
+      {stint.made.helped === true ? 'It helped.' : stint.made.helped === false ? 'It did not help.' : ''}
+    </p>
+  {/if}
+  <ul class="flex flex-col gap-1">
+    {#each events as one, i (one.id ?? i)}
+      <li class="flex flex-wrap items-end gap-x-3 gap-y-1">
+        <TimeBox bare label="When" value={one.at} onset={(at) => at && event(i, { at })} />
+        <select
+          class="select border-edge h-11 w-36"
+          aria-label="What happened"
+          value={one.kind}
+          onchange={(change) => event(i, { kind: change.currentTarget.value as EventKind })}
+        >
+          {#each EVENT_KINDS as kind (kind)}<option value={kind}>{KIND_WORDS[kind]}</option>{/each}
+        </select>
+        {#if one.kind === 'landed'}
+          <NumberBox
+            label="Length of the fish"
+            value={one.length_in ? round(one.length_in * unit, 1) : null}
+            unit={settings.metric ? 'cm' : 'in'}
+            min={1}
+            max={MOST_IN * unit}
+            optional
+            placeholder="length"
+            onset={(length) => event(i, { length_in: length === null ? null : round(length / unit, 2) })}
+          />
+        {/if}
+        {#if one.has_photo && outing}
+          <img
+            class="h-16 w-auto"
+            src="/api/outings/{outing}/events/{one.id}/photo"
+            alt="Fish or forage, {KIND_WORDS[one.kind]}"
+            loading="lazy"
+          />
+        {/if}
+        <input
+          class="input border-edge h-11 min-w-32 flex-1"
+          aria-label="Note"
+          placeholder={one.angler === 'partner' ? 'the partner’s' : 'note'}
+          value={one.note ?? ''}
+          oninput={(change) => event(i, { note: change.currentTarget.value })}
+        />
+        <Button
+          label="Remove {KIND_WORDS[one.kind]}"
+          onclick={() => onset({ ...stint, events: events.filter((_, k) => k !== i) })}>Remove</Button
+        >
+      </li>
+    {/each}
+  </ul>
+  <Button class="self-start" onclick={add}>Add an event</Button>
+</section>

@@ -1,0 +1,55 @@
+<script lang="ts">
+  import type { MadeChange, Stint } from '../../api/client'
+  import { adviceFor } from '../../api/queries'
+  import Answer from '../../ui/Answer.svelte'
+  import Button from '../../ui/Button.svelte'
+  import Facts from '../../ui/Facts.svelte'
+  import { SYMPTOM_LABELS, SYMPTOMS, type Symptom } from '../../words/vocabulary'
+  import type { Change } from './noted'
+
+  /** What goes wrong, what to change about it, and a note of the change that was made. */
+  interface Props {
+    stint: Stint
+    /** With the part that is to be changed; null where nothing of the lure is. */
+    onmake: (made: MadeChange, change: Change | null) => void
+  }
+  let { stint, onmake }: Props = $props()
+  const asked = SYMPTOMS.filter((symptom) => symptom !== 'follows')
+  let symptom = $state<Symptom | null>(null)
+  const advice = adviceFor(() => ({ ...stint.reading, lure: stint.build.lure }))
+
+  const partOf = (words: string): Change | null =>
+    /trailer(?! hook)|tail/i.test(words) ? 'trailer' : /head|change to a/i.test(words) ? 'lure' : null
+</script>
+
+<section aria-label="Something is wrong">
+  <div class="grid grid-cols-2 gap-2">
+    {#each asked as one (one)}
+      <Button pressed={symptom === one} onclick={() => (symptom = one)}>{SYMPTOM_LABELS[one]}</Button>
+    {/each}
+  </div>
+  {#if symptom}
+    <Answer question={advice} waiting="Looking for a remedy…">
+      {#snippet children(given)}
+        {@const remedy = given.remedies.find((one) => one.symptom === symptom)}
+        {#if remedy}
+          <p class="py-2 text-sm">
+            <span class="font-semibold">{remedy.change}</span>
+            {remedy.because}
+            <Facts ids={remedy.facts} />
+          </p>
+          <div class="flex flex-wrap gap-2">
+            <Button
+              look="primary"
+              onclick={() => onmake({ symptom: remedy.symptom, change: remedy.change }, partOf(remedy.change))}
+              >I make this change</Button
+            >
+            <Button onclick={() => onmake({ symptom: remedy.symptom, change: remedy.change }, null)}
+              >Made, with the same parts</Button
+            >
+          </div>
+        {/if}
+      {/snippet}
+    </Answer>
+  {/if}
+</section>

@@ -1,0 +1,106 @@
+import type {
+  Composition,
+  DrawnBuild,
+  InventoryPart,
+  MadeChange,
+  NextStep,
+  Outing,
+  OutingEvent,
+  Stint,
+} from '../../api/client'
+import { fullPickWords, valuesWords } from '../../words/adviceParts'
+import { capital, show } from '../../words/words'
+import type { Angler, EventKind } from '../../words/logbook'
+import type { Pick } from '../../words/vocabulary'
+
+/** What can be changed on the lure that is on, from what is carried. */
+export type Change = 'trailer' | 'blade' | 'lure'
+
+/** A moment as it is sent: to the second. */
+export const stamp = (at: Date) => `${at.toISOString().slice(0, 19)}Z`
+
+/** Seven minutes past nine: 9:07. */
+export const clock = (at: string | Date) =>
+  new Date(at).toLocaleTimeString('en-US', { hour: 'numeric', minute: '2-digit' })
+
+/** How long something has been going on: 0:43. */
+export function lasted(from: string, to: Date): string {
+  const minutes = Math.max(0, Math.floor((to.getTime() - new Date(from).getTime()) / 60_000))
+  return `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`
+}
+
+/** The stint that is still on, of one angler. */
+export const tiedOn = (outing: Outing, angler: Angler): Stint | undefined =>
+  outing.stints?.findLast((stint) => (stint.angler ?? 'me') === angler && !stint.ended_at)
+
+/** All that happened, the latest last. */
+export const eventsOf = (outing: Outing): OutingEvent[] =>
+  (outing.stints ?? []).flatMap((stint) => stint.events ?? []).toSorted((a, b) => a.at.localeCompare(b.at))
+
+export const KIND_WORDS: Record<EventKind, string> = {
+  follow: 'Follow',
+  bite: 'Bite',
+  lost: 'Lost',
+  landed: 'Landed',
+  lure_lost: 'Lure lost',
+  trailer_torn: 'Trailer torn',
+  collar_split: 'Collar split',
+}
+
+/** A lure in a line: its kind and the parts that tell it from others. */
+export function lureWords(build: Composition): string {
+  const parts = [build.rear, build.skirt, build.trailer].flatMap((part) => (part ? [part.name] : []))
+  return `${capital(show(build.lure))}${parts.length > 0 ? ': ' : ''}${parts.join(', ')}`
+}
+
+/** Whether two lures are tied of the same parts. */
+export const isSame = (a: Composition, b: Composition): boolean => key(a) === key(b)
+
+/** The parts by name, which is how a box tells them apart. */
+export const key = (build: Composition): string =>
+  [build.lure, build.head, build.front, build.rear, build.skirt, build.trailer, build.hook]
+    .map((part) => (typeof part === 'string' ? part : (part?.id ?? part?.name ?? '')))
+    .join('|')
+
+/** The lure with another trailer, or another blade. */
+export const withPart = (build: Composition, part: InventoryPart): Composition =>
+  part.kind === 'trailer' ? { ...build, trailer: part } : { ...build, rear: part }
+
+/** Which part a step of the advice is about. */
+export function changeOf(step: NextStep): Change {
+  if (step.change.pick === 'lure') return 'lure'
+  return step.change.pick.startsWith('trailer') ? 'trailer' : 'blade'
+}
+
+/** A step of the advice, as it is said and as it is kept. */
+export const stepWords = (step: NextStep, metric: boolean): string =>
+  `${capital(fullPickWords(step.change.pick))}: ${valuesWords(step.change.pick, step.change.after, metric)}`
+
+/** Whether the lure that is on has what a step would change to already. */
+function isDone(step: NextStep, on: DrawnBuild['build']): boolean {
+  const now: Partial<Record<Pick, string | undefined>> = {
+    'trailer.base': on.trailer?.base,
+    'trailer.style': on.trailer?.style,
+    'trailer.surface': on.trailer?.surface,
+    'blades.finish': on.blades.at(-1)?.finish,
+    lure: on.lure,
+  }
+  return step.change.after[0] === now[step.change.pick]
+}
+
+/** The steps for fish that follow and won't bite that were not made yet, in their order, as far as they change the lure that is on. */
+export function stepsLeft(
+  outing: Outing,
+  on: DrawnBuild['build'],
+  steps: readonly NextStep[],
+  metric: boolean,
+): NextStep[] {
+  const made = (outing.stints ?? []).flatMap((stint) => (stint.made?.symptom === 'follows' ? [stint.made.change] : []))
+  return steps.filter(
+    (step) => step.when === 'not_taking' && !isDone(step, on) && !made.includes(stepWords(step, metric)),
+  )
+}
+
+/** The change that is being tried and of which nobody has said whether it helped. */
+export const untold = (stint: Stint | undefined): MadeChange | null =>
+  stint?.made && (stint.made.helped ?? null) === null ? stint.made : null
