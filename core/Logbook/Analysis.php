@@ -12,6 +12,9 @@ use Kontrast\Statistics\Rate;
 /** What the notes show, and how surely. */
 final readonly class Analysis
 {
+    /** Counts up with how anything in it is worked out: what was kept of an older one is worked out again. */
+    public const VERSION = 1;
+
     /**
      * @param list<LevelRate>      $rates       by factor, most fished first
      * @param list<Comparison>     $comparisons surest first

@@ -16,7 +16,7 @@ final class Counts
     public array $bySchool = [];
     /** @var array<string, Count> by stratum */
     public array $byStratum = [];
-    /** @var list<array{string, int, float}> each stint: the day's stratum, bites, hours */
+    /** @var list<array{string, string, int, float}> each stint: the day's stratum, the lure, bites, hours */
     public array $stints = [];
 
     private function __construct()
@@ -28,35 +28,55 @@ final class Counts
     public static function of(iterable $stints): self
     {
         $counts = new self();
+        $alike = $days = $lures = [];
         foreach ($stints as $stint) {
-            $counts->add($stint);
+            $hours = $stint->hours();
+            $bites = \count($stint->bites);
+            $fish = $stint->fish();
+            $counts->all->add($hours, $bites, $fish);
+            $day = "$stint->stratum\n$stint->outing";
+            $lure = $lures[$stint->key] ??= implode(' ', array_intersect_key($stint->levels, self::chosen()));
+            $counts->stints[] = [$day, $lure, $bites, $hours];
+            $days[$day][] = [$stint, $hours, $bites, $fish];
+            $alike[$stint->key] ??= [$stint, new Count()];
+            $alike[$stint->key][1]->add($hours, $bites, $fish);
+            $counts->addHours($stint);
+        }
+        foreach ($alike as [$stint, $count]) {
+            $counts->addLevels($stint, $count);
+        }
+        foreach ($days as $day => $fished) {
+            // A day on which one lure was fished in that light compares nothing.
+            if (\count($fished) > 1) {
+                $counts->addDay($day, $fished);
+            }
         }
 
         return $counts;
     }
 
-    private function add(FishedStint $stint): void
+    /** All stints that are counted under the same, at once. */
+    private function addLevels(FishedStint $stint, Count $count): void
     {
-        $hours = $stint->hours();
-        $bites = \count($stint->bites);
-        $fish = $stint->fish();
-        $stratum = $stint->stratum;
-        $this->all->add($hours, $bites, $fish);
-        ($this->byStratum[$stratum] ??= new Count())->add($hours, $bites, $fish);
-        $day = "$stratum\n$stint->outing";
-        $this->stints[] = [$day, $bites, $hours];
+        ($this->byStratum[$stint->stratum] ??= new Count())->add($count->hours, $count->bites, $count->fish);
         foreach ($stint->levels as $factor => $level) {
-            ($this->byLevel[$factor][$level] ??= new Count())->add($hours, $bites, $fish);
-            if (isset(self::chosen()[$factor])) {
-                ($this->alike[$factor][$day][$level] ??= new Count())->add($hours, $bites, $fish);
-            }
+            ($this->byLevel[$factor][$level] ??= new Count())->add($count->hours, $count->bites, $count->fish);
         }
         foreach ($stint->schools as $question => $schools) {
             foreach ($schools as $school) {
-                ($this->bySchool[$question][$school][$stratum] ??= new Count())->add($hours, $bites, $fish);
+                ($this->bySchool[$question][$school][$stint->stratum] ??= new Count())->add($count->hours, $count->bites, $count->fish);
             }
         }
-        $this->addHours($stint);
+    }
+
+    /** @param list<array{FishedStint, float, int, int}> $fished with hours, bites and fish */
+    private function addDay(string $day, array $fished): void
+    {
+        foreach ($fished as [$stint, $hours, $bites, $fish]) {
+            foreach (array_intersect_key($stint->levels, self::chosen()) as $factor => $level) {
+                ($this->alike[$factor][$day][$level] ??= new Count())->add($hours, $bites, $fish);
+            }
+        }
     }
 
     /** A stint of several hours counts toward each by as much of it as was fished. */

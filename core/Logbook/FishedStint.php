@@ -8,6 +8,7 @@ namespace Kontrast\Logbook;
 final readonly class FishedStint
 {
     /**
+     * @param string                    $key     the same for stints that are counted under the same
      * @param string                    $outing  which outing, so that days can be told apart
      * @param int                       $start   seconds by the clock of the water, so that hours are hours of the day there
      * @param int                       $end     the same
@@ -17,6 +18,7 @@ final readonly class FishedStint
      * @param list<array{int, bool}>    $bites   seconds by the clock of the water, and whether the fish was landed
      */
     public function __construct(
+        public string $key,
         public string $outing,
         public int $start,
         public int $end,

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Persistence;
 
 use Doctrine\DBAL\ArrayParameterType;
-use Doctrine\DBAL\ParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use Kontrast\Logbook\FishedStint;
 use Kontrast\Logbook\StintLevels;
@@ -78,10 +77,23 @@ final readonly class LogbookCounts
             FROM stint s JOIN outing o ON o.id = s.outing_id LEFT JOIN water w ON w.id = o.water_id
             WHERE o.deleted_at IS NULL AND s.ended_at > s.started_at",
         );
-        $clocks = [];
+        $clocks = $counted = [];
         foreach ($rows as [$id, $outing, $start, $end, $levels, $zone]) {
             $clock = $clocks[self::text($zone)] ??= new WallClock(self::text($zone));
-            yield self::stint(self::text($outing), (int) self::number($start), (int) self::number($end), self::text($levels), $clock, $bites[self::text($id)] ?? []);
+            $key = self::text($levels);
+            $under = $counted[$key] ??= self::counted($key);
+            $start = (int) self::number($start);
+            $offset = $clock->offsetAt($start);
+            yield new FishedStint(
+                $key,
+                self::text($outing),
+                $start + $offset,
+                (int) self::number($end) + $offset,
+                $under['levels'],
+                $under['stratum'],
+                $under['schools'],
+                array_map(static fn (array $bite): array => [$bite[0] + $offset, $bite[1]], $bites[self::text($id)] ?? []),
+            );
         }
     }
 
@@ -90,27 +102,27 @@ final readonly class LogbookCounts
     {
         /** @var list<string> $ids */
         $ids = $this->entities->getConnection()->fetchFirstColumn(
-            "SELECT id FROM stint WHERE json_extract(levels, '$.v') <> ?",
-            [StintLevels::VERSION],
-            [ParameterType::INTEGER],
+            'SELECT id FROM stint WHERE levels NOT LIKE ?',
+            [\sprintf('{"v":%d,%%', StintLevels::VERSION)],
         );
 
         return $ids;
     }
 
-    /** @return list<array{string, float, string}> when, inches, kind of lure: of the fish that were measured, in order of time */
+    /** @return array<int, int> how many of the fish that were measured were so many whole inches long */
     public function lengths(): array
     {
         $rows = $this->entities->getConnection()->fetchAllNumeric(
-            "SELECT v.happened_at, v.length_in, json_extract(s.levels, '$.levels.lure') FROM outing_event v
+            "SELECT CAST(v.length_in AS INTEGER), COUNT(*) FROM outing_event v
             JOIN stint s ON s.id = v.stint_id JOIN outing o ON o.id = s.outing_id
-            WHERE o.deleted_at IS NULL AND v.kind = 'landed' AND v.length_in IS NOT NULL ORDER BY v.happened_at, v.id",
+            WHERE o.deleted_at IS NULL AND v.kind = 'landed' AND v.length_in IS NOT NULL GROUP BY 1 ORDER BY 1",
         );
+        $lengths = [];
+        foreach ($rows as [$inches, $fish]) {
+            $lengths[(int) self::number($inches)] = (int) self::number($fish);
+        }
 
-        return array_map(
-            static fn (array $row): array => [self::written($row[0]), self::number($row[1]), self::text($row[2])],
-            $rows,
-        );
+        return $lengths;
     }
 
     /**
@@ -161,27 +173,23 @@ final readonly class LogbookCounts
         return $blocks;
     }
 
-    /** Changes whenever something is noted, changed or deleted. */
+    /** Changes whenever something is noted, changed or deleted, or another database is looked at. */
     public function fingerprint(): string
     {
-        $row = $this->entities->getConnection()->fetchNumeric(
-            'SELECT COUNT(*), COALESCE(SUM(version), 0), COUNT(deleted_at) FROM outing',
+        $all = $this->entities->getConnection()->fetchFirstColumn(
+            "SELECT id || ' ' || version || ' ' || (deleted_at IS NULL) FROM outing ORDER BY id",
         );
 
-        return implode('-', array_map(self::text(...), false === $row ? [] : $row));
+        return hash('xxh128', implode("\n", array_map(self::text(...), $all)));
     }
 
-    /** @param list<array{int, bool}> $bites seconds since 1970, and whether the fish was landed */
-    private static function stint(string $outing, int $start, int $end, string $levels, WallClock $clock, array $bites): FishedStint
+    /** @return array{levels: array<string, string>, stratum: string, schools: array<string, list<string>>} */
+    private static function counted(string $levels): array
     {
-        $offset = $clock->offsetAt($start);
         /** @var array{levels: array<string, string>, stratum: string, schools: array<string, list<string>>} $counted */
         $counted = json_decode($levels, true, 8, \JSON_THROW_ON_ERROR);
-        foreach ($bites as $i => [$at, $isFish]) {
-            $bites[$i] = [$at + $offset, $isFish];
-        }
 
-        return new FishedStint($outing, $start + $offset, $end + $offset, $counted['levels'], $counted['stratum'], $counted['schools'], $bites);
+        return $counted;
     }
 
     private static function written(mixed $column): string

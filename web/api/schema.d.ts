@@ -2033,14 +2033,11 @@ export interface components {
             firmness: "firm" | "usual" | "toss_up";
             runner_up: components["schemas"]["Value"] | null;
         };
-        /** @description A fish that was measured. */
+        /** @description How many fish were so long. */
         FishLength: {
-            /** Format: date-time */
-            at: string;
-            /** Format: float */
+            /** @description Whole inches: 14 for everything from 14 to under 15. */
             length_in: number;
-            /** @enum {string} */
-            lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig";
+            fish: number;
         };
         /** @description The lure to pick up next on the same spot. */
         FollowUp: {

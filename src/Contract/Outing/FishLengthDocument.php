@@ -4,20 +4,17 @@ declare(strict_types=1);
 
 namespace App\Contract\Outing;
 
-use Kontrast\Reading\LureKind;
 use OpenApi\Attributes as OA;
 
-/** A fish that was measured. */
-#[OA\Schema(schema: 'FishLength', additionalProperties: false, required: ['at', 'length_in', 'lure'])]
+/** How many fish were so long. */
+#[OA\Schema(schema: 'FishLength', additionalProperties: false, required: ['length_in', 'fish'])]
 final readonly class FishLengthDocument
 {
     public function __construct(
-        #[OA\Property(format: 'date-time')]
-        public string $at,
+        #[OA\Property(description: 'Whole inches: 14 for everything from 14 to under 15.')]
+        public int $length_in,
         #[OA\Property]
-        public float $length_in,
-        #[OA\Property(type: 'string', enum: LureKind::class)]
-        public LureKind $lure,
+        public int $fish,
     ) {
     }
 }

@@ -12,7 +12,6 @@ use App\Persistence\LogbookCounts;
 use App\Persistence\Repository\StintRepository;
 use App\Persistence\Transaction;
 use Kontrast\Logbook\Analysis;
-use Kontrast\Reading\LureKind;
 use Kontrast\Rulebook\Engine;
 
 /** Counts all notes and says what they show. */
@@ -29,9 +28,12 @@ final readonly class AnalyzeLogbook
 
     public function document(): AnalysisDocument
     {
+        $lengths = $this->counts->lengths();
+
         return AnalysisDocument::of($this->analysis(), array_map(
-            static fn (array $fish): FishLengthDocument => new FishLengthDocument($fish[0], $fish[1], LureKind::from($fish[2])),
-            $this->counts->lengths(),
+            static fn (int $inches, int $fish): FishLengthDocument => new FishLengthDocument($inches, $fish),
+            array_keys($lengths),
+            $lengths,
         ));
     }
 

@@ -6,6 +6,7 @@ namespace App\UseCase\Outing;
 
 use App\Persistence\LogbookCounts;
 use App\Persistence\LogChoice;
+use Kontrast\Logbook\Analysis;
 use Kontrast\Logbook\LogRules;
 use Kontrast\Logbook\SchoolEvidence;
 use Kontrast\Rulebook\Rulebook;
@@ -33,6 +34,8 @@ final readonly class NotedRulebook
     /** @return list<SchoolEvidence> counted once for as long as nothing new is noted */
     private function evidence(): array
     {
-        return $this->cache->get('log-evidence-'.$this->counts->fingerprint(), fn (): array => $this->log->analysis()->schools);
+        $key = \sprintf('log-evidence-%d-%s', Analysis::VERSION, $this->counts->fingerprint());
+
+        return $this->cache->get($key, fn (): array => $this->log->analysis()->schools);
     }
 }

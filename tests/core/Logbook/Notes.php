@@ -29,6 +29,8 @@ final class Notes
             $caught[] = [$start + intdiv(($end - $start) * $i, max(1, $bites)), $i < $fish];
         }
 
-        return new FishedStint($day, $start, $end, $levels, $stratum, $schools, $caught);
+        $key = json_encode([$levels, $stratum, $schools], \JSON_THROW_ON_ERROR);
+
+        return new FishedStint($key, $day, $start, $end, $levels, $stratum, $schools, $caught);
     }
 }

@@ -81,7 +81,7 @@ final class TrialTest extends TestCase
             TrialWords::of($trial, $trial->verdict([[2, 1], [1, 0]])),
         );
         $won = $trial->verdict(array_fill(0, 8, [2, 0]));
-        self::assertSame([TrialOutcome::A, 14, 7], [$won->outcome, $won->bitesOnA - $won->bitesOnB, $won->pairs]);
+        self::assertSame([TrialOutcome::A, 16, 8], [$won->outcome, $won->bitesOnA - $won->bitesOnB, $won->pairs]);
         self::assertSame(TrialOutcome::NotTold, $trial->verdict(array_fill(0, 4, [3, 3]))->outcome);
     }
 

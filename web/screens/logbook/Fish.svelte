@@ -6,12 +6,12 @@
 
   /** How many fish were how long: a bar an inch, each with its number. */
   let { lengths }: { lengths: Analysis['lengths'] } = $props()
-  const least = $derived(Math.floor(Math.min(...lengths.map((fish) => fish.length_in))))
-  const most = $derived(Math.floor(Math.max(...lengths.map((fish) => fish.length_in))))
+  const least = $derived(lengths[0]?.length_in ?? 0)
+  const most = $derived(lengths.at(-1)?.length_in ?? 0)
   const bars = $derived(
     Array.from({ length: most - least + 1 }, (_, i) => ({
       inches: least + i,
-      fish: lengths.filter((one) => Math.floor(one.length_in) === least + i).length,
+      fish: lengths.find((one) => one.length_in === least + i)?.fish ?? 0,
     })),
   )
   const tallest = $derived(Math.max(1, ...bars.map((bar) => bar.fish)))

@@ -60,7 +60,14 @@
           <SchoolsPanel schools={shown.schools} />
         </Panel>
         {#if shown.lengths.length > 0}
-          <Panel title="Fish by length" gist={count(shown.lengths.length, 'fish', 'fish')}>
+          <Panel
+            title="Fish by length"
+            gist={count(
+              shown.lengths.reduce((sum, one) => sum + one.fish, 0),
+              'fish',
+              'fish',
+            )}
+          >
             <Fish lengths={shown.lengths} />
           </Panel>
         {/if}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+/** The demo's season was made from known rates: what the analysis says of it is held against the truth. */
+final class SeasonTest extends ApiTestCase
+{
+    private const SCRIPT = __DIR__.'/../../demo/season.php';
+
+    public function testTheAnalysisOfTheDemoSeasonIsTrueToTheRatesItWasMadeFrom(): void
+    {
+        $demo = (string) file_get_contents(__DIR__.'/../../demo/logbook.json');
+        $this->send('POST', '/api/logbook', $demo);
+        $this->send('POST', '/api/logbook', self::season('2025'));
+        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertIsArray($outings = $this->send('GET', '/api/outings'));
+        self::assertCount(30, $outings);
+        /** @var array{finish_in_stain: array{gold: float}} $truth */
+        $truth = json_decode(self::season('--truth'), true, 8, \JSON_THROW_ON_ERROR);
+        $analysis = $this->send('GET', '/api/logbook/analysis');
+        Schema::assertValid('analysis', (string) $this->browser->getResponse()->getContent());
+        self::assertIsArray($analysis);
+        self::assertIsArray($analysis['comparisons']);
+        $holds = 0;
+        $gold = null;
+        foreach ($analysis['comparisons'] as $one) {
+            self::assertIsArray($one);
+            if (['finish', 'stained', 'gold', 'silver'] === [$one['factor'], $one['clarity'], $one['a'], $one['b']]) {
+                $gold = $one;
+            }
+            // In dirty and in clear water no choice was made to matter.
+            if ('dirty' === $one['clarity'] || 'very_clear' === $one['clarity']) {
+                $holds += $one['low'] <= 1.0 && $one['high'] >= 1.0 ? 1 : 0;
+            }
+        }
+        $without = \count(array_filter(
+            $analysis['comparisons'],
+            static fn (mixed $one): bool => \is_array($one) && \in_array($one['clarity'], ['dirty', 'very_clear'], true),
+        ));
+        self::assertIsArray($gold);
+        self::assertGreaterThan(0.85, $gold['probability_a_better']);
+        self::assertIsNumeric($gold['seen_ratio']);
+        self::assertEqualsWithDelta($truth['finish_in_stain']['gold'], $gold['seen_ratio'], 0.6);
+        self::assertGreaterThan(0.8, $holds / $without);
+    }
+
+    private static function season(string $argument): string
+    {
+        return (string) shell_exec(escapeshellarg(\PHP_BINARY).' '.escapeshellarg(self::SCRIPT).' '.escapeshellarg($argument));
+    }
+}
