@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Locator, Page } from '@playwright/test'
 import Color from 'colorjs.io'
-import { expect, SIZES, test, THEMES } from './page'
+import { expect, fishASeason, SIZES, test, THEMES } from './page'
 
 // The whole book is one entry over and over: a search leaves enough of it to read.
 const SCREENS = [
@@ -16,6 +16,12 @@ const SCREENS = [
   ['trips', '#/trips'],
   ['visibility', '#/visibility'],
   ['logbook', '#/logbook'],
+  ['analysis', '#/logbook/analysis'],
+  ['trials', '#/logbook/trials'],
+  ['season', '#/logbook/season'],
+  ['readings', '#/logbook/readings'],
+  ['outing', '#/outing/new'],
+  ['on the water', '#/on-the-water'],
   ['settings', '#/settings'],
 ] as const
 
@@ -50,6 +56,7 @@ for (const theme of THEMES) {
     test(`every screen can be read by anybody: ${theme}, ${size.name}`, async ({ page }) => {
       await page.setViewportSize(size)
       await page.request.put('/api/settings', { data: { units: 'us', theme, schools: {} } })
+      await fishASeason(page)
       await page.goto('/')
       await expect(page.locator('html')).toHaveAttribute('data-theme', theme)
       for (const [name, hash] of SCREENS) {

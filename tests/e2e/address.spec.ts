@@ -90,7 +90,7 @@ test('the skip link leads to the page it stands on', async ({ page }) => {
 })
 
 test('? helps on every screen, and single keys can be switched off', async ({ page }) => {
-  await open(page, '#/logbook', 'Saved readings')
+  await open(page, '#/logbook/readings', 'Saved readings')
   await page.keyboard.press('?')
   await expect(page.getByRole('dialog', { name: 'Help: Logbook' })).toBeVisible()
   await page.keyboard.press('Escape')

@@ -143,7 +143,7 @@ test('the guide to measuring visibility leads to the reading and back', async ({
 test('an empty logbook leads on, and somebody new is welcomed once', async ({ page }) => {
   const putBack = await emptyLogbook(page)
   try {
-    await open(page, '#/logbook', 'Saved readings')
+    await open(page, '#/logbook/readings', 'Saved readings')
     await expect(page.getByRole('button', { name: 'Add your first water' })).toBeVisible()
     await page.getByRole('link', { name: 'Take a reading' }).click()
     const welcome = page.getByRole('region', { name: 'Welcome to Kontrast' })

@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { expect, test as base, type Page } from '@playwright/test'
 
@@ -60,6 +61,8 @@ export const test = base.extend<{ page: Page }>({
   },
 })
 
+const JSON_TYPE = { 'Content-Type': 'application/json' }
+
 export { expect }
 
 export async function open(page: Page, hash: string, heading: string): Promise<void> {
@@ -114,6 +117,16 @@ export async function emptyLogbook(page: Page): Promise<() => Promise<unknown>> 
   const notebook = { waters: [], readings: [], builds: [], desk: null }
   await page.request.post('/api/backup', { data: { ...before, notebook, workbench: null } })
   return () => page.request.post('/api/backup', { data: before })
+}
+
+/** Notes the demo's season, once; later calls find it there. */
+export async function fishASeason(page: Page): Promise<void> {
+  const demo = JSON.parse(readFileSync('demo/logbook.json', 'utf8')) as { waters: unknown[] }
+  await page.request.post('/api/logbook', { data: { waters: demo.waters, readings: [] } })
+  await page.request.post('/api/logbook', {
+    data: execFileSync('php', ['demo/season.php', '2025']).toString(),
+    headers: JSON_TYPE,
+  })
 }
 
 /** Takes every build off the bench, by restoring everything else. */

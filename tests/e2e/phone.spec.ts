@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, layBest, open, stock, test, WOOD_SPINNERBAIT as READING } from './page'
+import { expect, layBest, open, stock, test, WOOD_SPINNERBAIT as READING, fishASeason } from './page'
 
 // A thumb on a phone: 390 by 844, and 320 for the smallest.
 
@@ -190,6 +190,12 @@ const SCREENS = [
   '#/rules/B3.stained',
   '#/trips',
   '#/logbook',
+  '#/logbook/analysis',
+  '#/logbook/trials',
+  '#/logbook/season',
+  '#/logbook/readings',
+  '#/on-the-water',
+  '#/outing/new',
   '#/settings',
   '#/depths',
   '#/visibility',
@@ -235,6 +241,7 @@ async function fill(page: Page): Promise<void> {
   const bench = (await (await page.request.get('/api/workbench')).json()) as { builds: { lure: string }[] }
   const build = bench.builds.find((one) => one.lure === 'spinnerbait')
   await page.request.post('/api/builds', { data: { name: LONG, note: LONG, build } })
+  await fishASeason(page)
   await page.request.post('/api/parts', {
     data: [
       { kind: 'trailer', name: LONG, colour: 'black', style: 'craw', length_in: 3.5, count: 4, box: LONG.slice(0, 60) },

@@ -79,6 +79,7 @@ test('a reading is put away, opened again, laid beside another, deleted and brou
   await expect(page.getByText('Reading saved.')).toHaveCount(1)
 
   await page.getByRole('link', { name: 'Logbook' }).click()
+  await page.getByRole('link', { name: 'Readings and waters' }).click()
   const rows = page.getByRole('region', { name: 'Saved readings' }).getByRole('listitem')
   await expect(rows).toHaveCount(2)
   await rows.nth(0).getByRole('checkbox').check()
@@ -98,7 +99,7 @@ test('a reading is put away, opened again, laid beside another, deleted and brou
 })
 
 test('a water is named, and a reading at it starts from what is usual there', async ({ page }) => {
-  await open(page, '#/logbook', 'Waters')
+  await open(page, '#/logbook/readings', 'Waters')
   await page.getByRole('button', { name: 'Add a water' }).click()
   await page.getByRole('button', { name: 'Save water' }).click()
   await expect(page.getByText('A water needs a name.')).toBeVisible()
@@ -155,6 +156,8 @@ for (const size of SIZES) {
       '#/batch',
       '#/rules',
       '#/logbook',
+      '#/logbook/readings',
+      '#/on-the-water',
       '#/settings',
     ]) {
       await page.goto(`/${hash}`)

@@ -28,6 +28,11 @@ const KEPT: Record<string, readonly unknown[]> = {
   rules: keys.rules(),
   'trip-plan': ['trip-plan', {}],
   trips: ['trips'],
+  outings: keys.outings(),
+  outing: keys.outing('one'),
+  analysis: keys.analysis(),
+  season: keys.season(),
+  trials: keys.trials(),
 }
 
 describe('what a write makes stale', () => {
@@ -53,7 +58,9 @@ describe('what a write makes stale', () => {
     ['settings', ['sheet', 'batch', 'missing']],
     ['builds', ['builds']],
     ['waters', ['waters']],
-    ['readings', ['missing', 'readings']],
+    ['readings', ['missing', 'readings', 'season']],
+    ['notes', ['outings', 'outing', 'analysis', 'season', 'trials']],
+    ['trials', ['trials']],
     ['everything', Object.keys(KEPT)],
   ] as [Written, string[]][]) {
     test(`${what}`, async () => {

@@ -11,7 +11,7 @@
   import Field from '../../ui/Field.svelte'
   import Panel from '../../ui/Panel.svelte'
   import Stored from '../../ui/Stored.svelte'
-  import { clock, key, stamp } from './noted'
+  import { clock, key, stamp, newId } from './noted'
   import { LURE_KINDS } from '../../words/vocabulary'
   import { startReading } from './startReading'
 
@@ -34,7 +34,7 @@
 
   async function begin(outing: Omit<Outing, 'id' | 'started_at'>) {
     try {
-      const id = crypto.randomUUID()
+      const id = newId()
       await writes.add({ ...outing, id, started_at: stamp(new Date()) })
       await push(`/on-the-water/${id}`)
     } catch (error) {

@@ -17,7 +17,7 @@
   import Button from '../../ui/Button.svelte'
   import Field from '../../ui/Field.svelte'
   import Stored from '../../ui/Stored.svelte'
-  import { key, stamp } from './noted'
+  import { key, stamp, newId } from './noted'
   import StintEditor from './StintEditor.svelte'
   import TimeBox from './TimeBox.svelte'
 
@@ -68,7 +68,7 @@
       stints: [
         ...(outing.stints ?? []),
         {
-          id: crypto.randomUUID(),
+          id: newId(),
           started_at: from,
           ended_at: outing.ended_at ?? from,
           build,

@@ -38,8 +38,17 @@
       notices.problem(error)
     }
   }
-  const change = (part: Partial<OutingEvent>) =>
-    trying(() => writes.note(outing.id ?? '', event.id ?? '', { ...event, ...part }))
+  /** What was said about it since it was shown; each write says all of it, one after the other. */
+  let said: Partial<OutingEvent> = {}
+  let about = ''
+  let written: Promise<unknown> = Promise.resolve()
+  function change(part: Partial<OutingEvent>) {
+    const id = event.id ?? ''
+    said = about === id ? { ...said, ...part } : part
+    about = id
+    const body = { ...event, ...said }
+    written = written.then(() => trying(() => writes.note(outing.id ?? '', id, body)))
+  }
   const undo = () => trying(() => writes.unnote(outing.id ?? '', event))
   const photo = (file: File) =>
     trying(async () => {

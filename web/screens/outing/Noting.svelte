@@ -15,7 +15,7 @@
   import FollowsPanel from './FollowsPanel.svelte'
   import LastNote from './LastNote.svelte'
   import LeftOpen from './LeftOpen.svelte'
-  import { clock, eventsOf, KIND_WORDS, lasted, lureWords, stamp, tiedOn, untold, type Change } from './noted'
+  import { clock, eventsOf, KIND_WORDS, lasted, lureWords, stamp, tiedOn, untold, type Change, newId } from './noted'
   import { readingNow } from './startReading'
   import TrialPanel from './TrialPanel.svelte'
   import WaterPanel from './WaterPanel.svelte'
@@ -60,7 +60,7 @@
 
   /** One id however often it is sent: where the answer is lost, sending it again notes it once. */
   function note(kind: EventKind) {
-    const event = crypto.randomUUID()
+    const event = newId()
     const body: OutingEvent = { at: stamp(new Date()), kind, angler: who }
     const send = () => writes.note(id, event, body)
     return trying(() =>
@@ -71,7 +71,7 @@
   }
 
   function tie(build: Composition, change: { reading?: Reading; trial?: { trial_id: string; block: number } } = {}) {
-    const stint = crypto.randomUUID()
+    const stint = newId()
     const at = new Date()
     const made = pending
     return trying(async () => {

@@ -7,7 +7,7 @@
   import { EVENT_KINDS, type EventKind } from '../../words/logbook'
   import { BOUNDS, SKYS, WINDS } from '../../words/vocabulary'
   import { capital, round, show } from '../../words/words'
-  import { key, KIND_WORDS, lureWords } from './noted'
+  import { key, KIND_WORDS, lureWords, newId } from './noted'
   import TimeBox from './TimeBox.svelte'
 
   /** One lure of an outing with its times, its water and light, and what happened. */
@@ -27,8 +27,7 @@
   const read = (part: Partial<Reading>) => onset({ ...stint, reading: { ...stint.reading, ...part } })
   const event = (i: number, part: Partial<OutingEvent>) =>
     onset({ ...stint, events: events.map((one, k) => (k === i ? { ...one, ...part } : one)) })
-  const add = () =>
-    onset({ ...stint, events: [...events, { id: crypto.randomUUID(), at: stint.started_at, kind: 'landed' }] })
+  const add = () => onset({ ...stint, events: [...events, { id: newId(), at: stint.started_at, kind: 'landed' }] })
   const SELECTS = [
     { field: 'sky', label: 'Sky', words: SKYS },
     { field: 'wind', label: 'Wind', words: WINDS },

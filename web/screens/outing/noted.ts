@@ -19,6 +19,16 @@ export type Change = 'trailer' | 'blade' | 'lure'
 /** A moment as it is sent: to the second. */
 export const stamp = (at: Date) => `${at.toISOString().slice(0, 19)}Z`
 
+const RANDOM = 10
+
+/** An id for a note, made here so that sending it again changes nothing; later ones sort behind (UUID version 7, RFC 9562). */
+export function newId(now = Date.now()): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(RANDOM))
+  const random = [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('')
+  const time = now.toString(16).padStart(12, '0')
+  return `${time.slice(0, 8)}-${time.slice(8)}-7${random.slice(0, 3)}-8${random.slice(3, 6)}-${random.slice(6, 18)}`
+}
+
 /** Seven minutes past nine: 9:07. */
 export const clock = (at: string | Date) =>
   new Date(at).toLocaleTimeString('en-US', { hour: 'numeric', minute: '2-digit' })

@@ -1,0 +1,268 @@
+import { readFileSync } from 'node:fs'
+import type { Page } from '@playwright/test'
+import { expect, fishASeason, open, stock, test, WOOD_SPINNERBAIT } from './page'
+
+// On the water with one thumb, and at home with what the notes show.
+
+const PHONE = { width: 390, height: 844 }
+const QUARRY = (JSON.parse(readFileSync('demo/logbook.json', 'utf8')) as { trips: [{ trip: object }] }).trips[0].trip
+const HOUR_MS = 3_600_000
+const ago = (hours: number) => `${new Date(Date.now() - hours * HOUR_MS).toISOString().slice(0, 19)}Z`
+const JIG = {
+  lure: 'jig',
+  head: { kind: 'head', name: '3/8 black', weight_oz: 0.375, colour: 'black', lures: ['jig'] },
+  skirt: { kind: 'skirt', name: 'Black skirt', colour: 'black' },
+  trailer: { kind: 'trailer', name: 'Black craw', colour: 'black', style: 'craw', length_in: 3.5 },
+}
+const BLUE = { kind: 'trailer', name: 'Blue chunk', colour: 'blue', style: 'chunk', length_in: 3 }
+
+test.beforeEach(async ({ page }) => {
+  await page.request.put('/api/settings', { data: { units: 'us', theme: 'noon', schools: {} } })
+  await page.request.put('/api/current-reading', { data: { reading: WOOD_SPINNERBAIT } })
+  await endAll(page)
+  await page.setViewportSize(PHONE)
+})
+test.afterEach(({ page }) => endAll(page))
+
+/** Other tests begin without an open outing. */
+async function endAll(page: Page): Promise<void> {
+  const all = (await (await page.request.get('/api/outings')).json()) as { id: string; ended_at: string | null }[]
+  for (const outing of all.filter((one) => one.ended_at === null))
+    await page.request.delete(`/api/outings/${outing.id}`)
+}
+
+/** An outing that goes on, with a jig tied on and a blue chunk in the box. */
+async function fishing(page: Page, hours = 0.1): Promise<string> {
+  const kept = await page.request.post('/api/outings', {
+    data: {
+      started_at: ago(hours),
+      box: { lures: [JIG], trailers: [BLUE] },
+      stints: [{ started_at: ago(hours), build: JIG, reading: { ...WOOD_SPINNERBAIT, lure: 'any' } }],
+    },
+  })
+  const { id } = (await kept.json()) as { id: string }
+  await page.goto(`/#/on-the-water/${id}`)
+  await expect(page.getByRole('region', { name: 'Tied on' })).toContainText('Jig: Black skirt')
+  return id
+}
+
+test('an outing starts from a trip, which fills everything in', async ({ page }) => {
+  await stock(page, 'demo/parts.csv')
+  await page.request.post('/api/trips', { data: { name: 'Quarry tomorrow', trip: QUARRY } })
+  await open(page, '#/on-the-water', 'On the water')
+  await page.getByRole('button', { name: 'Quarry tomorrow' }).first().click()
+  await page.getByRole('button', { name: 'Start this trip' }).click()
+  await expect(page.getByText('Nothing is tied on.')).toBeVisible()
+  await page.getByRole('button', { name: 'Tie on a lure' }).click()
+  const box = page.getByRole('region', { name: 'From the box' })
+  await expect(box.getByRole('img').first()).toBeVisible()
+  await box.getByRole('button').first().click()
+  await expect(page.getByRole('region', { name: 'Tied on' })).toContainText('6 ft visibility')
+  await expect(page.getByText(/^Tied on, /)).toBeVisible()
+})
+
+test('four buttons note, one tap takes back, two taps change the lure', async ({ page }) => {
+  const id = await fishing(page)
+  for (const kind of ['Follow', 'Bite', 'Lost', 'Landed']) {
+    const button = page.getByRole('button', { name: kind, exact: true })
+    const size = await button.boundingBox()
+    expect(size?.height).toBeGreaterThanOrEqual(72)
+    await button.click()
+    await expect(page.getByRole('region', { name: 'Last note' })).toContainText(kind)
+  }
+  await page.getByRole('button', { name: 'More' }).click()
+  await page.getByLabel('Length of the fish').fill('15.5')
+  await page.getByLabel('Length of the fish').press('Enter')
+  await expect(page.getByRole('region', { name: 'Last note' })).toContainText('15-1/2 in')
+  await page.getByRole('radio', { name: 'Crawfish' }).click()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('region', { name: 'Last note' })).toContainText('Lost')
+
+  await page.getByRole('button', { name: 'Change trailer' }).click()
+  await page.getByRole('button', { name: 'Blue chunk' }).click()
+  await expect(page.getByRole('region', { name: 'Tied on' })).toContainText('Blue chunk')
+  const outing = (await (await page.request.get(`/api/outings/${id}`)).json()) as {
+    stints: { ended_at: string | null; events: { kind: string }[] }[]
+  }
+  expect(outing.stints.map((stint) => stint.events.map((event) => event.kind))).toEqual([
+    ['follow', 'bite', 'lost'],
+    [],
+  ])
+  expect(outing.stints[0]?.ended_at).not.toBeNull()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('region', { name: 'Tied on' })).toContainText('Black craw')
+})
+
+test('the water changes, and what a fish spat up is in the next reading', async ({ page }) => {
+  const id = await fishing(page)
+  await page.getByRole('button', { name: 'Landed', exact: true }).click()
+  await page.getByRole('button', { name: 'More' }).click()
+  await page.getByRole('radio', { name: 'Crawfish' }).click()
+  await page.getByRole('checkbox', { name: 'Orange' }).click()
+  await page.getByRole('button', { name: 'The water changed' }).click()
+  await page.getByRole('radio', { name: 'Rain' }).click()
+  await page.getByRole('button', { name: 'Note the change' }).click()
+  await expect(page.getByText(/^Tied on, /)).toBeVisible()
+  const outing = (await (await page.request.get(`/api/outings/${id}`)).json()) as {
+    stints: { reading: { sky: string; forage: string; forage_colours: string[]; forage_also: string[] } }[]
+  }
+  expect(outing.stints[1]?.reading).toMatchObject({
+    sky: 'rain',
+    forage: 'crawfish',
+    forage_also: ['bluegill'],
+    forage_colours: ['orange'],
+  })
+})
+
+test('two follows bring up the next change, and what was made and whether it helped is noted', async ({ page }) => {
+  const id = await fishing(page)
+  const follows = page.getByRole('region', { name: /^They follow/ })
+  await page.getByRole('button', { name: 'Follow', exact: true }).click()
+  await expect(page.getByRole('region', { name: 'Last note' })).toBeVisible()
+  await expect(follows).toBeHidden()
+  await page.getByRole('button', { name: 'Follow', exact: true }).click()
+  await expect(follows).toContainText('Change one thing: Trailer')
+  const step = (await follows.locator('.font-semibold').textContent())?.replace(/\.$/, '')
+  await follows.getByRole('button', { name: 'I make this change' }).click()
+  await page.getByRole('button', { name: 'Blue chunk' }).click()
+  await page.getByRole('button', { name: 'It helped' }).click()
+  await expect(page.getByRole('button', { name: 'It helped' })).toBeHidden()
+  const outing = (await (await page.request.get(`/api/outings/${id}`)).json()) as { stints: { made: unknown }[] }
+  expect(outing.stints[1]?.made).toEqual({ symptom: 'follows', change: step, helped: true })
+})
+
+test('something is wrong: the remedy of the advice is made and noted', async ({ page }) => {
+  await fishing(page)
+  await page.getByRole('button', { name: 'Something is wrong' }).click()
+  await page.getByRole('button', { name: 'It snags' }).click()
+  await page.getByRole('button', { name: 'Made, with the same parts' }).click()
+  await expect(page.getByText('Did it help?')).toBeVisible()
+  await page.getByRole('button', { name: 'It did not' }).click()
+  await expect(page.getByText('Did it help?')).toBeHidden()
+})
+
+test('a phone that died in mid-stint: the open outing is found and asked about', async ({ page }) => {
+  const id = await fishing(page, 9)
+  const asked = page.getByRole('region', { name: 'Still fishing?' })
+  await expect(asked).toContainText('nothing was noted since')
+  await page.goto('about:blank')
+  await page.goto('/')
+  await expect(page.getByText('An outing is still open')).toBeVisible()
+  await page.getByRole('link', { name: 'Go on with it' }).click()
+  await asked.getByRole('button', { name: /^At the last note/ }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Outing' })).toBeVisible()
+  const outing = (await (await page.request.get(`/api/outings/${id}`)).json()) as {
+    started_at: string
+    ended_at: string
+  }
+  expect(outing.ended_at).toBe(outing.started_at)
+})
+
+test('two devices note one outing: nothing is lost and nothing doubled', async ({ page, context }) => {
+  const id = await fishing(page)
+  const other = await context.newPage()
+  await other.setViewportSize(PHONE)
+  await other.goto(`/#/on-the-water/${id}`)
+  await expect(other.getByRole('region', { name: 'Tied on' })).toContainText('Black craw')
+  await page.getByRole('button', { name: 'Change trailer' }).click()
+  await page.getByRole('button', { name: 'Blue chunk' }).click()
+  await expect(page.getByRole('region', { name: 'Tied on' })).toContainText('Blue chunk')
+  // The other one still shows the craw; its bite belongs to the chunk that is on.
+  await other.getByRole('button', { name: 'Bite', exact: true }).click()
+  await expect(other.getByRole('region', { name: 'Tied on' })).toContainText('Blue chunk')
+  const outing = (await (await page.request.get(`/api/outings/${id}`)).json()) as {
+    stints: { build: { trailer: { name: string } }; events: unknown[] }[]
+  }
+  expect(outing.stints.map((stint) => [stint.build.trailer.name, stint.events.length])).toEqual([
+    ['Black craw', 0],
+    ['Blue chunk', 1],
+  ])
+  await other.close()
+})
+
+test('at home an outing is corrected, and one is added from memory', async ({ page }) => {
+  await page.request.post('/api/builds', { data: { name: 'Plain jig', build: JIG } })
+  const id = await fishing(page)
+  await page.getByRole('button', { name: 'Landed', exact: true }).click()
+  await expect(page.getByRole('region', { name: 'Last note' })).toBeVisible()
+  await page.getByRole('button', { name: 'End the outing' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Outing' })).toBeVisible()
+  await page.getByLabel('What happened').selectOption('Lost')
+  await page.getByRole('textbox', { name: 'Note' }).first().fill('Wind from the north')
+  await page.getByRole('button', { name: 'Save outing' }).click()
+  await expect(page.getByText('Outing saved.')).toBeVisible()
+  const outing = (await (await page.request.get(`/api/outings/${id}`)).json()) as {
+    note: string
+    stints: { events: { kind: string }[] }[]
+  }
+  expect([outing.note, outing.stints[0]?.events[0]?.kind]).toEqual(['Wind from the north', 'lost'])
+
+  await open(page, '#/outing/new', 'An outing from memory')
+  await page.getByRole('button', { name: 'Add a lure' }).click()
+  await page.getByLabel('Taken off').fill('2020-01-01T10:00')
+  await page.getByRole('button', { name: 'Save outing' }).click()
+  await expect(page.getByRole('alert')).toContainText('before it starts')
+  const began = await page.getByLabel('Began').inputValue()
+  await page.getByLabel('Taken off').fill(began)
+  await page.getByRole('button', { name: 'Save outing' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Outing', exact: true })).toBeVisible()
+})
+
+test('a season says what it shows, lets the log vote, and goes out and in as a table', async ({ page }) => {
+  await page.setViewportSize({ width: 1280, height: 800 })
+  await fishASeason(page)
+  await page.request.post('/api/outings', { data: { started_at: ago(2), ended_at: ago(1) } })
+  await open(page, '#/logbook', 'Outings')
+  await page.getByLabel('Year').selectOption('2025')
+  await expect(page.getByRole('link', { name: /^October 14: / })).toBeVisible()
+  const csv = await (await page.request.get('/api/outings/table')).text()
+  await page.locator('input[type=file]').setInputFiles({
+    name: 'outings.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(csv.replaceAll('-7000-b000-', '-7000-b777-')),
+  })
+  await expect(page.getByText(/^This table holds \d+ outings with/)).toBeVisible()
+  await page.getByRole('button', { name: 'Cancel' }).click()
+
+  await page.getByRole('link', { name: 'What it shows' }).click()
+  const alike = page.getByRole('region', { name: 'Like for like' })
+  await expect(alike).toContainText('is partly luck')
+  await expect(alike.getByRole('row').nth(1)).toContainText('80 % sure it is between')
+  const rates = page.getByRole('region', { name: 'Rates', exact: true })
+  await rates.getByLabel('By').selectOption('Hour of the day')
+  await expect(rates.getByRole('rowheader', { name: '9:00 to 10:00' })).toBeVisible()
+  const schools = page.getByRole('region', { name: 'Red-orange in spring' })
+  await expect(schools).toContainText('You have not fished water yet')
+  const vote = page.getByRole('region', { name: 'Bladed jig in wood' }).getByLabel('Let the log vote on this')
+  const written = page.waitForResponse((response) => response.url().endsWith('/api/settings'))
+  await vote.check()
+  await written
+  const settings = (await (await page.request.get('/api/settings')).json()) as { log_says: string[] }
+  expect(settings.log_says).toEqual(['wood'])
+
+  await page.getByRole('link', { name: 'Season', exact: true }).click()
+  await expect(page.getByRole('region', { name: 'Brickyard pond' })).toContainText('back in the 50s')
+})
+
+test('a fair trial is drawn and its blocks are fished by the timer', async ({ page }) => {
+  for (const [name, build] of [
+    ['Craw', JIG],
+    ['Chunk', { ...JIG, trailer: BLUE }],
+  ] as const)
+    await page.request.post('/api/builds', { data: { name, build } })
+  await open(page, '#/logbook/trials', 'Fair trials')
+  await page.getByLabel('Lure A').selectOption({ label: 'Craw' })
+  await page.getByLabel('Lure B').selectOption({ label: 'Chunk' })
+  await page.getByRole('button', { name: 'Draw the order' }).click()
+  await expect(page.getByText(/It ends when one is \d+ ahead/).first()).toBeVisible()
+  await fishing(page)
+  await page.getByRole('button', { name: 'Fair trial' }).click()
+  await page
+    .getByRole('button', { name: /^Start block 1 with / })
+    .first()
+    .click()
+  await expect(page.getByRole('region', { name: 'Fair trial' })).toBeHidden()
+  await page.getByRole('button', { name: 'Fair trial' }).click()
+  await expect(page.getByRole('timer').first()).toContainText('20 min left')
+  await expect(page.getByRole('button', { name: /^Start block 2 with / }).first()).toBeVisible()
+})

@@ -1,0 +1,93 @@
+import { describe, expect, it } from 'vitest'
+import type { DrawnBuild, NextStep, Outing } from '../../web/api/client'
+import {
+  changeOf,
+  lasted,
+  newId,
+  stamp,
+  stepsLeft,
+  stepWords,
+  tiedOn,
+  untold,
+  withPart,
+} from '../../web/screens/outing/noted'
+import { tableOf } from '../../web/screens/logbook/csv'
+
+const step = (pick: NextStep['change']['pick'], after: string): NextStep => ({
+  when: 'not_taking',
+  change: { pick, before: ['black'], after: [after], because: null, facts: [] } as unknown as NextStep['change'],
+  because: '',
+  facts: [],
+})
+const on = { lure: 'jig', blades: [], skirt: null, trailer: { base: 'blue', style: 'craw', surface: 'matte' } }
+const jig = on as unknown as DrawnBuild['build']
+const outing = (stints: object[]) => ({ started_at: '2026-05-09T09:00:00Z', stints }) as unknown as Outing
+
+describe('notes on the water', () => {
+  it('knows how long something has been going on', () => {
+    expect(lasted('2026-05-09T09:00:00Z', new Date('2026-05-09T10:07:40Z'))).toBe('1:07')
+    expect(lasted('2026-05-09T09:00:00Z', new Date('2026-05-09T08:59:00Z'))).toBe('0:00')
+  })
+
+  it('sends a moment to the second', () => {
+    expect(stamp(new Date('2026-05-09T09:00:00.987Z'))).toBe('2026-05-09T09:00:00Z')
+  })
+
+  it('makes ids that sort by when they were made', () => {
+    const ids = [newId(1_700_000_000_000), newId(1_700_000_000_001), newId(1_800_000_000_000)]
+    expect(ids.toSorted()).toEqual(ids)
+    for (const id of ids) expect(id).toMatch(/^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-8[0-9a-f]{3}-[0-9a-f]{12}$/)
+  })
+
+  it('finds what each angler has on', () => {
+    const both = outing([
+      { id: 'a', ended_at: '2026-05-09T09:10:00Z' },
+      { id: 'b', angler: 'partner', ended_at: null },
+      { id: 'c', angler: 'me', ended_at: null },
+    ])
+    expect([tiedOn(both, 'me')?.id, tiedOn(both, 'partner')?.id]).toEqual(['c', 'b'])
+    expect(tiedOn(outing([]), 'me')).toBeUndefined()
+  })
+
+  it('leaves out the steps that were made, and those that change nothing about the lure that is on', () => {
+    const steps = [step('trailer.base', 'blue'), step('trailer.base', 'orange'), step('trailer.surface', 'flake')]
+    expect(stepsLeft(outing([]), jig, steps, false)).toEqual(steps.slice(1))
+    const made = { made: { symptom: 'follows', change: stepWords(step('trailer.base', 'orange'), false) } }
+    expect(stepsLeft(outing([made]), jig, steps, false)).toEqual(steps.slice(2))
+  })
+
+  it('knows which part a step is about', () => {
+    expect(['trailer.style', 'blades.finish', 'lure'].map((pick) => changeOf(step(pick as 'lure', 'x')))).toEqual([
+      'trailer',
+      'blade',
+      'lure',
+    ])
+  })
+
+  it('asks about a change until somebody has said whether it helped', () => {
+    const made = { symptom: 'snags', change: 'Lighter head' }
+    const stint = (helped: boolean | null) => ({ made: { ...made, helped } }) as Parameters<typeof untold>[0]
+    expect(untold(stint(null))).toEqual({ ...made, helped: null })
+    expect([untold(stint(false)), untold(undefined)]).toEqual([null, null])
+  })
+
+  it('changes the trailer or the rear blade of a lure', () => {
+    const lure = { lure: 'jig', head: { kind: 'head', name: 'head' } } as Parameters<typeof withPart>[0]
+    const trailer = { kind: 'trailer', name: 'craw' } as Parameters<typeof withPart>[1]
+    const blade = { kind: 'blade', name: 'gold' } as Parameters<typeof withPart>[1]
+    expect(withPart(lure, trailer).trailer).toBe(trailer)
+    expect(withPart(lure, blade).rear).toBe(blade)
+  })
+})
+
+describe('tables', () => {
+  it('quotes what a table needs quoted (RFC 4180)', () => {
+    expect(
+      tableOf([
+        { a: 1, b: 'x, "y"' },
+        { a: null, b: 'plain' },
+      ]),
+    ).toBe('a,b\r\n1,"x, ""y"""\r\n,plain\r\n')
+    expect(tableOf([])).toBe('\r\n')
+  })
+})
