@@ -56,9 +56,18 @@ const BUILDS = [
     ],
 ];
 const PLACES = [
-    'quarry' => ['tint' => 'none', 'visibility' => [60, 110], 'depth_ft' => 10, 'cover' => 'rock', 'forage' => 'shad', 'forage_in' => 3, 'bass' => 'smallmouth'],
-    'flowage' => ['tint' => 'tannic', 'visibility' => [20, 34], 'depth_ft' => 6, 'cover' => 'wood', 'forage' => 'bluegill', 'forage_in' => 4, 'bass' => 'largemouth'],
-    'pond' => ['tint' => 'clay', 'visibility' => [7, 16], 'depth_ft' => 4, 'cover' => 'grass', 'forage' => 'crawfish', 'forage_in' => 2.5, 'bass' => 'largemouth'],
+    'quarry' => [
+        'tint' => 'none', 'visibility' => [60, 110], 'depth_ft' => 10,
+        'cover' => 'rock', 'forage' => 'shad', 'forage_in' => 3, 'bass' => 'smallmouth',
+    ],
+    'flowage' => [
+        'tint' => 'tannic', 'visibility' => [20, 34], 'depth_ft' => 6,
+        'cover' => 'wood', 'forage' => 'bluegill', 'forage_in' => 4, 'bass' => 'largemouth',
+    ],
+    'pond' => [
+        'tint' => 'clay', 'visibility' => [7, 16], 'depth_ft' => 4,
+        'cover' => 'grass', 'forage' => 'crawfish', 'forage_in' => 2.5, 'bass' => 'largemouth',
+    ],
 ];
 const SKIES = ['sun', 'sun', 'broken', 'overcast', 'overcast', 'rain'];
 const WINDS = ['calm', 'ripple', 'ripple', 'chop'];

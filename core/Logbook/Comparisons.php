@@ -10,8 +10,8 @@ use Kontrast\Statistics\Shrinkage;
 use Kontrast\Statistics\Stratum;
 
 /**
- * Every choice beside every other of its kind, on the same day in water and light that were alike: over all waters, and in each clarity where
- * both were fished.
+ * Every choice beside every other of its kind, on the same day in water and light that were alike: over all waters, and in each clarity
+ * where both were fished.
  */
 final class Comparisons
 {

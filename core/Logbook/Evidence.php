@@ -27,7 +27,7 @@ final readonly class Evidence implements Condition
         ));
     }
 
-    /** Under this chance the notes stay silent, and below so many hours or bites: luck alone gets that far. (Chosen, tried by simulation.) */
+    /** Under this chance the notes stay silent, and below so many hours or bites: luck gets that far. (Chosen, tried by simulation.) */
     private const SILENT_UNDER = 0.995;
     private const LEAST_HOURS = 10.0;
     private const LEAST_BITES = 10;

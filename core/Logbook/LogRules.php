@@ -10,8 +10,8 @@ use Kontrast\Rulebook\SchoolQuestion;
 
 /**
  * The log's own votes. On a question where the angler lets it have a say, it lends the school that the notes speak for a vote of its own:
- * that school's rules, whoever's side the angler is on, counted as notes and never as much as a special rule. In 400 simulated seasons of luck
- * alone, fewer than 1 in 50 turned any pick of any of 40 readings (LogRulesTest).
+ * that school's rules, whoever's side the angler is on, counted as notes and never as much as a special rule. In 400 simulated seasons of
+ * luck alone, fewer than 1 in 50 turned any pick of any of 40 readings (LogRulesTest).
  */
 final class LogRules
 {

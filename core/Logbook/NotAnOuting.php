@@ -24,7 +24,10 @@ final class NotAnOuting extends \DomainException
 
     public static function overlap(string $field, string $start, string $before): self
     {
-        return new self($field, "A lure is tied on at $start while the one before it was fished until $before. Only one lure is fished at a time.");
+        return new self(
+            $field,
+            "A lure is tied on at $start while the one before it was fished until $before. Only one lure is fished at a time.",
+        );
     }
 
     public static function stillOpen(string $field, string $start): self

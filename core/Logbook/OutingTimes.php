@@ -91,7 +91,8 @@ final readonly class OutingTimes
         }
         $last = $stint->end ?? $stint->start;
         foreach (['started_at' => $stint->start, 'ended_at' => $last] as $field => $at) {
-            if (self::seconds($at, $this->start) > self::SLACK_S || (null !== $this->end && self::seconds($this->end, $at) > self::SLACK_S)) {
+            $isLate = null !== $this->end && self::seconds($this->end, $at) > self::SLACK_S;
+            if ($isLate || self::seconds($at, $this->start) > self::SLACK_S) {
                 $to = null === $this->end ? 'now' : $clock($this->end);
                 throw NotAnOuting::outside("$stint->path.$field", 'The stint', $clock($at), 'the outing', $clock($this->start), $to);
             }

@@ -87,7 +87,7 @@ final readonly class SeasonWatch
         return $notices;
     }
 
-    /** @return list<array{Moment, float, bool}> the moments that may lie ahead, the temperature of each, and whether the water warms to it */
+    /** @return list<array{Moment, float, bool}> the moments that may lie ahead, their temperatures, and whether the water warms to it */
     private static function ahead(string $today): array
     {
         return $today < substr($today, 0, 4).self::MIDSUMMER

@@ -63,8 +63,8 @@ final readonly class Trial
         foreach ($pairs as $done => [$onA, $onB]) {
             $a += $onA;
             $b += $onB;
-            $isSure = abs($a - $b) >= $this->rule->lead && self::chanceOfLuck(\array_slice($pairs, 0, $done + 1)) <= TrialRule::ORDER_BY_LUCK;
-            if ($isSure) {
+            $isAhead = abs($a - $b) >= $this->rule->lead;
+            if ($isAhead && self::chanceOfLuck(\array_slice($pairs, 0, $done + 1)) <= TrialRule::ORDER_BY_LUCK) {
                 return new TrialVerdict($a > $b ? TrialOutcome::A : TrialOutcome::B, $a, $b, $done + 1);
             }
             if ($a + $b >= $this->rule->mostBites) {

@@ -55,7 +55,7 @@ final readonly class Rate
             - GammaFunction::ln($this->shape));
     }
 
-    /** @return float per hour: the rate is below it with that chance; Newton's method, held between bounds that halve where it leaves them */
+    /** @return float per hour: the rate is below it with that chance; Newton's method, between bounds that halve where it leaves them */
     public function quantile(float $chance): float
     {
         $low = 0.0;

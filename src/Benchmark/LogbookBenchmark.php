@@ -120,12 +120,14 @@ final readonly class LogbookBenchmark implements Benchmark
             );
             $database->executeStatement(
                 "INSERT INTO stint (id, angler, started_at, ended_at, levels, document, shape, outing_id) SELECT {$other('id')}, angler,
-                {$earlier('started_at')}, {$earlier('ended_at')}, levels, document, shape, {$other('outing_id')} FROM stint WHERE id LIKE '01%'",
+                {$earlier('started_at')}, {$earlier('ended_at')}, levels, document, shape, {$other('outing_id')}
+                FROM stint WHERE id LIKE '01%'",
                 ['n' => $n],
             );
             $database->executeStatement(
                 "INSERT INTO outing_event (id, happened_at, kind, angler, length_in, details, taken, stint_id) SELECT {$other('id')},
-                {$earlier('happened_at')}, kind, angler, length_in, details, taken, {$other('stint_id')} FROM outing_event WHERE id LIKE '01%'",
+                {$earlier('happened_at')}, kind, angler, length_in, details, taken, {$other('stint_id')}
+                FROM outing_event WHERE id LIKE '01%'",
                 ['n' => $n],
             );
         }

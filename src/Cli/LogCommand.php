@@ -21,7 +21,7 @@ use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** The outings on the command line: out as JSON or as a table, in from either, or what they show. */
-#[AsCommand('kontrast:log', 'Print the outings as JSON, or with --csv as a table, or with --analysis what they show; with a file, import it')]
+#[AsCommand('kontrast:log', 'Print the outings as JSON, with --csv as a table, with --analysis what they show; with a file, import it')]
 final class LogCommand extends Command
 {
     public function __construct(
@@ -37,7 +37,8 @@ final class LogCommand extends Command
 
     protected function configure(): void
     {
-        $this->addArgument('file', InputArgument::OPTIONAL, 'A CSV table of outings or a logbook in JSON to import, or - for standard input');
+        $says = 'A CSV table of outings or a logbook in JSON to import, or - for standard input';
+        $this->addArgument('file', InputArgument::OPTIONAL, $says);
         $this->addOption('csv', null, InputOption::VALUE_NONE, 'Print a table');
         $this->addOption('analysis', null, InputOption::VALUE_NONE, 'Print what the notes show');
         $this->addOption('preview', null, InputOption::VALUE_NONE, 'Say what a table holds and import nothing');

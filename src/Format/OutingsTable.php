@@ -10,20 +10,27 @@ use Symfony\Component\Serializer\Encoder\CsvEncoder;
 
 /**
  * Outings as a table: a line for each event, for each stint in which nothing happened, and for each outing without a stint; comma-separated
- * values (RFC 4180), docs/logbook.md tells the columns. What a line repeats of its outing or stint need be said only once. A lure is in words,
- * a column for each part, and once more in full as JSON: the words are for people, and are read where there is no JSON.
+ * values (RFC 4180), docs/logbook.md tells the columns. What a line repeats of its outing or stint need be said only once. A lure is in
+ * words, a column for each part, and once more in full as JSON: the words are for people, and are read where there is no JSON.
+ *
+ * @phpstan-type StintLines array{cells: array<string, string>, events: list<array<string, string>>}
+ * @phpstan-type OutingLines array{line: int, cells: array<string, string>, stints: array<string, StintLines>}
  */
 final class OutingsTable
 {
-    private const OUTING = ['id' => 'outing_id', 'started_at' => 'outing_started_at', 'ended_at' => 'outing_ended_at', 'water_id' => 'water_id',
-        'trip_id' => 'trip_id', 'note' => 'outing_note'];
+    private const OUTING = [
+        'id' => 'outing_id', 'started_at' => 'outing_started_at', 'ended_at' => 'outing_ended_at', 'water_id' => 'water_id',
+        'trip_id' => 'trip_id', 'note' => 'outing_note',
+    ];
     private const STINT = ['id' => 'stint_id', 'started_at' => 'stint_started_at', 'ended_at' => 'stint_ended_at', 'angler' => 'angler'];
     private const MADE = ['symptom' => 'made_symptom', 'change' => 'made_change', 'helped' => 'made_helped'];
     private const TRIAL = ['trial_id' => 'trial_id', 'block' => 'trial_block'];
     public const PARTS = ['head', 'front', 'rear', 'skirt', 'trailer', 'hook'];
-    private const EVENT = ['id' => 'event_id', 'at' => 'event_at', 'kind' => 'event', 'angler' => 'event_angler', 'length_in' => 'length_in',
+    private const EVENT = [
+        'id' => 'event_id', 'at' => 'event_at', 'kind' => 'event', 'angler' => 'event_angler', 'length_in' => 'length_in',
         'weight_oz' => 'weight_oz', 'forage_seen' => 'forage_seen', 'colours_seen' => 'colours_seen', 'note' => 'event_note',
-        'takes_stock' => 'takes_stock'];
+        'takes_stock' => 'takes_stock',
+    ];
     private const LISTS = ['forage_seen', 'colours_seen'];
     private const TEXT = ['outing_note', 'made_change', 'event_note'];
     private const NEEDED = ['outing_started_at'];
@@ -70,7 +77,9 @@ final class OutingsTable
             self::take($cells, $line, $outings);
         }
 
-        return [...array_map(static fn (array $one): array => [$one['line'], self::outing($one), null], array_values($outings)), ...$faults];
+        $read = array_map(static fn (array $one): array => [$one['line'], self::outing($one), null], array_values($outings));
+
+        return [...$read, ...$faults];
     }
 
     /** @return list<string> */
@@ -91,7 +100,9 @@ final class OutingsTable
     {
         $build = \is_array($stint['build'] ?? null) ? $stint['build'] : [];
         $reading = \is_array($stint['reading'] ?? null) ? $stint['reading'] : [];
-        $name = static fn (string $part): string => TableCell::written(\is_array($build[$part] ?? null) ? $build[$part]['name'] ?? null : null);
+        $name = static fn (string $slot): string => TableCell::written(
+            \is_array($build[$slot] ?? null) ? $build[$slot]['name'] ?? null : null,
+        );
         $json = [] === $build ? '' : json_encode($build, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR);
 
         return [
@@ -108,8 +119,8 @@ final class OutingsTable
     /**
      * Puts a line to the outing and stint it names, or to a new one.
      *
-     * @param array<string, string>                                        $cells
-     * @param array<string, array{line: int, cells: array<string, string>, stints: array<string, array{cells: array<string, string>, events: list<array<string, string>>}>}> $outings
+     * @param array<string, string>      $cells
+     * @param array<string, OutingLines> $outings
      */
     private static function take(array $cells, int $line, array &$outings): void
     {
@@ -126,7 +137,7 @@ final class OutingsTable
     }
 
     /**
-     * @param array{line: int, cells: array<string, string>, stints: array<string, array{cells: array<string, string>, events: list<array<string, string>>}>} $one
+     * @param OutingLines $one
      *
      * @return array<string, mixed>
      */
@@ -139,7 +150,7 @@ final class OutingsTable
     }
 
     /**
-     * @param array{cells: array<string, string>, events: list<array<string, string>>} $one
+     * @param StintLines $one
      *
      * @return array<string, mixed>
      */

@@ -38,7 +38,8 @@ final class PhotoFile
     public static function cleaned(string $bytes, string $field): string
     {
         if (\strlen($bytes) > self::MOST_BYTES) {
-            throw InvalidDocument::fault($field, 'The picture is too large to store. The program makes it smaller before it sends it.', Fault::TOO_LARGE);
+            $says = 'The picture is too large to store. The program makes it smaller before it sends it.';
+            throw InvalidDocument::fault($field, $says, Fault::TOO_LARGE);
         }
         $size = str_starts_with($bytes, self::START) ? @getimagesizefromstring($bytes) : false;
         if (false === $size || \IMAGETYPE_JPEG !== $size[2] || $size[0] > self::MOST_SIDE || $size[1] > self::MOST_SIDE) {

@@ -102,8 +102,8 @@ final class TripsTable
             false !== $visibility => TableCell::written($at("trip.visibility_in.$visibility")),
             'skies' === $column => implode('; ', array_map(
                 static fn (mixed $one): string => \is_array($one)
-                    ? TableCell::written($one['from'] ?? '').'-'.TableCell::written($one['to'] ?? '').' '.TableCell::written($one['sky'] ?? '').' '
-                        .self::percent($one['chance'] ?? 0)
+                    ? TableCell::written($one['from'] ?? '').'-'.TableCell::written($one['to'] ?? '').' '
+                        .TableCell::written($one['sky'] ?? '').' '.self::percent($one['chance'] ?? 0)
                     : '',
                 $list($at('trip.sky')),
             )),

@@ -9,8 +9,8 @@ use Doctrine\ORM\EntityManagerInterface;
 use Kontrast\Rulebook\SchoolQuestion;
 
 /**
- * The questions on which the logbook votes. Asked before every advice, so straight from the column; where there is no database yet, as on the
- * command line of a fresh machine, there is no log to have a say either.
+ * The questions on which the logbook votes. Asked before every advice, so straight from the column; where there is no database yet, as on
+ * the command line of a fresh machine, there is no log to have a say either.
  */
 final readonly class LogChoice
 {
@@ -25,7 +25,9 @@ final readonly class LogChoice
             return [];
         }
         try {
-            $json = $this->entities->getConnection()->fetchOne("SELECT json_extract(document, '$.log_says') FROM settings WHERE json_valid(document)");
+            $json = $this->entities->getConnection()->fetchOne(
+                "SELECT json_extract(document, '$.log_says') FROM settings WHERE json_valid(document)",
+            );
         } catch (Exception) {
             return [];
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
-/** The logbook votes in the advice where it was chosen to, is shown there like any other rule, and is silent again when it is taken back. */
+/** The logbook votes where it was chosen to, is shown like any other rule, and is silent again when that is taken back. */
 final class LogSayTest extends ApiTestCase
 {
     public function testTheLogVotesWhereItWasChosenToAndIsShownAndTakenBack(): void

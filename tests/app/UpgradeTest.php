@@ -185,7 +185,8 @@ final class UpgradeTest extends TestCase
             ]],
             'POST /api/outings/{id}/end' => ['ended_at' => '2026-05-09T11:00:00Z'],
             'PUT /api/outings/{id}/stints/{stint}' => [
-                'started_at' => '2026-05-09T11:00:00Z', 'ended_at' => '2026-05-09T11:00:00Z', 'build' => $build['build'], 'reading' => $reading,
+                'started_at' => '2026-05-09T11:00:00Z', 'ended_at' => '2026-05-09T11:00:00Z',
+                'build' => $build['build'], 'reading' => $reading,
             ],
             'PUT /api/outings/{id}/events/{event}' => ['at' => '2026-05-09T09:05:00Z', 'kind' => 'bite'],
             'PUT /api/outings/{id}/events/{event}/photo' => [

@@ -18,7 +18,11 @@ use App\Contract\Workbench\WorkbenchDocument;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** Everything kept, in one document, what was deleted and can be restored among it. */
+/**
+ * Everything kept, in one document, what was deleted and can be restored among it.
+ *
+ * @phpstan-type Logged WaterDocument|SavedReadingDocument|SavedBuildDocument|SavedTripDocument|OutingDocument|SavedTrialDocument
+ */
 #[OA\Schema(schema: 'Backup', additionalProperties: false, required: ['kontrast', 'notebook', 'settings', 'parts', 'swatches'])]
 final readonly class BackupDocument
 {
@@ -71,7 +75,7 @@ final readonly class BackupDocument
     /**
      * How many of these are on the lists; the others were deleted and come along to be restorable.
      *
-     * @param list<WaterDocument|SavedReadingDocument|SavedBuildDocument|SavedTripDocument|OutingDocument|SavedTrialDocument|InventoryPartDocument> $documents
+     * @param list<Logged|InventoryPartDocument> $documents
      */
     public function countListed(array $documents): int
     {

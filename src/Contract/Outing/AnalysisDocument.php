@@ -33,8 +33,8 @@ final readonly class AnalysisDocument
         public float $prior_events,
         #[OA\Property(description: '… in so many hours.')]
         public float $prior_hours,
-        #[OA\Property(description: 'How many times as much stints of one day differ as chance would have them; 1 where no more. Intervals of '
-            .'comparisons are widened by it.')]
+        #[OA\Property(description: 'How many times as much stints of one day differ as chance would have them; 1 where no more. '
+            .'Intervals of comparisons are widened by it.')]
         public float $dispersion,
         #[OA\Property(type: 'array', items: new OA\Items(ref: LevelRateDocument::class))]
         public array $rates,

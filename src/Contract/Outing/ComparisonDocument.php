@@ -10,7 +10,7 @@ use Kontrast\Logbook\Factor;
 use Kontrast\Reading\ClarityBand;
 use OpenApi\Attributes as OA;
 
-/** One choice beside another, on the same days in the same water and light; ratio and interval are drawn together with all other comparisons. */
+/** One choice beside another, on the same days in the same water and light; drawn together with all other comparisons. */
 #[OA\Schema(schema: 'Comparison', additionalProperties: false, required: [
     'factor', 'clarity', 'a', 'b', 'ratio', 'low', 'high', 'probability_a_better', 'hours_to_settle', 'seen_ratio', 'hours', 'words',
 ])]

@@ -58,7 +58,8 @@ final readonly class OutingEventDocument
         #[OA\Property(
             type: 'object',
             additionalProperties: new OA\AdditionalProperties(type: 'integer'),
-            description: 'How many of each part it took from stock, by id. Worked out by the program; ignored on the way in, but for a backup.',
+            description: 'How many of each part it took from stock, by id. Worked out by the program; ignored on the way in, but for a '
+                .'backup.',
         )]
         public array $taken = [],
         #[OA\Property(description: 'Whether there is a picture; ignored on the way in.')]

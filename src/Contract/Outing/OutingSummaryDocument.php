@@ -11,7 +11,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'OutingSummary',
     additionalProperties: false,
-    required: ['id', 'version', 'started_at', 'water_id', 'water', 'ended_at', 'last_noted_at', 'hours', 'bites', 'fish', 'follows', 'longest_in', 'lures'],
+    required: [
+        'id', 'version', 'started_at', 'water_id', 'water', 'ended_at', 'last_noted_at', 'hours', 'bites', 'fish', 'follows', 'longest_in',
+        'lures',
+    ],
 )]
 final readonly class OutingSummaryDocument
 {

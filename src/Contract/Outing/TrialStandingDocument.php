@@ -8,7 +8,11 @@ use Kontrast\Logbook\TrialOutcome;
 use OpenApi\Attributes as OA;
 
 /** How a trial stands. */
-#[OA\Schema(schema: 'TrialStanding', additionalProperties: false, required: ['outcome', 'bites_a', 'bites_b', 'pairs', 'next_block', 'next_is_a', 'words'])]
+#[OA\Schema(
+    schema: 'TrialStanding',
+    additionalProperties: false,
+    required: ['outcome', 'bites_a', 'bites_b', 'pairs', 'next_block', 'next_is_a', 'words'],
+)]
 final readonly class TrialStandingDocument
 {
     public function __construct(

@@ -29,15 +29,14 @@ final class LogbookVocabulary
             $lines[] = \sprintf('export const %sS = %s as const', $constant, self::json($values));
             $lines[] = \sprintf('export type %s = (typeof %sS)[number]', $name, $constant);
         }
-        foreach (['FACTOR_LABELS' => Factor::cases(), 'MOMENT_LABELS' => Moment::cases(), 'SUN_BAND_LABELS' => SunBand::cases()] as $name => $cases) {
+        $labeled = ['FACTOR_LABELS' => Factor::cases(), 'MOMENT_LABELS' => Moment::cases(), 'SUN_BAND_LABELS' => SunBand::cases()];
+        foreach ($labeled as $name => $cases) {
             $labels = [];
             foreach ($cases as $case) {
                 $labels[$case->value] = $case->label();
             }
             $lines[] = \sprintf('export const %s: Record<string, string> = %s', $name, self::json($labels));
         }
-        $chosen = array_values(array_filter(Factor::cases(), static fn (Factor $factor): bool => $factor->isChosen()));
-        $lines[] = 'export const CHOSEN_FACTORS = '.self::json(array_map(static fn (Factor $factor): string => $factor->value, $chosen)).' as const';
 
         return implode("\n", $lines)."\n";
     }

@@ -21,8 +21,13 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/logbook')]
 final readonly class LogbookController
 {
-    public function __construct(private ExportLogbook $export, private ImportLogbook $import, private AnalyzeLogbook $analyze, private WatchSeason $season, private Answer $answer)
-    {
+    public function __construct(
+        private ExportLogbook $export,
+        private ImportLogbook $import,
+        private AnalyzeLogbook $analyze,
+        private WatchSeason $season,
+        private Answer $answer,
+    ) {
     }
 
     #[Route(methods: ['GET'])]
@@ -43,7 +48,12 @@ final readonly class LogbookController
     }
 
     #[Route('/season', methods: ['GET'])]
-    #[Operation('season', 'The temperatures of every water over the year, and the moments they mark', SeasonWatchDocument::class, isList: true)]
+    #[Operation(
+        'season',
+        'The temperatures of every water over the year, and the moments they mark',
+        SeasonWatchDocument::class,
+        isList: true,
+    )]
     public function season(): Response
     {
         return $this->answer->json($this->season->all());
@@ -51,7 +61,8 @@ final readonly class LogbookController
 
     #[Route(methods: ['POST'])]
     #[Operation('importLogbook', 'Import waters, readings, builds, trips, outings and trials, all or none', fields: [
-        'waters' => 'integer', 'readings' => 'integer', 'builds' => 'integer', 'trips' => 'integer', 'outings' => 'integer', 'trials' => 'integer',
+        'waters' => 'integer', 'readings' => 'integer', 'builds' => 'integer', 'trips' => 'integer',
+        'outings' => 'integer', 'trials' => 'integer',
     ])]
     public function import(#[Payload(mostBytes: Payload::FILE_BYTES)] LogbookDocument $logbook): Response
     {

@@ -54,7 +54,13 @@ final readonly class OutingController
     }
 
     #[Route(methods: ['POST'])]
-    #[Operation('saveOuting', 'Begin an outing, or keep one from memory; the same one twice is kept once', OutingDocument::class, status: 201, isEdited: true)]
+    #[Operation(
+        'saveOuting',
+        'Begin an outing, or keep one from memory; the same one twice is kept once',
+        OutingDocument::class,
+        status: 201,
+        isEdited: true,
+    )]
     public function add(#[Payload] OutingDocument $outing): Response
     {
         return $this->answer->created($this->save->begin($outing), 'outing');
@@ -89,7 +95,13 @@ final readonly class OutingController
     }
 
     #[Route('/{id}', methods: ['PUT'])]
-    #[Operation('changeOuting', 'Change an outing: its stints and events become those sent', OutingDocument::class, errors: [404, 409], isEdited: true)]
+    #[Operation(
+        'changeOuting',
+        'Change an outing: its stints and events become those sent',
+        OutingDocument::class,
+        errors: [404, 409],
+        isEdited: true,
+    )]
     public function change(string $id, #[Payload] OutingDocument $outing, Request $request): Response
     {
         return $this->answer->kept($this->save->change($id, $outing, Precondition::version($request)));
@@ -119,7 +131,13 @@ final readonly class OutingController
     }
 
     #[Route('/{id}/stints/{stint}', methods: ['PUT'])]
-    #[Operation('noteStint', 'Tie a lure on, which takes off the one that was on; the same one twice is noted once', OutingDocument::class, errors: [404], isEdited: true)]
+    #[Operation(
+        'noteStint',
+        'Tie a lure on, which takes off the one that was on; the same one twice is noted once',
+        OutingDocument::class,
+        errors: [404],
+        isEdited: true,
+    )]
     public function stint(string $id, string $stint, #[Payload] StintDocument $document): Response
     {
         return $this->answer->kept($this->note->stint($id, $stint, $document));
@@ -133,7 +151,13 @@ final readonly class OutingController
     }
 
     #[Route('/{id}/events/{event}', methods: ['PUT'])]
-    #[Operation('noteEvent', 'Note what happened, under the lure that was on then; the same one twice is noted once', OutingDocument::class, errors: [404], isEdited: true)]
+    #[Operation(
+        'noteEvent',
+        'Note what happened, under the lure that was on then; the same one twice is noted once',
+        OutingDocument::class,
+        errors: [404],
+        isEdited: true,
+    )]
     public function event(string $id, string $event, #[Payload] OutingEventDocument $document): Response
     {
         return $this->answer->kept($this->note->event($id, $event, $document));

@@ -56,8 +56,13 @@ class Stint implements HasDocument
     }
 
     /** @param array<string, mixed> $data */
-    public function replace(Angler $angler, \DateTimeImmutable $startedAt, ?\DateTimeImmutable $endedAt, array $data, StintLevels $levels): void
-    {
+    public function replace(
+        Angler $angler,
+        \DateTimeImmutable $startedAt,
+        ?\DateTimeImmutable $endedAt,
+        array $data,
+        StintLevels $levels,
+    ): void {
         $this->angler = $angler;
         $this->startedAt = InUtc::of($startedAt);
         $this->endedAt = null === $endedAt ? null : InUtc::of($endedAt);

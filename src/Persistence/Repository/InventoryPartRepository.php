@@ -43,7 +43,8 @@ final class InventoryPartRepository extends Repository
     /** The first of a kind that is in stock, in order; null where none is. */
     public function firstOf(PartKind $kind): ?InventoryPart
     {
-        $found = $this->query()->andWhere('e.kind = :kind AND e.count > 0')->setParameter('kind', $kind)->setMaxResults(1)->getQuery()->getResult();
+        $query = $this->query()->andWhere('e.kind = :kind AND e.count > 0')->setParameter('kind', $kind)->setMaxResults(1);
+        $found = $query->getQuery()->getResult();
         \assert(\is_array($found));
         $first = $found[0] ?? null;
 

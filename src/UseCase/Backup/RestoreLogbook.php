@@ -22,7 +22,7 @@ use App\Persistence\Repository\TripRepository;
 use App\Persistence\Repository\WaterRepository;
 use Symfony\Component\Clock\ClockInterface;
 
-/** Puts waters, readings, builds, trips and trials back as a backup has them, deleted ones deleted. Runs inside the transaction of the restore. */
+/** Puts the logbook back as a backup has it, deleted entries deleted. Runs inside the transaction of the restore. */
 final readonly class RestoreLogbook
 {
     public function __construct(
@@ -158,8 +158,10 @@ final readonly class RestoreLogbook
      *
      * @return T
      */
-    private function deletedAsIn(BackupDocument $backup, Water|SavedReading|SavedBuild|Trip|Trial $one): Water|SavedReading|SavedBuild|Trip|Trial
-    {
+    private function deletedAsIn(
+        BackupDocument $backup,
+        Water|SavedReading|SavedBuild|Trip|Trial $one,
+    ): Water|SavedReading|SavedBuild|Trip|Trial {
         $at = $backup->deleted[$one->id()] ?? null;
         if (null !== $at) {
             $one->delete($at);

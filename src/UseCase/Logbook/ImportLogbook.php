@@ -25,8 +25,8 @@ use App\UseCase\Outing\SaveOuting;
 use App\UseCase\Trip\SaveTrip;
 
 /**
- * Takes waters, readings, builds, trips, outings and trials in: what is not there yet, all or nothing. What is kept under the same id, changed or deleted
- * since, is left alone.
+ * Takes waters, readings, builds, trips, outings and trials in: what is not there yet, all or nothing. What is kept under the same id,
+ * changed or deleted since, is left alone.
  */
 final readonly class ImportLogbook
 {

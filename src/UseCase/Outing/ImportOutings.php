@@ -31,7 +31,10 @@ final readonly class ImportOutings
     {
         $read = $this->table->of($csv);
 
-        return OutingImportDocument::of(array_column($read, 1), \count(array_filter($read, fn (array $one): bool => $this->outings->has($one[1]->id))));
+        $outings = array_column($read, 1);
+        $known = array_filter($outings, fn (OutingDocument $outing): bool => $this->outings->has($outing->id));
+
+        return OutingImportDocument::of($outings, \count($known));
     }
 
     /**

@@ -88,7 +88,8 @@ final readonly class KeepTrials
     {
         return $this->kept($this->transaction->run(function () use ($document, $trial): StoredTrial {
             if ($this->trials->has($document->id)) {
-                throw InvalidDocument::fault('id', 'There is already a trial with this id. Leave the id out to draw another.', Fault::TAKEN);
+                $says = 'There is already a trial with this id. Leave the id out to draw another.';
+                throw InvalidDocument::fault('id', $says, Fault::TAKEN);
             }
             $stored = new StoredTrial(
                 $document->id,

@@ -170,7 +170,9 @@ final readonly class NoteOuting
     {
         $earlier = array_filter(
             $outing->stints(),
-            static fn (Stint $one): bool => $one !== $stint && $one->angler() === $stint->angler() && $one->startedAt() <= $stint->startedAt(),
+            static fn (Stint $one): bool => $one !== $stint
+                && $one->angler() === $stint->angler()
+                && $one->startedAt() <= $stint->startedAt(),
         );
 
         return [] === $earlier ? null : $earlier[array_key_last($earlier)];

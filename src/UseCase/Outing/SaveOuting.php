@@ -52,7 +52,8 @@ final readonly class SaveOuting
     {
         return FindOutings::kept($this->transaction->run(function () use ($document): Outing {
             if ($this->outings->has($document->id)) {
-                throw InvalidDocument::fault('id', 'There is already an outing with this id. Change that one, or leave the id out.', Fault::TAKEN);
+                $says = 'There is already an outing with this id. Change that one, or leave the id out.';
+                throw InvalidDocument::fault('id', $says, Fault::TAKEN);
             }
             $water = $this->waters->of($document->water_id);
             $document->checkTimes($this->clock->now(), self::zone($water));

@@ -46,7 +46,11 @@ final readonly class WatchSeason
         return new SeasonWatchDocument(
             $water->id(),
             $water->name(),
-            array_map(static fn (string $date, float $warmth): WarmthDocument => new WarmthDocument($date, $warmth), array_keys($days), $days),
+            array_map(
+                static fn (string $date, float $warmth): WarmthDocument => new WarmthDocument($date, $warmth),
+                array_keys($days),
+                $days,
+            ),
             array_map(static fn (MomentSeen $one): SeasonMomentDocument => SeasonMomentDocument::of($one), SeasonWatch::moments($days)),
             array_map(
                 static fn (MomentNotice $one): SeasonNoticeDocument => SeasonNoticeDocument::of($one),

@@ -13,6 +13,8 @@
   import Warmth from './Warmth.svelte'
 
   /** Every water's temperatures over the year, with the moments that change what is tied on. */
+  const NO_TEMPERATURES =
+    'No temperatures yet. Each reading saved for a water and each outing on it adds one. The moments of the year follow from them.'
   const season = seasonQuery()
   const day = (iso: string) => date(`${iso}T12:00:00`)
   const latest = (water: SeasonWatch) => water.days.at(-1)
@@ -23,7 +25,7 @@
   {#snippet children(waters)}
     {#if waters.length === 0}
       <Empty
-        text="No temperatures yet. Each reading saved for a water and each outing on it adds one; the program then watches for the moments of the year."
+        text={NO_TEMPERATURES}
       >
         {#snippet action()}<Button look="primary" href="#/">Take a reading</Button>{/snippet}
         {#snippet sample()}<p class="text-sm font-bold">First 50 °F of the year, April 11</p>{/snippet}

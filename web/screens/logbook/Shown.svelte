@@ -16,8 +16,13 @@
 
   /** What the notes show, and how surely. */
   const analysis = analysisQuery()
+  /** What a rate is believed to be before its own notes are counted. */
   const prior = (shown: Analysis) =>
-    `Before its notes are counted, a rate is believed to be the average of your log, as firmly as ${shown.prior_hours === 1 ? 'one hour' : `${shown.prior_hours} hours`} of fishing would tell (${round(shown.prior_events, 2)} bites an hour).`
+    [
+      'Before its notes are counted, a rate is believed to be the average of your log',
+      `(${round(shown.prior_events / shown.prior_hours, 2)} bites an hour), as firmly as`,
+      `${count(shown.prior_hours, 'hour')} of fishing would tell.`,
+    ].join(' ')
 </script>
 
 <Stored query={analysis} waiting="Counting your notes…">

@@ -13,6 +13,8 @@
   import { round } from '../../words/words'
 
   /** Fair trials of two saved builds: drawn, followed, and answered in plain words. */
+  const NO_TRIALS =
+    'No trials yet. A trial settles an argument: two lures in turn, as long each, in an order drawn at random, with an end set before.'
   const BLOCK = { usual: 20, least: 5, most: 60 }
   const trials = trialsQuery()
   const builds = buildsQuery()
@@ -54,7 +56,7 @@
     {#snippet children(all)}
       {#if all.length === 0}
         <Empty
-          text="No trials yet. A trial settles an argument: two lures, fished in turn for equal time, in an order drawn at random, with an end chosen beforehand."
+          text={NO_TRIALS}
         >
           {#snippet action()}<span></span>{/snippet}
           {#snippet sample()}<p class="text-sm font-bold">
