@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace App\Cli;
 
 use App\Contract\Error\InvalidDocument;
-use App\Contract\Logbook\LogbookDocument;
 use App\Contract\Reader\DocumentNormalizer;
-use App\Contract\Reader\DocumentReader;
-use App\UseCase\Logbook\ImportLogbook;
 use App\UseCase\Outing\AnalyzeLogbook;
 use App\UseCase\Outing\ExportOutings;
 use App\UseCase\Outing\ImportOutings;
@@ -26,10 +23,8 @@ final class LogCommand extends Command
 {
     public function __construct(
         private readonly ExportOutings $export,
-        private readonly ImportOutings $table,
-        private readonly ImportLogbook $import,
+        private readonly ImportOutings $import,
         private readonly AnalyzeLogbook $analyze,
-        private readonly DocumentReader $reader,
         private readonly DocumentNormalizer $documents,
     ) {
         parent::__construct();
@@ -41,7 +36,7 @@ final class LogCommand extends Command
         $this->addArgument('file', InputArgument::OPTIONAL, $says);
         $this->addOption('csv', null, InputOption::VALUE_NONE, 'Print a table');
         $this->addOption('analysis', null, InputOption::VALUE_NONE, 'Print what the notes show');
-        $this->addOption('preview', null, InputOption::VALUE_NONE, 'Say what a table holds and import nothing');
+        $this->addOption('preview', null, InputOption::VALUE_NONE, 'Say what the file holds and import nothing');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -68,11 +63,7 @@ final class LogCommand extends Command
     /** @throws InvalidDocument */
     private function take(string $contents, bool $isPreview): string
     {
-        if (str_starts_with(ltrim($contents), '{')) {
-            return self::json($this->import->import($this->reader->read($contents, LogbookDocument::class)));
-        }
-
-        return self::json($this->documents->toArray($isPreview ? $this->table->preview($contents) : $this->table->table($contents)));
+        return self::json($this->documents->toArray($isPreview ? $this->import->preview($contents) : $this->import->import($contents)));
     }
 
     /** @param array<mixed> $answer */

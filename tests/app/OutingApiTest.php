@@ -293,6 +293,23 @@ final class OutingApiTest extends ApiTestCase
         self::assertSame($plain($before), $plain($after));
     }
 
+    public function testALogbookInJsonIsLookedAtBeforeItIsTaken(): void
+    {
+        $this->begin();
+        $this->send('POST', '/api/outings/'.self::OUTING.'/end', ['ended_at' => self::at('11:00')]);
+        $this->browser->request('GET', '/api/logbook');
+        $json = str_replace('-7000-b000-', '-7000-b001-', (string) $this->browser->getResponse()->getContent());
+        $seen = $this->send('POST', '/api/outings/table/preview', ['contents' => $json]);
+        self::assertIsArray($seen);
+        self::assertSame([1, 0], [$seen['outings'], $seen['known']]);
+        self::assertIsArray($all = $this->send('GET', '/api/outings'));
+        self::assertCount(1, $all);
+        $this->send('POST', '/api/outings/table', ['contents' => $json]);
+        self::assertSame(200, $this->answered());
+        self::assertIsArray($all = $this->send('GET', '/api/outings'));
+        self::assertCount(2, $all);
+    }
+
     public function testATableWrittenByHandNamesPartsInWords(): void
     {
         $csv = 'outing_started_at,outing_ended_at,stint_started_at,stint_ended_at,lure,head,rear,skirt,trailer,reading_lure,'

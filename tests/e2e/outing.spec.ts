@@ -221,7 +221,7 @@ test('a season says what it shows, lets the log vote, and goes out and in as a t
     mimeType: 'text/csv',
     buffer: Buffer.from(csv.replaceAll('-7000-b000-', '-7000-b777-')),
   })
-  await expect(page.getByText(/^This table holds \d+ outings with/)).toBeVisible()
+  await expect(page.getByText(/^This file holds \d+ outings with/)).toBeVisible()
   await page.getByRole('button', { name: 'Cancel' }).click()
 
   await page.getByRole('link', { name: 'What it shows' }).click()

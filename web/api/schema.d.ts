@@ -515,7 +515,7 @@ export interface paths {
         /** All outings as a table */
         get: operations["outingsTable"];
         put?: never;
-        /** Import outings from a table, all or none */
+        /** Import outings from a table, or everything from a logbook in JSON, all or none */
         post: operations["importOutings"];
         delete?: never;
         options?: never;
@@ -532,7 +532,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** What a table of outings holds; nothing is stored */
+        /** What a table of outings, or a logbook in JSON, holds; nothing is stored */
         post: operations["previewOutings"];
         delete?: never;
         options?: never;
@@ -1858,7 +1858,7 @@ export interface components {
             share: number;
             changes: components["schemas"]["Change"][];
         };
-        /** @description One choice beside another, on the same days in the same water and light; ratio and interval are drawn together with all other comparisons. */
+        /** @description One choice beside another, on the same days in the same water and light; drawn together with all other comparisons. */
         Comparison: {
             /** @enum {string} */
             factor: "finish" | "skirt" | "trailer" | "pairing" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "season" | "sun" | "hour";
@@ -4703,7 +4703,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Import outings from a table, all or none */
+            /** @description Import outings from a table, or everything from a logbook in JSON, all or none */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4733,7 +4733,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description What a table of outings holds; nothing is stored */
+            /** @description What a table of outings, or a logbook in JSON, holds; nothing is stored */
             200: {
                 headers: {
                     [name: string]: unknown;

@@ -94,34 +94,42 @@ const WEAR: readonly OutingEvent['kind'][] = ['lure_lost', 'trailer_torn', 'coll
 const atStint = (id: string, stint: string) => ({ params: { path: { id, stint } } })
 const atEvent = (id: string, event: string) => ({ params: { path: { id, event } } })
 
+/** Notes are sent one after the other, in the order they were taken. */
+let line: Promise<unknown> = Promise.resolve()
+
 /** What comes back is the outing as it is now: it is shown at once, without asking again. */
-async function noted(what: 'notes' | 'worn', request: Promise<Outing>): Promise<Outing> {
-  const outing = await request
-  await wrote(what)
-  queryClient.setQueryData(keys.outing(outing.id ?? ''), outing)
-  return outing
+function noted(what: 'notes' | 'worn', request: () => Promise<Outing>): Promise<Outing> {
+  const done = line.then(request).then((outing) => {
+    queryClient.setQueryData(keys.outing(outing.id ?? ''), outing)
+    return outing
+  })
+  line = done.catch(() => undefined)
+  return done.then(async (outing) => {
+    await wrote(what)
+    return outing
+  })
 }
 
 export const outings = {
-  add: (body: Outing) => noted('notes', answer<Outing>(api.POST('/api/outings', { body }))),
+  /** When everything noted so far has been sent. */
+  sent: () => line,
+  add: (body: Outing) => noted('notes', () => answer<Outing>(api.POST('/api/outings', { body }))),
   change: (id: string, body: Outing) =>
-    noted('worn', answer<Outing>(api.PUT('/api/outings/{id}', { ...at(id), body }))),
+    noted('worn', () => answer<Outing>(api.PUT('/api/outings/{id}', { ...at(id), body }))),
   remove: (id: string) => write('notes', answer(api.DELETE('/api/outings/{id}', at(id)))),
   restore: (id: string) => write('notes', answer(api.POST('/api/outings/{id}/restore', at(id)))),
   end: (id: string, ended_at: string) =>
-    noted('notes', answer<Outing>(api.POST('/api/outings/{id}/end', { ...at(id), body: { ended_at } }))),
+    noted('notes', () => answer<Outing>(api.POST('/api/outings/{id}/end', { ...at(id), body: { ended_at } }))),
   tie: (id: string, stint: string, body: Stint) =>
-    noted('notes', answer<Outing>(api.PUT('/api/outings/{id}/stints/{stint}', { ...atStint(id, stint), body }))),
+    noted('notes', () => answer<Outing>(api.PUT('/api/outings/{id}/stints/{stint}', { ...atStint(id, stint), body }))),
   untie: (id: string, stint: string) =>
-    noted('notes', answer<Outing>(api.DELETE('/api/outings/{id}/stints/{stint}', atStint(id, stint)))),
+    noted('notes', () => answer<Outing>(api.DELETE('/api/outings/{id}/stints/{stint}', atStint(id, stint)))),
   note: (id: string, event: string, body: OutingEvent) =>
-    noted(
-      WEAR.includes(body.kind) ? 'worn' : 'notes',
+    noted(WEAR.includes(body.kind) ? 'worn' : 'notes', () =>
       answer<Outing>(api.PUT('/api/outings/{id}/events/{event}', { ...atEvent(id, event), body })),
     ),
   unnote: (id: string, event: OutingEvent) =>
-    noted(
-      WEAR.includes(event.kind) ? 'worn' : 'notes',
+    noted(WEAR.includes(event.kind) ? 'worn' : 'notes', () =>
       answer<Outing>(api.DELETE('/api/outings/{id}/events/{event}', atEvent(id, event.id ?? ''))),
     ),
   photo: (id: string, event: string, photo: string) =>

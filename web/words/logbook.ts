@@ -57,4 +57,3 @@ export const SUN_BAND_LABELS: Record<string, string> = {
   high: 'over 35°',
   unknown: 'unknown',
 }
-export const CHOSEN_FACTORS = ['finish', 'skirt', 'trailer', 'pairing', 'style', 'lure', 'weight'] as const

@@ -74,14 +74,14 @@ final readonly class OutingController
     }
 
     #[Route('/table', methods: ['POST'])]
-    #[Operation('importOutings', 'Import outings from a table, all or none', OutingImportDocument::class)]
+    #[Operation('importOutings', 'Import outings from a table, or everything from a logbook in JSON, all or none', OutingImportDocument::class)]
     public function import(#[Payload(mostBytes: Payload::FILE_BYTES)] FileDocument $file): Response
     {
-        return $this->answer->json($this->import->table($file->contents));
+        return $this->answer->json($this->import->import($file->contents));
     }
 
     #[Route('/table/preview', methods: ['POST'])]
-    #[Operation('previewOutings', 'What a table of outings holds; nothing is stored', OutingImportDocument::class)]
+    #[Operation('previewOutings', 'What a table of outings, or a logbook in JSON, holds; nothing is stored', OutingImportDocument::class)]
     public function preview(#[Payload(mostBytes: Payload::FILE_BYTES)] FileDocument $file): Response
     {
         return $this->answer->json($this->import->preview($file->contents));

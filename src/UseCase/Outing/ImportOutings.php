@@ -6,10 +6,13 @@ namespace App\UseCase\Outing;
 
 use App\Contract\Error\Fault;
 use App\Contract\Error\InvalidDocument;
+use App\Contract\Logbook\LogbookDocument;
 use App\Contract\Outing\OutingDocument;
 use App\Contract\Outing\OutingImportDocument;
+use App\Contract\Reader\DocumentReader;
 use App\Persistence\Repository\OutingRepository;
 use App\Persistence\Transaction;
+use App\UseCase\Logbook\ImportLogbook;
 
 /** Takes outings in: those that are not there yet, all or nothing; what it would do can be seen before. */
 final readonly class ImportOutings
@@ -18,34 +21,53 @@ final readonly class ImportOutings
         private OutingRepository $outings,
         private SaveOuting $save,
         private ReadOutingsTable $table,
+        private ImportLogbook $whole,
+        private DocumentReader $reader,
         private Transaction $transaction,
     ) {
     }
 
     /**
-     * What a table holds; nothing is stored.
+     * What a table, or a logbook in JSON, holds; nothing is stored.
      *
      * @throws InvalidDocument with the line of each fault
      */
-    public function preview(string $csv): OutingImportDocument
+    public function preview(string $contents): OutingImportDocument
     {
-        $read = $this->table->of($csv);
-
-        $outings = array_column($read, 1);
+        $outings = self::isJson($contents) ? $this->logbook($contents)->outings : array_column($this->table->of($contents), 1);
         $known = array_filter($outings, fn (OutingDocument $outing): bool => $this->outings->has($outing->id));
 
         return OutingImportDocument::of($outings, \count($known));
     }
 
     /**
+     * From a table, or everything from a logbook in JSON.
+     *
      * @throws InvalidDocument with the line of each fault; nothing is stored then
      */
-    public function table(string $csv): OutingImportDocument
+    public function import(string $contents): OutingImportDocument
     {
-        $read = $this->table->of($csv);
+        if (self::isJson($contents)) {
+            $logbook = $this->logbook($contents);
+            $added = $this->whole->import($logbook)['outings'];
+
+            return OutingImportDocument::of($logbook->outings, \count($logbook->outings) - $added);
+        }
+        $read = $this->table->of($contents);
         $known = $this->take($read);
 
         return OutingImportDocument::of(array_column($read, 1), $known);
+    }
+
+    private static function isJson(string $contents): bool
+    {
+        return str_starts_with(ltrim($contents), '{');
+    }
+
+    /** @throws InvalidDocument */
+    private function logbook(string $json): LogbookDocument
+    {
+        return $this->reader->read($json, LogbookDocument::class);
     }
 
     /**

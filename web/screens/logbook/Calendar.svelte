@@ -41,7 +41,7 @@
     </select></label
   >
 {/if}
-<div class="grid grid-cols-1 gap-x-6 gap-y-4 min-[420px]:grid-cols-2 lg:grid-cols-4">
+<div class="-mx-3 grid grid-cols-1 gap-x-6 min-[360px]:mx-0 gap-y-4 min-[420px]:grid-cols-2 lg:grid-cols-4">
   {#each months as { month, name, blanks, days } (month)}
     <section aria-label="{name} {year}">
       <h2 class="pb-1 text-sm">{name}</h2>

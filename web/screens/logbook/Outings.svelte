@@ -60,7 +60,7 @@
     <div class="flex flex-wrap gap-2">
       <Button look="primary" href="#/on-the-water">Go fishing</Button>
       <Button href="#/outing/new">Add from memory</Button>
-      <FileButton words="Import CSV" accept=".csv,text/csv" onchoose={look} />
+      <FileButton words="Import" accept=".csv,text/csv,.json,application/json" onchoose={look} />
       <Button href="/api/outings/table" download="">Export CSV</Button>
       <Button href="/api/logbook" download="">Export JSON</Button>
     </div>
@@ -69,7 +69,7 @@
     {@const { contents, holds } = read}
     <div class="border-base-content border-2 p-3 text-sm">
       <p class="pb-2">
-        This table holds {count(holds.outings, 'outing')} with {count(holds.stints, 'lure')} fished and
+        This file holds {count(holds.outings, 'outing')} with {count(holds.stints, 'lure')} fished and
         {count(holds.events, 'event')}{holds.first && holds.last
           ? `, from ${date(holds.first)} to ${date(holds.last)}`
           : ''}.
@@ -101,7 +101,7 @@
           {#each all.slice(0, shown) as one (one.id)}
             <li class="border-rule flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t py-2">
               <span class="min-w-0">
-                <a class="block font-bold underline" href="#/outing/{one.id}"
+                <a class="flex min-h-11 items-center font-bold underline" href="#/outing/{one.id}"
                   >{date(one.started_at)}, {one.water || 'no named water'}</a
                 >
                 <span class="block text-sm">{one.ended_at === null ? 'Still open. ' : ''}{words(one)}</span>

@@ -24,9 +24,7 @@
 <Stored query={season} waiting="Reading temperatures…">
   {#snippet children(waters)}
     {#if waters.length === 0}
-      <Empty
-        text={NO_TEMPERATURES}
-      >
+      <Empty text={NO_TEMPERATURES}>
         {#snippet action()}<Button look="primary" href="#/">Take a reading</Button>{/snippet}
         {#snippet sample()}<p class="text-sm font-bold">First 50 °F of the year, April 11</p>{/snippet}
       </Empty>

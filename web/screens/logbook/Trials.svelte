@@ -55,9 +55,7 @@
   <Stored query={trials} waiting="Loading trials…">
     {#snippet children(all)}
       {#if all.length === 0}
-        <Empty
-          text={NO_TRIALS}
-        >
+        <Empty text={NO_TRIALS}>
           {#snippet action()}<span></span>{/snippet}
           {#snippet sample()}<p class="text-sm font-bold">
               A is better: 41 bites against 19 in as many hours.

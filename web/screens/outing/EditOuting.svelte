@@ -1,5 +1,5 @@
 <script lang="ts" module>
-  import type { Outing } from '../../api/client'
+  import type { Outing, OutingEvent } from '../../api/client'
   import { Draft } from '../../stores/draft.svelte'
 
   /** The outing being corrected or added: it is still there after looking at another screen. */
@@ -11,6 +11,7 @@
   import { Refused } from '../../api/client'
   import { buildsQuery, outingQuery, watersQuery } from '../../api/queries'
   import { outings as writes, wrote } from '../../api/writes'
+  import { keepable } from '../../parts/photo'
   import { conflicts } from '../../stores/conflicts.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { notices } from '../../stores/notices.svelte'
@@ -51,6 +52,20 @@
       stints: [],
     }
   }
+  const keptIds = $derived(
+    (kept.data?.stints ?? []).flatMap((stint) => (stint.events ?? []).map((event) => event.id ?? '')),
+  )
+
+  /** A picture is kept at once; what else is being changed stays as it is. */
+  async function photo(event: OutingEvent, file: File) {
+    try {
+      await writes.photo(id, event.id ?? '', await keepable(file))
+      notices.say('Picture kept.', () => writes.takePhotoAway(id, event.id ?? ''))
+    } catch (error) {
+      notices.problem(error)
+    }
+  }
+
   const set = (change: Partial<Outing>) => {
     if (outing) inHand.value = { ...$state.snapshot(outing), ...change }
   }
@@ -158,6 +173,8 @@
           {stint}
           outing={edited.id ?? ''}
           builds={known}
+          isKept={(event) => keptIds.includes(event.id ?? '')}
+          onphoto={photo}
           onset={(changed) => set({ stints: (edited.stints ?? []).map((one, k) => (k === i ? changed : one)) })}
           onremove={() => set({ stints: (edited.stints ?? []).filter((_, k) => k !== i) })}
         />

@@ -38,16 +38,14 @@
       notices.problem(error)
     }
   }
-  /** What was said about it since it was shown; each write says all of it, one after the other. */
+  /** What was said about it since it was shown: each write says all of it. */
   let said: Partial<OutingEvent> = {}
   let about = ''
-  let written: Promise<unknown> = Promise.resolve()
   function change(part: Partial<OutingEvent>) {
     const id = event.id ?? ''
     said = about === id ? { ...said, ...part } : part
     about = id
-    const body = { ...event, ...said }
-    written = written.then(() => trying(() => writes.note(outing.id ?? '', id, body)))
+    return trying(() => writes.note(outing.id ?? '', id, { ...event, ...said }))
   }
   const undo = () => trying(() => writes.unnote(outing.id ?? '', event))
   const photo = (file: File) =>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { tick } from 'svelte'
   import { push } from 'svelte-spa-router'
   import type { Composition, MadeChange, Outing, OutingEvent, Reading } from '../../api/client'
   import { drawnFor, watersQuery } from '../../api/queries'
@@ -16,7 +17,7 @@
   import LastNote from './LastNote.svelte'
   import LeftOpen from './LeftOpen.svelte'
   import { clock, eventsOf, KIND_WORDS, lasted, lureWords, stamp, tiedOn, untold, type Change, newId } from './noted'
-  import { readingNow } from './startReading'
+  import { readingNow, withSeen } from './startReading'
   import TrialPanel from './TrialPanel.svelte'
   import WaterPanel from './WaterPanel.svelte'
   import WrongPanel from './WrongPanel.svelte'
@@ -75,10 +76,12 @@
     const at = new Date()
     const made = pending
     return trying(async () => {
+      await writes.sent()
+      await tick()
       await writes.tie(id, stint, {
         started_at: stamp(at),
         build,
-        reading: change.reading ?? readingNow(outing, at),
+        reading: withSeen(change.reading ?? readingNow(outing, at), outing),
         angler: who,
         made,
         trial: change.trial ?? null,

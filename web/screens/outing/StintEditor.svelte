@@ -2,6 +2,7 @@
   import type { Composition, OutingEvent, Reading, Stint } from '../../api/client'
   import { settings } from '../../stores/settings.svelte'
   import Button from '../../ui/Button.svelte'
+  import FileButton from '../../ui/FileButton.svelte'
   import NumberBox from '../../ui/NumberBox.svelte'
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
   import { EVENT_KINDS, type EventKind } from '../../words/logbook'
@@ -17,9 +18,12 @@
     outing: string
     builds: readonly Composition[]
     onset: (stint: Stint) => void
+    /** Whether the event is stored already, so that a picture can be put beside it. */
+    isKept: (event: OutingEvent) => boolean
+    onphoto: (event: OutingEvent, file: File) => void
     onremove: () => void
   }
-  let { stint, outing, builds, onset, onremove }: Props = $props()
+  let { stint, outing, builds, onset, isKept, onphoto, onremove }: Props = $props()
   const CM_PER_IN = 2.54
   const MOST_IN = 60
   const unit = $derived(settings.metric ? CM_PER_IN : 1)
@@ -108,6 +112,13 @@
             optional
             placeholder="length"
             onset={(length) => event(i, { length_in: length === null ? null : round(length / unit, 2) })}
+          />
+        {/if}
+        {#if one.kind === 'landed' && outing && one.id && isKept(one)}
+          <FileButton
+            words={one.has_photo ? 'Another picture' : 'Picture'}
+            accept="image/*"
+            onchoose={(file) => onphoto(one, file)}
           />
         {/if}
         {#if one.has_photo && outing}

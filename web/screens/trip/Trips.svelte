@@ -153,7 +153,7 @@
           {#each all as trip (trip.id)}
             <li class="border-rule flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t py-2">
               <span class="min-w-0">
-                <a class="block font-bold underline" href="#/trips/{trip.id}">{trip.name}</a>
+                <a class="flex min-h-11 items-center font-bold underline" href="#/trips/{trip.id}">{trip.name}</a>
                 <span class="block text-sm">{whereAndWhen(trip)}</span>
                 {#if trip.note}<span class="text-faint block text-sm">{trip.note}</span>{/if}
               </span>
