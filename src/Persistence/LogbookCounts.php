@@ -35,7 +35,7 @@ final readonly class LogbookCounts
             FROM outing o LEFT JOIN water w ON w.id = o.water_id AND w.deleted_at IS NULL
             LEFT JOIN (
                 SELECT outing_id, SUM((strftime('%s', ended_at) - strftime('%s', started_at)) / 3600.0) AS hours,
-                    MAX(COALESCE(ended_at, started_at)) AS last, GROUP_CONCAT(DISTINCT json_extract(document, '$.build.lure')) AS lures
+                    MAX(COALESCE(ended_at, started_at)) AS last, GROUP_CONCAT(DISTINCT ".self::inJson('document', '$.build.lure').") AS lures
                 FROM stint {$within('stint')} GROUP BY outing_id
             ) s ON s.outing_id = o.id
             LEFT JOIN (
@@ -135,13 +135,13 @@ final readonly class LogbookCounts
     public function temperatures(string $since): array
     {
         $rows = $this->entities->getConnection()->fetchAllNumeric(
-            "SELECT water_id, day, AVG(warmth) FROM (
-                SELECT water_id, date(taken_at) AS day, json_extract(document, '$.surface_f') AS warmth FROM saved_reading
+            'SELECT water_id, day, AVG(warmth) FROM (
+                SELECT water_id, date(taken_at) AS day, '.self::inJson('document', '$.surface_f').' AS warmth FROM saved_reading
                 WHERE deleted_at IS NULL AND taken_at >= ?
                 UNION ALL
-                SELECT o.water_id, date(s.started_at), json_extract(s.document, '$.reading.surface_f') FROM stint s
+                SELECT o.water_id, date(s.started_at), '.self::inJson('s.document', '$.reading.surface_f').' FROM stint s
                 JOIN outing o ON o.id = s.outing_id WHERE o.deleted_at IS NULL AND s.started_at >= ?
-            ) WHERE water_id IS NOT NULL AND warmth IS NOT NULL GROUP BY water_id, day ORDER BY water_id, day",
+            ) WHERE water_id IS NOT NULL AND abs(warmth) > 0 GROUP BY water_id, day ORDER BY water_id, day',
             [$since, $since],
         );
         $days = [];
@@ -158,11 +158,11 @@ final readonly class LogbookCounts
     public function blocks(string $trial): array
     {
         $rows = $this->entities->getConnection()->fetchAllNumeric(
-            "SELECT json_extract(s.document, '$.trial.block'),
+            'SELECT '.self::inJson('s.document', '$.trial.block').",
                 SUM((strftime('%s', s.ended_at) - strftime('%s', s.started_at)) / 60.0),
-                SUM((SELECT COUNT(*) FROM outing_event v WHERE v.stint_id = s.id AND v.angler = s.angler AND v.kind IN ".self::BITES."))
+                SUM((SELECT COUNT(*) FROM outing_event v WHERE v.stint_id = s.id AND v.angler = s.angler AND v.kind IN ".self::BITES.'))
             FROM stint s JOIN outing o ON o.id = s.outing_id
-            WHERE o.deleted_at IS NULL AND json_extract(s.document, '$.trial.trial_id') = ? GROUP BY 1",
+            WHERE o.deleted_at IS NULL AND '.self::inJson('s.document', '$.trial.trial_id').' = ? GROUP BY 1',
             [$trial],
         );
         $blocks = [];
@@ -190,6 +190,12 @@ final readonly class LogbookCounts
         $counted = json_decode($levels, true, 8, \JSON_THROW_ON_ERROR);
 
         return $counted;
+    }
+
+    /** A value in a document; nothing where the document is broken, which breaks nothing else. */
+    private static function inJson(string $column, string $path): string
+    {
+        return "CASE WHEN json_valid($column) THEN json_extract($column, '$path') END";
     }
 
     private static function written(mixed $column): string

@@ -44,7 +44,8 @@ final class ShellTest extends ApiTestCase
     public function testThePageBringsItsFirstAnswersAlong(): void
     {
         self::assertSame(
-            ['settings' => ['version' => 0], 'current' => null, 'advice' => null],
+            ['settings' => ['version' => 0], 'current' => null,
+                'news' => false, 'advice' => null],
             self::versionsOf($this->first()),
         );
         $this->send('PUT', '/api/settings', ['units' => 'us', 'theme' => 'paper', 'lead_free' => true, 'schools' => ['finish' => 'sun']]);

@@ -6,7 +6,7 @@ import { parse } from 'svelte/compiler'
 import ts from 'typescript'
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url))
-const MADE = new Set(['vocabulary.ts', 'schema.d.ts', 'list.js'])
+const MADE = new Set(['vocabulary.ts', 'logbook.ts', 'schema.d.ts', 'list.js'])
 /** Attributes that name, style or address things and are never read. */
 const UNREAD = new Set(
   [

@@ -1,59 +1,19 @@
 // Made by ./kontrast schema from the enumerations of the core. Change those, not this.
 
-export const EVENT_KINDS = ['follow', 'bite', 'lost', 'landed', 'lure_lost', 'trailer_torn', 'collar_split'] as const
+export const EVENT_KINDS = ["follow","bite","lost","landed","lure_lost","trailer_torn","collar_split"] as const
 export type EventKind = (typeof EVENT_KINDS)[number]
-export const ANGLERS = ['me', 'partner'] as const
+export const ANGLERS = ["me","partner"] as const
 export type Angler = (typeof ANGLERS)[number]
-export const FACTORS = [
-  'finish',
-  'skirt',
-  'trailer',
-  'pairing',
-  'style',
-  'lure',
-  'weight',
-  'clarity',
-  'sky',
-  'tint',
-  'season',
-  'sun',
-  'hour',
-] as const
+export const FACTORS = ["finish","skirt","trailer","pairing","style","lure","weight","clarity","sky","tint","season","sun","hour"] as const
 export type Factor = (typeof FACTORS)[number]
-export const MOMENTS = ['first_fifty', 'quick_rise', 'low_sixties', 'back_in_fifties'] as const
+export const MOMENTS = ["first_fifty","quick_rise","low_sixties","back_in_fifties"] as const
 export type Moment = (typeof MOMENTS)[number]
-export const SUN_BANDS = ['night', 'twilight', 'low', 'middle', 'high', 'unknown'] as const
+export const SUN_BANDS = ["night","twilight","low","middle","high","unknown"] as const
 export type SunBand = (typeof SUN_BANDS)[number]
-export const CLARITY_BANDS = ['muddy', 'dirty', 'stained', 'clear', 'very_clear'] as const
+export const CLARITY_BANDS = ["muddy","dirty","stained","clear","very_clear"] as const
 export type ClarityBand = (typeof CLARITY_BANDS)[number]
-export const TRIAL_OUTCOMES = ['goes_on', 'a', 'b', 'not_told'] as const
+export const TRIAL_OUTCOMES = ["goes_on","a","b","not_told"] as const
 export type TrialOutcome = (typeof TRIAL_OUTCOMES)[number]
-export const FACTOR_LABELS: Record<string, string> = {
-  finish: 'blade finish',
-  skirt: 'skirt color',
-  trailer: 'trailer color',
-  pairing: 'pairing',
-  style: 'trailer style',
-  lure: 'type of lure',
-  weight: 'weight',
-  clarity: 'clarity',
-  sky: 'sky',
-  tint: 'tint',
-  season: 'season',
-  sun: 'height of the sun',
-  hour: 'hour of the day',
-}
-export const MOMENT_LABELS: Record<string, string> = {
-  first_fifty: 'first 50 °F of the year',
-  quick_rise: 'up 4 °F or more in three days',
-  low_sixties: 'into the low 60s',
-  back_in_fifties: 'back in the 50s',
-}
-export const SUN_BAND_LABELS: Record<string, string> = {
-  night: 'night',
-  twilight: 'twilight',
-  low: 'up to 12°',
-  middle: '12 to 35°',
-  high: 'over 35°',
-  unknown: 'unknown',
-}
+export const FACTOR_LABELS: Record<string, string> = {"finish":"blade finish","skirt":"skirt color","trailer":"trailer color","pairing":"pairing","style":"trailer style","lure":"type of lure","weight":"weight","clarity":"clarity","sky":"sky","tint":"tint","season":"season","sun":"height of the sun","hour":"hour of the day"}
+export const MOMENT_LABELS: Record<string, string> = {"first_fifty":"first 50 °F of the year","quick_rise":"up 4 °F or more in three days","low_sixties":"into the low 60s","back_in_fifties":"back in the 50s"}
+export const SUN_BAND_LABELS: Record<string, string> = {"night":"night","twilight":"twilight","low":"up to 12°","middle":"12 to 35°","high":"over 35°","unknown":"unknown"}
