@@ -190,6 +190,22 @@ final class OutingApiTest extends ApiTestCase
         ];
     }
 
+    /** More faults than are told one by one, and behind them a lure of which nothing is known. */
+    public function testAFileWithFaultsBeyondCountingIsRefusedToo(): void
+    {
+        $empty = ['started_at' => self::at('09:00'), 'build' => new \stdClass(), 'reading' => new \stdClass()];
+        $this->send('POST', '/api/logbook', [
+            'waters' => [], 'readings' => [], 'outings' => [
+                ['started_at' => self::at('09:00'), 'stints' => array_fill(0, 40, $empty)],
+                ['started_at' => self::at('09:00'), 'stints' => [
+                    ['build' => ['lure' => 'jig', 'head' => new \stdClass(), 'trailer' => new \stdClass()]] + self::stint('09:00'),
+                ]],
+            ],
+        ]);
+        self::assertSame(422, $this->answered());
+        self::assertCount(50, $this->faults());
+    }
+
     public function testANoteNeedsAnIdOfItsOwn(): void
     {
         $this->begin();

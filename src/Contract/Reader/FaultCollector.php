@@ -25,9 +25,12 @@ final class FaultCollector
         }
     }
 
-    /** Whether anything is wrong at a path or below it. */
+    /** Whether anything is wrong at a path or below it; where faults are only counted any more, there may be anywhere. */
     public function hasWithin(string $path): bool
     {
+        if ($this->count > \count($this->faults)) {
+            return true;
+        }
         foreach ($this->faults as $field => $fault) {
             if ('' === $path || $field === $path || str_starts_with($field, "$path.") || str_starts_with($field, "{$path}[")) {
                 return true;
