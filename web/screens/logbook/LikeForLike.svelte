@@ -26,7 +26,8 @@
 {:else}
   <p class="max-w-prose pb-2 text-sm">
     {shown.comparisons.length} comparisons are drawn toward “no difference” together, since the best of
-    {Math.max(2, shown.comparisons.length)} is partly luck. Your notes lean one way in {leaning.length} of them.
+    {Math.max(2, shown.comparisons.length)} is partly luck. A blade, a skirt and a trailer often change together, so what
+    is named need not be the reason. Your notes lean one way in {leaning.length} of them.
     {#if shown.dispersion > WIDER}
       Stints of one day differ {number(round(shown.dispersion, 1))} times as much as chance would have it; the intervals allow
       for that.
