@@ -32,12 +32,12 @@ final class Counts
         foreach ($stints as $stint) {
             $hours = $stint->hours();
             $bites = \count($stint->bites);
-            $fish = $stint->fish();
+            $fish = \count($stint->landed);
             $counts->all->add($hours, $bites, $fish);
             $day = "$stint->stratum\n$stint->outing";
             $lure = $lures[$stint->key] ??= implode(' ', array_intersect_key($stint->levels, self::chosen()));
             $counts->stints[] = [$day, $lure, $bites, $hours];
-            $days[$day][] = [$stint, $hours, $bites, $fish];
+            $days[$day][] = [$stint->key, $hours, $bites, $fish];
             $alike[$stint->key] ??= [$stint, new Count()];
             $alike[$stint->key][1]->add($hours, $bites, $fish);
             $counts->addHours($stint);
@@ -47,8 +47,8 @@ final class Counts
         }
         foreach ($days as $day => $fished) {
             // A day on which one lure was fished in that light compares nothing.
-            if (\count($fished) > 1) {
-                $counts->addDay($day, $fished);
+            foreach (\count($fished) > 1 ? $fished : [] as [$key, $hours, $bites, $fish]) {
+                $counts->addToDay($day, $alike[$key][0], $hours, $bites, $fish);
             }
         }
 
@@ -69,13 +69,10 @@ final class Counts
         }
     }
 
-    /** @param list<array{FishedStint, float, int, int}> $fished with hours, bites and fish */
-    private function addDay(string $day, array $fished): void
+    private function addToDay(string $day, FishedStint $like, float $hours, int $bites, int $fish): void
     {
-        foreach ($fished as [$stint, $hours, $bites, $fish]) {
-            foreach (array_intersect_key($stint->levels, self::chosen()) as $factor => $level) {
-                ($this->alike[$factor][$day][$level] ??= new Count())->add($hours, $bites, $fish);
-            }
+        foreach (array_intersect_key($like->levels, self::chosen()) as $factor => $level) {
+            ($this->alike[$factor][$day][$level] ??= new Count())->add($hours, $bites, $fish);
         }
     }
 
@@ -88,8 +85,11 @@ final class Counts
             $this->hour($at)->add(($next - $at) / 3600, 0, 0);
             $at = $next;
         }
-        foreach ($stint->bites as [$second, $isFish]) {
-            $this->hour($second)->add(0.0, 1, $isFish ? 1 : 0);
+        foreach ($stint->bites as $second) {
+            $this->hour($second)->add(0.0, 1, 0);
+        }
+        foreach ($stint->landed as $second) {
+            $this->hour($second)->add(0.0, 0, 1);
         }
     }
 

@@ -15,7 +15,8 @@ final readonly class FishedStint
      * @param array<string, string>     $levels  by factor
      * @param string                    $stratum water and light that were alike
      * @param array<string, list<string>> $schools by question
-     * @param list<array{int, bool}>    $bites   seconds by the clock of the water, and whether the fish was landed
+     * @param list<int>                 $bites   when, in seconds by the clock of the water
+     * @param list<int>                 $landed  those of them that ended in the hand
      */
     public function __construct(
         public string $key,
@@ -26,16 +27,12 @@ final readonly class FishedStint
         public string $stratum,
         public array $schools,
         public array $bites,
+        public array $landed,
     ) {
     }
 
     public function hours(): float
     {
         return ($this->end - $this->start) / 3600;
-    }
-
-    public function fish(): int
-    {
-        return \count(array_filter($this->bites, static fn (array $bite): bool => $bite[1]));
     }
 }

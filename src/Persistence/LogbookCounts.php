@@ -35,7 +35,8 @@ final readonly class LogbookCounts
             FROM outing o LEFT JOIN water w ON w.id = o.water_id AND w.deleted_at IS NULL
             LEFT JOIN (
                 SELECT outing_id, SUM((strftime('%s', ended_at) - strftime('%s', started_at)) / 3600.0) AS hours,
-                    MAX(COALESCE(ended_at, started_at)) AS last, GROUP_CONCAT(DISTINCT ".self::inJson('document', '$.build.lure').") AS lures
+                    MAX(COALESCE(ended_at, started_at)) AS last,
+                    GROUP_CONCAT(DISTINCT json_extract(levels, '$.levels.lure')) AS lures
                 FROM stint {$within('stint')} GROUP BY outing_id
             ) s ON s.outing_id = o.id
             LEFT JOIN (
@@ -62,14 +63,17 @@ final readonly class LogbookCounts
     public function fished(): \Generator
     {
         $database = $this->entities->getConnection();
-        $bites = [];
+        $bites = $landed = [];
         $rows = $database->iterateNumeric(
             "SELECT v.stint_id, CAST(strftime('%s', v.happened_at) AS INTEGER), v.kind = 'landed'
             FROM outing_event v JOIN stint s ON s.id = v.stint_id
             WHERE v.kind IN ".self::BITES.' AND v.angler = s.angler',
         );
         foreach ($rows as [$stint, $at, $isFish]) {
-            $bites[self::text($stint)][] = [(int) self::number($at), 1 === $isFish];
+            $bites[self::text($stint)][] = (int) self::number($at);
+            if (1 === $isFish) {
+                $landed[self::text($stint)][] = (int) self::number($at);
+            }
         }
         $rows = $database->iterateNumeric(
             "SELECT s.id, s.outing_id, CAST(strftime('%s', s.started_at) AS INTEGER), CAST(strftime('%s', s.ended_at) AS INTEGER), s.levels,
@@ -92,7 +96,8 @@ final readonly class LogbookCounts
                 $under['levels'],
                 $under['stratum'],
                 $under['schools'],
-                array_map(static fn (array $bite): array => [$bite[0] + $offset, $bite[1]], $bites[self::text($id)] ?? []),
+                self::moved($bites[self::text($id)] ?? [], $offset),
+                self::moved($landed[self::text($id)] ?? [], $offset),
             );
         }
     }
@@ -181,6 +186,20 @@ final readonly class LogbookCounts
         );
 
         return hash('xxh128', implode("\n", array_map(self::text(...), $all)));
+    }
+
+    /**
+     * @param list<int> $times seconds
+     *
+     * @return list<int>
+     */
+    private static function moved(array $times, int $by): array
+    {
+        foreach ($times as $i => $time) {
+            $times[$i] = $time + $by;
+        }
+
+        return $times;
     }
 
     /** @return array{levels: array<string, string>, stratum: string, schools: array<string, list<string>>} */

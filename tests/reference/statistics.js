@@ -18,7 +18,4 @@ for (const a of [0.5, 1.5, 8.5, 120.5])
   for (const b of [0.5, 3.5, 40.5])
     for (const x of [0.01, 0.2, 0.5, 0.7, 0.99]) beta.push({ a, b, x, chance: betaCdf(x, a, b) })
 const normal = [-3, -1.28, -0.2, 0, 0.7, 1.96, 4].map((z) => ({ z, chance: normalCdf(z, 0, 1) }))
-writeFileSync(
-  new URL('data/statistics.json', import.meta.url),
-  `${JSON.stringify({ gamma, beta, normal }, null, 1)}\n`,
-)
+writeFileSync(new URL('data/statistics.json', import.meta.url), `${JSON.stringify({ gamma, beta, normal }, null, 1)}\n`)

@@ -74,7 +74,11 @@ final readonly class OutingController
     }
 
     #[Route('/table', methods: ['POST'])]
-    #[Operation('importOutings', 'Import outings from a table, or everything from a logbook in JSON, all or none', OutingImportDocument::class)]
+    #[Operation(
+        'importOutings',
+        'Import outings from a table, or everything from a logbook in JSON, all or none',
+        OutingImportDocument::class,
+    )]
     public function import(#[Payload(mostBytes: Payload::FILE_BYTES)] FileDocument $file): Response
     {
         return $this->answer->json($this->import->import($file->contents));

@@ -24,13 +24,12 @@ final class Notes
     ): FishedStint {
         $start = 9 * 3600;
         $end = $start + (int) round(3600 * $hours);
-        $caught = [];
+        $times = [];
         for ($i = 0; $i < $bites; ++$i) {
-            $caught[] = [$start + intdiv(($end - $start) * $i, max(1, $bites)), $i < $fish];
+            $times[] = $start + intdiv(($end - $start) * $i, max(1, $bites));
         }
-
         $key = json_encode([$levels, $stratum, $schools], \JSON_THROW_ON_ERROR);
 
-        return new FishedStint($key, $day, $start, $end, $levels, $stratum, $schools, $caught);
+        return new FishedStint($key, $day, $start, $end, $levels, $stratum, $schools, $times, \array_slice($times, 0, $fish));
     }
 }
