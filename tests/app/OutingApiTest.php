@@ -69,6 +69,40 @@ final class OutingApiTest extends ApiTestCase
         self::assertSame(409, $this->answered());
     }
 
+    public function testAnEventThatMovesToAStintJustBegunIsNotLost(): void
+    {
+        $this->begin();
+        $this->send('PUT', self::stintPath(), self::stint('09:00'));
+        $outing = $this->send('PUT', self::eventPath(), ['at' => self::at('09:40'), 'kind' => 'landed', 'note' => 'Kept']);
+        self::assertIsArray($outing);
+        $event = self::listAt($outing, 'stints', 0, 'events', 0);
+        $second = ['events' => [array_diff_key($event, ['taken' => 0])]] + self::stint('09:30');
+        $this->send('PUT', '/api/outings/'.self::OUTING, [
+            'version' => $outing['version'], 'started_at' => self::at('09:00'), 'stints' => [$second],
+        ]);
+        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::forgetEntities();
+        $now = $this->send('GET', '/api/outings/'.self::OUTING);
+        self::assertCount(1, self::listAt($now, 'stints'));
+        self::assertSame('Kept', self::textAt($now, 'stints', 0, 'events', 0, 'note'));
+    }
+
+    /** The change of lure was on its way while the other phone noted a bite: it was on the new lure. */
+    public function testABiteNotedAfterALateChangeOfLureBelongsToTheNewLure(): void
+    {
+        $this->begin();
+        $this->send('PUT', self::stintPath(), self::stint('09:00'));
+        $this->send('PUT', self::eventPath(), ['at' => self::at('09:10'), 'kind' => 'follow']);
+        $this->send('PUT', self::eventPath(4), ['at' => self::at('09:40'), 'kind' => 'bite']);
+        $outing = $this->send('PUT', self::stintPath(9), self::stint('09:30'));
+        self::assertSame(200, $this->answered());
+        self::forgetEntities();
+        self::assertEquals($outing, $this->send('GET', '/api/outings/'.self::OUTING));
+        self::assertSame('follow', self::textAt($outing, 'stints', 0, 'events', 0, 'kind'));
+        self::assertSame('bite', self::textAt($outing, 'stints', 1, 'events', 0, 'kind'));
+        self::assertCount(1, self::listAt($outing, 'stints', 0, 'events'));
+    }
+
     public function testAFishMayBeMovedToAnotherTimeAndItsStintFollows(): void
     {
         $this->begin();
@@ -76,6 +110,8 @@ final class OutingApiTest extends ApiTestCase
         $this->send('PUT', self::stintPath(9), self::stint('09:30'));
         $this->send('PUT', self::eventPath(), ['at' => self::at('09:40'), 'kind' => 'bite']);
         $outing = $this->send('PUT', self::eventPath(), ['at' => self::at('09:10'), 'kind' => 'landed']);
+        self::forgetEntities();
+        self::assertEquals($outing, $this->send('GET', '/api/outings/'.self::OUTING));
         self::assertSame('landed', self::textAt($outing, 'stints', 0, 'events', 0, 'kind'));
         self::assertSame([], self::listAt($outing, 'stints', 1, 'events'));
     }

@@ -33,8 +33,12 @@ class Stint implements HasDocument
     /** As JSON; @see StintLevels. */
     #[ORM\Column(type: Types::TEXT)]
     private string $levels;
-    /** @var Collection<int, OutingEvent> */
-    #[ORM\OneToMany(targetEntity: OutingEvent::class, mappedBy: 'stint', cascade: ['persist', 'remove'], orphanRemoval: true)]
+    /**
+     * No orphan is removed by itself: an event that moves to a stint just begun would be taken for one.
+     *
+     * @var Collection<int, OutingEvent>
+     */
+    #[ORM\OneToMany(targetEntity: OutingEvent::class, mappedBy: 'stint', cascade: ['persist', 'remove'])]
     #[ORM\OrderBy(['at' => 'ASC', 'id' => 'ASC'])]
     private Collection $events;
 

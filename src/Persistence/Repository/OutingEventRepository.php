@@ -14,6 +14,12 @@ final readonly class OutingEventRepository
     {
     }
 
+    public function remove(OutingEvent $event): void
+    {
+        $event->stint()->remove($event);
+        $this->entities->remove($event);
+    }
+
     public function find(string $id): ?OutingEvent
     {
         return $this->entities->find(OutingEvent::class, $id);

@@ -37,7 +37,8 @@ final readonly class NoteOuting
     }
 
     /**
-     * Ties a lure on, or changes the note of it. A new one ends what was still on.
+     * Ties a lure on, or changes the note of it. A new one ends what was still on; what another device noted there after that belongs to
+     * the new one.
      *
      * @throws NotFound
      * @throws InvalidDocument where it starts before what was on had begun
@@ -46,13 +47,14 @@ final readonly class NoteOuting
     {
         return $this->note($id, function (Outing $outing) use ($stintId, $document): void {
             self::expectId($document->id, $stintId);
-            $isNew = null === $outing->stint($stintId);
-            foreach ($isNew ? $outing->stints() : [] as $stint) {
-                if (null === $stint->endedAt() && $stint->angler() === $document->angler) {
-                    $stint->end(max($document->started_at, $stint->startedAt()));
+            $before = null === $outing->stint($stintId) ? self::open($outing, $document->angler) : null;
+            $before?->end(max($document->started_at, $before->startedAt()));
+            $stint = $this->write->stint($outing, $document->named($stintId));
+            foreach ($before?->events() ?? [] as $event) {
+                if ($event->at() > $stint->startedAt()) {
+                    $event->moveTo($stint);
                 }
             }
-            $this->write->stint($outing, $document->named($stintId));
         });
     }
 
@@ -160,6 +162,18 @@ final readonly class NoteOuting
             $own = array_filter($running, static fn (Stint $stint): bool => $stint->angler() === $whose);
             if ([] !== $own) {
                 return $own[array_key_last($own)];
+            }
+        }
+
+        return null;
+    }
+
+    /** What an angler has on. */
+    private static function open(Outing $outing, Angler $angler): ?Stint
+    {
+        foreach ($outing->stints() as $stint) {
+            if (null === $stint->endedAt() && $stint->angler() === $angler) {
+                return $stint;
             }
         }
 

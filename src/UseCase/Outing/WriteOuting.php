@@ -45,23 +45,22 @@ final readonly class WriteOuting
     public function all(Outing $outing, OutingDocument $document, bool $isBackup = false): void
     {
         self::checkIds($document);
-        $named = array_map(static fn (StintDocument $stint): ?string => $stint->id, $document->stints);
-        foreach ($outing->stints() as $stint) {
-            if (!\in_array($stint->id(), $named, true)) {
-                array_map(fn (OutingEvent $event) => $this->stock->putBack($event->taken()), $stint->events());
-                $outing->remove($stint);
+        $keptStints = $keptEvents = [];
+        foreach ($document->stints as $i => $stintDocument) {
+            $keptStints[] = $stint = $this->stint($outing, $stintDocument, "stints[$i].id");
+            foreach ($stintDocument->events as $k => $eventDocument) {
+                $keptEvents[] = $this->event($stint, $eventDocument, "stints[$i].events[$k].id", $isBackup);
             }
         }
-        foreach ($document->stints as $i => $stintDocument) {
-            $stint = $this->stint($outing, $stintDocument, "stints[$i].id");
-            $kept = array_map(static fn (OutingEventDocument $event): ?string => $event->id, $stintDocument->events);
+        // Last, so that what moved from one stint to another is not taken for removed.
+        foreach ($outing->stints() as $stint) {
             foreach ($stint->events() as $event) {
-                if (!\in_array($event->id(), $kept, true)) {
+                if (!\in_array($event, $keptEvents, true)) {
                     $this->remove($event);
                 }
             }
-            foreach ($stintDocument->events as $k => $eventDocument) {
-                $this->event($stint, $eventDocument, "stints[$i].events[$k].id", $isBackup);
+            if (!\in_array($stint, $keptStints, true)) {
+                $outing->remove($stint);
             }
         }
     }
@@ -119,7 +118,7 @@ final readonly class WriteOuting
     public function remove(OutingEvent $event): void
     {
         $this->stock->putBack($event->taken());
-        $event->stint()->remove($event);
+        $this->events->remove($event);
     }
 
     /** Once however often the note is sent; a backup's counts have it taken already. */

@@ -13,7 +13,6 @@
   import Stored from '../../ui/Stored.svelte'
   import { clock, key, stamp, newId } from './noted'
   import { LURE_KINDS } from '../../words/vocabulary'
-  import { startReading } from './startReading'
 
   /** Begins an outing: from a trip, which fills everything in, or from what is owned. */
   const MOST_IN_BOX = 60
@@ -44,7 +43,6 @@
 
   function fromTrip(planned: SavedTrip) {
     const carry = plan.shown?.value.carry
-    startReading.value = planned.trip
     return begin({
       water_id: planned.water_id ?? null,
       trip_id: planned.id ?? null,
@@ -64,7 +62,6 @@
       ...(builds.data ?? []).map((one) => one.build),
       ...LURE_KINDS.flatMap((kind) => bench.build(kind) ?? []),
     ]
-    startReading.value = null
     return begin({
       water_id: water === '' ? null : water,
       box: {

@@ -2,7 +2,7 @@
   import { tick } from 'svelte'
   import { push } from 'svelte-spa-router'
   import type { Composition, MadeChange, Outing, OutingEvent, Reading } from '../../api/client'
-  import { drawnFor, watersQuery } from '../../api/queries'
+  import { drawnFor, tripsQuery, watersQuery } from '../../api/queries'
   import { outings as writes } from '../../api/writes'
   import { inTheirColours } from '../../lure/paint'
   import Thumbnail from '../../lure/Thumbnail.svelte'
@@ -17,7 +17,7 @@
   import LastNote from './LastNote.svelte'
   import LeftOpen from './LeftOpen.svelte'
   import { clock, eventsOf, KIND_WORDS, lasted, lureWords, stamp, tiedOn, untold, type Change, newId } from './noted'
-  import { readingNow, withSeen } from './startReading'
+  import { readingNow, withSeen } from './readingNow'
   import TrialPanel from './TrialPanel.svelte'
   import WaterPanel from './WaterPanel.svelte'
   import WrongPanel from './WrongPanel.svelte'
@@ -30,6 +30,8 @@
   const WEAR: readonly EventKind[] = ['lure_lost', 'trailer_torn', 'collar_split']
   const TICK_MS = 10_000
   const waters = watersQuery()
+  const trips = tripsQuery()
+  const trip = $derived(trips.data?.find((one) => one.id === outing.trip_id)?.trip ?? null)
   const id = $derived(outing.id ?? '')
   let now = $state.raw(new Date())
   let who = $state<Angler>('me')
@@ -81,7 +83,7 @@
       await writes.tie(id, stint, {
         started_at: stamp(at),
         build,
-        reading: withSeen(change.reading ?? readingNow(outing, at), outing),
+        reading: withSeen(change.reading ?? readingNow(outing, trip, at), outing),
         angler: who,
         made,
         trial: change.trial ?? null,
@@ -103,7 +105,10 @@
       await writes.end(id, at)
       await push(`/outing/${id}`)
     })
-  const open = (which: Panel) => (panel = panel === which ? null : which)
+  function open(which: Panel) {
+    panel = panel === which ? null : which
+    pending = null
+  }
 </script>
 
 <div class="mx-auto flex max-w-xl flex-col gap-3">
@@ -195,7 +200,7 @@
       onpick={(build) => tie(build)}
     />
   {:else if panel === 'water' && on}
-    <WaterPanel reading={readingNow(outing, now)} onset={(reading) => tie(on.build, { reading })} />
+    <WaterPanel reading={readingNow(outing, trip, now)} onset={(reading) => tie(on.build, { reading })} />
   {:else if panel === 'wrong' && on}
     <WrongPanel
       stint={on}
@@ -205,7 +210,9 @@
         else void tie(on.build)
       }}
     />
-  {:else if panel === 'trial'}
+  {/if}
+  <!-- While a block is fished its timer stays in sight. -->
+  {#if panel === 'trial' || on?.trial}
     <TrialPanel {on} {now} onstart={(build, trial) => tie(build, { trial })} />
   {/if}
   <Choice

@@ -1,10 +1,6 @@
 import type { Outing, Reading, TripRequest } from '../../api/client'
 import { currentReading } from '../../stores/currentReading.svelte'
-import { Draft } from '../../stores/draft.svelte'
 import { eventsOf } from './noted'
-
-/** The trip an outing was started from, for its water and sky. */
-export const startReading = new Draft<TripRequest>('outing-trip')
 
 const minutes = (time: string) => {
   const [hour = '0', minute = '0'] = time.split(':')
@@ -20,10 +16,12 @@ function skyNow(trip: TripRequest, now: Date): Reading['sky'] {
   return likely?.sky ?? trip.reading.sky
 }
 
-/** The reading that is noted with a lure: the one before in this outing; the plan's; else the current one. What fish spat up is added. */
-export function readingNow(outing: Outing, now: Date): Reading {
+/**
+ * The reading that is noted with a lure: the one before in this outing; that of the trip it was started from; else the current one. What
+ * fish spat up is added.
+ */
+export function readingNow(outing: Outing, trip: TripRequest | null, now: Date): Reading {
   const last = outing.stints?.at(-1)?.reading
-  const trip = startReading.value
   const planned: Reading | null = trip && {
     ...trip.reading,
     visibility_in: trip.visibility_in[1] ?? trip.reading.visibility_in,
