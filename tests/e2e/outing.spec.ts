@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
-import { expect, fishASeason, open, stock, test, WOOD_SPINNERBAIT } from './page'
+import { expect, fishASeason, LAST_YEAR, open, stock, test, WOOD_SPINNERBAIT } from './page'
 
 // On the water with one thumb, and at home with what the notes show.
 
@@ -213,7 +213,7 @@ test('a season says what it shows, lets the log vote, and goes out and in as a t
   await fishASeason(page)
   await page.request.post('/api/outings', { data: { started_at: ago(2), ended_at: ago(1) } })
   await open(page, '#/logbook', 'Outings')
-  await page.getByLabel('Year').selectOption('2025')
+  await page.getByLabel('Year').selectOption(LAST_YEAR)
   await expect(page.getByRole('link', { name: /^October 14: / })).toBeVisible()
   const csv = await (await page.request.get('/api/outings/table')).text()
   await page.locator('input[type=file]').setInputFiles({

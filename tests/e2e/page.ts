@@ -61,6 +61,8 @@ export const test = base.extend<{ page: Page }>({
   },
 })
 
+/** The demo's season is of last year: nothing is noted in the future, and the season watch looks back that far. */
+export const LAST_YEAR = String(new Date().getFullYear() - 1)
 const JSON_TYPE = { 'Content-Type': 'application/json' }
 
 export { expect }
@@ -124,7 +126,7 @@ export async function fishASeason(page: Page): Promise<void> {
   const demo = JSON.parse(readFileSync('demo/logbook.json', 'utf8')) as { waters: unknown[] }
   await page.request.post('/api/logbook', { data: { waters: demo.waters, readings: [] } })
   await page.request.post('/api/logbook', {
-    data: execFileSync('php', ['demo/season.php', '2025']).toString(),
+    data: execFileSync('php', ['demo/season.php', LAST_YEAR]).toString(),
     headers: JSON_TYPE,
   })
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { DrawnBuild, NextStep, Outing } from '../../web/api/client'
+import type { DrawnBuild, NextStep, Outing, Reading, TripRequest } from '../../web/api/client'
 import {
   changeOf,
   lasted,
@@ -11,6 +11,8 @@ import {
   untold,
   withPart,
 } from '../../web/screens/outing/noted'
+import { readingNow, withSeen } from '../../web/screens/outing/readingNow'
+import { levelWords } from '../../web/screens/logbook/levels'
 import { tableOf } from '../../web/screens/logbook/csv'
 
 const step = (pick: NextStep['change']['pick'], after: string): NextStep => ({
@@ -77,6 +79,59 @@ describe('notes on the water', () => {
     const blade = { kind: 'blade', name: 'gold' } as Parameters<typeof withPart>[1]
     expect(withPart(lure, trailer).trailer).toBe(trailer)
     expect(withPart(lure, blade).rear).toBe(blade)
+  })
+})
+
+describe('the reading noted with a lure', () => {
+  const reading = {
+    lure: 'any',
+    visibility_in: 40,
+    sky: 'overcast',
+    forage: 'shad',
+    forage_also: [],
+    forage_colours: ['white'],
+  } as unknown as Reading
+  const trip = {
+    reading,
+    visibility_in: [20, 30, 40],
+    sky: [
+      { from: '0:00', to: '24:00', sky: 'rain', chance: 0.3 },
+      { from: '0:00', to: '24:00', sky: 'sun', chance: 0.7 },
+    ],
+  } as unknown as TripRequest
+  const now = new Date('2026-05-09T10:00:00')
+
+  it('is that of the trip, with its likeliest visibility and sky', () => {
+    expect(readingNow(outing([]), trip, now)).toMatchObject({ visibility_in: 30, sky: 'sun', forage: 'shad' })
+  })
+
+  it('is the one before where there is one', () => {
+    const before = { reading: { ...reading, sky: 'night' }, events: [] }
+    expect(readingNow(outing([before]), trip, now)).toMatchObject({ visibility_in: 40, sky: 'night' })
+  })
+
+  it('has what fish spat up in it: the latest first, what was there before beside it, each color once', () => {
+    const events = [
+      { at: '2026-05-09T09:10:00Z', forage_seen: ['bluegill'], colours_seen: ['blue', 'white'] },
+      { at: '2026-05-09T09:20:00Z', forage_seen: ['crawfish'], colours_seen: ['orange'] },
+    ]
+    expect(withSeen(reading, outing([{ events }]))).toMatchObject({
+      forage: 'crawfish',
+      forage_also: ['shad'],
+      forage_colours: ['white', 'blue', 'orange'],
+    })
+    expect(withSeen(reading, outing([]))).toMatchObject({ forage: 'shad', forage_also: [], forage_colours: ['white'] })
+  })
+})
+
+describe('a level on screen', () => {
+  it('is called as it is elsewhere', () => {
+    expect([
+      levelWords('hour', '9'),
+      levelWords('sun', 'low'),
+      levelWords('tint', 'clay'),
+      levelWords('style', 'craw'),
+    ]).toEqual(['9:00 to 10:00', 'Up to 12°', 'Clay-stained water', 'Craw'])
   })
 })
 
