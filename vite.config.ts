@@ -24,7 +24,7 @@ function precompress(): Plugin {
 }
 
 const SHARED =
-  /node_modules\/(svelte\/|@tanstack\/(svelte-query|query-core)\/|openapi-fetch\/|svelte-spa-router\/|regexparam\/)|web\/(api|stores|words\/(numbers|words|vocabulary|adviceParts|stick|tints))|web\/app\/(App|KeepAddress|address|typing|screens|screenKeys|first|start|scroll)|web\/lure\/paint|web\/ui\/(Toggle|Answer|Trouble|Button|Group|Tile|Choice|Field|Slider|Stepper|NumberBox|dragging|InView|Later|SwatchRow|CautionLine|toggled|Facts\.svelte|factsButton)/
+  /node_modules\/(svelte\/|@tanstack\/(svelte-query|query-core)\/|openapi-fetch\/|svelte-spa-router\/|regexparam\/)|web\/(api(?!\/outings)|stores|words\/(numbers|words|vocabulary|adviceParts|stick|tints))|web\/app\/(App|KeepAddress|address|typing|screens|screenKeys|first|start|scroll)|web\/lure\/paint|web\/ui\/(Toggle|Answer|Trouble|Button|Group|Tile|Choice|Field|Slider|Stepper|NumberBox|dragging|InView|Later|SwatchRow|CautionLine|toggled|Facts\.svelte|factsButton|VisibilityStick|Several)/
 const STYLED = 'style="display: contents;"'
 
 /** The content security policy allows no style written into markup; a package's only one of its kind becomes the class that says the same. */

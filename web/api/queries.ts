@@ -4,13 +4,6 @@ import {
   answer,
   api,
   type Advice,
-  type Analysis,
-  type Composition,
-  type DrawnBuild,
-  type Outing,
-  type OutingSummary,
-  type SavedTrial,
-  type SeasonWatch,
   type AdvisedBuild,
   type AdviceView,
   type Batch,
@@ -205,15 +198,6 @@ export function momentFor(input: () => MomentInput | null): Question<MomentInput
   })
 }
 
-/** Lures as they are drawn, in the order asked. */
-export function drawnFor(builds: () => Composition[] | null): Question<Composition[], DrawnBuild[]> {
-  return question({
-    input: builds,
-    key: keys.drawn,
-    ask: (list, signal) => answer<DrawnBuild[]>(api.POST('/api/builds/drawn', { body: { builds: list }, signal })),
-  })
-}
-
 /** What changes only with the program. */
 function fixed<T>(key: readonly unknown[], ask: (signal: AbortSignal) => Promise<T>, enabled = () => true) {
   return createQuery<T>(() => ({
@@ -236,7 +220,7 @@ export const conflictsQuery = (id: string) =>
   )
 
 /** What is stored: read when a screen opens, and again after a write. */
-function stored<T>(key: readonly unknown[], ask: (signal: AbortSignal) => Promise<T>) {
+export function stored<T>(key: readonly unknown[], ask: (signal: AbortSignal) => Promise<T>) {
   return createQuery<T>(() => ({ queryKey: key, queryFn: ({ signal }) => ask(signal) }))
 }
 
@@ -246,13 +230,6 @@ export const builtQuery = () => stored(keys.built(), () => answer<BuiltRecord[]>
 export const watersQuery = () => stored(keys.waters(), () => answer<Water[]>(api.GET('/api/waters')))
 export const readingsQuery = () => stored(keys.readings(), () => answer<SavedReading[]>(api.GET('/api/readings')))
 export const tripsQuery = () => stored(keys.trips(), () => answer<SavedTrip[]>(api.GET('/api/trips')))
-export const outingsQuery = () => stored(keys.outings(), () => answer<OutingSummary[]>(api.GET('/api/outings')))
-export const outingQuery = (id: () => string) =>
-  createQuery<Outing>(() => ({ queryKey: keys.outing(id()), queryFn: () => readOuting(id()), enabled: id() !== '' }))
-export const readOuting = (id: string) => answer<Outing>(api.GET('/api/outings/{id}', { params: { path: { id } } }))
-export const analysisQuery = () => stored(keys.analysis(), () => answer<Analysis>(api.GET('/api/logbook/analysis')))
-export const seasonQuery = () => stored(keys.season(), () => answer<SeasonWatch[]>(api.GET('/api/logbook/season')))
-export const trialsQuery = () => stored(keys.trials(), () => answer<SavedTrial[]>(api.GET('/api/trials')))
 export const attentionQuery = () => stored(keys.attention(), () => answer<SetAside[]>(api.GET('/api/attention')))
 /** The parts not owned that would gain most over the saved readings. */
 export const missingQuery = () =>

@@ -5,17 +5,12 @@ import {
   type SavedReading,
   type BuiltRecord,
   type InventoryPart,
-  type Outing,
-  type OutingEvent,
-  type OutingImport,
-  type SavedTrial,
-  type Stint,
   type Reading,
   type SavedBuild,
   type SavedTrip,
   type Water,
 } from './client'
-import { keys, STALE_AFTER, type Written } from './keys'
+import { STALE_AFTER, type Written } from './keys'
 import { queryClient } from './queryClient'
 
 const listeners: ((what: Written) => void)[] = []
@@ -35,7 +30,7 @@ export async function wrote(what: Written): Promise<void> {
 }
 
 /** Carries out a write, and then tells what it made stale. */
-async function write<T>(what: Written, request: Promise<T>): Promise<T> {
+export async function write<T>(what: Written, request: Promise<T>): Promise<T> {
   const done = await request
   await wrote(what)
   return done
@@ -88,64 +83,4 @@ export const trips = {
     write('trips', answer<SavedTrip>(api.PUT('/api/trips/{id}', { ...at(id), body }))),
   remove: (id: string) => write('trips', answer(api.DELETE('/api/trips/{id}', at(id)))),
   restore: (id: string) => write('trips', answer(api.POST('/api/trips/{id}/restore', at(id)))),
-}
-
-const WEAR: readonly OutingEvent['kind'][] = ['lure_lost', 'trailer_torn', 'collar_split']
-const atStint = (id: string, stint: string) => ({ params: { path: { id, stint } } })
-const atEvent = (id: string, event: string) => ({ params: { path: { id, event } } })
-
-/** Notes are sent one after the other, in the order they were taken. */
-let line: Promise<unknown> = Promise.resolve()
-
-/** What comes back is the outing as it is now: it is shown at once, without asking again. */
-function noted(what: 'notes' | 'worn', request: () => Promise<Outing>): Promise<Outing> {
-  const done = line.then(request).then((outing) => {
-    queryClient.setQueryData(keys.outing(outing.id ?? ''), outing)
-    return outing
-  })
-  line = done.catch(() => undefined)
-  return done.then(async (outing) => {
-    await wrote(what)
-    return outing
-  })
-}
-
-export const outings = {
-  /** When everything noted so far has been sent. */
-  sent: () => line,
-  add: (body: Outing) => noted('notes', () => answer<Outing>(api.POST('/api/outings', { body }))),
-  change: (id: string, body: Outing) =>
-    noted('worn', () => answer<Outing>(api.PUT('/api/outings/{id}', { ...at(id), body }))),
-  remove: (id: string) => write('notes', answer(api.DELETE('/api/outings/{id}', at(id)))),
-  restore: (id: string) => write('notes', answer(api.POST('/api/outings/{id}/restore', at(id)))),
-  end: (id: string, ended_at: string) =>
-    noted('notes', () => answer<Outing>(api.POST('/api/outings/{id}/end', { ...at(id), body: { ended_at } }))),
-  tie: (id: string, stint: string, body: Stint) =>
-    noted('notes', () => answer<Outing>(api.PUT('/api/outings/{id}/stints/{stint}', { ...atStint(id, stint), body }))),
-  untie: (id: string, stint: string) =>
-    noted('notes', () => answer<Outing>(api.DELETE('/api/outings/{id}/stints/{stint}', atStint(id, stint)))),
-  note: (id: string, event: string, body: OutingEvent) =>
-    noted(WEAR.includes(body.kind) ? 'worn' : 'notes', () =>
-      answer<Outing>(api.PUT('/api/outings/{id}/events/{event}', { ...atEvent(id, event), body })),
-    ),
-  unnote: (id: string, event: OutingEvent) =>
-    noted(WEAR.includes(event.kind) ? 'worn' : 'notes', () =>
-      answer<Outing>(api.DELETE('/api/outings/{id}/events/{event}', atEvent(id, event.id ?? ''))),
-    ),
-  photo: (id: string, event: string, photo: string) =>
-    write(
-      'notes',
-      answer(api.PUT('/api/outings/{id}/events/{event}/photo', { ...atEvent(id, event), body: { photo } })),
-    ),
-  takePhotoAway: (id: string, event: string) =>
-    write('notes', answer(api.DELETE('/api/outings/{id}/events/{event}/photo', atEvent(id, event)))),
-  preview: (contents: string) => answer<OutingImport>(api.POST('/api/outings/table/preview', { body: { contents } })),
-  importTable: (contents: string) =>
-    write('worn', answer<OutingImport>(api.POST('/api/outings/table', { body: { contents } }))),
-}
-
-export const trials = {
-  draw: (body: SavedTrial) => write('trials', answer<SavedTrial>(api.POST('/api/trials', { body }))),
-  remove: (id: string) => write('trials', answer(api.DELETE('/api/trials/{id}', at(id)))),
-  restore: (id: string) => write('trials', answer(api.POST('/api/trials/{id}/restore', at(id)))),
 }

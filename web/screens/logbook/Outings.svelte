@@ -1,7 +1,6 @@
 <script lang="ts">
   import type { OutingImport, OutingSummary } from '../../api/client'
-  import { outingsQuery } from '../../api/queries'
-  import { outings as writes } from '../../api/writes'
+  import { outingsQuery, outings as writes } from '../../api/outings'
   import { notices } from '../../stores/notices.svelte'
   import { settings } from '../../stores/settings.svelte'
   import Button from '../../ui/Button.svelte'

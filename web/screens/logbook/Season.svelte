@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { SeasonWatch } from '../../api/client'
-  import { seasonQuery } from '../../api/queries'
+  import { seasonQuery } from '../../api/outings'
   import { settings } from '../../stores/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import Empty from '../../ui/Empty.svelte'

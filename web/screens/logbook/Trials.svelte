@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { SavedTrial } from '../../api/client'
-  import { buildsQuery, trialsQuery } from '../../api/queries'
-  import { trials as writes } from '../../api/writes'
+  import { buildsQuery } from '../../api/queries'
+  import { trialsQuery, trials as writes } from '../../api/outings'
   import { notices } from '../../stores/notices.svelte'
   import Button from '../../ui/Button.svelte'
   import Empty from '../../ui/Empty.svelte'

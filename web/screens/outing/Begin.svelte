@@ -1,8 +1,8 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router'
   import type { Outing, SavedTrip } from '../../api/client'
-  import { buildsQuery, inventoryQuery, outingsQuery, planFor, tripsQuery, watersQuery } from '../../api/queries'
-  import { outings as writes } from '../../api/writes'
+  import { buildsQuery, inventoryQuery, planFor, tripsQuery, watersQuery } from '../../api/queries'
+  import { outingsQuery, outings as writes } from '../../api/outings'
   import { bench } from '../../stores/bench.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { notices } from '../../stores/notices.svelte'

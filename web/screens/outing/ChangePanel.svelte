@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Composition, InventoryPart, Outing } from '../../api/client'
-  import { drawnFor } from '../../api/queries'
+  import { drawnFor } from '../../api/outings'
   import { inTheirColours } from '../../lure/paint'
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { swatches } from '../../parts/part'

@@ -9,8 +9,9 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router'
   import { Refused } from '../../api/client'
-  import { buildsQuery, outingQuery, watersQuery } from '../../api/queries'
-  import { outings as writes, wrote } from '../../api/writes'
+  import { buildsQuery, watersQuery } from '../../api/queries'
+  import { outingQuery, outings as writes } from '../../api/outings'
+  import { wrote } from '../../api/writes'
   import { keepable } from '../../parts/photo'
   import { conflicts } from '../../stores/conflicts.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'

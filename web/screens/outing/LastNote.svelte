@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Outing, OutingEvent } from '../../api/client'
-  import { outings as writes } from '../../api/writes'
+  import { outings as writes } from '../../api/outings'
   import { keepable } from '../../parts/photo'
   import { notices } from '../../stores/notices.svelte'
   import { settings } from '../../stores/settings.svelte'

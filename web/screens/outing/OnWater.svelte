@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { outingQuery } from '../../api/queries'
+  import { outingQuery } from '../../api/outings'
   import Button from '../../ui/Button.svelte'
   import Stored from '../../ui/Stored.svelte'
   import Begin from './Begin.svelte'

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { outingsQuery, seasonQuery } from '../../api/queries'
+  import { outingsQuery, seasonQuery } from '../../api/outings'
   import Button from '../../ui/Button.svelte'
   import Facts from '../../ui/Facts.svelte'
   import { MOMENT_LABELS } from '../../words/logbook'
