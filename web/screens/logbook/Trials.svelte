@@ -66,7 +66,7 @@
         {#each all as trial (trial.id)}
           <li class="border-rule border-t py-3 text-sm">
             <div class="flex flex-wrap items-start justify-between gap-2">
-              <span class="min-w-0 flex-1">
+              <span class="min-w-52 flex-1">
                 <span class="block font-bold">{trial.name}</span>
                 <span class="block">{trial.standing?.words}</span>
                 <span class="text-faint block"
