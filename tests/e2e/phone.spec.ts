@@ -241,6 +241,8 @@ async function fill(page: Page): Promise<void> {
   const bench = (await (await page.request.get('/api/workbench')).json()) as { builds: { lure: string }[] }
   const build = bench.builds.find((one) => one.lure === 'spinnerbait')
   await page.request.post('/api/builds', { data: { name: LONG, note: LONG, build } })
+  const trial = { a: build, b: { ...build, trailer: null, skirt: null }, block_min: 20 }
+  await page.request.post('/api/trials', { data: { name: LONG, trial } })
   await fishASeason(page)
   await page.request.post('/api/parts', {
     data: [
