@@ -28,7 +28,6 @@ class BuiltRecord implements Stored
     private int $cost;
     #[ORM\Column(nullable: true)]
     private ?int $price;
-    /** In UTC: the column knows no time zone. */
     #[ORM\Column]
     private \DateTimeImmutable $builtAt;
     /** @var Collection<int, BuiltRecordPart> */
@@ -48,7 +47,7 @@ class BuiltRecord implements Stored
         $this->id = $id ?? Uuid::v7()->toRfc4122();
         $this->cost = $cost->minor;
         $this->price = $price?->minor;
-        $this->builtAt = $builtAt->setTimezone(new \DateTimeZone('UTC'));
+        $this->builtAt = InUtc::of($builtAt);
         $this->parts = new ArrayCollection();
     }
 
@@ -60,7 +59,7 @@ class BuiltRecord implements Stored
 
     public function undo(\DateTimeImmutable $at): void
     {
-        $this->undoneAt = $at->setTimezone(new \DateTimeZone('UTC'));
+        $this->undoneAt = InUtc::of($at);
     }
 
     public function isUndone(): bool
@@ -70,7 +69,7 @@ class BuiltRecord implements Stored
 
     public function undoneAt(): ?\DateTimeImmutable
     {
-        return null === $this->undoneAt ? null : self::utc($this->undoneAt);
+        return null === $this->undoneAt ? null : InUtc::read($this->undoneAt);
     }
 
     public function id(): string
@@ -86,7 +85,7 @@ class BuiltRecord implements Stored
 
     public function builtAt(): \DateTimeImmutable
     {
-        return self::utc($this->builtAt);
+        return InUtc::read($this->builtAt);
     }
 
     /** @return array<string, mixed> a built record document */
@@ -98,12 +97,7 @@ class BuiltRecord implements Stored
             'count' => $this->count,
             'cost' => Money::minor($this->cost)->amount(),
             'price' => null === $this->price ? null : Money::minor($this->price)->amount(),
-            'made_at' => $this->builtAt()->format(\DateTimeInterface::ATOM),
+            'made_at' => InUtc::written($this->builtAt),
         ];
-    }
-
-    private static function utc(\DateTimeImmutable $at): \DateTimeImmutable
-    {
-        return new \DateTimeImmutable($at->format('Y-m-d H:i:s'), new \DateTimeZone('UTC'));
     }
 }

@@ -14,7 +14,7 @@ trait Deletable
 
     public function delete(\DateTimeImmutable $at): void
     {
-        $this->deletedAt = $at->setTimezone(new \DateTimeZone('UTC'));
+        $this->deletedAt = InUtc::of($at);
     }
 
     public function restore(): void
@@ -29,6 +29,6 @@ trait Deletable
 
     public function deletedAt(): ?\DateTimeImmutable
     {
-        return null === $this->deletedAt ? null : new \DateTimeImmutable($this->deletedAt->format('Y-m-d H:i:s'), new \DateTimeZone('UTC'));
+        return null === $this->deletedAt ? null : InUtc::read($this->deletedAt);
     }
 }

@@ -21,7 +21,6 @@ class SavedReading implements HasDocument
     #[ORM\Id]
     #[ORM\Column(length: 36)]
     private string $id;
-    /** In UTC: the column knows no time zone. */
     #[ORM\Column]
     private \DateTimeImmutable $takenAt;
     #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
@@ -40,7 +39,7 @@ class SavedReading implements HasDocument
         private string $note,
     ) {
         $this->id = $id ?? Uuid::v7()->toRfc4122();
-        $this->takenAt = $takenAt->setTimezone(new \DateTimeZone('UTC'));
+        $this->takenAt = InUtc::of($takenAt);
         $this->document = StoredDocument::of($reading, DocumentKind::Reading);
     }
 
@@ -51,7 +50,7 @@ class SavedReading implements HasDocument
 
     public function takenAt(): \DateTimeImmutable
     {
-        return new \DateTimeImmutable($this->takenAt->format('Y-m-d H:i:s'), new \DateTimeZone('UTC'));
+        return InUtc::read($this->takenAt);
     }
 
     public function document(): StoredDocument
@@ -79,7 +78,7 @@ class SavedReading implements HasDocument
     {
         return [
             'id' => $this->id,
-            'taken_at' => $this->takenAt()->format(\DateTimeInterface::ATOM),
+            'taken_at' => InUtc::written($this->takenAt),
             'reading' => $this->document->data(),
             'water_id' => $this->water?->id(),
             'note' => $this->note,

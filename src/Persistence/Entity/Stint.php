@@ -71,7 +71,7 @@ class Stint implements HasDocument
         $this->startedAt = InUtc::of($startedAt);
         $this->endedAt = null === $endedAt ? null : InUtc::of($endedAt);
         $this->document = StoredDocument::of($data, DocumentKind::Stint);
-        $this->levels = json_encode($levels->toArray(), \JSON_THROW_ON_ERROR);
+        $this->recount($levels);
     }
 
     /** It is still on after all. */
