@@ -25,12 +25,6 @@ enum EventKind: string
         return \in_array($this, [self::Bite, self::Lost, self::Landed], true);
     }
 
-    /** Whether there was a fish in the hand. */
-    public function isFish(): bool
-    {
-        return self::Landed === $this;
-    }
-
     /** Whether it uses something up (L8). */
     public function isWear(): bool
     {

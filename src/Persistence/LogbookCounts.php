@@ -6,14 +6,13 @@ namespace App\Persistence;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\EntityManagerInterface;
+use Kontrast\Logbook\EventKind;
 use Kontrast\Logbook\FishedStint;
 use Kontrast\Logbook\StintLevels;
 
 /** What outings come to, counted by the database: thousands of stints at once. */
 final readonly class LogbookCounts
 {
-    private const BITES = "('bite', 'lost', 'landed')";
-
     public function __construct(private EntityManagerInterface $entities)
     {
     }
@@ -40,7 +39,7 @@ final readonly class LogbookCounts
                 FROM stint {$within('stint')} GROUP BY outing_id
             ) s ON s.outing_id = o.id
             LEFT JOIN (
-                SELECT t.outing_id, MAX(v.happened_at) AS last, SUM(v.kind IN ".self::BITES.") AS bites,
+                SELECT t.outing_id, MAX(v.happened_at) AS last, SUM(v.kind IN ".self::bites().") AS bites,
                     SUM(v.kind = 'landed') AS fish, SUM(v.kind = 'follow') AS follows, MAX(v.length_in) AS longest
                 FROM outing_event v JOIN stint t ON t.id = v.stint_id {$within('t')} GROUP BY t.outing_id
             ) e ON e.outing_id = o.id
@@ -67,7 +66,7 @@ final readonly class LogbookCounts
         $rows = $database->iterateNumeric(
             "SELECT v.stint_id, CAST(strftime('%s', v.happened_at) AS INTEGER), v.kind = 'landed'
             FROM outing_event v JOIN stint s ON s.id = v.stint_id
-            WHERE v.kind IN ".self::BITES.' AND v.angler = s.angler',
+            WHERE v.kind IN ".self::bites().' AND v.angler = s.angler',
         );
         foreach ($rows as [$stint, $at, $isFish]) {
             $bites[self::text($stint)][] = (int) self::number($at);
@@ -165,7 +164,7 @@ final readonly class LogbookCounts
         $rows = $this->entities->getConnection()->fetchAllNumeric(
             'SELECT '.self::inJson('s.document', '$.trial.block').",
                 SUM((strftime('%s', s.ended_at) - strftime('%s', s.started_at)) / 60.0),
-                SUM((SELECT COUNT(*) FROM outing_event v WHERE v.stint_id = s.id AND v.angler = s.angler AND v.kind IN ".self::BITES.'))
+                SUM((SELECT COUNT(*) FROM outing_event v WHERE v.stint_id = s.id AND v.angler = s.angler AND v.kind IN ".self::bites().'))
             FROM stint s JOIN outing o ON o.id = s.outing_id
             WHERE o.deleted_at IS NULL AND '.self::inJson('s.document', '$.trial.trial_id').' = ? GROUP BY 1',
             [$trial],
@@ -209,6 +208,14 @@ final readonly class LogbookCounts
         $counted = json_decode($levels, true, 8, \JSON_THROW_ON_ERROR);
 
         return $counted;
+    }
+
+    /** The kinds of event that count as a bite, as SQL lists them. */
+    private static function bites(): string
+    {
+        $kinds = array_filter(EventKind::cases(), static fn (EventKind $kind): bool => $kind->isBite());
+
+        return \sprintf("('%s')", implode("', '", array_map(static fn (EventKind $kind): string => $kind->value, $kinds)));
     }
 
     /** A value in a document; nothing where the document is broken, which breaks nothing else. */
