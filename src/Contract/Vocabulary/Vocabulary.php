@@ -96,9 +96,7 @@ final class Vocabulary
     {
         $lines = ['// Made by ./kontrast schema from the enumerations and constants of the core. Change those, not this.', ''];
         foreach (self::ENUMS as $name => $enum) {
-            $values = array_map(self::value(...), $enum::cases());
-            $lines[] = \sprintf('export const %s = %s as const', self::constant($name), self::json($values));
-            $lines[] = \sprintf('export type %s = (typeof %s)[number]', $name, self::constant($name));
+            array_push($lines, ...self::wordsOf($name, $enum::cases()));
         }
         foreach (self::values() as $name => [$type, $value]) {
             $lines[] = \sprintf(
@@ -110,6 +108,21 @@ final class Vocabulary
         }
 
         return implode("\n", $lines)."\n";
+    }
+
+    /**
+     * @param list<\BackedEnum> $cases
+     *
+     * @return array{string, string} the lines that state the words of an enumeration and their type
+     */
+    public static function wordsOf(string $name, array $cases): array
+    {
+        $constant = strtoupper((string) preg_replace('/(?<!^)[A-Z]/', '_$0', $name)).'S';
+
+        return [
+            \sprintf('export const %s = %s as const', $constant, self::json(array_map(self::value(...), $cases))),
+            \sprintf('export type %s = (typeof %s)[number]', $name, $constant),
+        ];
     }
 
     /** @return array<string, array{string, mixed}> type and value by name; the value itself tells the type where it is empty */
@@ -229,12 +242,7 @@ final class Vocabulary
         return $case->value;
     }
 
-    private static function constant(string $name): string
-    {
-        return strtoupper((string) preg_replace('/(?<!^)[A-Z]/', '_$0', $name)).'S';
-    }
-
-    private static function json(mixed $value): string
+    public static function json(mixed $value): string
     {
         return json_encode($value, \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR);
     }
