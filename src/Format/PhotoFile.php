@@ -6,6 +6,7 @@ namespace App\Format;
 
 use App\Contract\Error\Fault;
 use App\Contract\Error\InvalidDocument;
+use App\Contract\Outing\PhotoDocument;
 
 /**
  * Pictures as they are stored: JPEG and nothing else, made small by the browser, and here once more without anything a camera writes into
@@ -38,8 +39,7 @@ final class PhotoFile
     public static function cleaned(string $bytes, string $field): string
     {
         if (\strlen($bytes) > self::MOST_BYTES) {
-            $says = 'The picture is too large to store. The program makes it smaller before it sends it.';
-            throw InvalidDocument::fault($field, $says, Fault::TOO_LARGE);
+            throw InvalidDocument::fault($field, PhotoDocument::TOO_LARGE, Fault::TOO_LARGE);
         }
         $size = str_starts_with($bytes, self::START) ? @getimagesizefromstring($bytes) : false;
         if (false === $size || \IMAGETYPE_JPEG !== $size[2] || $size[0] > self::MOST_SIDE || $size[1] > self::MOST_SIDE) {

@@ -8,6 +8,7 @@ use App\Contract\Constraint\Id;
 use App\Contract\Constraint\Name;
 use App\Contract\Constraint\Text;
 use App\Contract\Inventory\CompositionDocument;
+use App\Contract\Outing\PhotoDocument;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -35,8 +36,7 @@ final readonly class SavedBuildDocument
         #[OA\Property(nullable: true, description: 'A small picture as a data URL; the browser makes it small.')]
         #[Assert\Regex('~^data:image/(jpeg|png|webp);base64,[A-Za-z0-9+/=]+$~D', message: 'The picture must be a JPEG, PNG or WebP '
             .'data URL.')]
-        #[Assert\Length(max: self::MOST_PHOTO, maxMessage: 'The picture is too large to store. The program makes it smaller before it '
-            .'sends it.')]
+        #[Assert\Length(max: self::MOST_PHOTO, maxMessage: PhotoDocument::TOO_LARGE)]
         public ?string $photo = null,
     ) {
     }

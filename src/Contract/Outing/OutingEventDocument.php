@@ -20,8 +20,6 @@ final readonly class OutingEventDocument
 {
     private const MOST_LENGTH_IN = 60;
     private const MOST_WEIGHT_OZ = 400;
-    /** A picture 1000 pixels wide takes a fifth of this. (Chosen.) */
-    private const MOST_PHOTO = 700_000;
 
     /**
      * @param list<Forage> $forage_seen
@@ -65,9 +63,8 @@ final readonly class OutingEventDocument
         #[OA\Property(description: 'Whether there is a picture; ignored on the way in.')]
         public bool $has_photo = false,
         #[OA\Property(nullable: true, description: 'A small JPEG as a data URL, in files that are carried away; left out elsewhere.')]
-        #[Assert\Regex('~^data:image/jpeg;base64,[A-Za-z0-9+/=]+$~D', message: 'The picture must be a JPEG data URL.')]
-        #[Assert\Length(max: self::MOST_PHOTO, maxMessage: 'The picture is too large to store. The program makes it smaller before it '
-            .'sends it.')]
+        #[Assert\Regex(PhotoDocument::PATTERN, message: PhotoDocument::NO_JPEG)]
+        #[Assert\Length(max: PhotoDocument::MOST, maxMessage: PhotoDocument::TOO_LARGE)]
         public ?string $photo = null,
     ) {
     }
