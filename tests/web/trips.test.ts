@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import type { Reading, TripTurn, Water } from '../../web/api/client'
-import { minutesOf, timeOf } from '../../web/screens/trip/clock'
+import { minutesOf, timeOf } from '../../web/words/clock'
 import { grouped } from '../../web/screens/trip/grouped'
 import { atWater, newTrip } from '../../web/screens/trip/newTrip'
 

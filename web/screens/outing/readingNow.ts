@@ -1,17 +1,13 @@
 import type { Outing, Reading, TripRequest } from '../../api/client'
 import { currentReading } from '../../stores/currentReading.svelte'
+import { minutesOf } from '../../words/clock'
 import { eventsOf } from './noted'
-
-const minutes = (time: string) => {
-  const [hour = '0', minute = '0'] = time.split(':')
-  return 60 * Number(hour) + Number(minute)
-}
 
 /** The likeliest sky of a plan at this time of the day. */
 function skyNow(trip: TripRequest, now: Date): Reading['sky'] {
   const at = 60 * now.getHours() + now.getMinutes()
   const likely = (trip.sky ?? [])
-    .filter((one) => minutes(one.from) <= at && at < minutes(one.to))
+    .filter((one) => minutesOf(one.from) <= at && at < minutesOf(one.to))
     .toSorted((a, b) => b.chance - a.chance)[0]
   return likely?.sky ?? trip.reading.sky
 }

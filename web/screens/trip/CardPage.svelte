@@ -11,7 +11,7 @@
   import { fullPickWords, valuesWords } from '../../words/adviceParts'
   import type { LureKind } from '../../words/vocabulary'
   import { capital, show, waterLength } from '../../words/words'
-  import { minutesOf } from './clock'
+  import { minutesOf } from '../../words/clock'
   import { grouped } from './grouped'
   import Timeline from './Timeline.svelte'
 

@@ -10,7 +10,7 @@
   import { number } from '../../words/numbers'
   import type { LureKind, Sky } from '../../words/vocabulary'
   import { capital, round, show } from '../../words/words'
-  import { minutesOf } from './clock'
+  import { minutesOf } from '../../words/clock'
 
   /** The advised lure at one minute of the day, in that minute's light. */
   interface Props {

@@ -4,7 +4,7 @@
   import { number } from '../../words/numbers'
   import { SKYS, type Sky } from '../../words/vocabulary'
   import { capital, show } from '../../words/words'
-  import { minutesOf, timeOf } from './clock'
+  import { minutesOf, timeOf } from '../../words/clock'
 
   /** The day from left to right: how high the sun stands, the light at the lure, what the sky may do, and the moments picks change. */
   interface Props {

@@ -5,7 +5,7 @@
   import { capital, round, show } from '../../words/words'
   import CarryPanel from './CarryPanel.svelte'
   import ClarityTurns from './ClarityTurns.svelte'
-  import { minutesOf, timeOf } from './clock'
+  import { minutesOf, timeOf } from '../../words/clock'
   import MomentView from './MomentView.svelte'
   import Timeline from './Timeline.svelte'
   import TurnList from './TurnList.svelte'
