@@ -7,21 +7,18 @@
   import Button from '../../ui/Button.svelte'
   import Choice from '../../ui/Choice.svelte'
   import FileButton from '../../ui/FileButton.svelte'
-  import NumberBox from '../../ui/NumberBox.svelte'
   import Several from '../../ui/Several.svelte'
   import { COLOURS, FORAGES } from '../../words/vocabulary'
-  import { partLength, round } from '../../words/words'
-  import { clock, KIND_WORDS } from './noted'
+  import { partLength } from '../../words/words'
+  import FishLength from './FishLength.svelte'
+  import { clock, kindWords } from './noted'
 
   /** The last thing noted: taken back with one tap, and with more to say about it where one wants. */
   let { outing, event }: { outing: Outing; event: OutingEvent } = $props()
-  const CM_PER_IN = 2.54
-  const MOST_IN = 60
   let isMore = $state(false)
-  const unit = $derived(settings.metric ? CM_PER_IN : 1)
   const words = $derived(
     [
-      KIND_WORDS[event.kind],
+      kindWords(event.kind),
       event.angler === 'partner' ? 'the partner’s' : '',
       event.length_in ? partLength(event.length_in, settings.metric) : '',
       clock(event.at),
@@ -74,16 +71,7 @@
       <div class="flex flex-wrap items-center gap-4">
         <span class="flex items-center gap-2 text-[0.8125rem] font-bold"
           >Length
-          <NumberBox
-            label="Length of the fish"
-            value={event.length_in ? round(event.length_in * unit, 1) : null}
-            unit={settings.metric ? 'cm' : 'in'}
-            min={1}
-            max={MOST_IN * unit}
-            optional
-            placeholder="if you like"
-            onset={(length) => change({ length_in: length === null ? null : round(length / unit, 2) })}
-          />
+          <FishLength inches={event.length_in} placeholder="if you like" onset={(length_in) => change({ length_in })} />
         </span>
         <FileButton words={event.has_photo ? 'Another picture' : 'Picture'} accept="image/*" onchoose={photo} />
       </div>

@@ -16,7 +16,7 @@
   import FollowsPanel from './FollowsPanel.svelte'
   import LastNote from './LastNote.svelte'
   import LeftOpen from './LeftOpen.svelte'
-  import { clock, eventsOf, KIND_WORDS, lasted, lureWords, stamp, tiedOn, untold, type Change, newId } from './noted'
+  import { clock, eventsOf, kindWords, lasted, lureWords, stamp, tiedOn, untold, type Change, newId } from './noted'
   import { readingNow, withSeen } from './readingNow'
   import TrialPanel from './TrialPanel.svelte'
   import WaterPanel from './WaterPanel.svelte'
@@ -150,7 +150,7 @@
             'border-base-content focus-ring min-h-20 border-2 text-xl font-extrabold active:bg-base-200',
             kind === 'landed' && 'bg-primary text-primary-content active:bg-primary',
           ]}
-          onclick={() => note(kind)}>{KIND_WORDS[kind]}</button
+          onclick={() => note(kind)}>{kindWords(kind)}</button
         >
       {/each}
     </div>
@@ -224,7 +224,7 @@
   />
   {#if on}
     <div class="grid grid-cols-3 gap-2" role="group" aria-label="Wear, taken from stock">
-      {#each WEAR as kind (kind)}<Button onclick={() => note(kind)}>{KIND_WORDS[kind]}</Button>{/each}
+      {#each WEAR as kind (kind)}<Button onclick={() => note(kind)}>{kindWords(kind)}</Button>{/each}
     </div>
   {/if}
   <div class="flex flex-wrap justify-between gap-2 pt-2">

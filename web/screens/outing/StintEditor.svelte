@@ -8,7 +8,8 @@
   import { EVENT_KINDS, type EventKind } from '../../words/logbook'
   import { BOUNDS, SKYS, WINDS } from '../../words/vocabulary'
   import { capital, round, show } from '../../words/words'
-  import { key, KIND_WORDS, lureWords, newId } from './noted'
+  import FishLength from './FishLength.svelte'
+  import { key, kindWords, lureWords, newId } from './noted'
   import TimeBox from './TimeBox.svelte'
 
   /** One lure of an outing with its times, its water and light, and what happened. */
@@ -25,7 +26,6 @@
   }
   let { stint, outing, builds, onset, isKept, onphoto, onremove }: Props = $props()
   const CM_PER_IN = 2.54
-  const MOST_IN = 60
   const unit = $derived(settings.metric ? CM_PER_IN : 1)
   const events = $derived(stint.events ?? [])
   const read = (part: Partial<Reading>) => onset({ ...stint, reading: { ...stint.reading, ...part } })
@@ -100,19 +100,10 @@
           value={one.kind}
           onchange={(change) => event(i, { kind: change.currentTarget.value as EventKind })}
         >
-          {#each EVENT_KINDS as kind (kind)}<option value={kind}>{KIND_WORDS[kind]}</option>{/each}
+          {#each EVENT_KINDS as kind (kind)}<option value={kind}>{kindWords(kind)}</option>{/each}
         </select>
         {#if one.kind === 'landed'}
-          <NumberBox
-            label="Length of the fish"
-            value={one.length_in ? round(one.length_in * unit, 1) : null}
-            unit={settings.metric ? 'cm' : 'in'}
-            min={1}
-            max={MOST_IN * unit}
-            optional
-            placeholder="length"
-            onset={(length) => event(i, { length_in: length === null ? null : round(length / unit, 2) })}
-          />
+          <FishLength inches={one.length_in} placeholder="length" onset={(length_in) => event(i, { length_in })} />
         {/if}
         {#if one.kind === 'landed' && outing && one.id && isKept(one)}
           <FileButton
@@ -125,7 +116,7 @@
           <img
             class="h-16 w-auto"
             src="/api/outings/{outing}/events/{one.id}/photo"
-            alt="Fish or forage, {KIND_WORDS[one.kind]}"
+            alt="Fish or forage, {kindWords(one.kind)}"
             loading="lazy"
           />
         {/if}
@@ -137,7 +128,7 @@
           oninput={(change) => event(i, { note: change.currentTarget.value })}
         />
         <Button
-          label="Remove {KIND_WORDS[one.kind]}"
+          label="Remove {kindWords(one.kind)}"
           onclick={() => onset({ ...stint, events: events.filter((_, k) => k !== i) })}>Remove</Button
         >
       </li>

@@ -47,15 +47,8 @@ export const tiedOn = (outing: Outing, angler: Angler): Stint | undefined =>
 export const eventsOf = (outing: Outing): OutingEvent[] =>
   (outing.stints ?? []).flatMap((stint) => stint.events ?? []).toSorted((a, b) => a.at.localeCompare(b.at))
 
-export const KIND_WORDS: Record<EventKind, string> = {
-  follow: 'Follow',
-  bite: 'Bite',
-  lost: 'Lost',
-  landed: 'Landed',
-  lure_lost: 'Lure lost',
-  trailer_torn: 'Trailer torn',
-  collar_split: 'Collar split',
-}
+/** What happened, as a button says it. */
+export const kindWords = (kind: EventKind) => capital(show(kind))
 
 /** A lure in a line: its kind and the parts that tell it from others. */
 export function lureWords(build: Composition): string {
