@@ -71,7 +71,7 @@
       <div class="flex flex-wrap items-center gap-4">
         <span class="flex items-center gap-2 text-[0.8125rem] font-bold"
           >Length
-          <FishLength inches={event.length_in} placeholder="if you like" onset={(length_in) => change({ length_in })} />
+          <FishLength inches={event.length_in} onset={(length_in) => change({ length_in })} />
         </span>
         <FileButton words={event.has_photo ? 'Another picture' : 'Picture'} accept="image/*" onchoose={photo} />
       </div>

@@ -103,7 +103,7 @@
           {#each EVENT_KINDS as kind (kind)}<option value={kind}>{kindWords(kind)}</option>{/each}
         </select>
         {#if one.kind === 'landed'}
-          <FishLength inches={one.length_in} placeholder="length" onset={(length_in) => event(i, { length_in })} />
+          <FishLength inches={one.length_in} onset={(length_in) => event(i, { length_in })} />
         {/if}
         {#if one.kind === 'landed' && outing && one.id && isKept(one)}
           <FileButton
