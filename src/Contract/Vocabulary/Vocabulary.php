@@ -12,6 +12,7 @@ use App\Contract\Settings\Currency;
 use App\Contract\Settings\SettingsBounds;
 use App\Contract\Settings\Theme;
 use App\Contract\Settings\Units;
+use App\Contract\Trip\TripPackDocument;
 use Kontrast\BuildSheet\Batch;
 use Kontrast\BuildSheet\Task;
 use Kontrast\Inventory\Money;
@@ -155,6 +156,7 @@ final class Vocabulary
                 'twoUpTo' => Separation::MOST_TWO_TONE,
             ]],
             'BOUNDS' => ['', self::bounds()],
+            'PACK_VERSION' => ['', TripPackDocument::VERSION],
         ];
     }
 

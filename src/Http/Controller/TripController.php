@@ -24,6 +24,7 @@ use App\UseCase\Trip\AskForecast;
 use App\UseCase\Trip\DeleteTrip;
 use App\UseCase\Trip\FindTrips;
 use App\UseCase\Trip\ImportTrips;
+use App\UseCase\Trip\PackTrip;
 use App\UseCase\Trip\PlanTrip;
 use App\UseCase\Trip\SaveTrip;
 use App\UseCase\Trip\ViewMoment;
@@ -46,6 +47,7 @@ final readonly class TripController
         private DeleteTrip $delete,
         private AskForecast $forecast,
         private ViewMoment $moment,
+        private PackTrip $pack,
         private ImportTrips $import,
         private WriteCalendar $calendar,
         private ProgressStream $stream,
@@ -107,6 +109,21 @@ final readonly class TripController
     public function calendar(string $id): Response
     {
         return $this->answer->file($this->calendar->of($id), 'text/calendar; charset=utf-8', 'kontrast-trip.ics');
+    }
+
+    #[Route('/{id}/pack', methods: ['POST'])]
+    #[Operation(
+        'packTrip',
+        'A trip to take along without a signal: a line of JSON for each step of progress, then the pack; hang up to cancel',
+        errors: [404],
+        media: 'application/x-ndjson',
+    )]
+    public function pack(string $id): Response
+    {
+        $this->pack->request($id);
+        LongWork::begin();
+
+        return $this->stream->of(fn (callable $progress): array => ['pack' => $this->pack->of($id, $progress)]);
     }
 
     #[Route(methods: ['GET'])]
