@@ -7,6 +7,7 @@ namespace App\Http\Controller;
 use App\Contract\Inventory\FileDocument;
 use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
+use App\Contract\Outing\BoxChangeDocument;
 use App\Contract\Outing\OutingDocument;
 use App\Contract\Outing\OutingEndDocument;
 use App\Contract\Outing\OutingEventDocument;
@@ -17,6 +18,7 @@ use App\Contract\Outing\StintDocument;
 use App\Http\Answer;
 use App\Http\Paged;
 use App\Http\Precondition;
+use App\UseCase\Outing\ChangeBox;
 use App\UseCase\Outing\DeleteOuting;
 use App\UseCase\Outing\ExportOutings;
 use App\UseCase\Outing\FindOutings;
@@ -36,6 +38,7 @@ final readonly class OutingController
         private FindOutings $find,
         private SaveOuting $save,
         private NoteOuting $note,
+        private ChangeBox $changeBox,
         private DeleteOuting $delete,
         private KeepPhoto $photos,
         private ImportOutings $import,
@@ -125,6 +128,13 @@ final readonly class OutingController
     public function restore(string $id): Response
     {
         return $this->answer->kept($this->delete->restore($id));
+    }
+
+    #[Route('/{id}/box', methods: ['PUT'])]
+    #[Operation('changeBox', 'Change what is in the box of an outing', OutingDocument::class, errors: [404, 409], isEdited: true)]
+    public function box(string $id, #[Payload] BoxChangeDocument $change): Response
+    {
+        return $this->answer->kept($this->changeBox->of($id, $change));
     }
 
     #[Route('/{id}/end', methods: ['POST'])]

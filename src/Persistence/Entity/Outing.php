@@ -74,6 +74,13 @@ class Outing implements HasDocument
         $this->noted();
     }
 
+    /** @param array<string, mixed> $box a carried box document */
+    public function fill(array $box): void
+    {
+        $this->document = StoredDocument::of($box, DocumentKind::Box);
+        $this->noted();
+    }
+
     public function end(\DateTimeImmutable $at): void
     {
         $this->endedAt = InUtc::of($at);

@@ -21,12 +21,13 @@ use App\Persistence\Repository\WaterRepository;
 use App\Persistence\Transaction;
 use App\UseCase\Build\SaveBuild;
 use App\UseCase\Outing\KeepTrials;
+use App\UseCase\Outing\MergeOuting;
 use App\UseCase\Outing\SaveOuting;
 use App\UseCase\Trip\SaveTrip;
 
 /**
  * Takes waters, readings, builds, trips, outings and trials in: what is not there yet, all or nothing. What is kept under the same id,
- * changed or deleted since, is left alone.
+ * changed or deleted since, is left alone; only notes are added to a known outing.
  */
 final readonly class ImportLogbook
 {
@@ -41,6 +42,7 @@ final readonly class ImportLogbook
         private SaveTrip $saveTrip,
         private OutingRepository $outings,
         private SaveOuting $saveOuting,
+        private MergeOuting $mergeOuting,
         private TrialRepository $trials,
         private KeepTrials $keepTrials,
         private KeepCurrentReading $current,
@@ -64,8 +66,11 @@ final readonly class ImportLogbook
             array_walk($builds, fn (SavedBuildDocument $build) => $this->saveBuild->add($build));
             $trips = array_filter($logbook->trips, fn (SavedTripDocument $trip): bool => !$this->trips->has($trip->id));
             array_walk($trips, fn (SavedTripDocument $trip) => $this->saveTrip->add($trip));
-            $outings = array_filter($logbook->outings, fn (OutingDocument $outing): bool => !$this->outings->has($outing->id));
+            $isNew = fn (OutingDocument $outing): bool => !$this->outings->has($outing->id);
+            $outings = array_filter($logbook->outings, $isNew);
+            $known = array_diff_key($logbook->outings, $outings);
             array_walk($outings, fn (OutingDocument $outing) => $this->saveOuting->add($outing));
+            array_walk($known, fn (OutingDocument $outing) => $this->mergeOuting->of($outing));
             $trials = array_filter($logbook->trials, fn (SavedTrialDocument $trial): bool => !$this->trials->has($trial->id));
             array_walk($trials, fn (SavedTrialDocument $trial) => $this->keepTrials->restoreDrawn($trial));
             if (null !== $logbook->desk && null === $this->current->show()) {

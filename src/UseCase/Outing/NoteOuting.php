@@ -37,21 +37,30 @@ final readonly class NoteOuting
     }
 
     /**
-     * Ties a lure on, or changes the note of it. A new one ends what was still on; what another device noted there after that belongs to
-     * the new one.
+     * Ties a lure on, or changes the note of it. A new one ends what was on then; what another device noted there after that belongs to
+     * the new one. One that comes late, from a device that had no signal, ends where the one after it begins.
      *
      * @throws NotFound
-     * @throws InvalidDocument where it starts before what was on had begun
+     * @throws InvalidDocument where its times contradict those of the others
      */
     public function stint(string $id, string $stintId, StintDocument $document): Kept
     {
         return $this->note($id, function (Outing $outing) use ($stintId, $document): void {
             self::expectId($document->id, $stintId);
-            $before = null === $outing->stint($stintId) ? self::open($outing, $document->angler) : null;
+            $known = $outing->stint($stintId);
+            $isNew = null === $known;
+            // Sent again, where no answer came: another device may have ended it since.
+            $ended = $known?->endedAt();
+            $before = $isNew ? self::onAt($outing, $document) : null;
+            $next = $isNew ? self::after($outing, $document) : null;
             $before?->end(max($document->started_at, $before->startedAt()));
             $stint = $this->write->stint($outing, $document->named($stintId));
+            $end = $ended ?? $next?->startedAt();
+            if (null === $stint->endedAt() && null !== $end) {
+                $stint->end($end);
+            }
             foreach ($before?->events() ?? [] as $event) {
-                if ($event->at() > $stint->startedAt()) {
+                if ($event->at() > $stint->startedAt() && (null === $stint->endedAt() || $event->at() <= $stint->endedAt())) {
                     $event->moveTo($stint);
                 }
             }
@@ -137,18 +146,18 @@ final readonly class NoteOuting
             $outing = $this->outings->get($id);
             $change($outing);
             $outing->noted();
-            $this->check($outing);
+            self::check($outing, $this->clock->now());
 
             return $outing;
         }));
     }
 
     /** @throws InvalidDocument where its times contradict each other now */
-    private function check(Outing $outing): void
+    public static function check(Outing $outing, \DateTimeImmutable $now): void
     {
         $stints = array_map(static fn (Stint $stint): StintTimes => $stint->times(), $outing->stints());
         try {
-            OutingTimes::of($outing->startedAt(), $outing->endedAt(), $stints, $this->clock->now(), SaveOuting::zone($outing->water()));
+            OutingTimes::of($outing->startedAt(), $outing->endedAt(), $stints, $now, SaveOuting::zone($outing->water()));
         } catch (NotAnOuting $error) {
             throw self::refuse($error);
         }
@@ -168,11 +177,23 @@ final readonly class NoteOuting
         return null;
     }
 
-    /** What an angler has on. */
-    private static function open(Outing $outing, Angler $angler): ?Stint
+    /** What the angler had on when another lure was tied on, or still has. */
+    private static function onAt(Outing $outing, StintDocument $tied): ?Stint
+    {
+        $on = array_filter(
+            $outing->stints(),
+            static fn (Stint $stint): bool => $stint->angler() === $tied->angler && $stint->startedAt() <= $tied->started_at
+                && (null === $stint->endedAt() || $stint->endedAt() > $tied->started_at),
+        );
+
+        return [] === $on ? null : $on[array_key_last($on)];
+    }
+
+    /** What the angler tied on next, as another device has noted already. */
+    private static function after(Outing $outing, StintDocument $tied): ?Stint
     {
         foreach ($outing->stints() as $stint) {
-            if (null === $stint->endedAt() && $stint->angler() === $angler) {
+            if ($stint->angler() === $tied->angler && $stint->startedAt() > $tied->started_at) {
                 return $stint;
             }
         }
