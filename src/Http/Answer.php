@@ -20,26 +20,26 @@ final readonly class Answer
 
     public function json(mixed $document, int $status = 200): JsonResponse
     {
-        return new JsonResponse($document, $status);
+        return self::unkept(new JsonResponse($document, $status));
     }
 
     public function nothing(?Kept $kept = null): Response
     {
-        return self::tagged(new Response(null, 204), $kept);
+        return self::unkept(self::tagged(new Response(null, 204), $kept));
     }
 
     public function kept(?Kept $kept): Response
     {
-        return null === $kept ? JsonResponse::fromJsonString('null') : self::tagged(new JsonResponse($kept->document), $kept);
+        return self::unkept(null === $kept ? JsonResponse::fromJsonString('null') : self::tagged(new JsonResponse($kept->document), $kept));
     }
 
     /** @param string $route of the one that was added */
     public function created(Kept $kept, string $route): Response
     {
-        return self::tagged(
+        return self::unkept(self::tagged(
             new JsonResponse($kept->document, 201, ['Location' => $this->urls->generate($route, ['id' => $kept->id])]),
             $kept,
-        );
+        ));
     }
 
     /** A page of a list, with a link to the next one. */
@@ -51,7 +51,7 @@ final readonly class Answer
             $answer->headers->set('Link', "<{$request->getPathInfo()}?$query>; rel=\"next\"");
         }
 
-        return $answer;
+        return self::unkept($answer);
     }
 
     /** What changes only with the program: sent once, then only its tag is compared. */
@@ -67,7 +67,25 @@ final readonly class Answer
 
     public function file(string $contents, string $type, string $name): Response
     {
-        return new Response($contents, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"$name\""]);
+        return self::unkept(
+            new Response($contents, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"$name\""]),
+        );
+    }
+
+    /**
+     * What is stored is nobody's but the angler's: no browser and no proxy lays it by on its own.
+     *
+     * @template T of Response
+     *
+     * @param T $answer
+     *
+     * @return T
+     */
+    private static function unkept(Response $answer): Response
+    {
+        $answer->headers->set('Cache-Control', 'no-store');
+
+        return $answer;
     }
 
     private static function tagged(Response $answer, ?Kept $kept): Response

@@ -20,9 +20,10 @@ final class LayeringTest
         'Persistence' => ['Contract'],
         'Format' => ['Contract'],
         'Device' => ['Contract'],
+        'Serving' => [],
         'UseCase' => ['Contract', 'Persistence', 'Format', 'Device'],
         'Http' => ['Contract', 'Format', 'Device', 'UseCase'],
-        'Cli' => ['Contract', 'Format', 'Device', 'UseCase', 'Benchmark', 'Persistence'],
+        'Cli' => ['Contract', 'Serving', 'Format', 'Device', 'UseCase', 'Benchmark', 'Persistence'],
         'Benchmark' => ['Contract', 'UseCase'],
     ];
 

@@ -56,4 +56,18 @@ final class BorderTest extends ApiTestCase
         self::assertSame(404, $this->answered());
         self::assertSame('application/problem+json', $this->browser->getResponse()->headers->get('Content-Type'));
     }
+
+    /** ASVS 4.0.3, 8.2.1 (from memory): what is stored is laid by in no cache; what ships with the program may be, and is asked about. */
+    public function testNoCacheKeepsWhatIsStored(): void
+    {
+        $directives = function (string $path): string {
+            $this->send('GET', $path);
+
+            return (string) $this->browser->getResponse()->headers->get('Cache-Control');
+        };
+        foreach (['/api/settings', '/api/readings', '/api/parts', '/api/backup', '/api/access', '/'] as $path) {
+            self::assertStringContainsString('no-store', $directives($path), $path);
+        }
+        self::assertStringContainsString('no-cache', $directives('/api/palette'));
+    }
 }

@@ -145,7 +145,8 @@ final class ServedProgram
         ];
     }
 
-    private static function freePort(): int
+    /** One that nobody listens on, on this machine's own address. */
+    public static function freePort(): int
     {
         $socket = stream_socket_server('tcp://127.0.0.1:0');
         \assert(false !== $socket);

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
+use App\Http\BuiltFiles;
 use App\Http\Controller\ShellController;
 use App\UseCase\Shell\FirstView;
 use Kontrast\Lure\Finish;
 use Kontrast\Reading\Colour;
+use Symfony\Component\Clock\Clock;
+use Symfony\Component\Clock\MockClock;
+use Symfony\Component\Clock\NativeClock;
 use Symfony\Component\Process\Process;
 use Twig\Environment;
 
@@ -21,6 +25,7 @@ final class ShellTest extends ApiTestCase
         if ('' !== $this->manifest) {
             unlink($this->manifest);
         }
+        Clock::set(new NativeClock());
         parent::tearDown();
     }
 
@@ -43,9 +48,9 @@ final class ShellTest extends ApiTestCase
 
     public function testThePageBringsItsFirstAnswersAlong(): void
     {
+        Clock::set(new MockClock('2026-05-09T04:00:00Z'));
         self::assertSame(
-            ['settings' => ['version' => 0], 'current' => null,
-                'news' => false, 'advice' => null],
+            ['settings' => ['version' => 0], 'current' => null, 'at' => '2026-05-09T04:00:00+00:00', 'news' => false, 'advice' => null],
             self::versionsOf($this->first()),
         );
         $this->send('PUT', '/api/settings', ['units' => 'us', 'theme' => 'paper', 'lead_free' => true, 'schools' => ['finish' => 'sun']]);
@@ -177,6 +182,6 @@ final class ShellTest extends ApiTestCase
         self::assertInstanceOf(Environment::class, $twig);
         self::assertInstanceOf(FirstView::class, $first);
 
-        return new ShellController($twig, $first, $manifest ?? $this->manifest);
+        return new ShellController($twig, $first, new BuiltFiles('/nowhere', $manifest ?? $this->manifest));
     }
 }

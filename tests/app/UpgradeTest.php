@@ -21,6 +21,8 @@ final class UpgradeTest extends TestCase
     private const EVENT = '0193a000-0000-7000-b000-000000000003';
     /** Made by the version before outings: the demo as it was then, 3 waters, 4 readings, 3 builds, 2 trips, 112 parts. */
     private const BEFORE_OUTINGS = __DIR__.'/../fixtures/database-shape-4.sqlite';
+    /** Made by the version that served one machine only: the demo with 3 of its outings, 20 stints and 55 events. */
+    private const BEFORE_THE_NETWORK = __DIR__.'/../fixtures/database-shape-5.sqlite';
 
     #[TestWith([self::FIXTURE])]
     #[TestWith([self::BEFORE_BELLIES])]
@@ -148,6 +150,26 @@ final class UpgradeTest extends TestCase
         self::assertSame(201, $status, $answer);
     }
 
+    public function testADatabaseFromBeforeTheNetworkKeepsItsNotesAndLetsNobodyIn(): void
+    {
+        $program = new ServedProgram(self::BEFORE_THE_NETWORK);
+        $program->migrate();
+        $program->start();
+        $get = static fn (string $url): mixed => json_decode($program->ask('GET', $url)[1], true);
+        self::assertIsArray($outings = $get('/api/outings'));
+        self::assertCount(3, $outings);
+        $database = new \PDO('sqlite:'.$program->database());
+        foreach (['stint' => 20, 'outing_event' => 55, 'inventory_part' => 112] as $table => $count) {
+            self::assertInstanceOf(\PDOStatement::class, $counted = $database->query("SELECT COUNT(*) FROM $table"));
+            self::assertEquals($count, $counted->fetchColumn(), $table);
+        }
+        self::assertIsArray($access = $get('/api/access'));
+        self::assertSame([false, false, [], []], [
+            $access['is_remote'], $access['has_pass_phrase'], $access['addresses'], $access['sessions'],
+        ]);
+        self::assertSame(401, $program->ask('POST', '/api/sign-in', ['pass_phrase' => 'whatever it is'])[0]);
+    }
+
     /**
      * What to send to an endpoint: with an id where the path has one, and a document where it takes one.
      *
@@ -183,6 +205,7 @@ final class UpgradeTest extends TestCase
             'POST /api/outings', 'PUT /api/outings/{id}' => ['started_at' => '2026-05-09T09:00:00Z', 'stints' => [
                 ['started_at' => '2026-05-09T09:00:00Z', 'build' => $build['build'], 'reading' => $reading],
             ]],
+            'PUT /api/outings/{id}/box' => ['before' => new \stdClass(), 'box' => new \stdClass()],
             'POST /api/outings/{id}/end' => ['ended_at' => '2026-05-09T11:00:00Z'],
             'PUT /api/outings/{id}/stints/{stint}' => [
                 'started_at' => '2026-05-09T11:00:00Z', 'ended_at' => '2026-05-09T11:00:00Z',
@@ -206,6 +229,7 @@ final class UpgradeTest extends TestCase
                 'parts' => [['id' => 'a', 'kind' => 'matte', 'hex' => '#112233']],
                 'pairs' => [],
             ],
+            'POST /api/sign-in' => ['pass_phrase' => 'none was set'],
             'POST /api/depths' => ['reading' => $reading, 'from' => 'below'],
             'POST /api/parts' => [['kind' => 'skirt', 'name' => 'New', 'colour' => 'black']],
             'PUT /api/parts' => [$part],

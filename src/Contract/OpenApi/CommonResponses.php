@@ -10,6 +10,7 @@ final class CommonResponses
     private const NAMES = [
         304 => ['NotModified', 'Not changed since the tag.'],
         400 => ['BadRequest', 'The request names another host or cannot be read.'],
+        401 => ['SignedOut', 'Kontrast is served to the network, and whoever asks has not signed in.'],
         403 => ['Forbidden', 'Only Kontrast’s own pages may change stored data.'],
         404 => ['NotFound', 'Nothing has this id, or it was deleted.'],
         409 => ['Conflict', 'It was changed since it was read; nothing was stored. The answer has the current version.'],
@@ -20,6 +21,7 @@ final class CommonResponses
         413 => ['TooLarge', 'The request is too large.'],
         415 => ['NotJson', 'The request is not JSON.'],
         422 => ['Invalid', 'The document has errors; nothing was stored.'],
+        429 => ['TooManyAttempts', 'Too many wrong pass phrases: wait before the next one.'],
         503 => ['NotAvailable', 'Not right now: another write is running, or a device does not answer.'],
     ];
 
@@ -32,9 +34,11 @@ final class CommonResponses
                 'application/problem+json' => ['schema' => ['$ref' => '#/components/schemas/Problem']],
             ]]);
         }
-        $responses['NotAvailable']['headers'] = [
-            'Retry-After' => ['description' => 'Seconds to wait before trying again.', 'schema' => ['type' => 'string']],
-        ];
+        foreach (['NotAvailable', 'TooManyAttempts'] as $name) {
+            $responses[$name]['headers'] = [
+                'Retry-After' => ['description' => 'Seconds to wait before trying again.', 'schema' => ['type' => 'string']],
+            ];
+        }
 
         return $responses;
     }

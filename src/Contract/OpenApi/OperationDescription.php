@@ -80,7 +80,7 @@ final readonly class OperationDescription
     /** @return array<int|string, array<string, mixed>> by status */
     private function responses(bool $hasBody): array
     {
-        $codes = [400, ...$this->operation->errors];
+        $codes = [400, 401, ...$this->operation->errors];
         if (!\in_array($this->verb, self::READS, true)) {
             $codes = [...$codes, 403, 415, 503];
         }

@@ -12,7 +12,7 @@ final class PublishedSchemas
         'Reading' => 'reading', 'Advice' => 'advice', 'Logbook' => 'logbook', 'LookRequest' => 'look-request', 'Look' => 'look',
         'Parts' => 'parts',
         'Composition' => 'composition', 'Backup' => 'backup', 'TripRequest' => 'trip', 'TripPlan' => 'trip-plan',
-        'Outing' => 'outing', 'Analysis' => 'analysis',
+        'Outing' => 'outing', 'Analysis' => 'analysis', 'TripPack' => 'trip-pack',
     ];
 
     /**

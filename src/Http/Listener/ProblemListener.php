@@ -6,8 +6,10 @@ namespace App\Http\Listener;
 
 use App\Contract\Error\InvalidDocument;
 use App\Contract\Error\NotFound;
+use App\Contract\Error\NotSignedIn;
 use App\Contract\Error\ProblemDocument;
 use App\Contract\Error\StaleDocument;
+use App\Contract\Error\TooManyAttempts;
 use App\Device\NoDevice;
 use App\Http\Precondition;
 use Doctrine\DBAL\Exception\LockWaitTimeoutException;
@@ -20,6 +22,8 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\Routing\Exception\ResourceNotFoundException;
+use Symfony\Component\Security\Core\Exception\AccessDeniedException;
+use Symfony\Component\Security\Core\Exception\AuthenticationException;
 use Symfony\Component\Uid\Uuid;
 
 /**
@@ -30,7 +34,7 @@ use Symfony\Component\Uid\Uuid;
 final readonly class ProblemListener
 {
     private const CODES = [
-        400 => 'bad_request', 401 => 'signed_out', 403 => 'forbidden', 404 => 'not_found', 405 => 'method_not_allowed', 413 => 'too_large',
+        400 => 'bad_request', 403 => 'forbidden', 404 => 'not_found', 405 => 'method_not_allowed', 413 => 'too_large',
         415 => 'not_json', 503 => 'not_available',
     ];
     private const RETRY_AFTER_S = 2;
@@ -42,16 +46,28 @@ final readonly class ProblemListener
     public function __invoke(ExceptionEvent $event): void
     {
         $error = $event->getThrowable();
-        $problem = $this->problem($error, $event->getRequest());
+        // Who is not let in is asked to sign in, which is the firewall's to do.
+        if (!$error instanceof AccessDeniedException && !$error instanceof AuthenticationException) {
+            $event->setResponse($this->answer($error, $event->getRequest()));
+        }
+    }
+
+    public function answer(\Throwable $error, Request $request): JsonResponse
+    {
+        $problem = $this->problem($error, $request);
         $headers = $error instanceof HttpExceptionInterface ? $error->getHeaders() : [];
         if ($error instanceof LockWaitTimeoutException || $error instanceof ReadOnlyException) {
             $headers['Retry-After'] = (string) self::RETRY_AFTER_S;
+        }
+        if ($error instanceof TooManyAttempts) {
+            $headers['Retry-After'] = (string) $error->waitS;
         }
         $answer = new JsonResponse($problem, $problem->status, ['Content-Type' => 'application/problem+json'] + $headers);
         if ($error instanceof StaleDocument && null !== $error->version) {
             $answer->setEtag(Precondition::tag($error->version));
         }
-        $event->setResponse($answer);
+
+        return $answer;
     }
 
     private function problem(\Throwable $error, Request $request): ProblemDocument
@@ -76,6 +92,8 @@ final readonly class ProblemListener
                 'stale',
             ),
             $error instanceof NotFound => new ProblemDocument(404, $error->getMessage(), 'not_found'),
+            $error instanceof NotSignedIn => new ProblemDocument(401, $error->getMessage(), 'signed_out'),
+            $error instanceof TooManyAttempts => new ProblemDocument(429, $error->getMessage(), 'too_many_attempts'),
             $error instanceof NoDevice => new ProblemDocument(503, $error->getMessage(), 'no_device'),
             $error instanceof LockWaitTimeoutException => new ProblemDocument(
                 503,

@@ -14,6 +14,7 @@ use App\UseCase\Outing\FindOutings;
 use App\UseCase\Outing\WatchSeason;
 use App\UseCase\Settings\KeepSettings;
 use Kontrast\Rulebook\Adviser;
+use Symfony\Component\Clock\ClockInterface;
 
 /** What the page would ask for first: sent along with it, so that it need not ask. */
 final readonly class FirstView
@@ -25,15 +26,16 @@ final readonly class FirstView
         private Adviser $adviser,
         private WatchSeason $season,
         private FindOutings $outings,
+        private ClockInterface $clock,
     ) {
     }
 
     /**
      * The settings and the reading being worked on with their versions, the advice on that reading as the page asks for it, and whether
-     * the logbook has something to say.
+     * the logbook has something to say; and when it was said, for a device that has kept it.
      *
      * @return array{settings: array{document: array<string, mixed>, version: int}, current: array{document: array<string, mixed>,
-     *     version: int}|null, news: bool, advice: AdviceDocument|null}
+     *     version: int}|null, at: string, news: bool, advice: AdviceDocument|null}
      */
     public function show(): array
     {
@@ -43,6 +45,7 @@ final readonly class FirstView
         return [
             'settings' => self::entry($settings),
             'current' => null === $current ? null : self::entry($current),
+            'at' => $this->clock->now()->format(\DateTimeInterface::ATOM),
             'news' => $this->hasNews(),
             'advice' => null === $current ? null : $this->advice($current, $settings),
         ];

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract\Access;
+
+use OpenApi\Attributes as OA;
+
+/** A device that is signed in. */
+#[OA\Schema(
+    schema: 'Session',
+    additionalProperties: false,
+    required: ['id', 'device', 'address', 'signed_in_at', 'last_used_at', 'is_this'],
+)]
+final readonly class SessionDocument
+{
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property(description: 'What its browser says of itself.')]
+        public string $device,
+        #[OA\Property(description: 'Its address in the network when it was used last.')]
+        public string $address,
+        #[OA\Property(format: 'date-time')]
+        public string $signed_in_at,
+        #[OA\Property(format: 'date-time')]
+        public string $last_used_at,
+        #[OA\Property(description: 'Whether it is the one that asks.')]
+        public bool $is_this,
+    ) {
+    }
+}
