@@ -1,6 +1,9 @@
 import { defineConfig } from '@playwright/test'
+import { PASS_PHRASE } from './tests/e2e/passPhrase'
 
 const PORT = 8431
+/** Served to the network over HTTPS, for what needs a service worker and a sign-in. */
+const PHONE_PORT = 8439
 /** One server and one database a worker, so that two tests at a time never meet. */
 const WORKERS = 2
 
@@ -21,6 +24,34 @@ function server(worker: number) {
     url: `http://127.0.0.1:${PORT + worker}/`,
     reuseExistingServer: false,
     timeout: 120_000,
+    stdout: 'ignore' as const,
+    stderr: 'ignore' as const,
+  }
+}
+
+/** Served as a phone reaches it, on this machine's own address alone. */
+function phoneServer() {
+  const local = PORT + WORKERS
+  const folder = `${import.meta.dirname}/var/e2e-phone`
+  return {
+    command:
+      `bash -c 'until (exec 3<>/dev/tcp/127.0.0.1/${PORT}) 2> /dev/null; do sleep 1; done; rm -rf ${folder}; mkdir -p ${folder}; ` +
+      `echo "${PASS_PHRASE}" | exec ./kontrast serve --phone'`,
+    env: {
+      KONTRAST_PORT: `${local}`,
+      KONTRAST_PHONE_PORT: `${PHONE_PORT}`,
+      KONTRAST_LISTEN: '127.0.0.1',
+      KONTRAST_NAMES: '127.0.0.1',
+      KONTRAST_SERVING: `${folder}/serving`,
+      KONTRAST_DB: `${folder}/kontrast.sqlite`,
+      KONTRAST_METER_PORT: '1',
+      KONTRAST_PROBE: '127.0.0.1:1',
+      KONTRAST_FORECAST_URL: 'http://127.0.0.1:1',
+      APP_ENV: 'prod',
+    },
+    url: `http://127.0.0.1:${local}/`,
+    reuseExistingServer: false,
+    timeout: 180_000,
     stdout: 'ignore' as const,
     stderr: 'ignore' as const,
   }
@@ -48,6 +79,6 @@ export default defineConfig({
       ],
     },
   },
-  metadata: { port: PORT },
-  webServer: Array.from({ length: WORKERS }, (_, worker) => server(worker)),
+  metadata: { port: PORT, phonePort: PHONE_PORT, localPort: PORT + WORKERS },
+  webServer: [...Array.from({ length: WORKERS }, (_, worker) => server(worker)), phoneServer()],
 })

@@ -1,9 +1,11 @@
+import { createHash } from 'node:crypto'
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { brotliCompressSync, gzipSync } from 'node:zlib'
 import { svelte } from '@sveltejs/vite-plugin-svelte'
 import tailwindcss from '@tailwindcss/vite'
-import { defineConfig, type Plugin } from 'vite'
+import { build, defineConfig, type Plugin } from 'vite'
+import { VitePWA } from 'vite-plugin-pwa'
 
 const BUILT = 'public/build'
 
@@ -24,7 +26,7 @@ function precompress(): Plugin {
 }
 
 const SHARED =
-  /node_modules\/(svelte\/|@tanstack\/(svelte-query|query-core)\/|openapi-fetch\/|svelte-spa-router\/|regexparam\/)|web\/(api(?!\/outings)|stores|words\/(numbers|words|vocabulary|adviceParts|stick|tints))|web\/app\/(App|KeepAddress|address|typing|screens|screenKeys|first|start|scroll)|web\/lure\/paint|web\/ui\/(Toggle|Answer|Trouble|Button|Group|Tile|Choice|Field|Slider|Stepper|NumberBox|dragging|InView|Later|SwatchRow|CautionLine|toggled|Facts\.svelte|factsButton|VisibilityStick|Several)/
+  /node_modules\/(svelte\/|@tanstack\/(svelte-query|query-core)\/|openapi-fetch\/|svelte-spa-router\/|regexparam\/)|web\/(offline\/(reach|keptAt|waits)|api(?!\/outings)|stores|words\/(numbers|words|vocabulary|adviceParts|stick|tints))|web\/app\/(App|KeepAddress|address|typing|screens|screenKeys|first|start|scroll)|web\/lure\/paint|web\/ui\/(Toggle|Answer|Trouble|Button|Group|Tile|Choice|Field|Slider|Stepper|NumberBox|dragging|InView|Later|SwatchRow|CautionLine|toggled|Facts\.svelte|factsButton|VisibilityStick|Several)/
 const STYLED = 'style="display: contents;"'
 
 /** The content security policy allows no style written into markup; a package's only one of its kind becomes the class that says the same. */
@@ -40,9 +42,86 @@ function styleByClass(): Plugin {
   }
 }
 
+/** The service worker of web/sw with the list of all that is built, and what a phone needs to install the page. */
+function installable() {
+  const icon = (size: number, purpose: 'any' | 'maskable') => ({
+    src: `icons/icon-${purpose === 'any' ? '' : 'maskable-'}${size}.png`,
+    sizes: `${size}x${size}`,
+    type: 'image/png',
+    purpose,
+  })
+  return VitePWA({
+    strategies: 'injectManifest',
+    srcDir: 'web/sw',
+    filename: 'sw.ts',
+    injectRegister: false,
+    includeManifestIcons: false,
+    manifest: {
+      id: '/',
+      name: 'Kontrast',
+      short_name: 'Kontrast',
+      description: 'Which blade, skirt and trailer to tie in this water',
+      start_url: '/',
+      scope: '/',
+      display: 'standalone',
+      background_color: '#f4f4f3',
+      theme_color: '#f4f4f3',
+      icons: [icon(192, 'any'), icon(512, 'any'), icon(512, 'maskable')],
+    },
+    injectManifest: {
+      rollupFormat: 'iife',
+      // The service worker lies at the root, what it keeps does not.
+      modifyURLPrefix: { '': '/build/' },
+      dontCacheBustURLsMatching: /assets\//,
+      // The sign-in is only ever seen with a connection.
+      globPatterns: ['assets/*.{js,css,woff2}', 'mark.svg', 'icons/icon-192.png'],
+      globIgnores: ['assets/sign-in*'],
+      maximumFileSizeToCacheInBytes: 4_000_000,
+    },
+  })
+}
+
+/** One page that holds its own script, styles and font, for a phone that reaches nothing; a pack is put in when it is saved. */
+function pocket(): Plugin {
+  return {
+    name: 'pocket',
+    apply: 'build',
+    async closeBundle() {
+      const built = (await build({
+        configFile: false,
+        logLevel: 'error',
+        plugins: [styleByClass(), svelte(), tailwindcss()],
+        publicDir: false,
+        build: {
+          write: false,
+          // The font too: there is nowhere to fetch it from.
+          assetsInlineLimit: Number.MAX_SAFE_INTEGER,
+          cssCodeSplit: false,
+          rollupOptions: { input: 'web/pocket/main.ts', output: { format: 'iife', codeSplitting: false } },
+        },
+      })) as { output: { type: string; fileName: string; code?: string; source?: string | Uint8Array }[] }
+      const pick = (ending: string) => built.output.filter((file) => file.fileName.endsWith(ending))
+      const script = pick('.js')
+        .map((file) => file.code ?? '')
+        .join('\n')
+        .replaceAll('</script', '<\\/script')
+      const styles = pick('.css')
+        .map((file) => String(file.source))
+        .join('\n')
+      const only = (text: string) => `'sha256-${createHash('sha256').update(text).digest('base64')}'`
+      const page = readFileSync('web/pocket/pocket.html', 'utf8')
+        .replace('only-the-program', () => only(script))
+        .replace('only-the-styles', () => only(styles))
+        .replace(/<style>[^]*<\/style>/, () => `<style>${styles}</style>`)
+        .replace(/<script>[^]*<\/script>/, () => `<script>${script}</script>`)
+      writeFileSync(join(BUILT, 'pocket.html'), page)
+    },
+  }
+}
+
 // public/ belongs to PHP; what is built goes into public/build and is found there through the manifest.
 export default defineConfig({
-  plugins: [styleByClass(), svelte(), tailwindcss(), precompress()],
+  plugins: [styleByClass(), svelte(), tailwindcss(), installable(), pocket(), precompress()],
   base: '/build/',
   publicDir: 'web/public',
   build: {
@@ -52,7 +131,7 @@ export default defineConfig({
     // An inlined font would be a data: address, which the content security policy does not allow.
     assetsInlineLimit: 0,
     rollupOptions: {
-      input: 'web/app/main.ts',
+      input: { main: 'web/app/main.ts', 'sign-in': 'web/sign-in/main.ts' },
       output: {
         // What every screen needs is one file: a dozen small ones cost more in headers than they hold.
         codeSplitting: { groups: [{ name: 'shared', test: SHARED }] },

@@ -193,8 +193,11 @@ test('each lure keeps a build of its own, in every browser, and undo goes back a
 
   await page.getByRole('button', { name: 'Undo', exact: true }).first().click()
   await expect(page.getByRole('heading', { name: 'Bench: swim jig' })).toBeVisible()
+  // The other browser is told what is stored by then.
+  const stored = page.waitForResponse((response) => response.request().postData()?.includes('undo') === true)
   await page.getByRole('button', { name: 'Undo', exact: true }).first().click()
   await expect(page.getByRole('heading', { name: 'Bench: jig' })).toBeVisible()
+  await stored
   await expect(skirt).toHaveValue(jig)
 
   const other = await browser.newContext()

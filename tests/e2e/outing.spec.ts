@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
-import { expect, fishASeason, LAST_YEAR, open, stock, test, WOOD_SPINNERBAIT } from './page'
+import { expect, fishASeason, LAST_YEAR, open, sent, stock, test, WOOD_SPINNERBAIT } from './page'
 
 // On the water with one thumb, and at home with what the notes show.
 
@@ -81,6 +81,7 @@ test('four buttons note, one tap takes back, two taps change the lure', async ({
   await page.getByRole('button', { name: 'Change trailer' }).click()
   await page.getByRole('button', { name: 'Blue chunk' }).click()
   await expect(page.getByRole('region', { name: 'Tied on' })).toContainText('Blue chunk')
+  await sent(page)
   const outing = (await (await page.request.get(`/api/outings/${id}`)).json()) as {
     stints: { ended_at: string | null; events: { kind: string }[] }[]
   }
@@ -103,6 +104,7 @@ test('the water changes, and what a fish spat up is in the next reading', async 
   await page.getByRole('radio', { name: 'Rain' }).click()
   await page.getByRole('button', { name: 'Note the change' }).click()
   await expect(page.getByText(/^Tied on, /)).toBeVisible()
+  await sent(page)
   const outing = (await (await page.request.get(`/api/outings/${id}`)).json()) as {
     stints: { reading: { sky: string; forage: string; forage_colours: string[]; forage_also: string[] } }[]
   }
@@ -127,6 +129,7 @@ test('two follows bring up the next change, and what was made and whether it hel
   await page.getByRole('button', { name: 'Blue chunk' }).click()
   await page.getByRole('button', { name: 'It helped' }).click()
   await expect(page.getByRole('button', { name: 'It helped' })).toBeHidden()
+  await sent(page)
   const outing = (await (await page.request.get(`/api/outings/${id}`)).json()) as { stints: { made: unknown }[] }
   expect(outing.stints[1]?.made).toEqual({ symptom: 'follows', change: step, helped: true })
 })
@@ -151,6 +154,7 @@ test('a phone that died in mid-stint: the open outing is found and asked about',
   await page.getByRole('link', { name: 'Go on with it' }).click()
   await asked.getByRole('button', { name: /^At the last note/ }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Outing' })).toBeVisible()
+  await sent(page)
   const outing = (await (await page.request.get(`/api/outings/${id}`)).json()) as {
     started_at: string
     ended_at: string
@@ -170,6 +174,7 @@ test('two devices note one outing: nothing is lost and nothing doubled', async (
   // The other one still shows the craw; its bite belongs to the chunk that is on.
   await other.getByRole('button', { name: 'Bite', exact: true }).click()
   await expect(other.getByRole('region', { name: 'Tied on' })).toContainText('Blue chunk')
+  await sent(page)
   const outing = (await (await page.request.get(`/api/outings/${id}`)).json()) as {
     stints: { build: { trailer: { name: string } }; events: unknown[] }[]
   }
@@ -191,6 +196,7 @@ test('at home an outing is corrected, and one is added from memory', async ({ pa
   await page.getByRole('textbox', { name: 'Note' }).first().fill('Wind from the north')
   await page.getByRole('button', { name: 'Save outing' }).click()
   await expect(page.getByText('Outing saved.')).toBeVisible()
+  await sent(page)
   const outing = (await (await page.request.get(`/api/outings/${id}`)).json()) as {
     note: string
     stints: { events: { kind: string }[] }[]

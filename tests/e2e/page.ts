@@ -92,6 +92,25 @@ export async function layBest(page: Page, reading: { lure: string }): Promise<vo
   await page.request.patch('/api/workbench', { data: { build: best.ranked[0]?.parts } })
 }
 
+/** Everything noted on this page is stored by the server. */
+export async function sent(page: Page): Promise<void> {
+  const waiting = () =>
+    page.evaluate(
+      () =>
+        new Promise<number>((done) => {
+          const open = indexedDB.open('kontrast')
+          open.onsuccess = () => {
+            const count = open.result.transaction('waiting').objectStore('waiting').count()
+            count.onsuccess = () => {
+              open.result.close()
+              done(count.result)
+            }
+          }
+        }),
+    )
+  await expect.poll(waiting, { timeout: 40_000 }).toBe(0)
+}
+
 /** Unfolds a part of the advice. */
 export async function unfold(page: Page, heading: string): Promise<void> {
   const region = page.getByRole('region', { name: heading, exact: true })

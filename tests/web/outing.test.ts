@@ -1,16 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { DrawnBuild, NextStep, Outing, Reading, TripRequest } from '../../web/api/client'
-import {
-  changeOf,
-  lasted,
-  newId,
-  stamp,
-  stepsLeft,
-  stepWords,
-  tiedOn,
-  untold,
-  withPart,
-} from '../../web/screens/outing/noted'
+import { changeOf, lasted, stepsLeft, stepWords, tiedOn, untold, withPart } from '../../web/screens/outing/noted'
+import { stamp } from '../../web/words/clock'
+import { newId } from '../../web/api/newId'
 import { readingNow, withSeen } from '../../web/screens/outing/readingNow'
 import { levelWords } from '../../web/screens/logbook/levels'
 import { tableOf } from '../../web/screens/logbook/csv'

@@ -20,6 +20,7 @@ const KEPT: Record<string, readonly unknown[]> = {
   sheet: keys.sheet({ reading: READING, build: BUILD }),
   batch: keys.batch([]),
   missing: keys.missing(),
+  access: keys.access(),
   inventory: keys.inventory(),
   builds: keys.builds(),
   built: keys.built(),
@@ -109,7 +110,9 @@ describe('asking again', () => {
 describe('what went wrong, in words', () => {
   test('the browser’s own wording never reaches the screen', async () => {
     const failing = answer(Promise.reject(new TypeError('Failed to fetch')))
-    await expect(failing).rejects.toThrow('Kontrast does not answer. Check that it is still running, then try again.')
+    await expect(failing).rejects.toThrow(
+      'Kontrast does not answer. It is not running, or this device has no connection to it.',
+    )
   })
 
   test('an answer that is no sentence gets one', async () => {

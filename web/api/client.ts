@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { reach } from '../offline/reach.svelte'
 import type { components, paths } from './schema'
 
 export type Reading = components['schemas']['Reading']
@@ -81,6 +82,8 @@ export type Comparison = components['schemas']['Comparison']
 export type SeasonWatch = components['schemas']['SeasonWatch']
 export type SavedTrial = components['schemas']['SavedTrial']
 export type DrawnBuild = components['schemas']['DrawnBuild']
+export type TripPack = components['schemas']['TripPack']
+export type Access = components['schemas']['Access']
 export type From = LookRequest['from']
 
 export const api = createClient<paths>({ baseUrl: '/' })
@@ -96,6 +99,7 @@ api.use({
     if (seen && !named && ['PUT', 'PATCH', 'DELETE'].includes(request.method)) request.headers.set('If-Match', seen)
   },
   onResponse({ request, response }) {
+    reach.answered(response)
     const path = new URL(request.url).pathname
     const version = response.headers.get('ETag')
     if (request.method === 'DELETE' && response.ok) versions.delete(path)
@@ -108,10 +112,23 @@ export function saw(path: string, version: number): void {
   versions.set(path, `"v${version}"`)
 }
 
+/** The version of something as this page knows it, for a write that is sent later. */
+export const versionOf = (path: string): string | null => versions.get(path) ?? null
+
 /** No answer at all: the server is not running, or cannot be reached. */
 export class Unreachable extends Error {
   constructor() {
-    super('Kontrast does not answer. Check that it is still running, then try again.')
+    super('Kontrast does not answer. It is not running, or this device has no connection to it.')
+  }
+}
+
+/** What to do instead where the server cannot be reached; its refusal stays one. */
+export async function orElse<T>(ask: () => Promise<T>, instead: (error: Unreachable) => Promise<T>): Promise<T> {
+  try {
+    return await ask()
+  } catch (error) {
+    if (!(error instanceof Unreachable)) throw error
+    return instead(error)
   }
 }
 
@@ -126,7 +143,9 @@ export class Refused extends Error {
 export async function answer<T>(request: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
   const { data, error, response } = await request.catch((reason: unknown) => {
     // What fetch throws is the browser's own wording; a canceled request stays what it is.
-    throw reason instanceof TypeError ? new Unreachable() : reason
+    if (!(reason instanceof TypeError)) throw reason
+    reach.away()
+    throw new Unreachable()
   })
   if (!response.ok) {
     throw new Refused(

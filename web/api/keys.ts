@@ -39,6 +39,7 @@ export const keys = {
   season: () => ['season'] as const,
   trials: () => ['trials'] as const,
   drawn: (builds: readonly Composition[]) => ['drawn', builds] as const,
+  access: () => ['access'] as const,
   attention: () => ['attention'] as const,
 } satisfies Record<string, (...input: never[]) => readonly unknown[]>
 
@@ -55,6 +56,7 @@ export type Written =
   | 'worn'
   | 'trials'
   | 'settings'
+  | 'sessions'
   | 'everything'
 
 /** What the owned parts decide. */
@@ -76,5 +78,6 @@ export const STALE_AFTER: Record<Written, readonly string[] | 'all'> = {
   worn: [...FROM_NOTES, ...FROM_PARTS],
   trials: ['trials'],
   settings: ['sheet', 'batch', 'missing'],
+  sessions: ['access'],
   everything: 'all',
 }

@@ -1,4 +1,9 @@
 import { createQuery } from '@tanstack/svelte-query'
+import { applied } from '../offline/apply'
+import { outingOf, writeWords, type Box, type Write } from '../offline/entry'
+import { outbox } from '../offline/outbox.svelte'
+import { packs } from '../offline/packs.svelte'
+import { notices } from '../stores/notices.svelte'
 import {
   answer,
   api,
@@ -12,6 +17,8 @@ import {
   type SavedTrial,
   type SeasonWatch,
   type Stint,
+  orElse,
+  Unreachable,
 } from './client'
 import { keys } from './keys'
 import { stored } from './queries'
@@ -21,73 +28,142 @@ import { write, wrote } from './writes'
 
 // Outings, what they show, and trials: read and written. Only their own screens load this.
 
-export const outingsQuery = () => stored(keys.outings(), () => answer<OutingSummary[]>(api.GET('/api/outings')))
+export const outingsQuery = () => stored(keys.outings(), readOutings)
 export const outingQuery = (id: () => string) =>
   createQuery<Outing>(() => ({ queryKey: keys.outing(id()), queryFn: () => readOuting(id()), enabled: id() !== '' }))
-export const readOuting = (id: string) => answer<Outing>(api.GET('/api/outings/{id}', { params: { path: { id } } }))
+
+/** As the server has it, with what waits here; where it cannot be reached or does not know it yet, as this device knows it. */
+export async function readOuting(id: string): Promise<Outing> {
+  // What was noted here goes first: the answer would not know of it.
+  if (outbox.isWaitingFor(id)) await outbox.send()
+  try {
+    const stored = await answer<Outing>(api.GET('/api/outings/{id}', { params: { path: { id } } }))
+    await outbox.know(stored)
+    return outbox.withWaiting(stored)
+  } catch (error) {
+    const here = await outbox.outing(id)
+    if (here && (error instanceof Unreachable || outbox.isWaitingFor(id))) return here
+    throw error
+  }
+}
+
+/** Those begun here and not sent yet are among them. */
+async function readOutings(): Promise<OutingSummary[]> {
+  const here = outbox.waiting.flatMap((one) => (one.write.kind === 'outing' ? [one.write.outing] : []))
+  let known: OutingSummary[] = []
+  try {
+    known = await answer<OutingSummary[]>(api.GET('/api/outings'))
+  } catch (error) {
+    if (!(error instanceof Unreachable) || here.length === 0) throw error
+  }
+  const begun = await Promise.all(
+    here.filter((id) => known.every((one) => one.id !== id)).map((id) => outbox.outing(id)),
+  )
+  return [...begun.flatMap((one) => (one ? [summary(one)] : [])), ...known]
+}
+
+/** At a glance, before the server has counted anything. */
+function summary(outing: Outing): OutingSummary {
+  const events = (outing.stints ?? []).flatMap((stint) => stint.events ?? [])
+  const count = (...kinds: OutingEvent['kind'][]) => events.filter((event) => kinds.includes(event.kind)).length
+  return {
+    id: outing.id ?? '',
+    version: 0,
+    started_at: outing.started_at,
+    water_id: outing.water_id ?? null,
+    water: '',
+    ended_at: outing.ended_at ?? null,
+    last_noted_at: events.at(-1)?.at ?? outing.started_at,
+    hours: 0,
+    bites: count('bite', 'lost', 'landed'),
+    fish: count('landed'),
+    follows: count('follow'),
+    longest_in: null,
+    lures: [...new Set((outing.stints ?? []).map((stint) => stint.build.lure))],
+  }
+}
 export const analysisQuery = () => stored(keys.analysis(), () => answer<Analysis>(api.GET('/api/logbook/analysis')))
 export const seasonQuery = () => stored(keys.season(), () => answer<SeasonWatch[]>(api.GET('/api/logbook/season')))
 export const trialsQuery = () => stored(keys.trials(), () => answer<SavedTrial[]>(api.GET('/api/trials')))
 
-/** Lures as they are drawn, in the order asked. */
-export function drawnFor(builds: () => Composition[] | null): Question<Composition[], DrawnBuild[]> {
+/** Lures as they are drawn, in the order asked; null where there is no picture on this device. */
+export function drawnFor(builds: () => Composition[] | null): Question<Composition[], (DrawnBuild | null)[]> {
   return question({
     input: builds,
     key: keys.drawn,
-    ask: (list, signal) => answer<DrawnBuild[]>(api.POST('/api/builds/drawn', { body: { builds: list }, signal })),
+    ask: (list, signal) =>
+      orElse<(DrawnBuild | null)[]>(
+        () => answer<DrawnBuild[]>(api.POST('/api/builds/drawn', { body: { builds: list }, signal })),
+        // What is not packed cannot be drawn out here; its name is enough to tell it.
+        () => Promise.all(list.map((build) => packs.drawn(build))),
+      ),
   })
 }
 
 const at = (id: string) => ({ params: { path: { id } } })
 const WEAR: readonly OutingEvent['kind'][] = ['lure_lost', 'trailer_torn', 'collar_split']
-const atStint = (id: string, stint: string) => ({ params: { path: { id, stint } } })
-const atEvent = (id: string, event: string) => ({ params: { path: { id, event } } })
 
-/** Notes are sent one after the other, in the order they were taken. */
-let line: Promise<unknown> = Promise.resolve()
+/** What the server has taken is what is shown, with what still waits laid over it. */
+outbox.whenSent((write, stored) => {
+  if (isOuting(stored)) show(stored)
+  if (outingOf(write) === null) return
+  const isWear = (write.kind === 'note' && WEAR.includes(write.body.kind)) || write.kind === 'unnote'
+  sent.add(isWear ? 'worn' : 'notes')
+})
+outbox.whenIdle(async () => {
+  const all = [...sent]
+  sent.clear()
+  for (const what of all) await wrote(what)
+})
+outbox.whenRefused((entry) => {
+  notices.problem(new Error(`${writeWords(entry)}: ${entry.problem ?? ''}`))
+  void queryClient.invalidateQueries({ queryKey: keys.outing(outingOf(entry.write) ?? '') })
+})
+const sent = new Set<'notes' | 'worn'>()
 
-/** What comes back is the outing as it is now: it is shown at once, without asking again. */
-function noted(what: 'notes' | 'worn', request: () => Promise<Outing>): Promise<Outing> {
-  const done = line.then(request).then((outing) => {
-    queryClient.setQueryData(keys.outing(outing.id ?? ''), outing)
-    return outing
-  })
-  line = done.catch(() => undefined)
-  return done.then(async (outing) => {
-    await wrote(what)
-    return outing
-  })
+const isOuting = (answered: unknown): answered is Outing =>
+  typeof answered === 'object' && answered !== null && 'started_at' in answered && 'stints' in answered
+
+function show(stored: Outing): void {
+  void outbox.know(stored)
+  queryClient.setQueryData(keys.outing(stored.id ?? ''), outbox.withWaiting(stored))
+}
+
+/** On this device's disk, shown at once, and sent as soon as the server can be reached. */
+async function noted(write: Write & { outing: string }): Promise<Outing> {
+  await outbox.add(write)
+  const key = keys.outing(write.outing)
+  const shown = queryClient.getQueryData<Outing>(key)
+  const now = (shown ? applied(shown, write) : await outbox.outing(write.outing)) ?? {
+    id: write.outing,
+    started_at: '',
+  }
+  await queryClient.cancelQueries({ queryKey: key })
+  queryClient.setQueryData(key, now)
+  void outbox.send()
+  return now
 }
 
 export const outings = {
-  /** When everything noted so far has been sent. */
-  sent: () => line,
-  add: (body: Outing) => noted('notes', () => answer<Outing>(api.POST('/api/outings', { body }))),
-  change: (id: string, body: Outing) =>
-    noted('worn', () => answer<Outing>(api.PUT('/api/outings/{id}', { ...at(id), body }))),
+  add: (body: Outing & { id: string }) => noted({ kind: 'outing', outing: body.id, body }),
+  /** From memory, at home: the server checks it at once. */
+  record: (body: Outing) => write('worn', answer<Outing>(api.POST('/api/outings', { body }))),
+  /** Edited as a whole, at home too. */
+  change: async (id: string, body: Outing) => {
+    const stored = await write('worn', answer<Outing>(api.PUT('/api/outings/{id}', { ...at(id), body })))
+    show(stored)
+    return stored
+  },
   remove: (id: string) => write('notes', answer(api.DELETE('/api/outings/{id}', at(id)))),
   restore: (id: string) => write('notes', answer(api.POST('/api/outings/{id}/restore', at(id)))),
-  end: (id: string, ended_at: string) =>
-    noted('notes', () => answer<Outing>(api.POST('/api/outings/{id}/end', { ...at(id), body: { ended_at } }))),
-  tie: (id: string, stint: string, body: Stint) =>
-    noted('notes', () => answer<Outing>(api.PUT('/api/outings/{id}/stints/{stint}', { ...atStint(id, stint), body }))),
-  untie: (id: string, stint: string) =>
-    noted('notes', () => answer<Outing>(api.DELETE('/api/outings/{id}/stints/{stint}', atStint(id, stint)))),
-  note: (id: string, event: string, body: OutingEvent) =>
-    noted(WEAR.includes(body.kind) ? 'worn' : 'notes', () =>
-      answer<Outing>(api.PUT('/api/outings/{id}/events/{event}', { ...atEvent(id, event), body })),
-    ),
-  unnote: (id: string, event: OutingEvent) =>
-    noted(WEAR.includes(event.kind) ? 'worn' : 'notes', () =>
-      answer<Outing>(api.DELETE('/api/outings/{id}/events/{event}', atEvent(id, event.id ?? ''))),
-    ),
-  photo: (id: string, event: string, photo: string) =>
-    write(
-      'notes',
-      answer(api.PUT('/api/outings/{id}/events/{event}/photo', { ...atEvent(id, event), body: { photo } })),
-    ),
-  takePhotoAway: (id: string, event: string) =>
-    write('notes', answer(api.DELETE('/api/outings/{id}/events/{event}/photo', atEvent(id, event)))),
+  end: (id: string, ended_at: string) => noted({ kind: 'end', outing: id, ended_at }),
+  tie: (id: string, stint: string, body: Stint) => noted({ kind: 'tie', outing: id, stint, body }),
+  untie: (id: string, stint: string) => noted({ kind: 'untie', outing: id, stint }),
+  note: (id: string, event: string, body: OutingEvent) => noted({ kind: 'note', outing: id, event, body }),
+  unnote: (id: string, event: OutingEvent) => noted({ kind: 'unnote', outing: id, event: event.id ?? '' }),
+  fill: (id: string, before: Box, box: Box) => noted({ kind: 'box', outing: id, before, box }),
+  photo: (id: string, event: string, photo: string) => noted({ kind: 'photo', outing: id, event, photo }),
+  takePhotoAway: (id: string, event: string) => noted({ kind: 'unphoto', outing: id, event }),
   preview: (contents: string) => answer<OutingImport>(api.POST('/api/outings/table/preview', { body: { contents } })),
   importTable: (contents: string) =>
     write('worn', answer<OutingImport>(api.POST('/api/outings/table', { body: { contents } }))),

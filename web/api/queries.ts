@@ -3,6 +3,7 @@ import type { Pick as AdvisedPick } from '../words/vocabulary'
 import {
   answer,
   api,
+  type Access,
   type Advice,
   type AdvisedBuild,
   type AdviceView,
@@ -34,6 +35,7 @@ import {
   type BuildSheet,
   type Swap,
   type Water,
+  orElse,
 } from './client'
 import { keys, type AdviceViewInput, type MomentInput, type SwapsInput, type VerdictInput } from './keys'
 import { queryClient } from './queryClient'
@@ -45,9 +47,18 @@ export function adviceFor(reading: () => Reading | null, isOnlyKnown = false): Q
     isOnlyKnown,
     input: reading,
     key: keys.advice,
-    ask: (body, signal) => answer<Advice>(api.POST('/api/advice', { body, signal })),
+    ask: (body, signal) => orPacked(body, () => answer<Advice>(api.POST('/api/advice', { body, signal }))),
   })
 }
+
+/** Where the server cannot be reached, what was packed for the water is the answer. Loaded only then. */
+const orPacked = (reading: Reading, ask: () => Promise<Advice>) =>
+  orElse(ask, async (error) => {
+    const { packs } = await import('../offline/packs.svelte')
+    const packed = await packs.advice(reading)
+    if (!packed) throw error
+    return packed
+  })
 
 /** Puts an advice that came some other way where it would be asked for; the one that is there already stays the one. */
 export function knowAdvice(reading: Reading, advice: Advice): Advice {
@@ -230,6 +241,7 @@ export const builtQuery = () => stored(keys.built(), () => answer<BuiltRecord[]>
 export const watersQuery = () => stored(keys.waters(), () => answer<Water[]>(api.GET('/api/waters')))
 export const readingsQuery = () => stored(keys.readings(), () => answer<SavedReading[]>(api.GET('/api/readings')))
 export const tripsQuery = () => stored(keys.trips(), () => answer<SavedTrip[]>(api.GET('/api/trips')))
+export const accessQuery = () => stored(keys.access(), () => answer<Access>(api.GET('/api/access')))
 export const attentionQuery = () => stored(keys.attention(), () => answer<SetAside[]>(api.GET('/api/attention')))
 /** The parts not owned that would gain most over the saved readings. */
 export const missingQuery = () =>

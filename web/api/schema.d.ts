@@ -4,6 +4,23 @@
  */
 
 export interface paths {
+    "/api/access": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where other devices reach Kontrast, and which are signed in */
+        get: operations["access"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/advice": {
         parameters: {
             query?: never;
@@ -559,6 +576,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/outings/{id}/box": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Change what is in the box of an outing */
+        put: operations["changeBox"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/outings/{id}/end": {
         parameters: {
             query?: never;
@@ -1027,6 +1061,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sessions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Sign a device out */
+        delete: operations["endSession"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/settings": {
         parameters: {
             query?: never;
@@ -1056,6 +1107,40 @@ export interface paths {
         put?: never;
         /** What to buy to build the advised lure of each reading */
         post: operations["shopping"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sign in with the pass phrase; the answer sets a cookie */
+        post: operations["signIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** End this device’s session; its browser forgets all it kept */
+        post: operations["signOut"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1288,6 +1373,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trips/{id}/pack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A trip to take along without a signal: a line of JSON for each step of progress, then the pack; hang up to cancel */
+        post: operations["packTrip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trips/{id}/restore": {
         parameters: {
             query?: never;
@@ -1381,6 +1483,17 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description Whether and where other devices reach Kontrast. */
+        Access: {
+            /** @description Whether whoever asks came over the network, and so had to sign in. */
+            is_remote: boolean;
+            has_pass_phrase: boolean;
+            /** @description Empty where only this machine is served. */
+            addresses: string[];
+            /** @description SHA-256 of the certificate a device has to trust; null where there is none. */
+            fingerprint: string | null;
+            sessions: components["schemas"]["Session"][];
+        };
         /** @description What to tie and why. */
         Advice: {
             /** @enum {string} */
@@ -1591,6 +1704,11 @@ export interface components {
             length_in: number;
             /** Format: float */
             width_in: number;
+        };
+        /** @description What is in the box from now on, and what whoever changed it thought was in it. */
+        BoxChange: {
+            before: components["schemas"]["CarriedBox"];
+            box: components["schemas"]["CarriedBox"];
         };
         /** @description A lure part by part, with the lengths it comes out at. */
         Build: {
@@ -2574,6 +2692,21 @@ export interface components {
             longest_in: number | null;
             lures: ("jig" | "swim_jig" | "spinnerbait" | "bladed_jig")[];
         };
+        /** @description What a pack was computed for: every combination of these, the last of them turning fastest. */
+        PackAxes: {
+            lure: ("jig" | "swim_jig" | "spinnerbait" | "bladed_jig")[];
+            /** @description Rising. */
+            visibility_in: number[];
+            sky: ("sun" | "broken" | "overcast" | "rain" | "storm" | "low_sun" | "night")[];
+            wind: ("calm" | "ripple" | "chop")[];
+            bite: ("tough" | "normal" | "active")[];
+            cover: ("open" | "grass" | "wood" | "rock" | "dock" | "pads" | "flooded_brush")[];
+        };
+        /** @description A lure as it may be tied of what is carried, with what it is drawn of. */
+        PackedLure: {
+            parts: components["schemas"]["Composition"];
+            drawn: components["schemas"]["DrawnBuild"];
+        };
         /** @description From how far to how far two parts may look like two. */
         PairBand: {
             a: string;
@@ -3129,6 +3262,20 @@ export interface components {
             parts: components["schemas"]["PartBand"][];
             pairs: components["schemas"]["PairBand"][];
         };
+        /** @description A device that is signed in. */
+        Session: {
+            id: string;
+            /** @description What its browser says of itself. */
+            device: string;
+            /** @description Its address in the network when it was used last. */
+            address: string;
+            /** Format: date-time */
+            signed_in_at: string;
+            /** Format: date-time */
+            last_used_at: string;
+            /** @description Whether it is the one that asks. */
+            is_this: boolean;
+        };
         /** @description A stored document that cannot be read, as it is, and why. */
         SetAside: {
             /** @enum {string} */
@@ -3188,6 +3335,10 @@ export interface components {
         /** @description The readings to buy parts for. */
         ShoppingRequest: {
             readings: components["schemas"]["Reading"][];
+        };
+        /** @description A pass phrase, typed in by somebody who wants in. */
+        SignIn: {
+            pass_phrase: string;
         };
         /** @description The skirt. */
         Skirt: {
@@ -3369,6 +3520,37 @@ export interface components {
             next_is_a: boolean;
             words: string;
         };
+        /**
+         * @description A trip to take along where nothing can be computed: what is advised on every reading its day may bring, and what is carried. Thousands of
+         *     advices have much in common, so each distinct piece is there once, and the rest are numbers of pieces: `cells` names for each
+         *     combination of the axes an entry of `advices`; that names for each of `fields` one of `values`; and a field among `lists` names a list
+         *     of numbers, of `values` again.
+         */
+        TripPack: {
+            /** @description The version of this shape. */
+            kontrast_pack: number;
+            /** Format: date-time */
+            made_at: string;
+            trip: components["schemas"]["SavedTrip"];
+            /** @description The name of its water. */
+            water: string | null;
+            /** @description What all the readings have in common; those of the axes are replaced. */
+            reading: components["schemas"]["Reading"];
+            axes: components["schemas"]["PackAxes"];
+            fields: string[];
+            lists: string[];
+            cells: number[];
+            advices: number[][];
+            values: unknown[];
+            /** @description For each combination of the axes but the lure, an entry of `ranked`. */
+            orders: number[];
+            /** @description The carried lures that do best, each as its number, that of the trailer it takes instead, and its score of 100. */
+            ranked: (number | null)[][][];
+            /** @description Those carried, in the order of the plan, then what they become with another trailer. */
+            lures: components["schemas"]["PackedLure"][];
+            turns: components["schemas"]["TripTurn"][];
+            carry: components["schemas"]["CarryPlan"];
+        };
         /** @description A planned day: its sun, the moments at which picks change, what to carry, and what is missing. */
         TripPlan: {
             sun: components["schemas"]["Sun"];
@@ -3499,6 +3681,15 @@ export interface components {
                 "application/problem+json": components["schemas"]["Problem"];
             };
         };
+        /** @description Kontrast is served to the network, and whoever asks has not signed in. */
+        SignedOut: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
         /** @description Only Kontrast’s own pages may change stored data. */
         Forbidden: {
             headers: {
@@ -3562,6 +3753,17 @@ export interface components {
                 "application/problem+json": components["schemas"]["Problem"];
             };
         };
+        /** @description Too many wrong pass phrases: wait before the next one. */
+        TooManyAttempts: {
+            headers: {
+                /** @description Seconds to wait before trying again. */
+                "Retry-After"?: string;
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
         /** @description Not right now: another write is running, or a device does not answer. */
         NotAvailable: {
             headers: {
@@ -3590,6 +3792,28 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    access: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Where other devices reach Kontrast, and which are signed in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Access"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+        };
+    };
     advise: {
         parameters: {
             query?: never;
@@ -3613,6 +3837,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -3643,6 +3868,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -3673,6 +3899,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -3699,6 +3926,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
         };
     };
     backup: {
@@ -3720,6 +3948,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
         };
     };
     restore: {
@@ -3754,6 +3983,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -3784,6 +4014,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -3814,6 +4045,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -3844,6 +4076,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -3874,6 +4107,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -3907,6 +4141,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             422: components["responses"]["Invalid"];
         };
     };
@@ -3937,6 +4172,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -3967,6 +4203,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -3997,6 +4234,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             404: components["responses"]["NotFound"];
         };
     };
@@ -4030,6 +4268,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Conflict"];
@@ -4064,6 +4303,7 @@ export interface operations {
                 content?: never;
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             412: components["responses"]["PreconditionFailed"];
@@ -4097,6 +4337,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             412: components["responses"]["PreconditionFailed"];
@@ -4130,6 +4371,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             422: components["responses"]["Invalid"];
         };
     };
@@ -4160,6 +4402,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -4190,6 +4433,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             404: components["responses"]["NotFound"];
         };
     };
@@ -4217,6 +4461,7 @@ export interface operations {
                 content?: never;
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             412: components["responses"]["PreconditionFailed"];
@@ -4247,6 +4492,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -4273,6 +4519,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             415: components["responses"]["NotJson"];
             503: components["responses"]["NotAvailable"];
@@ -4301,6 +4548,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -4329,6 +4577,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
         };
     };
     keepCurrentReading: {
@@ -4357,6 +4606,7 @@ export interface operations {
                 content?: never;
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             412: components["responses"]["PreconditionFailed"];
             413: components["responses"]["TooLarge"];
@@ -4388,6 +4638,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -4418,6 +4669,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -4444,6 +4696,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
         };
     };
     importLogbook: {
@@ -4476,6 +4729,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -4502,6 +4756,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
         };
     };
     season: {
@@ -4523,6 +4778,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
         };
     };
     look: {
@@ -4548,6 +4804,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -4574,6 +4831,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
         };
     };
     opinion: {
@@ -4599,6 +4857,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -4632,6 +4891,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             422: components["responses"]["Invalid"];
         };
     };
@@ -4662,6 +4922,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -4688,6 +4949,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
         };
     };
     importOutings: {
@@ -4713,6 +4975,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -4743,6 +5006,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -4773,6 +5037,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             404: components["responses"]["NotFound"];
         };
     };
@@ -4806,6 +5071,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Conflict"];
@@ -4840,10 +5106,52 @@ export interface operations {
                 content?: never;
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             412: components["responses"]["PreconditionFailed"];
             415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    changeBox: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoxChange"];
+            };
+        };
+        responses: {
+            /** @description Change what is in the box of an outing */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outing"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            412: components["responses"]["PreconditionFailed"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
             503: components["responses"]["NotAvailable"];
         };
     };
@@ -4877,6 +5185,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             412: components["responses"]["PreconditionFailed"];
@@ -4917,6 +5226,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             412: components["responses"]["PreconditionFailed"];
@@ -4953,6 +5263,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             412: components["responses"]["PreconditionFailed"];
@@ -4982,6 +5293,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             404: components["responses"]["NotFound"];
         };
     };
@@ -5009,6 +5321,7 @@ export interface operations {
                 content?: never;
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             413: components["responses"]["TooLarge"];
@@ -5037,6 +5350,7 @@ export interface operations {
                 content?: never;
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             415: components["responses"]["NotJson"];
@@ -5069,6 +5383,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             412: components["responses"]["PreconditionFailed"];
@@ -5107,6 +5422,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             412: components["responses"]["PreconditionFailed"];
@@ -5143,6 +5459,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             412: components["responses"]["PreconditionFailed"];
@@ -5175,6 +5492,7 @@ export interface operations {
             };
             304: components["responses"]["NotModified"];
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
         };
     };
     parts: {
@@ -5203,6 +5521,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             422: components["responses"]["Invalid"];
         };
     };
@@ -5229,6 +5548,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             409: components["responses"]["Conflict"];
             413: components["responses"]["TooLarge"];
@@ -5260,6 +5580,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -5286,6 +5607,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
         };
     };
     partsPalette: {
@@ -5307,6 +5629,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
         };
     };
     partsJson: {
@@ -5328,6 +5651,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
         };
     };
     deleteParts: {
@@ -5355,6 +5679,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -5385,6 +5710,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -5415,6 +5741,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -5445,6 +5772,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -5477,6 +5805,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -5503,6 +5832,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
         };
     };
     part: {
@@ -5528,6 +5858,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             404: components["responses"]["NotFound"];
         };
     };
@@ -5561,6 +5892,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Conflict"];
@@ -5590,6 +5922,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             415: components["responses"]["NotJson"];
             503: components["responses"]["NotAvailable"];
@@ -5621,6 +5954,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             422: components["responses"]["Invalid"];
         };
     };
@@ -5651,6 +5985,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -5681,6 +6016,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             404: components["responses"]["NotFound"];
         };
     };
@@ -5708,6 +6044,7 @@ export interface operations {
                 content?: never;
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             412: components["responses"]["PreconditionFailed"];
@@ -5741,6 +6078,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             412: components["responses"]["PreconditionFailed"];
@@ -5773,6 +6111,7 @@ export interface operations {
             };
             304: components["responses"]["NotModified"];
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
         };
     };
     rule: {
@@ -5802,6 +6141,7 @@ export interface operations {
             };
             304: components["responses"]["NotModified"];
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             404: components["responses"]["NotFound"];
         };
     };
@@ -5826,6 +6166,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             404: components["responses"]["NotFound"];
         };
     };
@@ -5850,6 +6191,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             404: components["responses"]["NotFound"];
         };
     };
@@ -5876,6 +6218,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -5906,10 +6249,37 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
             422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    endSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Sign a device out */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            415: components["responses"]["NotJson"];
             503: components["responses"]["NotAvailable"];
         };
     };
@@ -5934,6 +6304,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
         };
     };
     changeSettings: {
@@ -5962,6 +6333,7 @@ export interface operations {
                 content?: never;
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             412: components["responses"]["PreconditionFailed"];
             413: components["responses"]["TooLarge"];
@@ -5993,10 +6365,64 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
             422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignIn"];
+            };
+        };
+        responses: {
+            /** @description Sign in with the pass phrase; the answer sets a cookie */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            429: components["responses"]["TooManyAttempts"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description End this device’s session; its browser forgets all it kept */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            415: components["responses"]["NotJson"];
             503: components["responses"]["NotAvailable"];
         };
     };
@@ -6023,6 +6449,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -6055,6 +6482,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -6088,6 +6516,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             422: components["responses"]["Invalid"];
         };
     };
@@ -6114,6 +6543,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -6140,6 +6570,7 @@ export interface operations {
                 content?: never;
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             415: components["responses"]["NotJson"];
@@ -6167,6 +6598,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             415: components["responses"]["NotJson"];
@@ -6199,6 +6631,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             422: components["responses"]["Invalid"];
         };
     };
@@ -6229,6 +6662,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -6259,6 +6693,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -6289,6 +6724,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -6319,6 +6755,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -6349,6 +6786,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -6375,6 +6813,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
         };
     };
     importTrips: {
@@ -6402,6 +6841,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -6432,6 +6872,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             404: components["responses"]["NotFound"];
         };
     };
@@ -6465,6 +6906,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Conflict"];
@@ -6499,6 +6941,7 @@ export interface operations {
                 content?: never;
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             412: components["responses"]["PreconditionFailed"];
@@ -6527,7 +6970,36 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             404: components["responses"]["NotFound"];
+        };
+    };
+    packTrip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A trip to take along without a signal: a line of JSON for each step of progress, then the pack; hang up to cancel */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": string;
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
         };
     };
     restoreTrip: {
@@ -6556,6 +7028,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             412: components["responses"]["PreconditionFailed"];
@@ -6589,6 +7062,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             422: components["responses"]["Invalid"];
         };
     };
@@ -6619,6 +7093,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
@@ -6649,6 +7124,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             404: components["responses"]["NotFound"];
         };
     };
@@ -6682,6 +7158,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Conflict"];
@@ -6716,6 +7193,7 @@ export interface operations {
                 content?: never;
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             412: components["responses"]["PreconditionFailed"];
@@ -6749,6 +7227,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             412: components["responses"]["PreconditionFailed"];
@@ -6777,6 +7256,7 @@ export interface operations {
                 };
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
         };
     };
     changeWorkbench: {
@@ -6805,6 +7285,7 @@ export interface operations {
                 content?: never;
             };
             400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             412: components["responses"]["PreconditionFailed"];
             413: components["responses"]["TooLarge"];

@@ -9,7 +9,9 @@ import {
   type SavedBuild,
   type SavedTrip,
   type Water,
+  orElse,
 } from './client'
+import { newId } from './newId'
 import { STALE_AFTER, type Written } from './keys'
 import { queryClient } from './queryClient'
 
@@ -68,13 +70,26 @@ export const waters = {
 }
 
 export const readings = {
-  add: (reading: Reading, waterId: string | null) =>
-    write(
-      'readings',
-      answer<SavedReading>(api.POST('/api/readings', { body: { reading, water_id: waterId, note: '' } })),
-    ),
+  /** @returns null where it waits on this device until the server can be reached */
+  add: (reading: Reading, waterId: string | null): Promise<SavedReading | null> => {
+    const id = newId()
+    const body = { id, reading, water_id: waterId, note: '' }
+    return orElse<SavedReading | null>(
+      () => write('readings', answer<SavedReading>(api.POST('/api/readings', { body }))),
+      async () => {
+        const { outbox } = await import('../offline/outbox.svelte')
+        await outbox.add({ kind: 'reading', id, body: reading, water_id: waterId })
+        return null
+      },
+    )
+  },
   remove: (id: string) => write('readings', answer(api.DELETE('/api/readings/{id}', at(id)))),
   restore: (id: string) => write('readings', answer(api.POST('/api/readings/{id}/restore', at(id)))),
+}
+
+export const access = {
+  end: (id: string) => write('sessions', answer(api.DELETE('/api/sessions/{id}', at(id)))),
+  signOut: () => answer(api.POST('/api/sign-out')),
 }
 
 export const trips = {

@@ -1,9 +1,11 @@
 <script lang="ts">
   import { QueryClientProvider } from '@tanstack/svelte-query'
   import CircleHelp from '@lucide/svelte/icons/circle-help'
-  import { tick } from 'svelte'
+  import { onMount, tick } from 'svelte'
   import Router, { router } from 'svelte-spa-router'
   import { queryClient } from '../api/queryClient'
+  import { reach } from '../offline/reach.svelte'
+  import { hasLeftWaiting } from '../offline/waits'
   import { conflicts } from '../stores/conflicts.svelte'
   import { notices } from '../stores/notices.svelte'
   import { settings } from '../stores/settings.svelte'
@@ -19,6 +21,7 @@
     router.location === path || (path !== '/' && router.location.startsWith(`${path}/`)) ? 'page' : undefined
 
   let started = $state.raw(start())
+  let isReady = $state(false)
   let screen = $state<ScreenName>('Reading')
   let helps = $state(false)
   let isFirst = true
@@ -34,6 +37,27 @@
     if (!isFirst && !isSame) main?.focus({ preventScroll: true })
     isFirst = false
   }
+
+  /** How long the page has the line to itself before it gets what only a place with no signal needs. (Chosen.) */
+  const OFFLINE_AFTER_MS = 3000
+  let isBegun = false
+
+  async function beginOffline() {
+    if (isBegun) return
+    isBegun = true
+    const { startOffline } = await import('../offline/start')
+    await startOffline()
+    isReady = true
+  }
+
+  // At once where it is needed: something waits, or nothing answers.
+  onMount(async () => {
+    await started.catch(() => undefined)
+    setTimeout(() => void beginOffline(), hasLeftWaiting() ? 0 : OFFLINE_AFTER_MS)
+  })
+  $effect(() => {
+    if (reach.isAway || reach.isSignedOut) void beginOffline()
+  })
 
   function key(event: KeyboardEvent) {
     if (event.key !== '?' || event.defaultPrevented || isTyping(event) || settings.value?.shortcuts === false) return
@@ -109,6 +133,9 @@
       </nav>
     </div>
   </header>
+  {#if isReady}
+    {#await import('../offline/OfflineLine.svelte') then { default: OfflineLine }}<OfflineLine />{/await}
+  {/if}
   <main
     id="main"
     bind:this={main}

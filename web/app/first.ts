@@ -5,6 +5,8 @@ export interface First {
   settings: { document: Settings; version: number }
   current: { document: CurrentReading; version: number } | null
   advice: Advice | null
+  /** When the server said it. */
+  at: string
   /** Whether the logbook has something to say. */
   news: boolean
 }

@@ -1,3 +1,4 @@
+import { reach } from '../offline/reach.svelte'
 import { knowAdvice } from '../api/queries'
 import { currentReading } from '../stores/currentReading.svelte'
 import { news } from '../stores/news.svelte'
@@ -14,6 +15,7 @@ export async function start(): Promise<void> {
   settings.start(first.settings.document, first.settings.version)
   if (first.current) currentReading.start(first.current.document, first.current.version)
   else currentReading.isFirstRun = true
+  reach.pageAt = first.at
   news.isThere = first.news
   if (first.advice) knowAdvice(currentReading.asked, first.advice)
 }

@@ -15,6 +15,13 @@ export interface Conflict {
   takeTheirs: () => void
 }
 
+/** What either answer does, and the part of the two that is compared where it is not the whole. */
+interface Answers<T> {
+  keepMine: () => Promise<unknown>
+  takeTheirs: (theirs: T) => void
+  part?: (whole: T) => object
+}
+
 type Fields = Record<string, unknown>
 
 const isFields = (value: unknown): value is Fields =>
@@ -41,19 +48,19 @@ class Conflicts {
    *
    * @returns whether it was such a refusal
    */
-  ask<T extends object>(
-    error: unknown,
-    what: string,
-    mine: T,
-    answers: { keepMine: () => Promise<unknown>; takeTheirs: (theirs: T) => void; part?: (theirs: T) => object },
-  ): boolean {
+  ask<T extends object>(error: unknown, what: string, mine: T, answers: Answers<T>): boolean {
     if (!(error instanceof Refused) || error.problem.status !== 412 || !isFields(error.problem.current)) return false
-    const theirs = error.problem.current as T
+    this.show(what, mine, error.problem.current as T, answers)
+    return true
+  }
+
+  /** Shows two versions, and asks; where they say the same, theirs stays. */
+  show<T extends object>(what: string, mine: T, theirs: T, answers: Answers<T>): void {
     const part = answers.part ?? ((whole: T) => whole)
     const differing = differences(part(mine) as Fields, part(theirs) as Fields)
     if (differing.length === 0) {
       answers.takeTheirs(theirs)
-      return true
+      return
     }
     this.open = {
       what,
@@ -61,7 +68,6 @@ class Conflicts {
       keepMine: answers.keepMine,
       takeTheirs: () => answers.takeTheirs(theirs),
     }
-    return true
   }
 
   close(): void {

@@ -1,4 +1,14 @@
-import { answer, api, saw, type CurrentReading as Kept, type Reading, type Schools } from '../api/client'
+import {
+  answer,
+  api,
+  saw,
+  Unreachable,
+  versionOf,
+  type CurrentReading as Kept,
+  type Reading,
+  type Schools,
+} from '../api/client'
+import { hasLeftWaiting } from '../offline/waits'
 import { conflicts } from './conflicts.svelte'
 import { notices } from './notices.svelte'
 import { settings } from './settings.svelte'
@@ -35,7 +45,7 @@ class CurrentReading {
   lastChange = $state<{ before: Reading; field: keyof Reading } | null>(null)
   #writes = new LatestWrite<Body>(
     (body, isLast) => this.#write(body, isLast),
-    (error, body) => this.#failed(error, body),
+    (error, body) => void this.#failed(error, body),
   )
 
   /** The reading as it is asked about: the standing schools under those chosen for this reading alone. */
@@ -114,17 +124,46 @@ class CurrentReading {
     this.#writes.set({ reading: $state.snapshot(this.reading) as Reading, water_id: this.waterId })
   }
 
-  #failed(error: unknown, mine: Body): void {
-    const isAsked = conflicts.ask<Kept>(error, 'The reading was changed in two places', mine, {
+  /** One that was changed here and could not be sent yet. */
+  takeHeld({ reading, water_id }: Body): void {
+    this.reading = reading
+    this.waterId = water_id
+    this.lastChange = null
+    this.isFirstRun = false
+  }
+
+  /** Asks which of two versions stays. */
+  askWhich(mine: Body, theirs: Kept): void {
+    conflicts.show('The reading was changed in two places', mine, theirs, this.#answers(mine))
+  }
+
+  #answers(mine: Body) {
+    return {
       keepMine: () => this.#write(mine, false),
-      takeTheirs: (theirs) => this.#take(theirs),
-      part: (whole) => whole.reading,
-    })
+      takeTheirs: (theirs: Kept) => this.#take(theirs),
+      part: (whole: Kept | Body) => whole.reading,
+    }
+  }
+
+  async #failed(error: unknown, mine: Body): Promise<void> {
+    if (error instanceof Unreachable) {
+      const { outbox } = await import('../offline/outbox.svelte')
+      await outbox.replace({ kind: 'current', body: mine, version: versionOf(PATH) })
+      return
+    }
+    const isAsked = conflicts.ask<Kept | Body>(
+      error,
+      'The reading was changed in two places',
+      mine,
+      this.#answers(mine),
+    )
     if (!isAsked) notices.problem(error)
   }
 
-  #write(body: Body, isLast: boolean): Promise<unknown> {
-    return answer(api.PUT(PATH, { body, keepalive: true, headers: isLast ? { 'If-Match': '*' } : {} }))
+  async #write(body: Body, isLast: boolean): Promise<void> {
+    await answer(api.PUT(PATH, { body, keepalive: true, headers: isLast ? { 'If-Match': '*' } : {} }))
+    // An older one that could not be sent would only come to disagree with this one.
+    if (hasLeftWaiting()) await (await import('../offline/outbox.svelte')).outbox.drop('current')
   }
 }
 

@@ -37,9 +37,9 @@ class Notices {
   /** Whether the part of the page that shows them is needed. */
   isNeeded = $state(false)
 
-  say(text: string, undo?: () => unknown): void {
+  say(text: string, undo?: () => unknown, name = 'Undo'): void {
     this.changed()
-    this.#done = this.#add(text, false, undo ? { name: 'Undo', run: undo } : null)
+    this.#done = this.#add(text, false, undo ? { name, run: undo } : null)
   }
 
   /** The same sentence is shown once, however often it is said. */

@@ -10,8 +10,10 @@
   interface Props {
     value: number
     onset: (inches: number) => void
+    /** Without the way to the guide, where there is none. */
+    isAlone?: boolean
   }
-  let { value, onset }: Props = $props()
+  let { value, onset, isAlone = false }: Props = $props()
 
   const metric = $derived(settings.metric)
   const unit = $derived(metric ? 2.54 : 1)
@@ -39,9 +41,10 @@
     <span class="flex flex-wrap items-baseline gap-x-2"
       ><span class="text-[0.8125rem] font-bold">Visibility</span>
       <span class="text-faint text-sm">{band?.name}</span>
-      <a class="-my-3 inline-flex min-h-11 items-center text-xs underline underline-offset-2" href="#/visibility"
-        >How to measure</a
-      ></span
+      {#if !isAlone}<a
+          class="-my-3 inline-flex min-h-11 items-center text-xs underline underline-offset-2"
+          href="#/visibility">How to measure</a
+        >{/if}</span
     >
     <span class="flex items-center gap-2">
       <Stepper way="less" label="Visibility: less" onstep={() => to(stop - 1)} />

@@ -3,6 +3,8 @@
   import type { Outing, SavedTrip } from '../../api/client'
   import { buildsQuery, inventoryQuery, planFor, tripsQuery, watersQuery } from '../../api/queries'
   import { outingsQuery, outings as writes } from '../../api/outings'
+  import { packs } from '../../offline/packs.svelte'
+  import { reach } from '../../offline/reach.svelte'
   import { bench } from '../../stores/bench.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { notices } from '../../stores/notices.svelte'
@@ -11,7 +13,9 @@
   import Field from '../../ui/Field.svelte'
   import Panel from '../../ui/Panel.svelte'
   import Stored from '../../ui/Stored.svelte'
-  import { clock, key, stamp, newId } from './noted'
+  import { key } from '../../parts/sameBuild'
+  import { clock, stamp } from '../../words/clock'
+  import { newId } from '../../api/newId'
   import { LURE_KINDS } from '../../words/vocabulary'
 
   /** Begins an outing: from a trip, which fills everything in, or from what is owned. */
@@ -23,6 +27,8 @@
   const outings = outingsQuery()
   let chosen = $state<string | null>(null)
   let water = $derived(currentReading.waterId ?? '')
+  /** What goes into the box has been read, or cannot be. */
+  const isKnown = $derived(!builds.isPending && !inventory.isPending)
   const open = $derived(outings.data?.find((outing) => outing.ended_at === null))
   const today = new Date().toISOString().slice(0, 10)
   const apart = (trip: SavedTrip) => Math.abs(Date.parse(trip.trip.date) - Date.parse(today))
@@ -42,7 +48,7 @@
   }
 
   function fromTrip(planned: SavedTrip) {
-    const carry = plan.shown?.value.carry
+    const carry = plan.shown?.value.carry ?? packs.of(planned.id)?.carry
     return begin({
       water_id: planned.water_id ?? null,
       trip_id: planned.id ?? null,
@@ -94,7 +100,10 @@
             <Button class="w-full justify-start" pressed={chosen === one.id} onclick={() => (chosen = one.id ?? null)}
               >{one.name}</Button
             >
-            {#if chosen === one.id}
+            {#if chosen === one.id && reach.isAway && packs.of(one.id)}
+              <p class="py-1 text-sm">As packed on this device.</p>
+              <Button look="primary" size="large" class="w-full" onclick={() => fromTrip(one)}>Start this trip</Button>
+            {:else if chosen === one.id}
               <Answer question={plan} waiting="Choosing what you carry…">
                 {#snippet children(planned)}
                   <p class="py-1 text-sm">
@@ -126,7 +135,7 @@
           </select>
         {/snippet}
       </Field>
-      <Button size="large" class="w-full" onclick={fromParts}>Start an outing</Button>
+      <Button size="large" class="w-full" disabled={!isKnown} onclick={fromParts}>Start an outing</Button>
     </div>
   </Panel>
   <p class="text-sm">

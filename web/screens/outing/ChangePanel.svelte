@@ -1,22 +1,26 @@
 <script lang="ts">
-  import type { Composition, InventoryPart, Outing } from '../../api/client'
+  import type { Composition, InventoryPart, Outing, Reading } from '../../api/client'
   import { drawnFor } from '../../api/outings'
+  import { packs } from '../../offline/packs.svelte'
   import { inTheirColours } from '../../lure/paint'
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { swatches } from '../../parts/part'
   import PartSwatch from '../../parts/PartSwatch.svelte'
-  import { isSame, lureWords, withPart, type Change } from './noted'
+  import { withPart, type Change } from './noted'
+  import { lureWords } from '../../words/lureWords'
+  import { isSame } from '../../parts/sameBuild'
 
   /** What is carried, to be tied on with a tap. */
   interface Props {
     change: Change
     outing: Outing
+    reading: Reading
     on: Composition | null
     /** Why it is changed, where the advice said so. */
     reason: string | null
     onpick: (build: Composition) => unknown
   }
-  let { change, outing, on, reason, onpick }: Props = $props()
+  let { change, outing, reading, on, reason, onpick }: Props = $props()
   const box = $derived(outing.box ?? {})
   /** Trailers on the lures of the box can be taken off them too. */
   const trailers = $derived(
@@ -28,7 +32,22 @@
     ),
   )
   const parts = $derived(change === 'trailer' ? trailers : blades)
-  const lures = $derived((box.lures ?? []).filter((lure) => !on || !isSame(lure, on)))
+  /** The best now of what was packed, with the trailer it does best with; the first is what the pack would tie on. */
+  const best = $derived(
+    packs.ranked(outing.trip_id, reading).flatMap((one) => {
+      const pack = packs.of(outing.trip_id)
+      const lure = pack?.carry.lures[one.lure]?.parts
+      const trailer = one.trailer === null ? undefined : pack?.carry.trailers[one.trailer]?.part
+      return lure ? [{ build: trailer ? { ...lure, trailer } : lure, score: one.score }] : []
+    }),
+  )
+  const scoreOf = (lure: Composition) => best.find((one) => isSame(one.build, lure))?.score
+  const lures = $derived(
+    [
+      ...best.map((one) => one.build),
+      ...(box.lures ?? []).filter((lure) => !best.some((one) => isSame(one.build, lure))),
+    ].filter((lure) => !on || !isSame(lure, on)),
+  )
   const drawn = drawnFor(() => (change === 'lure' && lures.length > 0 ? lures : null))
 
   function unique(all: InventoryPart[]): InventoryPart[] {
@@ -50,7 +69,11 @@
             <span class="bg-proof h-14 w-24 shrink-0 p-1 text-[#1a1a1a]"
               >{#if one}<Thumbnail build={one.build} paint={inTheirColours(one.build, one.look_parts)} />{/if}</span
             >
-            <span class="min-w-0">{lureWords(lure)}</span>
+            <span class="min-w-0"
+              >{lureWords(lure)}{#if scoreOf(lure) !== undefined}<br /><span class="font-semibold"
+                  >{i === 0 ? 'Best now: ' : ''}{scoreOf(lure)} of 100</span
+                >{/if}</span
+            >
           </button>
         </li>
       {:else}

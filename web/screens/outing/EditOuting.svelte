@@ -18,8 +18,12 @@
   import { notices } from '../../stores/notices.svelte'
   import Button from '../../ui/Button.svelte'
   import Field from '../../ui/Field.svelte'
+  import { outbox } from '../../offline/outbox.svelte'
+  import { reach } from '../../offline/reach.svelte'
   import Stored from '../../ui/Stored.svelte'
-  import { key, stamp, newId } from './noted'
+  import { key } from '../../parts/sameBuild'
+  import { stamp } from '../../words/clock'
+  import { newId } from '../../api/newId'
   import StintEditor from './StintEditor.svelte'
   import TimeBox from './TimeBox.svelte'
 
@@ -29,6 +33,8 @@
   const isNew = $derived(params?.id === 'new')
   const id = $derived(isNew ? '' : (params?.id ?? ''))
   const kept = outingQuery(() => id)
+  /** What was noted a moment ago is about to change it: the version that is edited is the one after that. */
+  const isSending = $derived(outbox.isWaitingFor(id) && !reach.isAway)
   const waters = watersQuery()
   const builds = buildsQuery()
   let faults = $state.raw<Record<string, string>>({})
@@ -97,7 +103,7 @@
 
   async function write(mine: Outing): Promise<void> {
     const { id: own, ...body } = mine
-    const saved = await (own ? writes.change(own, body) : writes.add(body))
+    const saved = await (own ? writes.change(own, body) : writes.record(body))
     inHand.value = null
     faults = {}
     notices.say('Outing saved.')
@@ -191,6 +197,7 @@
   {@render form(outing)}
 {:else}
   <Stored query={kept} waiting="Opening the outing…">
-    {#if outing}{@render form(outing)}{/if}
+    {#if isSending}<p role="status" class="py-2 text-sm">Sending your notes…</p>
+    {:else if outing}{@render form(outing)}{/if}
   </Stored>
 {/if}

@@ -1,7 +1,8 @@
 <script lang="ts">
-  import type { DrawnBuild, Outing, Stint } from '../../api/client'
+  import type { DrawnBuild, Outing, Reading, Stint } from '../../api/client'
   import { adviceFor } from '../../api/queries'
   import { settings } from '../../stores/settings.svelte'
+  import PackedNote from '../../offline/PackedNote.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'
   import Facts from '../../ui/Facts.svelte'
@@ -16,12 +17,14 @@
     onmake: (change: Change, step: string) => void
   }
   let { outing, stint, on, onmake }: Props = $props()
-  const advice = adviceFor(() => ({ ...stint.reading, lure: stint.build.lure }))
+  const reading = $derived<Reading>({ ...stint.reading, lure: stint.build.lure })
+  const advice = adviceFor(() => reading)
 </script>
 
 <section aria-label="They follow but won’t bite" class="border-base-content border-2 p-3 text-sm">
   <Answer question={advice} waiting="Looking for the next change…">
     {#snippet children(given)}
+      <PackedNote {reading} />
       {@const step = stepsLeft(outing, on, given.next, settings.metric)[0]}
       {#if step}
         <p class="pb-2">

@@ -11,7 +11,8 @@
   import { COLOURS, FORAGES } from '../../words/vocabulary'
   import { partLength } from '../../words/words'
   import FishLength from './FishLength.svelte'
-  import { clock, kindWords } from './noted'
+  import { kindWords } from './noted'
+  import { clock } from '../../words/clock'
 
   /** The last thing noted: taken back with one tap, and with more to say about it where one wants. */
   let { outing, event }: { outing: Outing; event: OutingEvent } = $props()

@@ -1,7 +1,8 @@
 <script lang="ts">
   import type { Outing } from '../../api/client'
   import Button from '../../ui/Button.svelte'
-  import { clock, eventsOf } from './noted'
+  import { eventsOf } from './noted'
+  import { clock } from '../../words/clock'
 
   /** Asks about an outing in which nothing was noted for hours: the phone may have died. */
   interface Props {

@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { tick } from 'svelte'
   import { push } from 'svelte-spa-router'
   import type { Composition, MadeChange, Outing, OutingEvent, Reading } from '../../api/client'
   import { tripsQuery, watersQuery } from '../../api/queries'
@@ -12,20 +11,24 @@
   import Choice from '../../ui/Choice.svelte'
   import { ANGLERS, type Angler, type EventKind } from '../../words/logbook'
   import { waterLength } from '../../words/words'
+  import BoxPanel from './BoxPanel.svelte'
   import ChangePanel from './ChangePanel.svelte'
   import FollowsPanel from './FollowsPanel.svelte'
   import LastNote from './LastNote.svelte'
   import LeftOpen from './LeftOpen.svelte'
-  import { clock, eventsOf, kindWords, lasted, lureWords, stamp, tiedOn, untold, type Change, newId } from './noted'
+  import { eventsOf, kindWords, lasted, tiedOn, untold, type Change } from './noted'
+  import { lureWords } from '../../words/lureWords'
+  import { clock, stamp } from '../../words/clock'
+  import { newId } from '../../api/newId'
   import { readingNow, withSeen } from './readingNow'
   import TrialPanel from './TrialPanel.svelte'
   import WaterPanel from './WaterPanel.svelte'
   import WrongPanel from './WrongPanel.svelte'
 
   /** An outing that goes on: what is on, the clock, four buttons, and what can be changed in two taps. */
-  let { outing }: { outing: Outing } = $props()
+  let { outing, isAlone = false }: { outing: Outing; isAlone?: boolean } = $props()
 
-  type Panel = Change | 'water' | 'wrong' | 'trial' | null
+  type Panel = Change | 'water' | 'wrong' | 'trial' | 'box' | null
   const BUTTONS: readonly EventKind[] = ['follow', 'bite', 'lost', 'landed']
   const WEAR: readonly EventKind[] = ['lure_lost', 'trailer_torn', 'collar_split']
   const TICK_MS = 10_000
@@ -65,12 +68,7 @@
   function note(kind: EventKind) {
     const event = newId()
     const body: OutingEvent = { at: stamp(new Date()), kind, angler: who }
-    const send = () => writes.note(id, event, body)
-    return trying(() =>
-      send().catch((error: unknown) => {
-        notices.problem(error, send)
-      }),
-    )
+    return trying(() => writes.note(id, event, body))
   }
 
   function tie(build: Composition, change: { reading?: Reading; trial?: { trial_id: string; block: number } } = {}) {
@@ -78,8 +76,6 @@
     const at = new Date()
     const made = pending
     return trying(async () => {
-      await writes.sent()
-      await tick()
       await writes.tie(id, stint, {
         started_at: stamp(at),
         build,
@@ -103,7 +99,7 @@
   const end = (at: string) =>
     trying(async () => {
       await writes.end(id, at)
-      await push(`/outing/${id}`)
+      if (!isAlone) await push(`/outing/${id}`)
     })
   function open(which: Panel) {
     panel = panel === which ? null : which
@@ -189,16 +185,20 @@
       <Button pressed={panel === 'water'} onclick={() => open('water')}>The water changed</Button>
       <Button pressed={panel === 'wrong'} onclick={() => open('wrong')}>Something is wrong</Button>
     {/if}
-    <Button pressed={panel === 'trial'} onclick={() => open('trial')}>Fair trial</Button>
+    {#if !isAlone}<Button pressed={panel === 'trial'} onclick={() => open('trial')}>Fair trial</Button>{/if}
+    <Button pressed={panel === 'box'} onclick={() => open('box')}>Edit the box</Button>
   </div>
   {#if panel === 'lure' || panel === 'trailer' || panel === 'blade'}
     <ChangePanel
       change={panel}
       {outing}
+      reading={readingNow(outing, trip, now)}
       on={on?.build ?? null}
       reason={pending?.change ?? null}
       onpick={(build) => tie(build)}
     />
+  {:else if panel === 'box'}
+    <BoxPanel {outing} onset={(before, box) => trying(() => writes.fill(id, before, box))} />
   {:else if panel === 'water' && on}
     <WaterPanel reading={readingNow(outing, trip, now)} onset={(reading) => tie(on.build, { reading })} />
   {:else if panel === 'wrong' && on}
@@ -212,7 +212,7 @@
     />
   {/if}
   <!-- While a block is fished its timer stays in sight. -->
-  {#if panel === 'trial' || on?.trial}
+  {#if !isAlone && (panel === 'trial' || on?.trial)}
     <TrialPanel {on} {now} onstart={(build, trial) => tie(build, { trial })} />
   {/if}
   <Choice
@@ -228,7 +228,8 @@
     </div>
   {/if}
   <div class="flex flex-wrap justify-between gap-2 pt-2">
-    <Button href="#/outing/{id}">All notes ({events.length})</Button>
+    {#if isAlone}<span class="self-center text-sm">{events.length} noted</span>
+    {:else}<Button href="#/outing/{id}">All notes ({events.length})</Button>{/if}
     <Button onclick={() => end(stamp(new Date()))}>End the outing</Button>
   </div>
 </div>

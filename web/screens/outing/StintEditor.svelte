@@ -9,7 +9,10 @@
   import { BOUNDS, SKYS, WINDS } from '../../words/vocabulary'
   import { capital, round, show } from '../../words/words'
   import FishLength from './FishLength.svelte'
-  import { key, kindWords, lureWords, newId } from './noted'
+  import { kindWords } from './noted'
+  import { lureWords } from '../../words/lureWords'
+  import { key } from '../../parts/sameBuild'
+  import { newId } from '../../api/newId'
   import TimeBox from './TimeBox.svelte'
 
   /** One lure of an outing with its times, its water and light, and what happened. */

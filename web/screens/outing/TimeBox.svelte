@@ -1,6 +1,6 @@
 <script lang="ts">
   import Field from '../../ui/Field.svelte'
-  import { stamp } from './noted'
+  import { stamp } from '../../words/clock'
 
   /** A day and a time by the clock of this device. */
   interface Props {

@@ -3,7 +3,7 @@
   import { trialsQuery } from '../../api/outings'
   import Button from '../../ui/Button.svelte'
   import Stored from '../../ui/Stored.svelte'
-  import { lureWords } from './noted'
+  import { lureWords } from '../../words/lureWords'
 
   /** The blocks of a fair trial: which lure is next, and a timer that says when to change. */
   interface Props {

@@ -1,6 +1,7 @@
 <script lang="ts">
-  import type { MadeChange, Stint } from '../../api/client'
+  import type { MadeChange, Reading, Stint } from '../../api/client'
   import { adviceFor } from '../../api/queries'
+  import PackedNote from '../../offline/PackedNote.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'
   import Facts from '../../ui/Facts.svelte'
@@ -16,7 +17,8 @@
   let { stint, onmake }: Props = $props()
   const asked = SYMPTOMS.filter((symptom) => symptom !== 'follows')
   let symptom = $state<Symptom | null>(null)
-  const advice = adviceFor(() => ({ ...stint.reading, lure: stint.build.lure }))
+  const reading = $derived<Reading>({ ...stint.reading, lure: stint.build.lure })
+  const advice = adviceFor(() => reading)
 
   const partOf = (words: string): Change | null =>
     /trailer(?! hook)|tail/i.test(words) ? 'trailer' : /head|change to a/i.test(words) ? 'lure' : null
@@ -31,6 +33,7 @@
   {#if symptom}
     <Answer question={advice} waiting="Looking for a remedy…">
       {#snippet children(given)}
+        <PackedNote {reading} />
         {@const remedy = given.remedies.find((one) => one.symptom === symptom)}
         {#if remedy}
           <p class="py-2 text-sm">

@@ -16,23 +16,6 @@ import type { Pick } from '../../words/vocabulary'
 /** What can be changed on the lure that is on, from what is carried. */
 export type Change = 'trailer' | 'blade' | 'lure'
 
-/** A moment as it is sent: to the second. */
-export const stamp = (at: Date) => `${at.toISOString().slice(0, 19)}Z`
-
-const RANDOM = 10
-
-/** An id for a note, made here so that sending it again changes nothing; later ones sort behind (UUID version 7, RFC 9562). */
-export function newId(now = Date.now()): string {
-  const bytes = crypto.getRandomValues(new Uint8Array(RANDOM))
-  const random = [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('')
-  const time = now.toString(16).padStart(12, '0')
-  return `${time.slice(0, 8)}-${time.slice(8)}-7${random.slice(0, 3)}-8${random.slice(3, 6)}-${random.slice(6, 18)}`
-}
-
-/** Seven minutes past nine: 9:07. */
-export const clock = (at: string | Date) =>
-  new Date(at).toLocaleTimeString('en-US', { hour: 'numeric', minute: '2-digit' })
-
 /** How long something has been going on: 0:43. */
 export function lasted(from: string, to: Date): string {
   const minutes = Math.max(0, Math.floor((to.getTime() - new Date(from).getTime()) / 60_000))
@@ -49,21 +32,6 @@ export const eventsOf = (outing: Outing): OutingEvent[] =>
 
 /** What happened, as a button says it. */
 export const kindWords = (kind: EventKind) => capital(show(kind))
-
-/** A lure in a line: its kind and the parts that tell it from others. */
-export function lureWords(build: Composition): string {
-  const parts = [build.rear, build.skirt, build.trailer].flatMap((part) => (part ? [part.name] : []))
-  return `${capital(show(build.lure))}${parts.length > 0 ? ': ' : ''}${parts.join(', ')}`
-}
-
-/** Whether two lures are tied of the same parts. */
-export const isSame = (a: Composition, b: Composition): boolean => key(a) === key(b)
-
-/** The parts by name, which is how a box tells them apart. */
-export const key = (build: Composition): string =>
-  [build.lure, build.head, build.front, build.rear, build.skirt, build.trailer, build.hook]
-    .map((part) => (typeof part === 'string' ? part : (part?.id ?? part?.name ?? '')))
-    .join('|')
 
 /** The lure with another trailer, or another blade. */
 export const withPart = (build: Composition, part: InventoryPart): Composition =>

@@ -2,6 +2,7 @@
   import ChevronRight from '@lucide/svelte/icons/chevron-right'
   import { adviceFor } from '../../api/queries'
   import { inTheHand } from '../../lure/paint'
+  import { reach } from '../../offline/reach.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
   import Answer from '../../ui/Answer.svelte'
@@ -38,6 +39,11 @@
               {/await}
             </InView>
           </div>{/if}
+        {#if reach.isAway}
+          {#await import('../../offline/PackedNote.svelte') then { default: PackedNote }}
+            <PackedNote reading={currentReading.asked} />
+          {/await}
+        {/if}
         <h2 class="text-base leading-tight">{title(data)}</h2>
         <dl class="text-sm">
           {#each partsOf(data, settings.metric) as part (part.key)}

@@ -70,7 +70,8 @@
   async function keep() {
     try {
       const kept = await writes.add(currentReading.reading, currentReading.waterId)
-      notices.say('Reading saved.', () => writes.remove(kept.id ?? ''))
+      if (kept) notices.say('Reading saved.', () => writes.remove(kept.id ?? ''))
+      else notices.say('Reading saved on this device. It is sent when Kontrast can be reached.')
     } catch (error) {
       notices.problem(error, keep)
     }

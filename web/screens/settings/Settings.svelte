@@ -5,6 +5,7 @@
   import { CURRENCYS, THEMES, UNITSS } from '../../words/vocabulary'
   import Field from '../../ui/Field.svelte'
   import { settings } from '../../stores/settings.svelte'
+  import AccessPanel from './AccessPanel.svelte'
   import AttentionPanel from './AttentionPanel.svelte'
   import BackupPanel from './BackupPanel.svelte'
   import { QUESTIONS } from '../../words/schoolQuestions'
@@ -89,6 +90,7 @@
         />
       {/each}
     </section>
+    <AccessPanel />
     <BackupPanel />
   </div>
 {/if}

@@ -20,6 +20,7 @@
   import Empty from '../../ui/Empty.svelte'
   import Stored from '../../ui/Stored.svelte'
   import { newTrip } from './newTrip'
+  import PackPanel from './PackPanel.svelte'
   import TripEditor from './TripEditor.svelte'
   import TripPlan from './TripPlan.svelte'
 
@@ -124,6 +125,7 @@
     />
   {:else if open}
     <p class="text-faint -mt-2 text-sm">{whereAndWhen(open)}</p>
+    <PackPanel trip={open} />
     <Answer question={plan} waiting="Planning the day…">
       {#snippet children(planned, trip)}
         <TripPlan {trip} plan={planned} />

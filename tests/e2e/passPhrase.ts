@@ -1,0 +1,1 @@
+export const PASS_PHRASE = 'tamarack lantern copper walleye'

@@ -1,0 +1,101 @@
+<script lang="ts">
+  import { conflicts } from '../stores/conflicts.svelte'
+  import { currentReading } from '../stores/currentReading.svelte'
+  import { notices } from '../stores/notices.svelte'
+  import Button from '../ui/Button.svelte'
+  import { lureWords } from '../words/lureWords'
+  import { clock } from '../words/clock'
+  import { writeWords, type Box, type Entry } from './entry'
+  import { outbox } from './outbox.svelte'
+  import { reach } from './reach.svelte'
+
+  /** Whether Kontrast can be reached, how old what is shown is, and what waits to be sent. */
+  let isOpen = $state(false)
+  const waiting = $derived(outbox.waiting.length)
+  const refused = $derived(outbox.refused.length)
+  const notes = (count: number) => (count === 1 ? '1 note' : `${count} notes`)
+  const shownAt = $derived(reach.keptAt ?? reach.pageAt)
+  const says = $derived(
+    [
+      reach.isSignedOut ? 'Signed out.' : reach.isAway ? 'No connection.' : '',
+      reach.isAway && shownAt ? `Data from ${day(shownAt)}.` : '',
+      waiting > 0 ? `${notes(waiting)} ${waiting === 1 ? 'waits' : 'wait'} to be sent.` : '',
+      refused > 0 ? `${notes(refused)} not accepted.` : '',
+    ]
+      .filter(Boolean)
+      .join(' '),
+  )
+
+  function day(at: string): string {
+    const isToday = new Date(at).toDateString() === new Date().toDateString()
+    const date = new Date(at).toLocaleDateString('en-US', { month: 'short', day: 'numeric' })
+    return isToday ? clock(at) : `${date}, ${clock(at)}`
+  }
+
+  async function discard(entry: Entry) {
+    await outbox.discard(entry.key)
+    notices.say('Note discarded.', () => outbox.add(entry.write))
+  }
+
+  /** Another device changed the same thing first: both are shown, and one stays. */
+  function choose(entry: Entry) {
+    const { write, theirs } = entry
+    if (!theirs) return
+    if (write.kind === 'box') {
+      conflicts.show<Box>('The box was changed in two places', write.box, theirs, {
+        keepMine: () => outbox.retry(entry, { ...write, before: theirs }),
+        takeTheirs: () => void outbox.discard(entry.key),
+        part: boxWords,
+      })
+    } else if (write.kind === 'current') {
+      void outbox.discard(entry.key)
+      currentReading.askWhich(write.body, theirs as typeof write.body)
+    }
+  }
+
+  const boxWords = (box: Box) => ({
+    lures: (box.lures ?? []).map(lureWords),
+    trailers: (box.trailers ?? []).map((part) => part.name),
+    blades: (box.blades ?? []).map((part) => part.name),
+  })
+</script>
+
+{#if says}
+  <section aria-label="Connection" class="border-base-content border-b-2 px-4 print:hidden">
+    <div class="mx-auto flex max-w-7xl items-center justify-between gap-2">
+      <p role="status" class="min-w-0 py-1.5 text-sm font-semibold">{says}</p>
+      <span class="flex gap-1">
+        {#if reach.isSignedOut}<Button href="/sign-in">Sign in</Button>{/if}
+        {#if waiting + refused > 0}<Button pressed={isOpen} onclick={() => (isOpen = !isOpen)}>Notes</Button>{/if}
+      </span>
+    </div>
+    {#if isOpen && waiting + refused > 0}
+      <div class="mx-auto flex max-w-7xl flex-col gap-2 pb-2">
+        {#if !outbox.lasts}
+          <p class="text-error text-sm font-semibold">
+            This browser keeps nothing when the page is closed. Leave it open until the notes are sent.
+          </p>
+        {/if}
+        {#if waiting > 0}
+          <Button class="self-start" onclick={() => outbox.send()}>Send now</Button>
+        {/if}
+        <ul class="text-sm">
+          {#each outbox.refused as entry (entry.key)}
+            <li class="border-rule border-t py-1">
+              <p><span class="font-semibold">{writeWords(entry)}:</span> {entry.problem}</p>
+              <span class="flex flex-wrap gap-2 py-1">
+                {#if entry.theirs}<Button look="primary" onclick={() => choose(entry)}>Compare</Button>
+                {:else}<Button onclick={() => outbox.retry(entry)}>Try again</Button>{/if}
+                <Button onclick={() => discard(entry)}>Discard</Button>
+              </span>
+            </li>
+          {/each}
+          {#each outbox.waiting.slice(0, 20) as entry (entry.key)}
+            <li class="border-rule border-t py-1">{writeWords(entry)}</li>
+          {/each}
+          {#if waiting > 20}<li class="border-rule border-t py-1">and {waiting - 20} more</li>{/if}
+        </ul>
+      </div>
+    {/if}
+  </section>
+{/if}

@@ -1,0 +1,14 @@
+import type { TripPack } from '../api/client'
+
+const SHELL = '/build/pocket.html'
+/** Where the page holds the pack; see web/pocket. */
+const PLACE = '"put the pack here"'
+
+/** The page that needs nothing but itself, with a pack in it. */
+export async function pocketFile(pack: TripPack): Promise<string> {
+  const answer = await fetch(SHELL)
+  if (!answer.ok) throw new Error(`The pocket file could not be made (${answer.status}).`)
+  const shell = await answer.text()
+  // Inside a script element only "<" could end it early; a function, since a text would be read for $ signs.
+  return shell.replace(PLACE, () => JSON.stringify(pack).replaceAll('<', '\\u003c'))
+}

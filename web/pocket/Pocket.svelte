@@ -1,0 +1,108 @@
+<script lang="ts">
+  import { QueryClientProvider } from '@tanstack/svelte-query'
+  import type { Outing, TripPack } from '../api/client'
+  import { keys } from '../api/keys'
+  import { newId } from '../api/newId'
+  import { outings as writes } from '../api/outings'
+  import { queryClient } from '../api/queryClient'
+  import { isReadable } from '../offline/pack'
+  import { packs } from '../offline/packs.svelte'
+  import { outbox } from '../offline/outbox.svelte'
+  import { reach } from '../offline/reach.svelte'
+  import { settings } from '../stores/settings.svelte'
+  import Button from '../ui/Button.svelte'
+  import { stamp } from '../words/clock'
+  import HandBack from './HandBack.svelte'
+  import PocketNotes from './PocketNotes.svelte'
+  import TheDay from './TheDay.svelte'
+  import WhatToTie from './WhatToTie.svelte'
+
+  /** A trip in one file: what to tie, notes, and the notes handed back. Nothing in it needs a network. */
+  let { pack }: { pack: TripPack } = $props()
+  const PARTS = { notes: 'Notes', tie: 'What to tie', day: 'The day', back: 'Hand back' }
+  let part = $state<keyof typeof PARTS>('notes')
+  let outing = $state.raw<string | null>(null)
+  const CURRENT = 'pocket-outing'
+
+  outbox.isOnlyKept = true
+  reach.away()
+  settings.start({ units: 'us', theme: 'noon', schools: {} }, 0)
+  const ready = open()
+
+  async function open(): Promise<void> {
+    await outbox.start()
+    packs.hold(pack)
+    queryClient.setQueryData(keys.trips(), [pack.trip])
+    queryClient.setQueryData(
+      keys.waters(),
+      pack.water ? [{ id: pack.trip.water_id, name: pack.water, tint: pack.reading.tint, red_crawfish: false }] : [],
+    )
+    outing = (await outbox.kept<string>(CURRENT)) ?? null
+  }
+
+  async function begin(): Promise<void> {
+    const id = newId()
+    const box: Outing['box'] = {
+      lures: pack.carry.lures.map((one) => one.parts),
+      trailers: pack.carry.trailers.map((one) => one.part),
+      blades: [],
+    }
+    await writes.add({
+      id,
+      started_at: stamp(new Date()),
+      water_id: pack.trip.water_id ?? null,
+      trip_id: pack.trip.id ?? null,
+      box,
+    })
+    await outbox.keep(CURRENT, id)
+    outing = id
+  }
+</script>
+
+<QueryClientProvider client={queryClient}>
+  <header class="border-base-content border-b-2 px-4 py-2">
+    <p class="font-extrabold">{pack.trip.name}</p>
+    <p class="text-sm">{[pack.trip.trip.date, pack.water ?? ''].filter(Boolean).join(', ')}</p>
+  </header>
+  <main class="mx-auto max-w-xl px-4 pt-3 pb-24">
+    {#if !isReadable(pack)}
+      <p class="font-semibold">This pocket file holds another version’s pack. Save a new one on the Trips page.</p>
+    {:else}
+      {#await ready}
+        <p role="status">Opening…</p>
+      {:then}
+        {#if !outbox.lasts}
+          <p class="text-error border-error mb-3 border-2 p-2 text-sm font-semibold">
+            This browser keeps nothing from a file. Leave the page open, and hand your notes back before you close it.
+          </p>
+        {/if}
+        {#if part === 'notes'}
+          {#if outing}
+            <PocketNotes id={outing} onback={() => (part = 'back')} onagain={() => (outing = null)} />
+          {:else}
+            <p class="pb-3">Notes stay on this phone until you hand them back.</p>
+            <Button look="primary" size="large" class="w-full" onclick={begin}>Start the outing</Button>
+          {/if}
+        {:else if part === 'tie'}
+          <WhatToTie {pack} />
+        {:else if part === 'day'}
+          <TheDay {pack} />
+        {:else}
+          <HandBack {pack} />
+        {/if}
+      {/await}
+    {/if}
+  </main>
+  <nav class="border-base-content bg-base-100 fixed inset-x-0 bottom-0 z-40 flex border-t" aria-label="Parts">
+    {#each Object.entries(PARTS) as [name, words] (name)}
+      <button
+        class={[
+          'focus-ring min-h-14 flex-1 px-1 text-sm leading-tight font-semibold',
+          'aria-[current=page]:bg-primary aria-[current=page]:text-primary-content',
+        ]}
+        aria-current={part === name ? 'page' : undefined}
+        onclick={() => (part = name as keyof typeof PARTS)}>{words}</button
+      >
+    {/each}
+  </nav>
+</QueryClientProvider>
