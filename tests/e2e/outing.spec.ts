@@ -214,6 +214,38 @@ test('at home an outing is corrected, and one is added from memory', async ({ pa
   await expect(page.getByRole('heading', { level: 1, name: 'Outing', exact: true })).toBeVisible()
 })
 
+test('while an outing is corrected at home another device notes in it: both stay, and one thing is asked', async ({
+  page,
+}) => {
+  const id = await fishing(page, 2)
+  await page.goto(`/#/outing/${id}`)
+  const note = page.getByRole('textbox', { name: 'Note' }).first()
+  await note.fill('Wind from the north')
+  const event = crypto.randomUUID()
+  await page.request.put(`/api/outings/${id}/events/${event}`, { data: { at: ago(1), kind: 'landed' } })
+  await page.getByRole('button', { name: 'Save outing' }).click()
+  await expect(page.getByText('Outing saved.')).toBeVisible()
+  const stored = async () =>
+    (await (await page.request.get(`/api/outings/${id}`)).json()) as {
+      note: string
+      version: number
+      stints: { events: { id: string; note: string }[] }[]
+    }
+  const both = await stored()
+  expect([both.note, both.stints[0]?.events.map((one) => one.id)]).toEqual(['Wind from the north', [event]])
+
+  await note.fill('Wind from the west')
+  const other = await page.request.put(`/api/outings/${id}`, { data: { ...both, note: 'No wind' } })
+  expect(other.ok()).toBe(true)
+  await page.getByRole('button', { name: 'Save outing' }).click()
+  const dialog = page.getByRole('dialog', { name: 'This outing was changed in two places' })
+  await expect(dialog.getByRole('row', { name: /Note/ })).toContainText('No wind')
+  await dialog.getByRole('button', { name: 'Overwrite with mine' }).click()
+  await expect(dialog).toBeHidden()
+  await expect.poll(async () => (await stored()).note).toBe('Wind from the west')
+  expect((await stored()).stints[0]?.events).toHaveLength(1)
+})
+
 test('a season says what it shows, lets the log vote, and goes out and in as a table', async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 800 })
   await fishASeason(page)

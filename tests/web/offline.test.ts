@@ -158,6 +158,48 @@ describe('the outbox', () => {
     expect(box.entries).toEqual([])
   })
 
+  it('hears of a note that comes when the last one was just sent', async () => {
+    let letGo: () => void = () => undefined
+    const gate = new Promise<void>((done) => (letGo = done))
+    let isHeld: () => void = () => undefined
+    const held = new Promise<void>((done) => (isHeld = done))
+    // A browser that takes its time to give back what only one tab may hold.
+    const request = async (_: string, __: object, work: (lock: object) => Promise<void>) => {
+      await work({})
+      isHeld()
+      await gate
+    }
+    vi.stubGlobal('navigator', { locks: { request } })
+    const { box } = await fresh()
+    await box.add(bite('e', '09:10'))
+    const sending = box.send()
+    await held
+    await box.add(bite('f', '09:20'))
+    void box.send()
+    letGo()
+    await sending
+    expect(asked.map((one) => one.split(' ').at(-1))).toEqual(['e', 'f'])
+    expect(box.entries).toEqual([])
+  })
+
+  it('loses no note that is added while the others are read', async () => {
+    const { box, shelf } = await fresh()
+    await shelf.add({ at: at('09:00'), write: bite('e', '09:00') })
+    const read = shelf.waiting.bind(shelf)
+    let hasAdded = false
+    vi.spyOn(shelf, 'waiting').mockImplementation(async () => {
+      const before = await read()
+      if (!hasAdded) {
+        hasAdded = true
+        await box.add(bite('f', '09:10'))
+      }
+      return before
+    })
+    answers.push('none')
+    await box.send()
+    expect(box.waiting.map(({ write }) => 'event' in write && write.event)).toEqual(['e', 'f'])
+  })
+
   it('stops where the network does, and goes on there', async () => {
     const { box, shelf } = await fresh()
     for (const write of [bite('e', '09:10'), bite('f', '09:20'), bite('g', '09:30')]) await box.add(write)

@@ -109,8 +109,11 @@ api.use({
 
 /** Takes note of the version of something that came along with the page itself. */
 export function saw(path: string, version: number): void {
-  versions.set(path, `"v${version}"`)
+  versions.set(path, tagOf(version))
 }
+
+/** A version as If-Match names it. */
+export const tagOf = (version: number) => `"v${version}"`
 
 /** The version of something as this page knows it, for a write that is sent later. */
 export const versionOf = (path: string): string | null => versions.get(path) ?? null

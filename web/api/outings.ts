@@ -18,6 +18,8 @@ import {
   type SeasonWatch,
   type Stint,
   orElse,
+  saw,
+  tagOf,
   Unreachable,
 } from './client'
 import { keys } from './keys'
@@ -125,6 +127,8 @@ const isOuting = (answered: unknown): answered is Outing =>
   typeof answered === 'object' && answered !== null && 'started_at' in answered && 'stints' in answered
 
 function show(stored: Outing): void {
+  // The answer to a note has another address than the outing it changed.
+  if (stored.id && stored.version != null) saw(`/api/outings/${stored.id}`, stored.version)
   void outbox.know(stored)
   queryClient.setQueryData(keys.outing(stored.id ?? ''), outbox.withWaiting(stored))
 }
@@ -148,9 +152,10 @@ export const outings = {
   add: (body: Outing & { id: string }) => noted({ kind: 'outing', outing: body.id, body }),
   /** From memory, at home: the server checks it at once. */
   record: (body: Outing) => write('worn', answer<Outing>(api.POST('/api/outings', { body }))),
-  /** Edited as a whole, at home too. */
+  /** Edited as a whole, at home too: the version it was made of is the one that is named, whatever this page has read since. */
   change: async (id: string, body: Outing) => {
-    const stored = await write('worn', answer<Outing>(api.PUT('/api/outings/{id}', { ...at(id), body })))
+    const headers = body.version == null ? {} : { 'If-Match': tagOf(body.version) }
+    const stored = await write('worn', answer<Outing>(api.PUT('/api/outings/{id}', { ...at(id), body, headers })))
     show(stored)
     return stored
   },

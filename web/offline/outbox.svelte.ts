@@ -22,6 +22,10 @@ export class Outbox {
   entries = $state.raw<readonly Entry[]>([])
   #shelf: Promise<Shelf>
   #sending: Promise<void> | null = null
+  /** Somebody asked to send while it was sent: what came since goes too. */
+  #isAskedAgain = false
+  /** Counts what happened to the entries, so that a list read meanwhile is not taken for the newest. */
+  #changes = 0
   #sent: Sent[] = []
   #refused: ((entry: Entry) => void)[] = []
   #idle: (() => unknown)[] = []
@@ -70,7 +74,7 @@ export class Outbox {
     const shelf = await this.#shelf
     // What a screen holds is watched for changes, and the database takes only plain data.
     const entry = await shelf.add({ at: now(), write: $state.snapshot(write) as Write })
-    this.#take([...this.entries, entry])
+    this.#changed((entries) => [...entries.filter((one) => one.key !== entry.key), entry])
   }
 
   /** Keeps only the newest of its kind: what is replaced as a whole anyway. */
@@ -86,7 +90,7 @@ export class Outbox {
 
   async discard(key: number): Promise<void> {
     await (await this.#shelf).remove(key)
-    this.#take(this.entries.filter((entry) => entry.key !== key))
+    this.#changed((entries) => entries.filter((entry) => entry.key !== key))
   }
 
   /** Tries one again that was refused, with another write in its place where one is given. */
@@ -142,12 +146,23 @@ export class Outbox {
   /** Sends what waits, as far as the server takes it now; resolves when that is done. */
   send(): Promise<void> {
     if (this.isOnlyKept) return Promise.resolve()
-    this.#sending ??= this.#alone(() => this.#sendAll()).finally(() => {
-      this.#sending = null
-      // Not part of it: what is read again then may wait for it itself.
-      for (const listener of this.#idle) void listener()
-    })
+    if (this.#sending) this.#isAskedAgain = true
+    this.#sending ??= this.#sendUntilNobodyAsks()
     return this.#sending
+  }
+
+  async #sendUntilNobodyAsks(): Promise<void> {
+    try {
+      do {
+        this.#isAskedAgain = false
+        await this.#alone(() => this.#sendAll())
+      } while (this.#isAskedAgain)
+    } finally {
+      // At once after the last look, so that nobody asks in between and is not heard.
+      this.#sending = null
+    }
+    // Not part of it: what is read again then may wait for it itself.
+    for (const listener of this.#idle) void listener()
   }
 
   /** Two tabs that send at once would send everything twice, which is harmless but no use. */
@@ -192,9 +207,14 @@ export class Outbox {
       ...([409, 412].includes(response.status) && problem.current ? { theirs: problem.current } : {}),
     }
     await (await this.#shelf).put(refused)
-    this.entries = this.entries.map((one) => (one.key === entry.key ? refused : one))
+    this.#changed((entries) => entries.map((one) => (one.key === entry.key ? refused : one)))
     for (const listener of this.#refused) listener(refused)
     return true
+  }
+
+  #changed(change: (entries: readonly Entry[]) => readonly Entry[]): void {
+    this.#changes++
+    this.#take(change(this.entries))
   }
 
   #take(entries: readonly Entry[]): void {
@@ -202,8 +222,16 @@ export class Outbox {
     if (!this.isOnlyKept) markWaiting(entries.length > 0)
   }
 
+  /** Another tab may have added some, or sent them. */
   async #read(): Promise<void> {
-    this.#take(await (await this.#shelf).waiting())
+    const shelf = await this.#shelf
+    let before: number
+    let entries: readonly Entry[]
+    do {
+      before = this.#changes
+      entries = await shelf.waiting()
+    } while (before !== this.#changes)
+    this.#take(entries)
   }
 }
 

@@ -39,6 +39,12 @@ function isSame(one: unknown, other: unknown): boolean {
   return JSON.stringify(one ?? null) === JSON.stringify(other ?? null)
 }
 
+/** What is stored now, where the server refused a write because it was made of an older version; null for any other error. */
+export function changedMeanwhile<T extends object>(error: unknown): T | null {
+  if (!(error instanceof Refused) || error.problem.status !== 412 || !isFields(error.problem.current)) return null
+  return error.problem.current as T
+}
+
 /** A thing that was changed in another place since it was opened here: both versions are shown, and the angler says which one stays. */
 class Conflicts {
   open = $state.raw<Conflict | null>(null)
@@ -49,9 +55,9 @@ class Conflicts {
    * @returns whether it was such a refusal
    */
   ask<T extends object>(error: unknown, what: string, mine: T, answers: Answers<T>): boolean {
-    if (!(error instanceof Refused) || error.problem.status !== 412 || !isFields(error.problem.current)) return false
-    this.show(what, mine, error.problem.current as T, answers)
-    return true
+    const theirs = changedMeanwhile<T>(error)
+    if (theirs) this.show(what, mine, theirs, answers)
+    return theirs !== null
   }
 
   /** Shows two versions, and asks; where they say the same, theirs stays. */

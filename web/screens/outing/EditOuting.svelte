@@ -2,8 +2,8 @@
   import type { Outing, OutingEvent } from '../../api/client'
   import { Draft } from '../../stores/draft.svelte'
 
-  /** The outing being corrected or added: it is still there after looking at another screen. */
-  const inHand = new Draft<Outing>('outing')
+  /** The outing being corrected or added, and what it was before: it is still there after looking at another screen. */
+  const inHand = new Draft<{ before: Outing; now: Outing }>('outing-change')
 </script>
 
 <script lang="ts">
@@ -11,19 +11,21 @@
   import { Refused } from '../../api/client'
   import { buildsQuery, watersQuery } from '../../api/queries'
   import { outingQuery, outings as writes } from '../../api/outings'
-  import { wrote } from '../../api/writes'
   import { keepable } from '../../parts/photo'
-  import { conflicts } from '../../stores/conflicts.svelte'
+  import { changedMeanwhile, conflicts } from '../../stores/conflicts.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { notices } from '../../stores/notices.svelte'
   import Button from '../../ui/Button.svelte'
   import Field from '../../ui/Field.svelte'
   import { outbox } from '../../offline/outbox.svelte'
   import { reach } from '../../offline/reach.svelte'
+  import { settings } from '../../stores/settings.svelte'
   import Stored from '../../ui/Stored.svelte'
   import { key } from '../../parts/sameBuild'
   import { stamp } from '../../words/clock'
   import { newId } from '../../api/newId'
+  import { clashWords } from './clashWords'
+  import { merged, type Winner } from './merge'
   import StintEditor from './StintEditor.svelte'
   import TimeBox from './TimeBox.svelte'
 
@@ -38,7 +40,7 @@
   const waters = watersQuery()
   const builds = buildsQuery()
   let faults = $state.raw<Record<string, string>>({})
-  const draft = $derived(inHand.value && (inHand.value.id ?? '') === id ? inHand.value : null)
+  const draft = $derived(inHand.value && (inHand.value.now.id ?? '') === id ? inHand.value.now : null)
   const outing = $derived(draft ?? (isNew ? blank() : kept.data))
   /** What can have been tied on: the box, the saved builds, and what was. */
   const known = $derived(
@@ -74,7 +76,9 @@
   }
 
   const set = (change: Partial<Outing>) => {
-    if (outing) inHand.value = { ...$state.snapshot(outing), ...change }
+    if (!outing) return
+    const now = $state.snapshot(outing)
+    inHand.value = { before: draft && inHand.value ? inHand.value.before : now, now: { ...now, ...change } }
   }
 
   function addStint() {
@@ -116,19 +120,28 @@
     try {
       await write(mine)
     } catch (error) {
-      const isAsked = conflicts.ask(error, 'This outing was changed in two places', mine, {
-        keepMine: () => write(mine),
-        takeTheirs: () => {
-          inHand.value = null
-          void wrote('notes')
-        },
-        part: ({ started_at, ended_at, note, water_id }) => ({ started_at, ended_at, note, water_id }),
-      })
-      if (isAsked) return
-      if (error instanceof Refused && error.problem.faults.length > 0)
+      const theirs = changedMeanwhile<Outing>(error)
+      if (theirs) await join(inHand.value?.before ?? mine, mine, theirs)
+      else if (error instanceof Refused && error.problem.faults.length > 0)
         faults = Object.fromEntries(error.problem.faults.map((fault) => [fault.field, fault.message]))
       else notices.problem(error)
     }
+  }
+
+  /** Another device has noted in it since: both stay, and where both changed the same thing it is asked which. */
+  async function join(before: Outing, mine: Outing, theirs: Outing): Promise<void> {
+    const take = (winner: Winner) => {
+      inHand.value = { before: theirs, now: merged(before, mine, theirs, winner).outing }
+      return save()
+    }
+    const { clashes } = merged(before, mine, theirs, 'mine')
+    if (clashes.length === 0) return take('mine')
+    const waterName = (water: string) => waters.data?.find((one) => one.id === water)?.name ?? 'a water'
+    const { here, there } = clashWords(clashes, waterName, settings.metric)
+    conflicts.show('This outing was changed in two places', here, there, {
+      keepMine: () => take('mine'),
+      takeTheirs: () => void take('theirs'),
+    })
   }
 </script>
 
