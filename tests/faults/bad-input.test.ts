@@ -1,12 +1,9 @@
-import { type ChildProcess, spawn } from 'node:child_process'
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
-import { createServer } from 'node:net'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
+import { readFileSync } from 'node:fs'
 import Ajv from 'ajv/dist/2020.js'
 import fc from 'fast-check'
 import { afterAll, beforeAll, describe, expect, test } from 'vitest'
 import { documents, rubbish, type Schema, spoilt } from './arbitrary'
+import { Served } from './served'
 
 // Nothing that is sent may end in a 5xx, get past the published schema, or leave behind what cannot be read again.
 // Inputs are generated from docs/openapi.json with fast-check and judged by Ajv, neither of which knows the program.
@@ -30,54 +27,17 @@ const operations = Object.entries(document.paths).flatMap(([path, methods]) =>
     .filter(([method]) => ['get', 'post', 'put', 'delete'].includes(method))
     .map(([method, operation]) => ({ method: method.toUpperCase(), path, operation })),
 )
-const folder = mkdtempSync(join(tmpdir(), 'kontrast-bad-'))
-let server: ChildProcess
-let origin = ''
+let served: Served
 let sent = 0
 
 beforeAll(async () => {
-  const port = await freePort()
-  origin = `http://127.0.0.1:${port}`
-  server = spawn('./kontrast', ['serve'], {
-    env: {
-      ...process.env,
-      APP_ENV: 'prod',
-      KONTRAST_PORT: String(port),
-      KONTRAST_METER_PORT: '1',
-      KONTRAST_DB: join(folder, 'k.sqlite'),
-    },
-    stdio: 'ignore',
-  })
-  for (let i = 0; i < 600; i++) {
-    const up = await fetch(`${origin}/api/settings`).then(
-      (answer) => answer.ok,
-      () => false,
-    )
-    if (up) return
-    await new Promise((done) => setTimeout(done, 100))
-  }
-  throw new Error('The program did not come up.')
+  served = await Served.start()
 })
-
-afterAll(async () => {
-  const ended = new Promise((done) => server.once('exit', done))
-  server.kill('SIGTERM')
-  await ended
-  rmSync(folder, { recursive: true })
-})
-
-function freePort(): Promise<number> {
-  return new Promise((done) => {
-    const socket = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = socket.address() as { port: number }
-      socket.close(() => done(port))
-    })
-  })
-}
+afterAll(() => served.stop())
 
 async function send(method: string, path: string, body?: unknown, raw = false) {
   sent++
-  const answer = await fetch(origin + path, {
+  const answer = await fetch(served.origin + path, {
     method,
     headers: { 'Content-Type': 'application/json' },
     ...(body === undefined || method === 'GET' ? {} : { body: raw ? (body as string) : JSON.stringify(body) }),

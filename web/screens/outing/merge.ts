@@ -22,7 +22,8 @@ type Placed = OutingEvent & { under: string }
 
 /**
  * An outing that was corrected here while another device noted in it: what either has changed since both read it stays, added and removed
- * ones too. Where both have changed the same thing, the winner's stays, and the clash is told; what one removed and the other changed stays.
+ * ones too. Where both have changed the same thing, the winner's stays, and the clash is told; what one removed and the other changed
+ * stays.
  */
 export function merged(base: Outing, mine: Outing, theirs: Outing, winner: Winner): Merged {
   const clashes: Clash[] = []
