@@ -17,5 +17,7 @@ return (new PhpCsFixer\Config())
         'single_line_throw' => false,
         'yoda_style' => true,
     ])
+    // A fresh machine has no cache; most have two cores.
+    ->setParallelConfig(new PhpCsFixer\Runner\Parallel\ParallelConfig(2))
     ->setCacheFile(__DIR__.'/var/php-cs-fixer.cache')
     ->setFinder($finder);

@@ -101,28 +101,12 @@ final class ServedProgram
      */
     public function ask(string $method, string $path, mixed $body = null, array $headers = []): array
     {
-        $content = \is_string($body) ? $body : (null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR));
-        $lines = ['Content-Type: application/json'];
+        $lines = [];
         foreach ($headers as $name => $value) {
             $lines[] = "$name: $value";
         }
-        $context = stream_context_create(['http' => [
-            'method' => $method,
-            'header' => $lines,
-            'content' => $content ?? '',
-            'ignore_errors' => true,
-            'timeout' => 60,
-        ]]);
-        $answer = @file_get_contents("http://127.0.0.1:{$this->port}$path", false, $context);
-        /** @var list<string> $http_response_header */
-        $received = [];
-        foreach ($http_response_header as $line) {
-            [$name, $value] = [...explode(':', $line, 2), ''];
-            $received[strtolower($name)] = trim($value);
-        }
-        preg_match('~^HTTP/\S+ (\d{3})~', $http_response_header[0] ?? '', $m);
 
-        return [(int) ($m[1] ?? 0), (string) $answer, $received];
+        return PlainHttp::ask($method, "http://127.0.0.1:{$this->port}$path", $body, $lines);
     }
 
     /** @param list<string> $command */

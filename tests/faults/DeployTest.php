@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Process\Process;
+use Tests\app\PlainHttp;
 use Tests\app\ServedProgram;
 
 /** The recipe in deploy/, as far as it runs without being the machine's first process: configured, started, backed up, rotated. */
@@ -142,15 +143,12 @@ final class DeployTest extends TestCase
 
     private function get(int $port, string $path): string
     {
-        $context = stream_context_create([
-            'http' => ['ignore_errors' => true, 'timeout' => 20],
-            'ssl' => ['cafile' => "$this->folder/lib/tls/authority.crt", 'peer_name' => '127.0.0.1'],
-        ]);
+        $tls = ['cafile' => "$this->folder/lib/tls/authority.crt", 'peer_name' => '127.0.0.1'];
         $answer = '';
-        $this->soon(static function () use ($port, $path, $context, &$answer): bool {
-            $answer = (string) @file_get_contents("https://127.0.0.1:$port$path", false, $context);
+        $this->soon(static function () use ($port, $path, $tls, &$answer): bool {
+            [$status, $answer] = PlainHttp::ask('GET', "https://127.0.0.1:$port$path", null, [], $tls);
 
-            return '' !== $answer && !str_contains($answer, '502 Bad Gateway');
+            return 0 !== $status && 502 !== $status;
         });
 
         return $answer;

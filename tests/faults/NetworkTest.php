@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
+use Tests\app\PlainHttp;
 
 /** Served to the network for real: nginx and php-fpm as deploy/ sets them up, on free ports of this machine's own address. */
 final class NetworkTest extends TestCase
@@ -80,11 +81,9 @@ final class NetworkTest extends TestCase
 
     public function testNothingIsSaidInTheClear(): void
     {
-        $answer = @file_get_contents('http://127.0.0.1:'.self::$network->port.'/sign-in', false, stream_context_create([
-            'http' => ['ignore_errors' => true, 'timeout' => 10],
-        ]));
-        self::assertStringContainsString('400', $http_response_header[0] ?? '');
-        self::assertStringNotContainsString('Pass phrase', (string) $answer);
+        [$status, $answer] = PlainHttp::ask('GET', 'http://127.0.0.1:'.self::$network->port.'/sign-in', null, []);
+        self::assertSame(400, $status);
+        self::assertStringNotContainsString('Pass phrase', $answer);
     }
 
     #[TestWith(['-tls1', false])]

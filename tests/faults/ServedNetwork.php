@@ -6,6 +6,7 @@ namespace Tests\faults;
 
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Process\Process;
+use Tests\app\PlainHttp;
 use Tests\app\ServedProgram;
 
 /** `./kontrast serve --phone` on free ports of this machine alone, with a database of its own. */
@@ -89,27 +90,10 @@ final class ServedNetwork
         ?string $host = null,
         ?string $authority = null,
     ): array {
-        $context = stream_context_create([
-            'http' => [
-                'method' => $method,
-                'header' => ['Content-Type: application/json', "Cookie: $cookie", 'Host: '.($host ?? "127.0.0.1:{$this->port}")],
-                'content' => null === $body ? '' : json_encode($body, \JSON_THROW_ON_ERROR),
-                'ignore_errors' => true,
-                'follow_location' => 0,
-                'timeout' => 60,
-            ],
-            'ssl' => ['cafile' => $authority ?? $this->tls('authority.crt'), 'peer_name' => '127.0.0.1'],
-        ]);
-        $answer = (string) @file_get_contents($this->url($path), false, $context);
-        /** @var list<string> $http_response_header */
-        $received = [];
-        foreach ($http_response_header as $line) {
-            [$name, $value] = [...explode(':', $line, 2), ''];
-            $received[strtolower($name)] = trim($value);
-        }
-        preg_match('~^HTTP/\S+ (\d{3})~', $http_response_header[0] ?? '', $m);
+        $headers = ["Cookie: $cookie", 'Host: '.($host ?? "127.0.0.1:{$this->port}")];
+        $tls = ['cafile' => $authority ?? $this->tls('authority.crt'), 'peer_name' => '127.0.0.1'];
 
-        return [(int) ($m[1] ?? 0), $answer, $received];
+        return PlainHttp::ask($method, $this->url($path), $body, $headers, $tls);
     }
 
     /** @return array<string, string> */
