@@ -14,13 +14,13 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('kontrast:colorimeter', 'Run the simulated hand colorimeter on 127.0.0.1')]
 final class ColorimeterCommand extends Command
 {
-    public function __construct(private readonly int $port)
+    public function __construct(private readonly int $meterPort)
     {
         parent::__construct();
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        return LineServer::run(new SimulatedColorimeter(), "127.0.0.1:{$this->port}", DeviceName::Colorimeter->value, $output);
+        return LineServer::run(new SimulatedColorimeter(), "127.0.0.1:{$this->meterPort}", DeviceName::Colorimeter->value, $output);
     }
 }

@@ -13,7 +13,7 @@ final readonly class Colorimeter
     private const MOST_TRISTIMULUS = 150.0;
     private const NUMBER = '(-?\d+(?:\.\d+)?)';
 
-    public function __construct(private int $port)
+    public function __construct(private int $meterPort)
     {
     }
 
@@ -26,7 +26,7 @@ final readonly class Colorimeter
      */
     public function read(int $times): array
     {
-        $talk = LineTalk::with(DeviceName::Colorimeter, "127.0.0.1:{$this->port}");
+        $talk = LineTalk::with(DeviceName::Colorimeter, "127.0.0.1:{$this->meterPort}");
         try {
             $greeting = $talk->ask('HELLO');
             if (!str_starts_with($greeting, 'COLORIMETER ')) {

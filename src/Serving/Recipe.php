@@ -9,8 +9,14 @@ final readonly class Recipe
 {
     private const FILES = ['nginx.conf', 'fpm.conf'];
 
-    public function __construct(private string $projectDir, private string $databaseFile)
-    {
+    /** What is asked for on this machine, by default where the stand-ins answer. */
+    public function __construct(
+        private string $projectDir,
+        private string $databaseFile,
+        private int $meterPort,
+        private string $forecastUrl,
+        private string $probeAddress,
+    ) {
     }
 
     /**
@@ -46,6 +52,9 @@ final readonly class Recipe
             '@AUTHORITY@' => $certificate->authority ?? '',
             '@HOSTS@' => $names->hosts(),
             '@SERVED_AT@' => $names->addresses($port),
+            '@METER_PORT@' => (string) $this->meterPort,
+            '@FORECAST_URL@' => $this->forecastUrl,
+            '@PROBE@' => $this->probeAddress,
         ];
         foreach ($values as $value) {
             // Neither configuration has a way to write these inside quotes.

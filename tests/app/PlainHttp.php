@@ -17,7 +17,27 @@ final class PlainHttp
      */
     public static function ask(string $method, string $url, mixed $body, array $headers, array $tls = []): array
     {
-        $context = stream_context_create([
+        $http_response_header = [];
+        $answer = (string) @file_get_contents($url, false, self::context($method, $body, $headers, $tls));
+        $received = [];
+        foreach ($http_response_header as $line) {
+            [$name, $value] = [...explode(':', $line, 2), ''];
+            $received[strtolower($name)] = trim($value);
+        }
+        preg_match('~^HTTP/\S+ (\d{3})~', $http_response_header[0] ?? '', $m);
+
+        return [(int) ($m[1] ?? 0), $answer, $received];
+    }
+
+    /**
+     * @param list<string>         $headers
+     * @param array<string, mixed> $tls
+     *
+     * @return resource
+     */
+    public static function context(string $method, mixed $body, array $headers, array $tls = [])
+    {
+        return stream_context_create([
             'http' => [
                 'method' => $method,
                 'header' => ['Content-Type: application/json', ...$headers],
@@ -32,15 +52,5 @@ final class PlainHttp
             ],
             'ssl' => $tls,
         ]);
-        $http_response_header = [];
-        $answer = (string) @file_get_contents($url, false, $context);
-        $received = [];
-        foreach ($http_response_header as $line) {
-            [$name, $value] = [...explode(':', $line, 2), ''];
-            $received[strtolower($name)] = trim($value);
-        }
-        preg_match('~^HTTP/\S+ (\d{3})~', $http_response_header[0] ?? '', $m);
-
-        return [(int) ($m[1] ?? 0), $answer, $received];
     }
 }

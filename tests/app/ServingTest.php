@@ -60,6 +60,7 @@ final class ServingTest extends TestCase
         self::assertStringContainsString('env[KONTRAST_NETWORK] = 1', $fpm);
         self::assertStringContainsString('env[KONTRAST_HOSTS] = "^192\.168\.1\.20$"', $fpm);
         self::assertStringContainsString('env[KONTRAST_DB] = "/srv/kontrast.sqlite"', $fpm);
+        self::assertStringContainsString('env[KONTRAST_PROBE] = "192.168.1.30:8424"', $fpm);
     }
 
     public function testWithACertificateOfOnesOwnThereIsNoAuthorityToTrust(): void
@@ -67,7 +68,7 @@ final class ServingTest extends TestCase
         $names = Names::of('192.168.1.20');
         $made = (new CertificateAuthority("$this->folder/tls"))->certificate($names);
         $own = Certificate::own($made->file, $made->keyFile);
-        (new Recipe((string) realpath(self::ROOT), '/srv/k.sqlite'))->write(
+        $this->recipe()->write(
             "$this->folder/etc",
             "$this->folder/run",
             "$this->folder/logs",
@@ -124,11 +125,16 @@ final class ServingTest extends TestCase
         self::assertStringNotContainsString('four odd words', $set->getErrorOutput().$set->getOutput());
     }
 
+    private function recipe(string $database = '/srv/kontrast.sqlite'): Recipe
+    {
+        return new Recipe((string) realpath(self::ROOT), $database, 8422, 'http://127.0.0.1:8423', '192.168.1.30:8424');
+    }
+
     private function write(string $port, string $database = '/srv/kontrast.sqlite'): void
     {
         $names = Names::of('192.168.1.20');
         $certificate = (new CertificateAuthority("$this->folder/tls"))->certificate($names);
-        (new Recipe((string) realpath(self::ROOT), $database))->write(
+        $this->recipe($database)->write(
             "$this->folder/etc",
             "$this->folder/run",
             "$this->folder/logs",

@@ -65,6 +65,27 @@ final class NetworkTest extends TestCase
 
     public function testWorkThatTakesLongTellsItsProgressOverTheNetworkToo(): void
     {
+        $table = "kind,name,colour\n".implode('', array_map(static fn (int $i): string => "skirt,Line $i,black\n", range(1, 5000)));
+        $answer = self::$network->open('POST', '/api/parts/import', ['contents' => $table], self::$network->signIn());
+        self::assertStringStartsWith('{"done":', (string) fgets($answer));
+        // What had come with the first line; nginx would have kept it all together until the end.
+        $came = stream_get_meta_data($answer)['unread_bytes'];
+        $rest = (string) stream_get_contents($answer);
+        self::assertStringContainsString('"added":5000', $rest);
+        self::assertLessThan(\strlen($rest), $came);
+    }
+
+    public function testDevicesAreAskedWhereTheSettingsSay(): void
+    {
+        $probe = stream_socket_server('tcp://127.0.0.1:'.self::$network->probe);
+        self::assertNotFalse($probe);
+        [$status] = self::$network->ask('POST', '/api/probe', cookie: self::$network->signIn());
+        self::assertSame(503, $status, 'This one takes the call and says nothing.');
+        self::assertNotFalse(@stream_socket_accept($probe, 0));
+    }
+
+    public function testAPageIsKeptByNobodyOnTheWay(): void
+    {
         $cookie = self::$network->signIn();
         [$status, $body, $headers] = self::$network->ask('GET', '/', cookie: $cookie);
         self::assertSame(200, $status);

@@ -18,6 +18,8 @@ final class ServedNetwork
     public readonly string $folder;
     public readonly int $port;
     public readonly int $local;
+    /** Where the water probe is looked for. */
+    public readonly int $probe;
     private ?Process $process = null;
     private string $said = '';
 
@@ -25,7 +27,7 @@ final class ServedNetwork
     {
         $this->folder = sys_get_temp_dir().'/kontrast-network-'.bin2hex(random_bytes(5));
         (new Filesystem())->mkdir($this->folder);
-        [$this->port, $this->local] = [ServedProgram::freePort(), ServedProgram::freePort()];
+        [$this->port, $this->local, $this->probe] = [ServedProgram::freePort(), ServedProgram::freePort(), ServedProgram::freePort()];
     }
 
     /** @param list<string> $options */
@@ -90,10 +92,29 @@ final class ServedNetwork
         ?string $host = null,
         ?string $authority = null,
     ): array {
-        $headers = ["Cookie: $cookie", 'Host: '.($host ?? "127.0.0.1:{$this->port}")];
-        $tls = ['cafile' => $authority ?? $this->tls('authority.crt'), 'peer_name' => '127.0.0.1'];
+        return PlainHttp::ask($method, $this->url($path), $body, $this->headers($cookie, $host), $this->trust($authority));
+    }
 
-        return PlainHttp::ask($method, $this->url($path), $body, $headers, $tls);
+    /** @return resource the answer as it comes */
+    public function open(string $method, string $path, mixed $body, string $cookie)
+    {
+        $context = PlainHttp::context($method, $body, $this->headers($cookie), $this->trust());
+        $answer = fopen($this->url($path), 'r', false, $context);
+        \assert(false !== $answer);
+
+        return $answer;
+    }
+
+    /** @return list<string> */
+    private function headers(string $cookie, ?string $host = null): array
+    {
+        return ["Cookie: $cookie", 'Host: '.($host ?? "127.0.0.1:{$this->port}")];
+    }
+
+    /** @return array<string, string> */
+    private function trust(?string $authority = null): array
+    {
+        return ['cafile' => $authority ?? $this->tls('authority.crt'), 'peer_name' => '127.0.0.1'];
     }
 
     /** @return array<string, string> */
@@ -108,6 +129,7 @@ final class ServedNetwork
             'KONTRAST_LISTEN' => '127.0.0.1',
             'KONTRAST_NAMES' => '127.0.0.1 localhost',
             'KONTRAST_METER_PORT' => '1',
+            'KONTRAST_PROBE' => "127.0.0.1:$this->probe",
             'KONTRAST_WORKERS' => '2',
         ];
     }
