@@ -45,7 +45,7 @@
       conflicts.show<Box>('The box was changed in two places', write.box, theirs, {
         keepMine: () => outbox.retry(entry, { ...write, before: theirs }),
         takeTheirs: () => void outbox.discard(entry.key),
-        part: boxWords,
+        part: (box) => boxWords(box, [...(write.box.lures ?? []), ...((theirs as Box).lures ?? [])]),
       })
     } else if (write.kind === 'current') {
       void outbox.discard(entry.key)
@@ -53,8 +53,8 @@
     }
   }
 
-  const boxWords = (box: Box) => ({
-    lures: (box.lures ?? []).map(lureWords),
+  const boxWords = (box: Box, among: Box['lures']) => ({
+    lures: (box.lures ?? []).map((lure) => lureWords(lure, among)),
     trailers: (box.trailers ?? []).map((part) => part.name),
     blades: (box.blades ?? []).map((part) => part.name),
   })

@@ -10,6 +10,7 @@
 
   /** What is carried and for what, and when to change. */
   let { pack }: { pack: TripPack } = $props()
+  const inTheBox = $derived(pack.carry.lures.map((one) => one.parts))
   const kinds = $derived([...new Set(pack.carry.lures.map((one) => one.build.lure))])
 </script>
 
@@ -22,7 +23,7 @@
               build={one.build}
               paint={inTheirColours(one.build, one.look_parts)}
             />{/snippet}
-          <span class="font-semibold">{lureWords(one.parts)}</span><br />{one.best_for}
+          <span class="font-semibold">{lureWords(one.parts, inTheBox)}</span><br />{one.best_for}
           {#each one.on_water as change (change)}<br />{change}{/each}
           {#snippet end()}<span>{Math.round(100 * one.covers)}%</span>{/snippet}
         </BuildRow>

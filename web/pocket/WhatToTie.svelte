@@ -6,14 +6,13 @@
   import { adviceIn, rankedIn, type PackedRank } from '../offline/pack'
   import PackedNote from '../offline/PackedNote.svelte'
   import { packs } from '../offline/packs.svelte'
-  import { settings } from '../stores/settings.svelte'
+  import AdvisedParts from '../ui/AdvisedParts.svelte'
   import BuildRow from '../ui/BuildRow.svelte'
   import CautionLine from '../ui/CautionLine.svelte'
   import Choice from '../ui/Choice.svelte'
   import Panel from '../ui/Panel.svelte'
-  import SwatchRow from '../ui/SwatchRow.svelte'
   import VisibilityStick from '../ui/VisibilityStick.svelte'
-  import { partsOf, title } from '../words/adviceParts'
+  import { title } from '../words/adviceParts'
   import { lureWords } from '../words/lureWords'
   import { PICK_LABELS } from '../words/vocabulary'
   import { capital } from '../words/words'
@@ -31,6 +30,7 @@
   const packed = $derived(adviceIn(pack, reading))
   const ranked = $derived(rankedIn(pack, reading))
   const { axes } = $derived(pack)
+  const inTheBox = $derived(pack.carry.lures.map((one) => one.parts))
 
   $effect(() => packs.noteNear(reading, packed.near))
 </script>
@@ -42,7 +42,7 @@
       {#snippet picture()}
         <Thumbnail build={carried.build} paint={inTheirColours(carried.build, carried.look_parts)} />
       {/snippet}
-      <span class="font-semibold">{lureWords(carried.parts)}</span>
+      <span class="font-semibold">{lureWords(carried.parts, inTheBox)}</span>
       {#if one.trailer !== null}<br />with the trailer {pack.carry.trailers[one.trailer]?.part.name}{/if}
       {#snippet end()}<span class="text-lg font-extrabold">{one.score}</span>{/snippet}
     </BuildRow>
@@ -76,16 +76,7 @@
     <div class="bg-proof mb-2 aspect-[16/9] p-3 text-[#1a1a1a]">
       <Lure build={packed.advice} paint={inTheHand(packed.advice)} span={5.2} class="max-h-full" />
     </div>
-    <dl class="text-sm">
-      {#each partsOf(packed.advice, settings.metric) as part (part.key)}
-        <div class="border-rule flex min-h-9 flex-wrap items-center justify-between gap-x-3 border-t py-1">
-          <dt class="text-faint shrink-0">{part.title}</dt>
-          <dd class="ml-auto flex items-center gap-2 text-right leading-tight font-semibold">
-            <span class="min-w-40">{part.headline}</span><SwatchRow colours={part.swatches} size="h-4" />
-          </dd>
-        </div>
-      {/each}
-    </dl>
+    <AdvisedParts advice={packed.advice} />
     <details class="text-sm">
       <summary class="min-h-11 font-semibold leading-[2.75rem]">Why</summary>
       <ul class="flex flex-col gap-1">

@@ -36,7 +36,7 @@
 
 <section aria-label="The box" class="flex flex-col gap-3">
   <ul>
-    {#each box.lures ?? [] as lure, i (i)}{@render row(lureWords(lure), 'lures', i)}{/each}
+    {#each box.lures ?? [] as lure, i (i)}{@render row(lureWords(lure, box.lures), 'lures', i)}{/each}
     {#each PARTS as list (list)}
       {#each box[list] ?? [] as part, i (i)}{@render row(part.name, list, i)}{/each}
     {/each}

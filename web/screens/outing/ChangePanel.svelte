@@ -70,7 +70,7 @@
               >{#if one}<Thumbnail build={one.build} paint={inTheirColours(one.build, one.look_parts)} />{/if}</span
             >
             <span class="min-w-0"
-              >{lureWords(lure)}{#if scoreOf(lure) !== undefined}<br /><span class="font-semibold"
+              >{lureWords(lure, box.lures)}{#if scoreOf(lure) !== undefined}<br /><span class="font-semibold"
                   >{i === 0 ? 'Best now: ' : ''}{scoreOf(lure)} of 100</span
                 >{/if}</span
             >

@@ -125,7 +125,7 @@
         {/if}
       </div>
       <p class="min-w-0 text-sm leading-snug">
-        <span class="font-bold">{lureWords(on.build)}</span><br />
+        <span class="font-bold">{lureWords(on.build, outing.box?.lures)}</span><br />
         <span class="text-faint"
           >on for {lasted(on.started_at, now)}, {waterLength(on.reading.visibility_in, settings.metric)} visibility</span
         >

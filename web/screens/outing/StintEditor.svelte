@@ -31,6 +31,7 @@
   const CM_PER_IN = 2.54
   const unit = $derived(settings.metric ? CM_PER_IN : 1)
   const events = $derived(stint.events ?? [])
+  const words = $derived(lureWords(stint.build, builds))
   const read = (part: Partial<Reading>) => onset({ ...stint, reading: { ...stint.reading, ...part } })
   const event = (i: number, part: Partial<OutingEvent>) =>
     onset({ ...stint, events: events.map((one, k) => (k === i ? { ...one, ...part } : one)) })
@@ -41,7 +42,7 @@
   ] as const
 </script>
 
-<section class="border-rule flex flex-col gap-2 border-b py-3" aria-label={lureWords(stint.build)}>
+<section class="border-rule flex flex-col gap-2 border-b py-3" aria-label={words}>
   <div class="flex flex-wrap items-end gap-x-4 gap-y-2">
     <TimeBox label="Tied on" value={stint.started_at} onset={(at) => at && onset({ ...stint, started_at: at })} />
     <TimeBox label="Taken off" value={stint.ended_at ?? null} onset={(ended_at) => onset({ ...stint, ended_at })} />
@@ -55,10 +56,10 @@
           if (build) onset({ ...stint, build })
         }}
       >
-        {#each builds as build (key(build))}<option value={key(build)}>{lureWords(build)}</option>{/each}
+        {#each builds as build (key(build))}<option value={key(build)}>{lureWords(build, builds)}</option>{/each}
       </select></label
     >
-    <Button label="Remove {lureWords(stint.build)}" onclick={onremove}>Remove</Button>
+    <Button label="Remove {words}" onclick={onremove}>Remove</Button>
   </div>
   <details class="text-sm">
     <summary class="flex min-h-11 cursor-pointer items-center"><ReadingSummary reading={stint.reading} /></summary>

@@ -46,7 +46,10 @@
             look={minutes === null || minutes <= 0 ? 'primary' : 'outline'}
             class="h-auto min-h-11 w-full py-2"
             onclick={() => onstart(build, { trial_id: trial.id ?? '', block: block.block })}
-            >Start block {block.block + 1} with {block.isA ? 'A' : 'B'}: {lureWords(build)}</Button
+            >Start block {block.block + 1} with {block.isA ? 'A' : 'B'}: {lureWords(build, [
+              trial.trial.a,
+              trial.trial.b,
+            ])}</Button
           >
         {/if}
       </div>

@@ -5,6 +5,7 @@
   import { reach } from '../../offline/reach.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
+  import AdvisedParts from '../../ui/AdvisedParts.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'
   import Later from '../../ui/Later.svelte'
@@ -45,16 +46,7 @@
           {/await}
         {/if}
         <h2 class="text-base leading-tight">{title(data)}</h2>
-        <dl class="text-sm">
-          {#each partsOf(data, settings.metric) as part (part.key)}
-            <div class="border-rule flex min-h-9 flex-wrap items-center justify-between gap-x-3 border-t py-1">
-              <dt class="text-faint shrink-0">{part.title}</dt>
-              <dd class="ml-auto flex items-center gap-2 text-right leading-tight font-semibold">
-                <span class="min-w-40">{part.headline}</span><SwatchRow colours={part.swatches} size="h-4" />
-              </dd>
-            </div>
-          {/each}
-        </dl>
+        <AdvisedParts advice={data} />
         <Button look="primary" class="w-full" href="#/advice">Full advice: why, and other approaches</Button>
       {/snippet}
     </Answer>
