@@ -7,7 +7,7 @@ namespace App\Migrations;
 use Doctrine\DBAL\Schema\Schema;
 use Doctrine\Migrations\AbstractMigration;
 
-/** A pass phrase, the devices that signed in with it, and how often a wrong one came. */
+/** A pass phrase, the devices that signed in with it, how often a wrong one came, and what phones without a connection handed back. */
 final class Version20261130000000 extends AbstractMigration
 {
     public function up(Schema $schema): void
@@ -19,6 +19,8 @@ final class Version20261130000000 extends AbstractMigration
         $this->addSql('CREATE UNIQUE INDEX session_token ON session (token_hash)');
         $this->addSql('CREATE TABLE sign_in_attempts (failures INTEGER NOT NULL, last_at DATETIME NOT NULL, place VARCHAR(45) NOT NULL, '
             .'PRIMARY KEY (place))');
+        $this->addSql('CREATE TABLE handed_back (outing VARCHAR(36) NOT NULL, version INTEGER NOT NULL, document CLOB NOT NULL, '
+            .'PRIMARY KEY (outing))');
     }
 
     public function down(Schema $schema): void

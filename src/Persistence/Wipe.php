@@ -8,6 +8,7 @@ use App\Persistence\Entity\BuiltRecord;
 use App\Persistence\Entity\BuiltRecordPart;
 use App\Persistence\Entity\CurrentReading;
 use App\Persistence\Entity\EventPhoto;
+use App\Persistence\Entity\HandedBack;
 use App\Persistence\Entity\InventoryPart;
 use App\Persistence\Entity\Outing;
 use App\Persistence\Entity\OutingEvent;
@@ -28,7 +29,8 @@ final readonly class Wipe
 {
     /** Those that refer to others before those they refer to. */
     private const ENTITIES = [
-        OutingEvent::class, EventPhoto::class, Stint::class, Outing::class, Trial::class, BuiltRecordPart::class, BuiltRecord::class,
+        // What was handed back is kept beside outings that it was joined with, not beside those of a backup.
+        HandedBack::class, OutingEvent::class, EventPhoto::class, Stint::class, Outing::class, Trial::class, BuiltRecordPart::class, BuiltRecord::class,
         InventoryPart::class, SavedReading::class, CurrentReading::class, Trip::class,
         Water::class,
         SavedBuild::class, Swatch::class, Settings::class, SetAside::class, Workbench::class,

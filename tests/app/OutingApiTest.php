@@ -121,6 +121,59 @@ final class OutingApiTest extends ApiTestCase
         self::assertSame(self::at('11:30'), self::textAt($outing, 'stints', 0, 'ended_at'));
     }
 
+    /** What was corrected at home, and what was said on the phone since the last file, both stay; an older file says nothing any more. */
+    public function testANewerFileIsJoinedWithWhatWasCorrectedAtHome(): void
+    {
+        $event = static fn (int $n, string $at, array $more = []): array => [
+            'id' => substr(self::EVENT, 0, -1).$n, 'at' => self::at($at), 'kind' => 'bite', ...$more,
+        ];
+        $file = static fn (int $version, array $events, array $more = []): array => ['waters' => [], 'readings' => [], 'outings' => [
+            ['id' => self::OUTING, 'version' => $version, 'started_at' => self::at('08:50'), ...$more, 'stints' => [
+                ['id' => self::STINT, ...self::stint('09:00'), 'events' => $events],
+            ]],
+        ]];
+        $hand = function (array $file): array {
+            $this->send('POST', '/api/logbook', $file);
+            self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+            self::forgetEntities();
+            $outing = $this->send('GET', '/api/outings/'.self::OUTING);
+            self::assertIsArray($outing);
+
+            return $outing;
+        };
+        $noon = $file(4, [$event(3, '09:10'), $event(4, '09:20'), $event(5, '09:30'), $event(6, '09:40')]);
+        $hand($noon);
+        $this->send('GET', '/api/backup');
+        $backup = (string) $this->browser->getResponse()->getContent();
+        // At home: a mistaken tap goes, and something is said about another.
+        $this->send('DELETE', substr(self::eventPath(), 0, -1).'3');
+        $this->send('PUT', substr(self::eventPath(), 0, -1).'4', $event(4, '09:20', ['note' => 'By the dock']));
+        $this->send('PUT', substr(self::eventPath(), 0, -1).'5', $event(5, '09:30', ['kind' => 'lost']));
+        // On the phone: a length is added, one is told otherwise, one taken back, and one is new.
+        $evening = $file(9, [
+            $event(3, '09:10'),
+            $event(4, '09:20', ['kind' => 'landed', 'length_in' => 15]),
+            $event(5, '09:30', ['kind' => 'follow']),
+            $event(7, '10:50'),
+        ], ['ended_at' => self::at('11:00'), 'stints' => []]);
+        $evening['outings'][0]['stints'] = [['ended_at' => self::at('11:00')] + self::listAt($evening, 'outings', 0, 'stints', 0)];
+        $outing = $hand($evening);
+        $events = self::listAt($outing, 'stints', 0, 'events');
+        self::assertSame(['4', '5', '7'], array_map(static fn (mixed $id): string => substr(\is_string($id) ? $id : '', -1), array_column($events, 'id')));
+        self::assertSame(['landed', 'lost', 'bite'], array_column($events, 'kind'), 'What was changed here as well stays as it is here.');
+        self::assertSame('By the dock', self::textAt($events, 0, 'note'));
+        self::assertEquals(15, self::listAt($events, 0)['length_in']);
+        self::assertSame(self::at('11:00'), self::textAt($outing, 'ended_at'));
+        $evening['outings'][0]['version'] = 10;
+        foreach ([$noon, $evening, $evening] as $again) {
+            self::assertSame($outing, $hand($again), 'Nothing is new: it is not even written.');
+        }
+        // A backup knows nothing of files: all that one says is taken again.
+        $this->send('POST', '/api/backup', $backup);
+        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertCount(5, self::listAt($hand($evening), 'stints', 0, 'events'));
+    }
+
     /** One phone has changed the lure, the other does not know: its bite belongs to the lure that was on then, and nothing is lost. */
     public function testTwoDevicesNoteOneOuting(): void
     {

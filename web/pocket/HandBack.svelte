@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Outing, TripPack } from '../api/client'
+  import { outingOf } from '../offline/entry'
   import { outbox } from '../offline/outbox.svelte'
   import Button from '../ui/Button.svelte'
   import { download } from '../ui/download'
@@ -17,6 +18,10 @@
     return JSON.stringify({ waters: [], readings: [], outings }, null, 1)
   }
 
+  /** Grows with each note, so that Kontrast can tell an older file from a newer one. */
+  const newest = (outing: string) =>
+    Math.max(...outbox.entries.map(({ key, write }) => (outingOf(write) === outing ? key : 0)))
+
   /** A picture goes along with its event. */
   function withPhotos(outing: Outing): Outing {
     const photos: Record<string, string> = {}
@@ -28,7 +33,7 @@
         return photo ? { ...event, photo } : event
       }),
     }))
-    return { ...outing, stints }
+    return { ...outing, version: newest(outing.id ?? ''), stints }
   }
 
   async function share() {

@@ -16,8 +16,10 @@ use Symfony\Component\Validator\Constraints as Assert;
 
 /** A day on the water as it was. */
 #[OA\Schema(schema: 'Outing', additionalProperties: false, required: ['started_at'])]
-final readonly class OutingDocument implements LimitsLists
+final readonly class OutingDocument implements LimitsLists, \JsonSerializable
 {
+    use MomentsAsText;
+
     private const MOST_STINTS = 300;
 
     /** @param list<StintDocument> $stints */

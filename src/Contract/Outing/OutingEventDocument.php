@@ -16,8 +16,10 @@ use Symfony\Component\Validator\Constraints as Assert;
 
 /** Something that happened while a lure was fished. A fish is noted once, by how it ended. */
 #[OA\Schema(schema: 'OutingEvent', additionalProperties: false, required: ['at', 'kind'])]
-final readonly class OutingEventDocument
+final readonly class OutingEventDocument implements \JsonSerializable
 {
+    use MomentsAsText;
+
     private const MOST_LENGTH_IN = 60;
     private const MOST_WEIGHT_OZ = 400;
 

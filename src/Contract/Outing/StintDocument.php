@@ -15,8 +15,10 @@ use Symfony\Component\Validator\Constraints as Assert;
 
 /** One lure fished in one water and light, from tying on to taking off. */
 #[OA\Schema(schema: 'Stint', additionalProperties: false, required: ['started_at', 'build', 'reading'])]
-final readonly class StintDocument implements LimitsLists
+final readonly class StintDocument implements LimitsLists, \JsonSerializable
 {
+    use MomentsAsText;
+
     private const MOST_EVENTS = 500;
 
     /** @param list<OutingEventDocument> $events */

@@ -138,6 +138,11 @@ class Outing implements HasDocument
         return $this->water;
     }
 
+    public function trip(): ?Trip
+    {
+        return $this->trip;
+    }
+
     /** @return list<Stint> in order of time */
     public function stints(): array
     {

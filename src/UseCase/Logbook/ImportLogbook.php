@@ -27,7 +27,7 @@ use App\UseCase\Trip\SaveTrip;
 
 /**
  * Takes waters, readings, builds, trips, outings and trials in: what is not there yet, all or nothing. What is kept under the same id,
- * changed or deleted since, is left alone; only notes are added to a known outing.
+ * changed or deleted since, is left alone; only a known outing is joined with what the file notes.
  */
 final readonly class ImportLogbook
 {
@@ -69,7 +69,10 @@ final readonly class ImportLogbook
             $isNew = fn (OutingDocument $outing): bool => !$this->outings->has($outing->id);
             $outings = array_filter($logbook->outings, $isNew);
             $known = array_diff_key($logbook->outings, $outings);
-            array_walk($outings, fn (OutingDocument $outing) => $this->saveOuting->add($outing));
+            foreach ($outings as $outing) {
+                $this->saveOuting->add($outing);
+                $this->mergeOuting->remember($outing);
+            }
             array_walk($known, fn (OutingDocument $outing) => $this->mergeOuting->of($outing));
             $trials = array_filter($logbook->trials, fn (SavedTrialDocument $trial): bool => !$this->trials->has($trial->id));
             array_walk($trials, fn (SavedTrialDocument $trial) => $this->keepTrials->restoreDrawn($trial));
