@@ -164,8 +164,8 @@ describe('the outbox', () => {
     let isHeld: () => void = () => undefined
     const held = new Promise<void>((done) => (isHeld = done))
     // A browser that takes its time to give back what only one tab may hold.
-    const request = async (_: string, __: object, work: (lock: object) => Promise<void>) => {
-      await work({})
+    const request = async (_: string, work: () => Promise<void>) => {
+      await work()
       isHeld()
       await gate
     }
@@ -180,6 +180,28 @@ describe('the outbox', () => {
     await sending
     expect(asked.map((one) => one.split(' ').at(-1))).toEqual(['e', 'f'])
     expect(box.entries).toEqual([])
+  })
+
+  it('waits for another tab that sends, sends what is left, and is told what the other has sent', async () => {
+    let last: Promise<void> = Promise.resolve()
+    const request = (_: string, work: () => Promise<void>) => (last = last.then(work))
+    vi.stubGlobal('navigator', { locks: { request } })
+    const { box: one, shelf } = await fresh()
+    const other = new Outbox(() => Promise.resolve(shelf))
+    const told: unknown[] = []
+    other.whenSent((write, answer) => told.push(['event' in write && write.event, answer]))
+    await other.add(bite('e', '09:10'))
+    const first = one.send()
+    const second = other.send()
+    await first
+    await other.add(bite('f', '09:20'))
+    await Promise.all([second, other.send()])
+    expect(asked.map((each) => each.split(' ').at(-1))).toEqual(['e', 'f'])
+    expect(told).toEqual([
+      ['e', null],
+      ['f', {}],
+    ])
+    expect(other.entries).toEqual([])
   })
 
   it('loses no note that is added while the others are read', async () => {

@@ -12,6 +12,7 @@ const LOCK = 'kontrast-outbox'
 const AGAIN_MS = 8_000
 const KNOWN = 'outing:'
 
+/** With the server's answer; null where another tab of the browser has sent it. */
 type Sent = (write: Write, answer: unknown) => void
 
 /**
@@ -165,12 +166,10 @@ export class Outbox {
     for (const listener of this.#idle) void listener()
   }
 
-  /** Two tabs that send at once would send everything twice, which is harmless but no use. */
+  /** Two tabs that send at once would send everything twice, which is harmless but no use: one waits, and sends what is left. */
   async #alone(work: () => Promise<void>): Promise<void> {
     if (!('locks' in navigator)) return work()
-    await navigator.locks.request(LOCK, { ifAvailable: true }, async (lock) => {
-      await (lock ? work() : this.#read())
-    })
+    await navigator.locks.request(LOCK, work)
   }
 
   async #sendAll(): Promise<void> {
@@ -231,7 +230,9 @@ export class Outbox {
       before = this.#changes
       entries = await shelf.waiting()
     } while (before !== this.#changes)
+    const elsewhere = this.waiting.filter((entry) => entries.every((one) => one.key !== entry.key))
     this.#take(entries)
+    for (const entry of elsewhere) for (const listener of this.#sent) listener(entry.write, null)
   }
 }
 
