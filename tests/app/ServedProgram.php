@@ -11,8 +11,6 @@ use Symfony\Component\Process\Process;
 final class ServedProgram
 {
     private const PATIENCE_S = 20;
-    /** The settings of ./kontrast serve, with more memory. */
-    private const AS_SERVED = '-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M -d memory_limit=1G';
 
     private ?Process $server = null;
     public readonly string $folder;
@@ -47,7 +45,7 @@ final class ServedProgram
     public function start(): void
     {
         // The shell sees to it that the workers go with the server: it ends its whole group.
-        $serve = \sprintf('exec setsid php %s -S 127.0.0.1:%d -t public public/index.php', self::AS_SERVED, $this->port);
+        $serve = \sprintf('exec setsid php -d memory_limit=1G -S 127.0.0.1:%d -t public public/index.php', $this->port);
         $this->server = Process::fromShellCommandline($serve, \dirname(__DIR__, 2), $this->environment());
         $this->server->setTimeout(null);
         // Nobody reads what it says, and a full pipe would stop it.
@@ -125,6 +123,7 @@ final class ServedProgram
     {
         return [
             'APP_ENV' => 'prod',
+            'PHP_INI_SCAN_DIR' => ':'.\dirname(__DIR__, 2).'/config/php',
             'KONTRAST_DB' => $this->database(),
             'KONTRAST_METER_PORT' => '1',
             'PHP_CLI_SERVER_WORKERS' => (string) $this->workers,

@@ -61,6 +61,17 @@ final class DeployTest extends TestCase
         self::assertStringNotContainsString('pass_phrase', (string) file_get_contents(trim($made)));
     }
 
+    /** A setting of a pool comes too late for a compiler that is there from the start. */
+    public function testBothServersCompileTheArithmetic(): void
+    {
+        $environment = $this->environmentOf('kontrast-fpm.service') + ['PATH' => getenv('PATH').':/usr/sbin'];
+        $fpm = $this->command(['php-fpm8.2', '-c', '/etc/php/8.2/fpm/php.ini', '-i'], $environment);
+        self::assertMatchesRegularExpression('/^opcache\.jit_buffer_size => 256M/m', $fpm);
+        self::assertMatchesRegularExpression('/^expose_php => Off/m', $fpm);
+        $status = 'echo json_encode(opcache_get_status(false)["jit"]["on"] ?? null);';
+        self::assertSame('true', $this->command(['php', '-r', $status], $environment));
+    }
+
     public function testOnlyTheBackupsOfTheLastMonthStay(): void
     {
         (new Filesystem())->mkdir("$this->folder/backups");
@@ -114,7 +125,7 @@ final class DeployTest extends TestCase
     private function unit(string $name): array
     {
         preg_match('/^ExecStart=(.+)$/m', (string) file_get_contents(self::ROOT."/deploy/systemd/$name"), $m);
-        $command = strtr($m[1] ?? '', ['/etc/kontrast' => "$this->folder/etc", '/run/kontrast' => "$this->folder/run"]);
+        $command = strtr($m[1] ?? '', $this->folders());
 
         return array_map(static fn (?string $word): string => trim((string) $word, '"'), str_getcsv($command, ' ', '"', ''));
     }
@@ -122,11 +133,35 @@ final class DeployTest extends TestCase
     /** @param list<string> $command */
     private function background(array $command): Process
     {
-        $process = new Process($command, self::ROOT, null, null, null);
+        $process = new Process($command, self::ROOT, $this->environmentOf('kontrast-fpm.service'), null, null);
         $process->disableOutput();
         $process->start();
 
         return $process;
+    }
+
+    /** @return array<string, string> what a unit sets */
+    private function environmentOf(string $unit): array
+    {
+        preg_match('/^Environment=(.+)$/m', (string) file_get_contents(self::ROOT."/deploy/systemd/$unit"), $m);
+        $set = [];
+        foreach (explode(' ', strtr($m[1] ?? '', $this->folders())) as $one) {
+            [$name, $value] = explode('=', $one, 2);
+            $set[$name] = $value;
+        }
+
+        return $set;
+    }
+
+    /** @return array<string, string> those of an installed program, and where they are in this test */
+    private function folders(): array
+    {
+        return [
+            '/etc/kontrast' => "$this->folder/etc",
+            '/run/kontrast' => "$this->folder/run",
+            '/var/lib/kontrast' => "$this->folder/lib",
+            '/opt/kontrast' => (string) realpath(self::ROOT),
+        ];
     }
 
     /**
