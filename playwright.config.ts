@@ -59,6 +59,12 @@ function phoneServer() {
 
 export default defineConfig({
   testDir: 'tests/e2e',
+  // What takes longest begins first, so that both workers end together.
+  projects: [
+    { name: 'with no signal', testMatch: 'offline.spec.ts' },
+    { name: 'every screen', testMatch: ['access.spec.ts', 'phone.spec.ts'] },
+    { name: 'the rest', testIgnore: ['offline.spec.ts', 'access.spec.ts', 'phone.spec.ts'] },
+  ],
   outputDir: 'var/playwright',
   workers: WORKERS,
   timeout: 60_000,
@@ -76,6 +82,7 @@ export default defineConfig({
         '--disable-quic',
         '--disable-sync',
         '--no-first-run',
+        '--disable-gpu',
       ],
     },
   },

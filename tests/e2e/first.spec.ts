@@ -70,7 +70,7 @@ test('what to buy covers the saved readings', async ({ page }) => {
 
 test('a starter set is one tap, and one tap takes it back', async ({ page }) => {
   await open(page, '#/parts', 'Parts')
-  await page.getByRole('button', { name: 'Add: Four jigs' }).click()
+  await page.getByRole('button', { name: /^Add 16 pieces: Four jigs/ }).click()
   await expect(
     page.getByRole('list', { name: 'Parts' }).getByText('Black with blue living rubber skirt').first(),
   ).toBeVisible()

@@ -217,9 +217,14 @@ test('signed out elsewhere, notes wait until somebody signs in again', async ({ 
     .toEqual(['bite'])
 })
 
-test('a packed trip advises with no signal, and says how near it is', async ({ phone, network }) => {
+test('a packed trip advises with no signal, and says how near it is', async ({ phone, network, home }) => {
+  // One kind of lure and one cover: a whole day is packed for the pocket file.
+  const [quarry] = await home.get<{ trip: object }[]>('/api/trips')
+  const short = { ...quarry?.trip, lures: ['jig'], covers: ['open'] }
+  const made = await home.send('POST', '/api/trips', { name: 'An hour at the quarry', trip: short })
+  expect(made.status, await made.text()).toBe(201)
   await phone.goto(`${network.url}/#/trips`)
-  await phone.getByRole('link', { name: 'Limestone quarry, Saturday' }).click()
+  await phone.getByRole('link', { name: 'An hour at the quarry' }).click()
   await phone.getByRole('button', { name: 'Pack for the water' }).click()
   await expect(phone.getByText(/\d+ of \d+ readings computed/)).toBeVisible()
   await phone.getByRole('button', { name: 'Cancel' }).click()
@@ -229,7 +234,7 @@ test('a packed trip advises with no signal, and says how near it is', async ({ p
   network.cut()
   await phone.goto(`${network.url}/#/on-the-water`)
   await phone.reload()
-  await phone.getByRole('button', { name: 'Limestone quarry, Saturday' }).click()
+  await phone.getByRole('button', { name: 'An hour at the quarry' }).click()
   await phone.getByRole('button', { name: 'Start this trip' }).click()
   await phone.getByRole('button', { name: 'Tie on a lure' }).click()
   const box = phone.getByRole('region', { name: 'From the box' })

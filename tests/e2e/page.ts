@@ -92,6 +92,28 @@ export async function layBest(page: Page, reading: { lure: string }): Promise<vo
   await page.request.patch('/api/workbench', { data: { build: best.ranked[0]?.parts } })
 }
 
+/** Nothing was asked for so long: a screen has had its answers by then, those too that wait until the reading has settled. */
+const QUIET_MS = 500
+
+/** Waits until a page that stays has all its answers; called before anything is asked. */
+export function watched(page: Page): () => Promise<void> {
+  let open = 0
+  let last = 0
+  const count = (change: number) => () => {
+    open += change
+    last = Date.now()
+  }
+  page.on('request', count(1))
+  page.on('requestfinished', count(-1))
+  page.on('requestfailed', count(-1))
+  return async () => {
+    last = Date.now()
+    await expect
+      .poll(() => open === 0 && Date.now() - last >= QUIET_MS, { intervals: [50], timeout: 30_000 })
+      .toBe(true)
+  }
+}
+
 /** Everything noted on this page is stored by the server. */
 export async function sent(page: Page): Promise<void> {
   const waiting = () =>

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, layBest, open, stock, test, WOOD_SPINNERBAIT as READING, fishASeason } from './page'
+import { expect, fishASeason, layBest, open, stock, test, watched, WOOD_SPINNERBAIT as READING } from './page'
 
 // A thumb on a phone: 390 by 844, and 320 for the smallest.
 
@@ -210,20 +210,23 @@ for (const width of [390, 320]) {
     test.setTimeout(180_000)
     await page.setViewportSize({ width, height: 844 })
     await fill(page)
+    const quiet = watched(page)
+    await page.goto('/')
     for (const hash of SCREENS) {
-      await page.goto('about:blank')
-      await page.goto(`/${hash}${PANELS[hash] ? `?panel=${PANELS[hash]}` : ''}`)
+      // The page stays, as it does for whoever taps from screen to screen.
+      await page.evaluate(
+        (to) => (location.hash = to),
+        `${hash || '#/'}${PANELS[hash] ? `?panel=${PANELS[hash]}` : ''}`,
+      )
       await expect(page.getByRole('main').getByRole('heading', { level: 1 }).first()).toBeVisible()
-      await page.waitForLoadState('networkidle')
-      await page.waitForTimeout(500)
+      await quiet()
       if (hash === '#/parts') await page.getByRole('button', { name: 'Add a part' }).tap()
       if (hash === '#/rules/B3.stained') await page.getByLabel('Search').fill('copper')
       expect.soft(await faults(page), hash || 'reading').toEqual([])
       if (hash !== '#/bench') continue
       for (const tab of ['One swap', 'What to buy', 'Saved builds']) {
         await page.getByRole('tab', { name: tab }).tap()
-        await page.waitForLoadState('networkidle')
-        await page.waitForTimeout(300)
+        await quiet()
         expect.soft(await faults(page), `bench, ${tab}`).toEqual([])
       }
     }

@@ -32,7 +32,7 @@
         <Button
           class="w-20 shrink-0"
           label="Show advice for a {show(ranked.lure)}"
-          onclick={() => currentReading.change({ lure: ranked.lure })}>Use</Button
+          onclick={() => currentReading.change({ lure: ranked.lure })}>Show</Button
         >
       {/if}
     </li>

@@ -19,6 +19,7 @@
   {#snippet children(data)}
     <ul class="grid gap-3 sm:grid-cols-2">
       {#each data as set (set.id)}
+        {@const adds = `Add ${count(pieces(set), 'piece')}`}
         <li class="border-edge flex flex-col gap-2 border p-3">
           <h3 class="font-bold">{set.title}</h3>
           <div class="bg-proof grid grid-cols-4 gap-1 p-1 text-[#1a1a1a]" aria-hidden="true">
@@ -28,9 +29,9 @@
           </div>
           <p class="flex-1 text-sm">{set.because} <Facts ids={set.facts} /></p>
           <Button
-            label="Add: {set.title}"
+            label="{adds}: {set.title}"
             onclick={() => onadd(set.parts.map(asOwned), `${set.title}: ${count(pieces(set), 'piece')} added.`)}
-            >Add {count(pieces(set), 'piece')}</Button
+            >{adds}</Button
           >
         </li>
       {/each}

@@ -61,8 +61,8 @@
     'flex min-h-14 items-center gap-2 border-t px-3 lg:hidden print:hidden',
   ]}
   href="#/advice"
-  aria-label="Advice: {advice.shown ? title(advice.shown.value) : 'loading'}"
 >
+  <span class="sr-only">Advice:</span>
   {#if advice.shown && gist}
     <span class={['min-w-0 flex-1 text-[0.8125rem] leading-tight', !advice.isCurrent && 'opacity-60']}>
       <span class="block font-bold">{title(advice.shown.value)}</span>

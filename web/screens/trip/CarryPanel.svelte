@@ -94,7 +94,7 @@
             build={lure.build}
             paint={inTheirColours(lure.build, lure.look_parts)}
           />{/snippet}
-        {#snippet end()}<Button label="Open lure {i + 1} in Bench" onclick={() => toBench(lure)}>Open in Bench</Button
+        {#snippet end()}<Button label="Open in Bench: lure {i + 1}" onclick={() => toBench(lure)}>Open in Bench</Button
           >{/snippet}
         <p class="font-semibold">{i + 1}. {capital(show(lure.build.lure))}, {share(lure.covers)}</p>
         <p>For {lure.best_for}.</p>
