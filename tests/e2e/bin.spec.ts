@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
-import { expect, open, stock, test } from './page'
+import { backedUp, expect, open, stock, test } from './page'
 
 test.beforeEach(async ({ page }) => {
   await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })
@@ -128,6 +128,7 @@ test('a table in another encoding is refused with a sentence', async ({ page }, 
 })
 
 test('five thousand parts are listed, filtered and scrolled', async ({ page }) => {
+  const before = await backedUp(page)
   const parts = Array.from({ length: 5000 }, (_, i) => ({ ...CRAW, name: `Craw number ${i}` }))
   await page.request.post('/api/parts', { data: parts })
   await open(page, '#/parts', 'Parts')
@@ -138,6 +139,8 @@ test('five thousand parts are listed, filtered and scrolled', async ({ page }) =
   await expect(rows(page).filter({ hasText: 'Craw number 999' }).first()).toBeVisible()
   await page.getByRole('searchbox', { name: 'Search' }).fill('number 4321')
   await expect(page.getByText('1 shown')).toBeVisible()
+  // Deleted, they could be put back, and every later test would carry them along.
+  await page.request.post('/api/backup', { data: before })
 })
 
 test.describe('a colour from a photo', () => {

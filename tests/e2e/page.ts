@@ -142,8 +142,8 @@ export async function unfold(page: Page, heading: string): Promise<void> {
     await region.locator('summary').first().click()
 }
 
-/** A backup without the parts that were deleted: earlier tests may have left tens of thousands. */
-async function backedUp(page: Page): Promise<Record<string, unknown>> {
+/** A backup without the parts that were deleted: earlier tests may have left thousands. */
+export async function backedUp(page: Page): Promise<Record<string, unknown>> {
   const backup = (await (await page.request.get('/api/backup')).json()) as {
     parts: { id: string }[]
     deleted: Record<string, string>
