@@ -113,7 +113,7 @@ describe('an outing with what waits laid over it', () => {
 })
 
 describe('the outbox', () => {
-  const answers: (number | 'none')[] = []
+  const answers: (number | 'none' | 'never')[] = []
   const asked: string[] = []
   let bodies: Record<string, object> = {}
 
@@ -136,6 +136,7 @@ describe('the outbox', () => {
       ) => {
         asked.push(`${method} ${path} ${Object.values(init?.params?.path ?? {}).join(' ')}`.trim())
         const status = answers.shift() ?? 200
+        if (status === 'never') return new Promise(() => undefined)
         if (status === 'none') return Promise.reject(new TypeError('no network'))
         const body = bodies[String(status)] ?? {}
         const response = new Response(status === 204 ? null : JSON.stringify(body), { status })
@@ -234,6 +235,24 @@ describe('the outbox', () => {
     await next.send()
     expect(asked.map((one) => one.split(' ').at(-1))).toEqual(['f', 'g'])
     expect(await shelf.waiting()).toEqual([])
+  })
+
+  it('gives up on an answer that never comes, and sends it again', async () => {
+    vi.useFakeTimers()
+    try {
+      const { box } = await fresh()
+      await box.add(bite('e', '09:10'))
+      answers.push('never')
+      const sending = box.send()
+      await vi.advanceTimersByTimeAsync(61_000)
+      await sending
+      expect(box.waiting).toHaveLength(1)
+      await box.send()
+      expect(asked.map((one) => one.split(' ').at(-1))).toEqual(['e', 'e'])
+      expect(box.entries).toEqual([])
+    } finally {
+      vi.useRealTimers()
+    }
   })
 
   it.each([401, 429, 500, 503])('waits where the answer is %i', async (status) => {

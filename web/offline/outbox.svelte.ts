@@ -10,6 +10,8 @@ const NAME = 'kontrast'
 const LOCK = 'kontrast-outbox'
 /** How soon it is tried again. (Chosen.) */
 const AGAIN_MS = 8_000
+/** How long one may take, a picture over a poor signal too: a request that hangs must not hold up those after it. (Chosen.) */
+const MOST_MS = 60_000
 const KNOWN = 'outing:'
 
 /** With the server's answer; null where another tab of the browser has sent it. */
@@ -184,7 +186,7 @@ export class Outbox {
     let error: unknown
     let response: Response
     try {
-      ;({ data, error, response } = await send(entry.write))
+      ;({ data, error, response } = await Promise.race([send(entry.write), tooLong()]))
     } catch {
       reach.away()
       return false
@@ -234,6 +236,10 @@ export class Outbox {
     this.#take(entries)
     for (const entry of elsewhere) for (const listener of this.#sent) listener(entry.write, null)
   }
+}
+
+function tooLong(): Promise<never> {
+  return new Promise((_, reject) => setTimeout(() => reject(new Error('No answer came.')), MOST_MS))
 }
 
 export const outbox = new Outbox()
