@@ -30,7 +30,8 @@ final readonly class Wipe
     /** Those that refer to others before those they refer to. */
     private const ENTITIES = [
         // What was handed back is kept beside outings that it was joined with, not beside those of a backup.
-        HandedBack::class, OutingEvent::class, EventPhoto::class, Stint::class, Outing::class, Trial::class, BuiltRecordPart::class, BuiltRecord::class,
+        HandedBack::class,
+        OutingEvent::class, EventPhoto::class, Stint::class, Outing::class, Trial::class, BuiltRecordPart::class, BuiltRecord::class,
         InventoryPart::class, SavedReading::class, CurrentReading::class, Trip::class,
         Water::class,
         SavedBuild::class, Swatch::class, Settings::class, SetAside::class, Workbench::class,

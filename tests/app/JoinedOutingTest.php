@@ -109,7 +109,9 @@ final class JoinedOutingTest extends TestCase
      */
     private static function events(array $outing): array
     {
-        return array_merge(...array_values(array_map(static fn (array $stint): array => self::byId($stint['events']), self::stints($outing))));
+        $events = array_map(static fn (array $stint): array => self::byId($stint['events']), self::stints($outing));
+
+        return array_merge(...array_values($events));
     }
 
     /** @return array<string, array<mixed>> */

@@ -159,7 +159,8 @@ final class OutingApiTest extends ApiTestCase
         $evening['outings'][0]['stints'] = [['ended_at' => self::at('11:00')] + self::listAt($evening, 'outings', 0, 'stints', 0)];
         $outing = $hand($evening);
         $events = self::listAt($outing, 'stints', 0, 'events');
-        self::assertSame(['4', '5', '7'], array_map(static fn (mixed $id): string => substr(\is_string($id) ? $id : '', -1), array_column($events, 'id')));
+        $last = static fn (mixed $id): string => substr(\is_string($id) ? $id : '', -1);
+        self::assertSame(['4', '5', '7'], array_map($last, array_column($events, 'id')));
         self::assertSame(['landed', 'lost', 'bite'], array_column($events, 'kind'), 'What was changed here as well stays as it is here.');
         self::assertSame('By the dock', self::textAt($events, 0, 'note'));
         self::assertEquals(15, self::listAt($events, 0)['length_in']);
