@@ -169,6 +169,10 @@ final class OutingApiTest extends ApiTestCase
         foreach ([$noon, $evening, $evening] as $again) {
             self::assertSame($outing, $hand($again), 'Nothing is new: it is not even written.');
         }
+        // One without a version, from wherever it comes, adds what is not there.
+        $other = $file(0, [$event(8, '10:55')]);
+        unset($other['outings'][0]['version']);
+        self::assertCount(4, self::listAt($hand($other), 'stints', 0, 'events'));
         // A backup knows nothing of files: all that one says is taken again.
         $this->send('POST', '/api/backup', $backup);
         self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());

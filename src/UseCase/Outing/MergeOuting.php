@@ -38,8 +38,9 @@ final readonly class MergeOuting
             // Deleted since, which stands.
             return;
         }
-        $last = $this->handedBack->of($outing->id());
-        if (null !== $last && ($file->version ?? 0) <= $last->version()) {
+        // A file without a version, such as an exported logbook, only adds.
+        $last = null === $file->version ? null : $this->handedBack->of($outing->id());
+        if (null !== $last && $file->version <= $last->version()) {
             // An older file, or the same one again: all of it is in the one that came before.
             return;
         }
