@@ -16,7 +16,9 @@ test.use({
   },
 })
 // One after the other: they share the server that is reached as a phone reaches it.
-test.describe.configure({ timeout: 180_000 })
+test.describe.configure({ timeout: 420_000 })
+/** Patience for thousands of advices, on a machine that tests beside it. */
+const PACKED_MS = 300_000
 
 const WORKER = 'public/build/sw.js'
 const LINE = { name: 'Connection' }
@@ -230,7 +232,7 @@ test('a packed trip advises with no signal, and says how near it is', async ({ p
   await phone.getByRole('button', { name: 'Cancel' }).click()
   await expect(phone.getByRole('button', { name: 'Pack for the water' })).toBeVisible()
   await phone.getByRole('button', { name: 'Pack for the water' }).click()
-  await expect(phone.getByText('On this device since')).toBeVisible({ timeout: 100_000 })
+  await expect(phone.getByText('On this device since')).toBeVisible({ timeout: PACKED_MS })
   network.cut()
   await phone.goto(`${network.url}/#/on-the-water`)
   await phone.reload()
@@ -308,7 +310,7 @@ test('the pocket file holds the trip with no network at all, takes notes, and ha
   await phone.goto(`${network.url}/#/trips`)
   await phone.getByRole('link', { name: 'Tamarack flowage, opening day' }).click()
   await phone.getByRole('button', { name: 'Pack for the water' }).click()
-  await expect(phone.getByText('On this device since')).toBeVisible({ timeout: 100_000 })
+  await expect(phone.getByText('On this device since')).toBeVisible({ timeout: PACKED_MS })
   const saving = phone.waitForEvent('download')
   await phone.getByRole('button', { name: 'Save pocket file' }).click()
   const file = info.outputPath('pocket.html')

@@ -100,5 +100,5 @@ test('a backup is told before it replaces anything', async ({ page }) => {
   await page.locator('input[type=file]').setInputFiles({ name: 'b.json', mimeType: 'application/json', buffer: backup })
   await expect(page.getByText(/b.json holds .* 112 parts/)).toBeVisible()
   await page.getByRole('button', { name: 'Replace everything' }).click()
-  await expect(page.getByText(/Restored: .* 112 parts/)).toBeVisible()
+  await expect(page.getByText(/Restored: .* 112 parts/)).toBeVisible({ timeout: 40_000 })
 })
