@@ -1,11 +1,10 @@
-import { chromium } from 'playwright-core'
+import { compare } from './figures.js'
 /**
  * How quick the screens are on a slow phone, each figure the median of five beside its goal. Called by ./kontrast bench with the address of
  * a server that has the demo data.
  */
 const [base] = process.argv.slice(2)
 if (!base) throw new Error('Name the address of the server.')
-const RUNS = Number(process.env.RUNS ?? 5)
 const PHONE = { width: 390, height: 844 }
 const LAPTOP = { width: 1280, height: 800 }
 const SLOWDOWN = 4
@@ -175,36 +174,14 @@ async function drag(browser) {
   await page.context().close()
   return { 'drag.task': longest, 'drag.requests': requests }
 }
-const median = (values) => values.sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-background-networking'],
-})
-const all = {}
-for (let run = 0; run < RUNS; run++) {
-  const figures = {
+await compare(
+  `In the browser: a phone ${SLOWDOWN} times slower than this machine, 1.6 Mbit/s, 150 ms delay`,
+  GOALS,
+  async (browser) => ({
     ...(await screen(browser, 'reading', '#/', 'aside[aria-label="What to tie"] dl')),
     ...(await screen(browser, 'advice', '#/advice', 'section[aria-labelledby="part-skirt"]')),
     ...(await screen(browser, 'bench', '#/bench', '[data-score]')),
     ...(await arrows(browser)),
     ...(await drag(browser)),
-  }
-  for (const [name, value] of Object.entries(figures)) (all[name] ??= []).push(value)
-}
-await browser.close()
-console.log(
-  `\nIn the browser: a phone ${SLOWDOWN} times slower than this machine, 1.6 Mbit/s, 150 ms delay; medians of ${RUNS}\n`,
+  }),
 )
-for (const [key, goal] of Object.entries(GOALS)) {
-  const value = median(all[key] ?? [])
-  const figure = value < 1 ? value.toFixed(3) : value.toFixed(0)
-  console.log(
-    [
-      goal.name.padEnd(52),
-      figure.padStart(8),
-      goal.unit.padEnd(3),
-      `goal ${String(goal.most).padStart(5)}  `,
-      value <= goal.most ? 'met' : 'MISSED',
-    ].join(' '),
-  )
-}

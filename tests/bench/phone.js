@@ -1,11 +1,10 @@
-import { chromium } from 'playwright-core'
+import { compare } from './figures.js'
 /**
  * How quick a phone is that is served over HTTPS, and with no signal: first with everything to load, then from what it keeps. Called by
  * ./kontrast bench with the address, the pass phrase, and what cuts the network and mends it (two addresses asked with POST).
  */
 const [base, phrase, control] = process.argv.slice(2)
 if (!base || !phrase || !control) throw new Error('Name the address, the pass phrase and the control of the network.')
-const RUNS = Number(process.env.RUNS ?? 5)
 const SLOWDOWN = 4
 const GOALS = {
   'first.paint': { name: 'Over HTTPS: first paint', unit: 'ms', most: 1800 },
@@ -15,7 +14,7 @@ const GOALS = {
   'kept.note': { name: 'No signal: a note safe on disk and shown', unit: 'ms', most: 100 },
   'kept.size': { name: 'Kept for no signal', unit: 'kB', most: 3000 },
 }
-const ADVICE = 'aside[aria-label="What to tie"] dl, a[aria-label^="Advice: "] .font-bold'
+const ADVICE = 'aside[aria-label="What to tie"] dl, a[href="#/advice"] .font-bold'
 
 async function measured(page, open) {
   const begun = Date.now()
@@ -75,21 +74,6 @@ async function run(browser) {
   }
 }
 
-const median = (values) => values.sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-background-networking', '--ignore-certificate-errors'],
-})
-const all = {}
-for (let i = 0; i < RUNS; i++)
-  for (const [name, value] of Object.entries(await run(browser))) (all[name] ??= []).push(value)
-await browser.close()
-console.log(`\nOn a phone ${SLOWDOWN} times slower than this machine, served over HTTPS; medians of ${RUNS}\n`)
-for (const [key, goal] of Object.entries(GOALS)) {
-  const value = median(all[key] ?? [])
-  const figure = value.toFixed(0).padStart(8)
-  const verdict = value <= goal.most ? 'met' : 'MISSED'
-  console.log(
-    `${goal.name.padEnd(52)} ${figure} ${goal.unit.padEnd(3)} goal ${String(goal.most).padStart(5)}   ${verdict}`,
-  )
-}
+await compare(`On a phone ${SLOWDOWN} times slower than this machine, served over HTTPS`, GOALS, run, [
+  '--ignore-certificate-errors',
+])
