@@ -7,6 +7,14 @@ const PHONE_PORT = 8439
 /** One server and one database a worker, so that two tests at a time never meet. */
 const WORKERS = 2
 
+/** With no device and no service. */
+const ALONE = {
+  APP_ENV: 'prod',
+  KONTRAST_METER_PORT: '1',
+  KONTRAST_PROBE: '127.0.0.1:1',
+  KONTRAST_FORECAST_URL: 'http://127.0.0.1:1',
+}
+
 /** Those after the first wait for it: it readies what they share. */
 function server(worker: number) {
   const wait = worker === 0 ? '' : `until (exec 3<>/dev/tcp/127.0.0.1/${PORT}) 2> /dev/null; do sleep 1; done; `
@@ -15,11 +23,8 @@ function server(worker: number) {
     command: `bash -c '${wait}rm -f ${database}*; exec ./kontrast serve'`,
     env: {
       KONTRAST_PORT: `${PORT + worker}`,
-      KONTRAST_METER_PORT: '1',
-      KONTRAST_PROBE: '127.0.0.1:1',
-      KONTRAST_FORECAST_URL: 'http://127.0.0.1:1',
       KONTRAST_DB: database,
-      APP_ENV: 'prod',
+      ...ALONE,
     },
     url: `http://127.0.0.1:${PORT + worker}/`,
     reuseExistingServer: false,
@@ -44,10 +49,7 @@ function phoneServer() {
       KONTRAST_NAMES: '127.0.0.1',
       KONTRAST_SERVING: `${folder}/serving`,
       KONTRAST_DB: `${folder}/kontrast.sqlite`,
-      KONTRAST_METER_PORT: '1',
-      KONTRAST_PROBE: '127.0.0.1:1',
-      KONTRAST_FORECAST_URL: 'http://127.0.0.1:1',
-      APP_ENV: 'prod',
+      ...ALONE,
     },
     url: `http://127.0.0.1:${local}/`,
     reuseExistingServer: false,

@@ -19,7 +19,9 @@ use Kontrast\Water\ClearerThanWater;
 final class CarriedRanking
 {
     private const BEST = 3;
-    private SharedScores $shared;
+    private readonly SharedScores $shared;
+    /** @var list<LureKind> */
+    private readonly array $kinds;
 
     /**
      * @param list<Composition>      $lures
@@ -33,12 +35,7 @@ final class CarriedRanking
         private readonly ReflectanceFitter $reflectances,
     ) {
         $this->shared = new SharedScores();
-    }
-
-    /** @return list<LureKind> */
-    public function kinds(): array
-    {
-        return array_values(array_unique(array_map(static fn (Composition $lure): LureKind => $lure->kind, $this->lures), \SORT_REGULAR));
+        $this->kinds = array_map(static fn (Composition $lure): LureKind => $lure->kind, $lures);
     }
 
     /**
@@ -49,7 +46,7 @@ final class CarriedRanking
     {
         $ranked = [];
         foreach ($this->ranking->of($reading) as $one) {
-            if (\in_array($one->kind, $this->kinds(), true)) {
+            if (\in_array($one->kind, $this->kinds, true)) {
                 $ranked = [...$ranked, ...$this->ofKind($reading->with(lure: $one->kind), $one->worth / 100)];
             }
         }

@@ -10,7 +10,6 @@ use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Filesystem\Exception\IOException;
 use Symfony\Component\Filesystem\Filesystem;
@@ -48,8 +47,7 @@ final class BackupCommand extends Command
             sort($all);
             $files->remove(\array_slice($all, 0, -self::KEPT));
         } catch (IOException $error) {
-            $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
-            $errors->writeln("The backup cannot be written to $folder: {$error->getMessage()}");
+            Errors::tell($output, "The backup cannot be written to $folder: {$error->getMessage()}");
 
             return Command::FAILURE;
         } finally {

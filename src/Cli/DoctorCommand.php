@@ -10,7 +10,6 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Formatter\OutputFormatter;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** Says what is well and what to do about the rest. */
@@ -31,7 +30,7 @@ final class DoctorCommand extends Command
     {
         $isBrief = true === $input->getOption('before-start');
         $isWell = true;
-        $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+        $errors = Errors::of($output);
         foreach ($isBrief ? $this->checkUp->beforeStarting() : $this->checkUp->thoroughly() as $point) {
             $isWell = $isWell && $point->isWell;
             if ($isBrief && !$point->isWell) {

@@ -8,7 +8,6 @@ use App\Contract\Error\InvalidDocument;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /**
@@ -39,8 +38,7 @@ abstract class DocumentCommand extends Command
                 \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR,
             );
         } catch (InvalidDocument $invalid) {
-            $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
-            $errors->writeln($invalid->lines(), OutputInterface::OUTPUT_RAW);
+            Errors::tell($output, $invalid->lines());
 
             return Command::INVALID;
         }

@@ -14,7 +14,6 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** The outings on the command line: out as JSON or as a table, in from either, or what they show. */
@@ -50,8 +49,7 @@ final class LogCommand extends Command
                 default => self::json($this->export->all()),
             };
         } catch (InvalidDocument $invalid) {
-            $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
-            $errors->writeln($invalid->lines(), OutputInterface::OUTPUT_RAW);
+            Errors::tell($output, $invalid->lines());
 
             return Command::INVALID;
         }

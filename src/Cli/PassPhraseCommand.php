@@ -10,7 +10,6 @@ use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Console\Style\SymfonyStyle;
 
@@ -30,16 +29,14 @@ final class PassPhraseCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+        $errors = Errors::of($output);
         if (true === $input->getOption('if-none') && $this->set->isSet()) {
             return Command::SUCCESS;
         }
         try {
             $ended = $this->set->to($this->ask(new SymfonyStyle($input, $errors)));
         } catch (InvalidDocument $invalid) {
-            foreach ($invalid->lines() as $line) {
-                $errors->writeln($line);
-            }
+            Errors::tell($output, $invalid->lines());
 
             return Command::INVALID;
         }

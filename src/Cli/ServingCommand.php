@@ -11,10 +11,8 @@ use App\Serving\Names;
 use App\Serving\Recipe;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
-use Symfony\Component\Console\Formatter\OutputFormatter;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** Readies what serves other devices: a certificate, and the configuration of nginx and php-fpm. Prints the addresses. */
@@ -68,8 +66,7 @@ final class ServingCommand extends Command
             $listens = '' === $option('listen') ? '0.0.0.0' : $option('listen');
             $this->recipe->write($option('config'), $option('run'), $option('logs'), $listens, $port, $workers, $names, $certificate);
         } catch (CannotServe $no) {
-            $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
-            $errors->writeln(OutputFormatter::escape($no->getMessage()));
+            Errors::tell($output, $no->getMessage());
 
             return Command::FAILURE;
         }

@@ -4,7 +4,7 @@
   import { notices } from '../stores/notices.svelte'
   import Button from '../ui/Button.svelte'
   import { lureWords } from '../words/lureWords'
-  import { clock } from '../words/clock'
+  import { clock, dateTime } from '../words/clock'
   import { writeWords, type Box, type Entry } from './entry'
   import { outbox } from './outbox.svelte'
   import { reach } from './reach.svelte'
@@ -28,8 +28,7 @@
 
   function day(at: string): string {
     const isToday = new Date(at).toDateString() === new Date().toDateString()
-    const date = new Date(at).toLocaleDateString('en-US', { month: 'short', day: 'numeric' })
-    return isToday ? clock(at) : `${date}, ${clock(at)}`
+    return isToday ? clock(at) : dateTime(at)
   }
 
   async function discard(entry: Entry) {

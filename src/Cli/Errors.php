@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Cli;
+
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** Where a command says what is wrong: apart from what it prints, which another program may read. */
+final class Errors
+{
+    public static function of(OutputInterface $output): OutputInterface
+    {
+        return $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+    }
+
+    /** @param string|list<string> $lines as they are: what stands in angle brackets is no format */
+    public static function tell(OutputInterface $output, string|array $lines): void
+    {
+        self::of($output)->writeln($lines, OutputInterface::OUTPUT_RAW);
+    }
+}
