@@ -1,7 +1,8 @@
 import fc from 'fast-check'
-import { afterAll, beforeAll, expect, test } from 'vitest'
+import { afterAll, beforeAll, expect, test, vi } from 'vitest'
 import type { Outing } from '../../web/api/client'
 import { applied } from '../../web/offline/apply'
+import type * as Entry from '../../web/offline/entry'
 import type { Write } from '../../web/offline/entry'
 import { Served } from './served'
 
@@ -35,8 +36,21 @@ const READING = {
 }
 
 let served: Served
+let send: (write: Write) => ReturnType<typeof Entry.send>
+
 beforeAll(async () => {
   served = await Served.start()
+  // A page has an address that its requests start from.
+  const { origin } = served
+  vi.stubGlobal(
+    'Request',
+    class extends Request {
+      constructor(input: string | URL | Request, init?: RequestInit) {
+        super(typeof input === 'string' ? new URL(input, origin) : input, init)
+      }
+    },
+  )
+  ;({ send } = await import('../../web/offline/entry'))
 })
 afterAll(() => served.stop())
 
@@ -90,33 +104,11 @@ function writeOf(
   }
 }
 
-async function ask(method: string, path: string, body?: unknown): Promise<{ ok: boolean; outing: Outing }> {
-  const answer = await fetch(served.origin + path, {
-    method,
-    headers: { 'Content-Type': 'application/json' },
-    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-  })
-  expect(answer.status, `${method} ${path}: ${await answer.clone().text()}`).toBeLessThan(500)
-  return { ok: answer.ok, outing: (await answer.json()) as Outing }
-}
-
-/** As `web/offline/entry.ts` sends it. */
-function send(write: Write): Promise<{ ok: boolean; outing: Outing }> {
-  const outing = `/api/outings/${'outing' in write ? write.outing : ''}`
-  switch (write.kind) {
-    case 'tie':
-      return ask('PUT', `${outing}/stints/${write.stint}`, write.body)
-    case 'untie':
-      return ask('DELETE', `${outing}/stints/${write.stint}`)
-    case 'note':
-      return ask('PUT', `${outing}/events/${write.event}`, write.body)
-    case 'unnote':
-      return ask('DELETE', `${outing}/events/${write.event}`)
-    case 'end':
-      return ask('POST', `${outing}/end`, { ended_at: write.ended_at })
-    default:
-      throw new Error(write.kind)
-  }
+/** By the very code of the page, which asks relative to it. */
+async function noted(write: Write): Promise<{ ok: boolean; outing: Outing }> {
+  const { data, error, response } = await send(write)
+  expect(response.status, `${JSON.stringify(write)}: ${JSON.stringify(error)}`).toBeLessThan(500)
+  return { ok: response.ok, outing: data as Outing }
 }
 
 const moment = (one: string | null | undefined) => (one ? Date.parse(one) : null)
@@ -137,12 +129,14 @@ test('the device and the server make the same of every note', async () => {
   let taken = 0
   await fc.assert(
     fc.asyncProperty(fc.array(note, { minLength: 2, maxLength: 14 }), async (notes) => {
-      let here: Outing = (await ask('POST', '/api/outings', { id: crypto.randomUUID(), started_at: at(0) })).outing
+      const id = crypto.randomUUID()
+      const begun: Write = { kind: 'outing', outing: id, body: { id, started_at: at(0) } }
+      let here = (await noted(begun)).outing
       const made: Write[] = []
       for (const one of notes) {
-        const write = writeOf(one, here.id ?? '', made)
+        const write = writeOf(one, id, made)
         if (!write) continue
-        const { ok, outing: there } = await send(write)
+        const { ok, outing: there } = await noted(write)
         // What the server refuses is shown as refused, and is no part of the outing.
         if (!ok) continue
         taken++
