@@ -1,22 +1,11 @@
-import { createServer as listen } from 'node:http'
-import { connect, createServer } from 'node:net'
-/** A way to a port that can be cut and mended by asking another one: POST /cut, POST /mend. Both on this machine's own address alone. */
+import { createServer } from 'node:http'
+import { CuttableNetwork } from '../network.js'
+
+/** A way to a port that is cut and mended by asking another one: POST /cut, POST /mend. Both on this machine's own address alone. */
 const [port, to, control] = process.argv.slice(2).map(Number)
-const open = new Set()
-let isCut = false
-createServer((from) => {
-  if (isCut) return void from.destroy()
-  const onward = connect(to, '127.0.0.1')
-  for (const socket of [from, onward]) {
-    open.add(socket)
-    socket.on('error', () => socket.destroy())
-    socket.on('close', () => open.delete(socket))
-  }
-  from.pipe(onward)
-  onward.pipe(from)
-}).listen(port, '127.0.0.1')
-listen((request, answer) => {
-  isCut = request.url === '/cut'
-  if (isCut) for (const socket of open) socket.destroy()
+const network = await new CuttableNetwork(to).start(port)
+createServer((request, answer) => {
+  if (request.url === '/cut') network.cut()
+  else network.mend()
   answer.end()
 }).listen(control, '127.0.0.1')

@@ -1,7 +1,7 @@
 import type { Outing, SavedReading } from '../../web/api/client'
 import { readFileSync, renameSync, statSync, writeFileSync } from 'node:fs'
 import { pathToFileURL } from 'node:url'
-import { CuttableNetwork } from './network'
+import { CuttableNetwork } from '../network.js'
 import { sent } from './page'
 import { expect, newPhone, ready, signedIn, test } from './phone-server'
 import type { Page } from '@playwright/test'

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { expect, test as base, type BrowserContext, type Page } from '@playwright/test'
-import { CuttableNetwork } from './network'
+import { CuttableNetwork } from '../network.js'
 import { PASS_PHRASE } from './passPhrase'
 
 const PHONE = { width: 390, height: 844 }
