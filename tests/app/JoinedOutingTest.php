@@ -24,6 +24,17 @@ final class JoinedOutingTest extends TestCase
         self::assertSame($joined, JoinedOuting::of($joined, $file, $file), 'Joined once, it is joined.');
     }
 
+    public function testWhatHasNoIdYetIsAddedWhereverItStands(): void
+    {
+        $kept = self::outing([self::stint('a'), self::stint('b')]);
+        $new = ['id' => null] + self::event('none');
+        $joined = JoinedOuting::of($kept, self::outing([self::stint('a', [$new, $new]), self::stint('b', [$new])]), null);
+        self::assertSame([2, 1], array_map(
+            static fn (array $stint): int => \is_array($stint['events']) ? \count($stint['events']) : 0,
+            array_values(self::stints($joined)),
+        ));
+    }
+
     public function testALureTakenBackOnThePhoneIsGoneWhereItWasLeftAloneHere(): void
     {
         $before = self::outing([self::stint('a', [self::event('e')]), self::stint('b')]);

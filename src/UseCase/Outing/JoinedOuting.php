@@ -139,7 +139,7 @@ final readonly class JoinedOuting
     {
         $events = [];
         foreach (self::rows($outing['stints'] ?? []) as $id => $stint) {
-            foreach (self::rows($stint['events'] ?? []) as $event => $row) {
+            foreach (self::rows($stint['events'] ?? [], $id) as $event => $row) {
                 $events[$event] = [self::UNDER => $id] + $row;
             }
         }
@@ -160,15 +160,15 @@ final readonly class JoinedOuting
         );
     }
 
-    /** @return array<string, Row> by id; one without an id is one that nobody knows */
-    private static function rows(mixed $list): array
+    /** @return array<string, Row> by id; one without an id is one that nobody knows, and is told apart by its place */
+    private static function rows(mixed $list, string $within = ''): array
     {
         $rows = [];
         foreach (\is_array($list) ? $list : [] as $i => $row) {
             if (\is_array($row)) {
                 /** @var Row $row */
                 $id = $row['id'] ?? null;
-                $rows[\is_string($id) ? $id : "new $i"] = $row;
+                $rows[\is_string($id) ? $id : "new $within $i"] = $row;
             }
         }
 
