@@ -3,6 +3,7 @@ import { bladeOutline } from '../../web/lure/blades'
 import { confused, hatchedPlaces, inTheWater, shade } from '../../web/lure/paint'
 import { strands } from '../../web/lure/strands'
 import { trailerShape } from '../../web/lure/trailers'
+import { inARow, type Part } from '../../web/words/adviceParts'
 import { BANDS, nearestStop, place, STOPS } from '../../web/words/stick'
 import {
   change,
@@ -209,4 +210,9 @@ test.describe('paint', () => {
     expect(places(0)).toEqual(['skirt', 'trailer'])
     expect(places(1)).toEqual(['head'])
   })
+})
+
+test('a part that is left off says which one, where no name stands beside it', () => {
+  const part = (headline: string) => ({ title: 'Trailer', headline }) as Part
+  expect([part('None'), part('Black')].map(inARow)).toEqual(['no trailer', 'Black'])
 })

@@ -12,6 +12,9 @@ import {
 } from './vocabulary'
 import { capital, fraction, lineStrength, list, partLength, rodLength, show, weight } from './words'
 
+/** A part that is left off, beside its name. */
+const NONE = 'None'
+
 export interface Part {
   key: 'pairing' | 'head' | 'blades' | 'skirt' | 'trailer' | 'trailer_hook'
   title: string
@@ -84,7 +87,7 @@ export function partsOf(advice: Advice, metric: boolean): Part[] {
     {
       key: 'skirt',
       title: 'Skirt',
-      headline: skirt ? capital(coloursWords(skirt)) : 'None',
+      headline: skirt ? capital(coloursWords(skirt)) : NONE,
       detail: skirt
         ? [
             `${capital(show(skirt.opacity))} ${show(skirt.material)}`,
@@ -99,7 +102,7 @@ export function partsOf(advice: Advice, metric: boolean): Part[] {
     {
       key: 'trailer',
       title: 'Trailer',
-      headline: trailer ? capital(coloursWords(trailer)) : 'None',
+      headline: trailer ? capital(coloursWords(trailer)) : NONE,
       detail: trailer
         ? [
             `${partLength(trailer.length_in, metric)} ${show(trailer.style)}`,
@@ -176,7 +179,7 @@ export function belongsTo(pick: Pick, part: Part['key']): boolean {
 
 function bladesHeadline(advice: Advice): string {
   const [first, second] = advice.blades
-  if (!first) return 'None'
+  if (!first) return NONE
   const one = (blade: typeof first) =>
     `${blade.darkened ? 'darkened ' : ''}${show(blade.finish)}${blade.shape === 'bladed_jig' ? '' : ` ${show(blade.shape)}`}`
   if (!second) return capital(one(first))
@@ -223,3 +226,7 @@ export function valuesWords(pick: Pick, values: readonly Reason['value'][], metr
 export function pickWords(pick: Pick): string {
   return PICK_LABELS[pick]
 }
+
+/** A part in a row of others, without its name: “no trailer”. */
+export const inARow = (part: Part): string =>
+  part.headline === NONE ? `no ${part.title.toLowerCase()}` : part.headline

@@ -12,7 +12,7 @@
   import InView from '../../ui/InView.svelte'
   import CautionLine from '../../ui/CautionLine.svelte'
   import SwatchRow from '../../ui/SwatchRow.svelte'
-  import { partsOf, title } from '../../words/adviceParts'
+  import { inARow, partsOf, title } from '../../words/adviceParts'
 
   /** The advice in brief: beside the reading on a wide screen; on a phone below it, with its gist in a strip above the thumb bar. */
   const STRIP: readonly string[] = ['blades', 'skirt', 'trailer']
@@ -66,7 +66,7 @@
   {#if advice.shown && gist}
     <span class={['min-w-0 flex-1 text-[0.8125rem] leading-tight', !advice.isCurrent && 'opacity-60']}>
       <span class="block font-bold">{title(advice.shown.value)}</span>
-      <span class="text-faint line-clamp-2">{gist.map((part) => part.headline).join(' · ')}</span>
+      <span class="text-faint line-clamp-2">{gist.map(inARow).join(' · ')}</span>
     </span>
     <SwatchRow size="h-6" colours={gist.flatMap((part) => part.swatches.slice(0, 1))} />
   {:else}

@@ -60,7 +60,7 @@
       {:else}
         <p class="max-w-prose">
           Packing computes what to tie for each water, sky, wind and bite this day may bring, and keeps it on this
-          device. It takes about half a minute.
+          device. It takes about a minute.
         </p>
       {/if}
       <div class="flex flex-wrap gap-2">
