@@ -168,7 +168,7 @@ final readonly class JoinedOuting
             if (\is_array($row)) {
                 /** @var Row $row */
                 $id = $row['id'] ?? null;
-                $rows[\is_string($id) ? $id : "new $within $i"] = $row;
+                $rows[\is_string($id) ? $id : "#$within/$i"] = $row;
             }
         }
 
