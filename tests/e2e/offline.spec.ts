@@ -362,12 +362,20 @@ test('the pocket file holds the trip with no network at all, takes notes, and ha
   await handBack(page, info.outputPath('evening.json'))
 
   // Imported at noon and again in the evening, everything is there once.
-  for (const name of ['noon.json', 'evening.json', 'evening.json']) {
-    const answer = await home.send('POST', '/api/outings/table', {
-      contents: readFileSync(info.outputPath(name), 'utf8'),
-    })
-    expect(answer.status, await answer.text()).toBe(200)
+  const desk = await browser.newPage()
+  await desk.goto(`${home.url}/#/logbook/outings`)
+  const choose = (name: string) => desk.locator('input[type=file]').setInputFiles(info.outputPath(name))
+  for (const [name, button] of [
+    ['noon.json', 'Add 1 outing'],
+    ['evening.json', 'Update 1 outing'],
+  ] as const) {
+    await choose(name)
+    await desk.getByRole('button', { name: button }).click()
+    await expect(desk.getByText(/^1 outing (added|updated)\.$/)).toBeVisible()
   }
+  await choose('evening.json')
+  await expect(desk.getByText('there is nothing new about it in the file')).toBeVisible()
+  await desk.close()
   const [summary] = await home.get<{ id: string; ended_at: string | null }[]>('/api/outings')
   const outing = await home.get<Outing>(`/api/outings/${summary?.id ?? ''}`)
   expect((outing.stints ?? []).flatMap((stint) => (stint.events ?? []).map((event) => event.kind))).toEqual([

@@ -229,7 +229,7 @@ test('while an outing is corrected at home another device notes in it: both stay
     (await (await page.request.get(`/api/outings/${id}`)).json()) as {
       note: string
       version: number
-      stints: { events: { id: string; note: string }[] }[]
+      stints: { events: { id: string; kind: string; note: string }[] }[]
     }
   const both = await stored()
   expect([both.note, both.stints[0]?.events.map((one) => one.id)]).toEqual(['Wind from the north', [event]])
@@ -244,6 +244,22 @@ test('while an outing is corrected at home another device notes in it: both stay
   await expect(dialog).toBeHidden()
   await expect.poll(async () => (await stored()).note).toBe('Wind from the west')
   expect((await stored()).stints[0]?.events).toHaveLength(1)
+
+  // Two things at once are answered each for itself.
+  await note.fill('Wind from the south')
+  await page.getByLabel('What happened').selectOption('Lost')
+  const { stints, ...now } = await stored()
+  const events = stints[0]?.events.map((one) => ({ ...one, kind: 'follow' }))
+  const again = await page.request.put(`/api/outings/${id}`, {
+    data: { ...now, note: 'Rain', stints: [{ ...stints[0], events }] },
+  })
+  expect(again.ok()).toBe(true)
+  await page.getByRole('button', { name: 'Save outing' }).click()
+  await dialog.getByRole('radio', { name: 'Note: Rain' }).check()
+  await expect(dialog.getByRole('radio', { name: /what happened: Lost$/ })).toBeChecked()
+  await dialog.getByRole('button', { name: 'Save my choices' }).click()
+  await expect.poll(async () => (await stored()).note).toBe('Rain')
+  expect((await stored()).stints[0]?.events[0]?.kind).toBe('lost')
 })
 
 test('a season says what it shows, lets the log vote, and goes out and in as a table', async ({ page }) => {

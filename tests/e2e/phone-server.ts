@@ -8,14 +8,18 @@ const PHONE = { width: 390, height: 844 }
 
 /** What the server itself has, asked at its own machine, where nobody has to sign in. */
 export class AtHome {
-  constructor(private readonly port: number) {}
+  readonly url: string
+
+  constructor(port: number) {
+    this.url = `http://127.0.0.1:${port}`
+  }
 
   async get<T>(path: string): Promise<T> {
-    return (await (await fetch(`http://127.0.0.1:${this.port}${path}`)).json()) as T
+    return (await (await fetch(`${this.url}${path}`)).json()) as T
   }
 
   async send(method: string, path: string, body?: unknown): Promise<Response> {
-    return fetch(`http://127.0.0.1:${this.port}${path}`, {
+    return fetch(`${this.url}${path}`, {
       method,
       ...(body === undefined ? {} : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
     })

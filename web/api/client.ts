@@ -73,6 +73,8 @@ export type ProbedWater = components['schemas']['ProbedWater']
 export type Outing = components['schemas']['Outing']
 export type OutingEvent = components['schemas']['OutingEvent']
 export type OutingSummary = components['schemas']['OutingSummary']
+export type OutingConflict = components['schemas']['OutingConflict']
+export type ConflictAnswer = components['schemas']['ConflictAnswer']
 export type OutingImport = components['schemas']['OutingImport']
 export type Stint = components['schemas']['Stint']
 export type MadeChange = components['schemas']['MadeChange']
@@ -113,7 +115,7 @@ export function saw(path: string, version: number): void {
 }
 
 /** A version as If-Match names it. */
-export const tagOf = (version: number) => `"v${version}"`
+const tagOf = (version: number) => `"v${version}"`
 
 /** The version of something as this page knows it, for a write that is sent later. */
 export const versionOf = (path: string): string | null => versions.get(path) ?? null

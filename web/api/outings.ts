@@ -9,6 +9,7 @@ import {
   api,
   type Analysis,
   type Composition,
+  type ConflictAnswer,
   type DrawnBuild,
   type Outing,
   type OutingEvent,
@@ -19,7 +20,6 @@ import {
   type Stint,
   orElse,
   saw,
-  tagOf,
   Unreachable,
 } from './client'
 import { keys } from './keys'
@@ -152,10 +152,10 @@ export const outings = {
   add: (body: Outing & { id: string }) => noted({ kind: 'outing', outing: body.id, body }),
   /** From memory, at home: the server checks it at once. */
   record: (body: Outing) => write('worn', answer<Outing>(api.POST('/api/outings', { body }))),
-  /** Edited as a whole, at home too: the version it was made of is the one that is named, whatever this page has read since. */
-  change: async (id: string, body: Outing) => {
-    const headers = body.version == null ? {} : { 'If-Match': tagOf(body.version) }
-    const stored = await write('worn', answer<Outing>(api.PUT('/api/outings/{id}', { ...at(id), body, headers })))
+  /** Edited as a whole, at home too: what another device noted since it was read stays. */
+  correct: async (id: string, before: Outing, outing: Outing, answers: ConflictAnswer[]) => {
+    const body = { before, outing, answers }
+    const stored = await write('worn', answer<Outing>(api.POST('/api/outings/{id}/correction', { ...at(id), body })))
     show(stored)
     return stored
   },

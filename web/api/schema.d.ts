@@ -593,6 +593,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/outings/{id}/correction": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Correct an outing: what another device noted since it was read stays, and where both changed the same things nothing is stored until it is answered which versions to keep */
+        post: operations["correctOuting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/outings/{id}/end": {
         parameters: {
             query?: never;
@@ -2045,6 +2062,13 @@ export interface components {
             open?: boolean;
             of?: components["schemas"]["Condition"][];
         };
+        /** @description Which version of one conflict stays. */
+        ConflictAnswer: {
+            /** @description The key of the conflict that was shown. One about another stored version answers nothing. */
+            conflict: string;
+            /** @enum {string} */
+            keep: "stored" | "sent";
+        };
         /** @description The reading being worked on, and the water it is taken at. */
         CurrentReading: {
             reading: components["schemas"]["Reading"];
@@ -2604,6 +2628,32 @@ export interface components {
             box?: components["schemas"]["CarriedBox"];
             stints?: components["schemas"]["Stint"][];
         };
+        /** @description One thing that two places have changed differently. */
+        OutingConflict: {
+            /** @description Names this conflict in an answer. Another one as soon as what is stored changes. */
+            key: string;
+            /** @description The id of the outing. */
+            outing: string;
+            /**
+             * Format: date-time
+             * @description When the outing began.
+             */
+            began: string;
+            stint: components["schemas"]["Stint"] | null;
+            event: components["schemas"]["OutingEvent"] | null;
+            /** @description The field. “under” stands for the build that an event was noted under. */
+            field: string;
+            /** @description What is stored. */
+            stored: unknown;
+            /** @description What the correction or the file says. */
+            sent: unknown;
+        };
+        /** @description An outing as it was read and as it was corrected: what another device noted meanwhile stays. */
+        OutingCorrection: {
+            before: components["schemas"]["Outing"];
+            outing: components["schemas"]["Outing"];
+            answers?: components["schemas"]["ConflictAnswer"][];
+        };
         /** @description When an outing ended. */
         OutingEnd: {
             /** Format: date-time */
@@ -2644,8 +2694,12 @@ export interface components {
         /** @description What a file of outings holds, and how much of it is new. */
         OutingImport: {
             outings: number;
-            /** @description Already in the logbook, and left as they are. */
+            /** @description Already in the logbook. */
             known: number;
+            /** @description Those of the known ones that the file says something new of. */
+            changed: number;
+            /** @description What the file and the logbook have both changed since the file before it: what is stored stays. */
+            conflicts: components["schemas"]["OutingConflict"][];
             stints: number;
             events: number;
             /**
@@ -2849,6 +2903,8 @@ export interface components {
             } | null;
             /** @description Where to find an internal error in the log. */
             reference?: string | null;
+            /** @description What two places have changed differently, where nothing is stored until it is answered which to keep. */
+            conflicts?: components["schemas"]["OutingConflict"][];
         };
         /** @description A build of the bin with its score and what it lacks. */
         RankedBuild: {
@@ -3708,7 +3764,7 @@ export interface components {
                 "application/problem+json": components["schemas"]["Problem"];
             };
         };
-        /** @description It was changed since it was read; nothing was stored. The answer has the current version. */
+        /** @description It was changed since it was read; nothing was stored. The answer has the current version, or what was changed twice. */
         Conflict: {
             headers: {
                 [name: string]: unknown;
@@ -5133,6 +5189,47 @@ export interface operations {
         };
         responses: {
             /** @description Change what is in the box of an outing */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outing"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            412: components["responses"]["PreconditionFailed"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    correctOuting: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutingCorrection"];
+            };
+        };
+        responses: {
+            /** @description Correct an outing: what another device noted since it was read stays, and where both changed the same things nothing is stored until it is answered which versions to keep */
             200: {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */

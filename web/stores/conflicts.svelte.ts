@@ -1,18 +1,30 @@
 import { Refused } from '../api/client'
+import { capital, fieldValue, fieldWords } from '../words/words'
+import { settings } from './settings.svelte'
 
 /** One field that two places have set differently. */
-export interface Difference {
+interface Difference {
   field: string
   mine: unknown
   theirs: unknown
 }
 
+/** The same in words. */
+export interface Versions {
+  key: string
+  name: string
+  mine: string
+  theirs: string
+}
+
 export interface Conflict {
   /** What was changed in two places, as a heading says it. */
   what: string
-  differences: Difference[]
-  keepMine: () => Promise<unknown>
-  takeTheirs: () => void
+  versions: Versions[]
+  /** Whether each of them has an answer of its own; else one answer is for all. */
+  isEach: boolean
+  /** Takes the answer: the keys of those of which what is here stays. */
+  settle: (mine: string[]) => unknown
 }
 
 /** What either answer does, and the part of the two that is compared where it is not the whole. */
@@ -39,8 +51,13 @@ function isSame(one: unknown, other: unknown): boolean {
   return JSON.stringify(one ?? null) === JSON.stringify(other ?? null)
 }
 
+function inWords({ field, mine, theirs }: Difference): Versions {
+  const words = (value: unknown) => (value === null ? 'not set' : fieldValue(field, value, settings.metric))
+  return { key: field, name: capital(fieldWords(field)), mine: words(mine), theirs: words(theirs) }
+}
+
 /** What is stored now, where the server refused a write because it was made of an older version; null for any other error. */
-export function changedMeanwhile<T extends object>(error: unknown): T | null {
+function changedMeanwhile<T extends object>(error: unknown): T | null {
   if (!(error instanceof Refused) || error.problem.status !== 412 || !isFields(error.problem.current)) return null
   return error.problem.current as T
 }
@@ -70,10 +87,15 @@ class Conflicts {
     }
     this.open = {
       what,
-      differences: differing,
-      keepMine: answers.keepMine,
-      takeTheirs: () => answers.takeTheirs(theirs),
+      versions: differing.map(inWords),
+      isEach: false,
+      settle: (kept) => (kept.length > 0 ? answers.keepMine() : answers.takeTheirs(theirs)),
     }
+  }
+
+  /** Shows what two places have set differently, and asks for each of it. */
+  askEach(what: string, versions: Versions[], settle: (mine: string[]) => unknown): void {
+    this.open = { what, versions, isEach: true, settle }
   }
 
   close(): void {

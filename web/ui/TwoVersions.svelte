@@ -2,35 +2,46 @@
   import Button from './Button.svelte'
   import { conflicts, type Conflict } from '../stores/conflicts.svelte'
   import { notices } from '../stores/notices.svelte'
-  import { settings } from '../stores/settings.svelte'
-  import { capital, fieldValue, fieldWords } from '../words/words'
 
-  /** What this page holds and what another place has stored meanwhile, side by side; one of them stays. */
+  /** What this page holds and what another place has stored meanwhile, side by side; of each, or of all, one stays. */
   let { conflict }: { conflict: Conflict } = $props()
   let dialog = $state<HTMLDialogElement>()
-
-  const words = (field: string, value: unknown) =>
-    value === null ? 'not set' : fieldValue(field, value, settings.metric)
+  /** The keys of those of which what another place has stored stays. */
+  let theirs = $state<string[]>([])
+  const isEach = $derived(conflict.isEach && conflict.versions.length > 1)
+  const keys = $derived(conflict.versions.map((one) => one.key))
 
   $effect(() => dialog?.showModal())
 
   // The answer is taken before the dialog goes, for with it goes what it asks about.
-  async function keepMine() {
-    const { keepMine } = conflict
+  async function settle(mine: string[]) {
+    const { settle } = conflict
     conflicts.close()
     try {
-      await keepMine()
+      await settle(mine)
     } catch (error) {
       notices.problem(error)
     }
   }
 
-  function takeTheirs() {
-    const { takeTheirs } = conflict
-    conflicts.close()
-    takeTheirs()
-  }
+  const choose = (key: string, isTheirs: boolean) =>
+    (theirs = isTheirs ? [...theirs, key] : theirs.filter((other) => other !== key))
 </script>
+
+{#snippet version(key: string, name: string, words: string, isTheirs: boolean)}
+  {#if isEach}
+    <label class="flex min-h-11 items-center gap-2">
+      <input
+        type="radio"
+        class="radio radio-sm"
+        name={key}
+        aria-label="{name}: {words}"
+        checked={theirs.includes(key) === isTheirs}
+        onchange={() => choose(key, isTheirs)}
+      /><span class="break-words">{words}</span>
+    </label>
+  {:else}{words}{/if}
+{/snippet}
 
 <dialog
   bind:this={dialog}
@@ -40,8 +51,8 @@
 >
   <h1 id="two-versions">{conflict.what}</h1>
   <p class="mt-2 max-w-prose text-sm">
-    Another page or device saved a change after this page loaded. Your change is not saved yet. Choose which one to
-    keep.
+    Another page or device saved a change after this page loaded. Your change is not saved yet. Choose which
+    {isEach ? 'ones' : 'one'} to keep.
   </p>
   <table class="mt-3 w-full text-sm">
     <thead>
@@ -50,17 +61,22 @@
       </tr>
     </thead>
     <tbody>
-      {#each conflict.differences as difference (difference.field)}
+      {#each conflict.versions as { key, name, mine, theirs } (key)}
         <tr class="border-rule border-b align-top">
-          <th class="py-1.5 pr-3 text-left font-semibold">{capital(fieldWords(difference.field))}</th>
-          <td class="py-1.5 pr-3">{words(difference.field, difference.mine)}</td>
-          <td class="py-1.5">{words(difference.field, difference.theirs)}</td>
+          <th class="py-1.5 pr-3 text-left font-semibold {isEach ? 'pt-4' : ''}">{name}</th>
+          <td class="py-1.5 pr-3">{@render version(key, name, mine, false)}</td>
+          <td class="py-1.5">{@render version(key, name, theirs, true)}</td>
         </tr>
       {/each}
     </tbody>
   </table>
   <div class="mt-4 flex flex-wrap gap-2">
-    <Button look="primary" onclick={keepMine}>Overwrite with mine</Button>
-    <Button onclick={takeTheirs}>Keep theirs</Button>
+    {#if isEach}
+      <Button look="primary" onclick={() => settle(keys.filter((key) => !theirs.includes(key)))}>Save my choices</Button
+      >
+    {:else}
+      <Button look="primary" onclick={() => settle(keys)}>Overwrite with mine</Button>
+      <Button onclick={() => settle([])}>Keep theirs</Button>
+    {/if}
   </div>
 </dialog>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract\Error;
 
+use App\Contract\Outing\OutingConflictDocument;
 use OpenApi\Attributes as OA;
 
 /** An error (RFC 9457), with one fault a field, in words a person can act on. */
@@ -21,6 +22,7 @@ final readonly class ProblemDocument implements \JsonSerializable
     /**
      * @param list<Fault>               $faults
      * @param array<string, mixed>|null $current
+     * @param list<OutingConflictDocument> $conflicts
      */
     public function __construct(
         #[OA\Property]
@@ -42,6 +44,12 @@ final readonly class ProblemDocument implements \JsonSerializable
         public ?array $current = null,
         #[OA\Property(nullable: true, description: 'Where to find an internal error in the log.')]
         public ?string $reference = null,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(ref: OutingConflictDocument::class),
+            description: 'What two places have changed differently, where nothing is stored until it is answered which to keep.',
+        )]
+        public array $conflicts = [],
     ) {
     }
 
@@ -60,6 +68,7 @@ final readonly class ProblemDocument implements \JsonSerializable
             'fault_count' => $this->count ?? \count($this->faults),
             ...(null === $this->current ? [] : ['current' => $this->current]),
             ...(null === $this->reference ? [] : ['reference' => $this->reference]),
+            ...([] === $this->conflicts ? [] : ['conflicts' => $this->conflicts]),
         ];
     }
 }

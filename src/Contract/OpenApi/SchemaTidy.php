@@ -6,8 +6,7 @@ namespace App\Contract\OpenApi;
 
 /**
  * Where null is allowed an enumeration has to list it, once; an exclusive minimum is a number; no choice is named twice; an open object is
- * open: the
- * generator does all of it otherwise.
+ * open; a value of any kind has no type: the generator does all of it otherwise.
  */
 final class SchemaTidy
 {
@@ -18,6 +17,9 @@ final class SchemaTidy
      */
     public static function tidy(array $node): array
     {
+        if (\in_array('mixed', (array) ($node['type'] ?? null), true)) {
+            unset($node['type']);
+        }
         $allowsNull = \is_array($node['type'] ?? null) && \in_array('null', $node['type'], true);
         if ($allowsNull && \is_array($node['enum'] ?? null) && !\in_array(null, $node['enum'], true)) {
             $node['enum'][] = null;

@@ -7,14 +7,25 @@ namespace App\Contract\Outing;
 use OpenApi\Attributes as OA;
 
 /** What a file of outings holds, and how much of it is new. */
-#[OA\Schema(schema: 'OutingImport', additionalProperties: false, required: ['outings', 'known', 'stints', 'events', 'first', 'last'])]
+#[OA\Schema(schema: 'OutingImport', additionalProperties: false, required: [
+    'outings', 'known', 'changed', 'conflicts', 'stints', 'events', 'first', 'last',
+])]
 final readonly class OutingImportDocument
 {
+    /** @param list<OutingConflictDocument> $conflicts */
     public function __construct(
         #[OA\Property]
         public int $outings,
-        #[OA\Property(description: 'Already in the logbook, and left as they are.')]
+        #[OA\Property(description: 'Already in the logbook.')]
         public int $known,
+        #[OA\Property(description: 'Those of the known ones that the file says something new of.')]
+        public int $changed,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(ref: OutingConflictDocument::class),
+            description: 'What the file and the logbook have both changed since the file before it: what is stored stays.',
+        )]
+        public array $conflicts,
         #[OA\Property]
         public int $stints,
         #[OA\Property]
@@ -26,8 +37,11 @@ final readonly class OutingImportDocument
     ) {
     }
 
-    /** @param list<OutingDocument> $outings */
-    public static function of(array $outings, int $known): self
+    /**
+     * @param list<OutingDocument>         $outings
+     * @param list<OutingConflictDocument> $conflicts
+     */
+    public static function of(array $outings, int $known, int $changed = 0, array $conflicts = []): self
     {
         $starts = array_map(static fn (OutingDocument $one): string => $one->started_at->format(\DateTimeInterface::ATOM), $outings);
         $stints = array_merge(...array_map(static fn (OutingDocument $one): array => $one->stints, $outings));
@@ -35,6 +49,8 @@ final readonly class OutingImportDocument
         return new self(
             \count($outings),
             $known,
+            $changed,
+            $conflicts,
             \count($stints),
             array_sum(array_map(static fn (StintDocument $stint): int => \count($stint->events), $stints)),
             [] === $starts ? null : min($starts),

@@ -8,6 +8,7 @@ use App\Contract\Inventory\FileDocument;
 use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
 use App\Contract\Outing\BoxChangeDocument;
+use App\Contract\Outing\OutingCorrectionDocument;
 use App\Contract\Outing\OutingDocument;
 use App\Contract\Outing\OutingEndDocument;
 use App\Contract\Outing\OutingEventDocument;
@@ -112,6 +113,20 @@ final readonly class OutingController
     public function change(string $id, #[Payload] OutingDocument $outing, Request $request): Response
     {
         return $this->answer->kept($this->save->change($id, $outing, Precondition::version($request)));
+    }
+
+    #[Route('/{id}/correction', methods: ['POST'])]
+    #[Operation(
+        'correctOuting',
+        'Correct an outing: what another device noted since it was read stays, and where both changed the same things nothing is stored '
+            .'until it is answered which versions to keep',
+        OutingDocument::class,
+        errors: [404, 409],
+        isEdited: true,
+    )]
+    public function correct(string $id, #[Payload] OutingCorrectionDocument $correction): Response
+    {
+        return $this->answer->kept($this->save->correct($id, $correction));
     }
 
     #[Route('/{id}', methods: ['DELETE'])]

@@ -143,6 +143,12 @@ class Outing implements HasDocument
         return $this->trip;
     }
 
+    /** As others see it: null where the plan was deleted. */
+    public function tripId(): ?string
+    {
+        return null === $this->trip || $this->trip->isDeleted() ? null : $this->trip->id();
+    }
+
     /** @return list<Stint> in order of time */
     public function stints(): array
     {
@@ -178,7 +184,7 @@ class Outing implements HasDocument
     {
         return [
             'water_id' => $this->water?->id(),
-            'trip_id' => null === $this->trip || $this->trip->isDeleted() ? null : $this->trip->id(),
+            'trip_id' => $this->tripId(),
             'started_at' => InUtc::written($this->startedAt),
             'ended_at' => null === $this->endedAt ? null : InUtc::written($this->endedAt),
             'note' => $this->note,

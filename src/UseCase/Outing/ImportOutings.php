@@ -14,7 +14,10 @@ use App\Persistence\Repository\OutingRepository;
 use App\Persistence\Transaction;
 use App\UseCase\Logbook\ImportLogbook;
 
-/** Takes outings in: those that are not there yet, all or nothing; what it would do can be seen before. */
+/**
+ * Takes outings in, all or nothing: those that are not there yet, and of a logbook in JSON what it says anew of those that are. What it
+ * would do can be seen before.
+ */
 final readonly class ImportOutings
 {
     public function __construct(
@@ -22,6 +25,7 @@ final readonly class ImportOutings
         private SaveOuting $save,
         private ReadOutingsTable $table,
         private ImportLogbook $whole,
+        private MergeOuting $merge,
         private DocumentReader $reader,
         private Transaction $transaction,
     ) {
@@ -34,10 +38,12 @@ final readonly class ImportOutings
      */
     public function preview(string $contents): OutingImportDocument
     {
-        $outings = self::isJson($contents) ? $this->logbook($contents)->outings : array_column($this->table->of($contents), 1);
-        $known = array_filter($outings, fn (OutingDocument $outing): bool => $this->outings->has($outing->id));
+        if (self::isJson($contents)) {
+            return $this->look($this->logbook($contents));
+        }
+        $outings = array_column($this->table->of($contents), 1);
 
-        return OutingImportDocument::of($outings, \count($known));
+        return OutingImportDocument::of($outings, \count($this->known($outings)));
     }
 
     /**
@@ -49,14 +55,41 @@ final readonly class ImportOutings
     {
         if (self::isJson($contents)) {
             $logbook = $this->logbook($contents);
-            $added = $this->whole->import($logbook)['outings'];
 
-            return OutingImportDocument::of($logbook->outings, \count($logbook->outings) - $added);
+            return $this->transaction->run(function () use ($logbook): OutingImportDocument {
+                $holds = $this->look($logbook);
+                $this->whole->import($logbook);
+
+                return $holds;
+            });
         }
         $read = $this->table->of($contents);
         $known = $this->take($read);
 
         return OutingImportDocument::of(array_column($read, 1), $known);
+    }
+
+    private function look(LogbookDocument $logbook): OutingImportDocument
+    {
+        $known = $this->known($logbook->outings);
+        $joined = array_filter(array_map($this->merge->look(...), $known));
+
+        return OutingImportDocument::of(
+            $logbook->outings,
+            \count($known),
+            \count(array_filter($joined, static fn (JoinedOuting $one): bool => $one->isNews)),
+            array_merge(...array_column(array_values($joined), 'conflicts')),
+        );
+    }
+
+    /**
+     * @param list<OutingDocument> $outings
+     *
+     * @return array<int, OutingDocument>
+     */
+    private function known(array $outings): array
+    {
+        return array_filter($outings, fn (OutingDocument $outing): bool => $this->outings->has($outing->id));
     }
 
     private static function isJson(string $contents): bool

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\UseCase\Outing;
 
+use App\Contract\Error\ChangedTwice;
 use App\Contract\Error\Fault;
 use App\Contract\Error\InvalidDocument;
 use App\Contract\Error\NotFound;
 use App\Contract\Error\StaleDocument;
+use App\Contract\Outing\OutingCorrectionDocument;
 use App\Contract\Outing\OutingDocument;
 use App\Contract\Reader\DocumentNormalizer;
 use App\Persistence\Entity\Outing;
@@ -29,6 +31,7 @@ final readonly class SaveOuting
         private TripRepository $trips,
         private NamedWater $waters,
         private WriteOuting $write,
+        private StoredOuting $stored,
         private Transaction $transaction,
         private DocumentNormalizer $documents,
         private ClockInterface $clock,
@@ -85,20 +88,58 @@ final readonly class SaveOuting
         return FindOutings::kept($this->transaction->run(function () use ($id, $document, $version): Outing {
             $outing = $this->outings->get($id);
             VersionCheck::expect($version ?? $document->version ?? 0, FindOutings::kept($outing), 'This outing');
-            $water = $this->waters->of($document->water_id);
-            $document->checkTimes($this->clock->now(), self::zone($water));
-            $outing->replace(
-                $document->started_at,
-                $document->ended_at,
-                $water,
-                $this->trip($document->trip_id),
-                $document->note,
-                $this->documents->toStored($document->box),
-            );
-            $this->write->all($outing, $document);
+            $this->replace($outing, $document);
 
             return $outing;
         }));
+    }
+
+    /**
+     * Changes one that other devices may have noted in since it was read: what they said stays.
+     *
+     * @throws NotFound
+     * @throws ChangedTwice    where they changed the same things, and it is not answered which stay
+     * @throws InvalidDocument where the times of both contradict each other
+     */
+    public function correct(string $id, OutingCorrectionDocument $correction): Kept
+    {
+        return FindOutings::kept($this->transaction->run(function () use ($id, $correction): Outing {
+            $outing = $this->outings->get($id);
+            $joined = OutingJoin::of(
+                $this->stored->plain($outing),
+                $this->documents->toArray($correction->outing),
+                $this->documents->toArray($correction->before),
+                $correction->answers,
+            );
+            if ([] !== $joined->conflicts) {
+                throw ChangedTwice::outing($joined->conflicts);
+            }
+            $this->replace($outing, $this->stored->document($joined->outing));
+
+            return $outing;
+        }));
+    }
+
+    /**
+     * Makes it what the document says. Only ever called inside a transaction.
+     *
+     * @throws InvalidDocument where the water or trip is not there, or its times contradict each other
+     */
+    public function replace(Outing $outing, OutingDocument $document): void
+    {
+        // One that was deleted since stays, unless another is named.
+        $water = $document->water_id === $outing->water()?->id() ? $outing->water() : $this->waters->of($document->water_id);
+        $trip = $document->trip_id === $outing->tripId() ? $outing->trip() : $this->trip($document->trip_id);
+        $document->checkTimes($this->clock->now(), self::zone($water));
+        $outing->replace(
+            $document->started_at,
+            $document->ended_at,
+            $water,
+            $trip,
+            $document->note,
+            $this->documents->toStored($document->box),
+        );
+        $this->write->all($outing, $document);
     }
 
     /** The clock that people keep there; without a place, that of the machine. */

@@ -10,12 +10,13 @@
   import { count, date, number } from '../../words/numbers'
   import { list, partLength, round } from '../../words/words'
   import Calendar from './Calendar.svelte'
+  import ImportPreview from './ImportPreview.svelte'
 
   /** Every outing, on a calendar and as a list; in from a file after a look at it, and out. */
   const PAGE = 30
   const outings = outingsQuery()
   let shown = $state(PAGE)
-  /** A table that was read and is not taken over yet. */
+  /** A file that was read and is not taken over yet. */
   let read = $state.raw<{ contents: string; holds: OutingImport } | null>(null)
 
   const words = (one: OutingSummary) =>
@@ -44,7 +45,12 @@
     trying(async () => {
       const done = await writes.importTable(contents)
       read = null
-      notices.say(`${count(done.outings - done.known, 'outing')} added.`)
+      const added = done.outings - done.known
+      const words = [
+        ...(added > 0 || done.changed === 0 ? [`${count(added, 'outing')} added`] : []),
+        ...(done.changed > 0 ? [`${count(done.changed, 'outing')} updated`] : []),
+      ]
+      notices.say(`${words.join(', ')}.`)
     })
   const remove = (one: OutingSummary) =>
     trying(async () => {
@@ -66,21 +72,7 @@
   </header>
   {#if read}
     {@const { contents, holds } = read}
-    <div class="border-base-content border-2 p-3 text-sm">
-      <p class="pb-2">
-        This file holds {count(holds.outings, 'outing')} with {count(holds.stints, 'lure')} fished and
-        {count(holds.events, 'event')}{holds.first && holds.last
-          ? `, from ${date(holds.first)} to ${date(holds.last)}`
-          : ''}.
-        {holds.known > 0 ? `${count(holds.known, 'outing')} of them you have already; they stay as they are.` : ''}
-      </p>
-      <div class="flex gap-2">
-        <Button look="primary" disabled={holds.outings === holds.known} onclick={() => take(contents)}
-          >Add {count(holds.outings - holds.known, 'outing')}</Button
-        >
-        <Button onclick={() => (read = null)}>Cancel</Button>
-      </div>
-    </div>
+    <ImportPreview {holds} ontake={() => take(contents)} oncancel={() => (read = null)} />
   {/if}
   <Stored query={outings} waiting="Loading outings…">
     {#snippet children(all)}

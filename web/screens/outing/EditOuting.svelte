@@ -8,11 +8,11 @@
 
 <script lang="ts">
   import { push } from 'svelte-spa-router'
-  import { Refused } from '../../api/client'
+  import { Refused, type ConflictAnswer, type OutingConflict } from '../../api/client'
   import { buildsQuery, watersQuery } from '../../api/queries'
   import { outingQuery, outings as writes } from '../../api/outings'
   import { keepable } from '../../parts/photo'
-  import { changedMeanwhile, conflicts } from '../../stores/conflicts.svelte'
+  import { conflicts } from '../../stores/conflicts.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { notices } from '../../stores/notices.svelte'
   import Button from '../../ui/Button.svelte'
@@ -23,9 +23,8 @@
   import Stored from '../../ui/Stored.svelte'
   import { key } from '../../parts/sameBuild'
   import { stamp } from '../../words/clock'
+  import { conflictWords } from '../../words/outingConflicts'
   import { newId } from '../../api/newId'
-  import { clashWords } from './clashWords'
-  import { merged, type Winner } from './merge'
   import StintEditor from './StintEditor.svelte'
   import TimeBox from './TimeBox.svelte'
 
@@ -105,43 +104,37 @@
     })
   }
 
-  async function write(mine: Outing): Promise<void> {
-    const { id: own, ...body } = mine
-    const saved = await (own ? writes.change(own, body) : writes.record(body))
-    inHand.value = null
-    faults = {}
-    notices.say('Outing saved.')
-    await push(`/outing/${saved.id ?? ''}`)
-  }
-
-  async function save() {
+  async function save(answers: ConflictAnswer[] = []): Promise<void> {
     if (!outing) return
     const mine = $state.snapshot(outing)
+    const before = inHand.value?.before ?? mine
     try {
-      await write(mine)
+      const saved = await (mine.id ? writes.correct(mine.id, before, mine, answers) : writes.record(mine))
+      inHand.value = null
+      faults = {}
+      notices.say('Outing saved.')
+      await push(`/outing/${saved.id ?? ''}`)
     } catch (error) {
-      const theirs = changedMeanwhile<Outing>(error)
-      if (theirs) await join(inHand.value?.before ?? mine, mine, theirs)
-      else if (error instanceof Refused && error.problem.faults.length > 0)
+      if (!(error instanceof Refused)) notices.problem(error)
+      else if (error.problem.conflicts) ask(error.problem.conflicts)
+      else if (error.problem.faults.length > 0)
         faults = Object.fromEntries(error.problem.faults.map((fault) => [fault.field, fault.message]))
       else notices.problem(error)
     }
   }
 
-  /** Another device has noted in it since: both stay, and where both changed the same thing it is asked which. */
-  async function join(before: Outing, mine: Outing, theirs: Outing): Promise<void> {
-    const take = (winner: Winner) => {
-      inHand.value = { before: theirs, now: merged(before, mine, theirs, winner).outing }
-      return save()
-    }
-    const { clashes } = merged(before, mine, theirs, 'mine')
-    if (clashes.length === 0) return take('mine')
+  /** Another device has changed the same things since: it is asked which versions stay. */
+  function ask(changedTwice: OutingConflict[]) {
     const waterName = (water: string) => waters.data?.find((one) => one.id === water)?.name ?? 'a water'
-    const { here, there } = clashWords(clashes, waterName, settings.metric)
-    conflicts.show('This outing was changed in two places', here, there, {
-      keepMine: () => take('mine'),
-      takeTheirs: () => void take('theirs'),
-    })
+    const versions = conflictWords(changedTwice, waterName, settings.metric).map(({ key, name, stored, sent }) => ({
+      key,
+      name,
+      mine: sent,
+      theirs: stored,
+    }))
+    conflicts.askEach('This outing was changed in two places', versions, (kept) =>
+      save(changedTwice.map(({ key }) => ({ conflict: key, keep: kept.includes(key) ? 'sent' : 'stored' }))),
+    )
   }
 </script>
 
@@ -150,7 +143,7 @@
     <header class="border-base-content flex flex-wrap items-end justify-between gap-2 border-b pb-2">
       <h1>{isNew ? 'An outing from memory' : 'Outing'}</h1>
       <div class="flex flex-wrap gap-2">
-        <Button look="primary" disabled={!draft && !isNew} onclick={save}>Save outing</Button>
+        <Button look="primary" disabled={!draft && !isNew} onclick={() => save()}>Save outing</Button>
         {#if draft}<Button onclick={() => ((inHand.value = null), (faults = {}))}>Cancel changes</Button>{/if}
         {#if !isNew && !edited.ended_at}<Button href="#/on-the-water/{id}">On the water</Button>{/if}
         <Button href="#/logbook/outings">All outings</Button>
