@@ -13,6 +13,8 @@ final class ServedProgram
     private const PATIENCE_S = 20;
 
     private ?Process $server = null;
+    /** Also known once its first process is gone: the workers may outlive it. */
+    private int $group = 0;
     public readonly string $folder;
     public readonly int $port;
 
@@ -51,6 +53,7 @@ final class ServedProgram
         // Nobody reads what it says, and a full pipe would stop it.
         $this->server->disableOutput();
         $this->server->start();
+        $this->group = (int) $this->server->getPid();
         $until = microtime(true) + self::PATIENCE_S;
         while (microtime(true) < $until) {
             $socket = @fsockopen('127.0.0.1', $this->port, $code, $message, 0.2);
@@ -67,14 +70,12 @@ final class ServedProgram
     /** Ends it as a power cut would. */
     public function kill(): void
     {
-        $pid = $this->server?->getPid();
-        if (null !== $pid) {
-            posix_kill(-$pid, \SIGKILL);
+        if (null === $this->server) {
+            return;
         }
-        $this->server?->stop(0, \SIGKILL);
-        if (null !== $this->server) {
-            $this->waitUntilSilent();
-        }
+        posix_kill(-$this->group, \SIGKILL);
+        $this->server->stop(0, \SIGKILL);
+        $this->waitUntilSilent();
         $this->server = null;
     }
 

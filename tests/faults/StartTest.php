@@ -128,6 +128,29 @@ final class StartTest extends TestCase
         yield 'KILL' => [\SIGKILL];
     }
 
+    /** PHP itself may crash; workers that are left hold the port. */
+    public function testAServerThatCrashesIsStartedAgainAndEndsWithTheScriptToo(): void
+    {
+        $process = $this->serve();
+        $first = array_values(array_filter($this->listeners(), static fn (string $pid): bool => (int) $pid === posix_getpgid((int) $pid)));
+        $before = $this->listeners();
+        self::assertCount(1, $first);
+        posix_kill((int) $first[0], \SIGSEGV);
+        $until = microtime(true) + self::PATIENCE_S;
+        while ([] !== array_intersect($before, $this->listeners()) && microtime(true) < $until) {
+            usleep(50_000);
+        }
+        self::assertSame([], array_intersect($before, $this->listeners()), 'Nothing is left of the one that crashed.');
+        $this->awaitAnswer();
+        self::assertTrue($process->isRunning());
+        // What watches over the servers knows the new one.
+        $process->signal(\SIGKILL);
+        while ([] !== $this->listeners() && microtime(true) < $until) {
+            usleep(50_000);
+        }
+        self::assertSame([], $this->listeners());
+    }
+
     public function testWithItsCallerGoneItEnds(): void
     {
         $caller = new Process(['bash', '-c', './kontrast serve; true'], \dirname(__DIR__, 2), $this->environment());
