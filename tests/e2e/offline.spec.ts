@@ -374,7 +374,7 @@ test('the pocket file holds the trip with no network at all, takes notes, and ha
     await expect(desk.getByText(/^1 outing (added|updated)\.$/)).toBeVisible()
   }
   await choose('evening.json')
-  await expect(desk.getByText('there is nothing new about it in the file')).toBeVisible()
+  await expect(desk.getByText('the file says nothing new about it')).toBeVisible()
   await desk.close()
   const [summary] = await home.get<{ id: string; ended_at: string | null }[]>('/api/outings')
   const outing = await home.get<Outing>(`/api/outings/${summary?.id ?? ''}`)

@@ -10,9 +10,9 @@
 </script>
 
 <label
-  class="btn has-focus-visible:outline-3 relative h-11 cursor-pointer {primary
+  class="btn has-focus-visible:outline-3 relative h-11 cursor-pointer px-3 text-sm leading-tight {primary
     ? 'btn-primary'
-    : 'btn-outline border-rule'}"
+    : 'btn-outline border-edge'}"
 >
   {words}
   <input

@@ -33,7 +33,7 @@
     <label class="flex min-h-11 items-center gap-2">
       <input
         type="radio"
-        class="radio radio-sm"
+        class="radio border-edge"
         name={key}
         aria-label="{name}: {words}"
         checked={theirs.includes(key) === isTheirs}
@@ -63,7 +63,7 @@
     <tbody>
       {#each conflict.versions as { key, name, mine, theirs } (key)}
         <tr class="border-rule border-b align-top">
-          <th class="py-1.5 pr-3 text-left font-semibold {isEach ? 'pt-4' : ''}">{name}</th>
+          <th class="py-1.5 pr-3 text-left font-semibold {isEach ? 'align-middle' : ''}">{name}</th>
           <td class="py-1.5 pr-3">{@render version(key, name, mine, false)}</td>
           <td class="py-1.5">{@render version(key, name, theirs, true)}</td>
         </tr>

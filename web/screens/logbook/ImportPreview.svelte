@@ -15,10 +15,16 @@
     ...(added > 0 ? [`add ${count(added, 'outing')}`] : []),
     ...(holds.changed > 0 ? [`update ${count(holds.changed, 'outing')}`] : []),
   ])
+  const when = $derived.by(() => {
+    const days = [...new Set([holds.first, holds.last].flatMap((day) => (day ? [date(day)] : [])))]
+    return days.length > 1 ? `, from ${days.join(' to ')}` : days.map((day) => `, of ${day}`).join('')
+  })
   const known = $derived.by(() => {
-    const all = holds.known === 1 ? 'it' : 'them'
-    if (holds.changed === 0) return `there is nothing new about ${all} in the file`
-    return `the file adds to ${holds.changed === holds.known ? all : `${holds.changed} of them`}`
+    if (holds.known === 0) return ''
+    const these = holds.known === 1 ? 'it' : 'them'
+    const have = holds.known === holds.outings ? these : `${holds.known} of these`
+    if (holds.changed === 0) return `You have ${have} already, and the file says nothing new about ${these}.`
+    return `You have ${have} already, and the file adds to ${holds.changed === holds.known ? these : holds.changed}.`
   })
   const waterName = (id: string) => waters.data?.find((one) => one.id === id)?.name ?? 'a water'
   const conflicts = $derived(
@@ -32,10 +38,7 @@
 <div class="border-base-content flex flex-col gap-3 border-2 p-3 text-sm">
   <p>
     This file holds {count(holds.outings, 'outing')} with {count(holds.stints, 'lure')} fished and
-    {count(holds.events, 'event')}{holds.first && holds.last
-      ? `, from ${date(holds.first)} to ${date(holds.last)}`
-      : ''}.
-    {holds.known > 0 ? `You have ${count(holds.known, 'outing')} of these already; ${known}.` : ''}
+    {count(holds.events, 'event')}{when}. {known}
   </p>
   {#if conflicts.length > 0}
     <div>
