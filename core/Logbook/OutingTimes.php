@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kontrast\Logbook;
 
+use Kontrast\Measure\TimeOfDay;
+
 /**
  * The times of an outing as they were noted, held against each other: a stint is a lure fished from tying on to taking off, one at a time
  * for each angler, and events happen while one is on.
@@ -35,7 +37,7 @@ final readonly class OutingTimes
         \DateTimeZone $zone,
     ): self {
         $times = new self($start, $end, $stints);
-        $clock = static fn (\DateTimeImmutable $at): string => $at->setTimezone($zone)->format('Y-m-d H:i');
+        $clock = static fn (\DateTimeImmutable $at): string => TimeOfDay::withDay($at->setTimezone($zone));
         $times->checkWhole($now, $clock);
         $times->checkStints($clock);
         foreach ($stints as $stint) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Trip;
 
+use Kontrast\Measure\TimeOfDay;
 use Kontrast\Reading\Reading;
 
 /** One way a part of the day may turn out, and how much of the day it is. */
@@ -28,7 +29,12 @@ final readonly class Scenario
     public function label(): string
     {
         return implode(', ', [
-            \sprintf('%s, %s to %s', $this->reading->sky->label(), TripPlan::clock($this->from), TripPlan::clock($this->to)),
+            \sprintf(
+                '%s, %s to %s',
+                $this->reading->sky->label(),
+                TimeOfDay::atMinute($this->from)->said(),
+                TimeOfDay::atMinute($this->to)->said(),
+            ),
             round($this->reading->visibility->inInches()).' in visibility',
             $this->reading->cover->label(),
             $this->reading->forage->label(),

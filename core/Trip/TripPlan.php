@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kontrast\Trip;
 
 use Kontrast\Measure\Length;
+use Kontrast\Measure\TimeOfDay;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\LureKind;
@@ -78,7 +79,7 @@ final readonly class TripPlan
         self::day($date);
         [$start, $end] = [self::minute('from', $from), self::minute('to', $to)];
         if ($end <= $start) {
-            throw NotATrip::endsBeforeItStarts($from, $to);
+            throw NotATrip::endsBeforeItStarts(TimeOfDay::atMinute($start)->said(), TimeOfDay::atMinute($end)->said());
         }
         [$low, $likely, $high] = [...$inches, 0.0, 0.0, 0.0];
         if (3 !== \count($inches) || $low <= 0 || $likely < $low || $high < $likely) {
@@ -184,11 +185,6 @@ final readonly class TripPlan
         return $skies;
     }
 
-    public static function clock(int $minute): string
-    {
-        return \sprintf('%d:%02d', intdiv($minute, 60), $minute % 60);
-    }
-
     /**
      * @param string $date 2026-05-09
      *
@@ -224,7 +220,7 @@ final readonly class TripPlan
         foreach ($this->quarters() as $minute) {
             $sum = array_sum($this->skiesAt($minute));
             if (abs($sum - 1) > self::LEEWAY) {
-                throw NotATrip::chances(self::clock($minute), $sum);
+                throw NotATrip::chances(TimeOfDay::atMinute($minute)->said(), $sum);
             }
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Format;
 
+use Kontrast\Measure\TimeOfDay;
 use Kontrast\Trip\TripPlan;
 use Kontrast\Trip\Turn;
 use Sabre\VObject\Component\VCalendar;
@@ -39,7 +40,7 @@ final class TripCalendar
                 $event = $calendar->add('VEVENT', [
                     'UID' => \sprintf('%s-%d-%s@kontrast', $id, $minute, substr(md5($why), 0, 6)),
                     'DTSTAMP' => $now->setTimezone(new \DateTimeZone('UTC')),
-                    'SUMMARY' => \sprintf('%s: %s', TripPlan::clock($minute), $why),
+                    'SUMMARY' => \sprintf('%s: %s', TimeOfDay::atMinute($minute)->said(), $why),
                     'DTSTART' => self::utc($plan, $minute),
                     'DTEND' => self::utc($plan, $minute + self::TURN_MINUTES),
                     'TRANSP' => 'TRANSPARENT',

@@ -226,38 +226,39 @@ final class OutingApiTest extends OutingTestCase
         $ended = static fn (string $from, string $to): array => ['ended_at' => self::at($to)] + self::stint($from);
         yield 'an end before the start' => [
             ['ended_at' => self::at('08:00')] + $outing,
-            ['ended_at' => 'The outing ends at 2026-05-09 08:00, before it starts at 2026-05-09 09:00.'],
+            ['ended_at' => 'The outing ends at May 9, 2026, 8:00 AM, before it starts at May 9, 2026, 9:00 AM.'],
         ];
         yield 'a stint that ends before it starts' => [
             ['stints' => [$ended('10:00', '09:30')]] + $outing,
-            ['stints[0].ended_at' => 'The stint ends at 2026-05-09 09:30, before it starts at 2026-05-09 10:00.'],
+            ['stints[0].ended_at' => 'The stint ends at May 9, 2026, 9:30 AM, before it starts at May 9, 2026, 10:00 AM.'],
         ];
         yield 'stints that overlap' => [
             ['stints' => [$ended('09:00', '10:00'), $ended('09:45', '11:00')]] + $outing,
-            ['stints[1].started_at' => 'A lure is tied on at 2026-05-09 09:45 while the one before it was fished until 2026-05-09 10:00. '
-                .'Only one lure is fished at a time.'],
+            ['stints[1].started_at' => 'A lure is tied on at May 9, 2026, 9:45 AM while the one before it was fished until '
+                .'May 9, 2026, 10:00 AM. Only one lure is fished at a time.'],
         ];
         yield 'a stint outside the outing' => [
             ['stints' => [$ended('11:00', '12:30')]] + $outing,
-            ['stints[0].ended_at' => 'The stint at 2026-05-09 12:30 is outside the outing, which ran from 2026-05-09 09:00 to '
-                .'2026-05-09 12:00.'],
+            ['stints[0].ended_at' => 'The stint at May 9, 2026, 12:30 PM is outside the outing, which ran from May 9, 2026, 9:00 AM to '
+                .'May 9, 2026, noon.'],
         ];
         yield 'an event outside its stint' => [
             ['stints' => [['events' => [['at' => self::at('10:30'), 'kind' => 'bite']]] + $ended('09:00', '10:00')]] + $outing,
-            ['stints[0].events[0].at' => 'An event at 2026-05-09 10:30 is outside its stint, which ran from 2026-05-09 09:00 to '
-                .'2026-05-09 10:00.'],
+            ['stints[0].events[0].at' => 'An event at May 9, 2026, 10:30 AM is outside its stint, which ran from May 9, 2026, 9:00 AM to '
+                .'May 9, 2026, 10:00 AM.'],
         ];
         yield 'a clock that jumped ahead' => [
             ['started_at' => '2199-01-01T00:00:00+00:00'],
-            ['started_at' => '2199-01-01 00:00 is in the future. Check the clock of the phone.'],
+            ['started_at' => 'Jan 1, 2199, midnight is in the future. Check the clock of the phone.'],
         ];
         yield 'an open stint in an outing that has ended' => [
             ['stints' => [self::stint('09:00')]] + $outing,
-            ['stints[0].ended_at' => 'The outing has ended, but the lure tied on at 2026-05-09 09:00 has no end. Say when it came off.'],
+            ['stints[0].ended_at' => 'The outing has ended, but the lure tied on at May 9, 2026, 9:00 AM has no end. Say when it '
+                .'came off.'],
         ];
         yield 'a day that nobody ended' => [
             ['ended_at' => '2026-05-11T09:00:00+00:00'] + $outing,
-            ['ended_at' => 'From 2026-05-09 09:00 to 2026-05-11 09:00 is more than 36 hours. Say when the outing really ended.'],
+            ['ended_at' => 'From May 9, 2026, 9:00 AM to May 11, 2026, 9:00 AM is more than 36 hours. Say when the outing really ended.'],
         ];
         yield 'one id for two things' => [
             ['stints' => [['id' => self::STINT] + $ended('09:00', '10:00'), ['id' => self::STINT] + $ended('10:00', '11:00')]] + $outing,
@@ -281,7 +282,7 @@ final class OutingApiTest extends OutingTestCase
         $this->send('PUT', self::stintPath(9), self::stint('08:10'));
         self::assertSame(422, $this->answered());
         $this->send('PUT', self::eventPath(), ['at' => self::at('09:05'), 'kind' => 'bite']);
-        self::assertStringContainsString('No lure was tied on at 2026-05-09 09:05.', implode(' ', $this->faults()));
+        self::assertStringContainsString('No lure was tied on at May 9, 2026, 9:05 AM.', implode(' ', $this->faults()));
         self::forgetEntities();
         $outing = $this->send('GET', '/api/outings/'.self::OUTING);
         self::assertCount(1, self::listAt($outing, 'stints'));

@@ -180,7 +180,7 @@ final class TripApiTest extends ApiTestCase
         self::assertStringContainsString('SUMMARY:Saturday\; early', $calendar);
         // 5:15 in the Central time zone in May is 10:15 in UTC.
         self::assertStringContainsString('DTSTART:20260509T101500Z', $calendar);
-        self::assertStringContainsString('SUMMARY:6:56: the sun climbs above 12°', $calendar);
+        self::assertStringContainsString('SUMMARY:6:56 AM: the sun climbs above 12°', $calendar);
         self::assertStringContainsString('DTSTART:20260509T115600Z', $calendar);
         self::assertSame(substr_count($calendar, 'BEGIN:VEVENT') - 1, substr_count($calendar, 'BEGIN:VALARM'));
         foreach (explode("\r\n", $calendar) as $line) {

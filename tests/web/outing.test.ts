@@ -123,7 +123,7 @@ describe('a level on screen', () => {
       levelWords('sun', 'low'),
       levelWords('tint', 'clay'),
       levelWords('style', 'craw'),
-    ]).toEqual(['9:00 to 10:00', 'Up to 12°', 'Clay-stained water', 'Craw'])
+    ]).toEqual(['9:00 AM to 10:00 AM', 'Up to 12°', 'Clay-stained water', 'Craw'])
   })
 })
 

@@ -1,6 +1,5 @@
 import { describe, expect, test } from 'vitest'
 import type { Reading, TripTurn, Water } from '../../web/api/client'
-import { minutesOf, timeOf } from '../../web/words/clock'
 import { grouped } from '../../web/screens/trip/grouped'
 import { atWater, newTrip } from '../../web/screens/trip/newTrip'
 
@@ -82,8 +81,4 @@ describe('turns', () => {
   test('that differ under two skies stay apart', () => {
     expect(grouped([turn({}), turn({ sky: 'rain', after: ['white'] })])).toHaveLength(2)
   })
-})
-
-test('times of day go to minutes and back', () => {
-  for (const time of ['0:00', '7:52', '14:05', '24:00']) expect(timeOf(minutesOf(time))).toBe(time)
 })

@@ -12,6 +12,7 @@
   import { settings } from '../stores/settings.svelte'
   import Button from '../ui/Button.svelte'
   import { stamp } from '../words/clock'
+  import { dayWords } from '../words/numbers'
   import HandBack from './HandBack.svelte'
   import PocketNotes from './PocketNotes.svelte'
   import TheDay from './TheDay.svelte'
@@ -62,7 +63,7 @@
 <QueryClientProvider client={queryClient}>
   <header class="border-base-content border-b-2 px-4 py-2">
     <p class="font-extrabold">{pack.trip.name}</p>
-    <p class="text-sm">{[pack.trip.trip.date, pack.water ?? ''].filter(Boolean).join(', ')}</p>
+    <p class="text-sm">{[dayWords(pack.trip.trip.date), pack.water ?? ''].filter(Boolean).join(', ')}</p>
   </header>
   <main class="mx-auto max-w-xl px-4 pt-3 pb-24">
     {#if !isReadable(pack)}

@@ -5,6 +5,7 @@
   import TurnList from '../screens/trip/TurnList.svelte'
   import BuildRow from '../ui/BuildRow.svelte'
   import Panel from '../ui/Panel.svelte'
+  import { timeWords } from '../words/clock'
   import { lureWords } from '../words/lureWords'
   import { capital, show } from '../words/words'
 
@@ -15,7 +16,7 @@
 </script>
 
 <div class="flex flex-col gap-4">
-  <Panel title="In the box" gist="{pack.trip.trip.from} to {pack.trip.trip.to}">
+  <Panel title="In the box" gist="{timeWords(pack.trip.trip.from)} to {timeWords(pack.trip.trip.to)}">
     <ul>
       {#each pack.carry.lures as one, i (i)}
         <BuildRow>

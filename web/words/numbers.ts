@@ -13,6 +13,8 @@ export function count(value: number, one: string, many = `${one}s`): string {
 }
 
 export const date = (iso: string) => DATES.format(new Date(iso))
+/** A day without a time: 2026-05-09 is May 9, 2026. */
+export const dayWords = (day: string) => date(`${day}T12:00:00`)
 export const time = (iso: string) => TIMES.format(new Date(iso))
 
 /** An amount in the angler's own money. */

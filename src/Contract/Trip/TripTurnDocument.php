@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Contract\Trip;
 
 use App\Contract\Advice\ChangeDocument;
+use Kontrast\Measure\TimeOfDay;
 use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Sky;
 use Kontrast\Rulebook\Slot;
-use Kontrast\Trip\TripPlan;
 use Kontrast\Trip\Turn as PlannedTurn;
 use OpenApi\Attributes as OA;
 
@@ -52,7 +52,7 @@ final readonly class TripTurnDocument
         $change = ChangeDocument::of($turn->change);
 
         return new self(
-            TripPlan::clock($turn->minute),
+            TimeOfDay::atMinute($turn->minute)->written(),
             $turn->lure,
             $turn->sky,
             $turn->why,

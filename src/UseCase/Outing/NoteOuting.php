@@ -18,6 +18,7 @@ use Kontrast\Logbook\Angler;
 use Kontrast\Logbook\NotAnOuting;
 use Kontrast\Logbook\OutingTimes;
 use Kontrast\Logbook\StintTimes;
+use Kontrast\Measure\TimeOfDay;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
@@ -226,7 +227,7 @@ final readonly class NoteOuting
 
     private static function clock(\DateTimeImmutable $at, Outing $outing): string
     {
-        return $at->setTimezone(SaveOuting::zone($outing->water()))->format('Y-m-d H:i');
+        return TimeOfDay::withDay($at->setTimezone(SaveOuting::zone($outing->water())));
     }
 
     private static function refuse(NotAnOuting $error): InvalidDocument

@@ -12,6 +12,7 @@ use App\Contract\Trip\TripRequestDocument;
 use App\UseCase\Inventory\Stock;
 use App\UseCase\Look\InWater;
 use Kontrast\Inventory\Inventory;
+use Kontrast\Measure\TimeOfDay;
 use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Sky;
 use Kontrast\Rulebook\Engine;
@@ -115,7 +116,7 @@ final readonly class PlanTrip
                 $reading = $plan->at($minute, Sky::from($overhead));
                 $scene = InWater::run(static fn (): Scene => Scene::of($reading, Direction::Side), 'visibility_in');
                 $light[] = new LightDocument(
-                    TripPlan::clock($minute),
+                    TimeOfDay::atMinute($minute)->written(),
                     Sky::from($overhead),
                     round($chance, 3),
                     DayLight::of(Sky::from($overhead), $plan->sunAt($minute))->sky,

@@ -9,6 +9,7 @@ use App\Contract\Trip\MomentDocument;
 use App\Contract\Trip\MomentRequestDocument;
 use App\UseCase\Advice\ViewAdvice;
 use App\UseCase\Look\InWater;
+use Kontrast\Measure\TimeOfDay;
 use Kontrast\Trip\DayLight;
 use Kontrast\Trip\NotATrip;
 use Kontrast\Trip\TripPlan;
@@ -37,7 +38,7 @@ final readonly class ViewMoment
         );
 
         return new MomentDocument(
-            TripPlan::clock($minute),
+            TimeOfDay::atMinute($minute)->written(),
             round($sun, 1),
             DayLight::of($request->sky, $sun)->sky,
             $view->scene->look->water->lux_at_lure,

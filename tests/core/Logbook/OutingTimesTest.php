@@ -56,12 +56,12 @@ final class OutingTimesTest extends TestCase
         yield 'an event before' => [null, [self::stint('10:00', null, ['09:30'])], 'stint.events[0].at', 'outside its stint'];
         yield 'an event to come' => [null, [self::stint('10:00', null, ['18:30'])], 'stint.events[0].at', 'in the future'];
         yield 'a stint before the outing' => [null, [self::stint('08:00', '09:30')], 'stint.started_at', 'outside the outing'];
-        yield 'ended before noon, fished after' => ['11:00', [self::stint('10:00', '13:00')], 'stint.ended_at', '13:00'];
+        yield 'ended before noon, fished after' => ['11:00', [self::stint('10:00', '13:00')], 'stint.ended_at', '1:00 PM'];
     }
 
     public function testTimesAreToldByTheClockOfTheWater(): void
     {
-        $this->expectExceptionMessage('ends at 2026-05-09 03:00, before it starts at 2026-05-09 04:00');
+        $this->expectExceptionMessage('ends at May 9, 2026, 3:00 AM, before it starts at May 9, 2026, 4:00 AM');
         OutingTimes::of(self::at('09:00'), self::at('08:00'), [], self::at('18:00'), new \DateTimeZone('America/Chicago'));
     }
 

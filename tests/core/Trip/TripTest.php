@@ -150,7 +150,7 @@ final class TripTest extends TestCase
         yield 'it ends before it starts' => [['from' => '14:00', 'to' => '6:00'], 'to', 'before it starts'];
         yield 'it crosses midnight' => [['from' => '20:00', 'to' => '2:00'], 'to', 'plan a night in two trips'];
         yield 'chances that do not add up' => [['skies' => [['0:00', '24:00', Sky::Sun, 0.7]]], 'sky', 'add up to 70 %'];
-        yield 'an hour without a sky' => [['skies' => [['0:00', '9:00', Sky::Sun, 1.0]]], 'sky', 'at 9:00 add up to 0 %'];
+        yield 'an hour without a sky' => [['skies' => [['0:00', '9:00', Sky::Sun, 1.0]]], 'sky', 'at 9:00 AM add up to 0 %'];
         yield 'clarity the wrong way round' => [['inches' => [30.0, 20.0, 10.0]], 'visibility_in', 'low, likely, high'];
         yield 'nothing carried' => [['lureCount' => 0], 'carry.lures', 'at least one lure'];
     }

@@ -19,7 +19,7 @@
   let marked = $state<string[]>([])
   const pair = $derived((readings.data ?? []).filter((kept) => marked.includes(kept.id ?? '')))
 
-  const SAMPLE_TITLE = 'Limestone quarry, Saturday 6:40'
+  const SAMPLE_TITLE = 'Limestone quarry, Saturday 6:40 AM'
   const when = (kept: SavedReading) => (kept.taken_at ? time(kept.taken_at) : '')
   const where = (kept: SavedReading) =>
     waters.data?.find((water) => water.id === kept.water_id)?.name ?? 'no named water'

@@ -8,7 +8,7 @@
   import Panel from '../../ui/Panel.svelte'
   import Stored from '../../ui/Stored.svelte'
   import { MOMENT_LABELS } from '../../words/logbook'
-  import { date } from '../../words/numbers'
+  import { dayWords } from '../../words/numbers'
   import { capital, temperature } from '../../words/words'
   import Warmth from './Warmth.svelte'
 
@@ -16,7 +16,6 @@
   const NO_TEMPERATURES =
     'No temperatures yet. Each reading saved for a water and each outing on it adds one. The moments of the year follow from them.'
   const season = seasonQuery()
-  const day = (iso: string) => date(`${iso}T12:00:00`)
   const latest = (water: SeasonWatch) => water.days.at(-1)
 </script>
 
@@ -34,7 +33,7 @@
         {@const last = latest(water)}
         <Panel
           title={water.water}
-          gist={last ? `${temperature(last.surface_f, settings.metric)} on ${day(last.date)}` : ''}
+          gist={last ? `${temperature(last.surface_f, settings.metric)} on ${dayWords(last.date)}` : ''}
         >
           {#each water.notices as notice (notice.moment)}
             <p class="border-base-content mb-2 border-2 p-2 text-sm">
@@ -49,7 +48,7 @@
           <ul class="pt-1 text-sm">
             {#each water.moments as moment (moment.moment + moment.date)}
               <li>
-                <span class="font-semibold">{day(moment.date)}:</span>
+                <span class="font-semibold">{dayWords(moment.date)}:</span>
                 {MOMENT_LABELS[moment.moment]}, {temperature(moment.surface_f, settings.metric)}
               </li>
             {/each}

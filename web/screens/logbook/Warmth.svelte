@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { SeasonWatch } from '../../api/client'
   import { settings } from '../../stores/settings.svelte'
-  import { date } from '../../words/numbers'
+  import { dayWords } from '../../words/numbers'
   import { temperature } from '../../words/words'
 
   /** The temperatures of a water from left to right, its moments marked. The days can be read as a table. */
@@ -57,7 +57,7 @@
     {/each}
   </div>
   <figcaption class="text-faint text-xs">
-    {date(`${water.days[0]?.date}T12:00:00`)} to {date(`${water.days.at(-1)?.date}T12:00:00`)} · dashes: the moments below
+    {dayWords(water.days[0]?.date ?? '')} to {dayWords(water.days.at(-1)?.date ?? '')} · dashes: the moments below
   </figcaption>
 </figure>
 <details class="text-sm">
@@ -67,7 +67,7 @@
     <tbody>
       {#each water.days as day (day.date)}
         <tr
-          ><th class="pr-4 text-left font-normal" scope="row">{day.date}</th><td
+          ><th class="pr-4 text-left font-normal" scope="row">{dayWords(day.date)}</th><td
             >{temperature(day.surface_f, settings.metric)}</td
           ></tr
         >

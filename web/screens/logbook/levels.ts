@@ -1,3 +1,4 @@
+import { timeWords } from '../../words/clock'
 import { SUN_BAND_LABELS, type Factor } from '../../words/logbook'
 import type { Tint } from '../../words/vocabulary'
 import { capital, show, tintWords } from '../../words/words'
@@ -6,7 +7,7 @@ import { capital, show, tintWords } from '../../words/words'
 export function levelWords(factor: Factor, level: string): string {
   switch (factor) {
     case 'hour':
-      return `${level}:00 to ${Number(level) + 1}:00`
+      return `${timeWords(`${level}:00`)} to ${timeWords(`${Number(level) + 1}:00`)}`
     case 'sun':
       return capital(SUN_BAND_LABELS[level] ?? level)
     case 'tint':

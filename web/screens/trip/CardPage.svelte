@@ -11,7 +11,8 @@
   import { fullPickWords, valuesWords } from '../../words/adviceParts'
   import type { LureKind } from '../../words/vocabulary'
   import { capital, show, waterLength } from '../../words/words'
-  import { minutesOf } from '../../words/clock'
+  import { minutesOf, timeWords } from '../../words/clock'
+  import { dayWords } from '../../words/numbers'
   import { grouped } from './grouped'
   import Timeline from './Timeline.svelte'
 
@@ -30,9 +31,13 @@
   const picks = $derived(grouped(turns).slice(0, MOST_TURNS))
   const MOST_ROOMY = { lures: 4, turns: 4 }
   const isRoomy = $derived(plan.carry.lures.length <= MOST_ROOMY.lures && picks.length <= MOST_ROOMY.turns)
-  const where = $derived([water, trip.date, `${trip.from} to ${trip.to}`].filter(Boolean).join(', '))
+  const where = $derived(
+    [water, dayWords(trip.date), `${timeWords(trip.from)} to ${timeWords(trip.to)}`].filter(Boolean).join(', '),
+  )
   const sun = $derived(
-    [plan.sun.rise && `Sunrise ${plan.sun.rise}`, plan.sun.set && `sunset ${plan.sun.set}`].filter(Boolean).join(', '),
+    [plan.sun.rise && `Sunrise ${timeWords(plan.sun.rise)}`, plan.sun.set && `sunset ${timeWords(plan.sun.set)}`]
+      .filter(Boolean)
+      .join(', '),
   )
   const which = (lure: LureKind) => (kinds.size > 1 ? ` (${show(lure)})` : '')
   const parts = (lure: TripPlan['carry']['lures'][number]) =>
@@ -82,7 +87,7 @@
     <ul>
       {#each picks as group (group.key)}
         <li>
-          <strong>{group.at}, {group.why}{group.skyWords}:</strong>
+          <strong>{timeWords(group.at)}, {group.why}{group.skyWords}:</strong>
           {group.turns
             .map(
               (turn) =>

@@ -10,7 +10,7 @@
   import { number } from '../../words/numbers'
   import type { LureKind, Sky } from '../../words/vocabulary'
   import { capital, round, show } from '../../words/words'
-  import { minutesOf } from '../../words/clock'
+  import { minutesOf, timeWords } from '../../words/clock'
 
   /** The advised lure at one minute of the day, in that minute's light. */
   interface Props {
@@ -34,7 +34,7 @@
 </script>
 
 <div class="flex flex-wrap items-center gap-x-4 gap-y-2 pt-2">
-  <output class="w-16 text-2xl font-extrabold">{at}</output>
+  <output class="w-28 text-2xl font-extrabold">{timeWords(at)}</output>
   <fieldset class="flex flex-wrap">
     <legend class="sr-only">Sky</legend>
     {#each chances as one (one.overhead)}

@@ -3,6 +3,7 @@
   import type { Snippet } from 'svelte'
   import type { SkyChance } from '../../api/client'
   import Button from '../../ui/Button.svelte'
+  import TimeField from '../../ui/TimeField.svelte'
   import { SKYS, type Sky } from '../../words/vocabulary'
   import { capital, round, show } from '../../words/words'
 
@@ -26,18 +27,19 @@
   <ul>
     {#each sky as row, i (i)}
       <li class="border-rule flex flex-wrap items-center gap-2 border-t py-1 text-sm">
-        <input
-          class="input border-edge h-11 w-18 px-2"
+        <TimeField
+          class="w-22 px-2"
           aria-label="Sky {i + 1}, from"
           value={row.from}
-          onchange={(event) => change(i, { from: event.currentTarget.value.trim() })}
+          onset={(from) => change(i, { from })}
         />
         to
-        <input
-          class="input border-edge h-11 w-18 px-2"
+        <TimeField
+          class="w-22 px-2"
           aria-label="Sky {i + 1}, to"
           value={row.to}
-          onchange={(event) => change(i, { to: event.currentTarget.value.trim() })}
+          isEnd
+          onset={(to) => change(i, { to })}
         />
         <select
           class="select border-edge h-11 w-36 flex-1"

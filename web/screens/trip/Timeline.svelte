@@ -4,7 +4,7 @@
   import { number } from '../../words/numbers'
   import { SKYS, type Sky } from '../../words/vocabulary'
   import { capital, show } from '../../words/words'
-  import { minutesOf, timeOf } from '../../words/clock'
+  import { minutesOf, timeOf, timeWords } from '../../words/clock'
 
   /** The day from left to right: how high the sun stands, the light at the lure, what the sky may do, and the moments picks change. */
   interface Props {
@@ -98,6 +98,8 @@
   const hours = $derived(
     Array.from({ length: 25 }, (_, hour) => hour).filter((hour) => hour * 60 >= from && hour * 60 <= to),
   )
+  /** The scale has no room for minutes. */
+  const hourWords = (hour: number) => timeWords(`${hour}:00`).replace(':00', '')
   const labelEvery = $derived(hours.length > 14 ? 3 : hours.length > 8 ? 2 : 1)
   /** A label at an edge stays inside. */
   const aside = (share: number) => (share < 0.04 ? '' : share > 0.96 ? '-translate-x-full' : '-translate-x-1/2')
@@ -208,7 +210,7 @@
       label="Time of day"
       value={minute - from}
       last={to - from - 1}
-      shown="{timeOf(minute)}, {number(Math.round(lux))} lux at the lure"
+      shown="{timeWords(timeOf(minute))}, {number(Math.round(lux))} lux at the lure"
       onset={(at) => onset(from + at)}
       class="min-h-11"
     >
@@ -221,7 +223,7 @@
     {#each hours as hour, i (hour)}
       {#if i % labelEvery === 0}<span
           class={['absolute', aside(x(hour * 60) / WIDTH)]}
-          style:left="{(100 * x(hour * 60)) / WIDTH}%">{hour}:00</span
+          style:left="{(100 * x(hour * 60)) / WIDTH}%">{hourWords(hour)}</span
         >{/if}
     {/each}
   </div>

@@ -16,6 +16,7 @@
   import ForageShares from './ForageShares.svelte'
   import { atWater } from './newTrip'
   import PlaceBoxes from '../../ui/PlaceBoxes.svelte'
+  import TimeField from '../../ui/TimeField.svelte'
   import SkyRows from './SkyRows.svelte'
 
   /** A trip as it is written, from top to bottom as one thinks of it. */
@@ -127,18 +128,19 @@
         />{/snippet}
     </Field>
     <Field label="From" fault={fault('trip.from')}>
-      {#snippet children(attributes)}<input
-          class="input border-edge h-11 w-full"
+      {#snippet children(attributes)}<TimeField
+          class="w-full"
           value={day.from}
-          oninput={(event) => set({ from: event.currentTarget.value.trim() })}
+          onset={(from) => set({ from })}
           {...attributes}
         />{/snippet}
     </Field>
     <Field label="To" fault={fault('trip.to')}>
-      {#snippet children(attributes)}<input
-          class="input border-edge h-11 w-full"
+      {#snippet children(attributes)}<TimeField
+          class="w-full"
           value={day.to}
-          oninput={(event) => set({ to: event.currentTarget.value.trim() })}
+          isEnd
+          onset={(to) => set({ to })}
           {...attributes}
         />{/snippet}
     </Field>

@@ -5,7 +5,7 @@
   import { capital, round, show } from '../../words/words'
   import CarryPanel from './CarryPanel.svelte'
   import ClarityTurns from './ClarityTurns.svelte'
-  import { minutesOf, timeOf } from '../../words/clock'
+  import { minutesOf, timeOf, timeWords } from '../../words/clock'
   import MomentView from './MomentView.svelte'
   import Timeline from './Timeline.svelte'
   import TurnList from './TurnList.svelte'
@@ -25,9 +25,9 @@
   const minute = $derived(Math.max(from, Math.min(to - 1, moved ?? from + 60)))
   const sunWords = $derived(
     [
-      plan.sun.rise ? `Sunrise ${plan.sun.rise}` : 'The sun does not rise',
-      `highest at ${plan.sun.noon}`,
-      plan.sun.set ? `sunset ${plan.sun.set}` : 'it does not set',
+      plan.sun.rise ? `Sunrise ${timeWords(plan.sun.rise)}` : 'The sun does not rise',
+      `highest at ${timeWords(plan.sun.noon)}`,
+      plan.sun.set ? `sunset ${timeWords(plan.sun.set)}` : 'it does not set',
     ].join(', '),
   )
 </script>

@@ -19,6 +19,8 @@
   import { download } from '../../ui/download'
   import Empty from '../../ui/Empty.svelte'
   import Stored from '../../ui/Stored.svelte'
+  import { timeWords } from '../../words/clock'
+  import { dayWords } from '../../words/numbers'
   import { newTrip } from './newTrip'
   import PackPanel from './PackPanel.svelte'
   import TripEditor from './TripEditor.svelte'
@@ -35,8 +37,8 @@
   const places = $derived(waters.data ?? [])
   const whereAndWhen = (trip: SavedTrip) =>
     [
-      trip.trip.date,
-      `${trip.trip.from} to ${trip.trip.to}`,
+      dayWords(trip.trip.date),
+      `${timeWords(trip.trip.from)} to ${timeWords(trip.trip.to)}`,
       places.find((water) => water.id === trip.water_id)?.name ?? '',
     ]
       .filter(Boolean)
@@ -146,7 +148,7 @@
           <Empty text={NO_TRIPS}>
             {#snippet action()}<Button look="primary" onclick={begin}>Plan your first trip</Button>{/snippet}
             {#snippet sample()}
-              <p class="font-bold">7:52, the sun climbs above 12°</p>
+              <p class="font-bold">7:52 AM, the sun climbs above 12°</p>
               <p class="text-sm">Rear blade: painted white → gold</p>
             {/snippet}
           </Empty>

@@ -3,6 +3,7 @@
   import { settings } from '../../stores/settings.svelte'
   import Facts from '../../ui/Facts.svelte'
   import { fullPickWords, valuesWords } from '../../words/adviceParts'
+  import { timeWords } from '../../words/clock'
   import { capital } from '../../words/words'
   import { grouped } from './grouped'
 
@@ -21,8 +22,8 @@
     <li class="border-rule border-t py-2 text-sm leading-snug first:border-0">
       <p>
         {#if onpick}<button class="min-h-11 pr-1 font-extrabold underline" onclick={() => onpick(group.at)}
-            >{group.at}</button
-          >{:else}<span class="font-extrabold">{group.at}</span>{/if}
+            >{timeWords(group.at)}</button
+          >{:else}<span class="font-extrabold">{timeWords(group.at)}</span>{/if}
         <span class="font-semibold">{group.why}{group.skyWords}</span>
       </p>
       <ul class="flex flex-col gap-0.5">
