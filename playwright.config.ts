@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test'
+import { chromiumWith } from './tests/browser.js'
 import { PASS_PHRASE } from './tests/e2e/passPhrase'
 
 const PORT = 8431
@@ -75,18 +76,7 @@ export default defineConfig({
   use: {
     actionTimeout: 10_000,
     viewport: { width: 1280, height: 800 },
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-quic',
-        '--disable-sync',
-        '--no-first-run',
-        '--disable-gpu',
-      ],
-    },
+    launchOptions: chromiumWith('--disable-gpu'),
   },
   metadata: { port: PORT, phonePort: PHONE_PORT, localPort: PORT + WORKERS },
   webServer: [...Array.from({ length: WORKERS }, (_, worker) => server(worker)), phoneServer()],

@@ -1,4 +1,5 @@
 import { chromium } from 'playwright-core'
+import { chromiumWith } from '../browser.js'
 
 /** How often each figure is measured. */
 const RUNS = Number(process.env.RUNS ?? 5)
@@ -7,10 +8,7 @@ const median = (values) => values.sort((a, b) => a - b)[Math.floor(values.length
 
 /** Measures again and again in one browser, and prints the median of each figure beside its goal. */
 export async function compare(heading, goals, measure, flags = []) {
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-background-networking', ...flags],
-  })
+  const browser = await chromium.launch(chromiumWith(...flags))
   const all = {}
   for (let i = 0; i < RUNS; i++)
     for (const [name, value] of Object.entries(await measure(browser))) (all[name] ??= []).push(value)

@@ -1,6 +1,7 @@
 import type { Outing, SavedReading } from '../../web/api/client'
 import { readFileSync, renameSync, statSync, writeFileSync } from 'node:fs'
 import { pathToFileURL } from 'node:url'
+import { chromiumWith } from '../browser.js'
 import { CuttableNetwork } from '../network.js'
 import { sent } from './page'
 import { expect, newPhone, ready, signedIn, test } from './phone-server'
@@ -9,12 +10,7 @@ import type { Page } from '@playwright/test'
 // At the water with the network cut: over HTTPS, with the service worker, from a server of its own.
 
 // An untrusted certificate keeps a service worker from starting, whatever Playwright ignores.
-test.use({
-  launchOptions: {
-    executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-background-networking', '--ignore-certificate-errors'],
-  },
-})
+test.use({ launchOptions: chromiumWith('--ignore-certificate-errors') })
 // One after the other: they share the server that is reached as a phone reaches it.
 test.describe.configure({ timeout: 420_000 })
 /** Patience for thousands of advices, on a machine that tests beside it. */
@@ -365,13 +361,13 @@ test('the pocket file holds the trip with no network at all, takes notes, and ha
   const desk = await browser.newPage()
   await desk.goto(`${home.url}/#/logbook/outings`)
   const choose = (name: string) => desk.locator('input[type=file]').setInputFiles(info.outputPath(name))
-  for (const [name, button] of [
-    ['noon.json', 'Add 1 outing'],
-    ['evening.json', 'Update 1 outing'],
+  for (const [name, button, done] of [
+    ['noon.json', 'Add 1 outing', '1 outing added.'],
+    ['evening.json', 'Update 1 outing', '1 outing updated.'],
   ] as const) {
     await choose(name)
     await desk.getByRole('button', { name: button }).click()
-    await expect(desk.getByText(/^1 outing (added|updated)\.$/)).toBeVisible()
+    await expect(desk.getByText(done)).toBeVisible()
   }
   await choose('evening.json')
   await expect(desk.getByText('the file says nothing new about it')).toBeVisible()
