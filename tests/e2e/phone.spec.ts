@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test'
+import type { Reading } from '../../web/api/client'
 import { expect, fishASeason, layBest, open, stock, test, watched, WOOD_SPINNERBAIT as READING } from './page'
 
 // A thumb on a phone: 390 by 844, and 320 for the smallest.
@@ -41,6 +42,10 @@ test('of a hundred taps with a spread of 4 px all hit the mark that was meant', 
     hits[`${mark} ${await inches(page)}`] = (hits[`${mark} ${await inches(page)}`] ?? 0) + 1
   }
   expect(hits).toEqual({ '18 18': 25, '24 24': 25, '12 12': 25, '36 36': 25 })
+  // What is still on its way would reach the server within the next test.
+  const stored = async () =>
+    ((await (await page.request.get('/api/current-reading')).json()) as { reading: Reading }).reading.visibility_in
+  await expect.poll(stored).toBe(36)
 })
 
 test('a swipe that begins on the stick scrolls and changes nothing', async ({ page }) => {

@@ -19,7 +19,7 @@ final readonly class MomentRequestDocument
         #[Assert\Valid]
         public TripRequestDocument $trip,
         #[OA\Property(description: 'By the clock of the place: 7:52.')]
-        #[Text(5, 'A time')]
+        #[Text(20, 'A time')]
         public string $at,
         #[OA\Property(type: 'string', enum: Sky::class, description: 'Overhead.')]
         public Sky $sky,

@@ -15,10 +15,10 @@ final readonly class SkyChanceDocument
 {
     public function __construct(
         #[OA\Property(description: 'By the clock of the place: 5:30.')]
-        #[Text(5, 'A time')]
+        #[Text(20, 'A time')]
         public string $from,
         #[OA\Property]
-        #[Text(5, 'A time')]
+        #[Text(20, 'A time')]
         public string $to,
         #[OA\Property(type: 'string', enum: Sky::class)]
         public Sky $sky,

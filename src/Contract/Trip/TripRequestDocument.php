@@ -38,10 +38,10 @@ final readonly class TripRequestDocument implements LimitsLists
         #[Text(10, 'A date')]
         public string $date,
         #[OA\Property(description: 'By the clock of the place: 5:30.')]
-        #[Text(5, 'A time')]
+        #[Text(20, 'A time')]
         public string $from,
         #[OA\Property]
-        #[Text(5, 'A time')]
+        #[Text(20, 'A time')]
         public string $to,
         #[OA\Property(ref: PlaceDocument::class)]
         #[Assert\Valid]

@@ -222,7 +222,7 @@
   <div class="relative h-5 text-xs" aria-hidden="true">
     {#each hours as hour, i (hour)}
       {#if i % labelEvery === 0}<span
-          class={['absolute', aside(x(hour * 60) / WIDTH)]}
+          class={['absolute whitespace-nowrap', aside(x(hour * 60) / WIDTH)]}
           style:left="{(100 * x(hour * 60)) / WIDTH}%">{hourWords(hour)}</span
         >{/if}
     {/each}
