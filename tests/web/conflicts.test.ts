@@ -32,7 +32,7 @@ describe('who is asked', () => {
 
   test('the angler, where the two differ', () => {
     expect(conflicts.ask(stale({ name: 'Pond' }), 'A water', { name: 'Quarry' }, answers)).toBe(true)
-    expect(conflicts.open?.versions).toEqual([{ key: 'name', name: 'Name', mine: 'Quarry', theirs: 'Pond' }])
+    expect(conflicts.open?.versions(false)).toEqual([{ key: 'name', name: 'Name', mine: 'Quarry', theirs: 'Pond' }])
     conflicts.close()
   })
 

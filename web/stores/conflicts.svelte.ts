@@ -1,6 +1,5 @@
 import { Refused } from '../api/client'
 import { capital, fieldValue, fieldWords } from '../words/words'
-import { settings } from './settings.svelte'
 
 /** One field that two places have set differently. */
 interface Difference {
@@ -20,7 +19,7 @@ export interface Versions {
 export interface Conflict {
   /** What was changed in two places, as a heading says it. */
   what: string
-  versions: Versions[]
+  versions: (metric: boolean) => Versions[]
   /** Whether each of them has an answer of its own; else one answer is for all. */
   isEach: boolean
   /** Takes the answer: the keys of those of which what is here stays. */
@@ -51,8 +50,8 @@ function isSame(one: unknown, other: unknown): boolean {
   return JSON.stringify(one ?? null) === JSON.stringify(other ?? null)
 }
 
-function inWords({ field, mine, theirs }: Difference): Versions {
-  const words = (value: unknown) => (value === null ? 'not set' : fieldValue(field, value, settings.metric))
+function inWords({ field, mine, theirs }: Difference, metric: boolean): Versions {
+  const words = (value: unknown) => (value === null ? 'not set' : fieldValue(field, value, metric))
   return { key: field, name: capital(fieldWords(field)), mine: words(mine), theirs: words(theirs) }
 }
 
@@ -87,14 +86,14 @@ class Conflicts {
     }
     this.open = {
       what,
-      versions: differing.map(inWords),
+      versions: (metric) => differing.map((one) => inWords(one, metric)),
       isEach: false,
       settle: (kept) => (kept.length > 0 ? answers.keepMine() : answers.takeTheirs(theirs)),
     }
   }
 
   /** Shows what two places have set differently, and asks for each of it. */
-  askEach(what: string, versions: Versions[], settle: (mine: string[]) => unknown): void {
+  askEach(what: string, versions: Conflict['versions'], settle: (mine: string[]) => unknown): void {
     this.open = { what, versions, isEach: true, settle }
   }
 

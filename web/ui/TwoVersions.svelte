@@ -2,14 +2,16 @@
   import Button from './Button.svelte'
   import { conflicts, type Conflict } from '../stores/conflicts.svelte'
   import { notices } from '../stores/notices.svelte'
+  import { settings } from '../stores/settings.svelte'
 
   /** What this page holds and what another place has stored meanwhile, side by side; of each, or of all, one stays. */
   let { conflict }: { conflict: Conflict } = $props()
   let dialog = $state<HTMLDialogElement>()
   /** The keys of those of which what another place has stored stays. */
   let theirs = $state<string[]>([])
-  const isEach = $derived(conflict.isEach && conflict.versions.length > 1)
-  const keys = $derived(conflict.versions.map((one) => one.key))
+  const versions = $derived(conflict.versions(settings.metric))
+  const isEach = $derived(conflict.isEach && versions.length > 1)
+  const keys = $derived(versions.map((one) => one.key))
 
   $effect(() => dialog?.showModal())
 
@@ -61,7 +63,7 @@
       </tr>
     </thead>
     <tbody>
-      {#each conflict.versions as { key, name, mine, theirs } (key)}
+      {#each versions as { key, name, mine, theirs } (key)}
         <tr class="border-rule border-b align-top">
           <th class="py-1.5 pr-3 text-left font-semibold {isEach ? 'align-middle' : ''}">{name}</th>
           <td class="py-1.5 pr-3">{@render version(key, name, mine, false)}</td>

@@ -19,7 +19,6 @@
   import Field from '../../ui/Field.svelte'
   import { outbox } from '../../offline/outbox.svelte'
   import { reach } from '../../offline/reach.svelte'
-  import { settings } from '../../stores/settings.svelte'
   import Stored from '../../ui/Stored.svelte'
   import { key } from '../../parts/sameBuild'
   import { stamp } from '../../words/clock'
@@ -126,12 +125,13 @@
   /** Another device has changed the same things since: it is asked which versions stay. */
   function ask(changedTwice: OutingConflict[]) {
     const waterName = (water: string) => waters.data?.find((one) => one.id === water)?.name ?? 'a water'
-    const versions = conflictWords(changedTwice, waterName, settings.metric).map(({ key, name, stored, sent }) => ({
-      key,
-      name,
-      mine: sent,
-      theirs: stored,
-    }))
+    const versions = (metric: boolean) =>
+      conflictWords(changedTwice, waterName, metric).map(({ key, name, stored, sent }) => ({
+        key,
+        name,
+        mine: sent,
+        theirs: stored,
+      }))
     conflicts.askEach('This outing was changed in two places', versions, (kept) =>
       save(changedTwice.map(({ key }) => ({ conflict: key, keep: kept.includes(key) ? 'sent' : 'stored' }))),
     )
