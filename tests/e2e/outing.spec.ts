@@ -258,8 +258,8 @@ test('while an outing is corrected at home another device notes in it: both stay
   await dialog.getByRole('radio', { name: 'Note: Rain' }).check()
   await expect(dialog.getByRole('radio', { name: /what happened: Lost$/ })).toBeChecked()
   await dialog.getByRole('button', { name: 'Save my choices' }).click()
-  await expect.poll(async () => (await stored()).note).toBe('Rain')
-  expect((await stored()).stints[0]?.events[0]?.kind).toBe('lost')
+  await expect.poll(async () => (await stored()).stints[0]?.events[0]?.kind).toBe('lost')
+  expect((await stored()).note).toBe('Rain')
 })
 
 test('a season says what it shows, lets the log vote, and goes out and in as a table', async ({ page }) => {
