@@ -4,6 +4,7 @@ const form = document.querySelector<HTMLFormElement>('#sign-in')
 const phrase = document.querySelector<HTMLInputElement>('#pass-phrase')
 const show = document.querySelector<HTMLInputElement>('#show')
 const says = document.querySelector('#says')
+const button = form?.querySelector('button')
 
 show?.addEventListener('change', () => {
   if (phrase) phrase.type = show.checked ? 'text' : 'password'
@@ -13,6 +14,8 @@ form?.addEventListener('submit', (event) => {
   event.preventDefault()
   void signIn()
 })
+// Tapped before this ran, it would do nothing.
+if (button) button.disabled = false
 
 /** Where it works the program opens; else the server says why, and the phrase stays to be corrected. */
 async function signIn(): Promise<void> {

@@ -107,19 +107,20 @@
   <header class="flex flex-wrap items-end justify-between gap-3">
     <div>
       <h1>Parts</h1>
-      {#if parts.length > 0}
-        <p class="text-sm">
+      <!-- One line from the start: what is in reach of a finger does not move when the parts arrive. -->
+      <p class="min-h-5 text-sm">
+        {#if parts.length > 0}
           {count(parts.length, 'kind of part', 'kinds of part')}, {count(
             parts.reduce((sum, part) => sum + (part.count ?? 0), 0),
             'piece',
           )}, worth {money(worth)}{low > 0 ? `; ${low} low` : ''}
-        </p>
-      {/if}
+        {:else if isEmpty}No parts yet{/if}
+      </p>
     </div>
     <div class="flex flex-wrap gap-2">
       <Button look="primary" onclick={() => (inHand.value = blank(kind || 'trailer'))}>Add a part</Button>
       <Button onclick={() => (isListing = !isListing)}>Add from text</Button>
-      {#if !isEmpty}<Button onclick={() => (isStarting = !isStarting)}>Starter sets</Button>{/if}
+      <Button disabled={isEmpty} onclick={() => (isStarting = !isStarting)}>Starter sets</Button>
       <Button onclick={() => (taking = !taking)}>Import</Button>
       <Button href="/api/parts.csv" download="">CSV</Button>
       <Button href="/api/parts.json" download="">JSON</Button>
