@@ -138,8 +138,12 @@ export async function unfold(page: Page, heading: string): Promise<void> {
   const region = page.getByRole('region', { name: heading, exact: true })
   await expect(region).toBeVisible()
   await region.evaluate((part) => part.scrollIntoView())
-  if ((await region.locator('details').first().getAttribute('open')) === null)
-    await region.locator('summary').first().click()
+  // Pictures that arrive above it move it aside, and a click that was on its way is lost.
+  const details = region.locator('details').first()
+  await expect(async () => {
+    if ((await details.getAttribute('open')) === null) await region.locator('summary').first().click()
+    await expect(details).toHaveAttribute('open', { timeout: 1_000 })
+  }).toPass()
 }
 
 /** A backup without the parts that were deleted: earlier tests may have left thousands. */
