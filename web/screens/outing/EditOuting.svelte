@@ -115,15 +115,15 @@
       await push(`/outing/${saved.id ?? ''}`)
     } catch (error) {
       if (!(error instanceof Refused)) notices.problem(error)
-      else if (error.problem.conflicts) ask(error.problem.conflicts)
+      else if (error.problem.conflicts) ask(error.problem.conflicts, answers)
       else if (error.problem.faults.length > 0)
         faults = Object.fromEntries(error.problem.faults.map((fault) => [fault.field, fault.message]))
       else notices.problem(error)
     }
   }
 
-  /** Another device has changed the same things since: it is asked which versions stay. */
-  function ask(changedTwice: OutingConflict[]) {
+  /** Another device has changed the same things since: it is asked which versions stay. What was answered before still is. */
+  function ask(changedTwice: OutingConflict[], answered: ConflictAnswer[]) {
     const waterName = (water: string) => waters.data?.find((one) => one.id === water)?.name ?? 'a water'
     const versions = (metric: boolean) =>
       conflictWords(changedTwice, waterName, metric).map(({ key, name, stored, sent }) => ({
@@ -133,7 +133,10 @@
         theirs: stored,
       }))
     conflicts.askEach('This outing was changed in two places', versions, (kept) =>
-      save(changedTwice.map(({ key }) => ({ conflict: key, keep: kept.includes(key) ? 'sent' : 'stored' }))),
+      save([
+        ...answered,
+        ...changedTwice.map(({ key }) => ({ conflict: key, keep: kept.includes(key) ? 'sent' : 'stored' }) as const),
+      ]),
     )
   }
 </script>
