@@ -46,4 +46,28 @@ export default ts.config(
       ],
     },
   },
+  {
+    files: ['tests/e2e/**'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'CallExpression[callee.property.name="waitForTimeout"]',
+          message: 'A time is too short on one machine and too long on another: wait for what is to be seen.',
+        },
+        {
+          selector: 'CallExpression[callee.name="setTimeout"][arguments.length>1]',
+          message: 'A time is too short on one machine and too long on another: wait for what is to be seen.',
+        },
+        {
+          selector: 'Literal[value="networkidle"]',
+          message: 'A quiet line says nothing of the page: `watched` waits until it has shown its answers.',
+        },
+        {
+          selector: 'CallExpression[callee.property.name="waitForResponse"]',
+          message: 'The answer may have come before it is waited for: ask the server, or look at the page, until it is so.',
+        },
+      ],
+    },
+  },
 )

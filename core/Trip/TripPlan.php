@@ -132,7 +132,12 @@ final readonly class TripPlan
     /** @return list<int> the start of every quarter hour of the trip, minutes after midnight */
     public function quarters(): array
     {
-        return range($this->from, $this->to - 1, self::QUARTER);
+        $quarters = [];
+        for ($minute = $this->from; $minute < $this->to; $minute += self::QUARTER) {
+            $quarters[] = $minute;
+        }
+
+        return $quarters;
     }
 
     /** A minute of the day by the clock of the place. */
@@ -208,7 +213,7 @@ final readonly class TripPlan
      */
     public static function minute(string $field, string $time): int
     {
-        if (1 !== preg_match('/^(\d{1,2}):([0-5]\d)$/', $time, $m) || (int) $m[1] > 24 || (24 === (int) $m[1] && '00' !== $m[2])) {
+        if (1 !== preg_match('/^(\d{1,2}):([0-5]\d)$/D', $time, $m) || (int) $m[1] > 24 || (24 === (int) $m[1] && '00' !== $m[2])) {
             throw NotATrip::unknownTime($field, $time);
         }
 

@@ -24,14 +24,16 @@ final class DoctorCommand extends Command
     protected function configure(): void
     {
         $this->addOption('before-start', null, InputOption::VALUE_NONE, 'Check only what would prevent a start, and print only problems');
+        $this->addOption('beside', null, InputOption::VALUE_NONE, 'The same without the ports, for what may run while Kontrast serves');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $isBrief = true === $input->getOption('before-start');
+        $isBeside = true === $input->getOption('beside');
+        $isBrief = $isBeside || true === $input->getOption('before-start');
         $isWell = true;
         $errors = Errors::of($output);
-        foreach ($isBrief ? $this->checkUp->beforeStarting() : $this->checkUp->thoroughly() as $point) {
+        foreach ($isBrief ? $this->checkUp->beforeStarting(!$isBeside) : $this->checkUp->thoroughly() as $point) {
             $isWell = $isWell && $point->isWell;
             if ($isBrief && !$point->isWell) {
                 $errors->writeln(OutputFormatter::escape($point->says));

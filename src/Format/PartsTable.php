@@ -30,7 +30,7 @@ final class PartsTable
     /** A word of the angler's that a spreadsheet would take for a number or a date, and write otherwise. */
     private const FIGURES = '/^[\d\s.,\/:%eE+\-]*\d[\d\s.,\/:%eE+\-]*$/D';
     private const TEXT = ['name', 'box', 'note'];
-    private const NUMBER = '/^[+-]?[\d., ]+$/';
+    private const NUMBER = '/^[+-]?[\d., ]+$/D';
 
     /** @param list<array<string, mixed>> $parts part documents */
     public static function write(array $parts): string

@@ -10,14 +10,16 @@ use App\Contract\Outing\PhotoDocument;
 
 /**
  * Pictures as they are stored: JPEG and nothing else, made small by the browser, and here once more without anything a camera writes into
- * one beside the picture: where it was taken, when, with what (segments as in ITU-T T.81, annex B).
+ * one beside the picture or behind its end: where it was taken, when, with what (segments as in ITU-T T.81, annex B).
  */
 final class PhotoFile
 {
     private const MOST_BYTES = 500_000;
     private const MOST_SIDE = 2000;
     private const START = "\xFF\xD8";
+    private const MARK = "\xFF";
     private const SCAN = 0xDA;
+    private const END = 0xD9;
     private const JFIF = 0xE0;
     private const FIRST_APP = 0xE0;
     private const LAST_APP = 0xEF;
@@ -42,25 +44,42 @@ final class PhotoFile
             throw InvalidDocument::fault($field, PhotoDocument::TOO_LARGE, Fault::TOO_LARGE);
         }
         $size = str_starts_with($bytes, self::START) ? @getimagesizefromstring($bytes) : false;
-        if (false === $size || \IMAGETYPE_JPEG !== $size[2] || $size[0] > self::MOST_SIDE || $size[1] > self::MOST_SIDE) {
+        if (false === $size || \IMAGETYPE_JPEG !== $size[2] || 0 === min($size[0], $size[1]) || $size[0] > self::MOST_SIDE || $size[1] > self::MOST_SIDE) {
             throw self::unreadable($field);
         }
         $clean = self::START;
         $at = 2;
-        while ($at + 4 <= \strlen($bytes)) {
+        while ($at + 2 <= \strlen($bytes)) {
             $marker = \ord($bytes[$at + 1]);
-            if ("\xFF" !== $bytes[$at]) {
+            if (self::MARK !== $bytes[$at]) {
                 throw self::unreadable($field);
             }
-            if (self::SCAN === $marker) {
-                return $clean.substr($bytes, $at);
+            if (self::END === $marker) {
+                return $clean.self::MARK.\chr(self::END);
+            }
+            if ($at + 4 > \strlen($bytes)) {
+                break;
             }
             $length = 2 + (\ord($bytes[$at + 2]) << 8 | \ord($bytes[$at + 3]));
             $says = ($marker >= self::FIRST_APP && $marker <= self::LAST_APP && self::JFIF !== $marker) || self::COMMENT === $marker;
+            if (self::SCAN === $marker) {
+                $length += \strlen(self::scanned(substr($bytes, $at + $length)) ?? throw self::unreadable($field));
+            }
             $clean .= $says ? '' : substr($bytes, $at, $length);
             $at += $length;
         }
         throw self::unreadable($field);
+    }
+
+    /**
+     * @param string $from what follows the heading of a scan
+     *
+     * @return string|null the picture's own data up to the next marker; null where none follows
+     */
+    private static function scanned(string $from): ?string
+    {
+        // A mark within the data is followed by a zero, or by the number of a restart.
+        return 1 === preg_match('/^.*?(?=\xFF[^\x00\xD0-\xD7\xFF])/s', $from, $data) ? $data[0] : null;
     }
 
     private static function unreadable(string $field): InvalidDocument

@@ -163,7 +163,7 @@ final class TripsTable
     /** @return array<string, string|float> a sky chance document; a part that cannot be read is left for the check to refuse */
     private static function sky(string $part): array
     {
-        return 1 === preg_match('/^(\S+?)-(\S+)\s+(\w+)\s+([\d.]+)\s*%?$/', $part, $m)
+        return 1 === preg_match('/^(\S+?)-(\S+)\s+(\w+)\s+([\d.]+)\s*%?$/D', $part, $m)
             ? ['from' => $m[1], 'to' => $m[2], 'sky' => $m[3], 'chance' => (float) $m[4] / 100]
             : ['sky' => $part];
     }
@@ -171,7 +171,7 @@ final class TripsTable
     /** @return array<string, string|float> a forage share document */
     private static function share(string $part): array
     {
-        return 1 === preg_match('/^(\w+)\s+([\d.]+)\s*%?$/', $part, $m)
+        return 1 === preg_match('/^(\w+)\s+([\d.]+)\s*%?$/D', $part, $m)
             ? ['forage' => $m[1], 'share' => (float) $m[2] / 100]
             : ['forage' => $part];
     }

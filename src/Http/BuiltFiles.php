@@ -13,7 +13,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
  * What the front end was built into: found through its manifest, and sent. A file compressed when it was built is sent so; one whose name
  * has a hash of its content never changes.
  *
- * @phpstan-type Entry array{file: string, css?: list<string>, imports?: list<string>}
+ * @phpstan-type Entry array{file: string, css?: list<string>, imports?: list<string>, assets?: list<string>}
  */
 final readonly class BuiltFiles
 {

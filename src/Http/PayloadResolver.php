@@ -38,12 +38,17 @@ final readonly class PayloadResolver implements ValueResolverInterface
         if ($length > $payload->mostBytes || \strlen($request->getContent()) > $payload->mostBytes) {
             throw new HttpException(
                 413,
-                \sprintf('This is too large. The limit is %d MB.', intdiv($payload->mostBytes, 1_000_000)),
+                \sprintf('This is too large. The limit is %s.', self::size($payload->mostBytes)),
             );
         }
 
         return [null === $payload->listOf
             ? $this->reader->read($request->getContent(), $class)
             : $this->reader->readList($request->getContent(), $class)];
+    }
+
+    private static function size(int $bytes): string
+    {
+        return $bytes < 1_000_000 ? intdiv($bytes, 1000).' kB' : intdiv($bytes, 1_000_000).' MB';
     }
 }

@@ -16,6 +16,14 @@ final class ColourApiTest extends ApiTestCase
 {
     private const PORT = 18422;
 
+    public function testAnEmptyTextIsNoColor(): void
+    {
+        $sample = ['hex' => '', 'clipped' => 0];
+        $this->send('POST', '/api/colour/photo', ['card' => [['hex' => '#ffffff', 'clipped' => 0]], 'part' => [$sample]]);
+        self::assertSame(422, $this->answered());
+        self::assertStringContainsString('is not a color', $this->faults()['part[0].hex']);
+    }
+
     public function testAPhotoIsReadThroughItsCard(): void
     {
         $read = $this->send(

@@ -24,6 +24,7 @@ final class PhotoFileTest extends TestCase
         self::assertStringNotContainsString('at the pond', $clean);
         self::assertSame(strstr($photo, "\xFF\xDA"), strstr($clean, "\xFF\xDA"));
         self::assertSame($clean, PhotoFile::cleaned($clean, 'photo'));
+        self::assertSame($clean, PhotoFile::cleaned($photo.'who took it, and where', 'photo'), 'Nothing is kept behind the end.');
     }
 
     #[DataProvider('unreadable')]
@@ -41,8 +42,16 @@ final class PhotoFileTest extends TestCase
         yield 'nothing' => ['', 'not a readable JPEG'];
         yield 'cut off in the heading' => [substr($photo, 0, 40), 'not a readable JPEG'];
         yield 'a segment that is none' => [substr($photo, 0, 2)."\x00\x00".substr($photo, 4), 'not a readable JPEG'];
+        yield 'no picture at all, by its size' => [self::sized($photo, 0, 0), 'not a readable JPEG'];
+        yield 'without an end' => [substr($photo, 0, -2), 'not a readable JPEG'];
         yield 'another format' => ["GIF89a\x08\x00\x08\x00\x00\x00\x00;", 'not a readable JPEG'];
         yield 'too large' => [$photo.str_repeat('x', 500_000), 'too large to store'];
+    }
+
+    /** The same file with another size in its frame header (ITU-T T.81, B.2.2). */
+    private static function sized(string $photo, int $width, int $height): string
+    {
+        return preg_replace('/(\xFF[\xC0\xC2]..\x08)..../s', '${1}'.pack('n2', $height, $width), $photo, 1) ?? '';
     }
 
     /** Held against PHP's own clocks at two thousand times of a century, in zones that change in the north, in the south, and never. */

@@ -24,9 +24,16 @@ final class ServedProgram
         $this->folder = sys_get_temp_dir().'/kontrast-'.bin2hex(random_bytes(5));
         (new Filesystem())->mkdir($this->folder);
         if (null !== $database) {
-            (new Filesystem())->copy($database, $this->database());
+            $this->load($database);
         }
         $this->port = self::freePort();
+    }
+
+    /** Puts a file in place of the database, while nothing is asked. */
+    public function load(string $database): void
+    {
+        (new Filesystem())->remove([$this->database(), $this->database().'-wal', $this->database().'-shm']);
+        (new Filesystem())->copy($database, $this->database());
     }
 
     public function database(): string

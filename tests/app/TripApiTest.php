@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\app;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 
 /** A day planned over the API, with the demo's parts. */
 final class TripApiTest extends ApiTestCase
@@ -186,6 +187,43 @@ final class TripApiTest extends ApiTestCase
         foreach (explode("\r\n", $calendar) as $line) {
             self::assertLessThanOrEqual(75, \strlen($line), 'RFC 5545, 3.1');
         }
+    }
+
+    /** Shorter than a quarter hour, which the day is cut into. */
+    #[TestWith(['5:16'])]
+    #[TestWith(['5:17'])]
+    #[TestWith(['5:29'])]
+    #[TestWith(['5:30'])]
+    #[TestWith(['5:31'])]
+    public function testAFewMinutesAreATripToo(string $to): void
+    {
+        $this->send('POST', '/api/parts/import', ['contents' => (string) file_get_contents(self::PARTS)]);
+        $plan = $this->send('POST', '/api/trips/plan', ['to' => $to, 'lures' => ['jig']] + self::example());
+        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertGreaterThan(0, $plan['scenarios'] ?? 0);
+    }
+
+    /** What GET gives, PUT takes: the water may have been deleted meanwhile. */
+    public function testATripAndAReadingOfADeletedWaterCanStillBeChanged(): void
+    {
+        $water = self::textAt($this->send('POST', '/api/waters', ['name' => 'Old pit', 'tint' => 'none', 'red_crawfish' => false]), 'id');
+        $id = self::textAt($this->send('POST', '/api/trips', ['name' => 'Saturday', 'water_id' => $water, 'trip' => self::example()]), 'id');
+        $this->send('PUT', '/api/current-reading', ['reading' => Samples::reading(), 'water_id' => $water]);
+        $this->send('DELETE', "/api/waters/$water");
+        self::assertSame(204, $this->answered());
+        foreach (["/api/trips/$id", '/api/current-reading'] as $address) {
+            $this->send('PUT', $address, $this->send('GET', $address));
+            self::assertContains($this->answered(), [200, 204], "$address ".$this->browser->getResponse()->getContent());
+        }
+        $this->send('POST', '/api/trips', ['name' => 'Sunday', 'water_id' => $water, 'trip' => self::example()]);
+        self::assertSame(['water_id'], array_keys($this->faults()), 'A new one is not planned there.');
+    }
+
+    public function testAPageBehindAnIdThatIsNotThereIsNoPage(): void
+    {
+        $this->send('GET', '/api/trips?limit=5&after=0193a000-0000-7000-8000-00000000ffff');
+        self::assertSame(422, $this->answered());
+        self::assertSame(['after'], array_keys($this->faults()));
     }
 
     /** @param array<string, mixed> $change */

@@ -24,15 +24,34 @@ final class UpgradeTest extends TestCase
     /** Made by the version that served one machine only: the demo with 3 of its outings, 20 stints and 55 events. */
     private const BEFORE_THE_NETWORK = __DIR__.'/../fixtures/database-shape-5.sqlite';
 
+    private static ?ServedProgram $served = null;
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$served = null;
+    }
+
+    /** Started once: what it serves is put under it. */
+    private static function served(string $fixture): ServedProgram
+    {
+        $isNew = null === self::$served;
+        $program = self::$served ??= new ServedProgram();
+        $program->load($fixture);
+        $program->migrate();
+        if ($isNew) {
+            $program->start();
+        }
+
+        return $program;
+    }
+
     #[TestWith([self::FIXTURE])]
     #[TestWith([self::BEFORE_BELLIES])]
     #[TestWith([self::BEFORE_TRIPS])]
     #[TestWith([self::BEFORE_OUTINGS])]
     public function testAnOlderDatabaseIsUpgradedAndEveryEndpointAnswers(string $fixture): void
     {
-        $program = new ServedProgram($fixture);
-        $program->migrate();
-        $program->start();
+        $program = self::served($fixture);
         $api = new OpenApiDocument();
         $paths = $api->document['paths'] ?? [];
         \assert(\is_array($paths));
@@ -99,9 +118,7 @@ final class UpgradeTest extends TestCase
      */
     public function testOlderPartsBuildsAndReadingsReadAsTheyAlwaysDid(): void
     {
-        $program = new ServedProgram(self::BEFORE_BELLIES);
-        $program->migrate();
-        $program->start();
+        $program = self::served(self::BEFORE_BELLIES);
         $get = static fn (string $url): mixed => json_decode($program->ask('GET', $url)[1], true);
         $bin = $get('/api/parts');
         \assert(\is_array($bin) && \is_array($bin['parts']));
@@ -124,9 +141,7 @@ final class UpgradeTest extends TestCase
 
     public function testAWaterFromBeforeTripsHasNoPlaceAndTakesOne(): void
     {
-        $program = new ServedProgram(self::BEFORE_TRIPS);
-        $program->migrate();
-        $program->start();
+        $program = self::served(self::BEFORE_TRIPS);
         $waters = json_decode($program->ask('GET', '/api/waters')[1], true);
         \assert(\is_array($waters) && \is_array($waters[0]) && \is_string($waters[0]['id']));
         self::assertCount(2, $waters);
@@ -142,9 +157,7 @@ final class UpgradeTest extends TestCase
 
     public function testADatabaseFromBeforeOutingsKeepsItsTripsAndTakesAnOutingOfOne(): void
     {
-        $program = new ServedProgram(self::BEFORE_OUTINGS);
-        $program->migrate();
-        $program->start();
+        $program = self::served(self::BEFORE_OUTINGS);
         $get = static fn (string $url): mixed => json_decode($program->ask('GET', $url)[1], true);
         foreach (['waters' => 3, 'readings' => 4, 'builds' => 3, 'trips' => 2, 'outings' => 0, 'trials' => 0] as $list => $count) {
             self::assertIsArray($all = $get("/api/$list"));
@@ -160,9 +173,7 @@ final class UpgradeTest extends TestCase
 
     public function testADatabaseFromBeforeTheNetworkKeepsItsNotesAndLetsNobodyIn(): void
     {
-        $program = new ServedProgram(self::BEFORE_THE_NETWORK);
-        $program->migrate();
-        $program->start();
+        $program = self::served(self::BEFORE_THE_NETWORK);
         $get = static fn (string $url): mixed => json_decode($program->ask('GET', $url)[1], true);
         self::assertIsArray($outings = $get('/api/outings'));
         self::assertCount(3, $outings);

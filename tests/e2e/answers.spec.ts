@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, layBest, open, stock, SUMMER_JIG as READING, tap, test } from './page'
+import { expect, layBest, open, stock, stored, SUMMER_JIG as READING, tap, test, watched } from './page'
 
 // An answer belongs to its input, nothing is asked twice, and nothing is lost when the server is slow, dead or the page is closed.
 
@@ -8,12 +8,17 @@ test.beforeEach(async ({ page }) => {
   await page.request.put('/api/current-reading', { data: { reading: READING } })
 })
 
+/** What can be waited for, and what lets it come. */
+function gate(): [Promise<void>, () => void] {
+  let open: () => void = () => undefined
+  return [new Promise<void>((done) => (open = done)), () => open()]
+}
+
 /** Holds back every answer from an address until it is let go. */
 async function hold(page: Page, url: string): Promise<() => void> {
-  let letGo: () => void = () => undefined
-  const gate = new Promise<void>((done) => (letGo = done))
+  const [gone, letGo] = gate()
   await page.route(url, async (route) => {
-    await gate
+    await gone
     await route.continue().catch(() => undefined)
   })
   return letGo
@@ -46,29 +51,34 @@ test('an advice that is not of this reading says so, and nothing in it can be ac
 test('a swap of an older list changes nothing', async ({ page }) => {
   await stock(page, 'demo/parts.csv')
   await layBest(page, READING)
+  const quiet = watched(page)
   await open(page, '#/bench?panel=swap', 'Bench: jig')
   await page.getByRole('button', { name: 'Skirt: next' }).click()
   const first = page.getByRole('button', { name: /^Do it/ }).first()
   await expect(first).toBeVisible()
   const letGo = await hold(page, '**/api/swaps')
   await page.getByRole('button', { name: 'Trailer: next' }).click()
-  const writes = asked(page)
   await expect(page.locator('[aria-busy=true]').filter({ has: first })).toBeVisible()
+  await expect.poll(() => page.evaluate(() => document.documentElement.hasAttribute('data-busy'))).toBe(true)
+  const writes = asked(page)
   await first.click()
-  await page.waitForTimeout(300)
-  expect(writes.filter((write) => write.startsWith('PATCH'))).toEqual([])
   letGo()
+  await expect(page.locator('[aria-busy=true]').filter({ has: first })).toHaveCount(0)
+  await quiet()
+  expect(writes.filter((write) => write.startsWith('PATCH'))).toEqual([])
 })
 
 test('opening the bench asks each thing once, and coming back to the window asks nothing', async ({ page }) => {
   await stock(page, 'demo/parts.csv')
   await layBest(page, READING)
   const seen = asked(page)
+  const quiet = watched(page)
   await open(page, '#/bench', 'Bench: jig')
   await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible()
   await page.getByRole('tab', { name: 'Best from my parts' }).scrollIntoViewIfNeeded()
   await expect(page.getByRole('button', { name: /^Use this build/ }).first()).toBeVisible()
   const times = (what: string) => seen.filter((one) => one === what).length
+  await page.getByRole('tab', { name: 'How far each part is visible' }).click()
   // What costs most is asked for last, once nothing changes any more.
   await expect.poll(() => times('POST /api/sensitivity')).toBe(1)
   expect([times('POST /api/best'), times('POST /api/bench'), times('GET /api/parts')]).toEqual([1, 1, 1])
@@ -78,7 +88,7 @@ test('opening the bench asks each thing once, and coming back to the window asks
     window.dispatchEvent(new Event('focus'))
     window.dispatchEvent(new Event('online'))
   })
-  await page.waitForTimeout(500)
+  await quiet()
   expect(seen.slice(before)).toEqual([])
 })
 
@@ -107,7 +117,10 @@ test('a server that does not answer is told in a sentence, with a way on, and wh
   await expect(alert).toBeHidden()
 })
 
-test('a save that fails says so until it is dismissed, unlike one that went well', async ({ page }) => {
+test('a save that fails says so until it is dismissed, unlike one that went well', async ({ browser, server }) => {
+  // Its clock is its own.
+  const context = await browser.newContext({ baseURL: server.url })
+  const page = await context.newPage()
   await page.clock.install()
   await open(page, '', 'What is the water like?')
   await page.route('**/api/readings', (route) =>
@@ -125,6 +138,7 @@ test('a save that fails says so until it is dismissed, unlike one that went well
   await page.clock.fastForward(120_000)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByText('Reading saved.')).toBeHidden()
+  await context.close()
 })
 
 test('a tap just before the page is closed is stored', async ({ page, context }) => {
@@ -143,15 +157,19 @@ test('a tap just before the page is closed is stored', async ({ page, context })
 test('a settings write that fails late takes nothing newer back', async ({ page }) => {
   await open(page, '#/settings', 'Settings')
   let isFirst = true
+  const [asked, tellAsked] = gate()
+  const [failing, letFail] = gate()
   await page.route('**/api/settings', async (route) => {
     if (route.request().method() !== 'PUT' || !isFirst) return route.continue()
     isFirst = false
-    await new Promise((done) => setTimeout(done, 1500))
+    tellAsked()
+    await failing
     return route.fulfill({ status: 503, body: '' })
   })
   await tap(page, 'Lamp, at night')
-  await page.waitForTimeout(400)
+  await asked
   await tap(page, 'Noon, in the sun')
+  letFail()
   await expect(page.getByRole('alert').filter({ hasText: 'could not answer' })).toBeVisible()
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'noon')
   await expect
@@ -196,11 +214,14 @@ test('each lure keeps a build of its own, in every browser, and undo goes back a
   await page.getByRole('button', { name: 'Undo', exact: true }).first().click()
   await expect(page.getByRole('heading', { name: 'Bench: swim jig' })).toBeVisible()
   // The other browser is told what is stored by then.
-  const stored = page.waitForResponse((response) => response.request().postData()?.includes('undo') === true)
   await page.getByRole('button', { name: 'Undo', exact: true }).first().click()
   await expect(page.getByRole('heading', { name: 'Bench: jig' })).toBeVisible()
-  await stored
   await expect(skirt).toHaveValue(jig)
+  const onBench = async () =>
+    (await stored<{ builds: { lure: string; skirt?: { id: string } }[] }>(page, '/api/workbench')).builds.find(
+      (build) => build.lure === 'jig',
+    )?.skirt?.id
+  await expect.poll(onBench).toBe(jig)
 
   const other = await browser.newContext()
   const elsewhere = await other.newPage()

@@ -1,7 +1,5 @@
 import { expect, open, tap, test } from './page'
 
-test.describe.configure({ mode: 'serial' })
-
 test('the settings changed in two pages: both are shown, and one stays', async ({ page, context }) => {
   await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper' } })
   await open(page, '#/settings', 'Settings')
@@ -45,6 +43,7 @@ test('a water changed in two pages: what is here can be kept', async ({ page, co
 })
 
 test('quick taps in one page are no conflict', async ({ page }) => {
+  await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper' } })
   await open(page, '#/settings', 'Settings')
   for (const theme of [
     'Lamp, at night',

@@ -1,161 +1,155 @@
-import { clearBench, emptyLogbook, expect, open, SIZES, stock, SUMMER_JIG, tap, test } from './page'
+import { expect, open, SIZES, stored, SUMMER_JIG, tap, test } from './page'
 
-test.beforeEach(async ({ page }) => {
-  await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })
-  await page.request.put('/api/current-reading', { data: { reading: SUMMER_JIG } })
-  await stock(page)
-  await clearBench(page)
-})
+test.describe('with a reading and no parts', () => {
+  test.beforeEach(async ({ page }) => {
+    await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })
+    await page.request.put('/api/current-reading', { data: { reading: SUMMER_JIG } })
+  })
 
-for (const { name, width, height } of SIZES) {
-  test(`from no parts at all to a build sheet and a list of what to buy, at the ${name}`, async ({ page }) => {
-    await page.setViewportSize({ width, height })
-    await open(page, '#/', 'What is the water like?')
-    await tap(page, 'Rain')
+  for (const { name, width, height } of SIZES) {
+    test(`from no parts at all to a build sheet and a list of what to buy, at the ${name}`, async ({ page }) => {
+      await page.setViewportSize({ width, height })
+      await open(page, '#/', 'What is the water like?')
+      await tap(page, 'Rain')
+      await page.getByRole('link', { name: 'Build sheet' }).click()
+      await expect(page.getByRole('heading', { name: 'Build sheet: jig' })).toBeVisible()
+      await expect(page.getByText('(not owned)').first()).toBeVisible()
+      const buy = page.getByRole('region', { name: 'What to buy' })
+      await expect(buy.getByRole('listitem')).toHaveCount(3)
+      await buy.getByRole('button', { name: 'I have all of them now' }).click()
+      await expect(buy).toBeHidden()
+      const { parts } = (await (await page.request.get('/api/parts')).json()) as { parts: unknown[] }
+      expect(parts).toHaveLength(3)
+      await page.getByRole('button', { name: 'Undo' }).click()
+      await expect(buy.getByRole('listitem')).toHaveCount(3)
+    })
+  }
+
+  test('the bench opens with the advised build, and each slot says what is not owned', async ({ page }) => {
+    await page.request.post('/api/parts', {
+      data: [{ kind: 'trailer', name: 'White worm', colour: 'white', style: 'ringworm', length_in: 5, count: 1 }],
+    })
+    await open(page, '#/bench', 'Bench: jig')
+    const trailer = page.getByRole('group', { name: 'Trailer', exact: true })
+    await expect(trailer.getByText('Not owned')).toBeVisible()
+    await expect(page.locator('[data-score]')).toBeVisible()
+    await trailer.getByRole('combobox').selectOption({ label: 'White worm' })
+    await expect(trailer.getByText('Not owned')).toBeHidden()
+    const advised = trailer.getByRole('option', { name: /^As advised, not owned/ })
+    await expect(advised).toHaveCount(1)
+    await trailer.getByRole('combobox').selectOption('advised')
+    await expect(trailer.getByText('Not owned')).toBeVisible()
+  })
+
+  test('a generic part is given a price, and the sheet counts it', async ({ page }) => {
+    await open(page, '#/bench', 'Bench: jig')
+    await page.getByRole('button', { name: 'Head: edit' }).click()
+    await page.getByLabel('Cost of one').fill('1.5')
+    await page.getByRole('button', { name: 'Done' }).click()
     await page.getByRole('link', { name: 'Build sheet' }).click()
-    await expect(page.getByRole('heading', { name: 'Build sheet: jig' })).toBeVisible()
-    await expect(page.getByText('(not owned)').first()).toBeVisible()
-    const buy = page.getByRole('region', { name: 'What to buy' })
-    await expect(buy.getByRole('listitem')).toHaveCount(3)
-    await buy.getByRole('button', { name: 'I have all of them now' }).click()
-    await expect(buy).toBeHidden()
-    const { parts } = (await (await page.request.get('/api/parts')).json()) as { parts: unknown[] }
-    expect(parts).toHaveLength(3)
-    await page.getByRole('button', { name: 'Undo' }).click()
-    await expect(buy.getByRole('listitem')).toHaveCount(3)
+    await expect(page.getByText(/\$1\.50, without the price of/)).toBeVisible()
   })
-}
 
-test('the bench opens with the advised build, and each slot says what is not owned', async ({ page }) => {
-  await page.request.post('/api/parts', {
-    data: [{ kind: 'trailer', name: 'White worm', colour: 'white', style: 'ringworm', length_in: 5, count: 1 }],
-  })
-  await open(page, '#/bench', 'Bench: jig')
-  const trailer = page.getByRole('group', { name: 'Trailer', exact: true })
-  await expect(trailer.getByText('Not owned')).toBeVisible()
-  await expect(page.locator('[data-score]')).toBeVisible()
-  await trailer.getByRole('combobox').selectOption({ label: 'White worm' })
-  await expect(trailer.getByText('Not owned')).toBeHidden()
-  const advised = trailer.getByRole('option', { name: /^As advised, not owned/ })
-  await expect(advised).toHaveCount(1)
-  await trailer.getByRole('combobox').selectOption('advised')
-  await expect(trailer.getByText('Not owned')).toBeVisible()
-})
-
-test('a generic part is given a price, and the sheet counts it', async ({ page }) => {
-  await open(page, '#/bench', 'Bench: jig')
-  await page.getByRole('button', { name: 'Head: edit' }).click()
-  await page.getByLabel('Cost of one').fill('1.5')
-  await page.getByRole('button', { name: 'Done' }).click()
-  await page.getByRole('link', { name: 'Build sheet' }).click()
-  await expect(page.getByText(/\$1\.50, without the price of/)).toBeVisible()
-})
-
-test('what to buy covers the saved readings', async ({ page }) => {
-  const { id } = (await (
+  test('what to buy covers the saved readings', async ({ page }) => {
     await page.request.post('/api/readings', {
       data: { reading: { ...SUMMER_JIG, lure: 'spinnerbait', visibility_in: 8 }, note: '' },
     })
-  ).json()) as { id: string }
-  await open(page, '#/bench?panel=missing', 'Bench: jig')
-  const region = page.getByRole('region', { name: 'For this reading and your saved ones' })
-  await region.getByRole('button', { name: /^List what \d+ readings would need$/ }).click()
-  await expect(region.getByText(/used in \d+ of \d+ readings/).first()).toBeVisible()
-  await expect(region.getByText('spinnerbait head').first()).toBeVisible()
-  const file = page.waitForEvent('download')
-  await region.getByRole('button', { name: 'Shopping list (CSV)' }).click()
-  expect((await file).suggestedFilename()).toBe('kontrast-to-buy.csv')
-  await page.request.delete(`/api/readings/${id}`)
-})
+    await open(page, '#/bench?panel=missing', 'Bench: jig')
+    const region = page.getByRole('region', { name: 'For this reading and your saved ones' })
+    await region.getByRole('button', { name: /^List what \d+ readings would need$/ }).click()
+    await expect(region.getByText(/used in \d+ of \d+ readings/).first()).toBeVisible()
+    await expect(region.getByText('spinnerbait head').first()).toBeVisible()
+    const file = page.waitForEvent('download')
+    await region.getByRole('button', { name: 'Shopping list (CSV)' }).click()
+    expect((await file).suggestedFilename()).toBe('kontrast-to-buy.csv')
+  })
 
-test('a starter set is one tap, and one tap takes it back', async ({ page }) => {
-  await open(page, '#/parts', 'Parts')
-  await page.getByRole('button', { name: /^Add 16 pieces: Four jigs/ }).click()
-  await expect(
-    page.getByRole('list', { name: 'Parts' }).getByText('Black with blue living rubber skirt').first(),
-  ).toBeVisible()
-  await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(page.getByText('You have no parts yet.')).toBeVisible()
-})
+  test('a starter set is one tap, and one tap takes it back', async ({ page }) => {
+    await open(page, '#/parts', 'Parts')
+    await page.getByRole('button', { name: /^Add 16 pieces: Four jigs/ }).click()
+    await expect(
+      page.getByRole('list', { name: 'Parts' }).getByText('Black with blue living rubber skirt').first(),
+    ).toBeVisible()
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(page.getByText('You have no parts yet.')).toBeVisible()
+  })
 
-test('parts are written as lines, read before they are stored, and kept while half written', async ({ page }) => {
-  await open(page, '#/parts', 'Parts')
-  await page.getByRole('button', { name: 'Add from text' }).click()
-  const box = page.getByLabel('One part on each line')
-  await box.fill('12 green pumpkin craw 3.5 in\nsomething odd')
-  const read = page.getByRole('list', { name: 'What was understood' })
-  await expect(read).toContainText('12 × Green pumpkin craw 3.5 in')
-  await expect(read).toContainText('Line 2, “something odd”: Say what it is')
-  await expect(page.getByRole('button', { name: 'Fix 1 line first' })).toBeDisabled()
-  await page.getByRole('link', { name: 'Bench' }).click()
-  await page.getByRole('link', { name: 'Parts' }).click()
-  await page.getByRole('button', { name: 'Add from text' }).click()
-  await expect(box).toHaveValue(/something odd/)
-  await box.fill('12 green pumpkin craw 3.5 in\na blue skirt')
-  await expect(read).toContainText('assumed: silicone')
-  await page.getByRole('button', { name: 'Add 2 parts' }).click()
-  await expect(page.getByRole('list', { name: 'Parts' }).getByRole('listitem')).toHaveCount(2)
-  await expect(box).toHaveValue('')
-})
+  test('parts are written as lines, read before they are stored, and kept while half written', async ({ page }) => {
+    await open(page, '#/parts', 'Parts')
+    await page.getByRole('button', { name: 'Add from text' }).click()
+    const box = page.getByLabel('One part on each line')
+    await box.fill('12 green pumpkin craw 3.5 in\nsomething odd')
+    const read = page.getByRole('list', { name: 'What was understood' })
+    await expect(read).toContainText('12 × Green pumpkin craw 3.5 in')
+    await expect(read).toContainText('Line 2, “something odd”: Say what it is')
+    await expect(page.getByRole('button', { name: 'Fix 1 line first' })).toBeDisabled()
+    await page.getByRole('link', { name: 'Bench' }).click()
+    await page.getByRole('link', { name: 'Parts' }).click()
+    await page.getByRole('button', { name: 'Add from text' }).click()
+    await expect(box).toHaveValue(/something odd/)
+    await box.fill('12 green pumpkin craw 3.5 in\na blue skirt')
+    await expect(read).toContainText('assumed: silicone')
+    await page.getByRole('button', { name: 'Add 2 parts' }).click()
+    await expect(page.getByRole('list', { name: 'Parts' }).getByRole('listitem')).toHaveCount(2)
+    await expect(box).toHaveValue('')
+  })
 
-test('the short form asks four things, and unfolds where something further down is wrong', async ({ page }) => {
-  await open(page, '#/parts', 'Parts')
-  await page.getByRole('button', { name: 'Add a part' }).click()
-  const form = page.getByRole('form', { name: 'New part' })
-  await expect(form.getByRole('combobox', { name: 'Type' })).toBeVisible()
-  for (const label of ['Name', 'Color', 'Count']) await expect(form.getByLabel(label, { exact: true })).toBeVisible()
-  await expect(form.getByLabel('Length, in')).toBeHidden()
-  await form.getByText('More about this part').click()
-  await form.getByLabel('Length, in').fill('40')
-  await form.getByText('More about this part').click()
-  await form.getByLabel('Name', { exact: true }).fill('Too long')
-  await form.getByLabel('Name', { exact: true }).press('Enter')
-  await expect(form.getByLabel('Length, in')).toBeVisible()
-  await expect(page.getByRole('alert').filter({ hasText: 'at most 12 in' })).toBeVisible()
-})
+  test('the short form asks four things, and unfolds where something further down is wrong', async ({ page }) => {
+    await open(page, '#/parts', 'Parts')
+    await page.getByRole('button', { name: 'Add a part' }).click()
+    const form = page.getByRole('form', { name: 'New part' })
+    await expect(form.getByRole('combobox', { name: 'Type' })).toBeVisible()
+    for (const label of ['Name', 'Color', 'Count']) await expect(form.getByLabel(label, { exact: true })).toBeVisible()
+    await expect(form.getByLabel('Length, in')).toBeHidden()
+    await form.getByText('More about this part').click()
+    await form.getByLabel('Length, in').fill('40')
+    await form.getByText('More about this part').click()
+    await form.getByLabel('Name', { exact: true }).fill('Too long')
+    await form.getByLabel('Name', { exact: true }).press('Enter')
+    await expect(form.getByLabel('Length, in')).toBeVisible()
+    await expect(page.getByRole('alert').filter({ hasText: 'at most 12 in' })).toBeVisible()
+  })
 
-test('a figure that is not everyday says what it means', async ({ page }) => {
-  await open(page, '#/bench', 'Bench: jig')
-  for (const [word, meaning] of [
-    ['Contrast', 'How much brighter or darker a part is'],
-    ['Color, brightness', 'smallest difference a bass can just see'],
-    ['Separate to', 'the two blend into one'],
-    ['of 100', 'It does not predict a catch.'],
-  ] as const) {
-    const button = page.getByRole('button', { name: `${word}: what it means` })
-    await button.scrollIntoViewIfNeeded()
-    await button.click()
-    await expect(page.getByText(meaning)).toBeVisible()
-    await page.keyboard.press('Escape')
-    await expect(page.getByText(meaning)).toBeHidden()
-  }
-})
+  test('a figure that is not everyday says what it means', async ({ page }) => {
+    await open(page, '#/bench?panel=figures', 'Bench: jig')
+    for (const [word, meaning] of [
+      ['Contrast', 'How much brighter or darker a part is'],
+      ['Color, brightness', 'smallest difference a bass can just see'],
+      ['Separate to', 'the two blend into one'],
+      ['of 100', 'It does not predict a catch.'],
+    ] as const) {
+      const button = page.getByRole('button', { name: `${word}: what it means` })
+      await button.scrollIntoViewIfNeeded()
+      await button.click()
+      await expect(page.getByText(meaning)).toBeVisible()
+      await page.keyboard.press('Escape')
+      await expect(page.getByText(meaning)).toBeHidden()
+    }
+  })
 
-test('the guide to measuring visibility leads to the reading and back', async ({ page }) => {
-  await open(page, '#/', 'What is the water like?')
-  await page.getByRole('link', { name: 'How to measure' }).click()
-  await expect(page.getByRole('heading', { name: 'How to measure visibility' })).toBeVisible()
-  await expect(page.getByRole('img', { name: /just visible at 2 feet/ })).toBeVisible()
-  await page.getByRole('link', { name: 'Enter your visibility' }).click()
-  await expect(page.getByRole('heading', { name: 'What is the water like?' })).toBeVisible()
+  test('the guide to measuring visibility leads to the reading and back', async ({ page }) => {
+    await open(page, '#/', 'What is the water like?')
+    await page.getByRole('link', { name: 'How to measure' }).click()
+    await expect(page.getByRole('heading', { name: 'How to measure visibility' })).toBeVisible()
+    await expect(page.getByRole('img', { name: /just visible at 2 feet/ })).toBeVisible()
+    await page.getByRole('link', { name: 'Enter your visibility' }).click()
+    await expect(page.getByRole('heading', { name: 'What is the water like?' })).toBeVisible()
+  })
 })
 
 test('an empty logbook leads on, and somebody new is welcomed once', async ({ page }) => {
-  const putBack = await emptyLogbook(page)
-  try {
-    await open(page, '#/logbook/readings', 'Saved readings')
-    await expect(page.getByRole('button', { name: 'Add your first water' })).toBeVisible()
-    await page.getByRole('link', { name: 'Take a reading' }).click()
-    const welcome = page.getByRole('region', { name: 'Welcome to Kontrast' })
-    await expect(welcome).toBeVisible()
-    await welcome.getByRole('button', { name: 'Start' }).click()
-    await expect(welcome).toBeHidden()
-    await tap(page, 'Overcast')
-    await page.waitForResponse((response) => response.url().endsWith('/api/current-reading'))
-    await page.reload()
-    await expect(page.getByRole('heading', { name: 'What is the water like?' })).toBeVisible()
-    await expect(welcome).toBeHidden()
-  } finally {
-    await putBack()
-  }
+  await open(page, '#/logbook/readings', 'Saved readings')
+  await expect(page.getByRole('button', { name: 'Add your first water' })).toBeVisible()
+  await page.getByRole('link', { name: 'Take a reading' }).click()
+  const welcome = page.getByRole('region', { name: 'Welcome to Kontrast' })
+  await expect(welcome).toBeVisible()
+  await welcome.getByRole('button', { name: 'Start' }).click()
+  await expect(welcome).toBeHidden()
+  await tap(page, 'Overcast')
+  await expect
+    .poll(async () => (await stored<{ reading: { sky: string } } | null>(page, '/api/current-reading'))?.reading.sky)
+    .toBe('overcast')
+  await page.reload()
+  await expect(page.getByRole('heading', { name: 'What is the water like?' })).toBeVisible()
+  await expect(welcome).toBeHidden()
 })

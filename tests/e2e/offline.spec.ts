@@ -1,22 +1,20 @@
 import type { Outing, SavedReading } from '../../web/api/client'
-import { readFileSync, renameSync, statSync, writeFileSync } from 'node:fs'
+import { renameSync, statSync } from 'node:fs'
 import { pathToFileURL } from 'node:url'
 import { chromiumWith } from '../browser.js'
-import { CuttableNetwork } from '../network.js'
+import { ChangedNetwork, CuttableNetwork } from '../network.js'
 import { sent } from './page'
-import { expect, newPhone, ready, signedIn, test } from './phone-server'
+import { PASS_PHRASE } from './server'
+import { expect, newPhone, signedIn, test, type AtHome } from './phone-server'
 import type { Page } from '@playwright/test'
 
 // At the water with the network cut: over HTTPS, with the service worker, from a server of its own.
 
 // An untrusted certificate keeps a service worker from starting, whatever Playwright ignores.
-test.use({ launchOptions: chromiumWith('--ignore-certificate-errors') })
-// One after the other: they share the server that is reached as a phone reaches it.
-test.describe.configure({ timeout: 420_000 })
-/** Patience for thousands of advices, on a machine that tests beside it. */
-const PACKED_MS = 300_000
+test.use({ launchOptions: chromiumWith('--disable-gpu', '--process-per-site', '--ignore-certificate-errors') })
+/** Patience for some hundred advices, on a machine that tests beside it. */
+const PACKED_MS = 60_000
 
-const WORKER = 'public/build/sw.js'
 const LINE = { name: 'Connection' }
 const kinds = ['Follow', 'Bite', 'Lost', 'Landed']
 
@@ -32,12 +30,22 @@ async function fishing(page: Page, url: string): Promise<string> {
   return id
 }
 
+/** Opens a trip that is soon packed: one kind of lure, one cover. */
+async function openTrip(page: Page, url: string, home: AtHome): Promise<void> {
+  const [quarry] = await home.get<{ trip: object }[]>('/api/trips')
+  const short = { ...quarry?.trip, lures: ['jig'], covers: ['open'] }
+  const made = await home.send('POST', '/api/trips', { name: 'An hour at the quarry', trip: short })
+  expect(made.status, await made.text()).toBe(201)
+  await page.goto(`${url}/#/trips`)
+  await page.getByRole('link', { name: 'An hour at the quarry' }).click()
+}
+
 const noted = (outing: Outing) =>
   (outing.stints ?? []).flatMap((stint) => (stint.events ?? []).map((event) => event.kind))
 
-test('the whole interface opens with the network cut, and says how old the data is', async ({ phone, network }) => {
-  await phone.reload()
-  await ready(phone)
+test('the whole interface opens with the network cut, and says how old the data is', async ({ browser, network }) => {
+  const context = await newPhone(browser, true)
+  const phone = await signedIn(context, network)
   network.cut()
   for (const [hash, heading] of [
     ['', 'What is the water like?'],
@@ -48,7 +56,7 @@ test('the whole interface opens with the network cut, and says how old the data 
     ['on-the-water', 'On the water'],
     ['settings', 'Settings'],
   ]) {
-    await phone.goto(`${network.url}/#/${hash}`)
+    await phone.evaluate((to) => (location.hash = to), `#/${hash}`)
     await phone.reload()
     await expect(phone.getByRole('heading', { name: heading, exact: true }).first()).toBeVisible()
     await expect(phone.getByRole('region', LINE)).toContainText(/No connection\. Data from \d+:\d\d [AP]M\./)
@@ -57,6 +65,7 @@ test('the whole interface opens with the network cut, and says how old the data 
   await expect(phone.getByText('The limestone quarry').first()).toBeVisible()
   network.mend()
   await expect(phone.getByRole('region', LINE)).toBeHidden({ timeout: 30_000 })
+  await context.close()
 })
 
 test('fifty notes with a crash in the middle are all there, once, when the signal is back', async ({
@@ -132,11 +141,12 @@ test('two phones note one outing with no signal, and a box that both changed is 
   network,
   home,
   browser,
-}, info) => {
+  server,
+}) => {
   const id = await fishing(phone, network.url)
   await expect.poll(async () => (await home.get<Outing>(`/api/outings/${id}`)).stints?.length).toBe(1)
-  const other = await newPhone(browser.newContext.bind(browser))
-  const its = await new CuttableNetwork(Number(info.config.metadata.phonePort)).start()
+  const other = await newPhone(browser)
+  const its = await new CuttableNetwork(server.phonePort).start()
   const second = await signedIn(other, its)
   await second.goto(`${its.url}/#/on-the-water/${id}`)
   await expect(second.getByRole('button', { name: 'Bite', exact: true })).toBeVisible()
@@ -174,10 +184,14 @@ test('two phones note one outing with no signal, and a box that both changed is 
 })
 
 test('a new version waits for the page that is open, and notes wait through the change', async ({
-  phone,
-  network,
+  browser,
   home,
+  server,
 }) => {
+  const update = new ChangedNetwork(server.phonePort, '/sw.js', `${server.folder}/serving/tls`)
+  const network = await new CuttableNetwork(await update.start()).start()
+  const context = await newPhone(browser)
+  const phone = await signedIn(context, network)
   const id = await fishing(phone, network.url)
   await sent(phone)
   network.cut()
@@ -185,19 +199,17 @@ test('a new version waits for the page that is open, and notes wait through the 
   await expect(phone.getByRole('region', LINE)).toContainText('1 note waits to be sent.')
   network.mend()
   // The next version's service worker, as after an update of the server: the same with another mark in it.
-  const worker = readFileSync(WORKER, 'utf8')
-  writeFileSync(WORKER, `${worker}\n// the next version`)
-  try {
-    await phone.evaluate(async () => (await navigator.serviceWorker.ready).update())
-    await expect(phone.getByText('A new version of Kontrast is here.')).toBeVisible({ timeout: 30_000 })
-    await phone.getByRole('button', { name: 'Reload' }).click()
-    await expect(phone.getByRole('link', { name: 'All notes (1)' })).toBeVisible()
-  } finally {
-    writeFileSync(WORKER, worker)
-  }
+  update.added = '\n// the next version'
+  await phone.evaluate(async () => (await navigator.serviceWorker.ready).update())
+  await expect(phone.getByText('A new version of Kontrast is here.')).toBeVisible({ timeout: 30_000 })
+  await phone.getByRole('button', { name: 'Reload' }).click()
+  await expect(phone.getByRole('link', { name: 'All notes (1)' })).toBeVisible()
   await expect
     .poll(async () => noted(await home.get<Outing>(`/api/outings/${id}`)), { timeout: 40_000 })
     .toEqual(['bite'])
+  await context.close()
+  network.stop()
+  update.stop()
 })
 
 test('signed out elsewhere, notes wait until somebody signs in again', async ({ phone, network, home }) => {
@@ -208,7 +220,7 @@ test('signed out elsewhere, notes wait until somebody signs in again', async ({ 
   await phone.getByRole('button', { name: 'Bite', exact: true }).click()
   await expect(phone.getByRole('region', LINE)).toContainText('Signed out. 1 note waits to be sent.')
   await phone.getByRole('link', { name: 'Sign in' }).click()
-  await phone.getByLabel('Pass phrase').fill('tamarack lantern copper walleye')
+  await phone.getByLabel('Pass phrase').fill(PASS_PHRASE)
   await phone.getByRole('button', { name: 'Sign in' }).click()
   await expect
     .poll(async () => noted(await home.get<Outing>(`/api/outings/${id}`)), { timeout: 40_000 })
@@ -216,13 +228,7 @@ test('signed out elsewhere, notes wait until somebody signs in again', async ({ 
 })
 
 test('a packed trip advises with no signal, and says how near it is', async ({ phone, network, home }) => {
-  // One kind of lure and one cover: a whole day is packed for the pocket file.
-  const [quarry] = await home.get<{ trip: object }[]>('/api/trips')
-  const short = { ...quarry?.trip, lures: ['jig'], covers: ['open'] }
-  const made = await home.send('POST', '/api/trips', { name: 'An hour at the quarry', trip: short })
-  expect(made.status, await made.text()).toBe(201)
-  await phone.goto(`${network.url}/#/trips`)
-  await phone.getByRole('link', { name: 'An hour at the quarry' }).click()
+  await openTrip(phone, network.url, home)
   await phone.getByRole('button', { name: 'Pack for the water' }).click()
   await expect(phone.getByText(/\d+ of \d+ readings computed/)).toBeVisible()
   await phone.getByRole('button', { name: 'Cancel' }).click()
@@ -271,7 +277,9 @@ test('a pack of an older version is not used, and says so', async ({ phone, netw
   await expect(phone.getByText('This trip was packed by another version of Kontrast. Pack it again.')).toBeVisible()
 })
 
-test('signing out takes everything off the phone, but not while notes wait', async ({ phone, network }) => {
+test('signing out takes everything off the phone, but not while notes wait', async ({ browser, network }) => {
+  const context = await newPhone(browser)
+  const phone = await signedIn(context, network)
   await fishing(phone, network.url)
   await sent(phone)
   await phone.route('**/events/*', (route) => route.abort())
@@ -292,6 +300,7 @@ test('signing out takes everything off the phone, but not while notes wait', asy
   ).toEqual([0, 0])
   await phone.goto(`${network.url}/#/logbook/readings`)
   await expect(phone.getByLabel('Pass phrase')).toBeVisible()
+  await context.close()
 })
 
 /** Of a pocket file. */
@@ -303,8 +312,7 @@ test('the pocket file holds the trip with no network at all, takes notes, and ha
   home,
   browser,
 }, info) => {
-  await phone.goto(`${network.url}/#/trips`)
-  await phone.getByRole('link', { name: 'Tamarack flowage, opening day' }).click()
+  await openTrip(phone, network.url, home)
   await phone.getByRole('button', { name: 'Pack for the water' }).click()
   await expect(phone.getByText('On this device since')).toBeVisible({ timeout: PACKED_MS })
   const saving = phone.waitForEvent('download')

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
-import { expect, fishASeason, LAST_YEAR, open, sent, stock, test, WOOD_SPINNERBAIT } from './page'
+import { expect, fishASeason, LAST_YEAR, open, sent, stock, stored, test, WOOD_SPINNERBAIT } from './page'
 
 // On the water with one thumb, and at home with what the notes show.
 
@@ -19,17 +19,8 @@ const BLUE = { kind: 'trailer', name: 'Blue chunk', colour: 'blue', style: 'chun
 test.beforeEach(async ({ page }) => {
   await page.request.put('/api/settings', { data: { units: 'us', theme: 'noon', schools: {} } })
   await page.request.put('/api/current-reading', { data: { reading: WOOD_SPINNERBAIT } })
-  await endAll(page)
   await page.setViewportSize(PHONE)
 })
-test.afterEach(({ page }) => endAll(page))
-
-/** Other tests begin without an open outing. */
-async function endAll(page: Page): Promise<void> {
-  const all = (await (await page.request.get('/api/outings')).json()) as { id: string; ended_at: string | null }[]
-  for (const outing of all.filter((one) => one.ended_at === null))
-    await page.request.delete(`/api/outings/${outing.id}`)
-}
 
 /** An outing that goes on, with a jig tied on and a blue chunk in the box. */
 async function fishing(page: Page, hours = 0.1): Promise<string> {
@@ -262,9 +253,9 @@ test('while an outing is corrected at home another device notes in it: both stay
   expect((await stored()).note).toBe('Rain')
 })
 
-test('a season says what it shows, lets the log vote, and goes out and in as a table', async ({ page }) => {
+test('a season says what it shows, lets the log vote, and goes out and in as a table', async ({ page, server }) => {
   await page.setViewportSize({ width: 1280, height: 800 })
-  await fishASeason(page)
+  await fishASeason(page, server)
   await page.request.post('/api/outings', { data: { started_at: ago(2), ended_at: ago(1) } })
   await open(page, '#/logbook', 'Outings')
   await page.getByLabel('Year').selectOption(LAST_YEAR)
@@ -288,11 +279,10 @@ test('a season says what it shows, lets the log vote, and goes out and in as a t
   const schools = page.getByRole('region', { name: 'Red-orange in spring' })
   await expect(schools).toContainText('You have not fished water yet')
   const vote = page.getByRole('region', { name: 'Bladed jig in wood' }).getByLabel('Let the log vote on this')
-  const written = page.waitForResponse((response) => response.url().endsWith('/api/settings'))
   await vote.check()
-  await written
-  const settings = (await (await page.request.get('/api/settings')).json()) as { log_says: string[] }
-  expect(settings.log_says).toEqual(['wood'])
+  await expect
+    .poll(async () => (await stored<{ log_says: string[] }>(page, '/api/settings')).log_says)
+    .toEqual(['wood'])
 
   await page.getByRole('link', { name: 'Season', exact: true }).click()
   await expect(page.getByRole('region', { name: 'Brickyard pond' })).toContainText('back in the 50s')

@@ -1,6 +1,14 @@
 import { execFileSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
-import { expect, test as base, type Page } from '@playwright/test'
+import {
+  expect,
+  test as base,
+  type Browser,
+  type BrowserContext,
+  type BrowserContextOptions,
+  type Page,
+} from '@playwright/test'
+import { TestServer } from './server'
 
 export const SIZES = [
   { name: 'bench', width: 1280, height: 800 },
@@ -43,14 +51,64 @@ export const WOOD_SPINNERBAIT = {
   bass: 'largemouth',
 }
 
+/** Browser contexts that stay for a worker: what was loaded once is not loaded again for every test. */
+export class Contexts {
+  #open = new Map<string, BrowserContext>()
+
+  constructor(readonly browser: Browser) {}
+
+  async with(options: BrowserContextOptions): Promise<BrowserContext> {
+    const key = JSON.stringify(options)
+    const context = this.#open.get(key) ?? (await this.browser.newContext(options))
+    if (!this.#open.has(key)) {
+      this.#open.set(key, context)
+      // The process that draws stays as long as a page does.
+      await (await context.newPage()).goto(`${options.baseURL ?? ''}/build/mark.svg`)
+    }
+    return context
+  }
+
+  /** As a new one would be, but for what it has loaded. */
+  async clean(context: BrowserContext, origin: string): Promise<void> {
+    const [first, ...others] = context.pages()
+    await Promise.all(others.map((page) => page.close()))
+    if (!first) return
+    const devtools = await context.newCDPSession(first)
+    await devtools.send('Storage.clearDataForOrigin', { origin, storageTypes: 'cookies,local_storage,indexeddb' })
+    await devtools.detach()
+  }
+}
+
+interface Fixtures {
+  /** With nothing stored: what a test leaves is gone with the next. */
+  server: TestServer
+}
+
+interface OfWorker {
+  contexts: Contexts
+}
+
 /** A page on which nothing may go wrong unseen: every complaint of the browser fails the test. */
-export const test = base.extend<{ page: Page }>({
-  // Every worker has a server of its own.
-  baseURL: async ({ browserName }, use, info) => {
-    void browserName
-    await use(`http://127.0.0.1:${Number(info.config.metadata.port) + info.parallelIndex}`)
+export const test = base.extend<Fixtures, OfWorker>({
+  server: [
+    async ({ browserName }, use, info) => {
+      void browserName
+      const server = new TestServer(info.parallelIndex)
+      if (!server.knows('empty')) server.remember('empty')
+      server.recall('empty')
+      await use(server)
+    },
+    { auto: true },
+  ],
+  contexts: [async ({ browser }, use) => use(new Contexts(browser)), { scope: 'worker' }],
+  context: async ({ contexts, server, hasTouch, isMobile }, use) => {
+    const context = await contexts.with({ baseURL: server.url, hasTouch, isMobile })
+    await use(context)
+    await contexts.clean(context, server.url)
   },
-  page: async ({ page }, use) => {
+  page: async ({ context, viewport }, use) => {
+    const page = await context.newPage()
+    if (viewport) await page.setViewportSize(viewport)
     const complaints: string[] = []
     page.on('console', (message) => {
       if (message.type() === 'error') complaints.push(message.text())
@@ -77,11 +135,9 @@ export async function tap(page: Page, word: string): Promise<void> {
   await page.getByRole('radio', { name: word, exact: true }).click()
 }
 
-/** Deletes every part and, where a table is given, fills it from that. */
-export async function stock(page: Page, table?: string): Promise<void> {
-  const { parts } = (await (await page.request.get('/api/parts')).json()) as { parts: { id: string }[] }
-  if (parts.length > 0) await page.request.post('/api/parts/delete', { data: { ids: parts.map((part) => part.id) } })
-  if (table) await page.request.post('/api/parts/import', { data: { contents: readFileSync(table, 'utf8') } })
+/** Puts the parts of a table into the box. */
+export async function stock(page: Page, table: string): Promise<void> {
+  await page.request.post('/api/parts/import', { data: { contents: readFileSync(table, 'utf8') } })
 }
 
 /** Puts the best build of the parts owned on the bench, where another test may have left its own. */
@@ -92,25 +148,27 @@ export async function layBest(page: Page, reading: { lure: string }): Promise<vo
   await page.request.patch('/api/workbench', { data: { build: best.ranked[0]?.parts } })
 }
 
-/** Nothing was asked for so long: a screen has had its answers by then, those too that wait until the reading has settled. */
-const QUIET_MS = 500
-
-/** Waits until a page that stays has all its answers; called before anything is asked. */
+/** Waits until a page has all its answers and has shown them. Called before anything is asked. */
 export function watched(page: Page): () => Promise<void> {
   let open = 0
-  let last = 0
-  const count = (change: number) => () => {
-    open += change
-    last = Date.now()
-  }
-  page.on('request', count(1))
-  page.on('requestfinished', count(-1))
-  page.on('requestfailed', count(-1))
+  page.on('request', () => open++)
+  page.on('requestfinished', () => open--)
+  page.on('requestfailed', () => open--)
+  // A frame later nothing new has begun: not by what came last, nor by what that put on the page.
+  const isQuiet = async () =>
+    open === 0 &&
+    (await page.evaluate(
+      () =>
+        new Promise<boolean>((done) => {
+          requestAnimationFrame(() => setTimeout(() => done(!document.documentElement.hasAttribute('data-busy'))))
+        }),
+    )) &&
+    open === 0
   return async () => {
-    last = Date.now()
+    let times = 0
     await expect
-      .poll(() => open === 0 && Date.now() - last >= QUIET_MS, { intervals: [50], timeout: 30_000 })
-      .toBe(true)
+      .poll(async () => (times = (await isQuiet()) ? times + 1 : 0), { intervals: [20], timeout: 30_000 })
+      .toBeGreaterThanOrEqual(3)
   }
 }
 
@@ -136,47 +194,23 @@ export async function sent(page: Page): Promise<void> {
 /** Unfolds a part of the advice. */
 export async function unfold(page: Page, heading: string): Promise<void> {
   const region = page.getByRole('region', { name: heading, exact: true })
-  await expect(region).toBeVisible()
-  await region.evaluate((part) => part.scrollIntoView())
-  // Pictures that arrive above it move it aside, and a click that was on its way is lost.
-  const details = region.locator('details').first()
-  await expect(async () => {
-    if ((await details.getAttribute('open')) === null) await region.locator('summary').first().click()
-    await expect(details).toHaveAttribute('open', { timeout: 1_000 })
-  }).toPass()
+  await region.locator('summary').first().click()
+  await expect(region.locator('details').first()).toHaveAttribute('open')
 }
 
-/** A backup without the parts that were deleted: earlier tests may have left thousands. */
-export async function backedUp(page: Page): Promise<Record<string, unknown>> {
-  const backup = (await (await page.request.get('/api/backup')).json()) as {
-    parts: { id: string }[]
-    deleted: Record<string, string>
-  }
-  const parts = backup.parts.filter(({ id }) => !(id in backup.deleted))
-  const gone = new Set(backup.parts.filter(({ id }) => id in backup.deleted).map(({ id }) => id))
-  const deleted = Object.fromEntries(Object.entries(backup.deleted).filter(([id]) => !gone.has(id)))
-  return { ...backup, parts, deleted }
-}
-
-/** Empties the logbook and the bench, as before the first reading, and returns what puts everything back. */
-export async function emptyLogbook(page: Page): Promise<() => Promise<unknown>> {
-  const before = await backedUp(page)
-  const notebook = { waters: [], readings: [], builds: [], desk: null }
-  await page.request.post('/api/backup', { data: { ...before, notebook, workbench: null } })
-  return () => page.request.post('/api/backup', { data: before })
-}
-
-/** Notes the demo's season, once; later calls find it there. */
-export async function fishASeason(page: Page): Promise<void> {
+/** Notes the demo's season. */
+export async function fishASeason(page: Page, server: TestServer): Promise<void> {
+  if (server.knows('season')) return server.recall('season')
   const demo = JSON.parse(readFileSync('demo/logbook.json', 'utf8')) as { waters: unknown[] }
   await page.request.post('/api/logbook', { data: { waters: demo.waters, readings: [] } })
   await page.request.post('/api/logbook', {
     data: execFileSync('php', ['demo/season.php', LAST_YEAR]).toString(),
     headers: JSON_TYPE,
   })
+  server.remember('season')
 }
 
-/** Takes every build off the bench, by restoring everything else. */
-export async function clearBench(page: Page): Promise<void> {
-  await page.request.post('/api/backup', { data: { ...(await backedUp(page)), workbench: null } })
+/** What the server has stored at an address. */
+export async function stored<T>(page: Page, path: string): Promise<T> {
+  return (await (await page.request.get(path)).json()) as T
 }

@@ -1,18 +1,17 @@
-import { execFileSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { expect, test as base, type BrowserContext, type Page } from '@playwright/test'
 import { CuttableNetwork } from '../network.js'
-import { PASS_PHRASE } from './passPhrase'
+import { PASS_PHRASE, TestServer } from './server'
 
 const PHONE = { width: 390, height: 844 }
+/** The waits that only spare a slow line, as short as they may be. */
+const SHORT_WAITS = { begin: 0, readAhead: 0, tryAgain: 300 }
+/** What is stored when the worker's phone has just signed in. */
+const SIGNED_IN = 'signed-in'
 
 /** What the server itself has, asked at its own machine, where nobody has to sign in. */
 export class AtHome {
-  readonly url: string
-
-  constructor(port: number) {
-    this.url = `http://127.0.0.1:${port}`
-  }
+  constructor(readonly url: string) {}
 
   async get<T>(path: string): Promise<T> {
     return (await (await fetch(`${this.url}${path}`)).json()) as T
@@ -29,17 +28,16 @@ export class AtHome {
   async stock(): Promise<void> {
     await this.send('POST', '/api/logbook', JSON.parse(readFileSync('demo/logbook.json', 'utf8')))
     await this.send('POST', '/api/parts/import', { contents: readFileSync('demo/parts.csv', 'utf8') })
-    for (const { id } of await this.get<{ id: string }[]>('/api/outings'))
-      await this.send('DELETE', `/api/outings/${id}`)
     await this.send('PUT', '/api/settings', { units: 'us', theme: 'noon', schools: {} })
   }
+}
 
-  setPassPhrase(): void {
-    execFileSync('bash', ['-c', 'echo "$PHRASE" | ./kontrast passphrase'], {
-      env: { ...process.env, APP_ENV: 'prod', PHRASE: PASS_PHRASE, KONTRAST_DB: 'var/e2e-phone/kontrast.sqlite' },
-      stdio: 'ignore',
-    })
-  }
+interface OfWorker {
+  server: TestServer
+  /** The way of the worker's phone to the server. */
+  line: CuttableNetwork
+  /** Signed in once, with all it needs with no signal. */
+  device: { context: BrowserContext; cookies: Awaited<ReturnType<BrowserContext['cookies']>> }
 }
 
 interface Fixtures {
@@ -50,31 +48,84 @@ interface Fixtures {
 }
 
 /** With a server reached as a phone reaches it, over a network that can be cut. */
-export const test = base.extend<Fixtures>({
-  home: async ({ browserName }, use, info) => {
-    void browserName
-    const home = new AtHome(Number(info.config.metadata.localPort))
-    await home.stock()
-    await use(home)
+export const test = base.extend<Fixtures, OfWorker>({
+  server: [
+    async ({ browserName }, use, info) => {
+      void browserName
+      await use(new TestServer(info.parallelIndex))
+    },
+    { scope: 'worker' },
+  ],
+  line: [
+    async ({ server }, use) => {
+      const network = await new CuttableNetwork(server.phonePort).start()
+      await use(network)
+      network.stop()
+    },
+    { scope: 'worker' },
+  ],
+  device: [
+    async ({ browser, server, line }, use) => {
+      if (!server.knows('empty')) server.remember('empty')
+      server.recall('empty')
+      await new AtHome(server.url).stock()
+      const context = await newPhone(browser)
+      const page = await signedIn(context, line)
+      await page.close()
+      server.remember(SIGNED_IN)
+      await use({ context, cookies: await context.cookies() })
+      await context.close()
+    },
+    { scope: 'worker', timeout: 120_000 },
+  ],
+  home: async ({ server, device }, use) => {
+    void device
+    server.recall(SIGNED_IN)
+    await use(new AtHome(server.url))
   },
-  network: async ({ browserName }, use, info) => {
-    void browserName
-    const network = await new CuttableNetwork(Number(info.config.metadata.phonePort)).start()
-    await use(network)
-    network.stop()
-  },
-  phone: async ({ browser, network, home }, use) => {
+  network: async ({ line, home }, use) => {
     void home
-    const context = await newPhone(browser.newContext.bind(browser))
-    await use(await signedIn(context, network))
-    await context.close()
+    line.mend()
+    await use(line)
+  },
+  phone: async ({ device, network }, use) => {
+    await device.context.clearCookies()
+    await device.context.addCookies(device.cookies)
+    const page = await device.context.newPage()
+    // Nothing is left of the test before: a page of the same origin without the program clears it.
+    await page.goto(`${network.url}/build/mark.svg`)
+    await page.evaluate(
+      () =>
+        new Promise<void>((done) => {
+          localStorage.clear()
+          sessionStorage.clear()
+          indexedDB.deleteDatabase('kontrast').onsuccess = () => done()
+        }),
+    )
+    await page.goto(`${network.url}/`)
+    await expect(page.getByRole('heading', { name: 'What is the water like?' })).toBeVisible()
+    await ready(page)
+    await use(page)
+    await Promise.all(device.context.pages().map((one) => one.close()))
   },
 })
 
 export { expect }
 
-export const newPhone = (newContext: (options: object) => Promise<BrowserContext>) =>
-  newContext({ ignoreHTTPSErrors: true, viewport: PHONE, serviceWorkers: 'allow', acceptDownloads: true })
+/** @param isPatient with the waits of the program itself */
+export async function newPhone(
+  browser: import('@playwright/test').Browser,
+  isPatient = false,
+): Promise<BrowserContext> {
+  const context = await browser.newContext({
+    ignoreHTTPSErrors: true,
+    viewport: PHONE,
+    serviceWorkers: 'allow',
+    acceptDownloads: true,
+  })
+  if (!isPatient) await context.addInitScript((waits) => (window.kontrastWaits = waits), SHORT_WAITS)
+  return context
+}
 
 /** Signs in, and waits until the page would open with no signal. */
 export async function signedIn(context: BrowserContext, network: CuttableNetwork): Promise<Page> {

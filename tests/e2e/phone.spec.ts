@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import type { Reading } from '../../web/api/client'
-import { expect, fishASeason, layBest, open, stock, test, watched, WOOD_SPINNERBAIT as READING } from './page'
+import { expect, layBest, open, stock, test, WOOD_SPINNERBAIT as READING } from './page'
 
 // A thumb on a phone: 390 by 844, and 320 for the smallest.
 
@@ -63,7 +63,7 @@ test('a swipe that begins on the stick scrolls and changes nothing', async ({ pa
   await finger('touchStart', 0)
   for (let step = 1; step <= 15; step++) {
     await finger('touchMove', step)
-    await page.waitForTimeout(16)
+    await page.evaluate(() => new Promise(requestAnimationFrame))
   }
   await finger('touchEnd', 15)
   await expect.poll(() => page.evaluate(() => scrollY)).toBeGreaterThan(150)
@@ -183,125 +183,3 @@ test('on the bench the pictures stay in view while parts are stepped', async ({ 
   await page.getByRole('button', { name: 'Skirt: next' }).tap()
   await expect(picture).toBeInViewport({ ratio: 1 })
 })
-
-const LONG = 'The long narrow bay behind the second island past the old tamarack stand'
-const SCREENS = [
-  '',
-  '#/advice',
-  '#/bench',
-  '#/build-sheet',
-  '#/batch',
-  '#/parts',
-  '#/rules/B3.stained',
-  '#/trips',
-  '#/logbook',
-  '#/logbook/analysis',
-  '#/logbook/trials',
-  '#/logbook/season',
-  '#/logbook/readings',
-  '#/on-the-water',
-  '#/outing/new',
-  '#/settings',
-  '#/depths',
-  '#/visibility',
-  '#/nowhere',
-]
-const PANELS: Record<string, string> = {
-  '#/advice': 'water,fish,next,wrong,others,close,model,lures,notes,safety',
-}
-
-for (const width of [390, 320]) {
-  test(`nothing is squeezed, cut off or too small for a thumb: ${width} px`, async ({ page }) => {
-    test.setTimeout(180_000)
-    await page.setViewportSize({ width, height: 844 })
-    await fill(page)
-    const quiet = watched(page)
-    await page.goto('/')
-    for (const hash of SCREENS) {
-      // The page stays, as it does for whoever taps from screen to screen.
-      await page.evaluate(
-        (to) => (location.hash = to),
-        `${hash || '#/'}${PANELS[hash] ? `?panel=${PANELS[hash]}` : ''}`,
-      )
-      await expect(page.getByRole('main').getByRole('heading', { level: 1 }).first()).toBeVisible()
-      await quiet()
-      if (hash === '#/parts') await page.getByRole('button', { name: 'Add a part' }).tap()
-      if (hash === '#/rules/B3.stained') await page.getByLabel('Search').fill('copper')
-      expect.soft(await faults(page), hash || 'reading').toEqual([])
-      if (hash !== '#/bench') continue
-      for (const tab of ['One swap', 'What to buy', 'Saved builds']) {
-        await page.getByRole('tab', { name: tab }).tap()
-        await quiet()
-        expect.soft(await faults(page), `bench, ${tab}`).toEqual([])
-      }
-    }
-  })
-}
-
-async function fill(page: Page): Promise<void> {
-  await stock(page, 'demo/parts.csv')
-  await layBest(page, READING)
-  const water = (await (
-    await page.request.post('/api/waters', { data: { name: LONG, tint: 'tannic', red_crawfish: true, note: LONG } })
-  ).json()) as { id: string }
-  await page.request.put('/api/current-reading', { data: { reading: READING, water_id: water.id } })
-  await page.request.post('/api/readings', { data: { reading: READING, water_id: water.id, note: LONG } })
-  const bench = (await (await page.request.get('/api/workbench')).json()) as { builds: { lure: string }[] }
-  const build = bench.builds.find((one) => one.lure === 'spinnerbait')
-  await page.request.post('/api/builds', { data: { name: LONG, note: LONG, build } })
-  const trial = { a: build, b: { ...build, trailer: null, skirt: null }, block_min: 20 }
-  await page.request.post('/api/trials', { data: { name: LONG, trial } })
-  await fishASeason(page)
-  await page.request.post('/api/parts', {
-    data: [
-      { kind: 'trailer', name: LONG, colour: 'black', style: 'craw', length_in: 3.5, count: 4, box: LONG.slice(0, 60) },
-    ],
-  })
-}
-
-/** What is wrong with the layout of a page, as sentences. */
-function faults(page: Page): Promise<string[]> {
-  return page.evaluate(() => {
-    const LEAST_TARGET = 44
-    const LEAST_TEXT = 160
-    const LONG_TEXT = 30
-    const found: string[] = []
-    const isShown = (element: Element) => {
-      const { width, height } = element.getBoundingClientRect()
-      return (
-        width > 1 &&
-        height > 1 &&
-        getComputedStyle(element).visibility === 'visible' &&
-        !element.closest('.sr-only, [aria-hidden=true]')
-      )
-    }
-    const says = (element: Element) =>
-      (element.getAttribute('aria-label') ?? element.textContent ?? '').trim().slice(0, 50)
-    const over = document.documentElement.scrollWidth - document.documentElement.clientWidth
-    if (over > 0) found.push(`the page is ${over} px too wide`)
-    for (const element of document.querySelectorAll('p, li, dd, dt, td, th, span, h1, h2, summary, button, a')) {
-      if (!isShown(element) || element.closest('svg, select, table')) continue
-      const own = [...element.childNodes]
-        .filter((node) => node.nodeType === Node.TEXT_NODE)
-        .map((node) => node.textContent ?? '')
-      const text = own.join('').trim()
-      const { width } = element.getBoundingClientRect()
-      const isBlock = getComputedStyle(element).display !== 'inline'
-      if (isBlock && text.length > LONG_TEXT && width < LEAST_TEXT)
-        found.push(`${Math.round(width)} px for: ${text.slice(0, 60)}`)
-    }
-    for (const element of document.querySelectorAll(
-      'button, a[href], input, select, summary, textarea, [role=tab], [role=slider]',
-    )) {
-      // A tile or a slider is as large as what surrounds its input.
-      const whole = element.matches('input') ? (element.closest('label, .slider') ?? element) : element
-      if (!isShown(whole)) continue
-      // Links within a sentence are as high as its line (WCAG 2.5.8).
-      if (element.matches('a') && getComputedStyle(element).display === 'inline') continue
-      const { width, height } = whole.getBoundingClientRect()
-      if (Math.min(width, height) < LEAST_TARGET - 0.5)
-        found.push(`${Math.round(width)} × ${Math.round(height)} px: ${element.tagName} ${says(element)}`)
-    }
-    return [...new Set(found)]
-  })
-}

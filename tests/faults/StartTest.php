@@ -32,25 +32,16 @@ final class StartTest extends TestCase
         (new Filesystem())->remove($this->folder);
     }
 
-    /** @param array<string, string> $environment */
-    #[DataProvider('oddEnvironments')]
-    public function testAnOddEnvironmentIsNamed(array $environment, string $says): void
+    /** What CheckUpTest asks the check itself for, once by starting the program. */
+    public function testWhatTheCheckSaysStopsTheStartAndNothingIsTouched(): void
     {
-        $this->assertRefuses($environment, $says);
-    }
-
-    /** @return iterable<string, array{array<string, string>, string}> */
-    public static function oddEnvironments(): iterable
-    {
-        foreach (['abc', '0', '70000', '80 80', '-1', '8.5'] as $port) {
-            yield "port $port" => [['KONTRAST_PORT' => $port], 'KONTRAST_PORT is “'.$port.'”, which is not a port.'];
-        }
-        yield 'colorimeter’s port' => [['KONTRAST_METER_PORT' => 'x'], 'KONTRAST_METER_PORT is “x”, which is not a port.'];
-        yield 'no path' => [['KONTRAST_DB' => ''], 'KONTRAST_DB is empty.'];
-        yield 'a folder' => [['KONTRAST_DB' => '/tmp'], 'KONTRAST_DB names a folder, /tmp.'];
-        yield 'no such folder' => [['KONTRAST_DB' => '/nowhere/at/all.sqlite'], 'points to a file in /nowhere/at, which is not a folder.'];
-        yield 'a query' => [['KONTRAST_DB' => '/tmp/x?mode=memory'], 'KONTRAST_DB has a character'];
-        yield 'a place nobody can write to' => [['KONTRAST_DB' => '/proc/kontrast.sqlite'], 'Nothing can be written in /proc.'];
+        $file = "$this->folder/kontrast.sqlite";
+        file_put_contents($file, $damaged = "SQLite format 3\0".str_repeat("\xa5", 8192));
+        $this->assertRefuses(['KONTRAST_METER_PORT' => 'x'], 'KONTRAST_METER_PORT is “x”, which is not a port.');
+        $this->assertRefuses([], 'is damaged (');
+        self::assertStringEqualsFile($file, $damaged);
+        self::assertSame(['kontrast.sqlite'], array_values(array_diff((array) scandir($this->folder), ['.', '..'])));
+        $this->assertRefuses(['KONTRAST_DB' => ''], 'KONTRAST_DB is empty.');
     }
 
     public function testAPortInUseIsNamed(): void
@@ -59,35 +50,6 @@ final class StartTest extends TestCase
         self::assertIsResource($other);
         $this->assertRefuses([], "Port {$this->port} cannot be used");
         fclose($other);
-    }
-
-    #[DataProvider('files')]
-    public function testAFileThatIsNoDatabaseOfItsOwnIsLeftAsItIs(string $contents, string $says): void
-    {
-        $file = "$this->folder/kontrast.sqlite";
-        if (str_starts_with($contents, 'CREATE')) {
-            (new \PDO("sqlite:$file"))->exec($contents);
-        } else {
-            file_put_contents($file, $contents);
-        }
-        $before = hash_file('sha256', $file);
-        $this->assertRefuses([], $says);
-        self::assertSame($before, hash_file('sha256', $file));
-        self::assertSame(['kontrast.sqlite'], array_values(array_diff((array) scandir($this->folder), ['.', '..'])));
-    }
-
-    /** @return iterable<string, array{string, string}> */
-    public static function files(): iterable
-    {
-        yield 'no database' => [str_repeat('No database. ', 1000), 'is not a SQLite database, or is damaged.'];
-        yield 'a damaged one' => ["SQLite format 3\0".str_repeat("\xa5", 8192), 'is damaged ('];
-        yield 'another program’s' => ['CREATE TABLE album (title TEXT)', 'belongs to another program.'];
-        $versions = 'CREATE TABLE doctrine_migration_versions (version TEXT); INSERT INTO doctrine_migration_versions VALUES ';
-        yield 'another Symfony program’s' => [$versions."('Shop\\Version1')", 'belongs to another program.'];
-        yield 'a newer version’s' => [
-            $versions."('App\\Migrations\\Version20261124000000'), ('App\\Migrations\\Version29990101000000')",
-            'was made by a newer version of Kontrast',
-        ];
     }
 
     public function testAFullDiskIsNamed(): void

@@ -142,6 +142,7 @@ export function advisedBuildFor(reading: () => Reading | null): Question<Reading
     key: keys.advisedBuild,
     ask: (body, signal) => answer<AdvisedBuild>(api.POST('/api/advised-build', { body: { reading: body }, signal })),
     isCostly: true,
+    isAwaited: true,
   })
 }
 
@@ -172,6 +173,7 @@ export function sheetFor(input: () => SwapsInput | null) {
     key: keys.sheet,
     ask: (body, signal) => answer<BuildSheet>(api.POST('/api/build-sheet', { body, signal })),
     isCostly: true,
+    isAwaited: true,
   })
 }
 
@@ -182,6 +184,7 @@ export function batchFor(items: () => BatchItem[] | null): Question<BatchItem[],
     key: keys.batch,
     ask: (list, signal) => answer<Batch>(api.POST('/api/batch', { body: { items: list }, signal })),
     isCostly: true,
+    isAwaited: true,
   })
 }
 

@@ -26,12 +26,14 @@ interface Asked<I, T> {
   ask: (input: I, signal: AbortSignal) => Promise<T>
   /** A costly one waits until the input has stopped changing. */
   isCostly?: boolean
+  /** A screen that needs a costly one is shown only when it has come. */
+  isAwaited?: boolean
   /** Nothing is asked: only an answer that is there already is shown. */
   isOnlyKnown?: boolean
 }
 
 /** What a query of its own, one that is asked ahead for instance, has to be made of to be the same. */
-export function queryOf<I, T>(asked: Pick<Asked<I, T>, 'key' | 'ask'>, input: I) {
+export function queryOf<I, T>(asked: Pick<Asked<I, T>, 'key' | 'ask' | 'isCostly' | 'isAwaited'>, input: I) {
   return {
     queryKey: asked.key(input),
     queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Answered<I, T>> => ({
@@ -40,12 +42,13 @@ export function queryOf<I, T>(asked: Pick<Asked<I, T>, 'key' | 'ask'>, input: I)
     }),
     // What depends on what is stored is told by the write that changes it, so nothing is ever asked again just because time passed.
     staleTime: Infinity,
+    meta: { isSlow: asked.isCostly === true && asked.isAwaited !== true },
   }
 }
 
 /** Asks for what is computed from an input, once for each input, and follows the input as it changes. */
 export function question<I, T>(asked: Asked<I, T>): Question<I, T> {
-  const input = settled(asked.input, () => asked.isCostly === true)
+  const input = settled(asked.input, () => asked.isCostly === true, asked.isAwaited !== true)
   const query = createQuery<Answered<I, T>>(() => {
     const now = input.value
     return now === null

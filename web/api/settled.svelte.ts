@@ -1,4 +1,5 @@
 import { untrack } from 'svelte'
+import { busy } from './busy'
 
 /** An input that has not changed for so long has settled. */
 const SETTLE_MS = 120
@@ -9,15 +10,13 @@ export const isSame = (one: unknown, other: unknown) => JSON.stringify(one) === 
 
 /**
  * An input as it is worth asking about: a change after a pause is followed at once, one that keeps changing now and then, or, where `quiet`
- * is wanted, only once it has settled. The last value is always followed.
+ * is wanted, only once it has settled. The last value is always followed. No screen waits for a slow one.
  */
-export function settled<T>(input: () => T, quiet: () => boolean = () => false): { readonly value: T } {
+export function settled<T>(input: () => T, quiet: () => boolean = () => false, isSlow = false): { readonly value: T } {
   let value = $state.raw(untrack(input))
   let followed = -Infinity
-  let timer: ReturnType<typeof setTimeout> | undefined
   $effect(() => {
     const next = input()
-    clearTimeout(timer)
     if (
       isSame(
         next,
@@ -25,15 +24,19 @@ export function settled<T>(input: () => T, quiet: () => boolean = () => false): 
       )
     )
       return
+    const done = busy(isSlow && untrack(quiet))
     const follow = () => {
+      done()
       followed = performance.now()
       value = next
     }
     const since = performance.now() - followed
-    if (untrack(quiet)) timer = setTimeout(follow, SETTLE_MS)
-    else if (since >= FOLLOW_MS) follow()
-    else timer = setTimeout(follow, Math.min(SETTLE_MS, FOLLOW_MS - since))
-    return () => clearTimeout(timer)
+    if (since >= FOLLOW_MS && !untrack(quiet)) return follow()
+    const timer = setTimeout(follow, untrack(quiet) ? SETTLE_MS : Math.min(SETTLE_MS, FOLLOW_MS - since))
+    return () => {
+      done()
+      clearTimeout(timer)
+    }
   })
   return {
     get value() {

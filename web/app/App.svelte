@@ -3,7 +3,9 @@
   import CircleHelp from '@lucide/svelte/icons/circle-help'
   import { onMount, tick } from 'svelte'
   import Router, { router } from 'svelte-spa-router'
+  import { loaded, whenQuiet } from '../api/busy'
   import { queryClient } from '../api/queryClient'
+  import { waits } from '../offline/patience'
   import { reach } from '../offline/reach.svelte'
   import { hasLeftWaiting } from '../offline/waits'
   import { conflicts } from '../stores/conflicts.svelte'
@@ -27,6 +29,16 @@
   let isFirst = true
   let main = $state<HTMLElement>()
 
+  /** A screen is shown as soon as all its answers are there, so that nothing moves under a thumb; at the latest after so long. (Chosen.) */
+  const MOST_FILLING_MS = 4000
+  /** These come with the page, or have a place for each answer. */
+  const SHOWN_AT_ONCE: readonly string[] = ['/', '/advice']
+  let filling = $state.raw<string | null>(null)
+  $effect.pre(() => {
+    const place = router.location
+    filling = SHOWN_AT_ONCE.includes(place) ? null : place
+  })
+
   /** A new screen says its name, and is where the next Tab goes on from. */
   async function opened(name: ScreenName) {
     const isSame = screen === name
@@ -36,10 +48,11 @@
     if (!isSame || isFirst) restoreScroll()
     if (!isFirst && !isSame) main?.focus({ preventScroll: true })
     isFirst = false
+    const place = router.location
+    await whenQuiet(MOST_FILLING_MS)
+    if (filling === place) filling = null
   }
 
-  /** How long the page has the line to itself before it gets what only a place with no signal needs. (Chosen.) */
-  const OFFLINE_AFTER_MS = 3000
   let isBegun = false
 
   async function beginOffline() {
@@ -53,7 +66,7 @@
   // At once where it is needed: something waits, or nothing answers.
   onMount(async () => {
     await started.catch(() => undefined)
-    setTimeout(() => void beginOffline(), hasLeftWaiting() ? 0 : OFFLINE_AFTER_MS)
+    setTimeout(() => void beginOffline(), hasLeftWaiting() ? 0 : waits().begin)
   })
   $effect(() => {
     if (reach.isAway || reach.isSignedOut) void beginOffline()
@@ -134,7 +147,7 @@
     </div>
   </header>
   {#if isReady}
-    {#await import('../offline/OfflineLine.svelte') then { default: OfflineLine }}<OfflineLine />{/await}
+    {#await loaded(import('../offline/OfflineLine.svelte')) then { default: OfflineLine }}<OfflineLine />{/await}
   {/if}
   <main
     id="main"
@@ -147,19 +160,25 @@
       <p role="status">Opening…</p>
     {:then}
       <KeepAddress {screen} />
-      <Router routes={ROUTES} onRouteLoaded={(event) => void opened((event.userData as { name: ScreenName }).name)} />
+      {#if filling}<p role="status" class="absolute">Loading…</p>{/if}
+      <div class={['contents', filling && '[&>*]:invisible']} inert={filling !== null}>
+        <Router routes={ROUTES} onRouteLoaded={(event) => void opened((event.userData as { name: ScreenName }).name)} />
+      </div>
     {:catch error}
       <Trouble {error} onretry={() => (started = start())} />
     {/await}
   </main>
   {#if notices.isNeeded}
-    {#await import('../ui/Notices.svelte') then { default: Notices }}<Notices />{/await}
+    {#await loaded(import('../ui/Notices.svelte')) then { default: Notices }}<Notices />{/await}
   {/if}
   {#if conflicts.open}
     {@const conflict = conflicts.open}
-    {#await import('../ui/TwoVersions.svelte') then { default: TwoVersions }}<TwoVersions {conflict} />{/await}
+    {#await loaded(import('../ui/TwoVersions.svelte')) then { default: TwoVersions }}<TwoVersions {conflict} />{/await}
   {/if}
   {#if helps}
-    {#await import('./Help.svelte') then { default: Help }}<Help {screen} onclose={() => (helps = false)} />{/await}
+    {#await loaded(import('./Help.svelte')) then { default: Help }}<Help
+        {screen}
+        onclose={() => (helps = false)}
+      />{/await}
   {/if}
 </QueryClientProvider>

@@ -2,10 +2,19 @@ import { mount } from 'svelte'
 import App from './App.svelte'
 import { noteScroll } from './scroll'
 import { address } from './address.svelte'
+import { watchCache } from '../api/busy'
+import { queryClient } from '../api/queryClient'
 
 address.start()
 noteScroll()
+watchCache(queryClient)
 const target = document.getElementById('app')
+/** How long the page waits for its letters: those of the device take other room, and must not be changed under a thumb. (Chosen.) */
+const LETTERS_MS = 1000
+await Promise.race([
+  document.fonts.load('1em "Archivo Variable"'),
+  new Promise((done) => setTimeout(done, LETTERS_MS)),
+]).catch(() => undefined)
 if (target) {
   target.textContent = ''
   mount(App, { target })

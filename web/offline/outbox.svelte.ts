@@ -2,14 +2,13 @@ import { api, type Outing, type Problem } from '../api/client'
 import { now } from '../words/clock'
 import { applied } from './apply'
 import { isDoneAlready, outingOf, send, type Entry, type Write } from './entry'
+import { waits } from './patience'
 import { reach } from './reach.svelte'
 import { openShelf, type Shelf } from './shelf'
 import { markWaiting } from './waits'
 
 const NAME = 'kontrast'
 const LOCK = 'kontrast-outbox'
-/** How soon it is tried again. (Chosen.) */
-const AGAIN_MS = 8_000
 /** How long one may take, a picture over a poor signal too: a request that hangs must not hold up those after it. (Chosen.) */
 const MOST_MS = 60_000
 const KNOWN = 'outing:'
@@ -68,7 +67,7 @@ export class Outbox {
     setInterval(() => {
       if (this.waiting.length > 0) void this.send()
       else if (reach.isAway && !this.isOnlyKept) void api.GET('/api/settings').catch(() => undefined)
-    }, AGAIN_MS)
+    }, waits().tryAgain)
     void this.send()
   }
 

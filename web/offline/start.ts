@@ -1,6 +1,7 @@
 import { currentReading } from '../stores/currentReading.svelte'
 import { queryClient } from '../api/queryClient'
 import { outbox } from './outbox.svelte'
+import { waits } from './patience'
 import { reach } from './reach.svelte'
 import { packs } from './packs.svelte'
 import { registerWorker } from './worker'
@@ -14,7 +15,7 @@ export async function startOffline(): Promise<void> {
   const held = outbox.waiting.find((entry) => entry.write.kind === 'current')?.write
   if (held?.kind === 'current') currentReading.takeHeld(held.body)
   await packs.load()
-  if (location.protocol === 'https:' && !reach.isAway) setTimeout(() => void warm(), WARM_AFTER_MS)
+  if (location.protocol === 'https:' && !reach.isAway) setTimeout(() => void warm(), waits().readAhead)
 }
 
 /** Lists that a screen may ask for where they cannot be had: read once, so that the service worker keeps them. */
@@ -35,7 +36,6 @@ const LISTS = [
   '/api/logbook/season',
   '/api/logbook/analysis',
 ]
-const WARM_AFTER_MS = 3000
 
 async function warm(): Promise<void> {
   const { serviceWorker } = navigator

@@ -188,7 +188,7 @@
       {/if}
     </div>
     <table
-      class="w-full self-start text-left text-[0.8125rem] sm:text-sm [&_td]:pr-1 sm:[&_td]:pr-2 [&_th]:pr-1 sm:[&_th]:pr-2"
+      class="w-full table-fixed self-start text-left text-[0.8125rem] sm:text-sm [&_th:first-child]:w-[26%] [&_td]:pr-1 sm:[&_td]:pr-2 [&_th]:pr-1 sm:[&_th]:pr-2"
     >
       <thead class="text-faint text-xs">
         <tr
@@ -222,7 +222,7 @@
       </tbody>
     </table>
     <table
-      class="w-full self-start text-left text-[0.8125rem] sm:text-sm [&_td]:pr-1 sm:[&_td]:pr-2 [&_th]:pr-1 sm:[&_th]:pr-2"
+      class="w-full table-fixed self-start text-left text-[0.8125rem] sm:text-sm [&_th:first-child]:w-[26%] [&_td]:pr-1 sm:[&_td]:pr-2 [&_th]:pr-1 sm:[&_th]:pr-2"
     >
       <thead class="text-faint text-xs">
         <tr

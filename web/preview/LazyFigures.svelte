@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { loaded } from '../api/busy'
   import type { ComponentProps } from 'svelte'
   import InView from '../ui/InView.svelte'
   import type Figures from './Figures.svelte'
@@ -7,10 +8,12 @@
   let figures: ComponentProps<typeof Figures> = $props()
 </script>
 
-<InView height="24rem">
-  {#await import('./Figures.svelte')}
-    <p role="status" class="min-h-96 text-sm">Loading plots…</p>
-  {:then { default: Loaded }}
-    <Loaded {...figures} />
-  {/await}
-</InView>
+<div class="min-h-96">
+  <InView height="24rem">
+    {#await loaded(import('./Figures.svelte'))}
+      <p role="status" class="min-h-96 text-sm">Loading plots…</p>
+    {:then { default: Loaded }}
+      <Loaded {...figures} />
+    {/await}
+  </InView>
+</div>

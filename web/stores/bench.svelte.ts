@@ -1,3 +1,4 @@
+import { loaded } from '../api/busy'
 import { answer, api, type Composition, type InventoryPart, type Workbench, type WorkbenchChange } from '../api/client'
 import { whenWritten } from '../api/writes'
 import { slotsOf, type Slot } from '../parts/slots'
@@ -40,7 +41,7 @@ class BenchTop {
   /** Reads what is there, the first time it is needed. */
   async load(): Promise<void> {
     if (this.isLoaded) return
-    await this.#read()
+    await loaded(this.#read())
     this.isLoaded = true
   }
 

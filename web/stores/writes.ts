@@ -1,3 +1,5 @@
+import { busy } from '../api/busy'
+
 /** How long a value may keep changing before it is written. */
 const SETTLES_MS = 150
 
@@ -26,12 +28,14 @@ abstract class InTurn<T> {
     if (this.#isBusy || this.waiting.length === 0) return
     const [value] = this.waiting.splice(0, 1) as [T]
     this.#isBusy = true
+    const done = busy()
     try {
       await this.send(value, false)
     } catch (error) {
       this.failed(error, value)
     }
     this.#isBusy = false
+    done()
     await this.next()
   }
 
@@ -46,12 +50,20 @@ abstract class InTurn<T> {
 
 /** Of something that is always replaced as a whole: of the values that wait only the newest is written, once it has settled. */
 export class LatestWrite<T> extends InTurn<T> {
-  #timer: ReturnType<typeof setTimeout> | undefined
+  #stopWaiting: () => void = () => undefined
 
   set(value: T): void {
     this.waiting = [value]
-    clearTimeout(this.#timer)
-    this.#timer = setTimeout(() => void this.next(), SETTLES_MS)
+    this.#stopWaiting()
+    const done = busy()
+    const timer = setTimeout(() => {
+      done()
+      void this.next()
+    }, SETTLES_MS)
+    this.#stopWaiting = () => {
+      done()
+      clearTimeout(timer)
+    }
   }
 }
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { loaded } from '../api/busy'
   import { FACTS_BUTTON } from './factsButton'
 
   /** The ids of the facts a reason rests on; a tap or Enter opens what they say, and leads to the rule. */
@@ -17,7 +18,7 @@
 
 {#if distinct.length > 0 || rule}
   {#if isWanted}
-    {#await import('./FactsPopover.svelte')}{@render button()}{:then { default: FactsPopover }}<FactsPopover
+    {#await loaded(import('./FactsPopover.svelte'))}{@render button()}{:then { default: FactsPopover }}<FactsPopover
         ids={distinct}
         {rule}
         {label}

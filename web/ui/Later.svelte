@@ -1,12 +1,17 @@
 <script lang="ts" module>
+  import { busy } from '../api/busy'
+
   /** What waits for its turn: one at a time, so that the page answers between them. */
   const waiting: (() => void)[] = []
-  let isRunning = false
+  let done: (() => void) | null = null
 
   function next(): void {
     const build = waiting.shift()
-    isRunning = build !== undefined
-    if (!build) return
+    if (!build) {
+      done?.()
+      done = null
+      return
+    }
     build()
     // After the paint that shows it.
     requestAnimationFrame(() => setTimeout(next))
@@ -14,8 +19,8 @@
 
   function later(build: () => void): void {
     waiting.push(build)
-    if (isRunning) return
-    isRunning = true
+    if (done) return
+    done = busy()
     requestAnimationFrame(() => setTimeout(next))
   }
 </script>

@@ -30,18 +30,23 @@
   }: Props = $props()
   const id = $props.id()
   let isOpen = $derived(open)
+
+  /** What is inside comes with the fold, in one step. */
+  function turn(next: boolean) {
+    if (next === isOpen) return
+    isOpen = next
+    ontoggle?.(next)
+  }
 </script>
 
 <section class={['min-w-0', classes]} aria-labelledby={id}>
   {#if folds}
-    <details
-      open={isOpen}
-      ontoggle={(event) => {
-        isOpen = event.currentTarget.open
-        ontoggle?.(isOpen)
-      }}
-    >
+    <details open={isOpen} ontoggle={(event) => turn(event.currentTarget.open)}>
       <summary
+        onclick={(event) => {
+          event.preventDefault()
+          turn(!isOpen)
+        }}
         class="border-base-content flex min-h-11 cursor-pointer list-none items-center gap-2 border-t py-1 text-sm"
       >
         <span class="text-faint w-4 shrink-0" aria-hidden="true"

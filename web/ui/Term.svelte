@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { loaded } from '../api/busy'
   import { TERMS, type TermName } from '../words/terms'
   import { TERM_BUTTON } from './termButton'
 
@@ -20,7 +21,7 @@
 {/snippet}
 
 {#if isWanted}
-  {#await import('./TermPopover.svelte')}{@render button()}{:then { default: TermPopover }}<TermPopover
+  {#await loaded(import('./TermPopover.svelte'))}{@render button()}{:then { default: TermPopover }}<TermPopover
       term={TERMS[name]}
       {label}
       {shown}

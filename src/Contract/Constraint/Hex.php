@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Contract\Constraint;
 
 use Symfony\Component\Validator\Constraints\Regex;
-use Symfony\Component\Validator\Constraints\RegexValidator;
 
 /** A color as #rrggbb. */
 #[\Attribute(\Attribute::TARGET_PROPERTY)]
@@ -18,7 +17,7 @@ final class Hex extends Regex implements Bound
 
     public function validatedBy(): string
     {
-        return RegexValidator::class;
+        return HexValidator::class;
     }
 
     public function schema(): array

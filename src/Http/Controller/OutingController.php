@@ -203,7 +203,9 @@ final readonly class OutingController
     #[Operation('photo', 'The picture beside an event', errors: [404], media: 'image/jpeg')]
     public function photo(string $id, string $event): Response
     {
-        return new Response($this->photos->show($id, $event), 200, ['Content-Type' => 'image/jpeg']);
+        return new Response($this->photos->show($id, $event), 200, [
+            'Content-Type' => 'image/jpeg', 'Cache-Control' => 'no-store',
+        ]);
     }
 
     #[Route('/{id}/events/{event}/photo', methods: ['PUT'])]

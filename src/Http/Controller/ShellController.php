@@ -17,6 +17,8 @@ final readonly class ShellController
     private const ENTRY = 'web/app/main.ts';
     /** What every screen needs; the entry itself only begins to load it. */
     private const PROGRAM = 'web/app/run.ts';
+    /** The letters of every screen; what else is built beside the entry is only wanted here and there. */
+    private const FONT = '/-latin-wght-.*\.woff2$/';
 
     public function __construct(private Environment $twig, private FirstView $first, private BuiltFiles $files)
     {
@@ -36,6 +38,7 @@ final readonly class ShellController
             'theme' => \is_string($theme) && Theme::System->value !== $theme ? $theme : null,
             'script' => $entry['file'],
             'styles' => $entry['css'] ?? [],
+            'fonts' => preg_grep(self::FONT, $entry['assets'] ?? []),
             'preloads' => array_values(array_diff($this->files->scripts(self::PROGRAM), [$entry['file']])),
             // Inside a script element only "<" could end it early.
             'first' => json_encode($first, \JSON_HEX_TAG | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR),

@@ -31,6 +31,12 @@ class CurrentReading implements HasDocument
         $this->document = StoredDocument::of($reading, DocumentKind::Reading);
     }
 
+    /** The water it names, also where that was deleted since. */
+    public function water(): ?Water
+    {
+        return $this->water;
+    }
+
     /** @param array<string, mixed> $reading */
     public function replace(array $reading, ?Water $water): void
     {

@@ -43,6 +43,12 @@ class Trip implements HasDocument
         $this->document = StoredDocument::of($trip, DocumentKind::Trip);
     }
 
+    /** The water it names, also where that was deleted since. */
+    public function water(): ?Water
+    {
+        return $this->water;
+    }
+
     /** @param array<string, mixed> $trip */
     public function replace(string $name, string $note, string $date, ?Water $water, array $trip): void
     {

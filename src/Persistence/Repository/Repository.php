@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Persistence\Repository;
 
+use App\Contract\Error\Fault;
+use App\Contract\Error\InvalidDocument;
 use App\Contract\Error\NotFound;
 use App\Persistence\DocumentHealth;
 use App\Persistence\Entity\Deletable;
@@ -94,11 +96,16 @@ abstract class Repository
         return $this->isDeletable() ? $this->readable($this->listed($this->sorted()->where('e.deletedAt IS NOT NULL'))) : [];
     }
 
-    /** @return array{list<T>, string|null} a page of all(), and the id behind which the next one begins */
+    /**
+     * @return array{list<T>, string|null} a page of all(), and the id behind which the next one begins
+     *
+     * @throws InvalidDocument where it names an id that was never there
+     */
     public function page(Page $page): array
     {
         $query = $this->query()->setMaxResults($page->limit + 1);
-        $after = null === $page->after ? null : $this->sortValues($page->after);
+        $after = null === $page->after ? null : $this->sortValues($page->after)
+            ?? throw InvalidDocument::fault('after', "There is no {$this->noun()} with this id to go on from.", Fault::NOT_FOUND);
         if (null !== $after) {
             $this->behind($query, $after);
         }

@@ -10,14 +10,21 @@ use App\Persistence\DatabaseCheck;
 final readonly class CheckUp
 {
     private const EXTENSIONS = ['pdo_sqlite', 'mbstring', 'json', 'ctype', 'filter'];
+    /** How long a program on the port may take to say that it is this one, s. (Chosen.) */
+    private const ANSWERS_WITHIN_S = 5;
+    private const MARK = '<title>Kontrast</title>';
     private const PORTS = ['KONTRAST_PORT' => 8421, 'KONTRAST_METER_PORT' => 8422];
 
     public function __construct(private DatabaseCheck $database, private string $projectDir)
     {
     }
 
-    /** @return iterable<CheckedPoint> each as soon as it is known; where one stands in the way of the next, the next is left out */
-    public function beforeStarting(): iterable
+    /**
+     * @param bool $serves a port is needed: false for a command that may run beside a program that serves
+     *
+     * @return iterable<CheckedPoint> each as soon as it is known; where one stands in the way of the next, the next is left out
+     */
+    public function beforeStarting(bool $serves = true): iterable
     {
         foreach (self::EXTENSIONS as $extension) {
             if (!\extension_loaded($extension)) {
@@ -28,7 +35,7 @@ final readonly class CheckUp
             }
         }
         yield CheckedPoint::well('PHP', \PHP_VERSION.', with all it needs.');
-        foreach (self::PORTS as $name => $usual) {
+        foreach ($serves ? self::PORTS : [] as $name => $usual) {
             yield self::port($name, $usual);
         }
         $problem = $this->database->problemOfName();
@@ -48,6 +55,7 @@ final readonly class CheckUp
     public function thoroughly(): iterable
     {
         foreach ($this->beforeStarting() as $point) {
+            $point = $point->isWell ? $point : $this->orServing($point);
             yield $point;
             if (!$point->isWell && str_contains($point->name, 'database')) {
                 return;
@@ -64,6 +72,20 @@ final readonly class CheckUp
             is_file($this->projectDir.'/public/build/.vite/manifest.json') ? null : 'Not built yet. Run ./kontrast serve to build it.',
             'Built.',
         );
+    }
+
+    /** A port that is in use is as it should be where this program uses it. */
+    private function orServing(CheckedPoint $point): CheckedPoint
+    {
+        $port = getenv('KONTRAST_PORT');
+        $port = false === $port || '' === $port ? (string) self::PORTS['KONTRAST_PORT'] : $port;
+        if ('KONTRAST_PORT' !== $point->name || 1 !== preg_match('/^\d+$/D', $port)) {
+            return $point;
+        }
+        $context = stream_context_create(['http' => ['timeout' => self::ANSWERS_WITHIN_S]]);
+        $page = (string) @file_get_contents("http://127.0.0.1:$port/", false, $context);
+
+        return str_contains($page, self::MARK) ? CheckedPoint::well($point->name, "Kontrast is being served on $port.") : $point;
     }
 
     private static function port(string $name, int $usual): CheckedPoint

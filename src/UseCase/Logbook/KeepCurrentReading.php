@@ -44,8 +44,8 @@ final readonly class KeepCurrentReading
     {
         return self::kept($this->transaction->run(function () use ($document, $version): CurrentReading {
             $reading = $this->documents->toStored($document->reading);
-            $water = $this->waters->of($document->water_id);
             $current = $this->readings->findAny(CurrentReading::ONLY);
+            $water = $this->waters->of($document->water_id, $current?->water());
             if (null === $current) {
                 $current = new CurrentReading($reading, $water);
                 $this->readings->add($current);

@@ -16,9 +16,17 @@ final readonly class NamedWater
     {
     }
 
-    /** @throws InvalidDocument where there is no such water */
-    public function of(?string $id): ?Water
+    /**
+     * @param Water|null $known the one that what is changed names already: it may have been deleted since
+     *
+     * @throws InvalidDocument where there is no such water
+     */
+    public function of(?string $id, ?Water $known = null): ?Water
     {
+        if (null !== $known && $known->id() === $id) {
+            return $known;
+        }
+
         return null === $id ? null : $this->waters->find($id)
             ?? throw InvalidDocument::fault('water_id', 'There is no water with this id.', Fault::NO_SUCH_WATER);
     }

@@ -73,7 +73,7 @@ final readonly class SaveTrip
                 trim($document->name),
                 $document->note,
                 $document->trip->date,
-                $this->waters->of($document->water_id),
+                $this->waters->of($document->water_id, $trip->water()),
                 $this->documents->toStored($document->trip),
             );
 

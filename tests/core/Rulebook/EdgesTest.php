@@ -61,8 +61,8 @@ final class EdgesTest extends TestCase
 
     public function testTheNearestEdgeComesFirst(): void
     {
-        foreach (Readings::random(120, 41) as $reading) {
-            $shares = array_map(static fn (CloseCall $edge): float => $edge->share, self::near($reading));
+        foreach (self::random() as [, $near]) {
+            $shares = array_map(static fn (CloseCall $edge): float => $edge->share, $near);
             $sorted = $shares;
             sort($sorted);
             self::assertSame($sorted, $shares);
@@ -73,10 +73,9 @@ final class EdgesTest extends TestCase
     public function testBeyondTheEdgeThePicksAreAsTold(): void
     {
         $engine = Engine::standard();
-        foreach (Readings::random(120, 42) as $reading) {
-            $here = new Assembly($engine->decide($reading));
-            foreach (self::near($reading) as $edge) {
-                $there = new Assembly($engine->decide($edge->quantity->set($reading, $edge->at)));
+        foreach (self::random() as [$here, $near]) {
+            foreach ($near as $edge) {
+                $there = new Assembly($engine->decide($edge->quantity->set($here->decision->reading, $edge->at)));
                 self::assertSame(self::told($edge->changes), self::told(Change::between($here, $there)));
             }
         }
@@ -84,8 +83,8 @@ final class EdgesTest extends TestCase
 
     public function testEveryChangeBeyondAnEdgeHasItsReason(): void
     {
-        foreach (Readings::random(120, 43) as $reading) {
-            foreach (self::near($reading) as $edge) {
+        foreach (self::random() as [, $near]) {
+            foreach ($near as $edge) {
                 foreach ($edge->changes as $change) {
                     self::assertTrue([] === $change->after || null !== $change->rule, $change->slot->value);
                 }
@@ -150,6 +149,27 @@ final class EdgesTest extends TestCase
         $named = Slot::TrailerBase === $slot ? Slot::SkirtBase : $slot->base();
 
         return null === $named ? '' : self::beside($named, $picks).implode('+', $picks->keys($named)).', ';
+    }
+
+    /**
+     * Decided once for all that looks at them.
+     *
+     * @return list<array{Assembly, list<CloseCall>}>
+     */
+    private static function random(): array
+    {
+        /** @var list<array{Assembly, list<CloseCall>}>|null $random */
+        static $random = null;
+        if (null === $random) {
+            $random = [];
+            $engine = Engine::standard();
+            foreach (Readings::random(150, 42) as $reading) {
+                $here = new Assembly($engine->decide($reading));
+                $random[] = [$here, (new CloseCalls($engine))->near($here)];
+            }
+        }
+
+        return $random;
     }
 
     /** @return list<CloseCall> */

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { loaded } from '../../api/busy'
   import type { Advice, AdviceView, From, Reading } from '../../api/client'
   import { address } from '../../app/address.svelte'
   import Lure from '../../lure/Lure.svelte'
@@ -6,6 +7,7 @@
   import LazyFigures from '../../preview/LazyFigures.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
+  import type LurePreview from '../../preview/LurePreview.svelte'
   import CautionLine from '../../ui/CautionLine.svelte'
   import Later from '../../ui/Later.svelte'
   import Panel from '../../ui/Panel.svelte'
@@ -36,6 +38,10 @@
     onfrom: (from: From) => void
   }
   let { advice, view, reading, before, from, onfrom }: Props = $props()
+
+  /** What shows the lure in its water: there before the part of the page that it is in, which would move otherwise. */
+  let preview = $state.raw<typeof LurePreview>()
+  void loaded(import('../../preview/LurePreview.svelte')).then((module) => (preview = module.default))
 
   /** How far away the lure is looked at, as a step of the scene: close enough to see what it is. */
   let at = $state(4)
@@ -102,21 +108,18 @@
   </div>
 
   {#snippet water()}
-    {#if view}
-      {#await import('../../preview/LurePreview.svelte')}
-        <p role="status" class="text-sm">Loading the pictures…</p>
-      {:then { default: LurePreview }}
-        <LurePreview
-          build={advice}
-          hand={inTheHand(advice)}
-          scene={view.scene}
-          {from}
-          {onfrom}
-          {at}
-          onat={(next) => (at = next)}
-        />
-      {/await}
-    {:else}<p role="status" class="text-sm">Computing the colors in this water…</p>{/if}
+    {#if preview}
+      {@const LurePreview = preview}
+      <LurePreview
+        build={advice}
+        hand={inTheHand(advice)}
+        scene={view?.scene}
+        {from}
+        {onfrom}
+        {at}
+        onat={(next) => (at = next)}
+      />
+    {/if}
   {/snippet}
   {#snippet fish()}<FishIt {advice} />{/snippet}
   {#snippet next()}<NextSteps steps={advice.next} />{/snippet}
@@ -142,27 +145,32 @@
     {/if}
   {/snippet}
 
-  <Later>
-    <div>
-      {@render panel('water', 'In this water', gist.water, water, isWide)}
-      {@render panel('fish', 'How to fish it', gist.fish, fish)}
-      {#if advice.next.length > 0}{@render panel('next', 'If conditions change', gist.next, next)}{/if}
-      {@render panel('wrong', 'If something goes wrong', gist.wrong, wrong)}
-      {#if advice.disagreements.length > 0}{@render panel('others', 'Where anglers disagree', gist.others, others)}{/if}
-      {#if advice.near.length > 0}{@render panel('close', 'Close calls', gist.close, close)}{/if}
-      {#if view && view.opinions.length > 0}{@render panel(
-          'model',
-          'Second opinion, from the model',
-          gist.model,
-          model,
-        )}{/if}
-      {@render panel('lures', 'Which lure for this water', gist.lures, lures)}
-      {#if advice.notes.length > 0}{@render panel('notes', 'Good to know today', gist.notes, notes)}{/if}
-      {#if onParts.length + standing.length > 0}{@render panel('safety', 'Safety', gist.safety, safety)}{/if}
-      {@render panel('figures', 'How far each part is visible', gist.figures, figures)}
-    </div>
-  </Later>
-  <p class="text-faint text-xs">
-    Drawn to scale, {partLength(advice.measures.overall_in, settings.metric)} from nose to tail.
-  </p>
+  {#if preview}<Later>
+      <div>
+        <p class="text-faint pb-2 text-xs">
+          Drawn to scale, {partLength(advice.measures.overall_in, settings.metric)} from nose to tail.
+        </p>
+        {@render panel('water', 'In this water', gist.water, water, isWide)}
+        {@render panel('fish', 'How to fish it', gist.fish, fish)}
+        {#if advice.next.length > 0}{@render panel('next', 'If conditions change', gist.next, next)}{/if}
+        {@render panel('wrong', 'If something goes wrong', gist.wrong, wrong)}
+        {#if advice.disagreements.length > 0}{@render panel(
+            'others',
+            'Where anglers disagree',
+            gist.others,
+            others,
+          )}{/if}
+        {#if advice.near.length > 0}{@render panel('close', 'Close calls', gist.close, close)}{/if}
+        {#if view && view.opinions.length > 0}{@render panel(
+            'model',
+            'Second opinion, from the model',
+            gist.model,
+            model,
+          )}{/if}
+        {@render panel('lures', 'Which lure for this water', gist.lures, lures)}
+        {#if advice.notes.length > 0}{@render panel('notes', 'Good to know today', gist.notes, notes)}{/if}
+        {#if onParts.length + standing.length > 0}{@render panel('safety', 'Safety', gist.safety, safety)}{/if}
+        {@render panel('figures', 'How far each part is visible', gist.figures, figures)}
+      </div>
+    </Later>{/if}
 </div>

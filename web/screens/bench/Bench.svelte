@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { loaded } from '../../api/busy'
   import { Tabs } from 'bits-ui'
   import { untrack } from 'svelte'
   import type { Composition, From, InventoryPart } from '../../api/client'
@@ -136,7 +137,7 @@
 
 <svelte:window onkeydown={(event) => settings.value?.shortcuts !== false && press(event, commands)} />
 {#if findsCommand}
-  {#await import('./Commands.svelte') then { default: Commands }}<Commands
+  {#await loaded(import('./Commands.svelte')) then { default: Commands }}<Commands
       {commands}
       onclose={() => (findsCommand = false)}
     />{/await}
@@ -216,7 +217,7 @@
               role="group"
               aria-label="{SLOT_WORDS[bench.slot]}, custom part"
             >
-              {#await import('../../parts/PartFields.svelte') then { default: PartFields }}<PartFields
+              {#await loaded(import('../../parts/PartFields.svelte')) then { default: PartFields }}<PartFields
                   part={edited}
                   extra={inventory.data?.swatches ?? []}
                   onset={edit}
@@ -242,6 +243,10 @@
               <Later><VerdictPanel verdict={verdict.shown.value} /></Later>
             </div>{/if}
           <Later><ReadingAdjuster /></Later>
+          <p class="text-faint text-xs">
+            A score tells how close a build comes to what the rules and the model want for this reading. It is a place
+            to start from; the fish decide.
+          </p>
         </div>
       </div>
       <Later>
@@ -258,35 +263,28 @@
             {/each}
           </Tabs.List>
           {#each PANELS as { name } (name)}
-            <Tabs.Content value={name} class="pt-3">
+            <Tabs.Content value={name} class="min-h-96 pt-3">
               {#if panel === name}
                 {#if name === 'best'}<InView height="12rem"><BestPanel {reading} /></InView>
                 {:else if name === 'swap'}<SwapPanel {reading} build={current} />
                 {:else if name === 'missing'}<BuyPanel build={current} {reading} />
-                {:else}<SavedPanel {reading} build={current} />{/if}
+                {:else if name === 'saved'}<SavedPanel {reading} build={current} />
+                {:else if verdict.shown}
+                  {@const data = verdict.shown.value}
+                  <LazyFigures
+                    lookParts={data.look_parts}
+                    scene={data.scene}
+                    reading={verdict.shown.input.reading}
+                    {from}
+                    {at}
+                    onat={(next) => (at = next)}
+                  />
+                {/if}
               {/if}
             </Tabs.Content>
           {/each}
         </Tabs.Root>
       </Later>
-      {#if verdict.shown}
-        {@const data = verdict.shown.value}
-        <section aria-labelledby="figures">
-          <h2 id="figures" class="border-base-content border-b pb-1">How far each part is visible</h2>
-          <LazyFigures
-            lookParts={data.look_parts}
-            scene={data.scene}
-            reading={verdict.shown.input.reading}
-            {from}
-            {at}
-            onat={(next) => (at = next)}
-          />
-        </section>
-      {/if}
-      <p class="text-faint text-xs">
-        A score tells how close a build comes to what the rules and the model want for this reading. It is a place to
-        start from; the fish decide.
-      </p>
     {/if}
   {/if}
 </div>

@@ -3,13 +3,14 @@ import { bench } from '../../stores/bench.svelte'
 import type { LureKind } from '../../words/vocabulary'
 import type { Command } from './shortcuts'
 
-export type PanelName = 'best' | 'swap' | 'missing' | 'saved'
+export type PanelName = 'best' | 'swap' | 'missing' | 'saved' | 'figures'
 
 export const PANELS: readonly { name: PanelName; words: string; key: string }[] = [
   { name: 'best', words: 'Best from my parts', key: 'b' },
   { name: 'swap', words: 'One swap', key: 's' },
   { name: 'missing', words: 'What to buy', key: 'm' },
   { name: 'saved', words: 'Saved builds', key: 'p' },
+  { name: 'figures', words: 'How far each part is visible', key: 'f' },
 ]
 
 /** What the screen itself does. */

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { loaded } from '../../api/busy'
   import ChevronRight from '@lucide/svelte/icons/chevron-right'
   import { adviceFor } from '../../api/queries'
   import { inTheHand } from '../../lure/paint'
@@ -33,15 +34,15 @@
             text={caution.text}
             loud
           />{/each}
-        {#if isWide}<div class="bg-proof aspect-[16/9] p-3 text-[#1a1a1a]">
+        {#if isWide}<div class="bg-proof aspect-[16/9] overflow-hidden p-3 text-[#1a1a1a]">
             <InView height="1px">
-              {#await import('../../lure/Lure.svelte') then { default: Lure }}
+              {#await loaded(import('../../lure/Lure.svelte')) then { default: Lure }}
                 <Lure build={data} paint={inTheHand(data)} span={5.2} class="max-h-full" />
               {/await}
             </InView>
           </div>{/if}
         {#if reach.isAway}
-          {#await import('../../offline/PackedNote.svelte') then { default: PackedNote }}
+          {#await loaded(import('../../offline/PackedNote.svelte')) then { default: PackedNote }}
             <PackedNote reading={currentReading.asked} />
           {/await}
         {/if}

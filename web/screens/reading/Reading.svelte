@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { loaded } from '../../api/busy'
   import { LURE_CHOICES, SKYS, TINTS, WINDS, type Sky } from '../../words/vocabulary'
   import { SHORT_TINTS } from '../../words/tints'
   import Cloud from '@lucide/svelte/icons/cloud'
@@ -99,10 +100,11 @@
       </div>
     </header>
 
-    {#if currentReading.isFirstRun}{#await import('./FirstRun.svelte') then { default: FirstRun }}<FirstRun
+    {#if currentReading.isFirstRun}{#await loaded(import('./FirstRun.svelte')) then { default: FirstRun }}<FirstRun
           onclose={() => (currentReading.isFirstRun = false)}
         />{/await}{/if}
-    {#if news.isThere}{#await import('./NewsPanel.svelte') then { default: NewsPanel }}<NewsPanel />{/await}{/if}
+    {#if news.isThere}{#await loaded(import('./NewsPanel.svelte')) then { default: NewsPanel }}<NewsPanel
+        />{/await}{/if}
     {#if waters.error}<Trouble error={waters.error} onretry={() => void waters.refetch()} />{/if}
     {#if isNoonOffered}
       <div class="border-base-content flex flex-wrap items-center gap-2 border-2 p-2 text-sm" role="status">

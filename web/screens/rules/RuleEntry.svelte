@@ -47,6 +47,10 @@
 <li class="border-rule border-t py-2" id="rule-{rule.id}">
   <details open={unfolded} ontoggle={(event) => (unfolded = event.currentTarget.open)}>
     <summary
+      onclick={(event) => {
+        event.preventDefault()
+        unfolded = !unfolded
+      }}
       class="relative flex min-h-11 cursor-pointer list-none flex-col justify-center gap-0.5 pl-6 text-sm leading-snug"
     >
       <span class="text-faint absolute top-2.5 left-0" aria-hidden="true"
@@ -86,10 +90,10 @@
         <dd>{rule.id}</dd>
       </dl>
       <div class="pl-6">
-        <Conflicts id={rule.id} />
-        <Button class="mt-2" onclick={openReading}
+        <Button class="mb-2" onclick={openReading}
           >Open a reading where this {rule.heading ? 'applies' : 'decides'}</Button
         >
+        <Conflicts id={rule.id} />
       </div>
     {/if}
   </details>

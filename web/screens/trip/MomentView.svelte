@@ -19,8 +19,10 @@
     lure: LureKind
     /** 7:52 */
     at: string
+    /** The first one is there, or could not be had: what comes below it has its place. */
+    ondrawn: () => void
   }
-  let { trip, plan, lure, at }: Props = $props()
+  let { trip, plan, lure, at, ondrawn }: Props = $props()
   const QUARTER = 15
   const id = $props.id()
   const chances = $derived(
@@ -31,6 +33,9 @@
   let wanted = $state<Sky | null>(null)
   const sky = $derived(chances.find((one) => one.overhead === wanted)?.overhead ?? chances[0]?.overhead ?? 'sun')
   const moment = momentFor(() => ({ trip, at, sky, lure }))
+  $effect(() => {
+    if (moment.shown || moment.error) ondrawn()
+  })
 </script>
 
 <div class="flex flex-wrap items-center gap-x-4 gap-y-2 pt-2">

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Snippet } from 'svelte'
   import type { TripPlan, TripRequest } from '../../api/client'
   import Panel from '../../ui/Panel.svelte'
   import type { LureKind } from '../../words/vocabulary'
@@ -11,7 +12,13 @@
   import TurnList from './TurnList.svelte'
 
   /** A planned day: its light with the lure in it, when to change, and what to carry. */
-  let { trip, plan }: { trip: TripRequest; plan: TripPlan } = $props()
+  interface Props {
+    trip: TripRequest
+    plan: TripPlan
+    /** What stands below all of it. */
+    below: Snippet
+  }
+  let { trip, plan, below }: Props = $props()
   const from = $derived(minutesOf(trip.from))
   const to = $derived(minutesOf(trip.to))
   /** The lures carried first, then whatever else picks turn for. */
@@ -21,6 +28,7 @@
   let chosen = $state<LureKind | null>(null)
   const lure = $derived(chosen && kinds.includes(chosen) ? chosen : (kinds[0] ?? 'jig'))
   const turns = $derived(plan.turns.filter((turn) => turn.lure === lure))
+  let isDrawn = $state(false)
   let moved = $state<number | null>(null)
   const minute = $derived(Math.max(from, Math.min(to - 1, moved ?? from + 60)))
   const sunWords = $derived(
@@ -47,21 +55,22 @@
       >
     {/snippet}
     <Timeline {plan} {from} {to} {turns} {minute} onset={(at) => (moved = at)} />
-    <MomentView {trip} {plan} {lure} at={timeOf(minute)} />
+    <MomentView {trip} {plan} {lure} at={timeOf(minute)} ondrawn={() => (isDrawn = true)} />
   </Panel>
-  <div class="grid gap-x-8 gap-y-5 lg:grid-cols-[3fr_2fr]">
-    <CarryPanel {trip} {plan} />
-    <div class="flex min-w-0 flex-col gap-5">
-      <Panel title="When to change" gist="{capital(show(lure))}, to the minute">
-        <TurnList {turns} onpick={(at) => (moved = minutesOf(at))} />
-      </Panel>
-      <Panel
-        title="If the water clears or muddies"
-        folds
-        gist="from {round(trip.visibility_in[0] ?? 0, 1)} to {round(trip.visibility_in[2] ?? 0, 1)} in"
-      >
-        <ClarityTurns turns={plan.clarity_turns.filter((turn) => turn.lure === lure)} />
-      </Panel>
+  {#if isDrawn}<div class="grid gap-x-8 gap-y-5 lg:grid-cols-[3fr_2fr]">
+      <CarryPanel {trip} {plan} />
+      <div class="flex min-w-0 flex-col gap-5">
+        <Panel title="When to change" gist="{capital(show(lure))}, to the minute">
+          <TurnList {turns} onpick={(at) => (moved = minutesOf(at))} />
+        </Panel>
+        <Panel
+          title="If the water clears or muddies"
+          folds
+          gist="from {round(trip.visibility_in[0] ?? 0, 1)} to {round(trip.visibility_in[2] ?? 0, 1)} in"
+        >
+          <ClarityTurns turns={plan.clarity_turns.filter((turn) => turn.lure === lure)} />
+        </Panel>
+      </div>
     </div>
-  </div>
+    {@render below()}{/if}
 </div>

@@ -130,15 +130,18 @@
     <PackPanel trip={open} />
     <Answer question={plan} waiting="Planning the day…">
       {#snippet children(planned, trip)}
-        <TripPlan {trip} plan={planned} />
-        <p class="flex flex-wrap gap-2 pt-4">
-          <Button href="/api/trips/{open.id}/calendar" download="">Calendar file (iCalendar)</Button>
-          <Button
-            onclick={() =>
-              download('kontrast-trip.json', 'application/json', JSON.stringify({ trip, plan: planned }, null, 2))}
-            >Plan as JSON</Button
-          >
-        </p>
+        <TripPlan {trip} plan={planned}>
+          {#snippet below()}
+            <p class="flex flex-wrap gap-2 pt-4">
+              <Button href="/api/trips/{open.id}/calendar" download="">Calendar file (iCalendar)</Button>
+              <Button
+                onclick={() =>
+                  download('kontrast-trip.json', 'application/json', JSON.stringify({ trip, plan: planned }, null, 2))}
+                >Plan as JSON</Button
+              >
+            </p>
+          {/snippet}
+        </TripPlan>
       {/snippet}
     </Answer>
   {:else}

@@ -1,1 +1,0 @@
-export const PASS_PHRASE = 'tamarack lantern copper walleye'
