@@ -65,7 +65,8 @@ export default ts.config(
         },
         {
           selector: 'CallExpression[callee.property.name="waitForResponse"]',
-          message: 'The answer may have come before it is waited for: ask the server, or look at the page, until it is so.',
+          message:
+            'The answer may have come before it is waited for: ask the server, or look at the page, until it is so.',
         },
       ],
     },

@@ -74,9 +74,11 @@ final class Turns
                         $above = $middle;
                     }
                 }
-                foreach (self::changes($at($low), $at($high)) as $change) {
+                foreach (self::changes($at($low), $at($above)) as $change) {
                     $turns[] = new ClarityTurn(Length::inches(round($above, 1)), $lure, $sky, $change);
                 }
+                // What else changes on the way is found from here on.
+                $high = $above;
             }
         }
 

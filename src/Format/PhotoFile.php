@@ -44,7 +44,11 @@ final class PhotoFile
             throw InvalidDocument::fault($field, PhotoDocument::TOO_LARGE, Fault::TOO_LARGE);
         }
         $size = str_starts_with($bytes, self::START) ? @getimagesizefromstring($bytes) : false;
-        if (false === $size || \IMAGETYPE_JPEG !== $size[2] || 0 === min($size[0], $size[1]) || $size[0] > self::MOST_SIDE || $size[1] > self::MOST_SIDE) {
+        if (false === $size || \IMAGETYPE_JPEG !== $size[2]) {
+            throw self::unreadable($field);
+        }
+        [$width, $height] = $size;
+        if (min($width, $height) < 1 || max($width, $height) > self::MOST_SIDE) {
             throw self::unreadable($field);
         }
         $clean = self::START;

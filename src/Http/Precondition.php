@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\UseCase\VersionCheck;
 use Symfony\Component\HttpFoundation\Request;
 
 /** If-Match (RFC 9110): the version a change was made to. */
@@ -16,12 +17,15 @@ final class Precondition
         return "v$version";
     }
 
-    /** @return int|null the version named; null where any will do */
+    /** @return int|null the version named, or VersionCheck::ANY; null where none is */
     public static function version(Request $request): ?int
     {
         $header = trim((string) $request->headers->get('If-Match'));
-        if ('' === $header || '*' === $header) {
+        if ('' === $header) {
             return null;
+        }
+        if ('*' === $header) {
+            return VersionCheck::ANY;
         }
 
         return 1 === preg_match('/^"v(\d{1,9})"$/D', $header, $m) ? (int) $m[1] : self::NONE_SUCH;

@@ -128,7 +128,10 @@ final readonly class DatabaseCheck
 
     private function open(): \PDO
     {
-        return new \PDO('sqlite:'.$this->databaseFile, null, null, [\PDO::SQLITE_ATTR_OPEN_FLAGS => \PDO::SQLITE_OPEN_READONLY]);
+        // Where nothing can be laid beside it, SQLite has to be told that nobody writes.
+        $name = is_writable(\dirname($this->databaseFile)) ? $this->databaseFile : "file:$this->databaseFile?immutable=1";
+
+        return new \PDO("sqlite:$name", null, null, [\PDO::SQLITE_ATTR_OPEN_FLAGS => \PDO::SQLITE_OPEN_READONLY]);
     }
 
     /** @return list<string> the first column */

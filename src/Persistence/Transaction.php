@@ -25,6 +25,31 @@ final readonly class Transaction
         return $this->entities->wrapInTransaction(static fn (): mixed => $work());
     }
 
+    /**
+     * Runs several reads of one state: what others write meanwhile is not seen, and nobody waits for it. Inside a transaction it is part of
+     * that.
+     *
+     * @template T
+     *
+     * @param callable(): T $work
+     *
+     * @return T
+     */
+    public function snapshot(callable $work): mixed
+    {
+        $connection = $this->entities->getConnection();
+        if ($connection->isTransactionActive()) {
+            return $work();
+        }
+        // Not begun by Doctrine, whose transactions take the lock for writing at once.
+        $connection->executeStatement('BEGIN DEFERRED');
+        try {
+            return $work();
+        } finally {
+            $connection->executeStatement('COMMIT');
+        }
+    }
+
     /** Lets go of everything that was read, which nobody is going to change. */
     public function forget(): void
     {

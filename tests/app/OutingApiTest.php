@@ -176,6 +176,53 @@ final class OutingApiTest extends OutingTestCase
         self::assertSame(5, $part());
     }
 
+    /** What is taken from stock is what the notes say was on, however they came to say so. */
+    public function testALossTakesFromTheLureThatWasOnAsTheNotesSayNow(): void
+    {
+        $ids = [];
+        foreach (['Black craw', 'Blue craw'] as $name) {
+            $parts = $this->send('POST', '/api/parts', [['name' => $name, 'count' => 5] + Samples::craw()]);
+            $ids[$name] = self::textAt($parts, 0, 'id');
+        }
+        $with = static fn (string $name): array => [
+            'build' => ['trailer' => ['id' => $ids[$name], 'name' => $name] + Samples::craw()] + Samples::build(),
+        ];
+        $stock = function (): array {
+            $bin = $this->send('GET', '/api/parts');
+
+            return [self::stockOf($bin, 'Black craw'), self::stockOf($bin, 'Blue craw')];
+        };
+        $this->begin();
+        $this->send('PUT', self::stintPath(), $with('Black craw') + self::stint('09:00'));
+        $this->send('PUT', self::eventPath(), ['at' => self::at('09:40'), 'kind' => 'trailer_torn']);
+        self::assertSame([4, 5], $stock());
+
+        $this->send('PUT', self::stintPath(), $with('Blue craw') + self::stint('09:00'));
+        self::assertSame([5, 4], $stock(), 'The lure of the stint was another one.');
+        $this->send('PUT', self::stintPath(), $with('Black craw') + self::stint('09:00'));
+        self::assertSame([4, 5], $stock());
+
+        $this->send('PUT', self::stintPath(9), $with('Blue craw') + self::stint('09:30'));
+        self::assertSame([5, 4], $stock(), 'A lure noted late was on by then.');
+        $this->send('PUT', self::eventPath(), ['at' => self::at('09:10'), 'kind' => 'trailer_torn']);
+        self::assertSame([4, 5], $stock(), 'It was torn before that.');
+
+        $address = '/api/outings/'.self::OUTING;
+        $this->send('DELETE', $address);
+        self::assertSame([5, 5], $stock(), 'Nothing was used up on an outing that is deleted.');
+        $this->send('POST', "$address/restore");
+        self::assertSame([4, 5], $stock());
+        $outing = $this->send('GET', $address);
+        self::assertIsArray($outing);
+        $outing = ['box' => new \stdClass()] + $outing;
+        // Whatever is there now, also beside an older version in the document (RFC 9110, 13.1.1).
+        $this->send('PUT', $address, ['stints' => [], 'version' => 1] + $outing, ['HTTP_IF_MATCH' => '*']);
+        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame([5, 5], $stock());
+        $this->send('PUT', $address, ['version' => 1] + $outing, ['HTTP_IF_MATCH' => '*']);
+        self::assertSame([4, 5], $stock());
+    }
+
     public function testTyingOnByMistakeIsUndoneAndTheLureBeforeGoesOn(): void
     {
         $this->begin();

@@ -207,7 +207,8 @@ final class TripApiTest extends ApiTestCase
     public function testATripAndAReadingOfADeletedWaterCanStillBeChanged(): void
     {
         $water = self::textAt($this->send('POST', '/api/waters', ['name' => 'Old pit', 'tint' => 'none', 'red_crawfish' => false]), 'id');
-        $id = self::textAt($this->send('POST', '/api/trips', ['name' => 'Saturday', 'water_id' => $water, 'trip' => self::example()]), 'id');
+        $trip = ['name' => 'Saturday', 'water_id' => $water, 'trip' => self::example()];
+        $id = self::textAt($this->send('POST', '/api/trips', $trip), 'id');
         $this->send('PUT', '/api/current-reading', ['reading' => Samples::reading(), 'water_id' => $water]);
         $this->send('DELETE', "/api/waters/$water");
         self::assertSame(204, $this->answered());

@@ -88,8 +88,9 @@ final readonly class TestMap
     {
         $files = [];
         foreach (['core', 'tests/core'] as $folder) {
+            $all = new \RecursiveDirectoryIterator("$root/$folder", \FilesystemIterator::SKIP_DOTS);
             /** @var \SplFileInfo $file */
-            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator("$root/$folder", \FilesystemIterator::SKIP_DOTS)) as $file) {
+            foreach (new \RecursiveIteratorIterator($all) as $file) {
                 $files[] = $file->getPathname();
             }
         }

@@ -3335,7 +3335,7 @@ export interface components {
         /** @description A stored document that cannot be read, as it is, and why. */
         SetAside: {
             /** @enum {string} */
-            kind: "reading" | "settings" | "part" | "build";
+            kind: "reading" | "settings" | "part" | "build" | "workbench" | "trip" | "box" | "stint" | "trial";
             id: string;
             name: string;
             reason: string;

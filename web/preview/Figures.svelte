@@ -116,6 +116,12 @@
   )
   const away = $derived(waterLength(scene.distances_in[at] ?? 0, metric))
   const here = $derived((scene.distances_in[at] ?? 0) * unit)
+
+  /** Columns that keep their place when a span comes to stand beside a figure. */
+  const TABLE = [
+    'w-full table-fixed self-start text-left text-[0.8125rem] sm:text-sm [&_th:first-child]:w-[26%]',
+    '[&_td]:pr-1 sm:[&_td]:pr-2 [&_th]:pr-1 sm:[&_th]:pr-2',
+  ]
 </script>
 
 {#snippet key(dashes: string | undefined)}
@@ -187,9 +193,7 @@
         </Plot>
       {/if}
     </div>
-    <table
-      class="w-full table-fixed self-start text-left text-[0.8125rem] sm:text-sm [&_th:first-child]:w-[26%] [&_td]:pr-1 sm:[&_td]:pr-2 [&_th]:pr-1 sm:[&_th]:pr-2"
-    >
+    <table class={TABLE}>
       <thead class="text-faint text-xs">
         <tr
           ><th class="py-1 font-normal">Part</th><th class="font-normal"><Term of="contrast" /></th><th
@@ -221,9 +225,7 @@
         {/each}
       </tbody>
     </table>
-    <table
-      class="w-full table-fixed self-start text-left text-[0.8125rem] sm:text-sm [&_th:first-child]:w-[26%] [&_td]:pr-1 sm:[&_td]:pr-2 [&_th]:pr-1 sm:[&_th]:pr-2"
-    >
+    <table class={TABLE}>
       <thead class="text-faint text-xs">
         <tr
           ><th class="py-1 font-normal">Pair</th><th class="font-normal"><Term of="hand" shown="In the hand" /></th><th

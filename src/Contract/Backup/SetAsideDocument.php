@@ -12,7 +12,8 @@ use Symfony\Component\Validator\Constraints as Assert;
 #[OA\Schema(schema: 'SetAside', additionalProperties: false, required: ['kind', 'id', 'name', 'reason', 'document'])]
 final readonly class SetAsideDocument
 {
-    public const KINDS = ['reading', 'settings', 'part', 'build'];
+    public const MOST_NAME = 120;
+    public const KINDS = ['reading', 'settings', 'part', 'build', 'workbench', 'trip', 'box', 'stint', 'trial'];
 
     public function __construct(
         #[OA\Property(enum: self::KINDS)]
@@ -22,7 +23,7 @@ final readonly class SetAsideDocument
         #[Text(36, 'An id')]
         public string $id,
         #[OA\Property]
-        #[Text(120, 'A name')]
+        #[Text(self::MOST_NAME, 'A name')]
         public string $name,
         #[OA\Property]
         #[Text(1000, 'A reason')]

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Contract\Trip;
 
+use App\Contract\Constraint\Above;
 use App\Contract\Constraint\Text;
 use App\Contract\Error\InvalidDocument;
 use App\Contract\Reader\LimitsLists;
 use App\Contract\Reading\ReadingDocument;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\LureKind;
+use Kontrast\Reading\ReadingBounds;
 use Kontrast\Trip\NotATrip;
 use Kontrast\Trip\TripPlan;
 use OpenApi\Attributes as OA;
@@ -57,6 +59,7 @@ final readonly class TripRequestDocument implements LimitsLists
             maxItems: 3,
         )]
         #[Assert\Count(exactly: 3, exactMessage: 'Visibility needs three numbers: low, likely, high.')]
+        #[Assert\All([new Above(0, ReadingBounds::MOST_VISIBILITY_IN, 'Visibility', 'in')])]
         public array $visibility_in,
         #[OA\Property(type: 'array', items: new OA\Items(ref: SkyChanceDocument::class), description: 'Empty: the sky of the reading.')]
         #[Assert\Valid]

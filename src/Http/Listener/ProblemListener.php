@@ -39,6 +39,8 @@ final readonly class ProblemListener
         415 => 'not_json', 503 => 'not_available',
     ];
     private const RETRY_AFTER_S = 2;
+    /** https://www.sqlite.org/rescode.html#full */
+    private const SQLITE_FULL = 13;
 
     public function __construct(private LoggerInterface $logger)
     {
@@ -107,6 +109,11 @@ final readonly class ProblemListener
                 'Kontrast is busy storing something else. Nothing was stored; try again in a moment.',
                 'busy',
             ),
+            self::isFull($error) => new ProblemDocument(
+                503,
+                'The disk is full, so nothing was stored. Make room on it, and try again. Everything that was stored can still be read.',
+                'disk_full',
+            ),
             $error instanceof ReadOnlyException => new ProblemDocument(
                 503,
                 'The database is read-only right now, so nothing was stored. Run ./kontrast doctor to see what to do.',
@@ -119,6 +126,17 @@ final readonly class ProblemListener
             ),
             default => $this->internal($error, $request),
         };
+    }
+
+    private static function isFull(\Throwable $error): bool
+    {
+        for ($cause = $error; null !== $cause; $cause = $cause->getPrevious()) {
+            if ($cause instanceof \PDOException && self::SQLITE_FULL === ($cause->errorInfo[1] ?? null)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The router's own sentences speak of routes, which are nobody's business outside. */

@@ -177,19 +177,22 @@ class Outing implements HasDocument
 
     /**
      * @param bool $withPhotos as a file that is carried away has them
+     * @param (callable(HasDocument): bool)|null $isReadable what is not is left out; null where all is known to be
      *
      * @return array<string, mixed> the same without what tells this row from others
      */
-    public function fields(bool $withPhotos = false): array
+    public function fields(bool $withPhotos = false, ?callable $isReadable = null): array
     {
+        $stints = null === $isReadable ? $this->stints() : array_filter($this->stints(), $isReadable);
+
         return [
             'water_id' => $this->water?->id(),
             'trip_id' => $this->tripId(),
             'started_at' => InUtc::written($this->startedAt),
             'ended_at' => null === $this->endedAt ? null : InUtc::written($this->endedAt),
             'note' => $this->note,
-            'box' => (object) $this->document->data(),
-            'stints' => array_map(static fn (Stint $stint): array => $stint->toArray($withPhotos), $this->stints()),
+            'box' => (object) (null === $isReadable || $isReadable($this) ? $this->document->data() : []),
+            'stints' => array_map(static fn (Stint $stint): array => $stint->toArray($withPhotos), array_values($stints)),
         ];
     }
 }

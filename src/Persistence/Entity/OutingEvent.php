@@ -15,6 +15,8 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'outing_event')]
 class OutingEvent
 {
+    private const AS_STORED = \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR;
+
     #[ORM\Id]
     #[ORM\Column(length: 36)]
     private string $id;
@@ -26,20 +28,12 @@ class OutingEvent
     private Angler $angler;
     #[ORM\Column(nullable: true)]
     private ?float $lengthIn = null;
-    /**
-     * The rest of an event document: weight, what was seen, the note.
-     *
-     * @var array<string, mixed>
-     */
-    #[ORM\Column(type: Types::JSON)]
-    private array $details = [];
-    /**
-     * Parts it took from stock: how many, by id.
-     *
-     * @var array<string, int>
-     */
-    #[ORM\Column(type: Types::JSON)]
-    private array $taken = [];
+    /** The rest of an event document, as JSON: weight, what was seen, the note. */
+    #[ORM\Column(type: Types::TEXT)]
+    private string $details = '[]';
+    /** Parts it took from stock, as JSON: how many, by id. */
+    #[ORM\Column(type: Types::TEXT)]
+    private string $taken = '[]';
     /** On this side, so that a list of events need not look for pictures. */
     #[ORM\OneToOne(targetEntity: EventPhoto::class, cascade: ['persist', 'remove'], orphanRemoval: true)]
     private ?EventPhoto $photo = null;
@@ -70,19 +64,25 @@ class OutingEvent
     public function detail(?float $lengthIn, array $details): void
     {
         $this->lengthIn = $lengthIn;
-        $this->details = $details;
+        $this->details = json_encode($details, self::AS_STORED);
     }
 
     /** @param array<string, int> $taken how many of each part, by id */
     public function took(array $taken): void
     {
-        $this->taken = $taken;
+        $this->taken = json_encode($taken, self::AS_STORED);
     }
 
     /** @return array<string, int> */
     public function taken(): array
     {
-        return $this->taken;
+        return array_filter(self::read($this->taken), is_int(...));
+    }
+
+    /** Whether what it used up counts: the angler may have left the stock as it was. */
+    public function takesStock(): bool
+    {
+        return false !== (self::read($this->details)['takes_stock'] ?? true);
     }
 
     public function moveTo(Stint $stint): void
@@ -136,10 +136,19 @@ class OutingEvent
             'angler' => $this->angler->value,
             'length_in' => $this->lengthIn,
             ...['weight_oz' => null, 'forage_seen' => [], 'colours_seen' => [], 'note' => '', 'takes_stock' => true],
-            ...$this->details,
-            'taken' => (object) $this->taken,
+            ...self::read($this->details),
+            'taken' => (object) $this->taken(),
             'has_photo' => null !== $this->photo,
             ...(null === $photo ? [] : ['photo' => 'data:image/jpeg;base64,'.base64_encode($photo)]),
         ];
+    }
+
+    /** @return array<string, mixed> nothing where it is damaged: what else is known of the event stays readable */
+    private static function read(string $json): array
+    {
+        $read = json_decode($json, true);
+
+        /** @var array<string, mixed> */
+        return \is_array($read) ? $read : [];
     }
 }

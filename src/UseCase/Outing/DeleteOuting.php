@@ -11,11 +11,15 @@ use App\UseCase\Kept;
 use App\UseCase\VersionCheck;
 use Symfony\Component\Clock\ClockInterface;
 
-/** Takes an outing off the list, and puts it back. What was lost in it stays lost. */
+/** Takes an outing off the list, and puts it back. While it is off, what it used up is in stock again. */
 final readonly class DeleteOuting
 {
-    public function __construct(private OutingRepository $all, private Transaction $transaction, private ClockInterface $clock)
-    {
+    public function __construct(
+        private OutingRepository $all,
+        private TakeFromStock $stock,
+        private Transaction $transaction,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -28,7 +32,9 @@ final readonly class DeleteOuting
         $this->transaction->run(function () use ($id, $version): void {
             $one = $this->all->get($id);
             VersionCheck::expect($version, FindOutings::kept($one), 'This outing');
+            $worn = $this->stock->worn($one);
             $one->delete($this->clock->now());
+            $this->stock->settle($worn, $one);
         });
     }
 
@@ -37,7 +43,9 @@ final readonly class DeleteOuting
     {
         return FindOutings::kept($this->transaction->run(function () use ($id) {
             $one = $this->all->getAny($id);
+            $worn = $this->stock->worn($one);
             $one->restore();
+            $this->stock->settle($worn, $one);
 
             return $one;
         }));

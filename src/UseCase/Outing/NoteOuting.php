@@ -32,6 +32,7 @@ final readonly class NoteOuting
         private OutingRepository $outings,
         private OutingEventRepository $events,
         private WriteOuting $write,
+        private TakeFromStock $stock,
         private Transaction $transaction,
         private ClockInterface $clock,
     ) {
@@ -113,7 +114,7 @@ final readonly class NoteOuting
             if (null === $event || $event->stint()->outing() !== $outing) {
                 throw NotFound::of('event');
             }
-            $this->write->remove($event);
+            $this->events->remove($event);
         });
     }
 
@@ -145,7 +146,9 @@ final readonly class NoteOuting
     {
         return FindOutings::kept($this->transaction->run(function () use ($id, $change): Outing {
             $outing = $this->outings->get($id);
+            $worn = $this->stock->worn($outing);
             $change($outing);
+            $this->stock->settle($worn, $outing);
             $outing->noted();
             self::check($outing, $this->clock->now());
 

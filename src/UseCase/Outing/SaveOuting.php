@@ -31,6 +31,7 @@ final readonly class SaveOuting
         private TripRepository $trips,
         private NamedWater $waters,
         private WriteOuting $write,
+        private TakeFromStock $stock,
         private StoredOuting $stored,
         private Transaction $transaction,
         private DocumentNormalizer $documents,
@@ -71,6 +72,7 @@ final readonly class SaveOuting
             );
             $this->outings->add($outing);
             $this->write->all($outing, $document);
+            $this->stock->settle([], $outing);
 
             return $outing;
         }));
@@ -131,6 +133,7 @@ final readonly class SaveOuting
         $water = $document->water_id === $outing->water()?->id() ? $outing->water() : $this->waters->of($document->water_id);
         $trip = $document->trip_id === $outing->tripId() ? $outing->trip() : $this->trip($document->trip_id);
         $document->checkTimes($this->clock->now(), self::zone($water));
+        $worn = $this->stock->worn($outing);
         $outing->replace(
             $document->started_at,
             $document->ended_at,
@@ -140,6 +143,7 @@ final readonly class SaveOuting
             $this->documents->toStored($document->box),
         );
         $this->write->all($outing, $document);
+        $this->stock->settle($worn, $outing);
     }
 
     /** The clock that people keep there; without a place, that of the machine. */

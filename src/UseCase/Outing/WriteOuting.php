@@ -6,13 +6,11 @@ namespace App\UseCase\Outing;
 
 use App\Contract\Error\Fault;
 use App\Contract\Error\InvalidDocument;
-use App\Contract\Inventory\CompositionDocument;
 use App\Contract\Outing\OutingDocument;
 use App\Contract\Outing\OutingEventDocument;
 use App\Contract\Outing\StintDocument;
 use App\Contract\Outing\StintLureDocument;
 use App\Contract\Reader\DocumentNormalizer;
-use App\Contract\Reader\DocumentReader;
 use App\Format\PhotoFile;
 use App\Persistence\Entity\Outing;
 use App\Persistence\Entity\OutingEvent;
@@ -29,16 +27,15 @@ final readonly class WriteOuting
     public function __construct(
         private StintRepository $stints,
         private OutingEventRepository $events,
-        private TakeFromStock $stock,
         private DocumentNormalizer $documents,
-        private DocumentReader $reader,
         private Engine $standardEngine,
     ) {
     }
 
     /**
-     * Makes the outing's stints and events those of the document: what it does not name is taken out, and what that took from stock is put
-     * back.
+     * Makes the outing's stints and events those of the document: what it does not name is taken out.
+     *
+     * @param bool $isBackup what its losses took from stock is said by the document
      *
      * @throws InvalidDocument where an id is used elsewhere or twice
      */
@@ -56,7 +53,7 @@ final readonly class WriteOuting
         foreach ($outing->stints() as $stint) {
             foreach ($stint->events() as $event) {
                 if (!\in_array($event, $keptEvents, true)) {
-                    $this->remove($event);
+                    $this->events->remove($event);
                 }
             }
             if (!\in_array($stint, $keptStints, true)) {
@@ -97,7 +94,9 @@ final readonly class WriteOuting
             $event = new OutingEvent($document->id, $stint, $document->at, $document->kind, $document->angler);
             $stint->add($event);
         }
-        $this->takeOrPutBack($event, $stint, $document, $isBackup);
+        if ($isBackup) {
+            $event->took($document->taken);
+        }
         $event->moveTo($stint);
         $event->replace($document->at, $document->kind, $document->angler);
         $event->detail($document->length_in, array_filter([
@@ -112,38 +111,6 @@ final readonly class WriteOuting
         }
 
         return $event;
-    }
-
-    /** Takes an event out, and puts back what it took from stock. */
-    public function remove(OutingEvent $event): void
-    {
-        $this->stock->putBack($event->taken());
-        $this->events->remove($event);
-    }
-
-    /** Once however often the note is sent; a backup's counts have it taken already. */
-    private function takeOrPutBack(OutingEvent $event, Stint $stint, OutingEventDocument $document, bool $isBackup): void
-    {
-        if ($isBackup) {
-            $event->took($document->taken);
-
-            return;
-        }
-        $takes = $document->takes_stock && $document->kind->isWear();
-        if ([] !== $event->taken() && (!$takes || $event->kind() !== $document->kind)) {
-            $this->stock->putBack($event->taken());
-            $event->took([]);
-        }
-        if ($takes && [] === $event->taken()) {
-            $event->took($this->stock->take($document->kind, $this->build($stint)));
-        }
-    }
-
-    private function build(Stint $stint): CompositionDocument
-    {
-        $data = $stint->document()->data();
-
-        return $this->reader->trusted($data, StintLureDocument::class)->build;
     }
 
     /** @throws InvalidDocument */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\core\Trip;
 
+use Kontrast\Measure\Length;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\LureKind;
@@ -105,6 +106,30 @@ final class TripTest extends TestCase
             self::assertGreaterThanOrEqual(10.0, $at);
             self::assertLessThanOrEqual(70.1, $at);
         }
+    }
+
+    /** Two picks that change close to each other are each told where they do. */
+    public function testEveryTurnOfClarityIsWhereItIsTold(): void
+    {
+        $engine = Engine::standard();
+        $told = $off = 0;
+        foreach (LureKind::cases() as $lure) {
+            $plan = self::plan(lures: [$lure], inches: [4.0, 24.0, 90.0]);
+            $middle = intdiv($plan->from + $plan->to, 2);
+            foreach ((new Turns($engine))->ofClarity($plan) as $turn) {
+                // Told to a tenth of an inch.
+                [$before, $after] = array_map(
+                    static fn (float $by): array => (new Assembly($engine->decide(
+                        $plan->at($middle, $turn->sky, $lure, Length::inches($turn->at->inInches() + $by)),
+                    )))->keys($turn->change->slot),
+                    [-0.11, 0.06],
+                );
+                ++$told;
+                $off += $before === $after ? 1 : 0;
+            }
+        }
+        self::assertGreaterThan(20, $told);
+        self::assertSame(0, $off);
     }
 
     public function testTheWaysADayMayTurnOutAddUpToOne(): void
