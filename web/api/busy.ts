@@ -64,7 +64,8 @@ const frame = () => new Promise<void>((done) => requestAnimationFrame(() => setT
 function count(change: number, isSlow: boolean): void {
   open.all += change
   if (!isSlow) open.first += change
-  if (typeof document !== 'undefined') document.documentElement.toggleAttribute('data-busy', open.all > 0)
+  if (typeof document !== 'undefined' && 'documentElement' in document)
+    document.documentElement.toggleAttribute('data-busy', open.all > 0)
   if (open.first > 0) return
   for (const done of waiting.splice(0)) done()
 }
