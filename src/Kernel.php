@@ -4,10 +4,21 @@ declare(strict_types=1);
 
 namespace App;
 
+use App\Device\MachineZone;
 use Symfony\Bundle\FrameworkBundle\Kernel\MicroKernelTrait;
 use Symfony\Component\HttpKernel\Kernel as BaseKernel;
 
 final class Kernel extends BaseKernel
 {
     use MicroKernelTrait;
+
+    /** What has no place of its own goes by the clock of this computer. */
+    public function boot(): void
+    {
+        // UTC is what PHP takes by itself.
+        if ('UTC' === ini_get('date.timezone')) {
+            date_default_timezone_set(MachineZone::name((string) getenv('TZ')));
+        }
+        parent::boot();
+    }
 }
