@@ -38,15 +38,12 @@ final readonly class Transaction
     public function snapshot(callable $work): mixed
     {
         $connection = $this->entities->getConnection();
-        if ($connection->isTransactionActive()) {
-            return $work();
-        }
-        // Not begun by Doctrine, whose transactions take the lock for writing at once.
-        $connection->executeStatement('BEGIN DEFERRED');
+        // The outermost is a transaction that takes no lock for writing (https://www.sqlite.org/lang_savepoint.html).
+        $connection->executeStatement('SAVEPOINT snapshot');
         try {
             return $work();
         } finally {
-            $connection->executeStatement('COMMIT');
+            $connection->executeStatement('RELEASE snapshot');
         }
     }
 
