@@ -61,6 +61,8 @@ test('the lure is shown at hand, half way and at the edge of sight, and a frame 
   const frames = page.getByRole('group', { name: 'Near and far' }).getByRole('button')
   await expect(frames).toHaveCount(3)
   const inches = async (i: number) => parseFloat(((await frames.nth(i).textContent()) ?? '').split(', ')[1] ?? '')
+  // The frames have their place before the colors have come.
+  await expect.poll(() => inches(2)).toBeGreaterThan(0)
   const distances = [await inches(0), await inches(1), await inches(2)]
   expect(distances[0]).toBe(0)
   expect(distances[1]).toBeGreaterThan(0)

@@ -168,7 +168,7 @@ export function watched(page: Page): () => Promise<void> {
     let times = 0
     await expect
       .poll(async () => (times = (await isQuiet()) ? times + 1 : 0), { intervals: [20], timeout: 30_000 })
-      .toBeGreaterThanOrEqual(3)
+      .toBeGreaterThanOrEqual(2)
   }
 }
 
