@@ -9,8 +9,8 @@ address.start()
 noteScroll()
 watchCache(queryClient)
 const target = document.getElementById('app')
-/** How long the page waits for its letters: those of the device take other room, and must not be changed under a thumb. (Chosen.) */
-const LETTERS_MS = 1000
+/** How long the page waits for its letters: those of the device take other room, and a change would move all under a thumb. (Chosen.) */
+const LETTERS_MS = 3000
 await Promise.race([
   document.fonts.load('1em "Archivo Variable"'),
   new Promise((done) => setTimeout(done, LETTERS_MS)),

@@ -119,7 +119,8 @@
 
   /** Columns that keep their place when a span comes to stand beside a figure. */
   const TABLE = [
-    'w-full table-fixed self-start text-left text-[0.8125rem] sm:text-sm [&_th:first-child]:w-[26%]',
+    'w-full table-fixed self-start text-left text-[0.8125rem] sm:text-sm [&_thead_th]:align-bottom [&_thead_th]:py-1',
+    '[&_th:first-child]:w-[24%] [&_th:nth-child(n+5)]:w-[19%]',
     '[&_td]:pr-1 sm:[&_td]:pr-2 [&_th]:pr-1 sm:[&_th]:pr-2',
   ]
 </script>

@@ -116,7 +116,7 @@
 <div
   class={[
     'bg-base-100 grid gap-x-2 gap-y-3 md:grid-cols-3 md:gap-x-3',
-    stays ? 'sticky top-0 z-20 order-1 grid-cols-3 items-end py-1 lg:static' : 'grid-cols-2',
+    stays ? 'sticky top-0 z-20 order-1 grid-cols-3 items-end py-1 lg:static lg:items-start' : 'grid-cols-2',
   ]}
 >
   <figure class={stays ? '' : 'col-span-2 md:col-span-1'}>

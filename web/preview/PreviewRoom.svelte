@@ -6,7 +6,7 @@
 
 <p class="sr-only" role="status">Scoring this build…</p>
 <!-- The room the pictures will take, so that nothing moves when they come. -->
-<div class="order-1 grid grid-cols-3 items-end gap-x-2 gap-y-3 py-1 md:gap-x-3" aria-hidden="true">
+<div class="order-1 grid grid-cols-3 items-end gap-x-2 lg:items-start gap-y-3 py-1 md:gap-x-3" aria-hidden="true">
   {#each FRAMES as words (words)}
     <div>
       <p class="mb-1 text-[0.8125rem] leading-tight font-bold">{words}</p>
