@@ -16,7 +16,7 @@ final class Kernel extends BaseKernel
     public function boot(): void
     {
         // UTC is what PHP takes by itself.
-        if ('UTC' === ini_get('date.timezone')) {
+        if ('UTC' === \ini_get('date.timezone')) {
             date_default_timezone_set(MachineZone::name((string) getenv('TZ')));
         }
         parent::boot();

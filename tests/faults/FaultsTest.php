@@ -32,6 +32,11 @@ final class FaultsTest extends TestCase
         self::assertSame(0, $trial->failures(), (string) json_encode($trial->statuses));
     }
 
+    public function testSixClientsAtOnceAreAnsweredByAServerThatHasCompiledNothingYet(): void
+    {
+        self::assertSame([], ColdStartTrial::run(3)->failures);
+    }
+
     /** The same batch undone by several at once gives its parts back once. */
     public function testABatchUndoneByFourAtOnceIsUndoneOnce(): void
     {

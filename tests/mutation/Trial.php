@@ -32,7 +32,8 @@ final readonly class Trial
         for ($i = 0; $i < self::COPIES; ++$i) {
             $free[] = $copy = sys_get_temp_dir().'/kontrast-mutation-'.getmypid()."-$i";
             exec(\sprintf(
-                'mkdir %2$s && cd %1$s && cp -a core src tests config migrations composer.json phpunit.dist.xml docs demo bin vendor %2$s',
+                'mkdir %2$s && cd %1$s && ln -s %1$s/node_modules %2$s'
+                .' && cp -a core src tests config migrations composer.json phpunit.dist.xml docs demo bin vendor %2$s',
                 escapeshellarg($this->root),
                 escapeshellarg($copy),
             ));
