@@ -42,11 +42,15 @@ final readonly class TestMap
         return new self($map);
     }
 
-    /** @return list<string> the tests to run for a change of this line, the quickest first: those of the line, else those of the file */
+    /**
+     * @return list<string> the tests to run for a change of this line, the quickest first: those of the line, else those of the file; all
+     *                      where nothing of the file is run, as in one that holds a table alone
+     */
     public function tests(string $file, int $line): array
     {
         $lines = $this->map['lines'][$file] ?? [];
         $tests = $lines[$line] ?? array_values(array_unique(array_merge(...array_values($lines))));
+        $tests = [] === $tests ? array_keys($this->map['times']) : $tests;
         usort($tests, fn (string $a, string $b): int => $this->seconds($a) <=> $this->seconds($b));
 
         return $tests;

@@ -74,6 +74,7 @@ final class PartLineTest extends TestCase
             'inches' => 5.0, 'belly' => [Colour::Pearl], 'cost' => 0.6, 'style' => TrailerStyle::PaddleTail,
         ]];
         yield 'a mixed number, which is no count' => ['3 1/2 inch black chunk', PartKind::Trailer, 1, ['inches' => 3.5]];
+        yield 'centimeters' => ['8 white paddle tails 10 cm', PartKind::Trailer, 8, ['inches' => 3.937]];
         yield 'millimeters' => ['8 white paddle tails 100 mm', PartKind::Trailer, 8, ['inches' => 3.937]];
         yield 'a hook' => ['5 2/0 trailer hooks', PartKind::Hook, 5, ['hook' => '2/0']];
         yield 'hardware keeps its size as written' => ['10 beads 5/32 in', PartKind::Bead, 10, ['size' => '5/32 in']];

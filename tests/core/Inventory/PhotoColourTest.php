@@ -43,6 +43,17 @@ final class PhotoColourTest extends TestCase
         yield 'dim' => [[0.3, 0.3, 0.28]];
     }
 
+    /** Three times as much of one color as of another is the most that passes for white paper under some lamp. */
+    public function testACardOfTooStrongAColorIsTold(): void
+    {
+        $warnings = static fn (float $blue): array => PhotoColour::read(
+            [new PhotoSample(Srgb::linear(0.6, 0.6, $blue), 0.0)],
+            [new PhotoSample(Srgb::linear(0.2, 0.2, 0.2), 0.0)],
+        )->warnings;
+        self::assertSame([], $warnings(0.6 / 2.95));
+        self::assertSame([PhotoWarning::CardNotNeutral], $warnings(0.6 / 3.05));
+    }
+
     public function testTapsAreAveragedAsAmountsOfLightAndTheirSpreadIsTold(): void
     {
         $card = [new PhotoSample(Srgb::linear(0.9, 0.9, 0.9), 0.0)];

@@ -183,6 +183,10 @@ final class FactsTest extends TestCase
             $of(LureKind::SwimJig, 84, forage: Forage::Shad),
             ['skirt.base' => 'smoke', 'skirt.opacity' => 'translucent', 'skirt.material' => 'silicone'],
         ];
+        yield 'S8: the scale pattern of baitfish begins at three feet' => [
+            Readings::of(LureKind::SwimJig, 36, forage: Forage::Shad),
+            ['skirt.strands' => 'scaled'],
+        ];
         yield 'S8: dirty water takes solid colours only' => [
             $of(LureKind::SwimJig, 12, forage: Forage::Shad),
             ['skirt.base' => 'white', 'skirt.opacity' => 'opaque'],

@@ -174,6 +174,25 @@ final class ScoresTest extends TestCase
         self::assertGreaterThan($bare->skirt(Bins::skirt())->points, $bare->skirt(null)->points);
     }
 
+    /** A blade loses three tenths of its points for size for every number it is off, and no more than all. (Chosen.) */
+    public function testABladeLosesForEveryNumberItIsOff(): void
+    {
+        $scorer = self::scorer(Readings::of(LureKind::Spinnerbait, 30));
+        $advised = $scorer->brief->build->rearBlade()?->size->number ?? 0;
+        $size = static function (int $off) use ($scorer, $advised): float {
+            $blade = Bins::blade(size: $advised + $off);
+            [$score] = array_values(array_filter(
+                $scorer->rear($blade)->scores,
+                static fn (TraitScore $score): bool => ScoredTrait::BladeSize === $score->trait,
+            ));
+
+            return $score->points / $score->of;
+        };
+        foreach ([[0, 1.0], [1, 0.7], [-1, 0.7], [2, 0.4]] as [$off, $share]) {
+            self::assertEqualsWithDelta($share, $size($off), 1e-3, "$off numbers off");
+        }
+    }
+
     public function testALongTailLosesItsMarkWhereTheSkirtIsToBeCut(): void
     {
         $scorer = self::scorer(Readings::of(LureKind::Jig, 9));
