@@ -85,6 +85,19 @@ test('each lure says what it is for, and goes from there to the batch', async ({
   await expect(page.getByText('2026-10-10 no. 1: spinnerbait')).toBeHidden()
 })
 
+test('a lure of the trip opens on the bench as what it is, and what to buy is found from there', async ({ page }) => {
+  await page.request.put('/api/current-reading', { data: { reading: { ...WOOD_SPINNERBAIT, lure: 'jig' } } })
+  const id = await keep(page, 'Quarry to try')
+  await open(page, `#/trips/${id}`, 'Quarry to try')
+  const carry = page.getByRole('region', { name: 'What to carry' })
+  await expect(carry).toContainText('1. Spinnerbait')
+  await carry.getByRole('button', { name: 'Open in Bench: lure 1' }).click()
+  await expect(page.getByRole('heading', { name: 'Bench: spinnerbait' })).toBeVisible()
+  await page.goBack()
+  await carry.getByRole('link', { name: 'What to buy' }).click()
+  await expect(page.getByRole('tab', { name: 'What to buy' })).toHaveAttribute('aria-selected', 'true')
+})
+
 test('the card prints on one page of each paper', async ({ page }) => {
   const id = await keep(page, 'Quarry on paper')
   await open(page, `#/trip-card/${id}`, 'Trip card')

@@ -8,6 +8,7 @@
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { slotsOf } from '../../parts/slots'
   import { bench } from '../../stores/bench.svelte'
+  import { currentReading } from '../../stores/currentReading.svelte'
   import { notices } from '../../stores/notices.svelte'
   import BuildRow from '../../ui/BuildRow.svelte'
   import Button from '../../ui/Button.svelte'
@@ -50,6 +51,8 @@
 
   async function toBench(lure: CarriedLure) {
     bench.replace(lure.parts)
+    // The bench shows the build of the reading's lure.
+    if (currentReading.asked.lure !== lure.parts.lure) currentReading.change({ lure: lure.parts.lure })
     await push('/bench')
   }
 
@@ -124,6 +127,6 @@
   <CarryCurve curve={carry.curve} carried={trip.carry?.lures ?? carry.lures.length} />
   <div class="flex flex-wrap gap-2 pt-2">
     <Button look="primary" onclick={toBatch}>Build these in a batch</Button>
-    <Button href="#/bench?panel=buy">What to buy</Button>
+    <Button href="#/bench?panel=missing">What to buy</Button>
   </div>
 </Panel>
