@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Process\Process;
+use Tests\app\ServedProgram;
 
 /** What stands in the way of starting is told before an address is, and nothing is touched; what was started ends as one. */
 final class StartTest extends TestCase
@@ -113,6 +114,41 @@ final class StartTest extends TestCase
         self::assertSame([], $this->listeners());
     }
 
+    /** A phone that was lost is locked out while the program serves. */
+    public function testCommandsWorkBesideTheProgramThatServes(): void
+    {
+        $program = $this->serve();
+        $expected = ['doctor' => 'Kontrast is being served on', 'backup' => '/b/kontrast-', 'passphrase' => 'The pass phrase is set.'];
+        foreach ($expected as $name => $says) {
+            $command = ['./kontrast', $name, ...('backup' === $name ? ["$this->folder/b"] : [])];
+            $process = new Process($command, \dirname(__DIR__, 2), $this->environment(), "tamarack lantern copper walleye\n");
+            $process->run();
+            self::assertSame(0, $process->getExitCode(), $name.$process->getOutput().$process->getErrorOutput());
+            self::assertStringContainsString($says, $process->getOutput().$process->getErrorOutput());
+        }
+        self::assertTrue($program->isRunning());
+        $program->stop();
+    }
+
+    public function testThreeStartsAtOnceOnANewDatabaseAllComeUp(): void
+    {
+        $ports = [$this->port, ServedProgram::freePort(), ServedProgram::freePort()];
+        $programs = [];
+        foreach ($ports as $port) {
+            $environment = ['KONTRAST_PORT' => (string) $port] + $this->environment();
+            $programs[] = $process = new Process(['./kontrast', 'serve'], \dirname(__DIR__, 2), $environment, null, null);
+            $process->disableOutput();
+            $process->start();
+        }
+        foreach ($ports as $port) {
+            $this->awaitAnswer($port);
+        }
+        foreach ($programs as $process) {
+            self::assertTrue($process->isRunning());
+            $process->stop();
+        }
+    }
+
     public function testWithItsCallerGoneItEnds(): void
     {
         $caller = new Process(['bash', '-c', './kontrast serve; true'], \dirname(__DIR__, 2), $this->environment());
@@ -161,11 +197,12 @@ final class StartTest extends TestCase
         return $process;
     }
 
-    private function awaitAnswer(): void
+    private function awaitAnswer(?int $port = null): void
     {
+        $port ??= $this->port;
         $until = microtime(true) + self::PATIENCE_S;
         while (microtime(true) < $until) {
-            if (false !== @file_get_contents("http://127.0.0.1:{$this->port}/api/settings")) {
+            if (false !== @file_get_contents("http://127.0.0.1:$port/api/settings")) {
                 return;
             }
             usleep(100_000);
