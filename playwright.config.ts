@@ -18,7 +18,7 @@ export default defineConfig({
   workers: WORKERS,
   timeout: 60_000,
   expect: { timeout: 10_000 },
-  reporter: [['list'], ['json', { outputFile: 'var/tests/e2e.json' }]],
+  reporter: [['list']],
   use: {
     actionTimeout: 10_000,
     viewport: { width: 1280, height: 800 },

@@ -94,8 +94,7 @@ export const test = base.extend<Fixtures, OfWorker>({
     async ({ browserName }, use, info) => {
       void browserName
       const server = new TestServer(info.parallelIndex)
-      if (!server.knows('empty')) server.remember('empty')
-      server.recall('empty')
+      server.empty()
       await use(server)
     },
     { auto: true },

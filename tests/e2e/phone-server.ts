@@ -66,8 +66,7 @@ export const test = base.extend<Fixtures, OfWorker>({
   ],
   device: [
     async ({ browser, server, line }, use) => {
-      if (!server.knows('empty')) server.remember('empty')
-      server.recall('empty')
+      server.empty()
       await new AtHome(server.url).stock()
       const context = await newPhone(browser)
       const page = await signedIn(context, line)

@@ -49,6 +49,12 @@ export class TestServer {
     }
   }
 
+  /** Nothing is stored, as when it was started. */
+  empty(): void {
+    if (!this.knows('empty')) this.remember('empty')
+    this.recall('empty')
+  }
+
   /** Whether what is stored was remembered under this name. */
   knows(name: string): boolean {
     return existsSync(this.#file(name))

@@ -77,8 +77,7 @@ final readonly class CheckUp
     /** A port that is in use is as it should be where this program uses it. */
     private function orServing(CheckedPoint $point): CheckedPoint
     {
-        $port = getenv('KONTRAST_PORT');
-        $port = false === $port || '' === $port ? (string) self::PORTS['KONTRAST_PORT'] : $port;
+        $port = self::said('KONTRAST_PORT', self::PORTS['KONTRAST_PORT']);
         if ('KONTRAST_PORT' !== $point->name || 1 !== preg_match('/^\d+$/D', $port)) {
             return $point;
         }
@@ -88,12 +87,16 @@ final readonly class CheckUp
         return str_contains($page, self::MARK) ? CheckedPoint::well($point->name, "Kontrast is being served on $port.") : $point;
     }
 
-    private static function port(string $name, int $usual): CheckedPoint
+    private static function said(string $name, int $usual): string
     {
         $said = getenv($name);
-        if (false === $said || '' === $said) {
-            $said = (string) $usual;
-        }
+
+        return false === $said || '' === $said ? (string) $usual : $said;
+    }
+
+    private static function port(string $name, int $usual): CheckedPoint
+    {
+        $said = self::said($name, $usual);
         if (1 !== preg_match('/^[1-9]\d{0,4}$/', $said) || (int) $said > 65535) {
             return CheckedPoint::ill(
                 $name,

@@ -129,8 +129,7 @@ final readonly class SaveOuting
      */
     public function replace(Outing $outing, OutingDocument $document): void
     {
-        // One that was deleted since stays, unless another is named.
-        $water = $document->water_id === $outing->water()?->id() ? $outing->water() : $this->waters->of($document->water_id);
+        $water = $this->waters->of($document->water_id, $outing->water());
         $trip = $document->trip_id === $outing->tripId() ? $outing->trip() : $this->trip($document->trip_id);
         $document->checkTimes($this->clock->now(), self::zone($water));
         $worn = $this->stock->worn($outing);
