@@ -16,11 +16,12 @@ export default defineConfig({
   fullyParallel: true,
   retries: 0,
   workers: WORKERS,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  // Other suites run beside them.
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
   reporter: [['list']],
   use: {
-    actionTimeout: 10_000,
+    actionTimeout: 20_000,
     viewport: { width: 1280, height: 800 },
     launchOptions: chromiumWith('--disable-gpu', '--process-per-site'),
   },

@@ -28,16 +28,20 @@ final readonly class Effect
     /** @return list<self> everything a rule says, for and against */
     public static function all(Rule $rule): array
     {
-        return [
-            ...array_map(static fn (Pick $pick): self => self::of($rule, $pick, true), $rule->for),
-            ...array_map(static fn (Pick $pick): self => self::of($rule, $pick, false), $rule->against),
-        ];
-    }
-
-    private static function of(Rule $rule, Pick $pick, bool $for): self
-    {
         $touched = array_fill_keys($rule->dependsOn(), true);
+        $effects = [];
+        foreach ([1 => $rule->for, -1 => $rule->against] as $sign => $picks) {
+            foreach ($picks as $pick) {
+                $effects[] = new self(
+                    $rule,
+                    $pick,
+                    $rule->weight() * $sign,
+                    $touched,
+                    $touched + array_fill_keys($pick->dependsOn, true),
+                );
+            }
+        }
 
-        return new self($rule, $pick, $rule->weight() * ($for ? 1 : -1), $touched, $touched + array_fill_keys($pick->dependsOn, true));
+        return $effects;
     }
 }

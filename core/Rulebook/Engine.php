@@ -116,7 +116,7 @@ final readonly class Engine
     {
         $situation = new Situation($reading);
         $votes = [];
-        foreach ($this->book->ranking->effects as $effect) {
+        foreach ($this->book->ranking()->effects as $effect) {
             $strength = $effect->rule->strength($situation);
             foreach ($strength > 0.0 ? $effect->pick->values($situation) : [] as $value) {
                 $votes[] = new Vote($effect->rule, $value, $strength, $strength * $effect->weight);

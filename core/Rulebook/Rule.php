@@ -46,12 +46,12 @@ final readonly class Rule
         public string $because = '',
         public ?NoteHeading $heading = null,
     ) {
-        $this->onReading = array_values(
-            array_filter($conditions, static fn (Condition $condition): bool => [] === $condition->slotsUsed()),
-        );
-        $this->onAnswers = array_values(
-            array_filter($conditions, static fn (Condition $condition): bool => [] !== $condition->slotsUsed()),
-        );
+        $onReading = $onAnswers = [];
+        foreach ($conditions as $condition) {
+            [] === $condition->slotsUsed() ? $onReading[] = $condition : $onAnswers[] = $condition;
+        }
+        $this->onReading = $onReading;
+        $this->onAnswers = $onAnswers;
     }
 
     /** A rule named after the fact it rests on; "B3.clear" rests on B3. Ids starting with "house." rest on none. */

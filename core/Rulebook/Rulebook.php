@@ -6,38 +6,18 @@ namespace Kontrast\Rulebook;
 
 use Kontrast\Reading\LureKind;
 
-/** All rules, in the order of the book, sorted once by lure and question. */
+/** All rules, in the order of the book, sorted by lure and question where somebody asks. */
 final class Rulebook
 {
+    /** @var array<string, list<Effect>> all that is said to each question, for any lure */
+    private array $bySlot = [];
     /** @var array<string, list<Question>> by lure kind */
     private array $questions = [];
-    /** Which kind suits the water: asked of no kind in particular. */
-    public readonly Question $ranking;
+    private ?Question $ranking = null;
 
     /** @param array<string, Rule> $rules by id */
     private function __construct(public readonly array $rules)
     {
-        $this->ranking = Question::on(Slot::LureRanking, array_merge(...array_map(
-            static fn (Rule $rule): array => array_values(
-                array_filter(Effect::all($rule), static fn (Effect $effect): bool => Slot::LureRanking === $effect->pick->slot),
-            ),
-            array_values($rules),
-        )));
-        foreach (LureKind::cases() as $kind) {
-            $effects = [];
-            foreach ($rules as $rule) {
-                if ($rule->isFor($kind)) {
-                    foreach (Effect::all($rule) as $effect) {
-                        $effects[$effect->pick->slot->value][] = $effect;
-                    }
-                }
-            }
-            foreach (Slot::cases() as $slot) {
-                if ($slot->belongsTo($kind)) {
-                    $this->questions[$kind->value][] = Question::on($slot, $effects[$slot->value] ?? []);
-                }
-            }
-        }
     }
 
     /** The whole book. */
@@ -86,7 +66,43 @@ final class Rulebook
     /** @return list<Question> every question that bears on such a lure, in the order of settling */
     public function questions(LureKind $kind): array
     {
-        return $this->questions[$kind->value];
+        return $this->questions[$kind->value] ??= array_map(
+            fn (Slot $slot): Question => Question::on($slot, $this->effects($slot, $kind)),
+            array_values(array_filter(Slot::cases(), static fn (Slot $slot): bool => $slot->belongsTo($kind))),
+        );
+    }
+
+    /** Which kind suits the water: asked of no kind in particular. */
+    public function ranking(): Question
+    {
+        return $this->ranking ??= Question::on(Slot::LureRanking, $this->effects(Slot::LureRanking));
+    }
+
+    /** @return list<Effect> what the rules say to a question, in the order of the book */
+    private function effects(Slot $slot, ?LureKind $kind = null): array
+    {
+        $effects = [];
+        foreach ($this->bySlot()[$slot->value] ?? [] as $effect) {
+            if (null === $kind || $effect->rule->isFor($kind)) {
+                $effects[] = $effect;
+            }
+        }
+
+        return $effects;
+    }
+
+    /** @return array<string, list<Effect>> */
+    private function bySlot(): array
+    {
+        if ([] === $this->bySlot) {
+            foreach ($this->rules as $rule) {
+                foreach (Effect::all($rule) as $effect) {
+                    $this->bySlot[$effect->pick->slot->value][] = $effect;
+                }
+            }
+        }
+
+        return $this->bySlot;
     }
 
     /** @return list<Rule> the rules that always pick this value */

@@ -18,36 +18,37 @@ final class BackupDamageTest extends ApiTestCase
         'trial' => '/api/trials', 'inventory_part' => '/api/parts', 'water' => '/api/waters',
     ];
 
+    /** @param array<string, string> $damages by what is wrong with them */
     #[DataProvider('damages')]
-    public function testABackupOfADamagedDatabaseCanBeRestored(string $table, string $column, string $damage): void
+    public function testABackupOfADamagedDatabaseCanBeRestored(string $table, string $column, array $damages): void
     {
         $this->fill();
         $before = $this->lists();
-        $database = self::getContainer()->get(Connection::class);
-        self::assertInstanceOf(Connection::class, $database);
-        self::assertGreaterThan(0, $database->executeStatement("UPDATE $table SET $column = ?", [$damage]));
-        self::forgetEntities();
-        $this->send('GET', '/api/backup');
-        $backup = (string) $this->browser->getResponse()->getContent();
-        self::assertSame(200, $this->answered(), $backup);
-        if ('document' === $column && 'handed_back' !== $table) {
-            $attention = $this->send('GET', '/api/attention');
-            self::assertContains($damage, array_column($attention ?? [], 'document'), 'What cannot be read is told as it is.');
-        }
-        $this->send('POST', '/api/backup', $backup);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
-        foreach ($this->lists() as $damaged => $found) {
-            // A stint and an event are read with their outing.
-            $isHit = $damaged === $table || ('outing' === $damaged && \in_array($table, ['stint', 'outing_event'], true));
-            if (!$isHit) {
-                self::assertSame($before[$damaged], $found, $damaged);
+        $whole = $this->backUp();
+        foreach ($damages as $how => $damage) {
+            $database = self::getContainer()->get(Connection::class);
+            self::assertInstanceOf(Connection::class, $database);
+            self::assertGreaterThan(0, $database->executeStatement("UPDATE $table SET $column = ?", [$damage]));
+            self::forgetEntities();
+            $backup = $this->backUp();
+            if ('document' === $column && 'handed_back' !== $table) {
+                $attention = $this->send('GET', '/api/attention');
+                self::assertContains($damage, array_column($attention ?? [], 'document'), 'What cannot be read is told as it is.');
             }
+            $this->takeBack($backup);
+            foreach ($this->lists() as $damaged => $found) {
+                // A stint and an event are read with their outing.
+                $isHit = $damaged === $table || ('outing' === $damaged && \in_array($table, ['stint', 'outing_event'], true));
+                if (!$isHit) {
+                    self::assertSame($before[$damaged], $found, "$damaged, $how");
+                }
+            }
+            $this->backUp();
+            $this->takeBack($whole);
         }
-        $this->send('GET', '/api/backup');
-        self::assertSame(200, $this->answered());
     }
 
-    /** @return iterable<string, array{string, string, string}> */
+    /** @return iterable<string, array{string, string, array<string, string>}> */
     public static function damages(): iterable
     {
         $documents = [
@@ -55,14 +56,28 @@ final class BackupDamageTest extends ApiTestCase
             'trial',
         ];
         foreach ($documents as $table) {
-            foreach (['no JSON' => '{"lure": "ji', 'a list' => '[]', 'something else' => '{"other": 1}'] as $how => $damage) {
-                yield "$table, $how" => [$table, 'document', $damage];
-            }
+            yield $table => [$table, 'document', ['no JSON' => '{"lure": "ji', 'a list' => '[]', 'something else' => '{"other": 1}']];
         }
         foreach (['stint' => 'levels', 'outing_event' => 'details', 'handed_back' => 'document'] as $table => $column) {
-            yield "$table.$column" => [$table, $column, '{"cut off'];
+            yield "$table.$column" => [$table, $column, ['no JSON' => '{"cut off']];
         }
-        yield 'outing_event.taken' => ['outing_event', 'taken', '{"cut off'];
+        yield 'outing_event.taken' => ['outing_event', 'taken', ['no JSON' => '{"cut off']];
+    }
+
+    private function backUp(): string
+    {
+        $this->send('GET', '/api/backup');
+        $backup = (string) $this->browser->getResponse()->getContent();
+        self::assertSame(200, $this->answered(), $backup);
+
+        return $backup;
+    }
+
+    private function takeBack(string $backup): void
+    {
+        $this->send('POST', '/api/backup', $backup);
+        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::forgetEntities();
     }
 
     private function fill(): void

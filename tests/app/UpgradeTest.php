@@ -63,16 +63,15 @@ final class UpgradeTest extends TestCase
         foreach ($paths as $path => $operations) {
             \assert(\is_string($path) && \is_array($operations));
             foreach (array_keys($operations) as $method) {
-                foreach (self::requests(strtoupper((string) $method), $path, $get) as [$url, $body]) {
-                    [$status, $answer, $headers] = $program->ask(strtoupper((string) $method), $url, $body);
-                    $isDevice = \in_array($path, ['/api/colour/colorimeter', '/api/probe', '/api/trips/forecast'], true);
-                    self::assertLessThan(500, $isDevice ? 0 : $status, "$method $url: $answer");
-                    self::assertNotSame(422, $status, "$method $url: $answer");
-                    $api->assertAnswers((string) $method, $path, $status, $headers['content-type'] ?? '', $answer);
-                    $isWritten = \in_array($status, [201, 204], true) || \in_array($method, ['put', 'patch', 'delete'], true)
-                        || 1 === preg_match('~/(delete|restore|undo|import|backup)$~', $path);
-                    $known = $isWritten ? [] : $known;
-                }
+                [$url, $body] = self::request(strtoupper((string) $method), $path, $get);
+                [$status, $answer, $headers] = $program->ask(strtoupper((string) $method), $url, $body);
+                $isDevice = \in_array($path, ['/api/colour/colorimeter', '/api/probe', '/api/trips/forecast'], true);
+                self::assertLessThan(500, $isDevice ? 0 : $status, "$method $url: $answer");
+                self::assertNotSame(422, $status, "$method $url: $answer");
+                $api->assertAnswers((string) $method, $path, $status, $headers['content-type'] ?? '', $answer);
+                $isWritten = \in_array($status, [201, 204], true) || \in_array($method, ['put', 'patch', 'delete'], true)
+                    || 1 === preg_match('~/(delete|restore|undo|import|backup)$~', $path);
+                $known = $isWritten ? [] : $known;
             }
         }
     }
@@ -194,28 +193,41 @@ final class UpgradeTest extends TestCase
      *
      * @param callable(string): mixed $get what is stored at an address
      *
-     * @return list<array{string, mixed}> path and body
+     * @return array{string, mixed} path and body
      */
-    private static function requests(string $method, string $path, callable $get): array
+    private static function request(string $method, string $path, callable $get): array
     {
-        $bin = $get('/api/parts');
-        $builds = $get('/api/builds');
-        $waters = $get('/api/waters');
-        $readings = $get('/api/readings');
-        \assert(\is_array($bin) && \is_array($bin['parts']) && \is_array($builds) && \is_array($waters) && \is_array($readings));
-        $part = $bin['parts'][0] ?? [];
-        $build = $builds[0] ?? [];
-        \assert(\is_array($part) && \is_array($build) && \is_array($build['build'] ?? null));
+        // Only what a request needs is asked for.
+        $first = static function (mixed $list): array {
+            \assert(\is_array($list));
+            $one = $list[0] ?? [];
+            \assert(\is_array($one));
+
+            return $one;
+        };
+        $part = static function () use ($get, $first): array {
+            $parts = $get('/api/parts');
+            \assert(\is_array($parts));
+
+            return $first($parts['parts']);
+        };
+        $saved = static fn (): array => $first($get('/api/builds'));
+        $build = static function () use ($saved): array {
+            $build = $saved()['build'] ?? null;
+            \assert(\is_array($build));
+
+            return $build;
+        };
         $reading = Samples::reading();
-        $item = ['items' => [['name' => 'One', 'build' => $build['build'], 'count' => 1]]];
-        $both = ['reading' => ['lure' => $build['build']['lure']] + $reading, 'build' => $build['build']];
+        $items = static fn (): array => ['items' => [['name' => 'One', 'build' => $build(), 'count' => 1]]];
+        $both = static fn (): array => ['reading' => ['lure' => $build()['lure']] + $reading, 'build' => $build()];
         $body = match ("$method $path") {
             'POST /api/advice', 'POST /api/opinion' => $reading,
             'POST /api/advice/view' => ['reading' => $reading, 'from' => 'side', 'before' => ['visibility_in' => 9] + $reading],
-            'PATCH /api/workbench' => ['build' => $build['build']],
+            'PATCH /api/workbench' => ['build' => $build()],
             'POST /api/explain' => ['reading' => $reading, 'pick' => 'skirt.base'],
             'POST /api/changes' => ['before' => $reading, 'after' => ['visibility_in' => 9] + $reading],
-            'POST /api/bench', 'POST /api/swaps' => $both,
+            'POST /api/bench', 'POST /api/swaps' => $both(),
             'POST /api/best', 'POST /api/advised-build' => ['reading' => $reading],
             'POST /api/trips/plan', 'POST /api/trips/plan/longer' => self::trip($reading),
             'POST /api/trips/moment' => ['trip' => self::trip($reading), 'at' => '9:30', 'sky' => 'sun', 'lure' => 'jig'],
@@ -223,7 +235,7 @@ final class UpgradeTest extends TestCase
             'POST /api/trips/forecast' => ['place' => self::trip($reading)['place'], 'date' => '2026-05-09'],
             'POST /api/trips', 'PUT /api/trips/{id}' => ['name' => 'Saturday', 'trip' => self::trip($reading)],
             'POST /api/outings', 'PUT /api/outings/{id}' => ['started_at' => '2026-05-09T09:00:00Z', 'stints' => [
-                ['started_at' => '2026-05-09T09:00:00Z', 'build' => $build['build'], 'reading' => $reading],
+                ['started_at' => '2026-05-09T09:00:00Z', 'build' => $build(), 'reading' => $reading],
             ]],
             'POST /api/outings/{id}/correction' => [
                 'before' => ['started_at' => '2026-05-09T09:00:00Z'],
@@ -233,7 +245,7 @@ final class UpgradeTest extends TestCase
             'POST /api/outings/{id}/end' => ['ended_at' => '2026-05-09T11:00:00Z'],
             'PUT /api/outings/{id}/stints/{stint}' => [
                 'started_at' => '2026-05-09T11:00:00Z', 'ended_at' => '2026-05-09T11:00:00Z',
-                'build' => $build['build'], 'reading' => $reading,
+                'build' => $build(), 'reading' => $reading,
             ],
             'PUT /api/outings/{id}/events/{event}' => ['at' => '2026-05-09T09:05:00Z', 'kind' => 'bite'],
             'PUT /api/outings/{id}/events/{event}/photo' => [
@@ -241,12 +253,12 @@ final class UpgradeTest extends TestCase
             ],
             'POST /api/outings/table', 'POST /api/outings/table/preview' => ['contents' => "outing_started_at\n2026-05-09T09:00:00Z\n"],
             'POST /api/trials' => ['name' => 'One or the other', 'trial' => [
-                'a' => $build['build'], 'b' => Samples::build(), 'block_min' => 20,
+                'a' => $build(), 'b' => Samples::build(), 'block_min' => 20,
             ]],
             'POST /api/shopping' => ['readings' => [$reading]],
             'POST /api/parts/lines' => ['text' => '3 black craws'],
-            'POST /api/build-sheet' => $both,
-            'POST /api/batch', 'POST /api/built' => $item,
+            'POST /api/build-sheet' => $both(),
+            'POST /api/batch', 'POST /api/built' => $items(),
             'POST /api/look', 'POST /api/scene', 'POST /api/sensitivity' => [
                 'reading' => $reading,
                 'from' => 'side',
@@ -256,16 +268,16 @@ final class UpgradeTest extends TestCase
             'POST /api/sign-in' => ['pass_phrase' => 'none was set'],
             'POST /api/depths' => ['reading' => $reading, 'from' => 'below'],
             'POST /api/parts' => [['kind' => 'skirt', 'name' => 'New', 'colour' => 'black']],
-            'PUT /api/parts' => [$part],
-            'PUT /api/parts/{id}' => $part,
-            'POST /api/parts/delete', 'POST /api/parts/restore' => ['ids' => [$part['id'] ?? '']],
+            'PUT /api/parts' => [$part()],
+            'PUT /api/parts/{id}' => $part(),
+            'POST /api/parts/delete', 'POST /api/parts/restore' => ['ids' => [$part()['id'] ?? '']],
             'POST /api/parts/preview', 'POST /api/parts/import' => ['contents' => "kind,name,colour\nskirt,Imported,black\n"],
             'POST /api/swatches' => ['contents' => "GIMP Palette\n1 2 3 Ink\n"],
             'POST /api/waters', 'PUT /api/waters/{id}' => ['name' => 'New pit', 'tint' => 'none', 'red_crawfish' => false],
             'POST /api/readings' => ['reading' => $reading],
-            'POST /api/builds/drawn' => ['builds' => [$build['build']]],
-            'POST /api/builds' => ['name' => 'New', 'build' => $build['build']],
-            'PUT /api/builds/{id}' => $build,
+            'POST /api/builds/drawn' => ['builds' => [$build()]],
+            'POST /api/builds' => ['name' => 'New', 'build' => $build()],
+            'PUT /api/builds/{id}' => $saved(),
             'PUT /api/current-reading' => ['reading' => $reading],
             'PUT /api/settings' => ['units' => 'us', 'theme' => 'paper'],
             'POST /api/logbook' => ['waters' => [], 'readings' => []],
@@ -276,26 +288,18 @@ final class UpgradeTest extends TestCase
             ],
             default => null,
         };
-        $id = static fn (mixed $list): string => \is_array($list) && \is_array($list[0] ?? null) && \is_string(
-            $list[0]['id'] ?? null,
-        ) ? $list[0]['id'] : 'none';
-        $ids = match (true) {
-            !str_contains($path, '{id}') => [''],
-            str_starts_with($path, '/api/rules') => ['S6'],
-            str_starts_with($path, '/api/waters') => [$id($waters)],
-            str_starts_with($path, '/api/readings') => [$id($readings)],
-            str_starts_with($path, '/api/builds') => [$id($builds)],
-            str_starts_with($path, '/api/built') => [$id($get('/api/built'))],
-            str_starts_with($path, '/api/trips') => [$id($get('/api/trips'))],
-            str_starts_with($path, '/api/outings') => [$id($get('/api/outings'))],
-            str_starts_with($path, '/api/trials') => [$id($get('/api/trials'))],
-            default => [$id($bin['parts'])],
+        $list = array_values(array_filter(
+            ['waters', 'readings', 'builds', 'built', 'trips', 'outings', 'trials'],
+            static fn (string $one): bool => str_starts_with($path, "/api/$one/"),
+        ))[0] ?? null;
+        $id = match (true) {
+            !str_contains($path, '{id}') => '',
+            str_starts_with($path, '/api/rules') => 'S6',
+            default => (null === $list ? $part() : $first($get("/api/$list")))['id'] ?? 'none',
         };
+        \assert(\is_string($id));
 
-        return array_map(static fn (string $one): array => [
-            str_replace(['{id}', '{stint}', '{event}'], [$one, self::STINT, self::EVENT], $path),
-            $body,
-        ], $ids);
+        return [str_replace(['{id}', '{stint}', '{event}'], [$id, self::STINT, self::EVENT], $path), $body];
     }
 
     /**

@@ -166,7 +166,7 @@ export function watched(page: Page): () => Promise<void> {
   return async () => {
     let times = 0
     await expect
-      .poll(async () => (times = (await isQuiet()) ? times + 1 : 0), { intervals: [20], timeout: 30_000 })
+      .poll(async () => (times = (await isQuiet()) ? times + 1 : 0), { intervals: [50], timeout: 30_000 })
       .toBeGreaterThanOrEqual(2)
   }
 }

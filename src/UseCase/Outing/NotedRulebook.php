@@ -9,6 +9,7 @@ use App\Persistence\LogChoice;
 use Kontrast\Logbook\Analysis;
 use Kontrast\Logbook\LogRules;
 use Kontrast\Logbook\SchoolEvidence;
+use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\Rulebook;
 use Symfony\Contracts\Cache\CacheInterface;
 
@@ -20,12 +21,13 @@ final readonly class NotedRulebook
         private LogbookCounts $counts,
         private AnalyzeLogbook $log,
         private CacheInterface $cache,
+        private Engine $standardEngine,
     ) {
     }
 
     public function make(): Rulebook
     {
-        $book = Rulebook::standard();
+        $book = $this->standardEngine->book;
         $questions = $this->choice->questions();
 
         return [] === $questions ? $book : $book->with(LogRules::of($book, $this->evidence(), $questions));
