@@ -10,9 +10,8 @@ use App\Contract\Outing\OutingEventDocument;
 use App\Contract\Outing\StintDocument;
 use App\Contract\Reading\ReadingDocument;
 use App\UseCase\Outing\AnalyzeLogbook;
-use App\UseCase\Outing\FindOutings;
 use App\UseCase\Outing\NoteOuting;
-use App\UseCase\Outing\SaveOuting;
+use App\UseCase\Shelf;
 use Doctrine\ORM\EntityManagerInterface;
 use Kontrast\Inventory\GenericParts;
 use Kontrast\Logbook\EventKind;
@@ -40,9 +39,8 @@ final readonly class LogbookBenchmark implements Benchmark
     private const PAGE = 50;
 
     public function __construct(
-        private SaveOuting $save,
+        private Shelf $shelf,
         private NoteOuting $note,
-        private FindOutings $find,
         private AnalyzeLogbook $analyze,
         private Adviser $adviser,
         private EntityManagerInterface $entities,
@@ -56,7 +54,7 @@ final readonly class LogbookBenchmark implements Benchmark
 
     public function figures(): array
     {
-        if ([] !== $this->find->list(1)->documents) {
+        if ([] !== $this->shelf->page('outings', 1)->documents) {
             return [new Measurement('The logbook is measured in an empty database only', 'not measured')];
         }
         $this->fill();
@@ -64,8 +62,8 @@ final readonly class LogbookBenchmark implements Benchmark
             'SELECT (SELECT COUNT(*) FROM outing), (SELECT COUNT(*) FROM stint), (SELECT COUNT(*) FROM outing_event)',
         );
         $analysis = Timer::median(fn () => $this->analyze->document(), 3);
-        $page = Timer::median(fn () => $this->find->list(self::PAGE), 5);
-        $all = Timer::median(fn () => $this->find->list(), 3);
+        $page = Timer::median(fn () => $this->shelf->page('outings', self::PAGE), 5);
+        $all = Timer::median(fn () => $this->shelf->page('outings'), 3);
         $noted = $this->noted();
 
         return [
@@ -84,7 +82,7 @@ final readonly class LogbookBenchmark implements Benchmark
     private function noted(): float
     {
         $outing = $this->outing(0);
-        $kept = $this->save->add(new OutingDocument(
+        $kept = $this->shelf->add('outings', new OutingDocument(
             started_at: $outing->started_at,
             stints: [...\array_slice($outing->stints, 0, -1), self::open($outing->stints[self::STINTS - 1])],
         ));
@@ -106,7 +104,7 @@ final readonly class LogbookBenchmark implements Benchmark
     private function fill(): void
     {
         for ($i = 0; $i < self::WRITTEN; ++$i) {
-            $this->save->add($this->outing(1 + $i));
+            $this->shelf->add('outings', $this->outing(1 + $i));
             $this->entities->clear();
         }
         $database = $this->entities->getConnection();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Cli;
 
+use App\Contract\Reader\DocumentNormalizer;
 use App\UseCase\Backup\MakeBackup;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -20,7 +21,7 @@ final class BackupCommand extends Command
 {
     private const KEPT = 30;
 
-    public function __construct(private readonly MakeBackup $make, private readonly ClockInterface $clock)
+    public function __construct(private readonly MakeBackup $make, private readonly DocumentNormalizer $documents, private readonly ClockInterface $clock)
     {
         parent::__construct();
     }
@@ -40,7 +41,7 @@ final class BackupCommand extends Command
         try {
             $files->mkdir($folder, 0o700);
             // Under its name only when it is whole.
-            $files->dumpFile($file, json_encode($this->make->all(), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE));
+            $files->dumpFile($file, json_encode($this->documents->written($this->make->all()), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE));
             $files->chmod($file, 0o600);
             $all = glob(rtrim($folder, '/').'/kontrast-????-??-??.json');
             $all = false === $all ? [] : $all;

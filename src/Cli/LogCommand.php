@@ -46,7 +46,7 @@ final class LogCommand extends Command
                 \is_string($file) => $this->take(DocumentCommand::contents($file), true === $input->getOption('preview')),
                 true === $input->getOption('csv') => $this->export->table(),
                 true === $input->getOption('analysis') => self::json($this->documents->toArray($this->analyze->document())),
-                default => self::json($this->export->all()),
+                default => self::json(array_map($this->documents->cells(...), $this->export->all())),
             };
         } catch (InvalidDocument $invalid) {
             Errors::tell($output, $invalid->lines());

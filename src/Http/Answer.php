@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Contract\Reader\DocumentNormalizer;
 use App\UseCase\Kept;
 use App\UseCase\PageOf;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -14,7 +15,7 @@ use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
 /** Makes answers: documents, what is kept with its tag, pages with their next one. */
 final readonly class Answer
 {
-    public function __construct(private UrlGeneratorInterface $urls)
+    public function __construct(private UrlGeneratorInterface $urls, private DocumentNormalizer $documents)
     {
     }
 
@@ -28,24 +29,41 @@ final readonly class Answer
         return self::unkept(self::tagged(new Response(null, 204), $kept));
     }
 
+    /** A document that is stored, or everything that is. */
+    public function document(object $document, int $status = 200): JsonResponse
+    {
+        return self::unkept(new JsonResponse($this->documents->written($document), $status));
+    }
+
+    /** @param list<object> $documents */
+    public function documents(array $documents, int $status = 200): JsonResponse
+    {
+        return self::unkept(new JsonResponse(array_map($this->documents->written(...), $documents), $status));
+    }
+
     public function kept(?Kept $kept): Response
     {
-        return self::unkept(null === $kept ? JsonResponse::fromJsonString('null') : self::tagged(new JsonResponse($kept->document), $kept));
+        return null === $kept ? self::unkept(JsonResponse::fromJsonString('null')) : self::tagged($this->document($kept->document), $kept);
     }
 
-    /** @param string $route of the one that was added */
-    public function created(Kept $kept, string $route): Response
+    /** @param string $name of the kind of what was added */
+    public function created(Kept $kept, string $name): Response
     {
-        return self::unkept(self::tagged(
-            new JsonResponse($kept->document, 201, ['Location' => $this->urls->generate($route, ['id' => $kept->id])]),
-            $kept,
-        ));
+        $answer = $this->document($kept->document, 201);
+        $answer->headers->set('Location', $this->urls->generate(ShelfRoutes::one($name), ['id' => $kept->id]));
+
+        return self::tagged($answer, $kept);
     }
 
-    /** A page of a list, with a link to the next one. */
-    public function page(PageOf $page, Request $request, mixed $document = null): JsonResponse
+    /**
+     * A page of a list, with a link to the next one.
+     *
+     * @param array<string, mixed>|null $beside what goes along with it: the list is a field then
+     */
+    public function page(PageOf $page, Request $request, ?string $list = null, ?array $beside = null): JsonResponse
     {
-        $answer = new JsonResponse($document ?? $page->documents);
+        $documents = array_map($this->documents->written(...), $page->documents);
+        $answer = new JsonResponse(null === $list ? $documents : [$list => $documents, ...$beside ?? []]);
         if (null !== $page->next) {
             $query = http_build_query(['after' => $page->next] + $request->query->all());
             $answer->headers->set('Link', "<{$request->getPathInfo()}?$query>; rel=\"next\"");

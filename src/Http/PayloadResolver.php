@@ -34,17 +34,33 @@ final readonly class PayloadResolver implements ValueResolverInterface
         if (null === $class || !class_exists($class)) {
             throw new \LogicException("The parameter {$argument->getName()} names no document.");
         }
+        $content = self::content($request, $payload->mostBytes);
+
+        return [null === $payload->listOf ? $this->reader->read($content, $class) : $this->reader->readList($content, $class)];
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return T the document of a request of the usual size
+     *
+     * @throws InvalidDocument
+     */
+    public function document(Request $request, string $class): object
+    {
+        return $this->reader->read(self::content($request, Payload::USUAL_BYTES), $class);
+    }
+
+    private static function content(Request $request, int $mostBytes): string
+    {
         $length = (int) $request->headers->get('Content-Length', '0');
-        if ($length > $payload->mostBytes || \strlen($request->getContent()) > $payload->mostBytes) {
-            throw new HttpException(
-                413,
-                \sprintf('This is too large. The limit is %s.', self::size($payload->mostBytes)),
-            );
+        if ($length > $mostBytes || \strlen($request->getContent()) > $mostBytes) {
+            throw new HttpException(413, \sprintf('This is too large. The limit is %s.', self::size($mostBytes)));
         }
 
-        return [null === $payload->listOf
-            ? $this->reader->read($request->getContent(), $class)
-            : $this->reader->readList($request->getContent(), $class)];
+        return $request->getContent();
     }
 
     private static function size(int $bytes): string

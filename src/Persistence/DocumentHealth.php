@@ -7,26 +7,31 @@ namespace App\Persistence;
 use App\Contract\Reader\FaultCollector;
 use App\Contract\Reader\ShapeCheck;
 use App\Persistence\Entity\HasDocument;
+use App\Persistence\Entity\Stored;
 use App\Persistence\Entity\StoredDocument;
-use App\Persistence\Upgrade\DocumentKind;
+use App\Persistence\Kind\Kind;
+use App\Persistence\Kind\Shape;
 
 /** Tells whether a stored document is still of the shape this program reads. */
 final readonly class DocumentHealth
 {
-    public function __construct(private ShapeCheck $shape)
+    public function __construct(private ShapeCheck $check)
     {
     }
 
-    public function isReadable(HasDocument $stored): bool
+    /**
+     * @param Kind<covariant Stored, covariant object> $kind
+     *
+     * @return string|null a sentence, or null where nothing is wrong
+     */
+    public function problemOf(Kind $kind, Stored $one): ?string
     {
-        return null === $this->problemOf($stored);
-    }
-
-    /** @return string|null a sentence, or null where nothing is wrong */
-    public function problemOf(HasDocument $stored): ?string
-    {
+        $shape = $kind->shape();
+        if (null === $shape || !$one instanceof HasDocument) {
+            return null;
+        }
         try {
-            $this->check($stored->document(), $stored->kindOfDocument());
+            $this->check($one->document(), $shape);
         } catch (UnreadableDocument $unreadable) {
             return $unreadable->getMessage();
         }
@@ -35,13 +40,13 @@ final readonly class DocumentHealth
     }
 
     /** @throws UnreadableDocument */
-    private function check(StoredDocument $document, DocumentKind $kind): void
+    private function check(StoredDocument $document, Shape $shape): void
     {
-        if ($document->shape() !== $kind->shape()) {
-            throw UnreadableDocument::shape($document->shape(), $kind->shape());
+        if ($document->shape() !== $shape->number) {
+            throw UnreadableDocument::shape($document->shape(), $shape->number);
         }
         $faults = new FaultCollector();
-        $this->shape->object($document->decoded(), $kind->document(), '', $faults);
+        $this->check->object($document->decoded(), $shape->document, '', $faults);
         foreach ($faults->faults() as $fault) {
             throw UnreadableDocument::fault($fault->field, $fault->message);
         }

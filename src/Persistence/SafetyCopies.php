@@ -19,11 +19,11 @@ final readonly class SafetyCopies
     }
 
     /**
-     * @param array<string, mixed> $backup
+     * @param object $backup as it is written
      *
      * @return string the file's name
      */
-    public function keep(array $backup): string
+    public function keep(object $backup): string
     {
         $options = \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR;
         $name = self::PREFIX.$this->clock->now()->format('Ymd-His-v').'.json';

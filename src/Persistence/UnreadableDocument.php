@@ -17,6 +17,11 @@ final class UnreadableDocument extends \RuntimeException
         return new self(\sprintf('It has shape %d, and this version of the program knows shape %d.', $found, $known));
     }
 
+    public static function because(string $message): self
+    {
+        return new self($message);
+    }
+
     public static function fault(string $field, string $message): self
     {
         return new self(\sprintf('%s: %s', $field, $message));

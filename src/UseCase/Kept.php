@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\UseCase;
 
-/** A document as it is kept now, with the version a change has to name. */
+/** A document as it is stored now, with the version a change has to name. */
 final readonly class Kept
 {
-    /** @param array<string, mixed> $document */
-    public function __construct(public string $id, public int $version, public array $document)
+    public function __construct(public string $id, public int $version, public object $document)
     {
     }
 }

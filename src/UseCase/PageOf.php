@@ -8,8 +8,8 @@ namespace App\UseCase;
 final readonly class PageOf
 {
     /**
-     * @param list<array<string, mixed>> $documents
-     * @param string|null                $next      the id behind which the rest begins; null at the end
+     * @param list<object> $documents
+     * @param string|null  $next      the id behind which the rest begins; null at the end
      */
     public function __construct(public array $documents, public ?string $next)
     {

@@ -217,7 +217,10 @@ final class TripApiTest extends ApiTestCase
             self::assertContains($this->answered(), [200, 204], "$address ".$this->browser->getResponse()->getContent());
         }
         $this->send('POST', '/api/trips', ['name' => 'Sunday', 'water_id' => $water, 'trip' => self::example()]);
-        self::assertSame(['water_id'], array_keys($this->faults()), 'A new one is not planned there.');
+        self::assertSame(201, $this->answered(), 'What was planned with no signal comes late.');
+        $nowhere = '0193a000-0000-7000-8000-00000000ffff';
+        $this->send('POST', '/api/trips', ['name' => 'Sunday', 'water_id' => $nowhere, 'trip' => self::example()]);
+        self::assertSame(['water_id'], array_keys($this->faults()));
     }
 
     public function testAPageBehindAnIdThatIsNotThereIsNoPage(): void

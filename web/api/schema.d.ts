@@ -182,7 +182,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** All saved builds, by name */
+        /** All builds, by name */
         get: operations["builds"];
         put?: never;
         /** Save a build */
@@ -253,7 +253,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The batches built, newest first */
+        /** All built, newest first */
         get: operations["built"];
         put?: never;
         /** Record a batch as built and take its parts from stock, all or nothing */
@@ -356,9 +356,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The current reading, or null before the first */
+        /** The current reading */
         get: operations["desk"];
-        /** Store the current reading */
+        /** Change the current reading */
         put: operations["keepCurrentReading"];
         post?: never;
         delete?: never;
@@ -511,7 +511,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** All outings at a glance, the latest first */
+        /** All outings, at a glance, the latest first */
         get: operations["outings"];
         put?: never;
         /** Begin an outing, or keep one from memory; the same one twice is kept once */
@@ -564,12 +564,12 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** One outing with all that was noted */
+        /** One outing */
         get: operations["outing"];
-        /** Change an outing: its stints and events become those sent */
+        /** Change a outing */
         put: operations["changeOuting"];
         post?: never;
-        /** Delete an outing; it can be restored */
+        /** Delete a outing; it can be restored */
         delete: operations["deleteOuting"];
         options?: never;
         head?: never;
@@ -897,7 +897,7 @@ export interface paths {
         };
         /** One part */
         get: operations["part"];
-        /** Change one part */
+        /** Change a part */
         put: operations["changePart"];
         post?: never;
         delete?: never;
@@ -930,7 +930,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** All saved readings, newest first */
+        /** All readings, newest first */
         get: operations["readings"];
         put?: never;
         /** Save a reading */
@@ -1205,7 +1205,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** All trials and how they stand, the latest first */
+        /** All trials, the latest first, and how they stand */
         get: operations["trials"];
         put?: never;
         /** Draw a trial of two lures: the order of its blocks, and when it ends */
@@ -1223,7 +1223,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** One trial */
+        get: operations["trial"];
         put?: never;
         post?: never;
         /** Delete a trial; it can be restored */
@@ -1260,7 +1261,7 @@ export interface paths {
         /** All trips, the latest day first */
         get: operations["trips"];
         put?: never;
-        /** Keep a trip */
+        /** Save a trip */
         post: operations["saveTrip"];
         delete?: never;
         options?: never;
@@ -1434,7 +1435,7 @@ export interface paths {
         /** All waters, by name */
         get: operations["waters"];
         put?: never;
-        /** Add a water */
+        /** Save a water */
         post: operations["addWater"];
         delete?: never;
         options?: never;
@@ -1485,7 +1486,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What is on the bench, or null before the first build */
+        /** The workbench */
         get: operations["workbench"];
         put?: never;
         post?: never;
@@ -2688,7 +2689,7 @@ export interface components {
             };
             /** @description Whether there is a picture; ignored on the way in. */
             has_photo?: boolean;
-            /** @description A small JPEG as a data URL, in files that are carried away; left out elsewhere. */
+            /** @description A small JPEG as a data URL, in files that are carried away; null elsewhere. */
             photo?: string | null;
         };
         /** @description What a file of outings holds, and how much of it is new. */
@@ -4185,7 +4186,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description All saved builds, by name */
+            /** @description All builds, by name */
             200: {
                 headers: {
                     /** @description The next page, rel="next"; left out on the last. */
@@ -4352,8 +4353,6 @@ export interface operations {
             /** @description Delete a build; it can be restored */
             204: {
                 headers: {
-                    /** @description The version, for If-Match or If-None-Match. */
-                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content?: never;
@@ -4370,10 +4369,7 @@ export interface operations {
     restoreBuild: {
         parameters: {
             query?: never;
-            header?: {
-                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
-                "If-Match"?: components["parameters"]["IfMatch"];
-            };
+            header?: never;
             path: {
                 id: string;
             };
@@ -4396,7 +4392,6 @@ export interface operations {
             401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
-            412: components["responses"]["PreconditionFailed"];
             415: components["responses"]["NotJson"];
             503: components["responses"]["NotAvailable"];
         };
@@ -4415,7 +4410,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The batches built, newest first */
+            /** @description All built, newest first */
             200: {
                 headers: {
                     /** @description The next page, rel="next"; left out on the last. */
@@ -4510,8 +4505,6 @@ export interface operations {
             /** @description Undo: the parts go back into stock, once */
             204: {
                 headers: {
-                    /** @description The version, for If-Match or If-None-Match. */
-                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content?: never;
@@ -4621,7 +4614,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The current reading, or null before the first */
+            /** @description The current reading */
             200: {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */
@@ -4652,7 +4645,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Store the current reading */
+            /** @description Change the current reading */
             204: {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */
@@ -4935,7 +4928,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description All outings at a glance, the latest first */
+            /** @description All outings, at a glance, the latest first */
             200: {
                 headers: {
                     /** @description The next page, rel="next"; left out on the last. */
@@ -5081,7 +5074,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description One outing with all that was noted */
+            /** @description One outing */
             200: {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */
@@ -5115,7 +5108,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Change an outing: its stints and events become those sent */
+            /** @description Change a outing */
             200: {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */
@@ -5152,11 +5145,9 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Delete an outing; it can be restored */
+            /** @description Delete a outing; it can be restored */
             204: {
                 headers: {
-                    /** @description The version, for If-Match or If-None-Match. */
-                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content?: never;
@@ -5173,10 +5164,7 @@ export interface operations {
     changeBox: {
         parameters: {
             query?: never;
-            header?: {
-                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
-                "If-Match"?: components["parameters"]["IfMatch"];
-            };
+            header?: never;
             path: {
                 id: string;
             };
@@ -5204,7 +5192,6 @@ export interface operations {
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Conflict"];
-            412: components["responses"]["PreconditionFailed"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
             422: components["responses"]["Invalid"];
@@ -5214,10 +5201,7 @@ export interface operations {
     correctOuting: {
         parameters: {
             query?: never;
-            header?: {
-                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
-                "If-Match"?: components["parameters"]["IfMatch"];
-            };
+            header?: never;
             path: {
                 id: string;
             };
@@ -5245,7 +5229,6 @@ export interface operations {
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
             409: components["responses"]["Conflict"];
-            412: components["responses"]["PreconditionFailed"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
             422: components["responses"]["Invalid"];
@@ -5255,10 +5238,7 @@ export interface operations {
     endOuting: {
         parameters: {
             query?: never;
-            header?: {
-                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
-                "If-Match"?: components["parameters"]["IfMatch"];
-            };
+            header?: never;
             path: {
                 id: string;
             };
@@ -5285,7 +5265,6 @@ export interface operations {
             401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
-            412: components["responses"]["PreconditionFailed"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
             422: components["responses"]["Invalid"];
@@ -5295,10 +5274,7 @@ export interface operations {
     noteEvent: {
         parameters: {
             query?: never;
-            header?: {
-                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
-                "If-Match"?: components["parameters"]["IfMatch"];
-            };
+            header?: never;
             path: {
                 id: string;
                 event: string;
@@ -5326,7 +5302,6 @@ export interface operations {
             401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
-            412: components["responses"]["PreconditionFailed"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
             422: components["responses"]["Invalid"];
@@ -5336,10 +5311,7 @@ export interface operations {
     removeEvent: {
         parameters: {
             query?: never;
-            header?: {
-                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
-                "If-Match"?: components["parameters"]["IfMatch"];
-            };
+            header?: never;
             path: {
                 id: string;
                 event: string;
@@ -5363,7 +5335,6 @@ export interface operations {
             401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
-            412: components["responses"]["PreconditionFailed"];
             415: components["responses"]["NotJson"];
             503: components["responses"]["NotAvailable"];
         };
@@ -5457,10 +5428,7 @@ export interface operations {
     restoreOuting: {
         parameters: {
             query?: never;
-            header?: {
-                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
-                "If-Match"?: components["parameters"]["IfMatch"];
-            };
+            header?: never;
             path: {
                 id: string;
             };
@@ -5483,7 +5451,6 @@ export interface operations {
             401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
-            412: components["responses"]["PreconditionFailed"];
             415: components["responses"]["NotJson"];
             503: components["responses"]["NotAvailable"];
         };
@@ -5491,10 +5458,7 @@ export interface operations {
     noteStint: {
         parameters: {
             query?: never;
-            header?: {
-                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
-                "If-Match"?: components["parameters"]["IfMatch"];
-            };
+            header?: never;
             path: {
                 id: string;
                 stint: string;
@@ -5522,7 +5486,6 @@ export interface operations {
             401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
-            412: components["responses"]["PreconditionFailed"];
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
             422: components["responses"]["Invalid"];
@@ -5532,10 +5495,7 @@ export interface operations {
     removeStint: {
         parameters: {
             query?: never;
-            header?: {
-                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
-                "If-Match"?: components["parameters"]["IfMatch"];
-            };
+            header?: never;
             path: {
                 id: string;
                 stint: string;
@@ -5559,7 +5519,6 @@ export interface operations {
             401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
-            412: components["responses"]["PreconditionFailed"];
             415: components["responses"]["NotJson"];
             503: components["responses"]["NotAvailable"];
         };
@@ -5977,7 +5936,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Change one part */
+            /** @description Change a part */
             200: {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */
@@ -6039,7 +5998,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description All saved readings, newest first */
+            /** @description All readings, newest first */
             200: {
                 headers: {
                     /** @description The next page, rel="next"; left out on the last. */
@@ -6134,8 +6093,6 @@ export interface operations {
             /** @description Delete a reading; it can be restored */
             204: {
                 headers: {
-                    /** @description The version, for If-Match or If-None-Match. */
-                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content?: never;
@@ -6152,10 +6109,7 @@ export interface operations {
     restoreReading: {
         parameters: {
             query?: never;
-            header?: {
-                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
-                "If-Match"?: components["parameters"]["IfMatch"];
-            };
+            header?: never;
             path: {
                 id: string;
             };
@@ -6178,7 +6132,6 @@ export interface operations {
             401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
-            412: components["responses"]["PreconditionFailed"];
             415: components["responses"]["NotJson"];
             503: components["responses"]["NotAvailable"];
         };
@@ -6601,7 +6554,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description All trials and how they stand, the latest first */
+            /** @description All trials, the latest first, and how they stand */
             200: {
                 headers: {
                     /** @description The next page, rel="next"; left out on the last. */
@@ -6648,10 +6601,40 @@ export interface operations {
             503: components["responses"]["NotAvailable"];
         };
     };
-    deleteTrial: {
+    trial: {
         parameters: {
             query?: never;
             header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One trial */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SavedTrial"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    deleteTrial: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
             path: {
                 id: string;
             };
@@ -6670,6 +6653,7 @@ export interface operations {
             401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
             415: components["responses"]["NotJson"];
             503: components["responses"]["NotAvailable"];
         };
@@ -6688,6 +6672,8 @@ export interface operations {
             /** @description Undo a deletion */
             200: {
                 headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content: {
@@ -6745,7 +6731,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Keep a trip */
+            /** @description Save a trip */
             201: {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */
@@ -7031,8 +7017,6 @@ export interface operations {
             /** @description Delete a trip; it can be restored */
             204: {
                 headers: {
-                    /** @description The version, for If-Match or If-None-Match. */
-                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content?: never;
@@ -7102,10 +7086,7 @@ export interface operations {
     restoreTrip: {
         parameters: {
             query?: never;
-            header?: {
-                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
-                "If-Match"?: components["parameters"]["IfMatch"];
-            };
+            header?: never;
             path: {
                 id: string;
             };
@@ -7128,7 +7109,6 @@ export interface operations {
             401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
-            412: components["responses"]["PreconditionFailed"];
             415: components["responses"]["NotJson"];
             503: components["responses"]["NotAvailable"];
         };
@@ -7176,7 +7156,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Add a water */
+            /** @description Save a water */
             201: {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */
@@ -7283,8 +7263,6 @@ export interface operations {
             /** @description Delete a water; it can be restored */
             204: {
                 headers: {
-                    /** @description The version, for If-Match or If-None-Match. */
-                    ETag?: string;
                     [name: string]: unknown;
                 };
                 content?: never;
@@ -7301,10 +7279,7 @@ export interface operations {
     restoreWater: {
         parameters: {
             query?: never;
-            header?: {
-                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
-                "If-Match"?: components["parameters"]["IfMatch"];
-            };
+            header?: never;
             path: {
                 id: string;
             };
@@ -7327,7 +7302,6 @@ export interface operations {
             401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             404: components["responses"]["NotFound"];
-            412: components["responses"]["PreconditionFailed"];
             415: components["responses"]["NotJson"];
             503: components["responses"]["NotAvailable"];
         };
@@ -7341,7 +7315,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description What is on the bench, or null before the first build */
+            /** @description The workbench */
             200: {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */

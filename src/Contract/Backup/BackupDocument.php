@@ -7,24 +7,16 @@ namespace App\Contract\Backup;
 use App\Contract\Inventory\InventoryPartDocument;
 use App\Contract\Inventory\SwatchDocument;
 use App\Contract\Logbook\LogbookDocument;
-use App\Contract\Logbook\SavedBuildDocument;
-use App\Contract\Outing\OutingDocument;
-use App\Contract\Outing\SavedTrialDocument;
-use App\Contract\Reading\SavedReadingDocument;
-use App\Contract\Reading\WaterDocument;
 use App\Contract\Settings\SettingsDocument;
-use App\Contract\Trip\SavedTripDocument;
 use App\Contract\Workbench\WorkbenchDocument;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /**
  * Everything kept, in one document, what was deleted and can be restored among it.
- *
- * @phpstan-type Logged WaterDocument|SavedReadingDocument|SavedBuildDocument|SavedTripDocument|OutingDocument|SavedTrialDocument
  */
 #[OA\Schema(schema: 'Backup', additionalProperties: false, required: ['kontrast', 'notebook', 'settings', 'parts', 'swatches'])]
-final readonly class BackupDocument
+final readonly class BackupDocument implements \JsonSerializable
 {
     /** The version written; 1 had nothing that was deleted or undone, 2 nothing of what is on the bench, 3 no trips, 4 no outings. */
     public const VERSION = 5;
@@ -72,13 +64,10 @@ final readonly class BackupDocument
     ) {
     }
 
-    /**
-     * How many of these are on the lists; the others were deleted and come along to be restorable.
-     *
-     * @param list<Logged|InventoryPartDocument> $documents
-     */
-    public function countListed(array $documents): int
+    /** @return array<mixed> */
+    public function jsonSerialize(): array
     {
-        return \count(array_filter($documents, fn (object $document): bool => !isset($this->deleted[$document->id ?? ''])));
+        // By id, also where there is none.
+        return ['deleted' => (object) $this->deleted] + get_object_vars($this);
     }
 }

@@ -15,7 +15,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 
 /** A batch that was built, as a backup keeps it. */
 #[OA\Schema(schema: 'BuiltRecordBackup', additionalProperties: false, required: ['what', 'count', 'cost', 'drawn', 'made_at'])]
-final readonly class BuiltRecordBackupDocument
+final readonly class BuiltRecordBackupDocument implements \JsonSerializable
 {
     private const MOST_BUILT = Batch::MOST_BUILDS * Batch::MOST_OF_ONE;
     /** A spinnerbait takes three beads. */
@@ -61,5 +61,12 @@ final readonly class BuiltRecordBackupDocument
         #[Assert\All([new Text(PartBounds::MOST_NAME, 'A name')])]
         public array $names = [],
     ) {
+    }
+
+    /** @return array<mixed> */
+    public function jsonSerialize(): array
+    {
+        // By id, also where there is none.
+        return ['drawn' => (object) $this->drawn, 'names' => (object) $this->names] + get_object_vars($this);
     }
 }

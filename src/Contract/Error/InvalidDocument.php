@@ -33,6 +33,15 @@ final class InvalidDocument extends \RuntimeException
         return new self([new Fault($field, $message, $code)], 1);
     }
 
+    /** @param string $path where the document stands in the one it came in */
+    public function within(string $path): self
+    {
+        return new self(array_map(
+            static fn (Fault $fault): Fault => new Fault(rtrim("$path.{$fault->field}", '.'), $fault->message, $fault->code),
+            $this->faults,
+        ), $this->count);
+    }
+
     /** @return list<string> a line a fault, and one that counts those left out */
     public function lines(): array
     {

@@ -21,7 +21,6 @@ final readonly class ProblemDocument implements \JsonSerializable
 {
     /**
      * @param list<Fault>               $faults
-     * @param array<string, mixed>|null $current
      * @param list<OutingConflictDocument> $conflicts
      */
     public function __construct(
@@ -41,7 +40,7 @@ final readonly class ProblemDocument implements \JsonSerializable
             additionalProperties: new OA\AdditionalProperties(),
             description: 'The stored version, if the request was about an older one.',
         )]
-        public ?array $current = null,
+        public ?object $current = null,
         #[OA\Property(nullable: true, description: 'Where to find an internal error in the log.')]
         public ?string $reference = null,
         #[OA\Property(

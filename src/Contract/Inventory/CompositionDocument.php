@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract\Inventory;
 
+use App\Contract\Reader\Sparse;
 use Kontrast\Inventory\Composition;
 use Kontrast\Inventory\PartKind;
 use Kontrast\Reading\LureKind;
@@ -13,7 +14,7 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
 /** A lure put together of parts, owned or not; a single blade is the rear one. */
 #[OA\Schema(schema: 'Composition', additionalProperties: false, required: ['lure', 'head'])]
-final readonly class CompositionDocument
+final readonly class CompositionDocument implements Sparse
 {
     private const KINDS = [
         'head' => PartKind::Head,

@@ -13,6 +13,7 @@ use App\Contract\Constraint\Name;
 use App\Contract\Constraint\Text;
 use App\Contract\Error\Fault;
 use App\Contract\Reader\LimitsLists;
+use App\Contract\Reader\Sparse;
 use Kontrast\Inventory\Money;
 use Kontrast\Inventory\PartBounds;
 use Kontrast\Inventory\PartKind;
@@ -36,7 +37,7 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
 /** A part as owned. One flat shape for every kind, so that it is also a line of a table; each kind needs the fields it is judged by. */
 #[OA\Schema(schema: 'InventoryPart', additionalProperties: false, required: ['kind', 'name'])]
-final readonly class InventoryPartDocument implements LimitsLists
+final readonly class InventoryPartDocument implements LimitsLists, Sparse
 {
     /**
      * @param list<string> $accents

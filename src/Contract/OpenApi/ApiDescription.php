@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Contract\OpenApi;
 
+use App\Contract\Stored\Ability;
+use App\Contract\Stored\Address;
 use OpenApi\Generator;
 use Psr\Log\NullLogger;
 use Symfony\Component\Finder\Finder;
@@ -50,28 +52,39 @@ final readonly class ApiDescription
     {
         $paths = [];
         foreach ($this->router->getRouteCollection() as $route) {
-            [$class, $method] = [...explode('::', self::controller($route)), '__invoke'];
-            if (!class_exists($class) || !method_exists($class, $method)) {
-                continue;
-            }
-            $endpoint = new \ReflectionMethod($class, $method);
-            $operation = ($endpoint->getAttributes(Operation::class)[0] ?? null)?->newInstance();
+            [$operation, $body] = self::endpoint($route);
             if (null === $operation) {
                 continue;
             }
             foreach ($route->getMethods() as $verb) {
-                $paths[$route->getPath()][strtolower($verb)] = (new OperationDescription($operation, $endpoint, $route, $verb))->describe();
+                $paths[$route->getPath()][strtolower($verb)] = (new OperationDescription($operation, $body, $route, $verb))->describe();
             }
+        }
+        foreach ($paths as &$operations) {
+            ksort($operations);
         }
         ksort($paths);
 
         return $paths;
     }
 
-    private static function controller(Route $route): string
+    /** @return array{Operation|null, Body|null} what a route answers, where it is published, and the document it takes */
+    private static function endpoint(Route $route): array
     {
-        $controller = $route->getDefault('_controller');
+        [$address, $ability] = [$route->getOption('address'), $route->getOption('ability')];
+        if ($address instanceof Address && $ability instanceof Ability) {
+            $body = ShelfOperations::body($address, $ability);
 
-        return \is_string($controller) ? $controller : '';
+            return [ShelfOperations::of($address, $ability), null === $body ? null : new Body($body)];
+        }
+        $controller = $route->getDefault('_controller');
+        [$class, $method] = [...explode('::', \is_string($controller) ? $controller : ''), '__invoke'];
+        if (!class_exists($class) || !method_exists($class, $method)) {
+            return [null, null];
+        }
+        $endpoint = new \ReflectionMethod($class, $method);
+        $operation = ($endpoint->getAttributes(Operation::class)[0] ?? null)?->newInstance();
+
+        return [$operation, Body::of($endpoint)];
     }
 }

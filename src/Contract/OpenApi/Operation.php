@@ -19,6 +19,8 @@ final readonly class Operation
      * @param list<int>                        $errors      beside those every endpoint can have
      * @param array<string, string>            $fields      instead of a document: fields of the answer with their types
      * @param string|null                      $media       instead of JSON
+     * @param bool                             $isEdited    it answers with the version of what it answers with
+     * @param bool                             $takesVersion it reads If-Match
      */
     public function __construct(
         public string $id,
@@ -33,6 +35,7 @@ final readonly class Operation
         public bool $isEdited = false,
         public bool $isPaged = false,
         public bool $isCached = false,
+        public bool $takesVersion = false,
     ) {
     }
 }

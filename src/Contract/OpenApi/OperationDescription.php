@@ -14,7 +14,7 @@ final readonly class OperationDescription
 
     public function __construct(
         private Operation $operation,
-        private \ReflectionMethod $endpoint,
+        private ?Body $body,
         private Route $route,
         private string $verb,
     ) {
@@ -45,7 +45,7 @@ final readonly class OperationDescription
         if ($this->operation->isPaged) {
             $parameters = [...$parameters, CommonParameters::ref('Limit'), CommonParameters::ref('After')];
         }
-        if ($this->operation->isEdited && !\in_array($this->verb, self::READS, true) && 201 !== $this->operation->status) {
+        if ($this->operation->takesVersion) {
             $parameters[] = CommonParameters::ref('IfMatch');
         }
         if ($this->operation->isCached) {
@@ -58,23 +58,15 @@ final readonly class OperationDescription
     /** @return array<string, mixed>|null */
     private function body(): ?array
     {
-        foreach ($this->endpoint->getParameters() as $parameter) {
-            $payload = ($parameter->getAttributes(Payload::class)[0] ?? null)?->newInstance();
-            if (null !== $payload) {
-                $type = $parameter->getType();
-                $class = $payload->listOf ?? ($type instanceof \ReflectionNamedType ? $type->getName() : '');
-                $schema = self::reference($class);
-
-                return [
-                    'required' => true,
-                    'content' => ['application/json' => [
-                        'schema' => null === $payload->listOf ? $schema : ['type' => 'array', 'items' => $schema],
-                    ]],
-                ];
-            }
+        if (null === $this->body) {
+            return null;
         }
+        $schema = self::reference($this->body->document);
 
-        return null;
+        return [
+            'required' => true,
+            'content' => ['application/json' => ['schema' => $this->body->isList ? ['type' => 'array', 'items' => $schema] : $schema]],
+        ];
     }
 
     /** @return array<int|string, array<string, mixed>> by status */
@@ -90,7 +82,7 @@ final readonly class OperationDescription
         if ($this->operation->isPaged) {
             $codes[] = 422;
         }
-        if ($this->operation->isEdited && !\in_array($this->verb, self::READS, true) && 201 !== $this->operation->status) {
+        if ($this->operation->takesVersion) {
             $codes[] = 412;
         }
         if ($this->operation->isCached) {

@@ -7,12 +7,13 @@ namespace App\Contract\Outing;
 use App\Contract\Inventory\CompositionDocument;
 use App\Contract\Inventory\InventoryPartDocument;
 use App\Contract\Reader\LimitsLists;
+use App\Contract\Reader\Sparse;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** What is in the box on the water: lures as they are tied, and trailers and blades to change them with. */
 #[OA\Schema(schema: 'CarriedBox', additionalProperties: false)]
-final readonly class CarriedBoxDocument implements LimitsLists
+final readonly class CarriedBoxDocument implements LimitsLists, Sparse
 {
     private const MOST = 60;
 

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Contract\Outing;
 
 use App\Contract\Constraint\Text;
+use App\Contract\Reader\Sparse;
 use Kontrast\Rulebook\Symptom;
 use OpenApi\Attributes as OA;
 
 /** The change that a stint began with: what had gone wrong, what was done about it, and whether it helped. */
 #[OA\Schema(schema: 'MadeChange', additionalProperties: false, required: ['symptom', 'change'])]
-final readonly class MadeChangeDocument
+final readonly class MadeChangeDocument implements Sparse
 {
     public function __construct(
         #[OA\Property(type: 'string', enum: Symptom::class)]

@@ -18,7 +18,9 @@ use Symfony\Component\Validator\Constraints as Assert;
 #[OA\Schema(schema: 'OutingEvent', additionalProperties: false, required: ['at', 'kind'])]
 final readonly class OutingEventDocument implements \JsonSerializable
 {
-    use MomentsAsText;
+    use MomentsAsText {
+        jsonSerialize as private fields;
+    }
 
     private const MOST_LENGTH_IN = 60;
     private const MOST_WEIGHT_OZ = 400;
@@ -64,11 +66,18 @@ final readonly class OutingEventDocument implements \JsonSerializable
         public array $taken = [],
         #[OA\Property(description: 'Whether there is a picture; ignored on the way in.')]
         public bool $has_photo = false,
-        #[OA\Property(nullable: true, description: 'A small JPEG as a data URL, in files that are carried away; left out elsewhere.')]
+        #[OA\Property(nullable: true, description: 'A small JPEG as a data URL, in files that are carried away; null elsewhere.')]
         #[Assert\Regex(PhotoDocument::PATTERN, message: PhotoDocument::NO_JPEG)]
         #[Assert\Length(max: PhotoDocument::MOST, maxMessage: PhotoDocument::TOO_LARGE)]
         public ?string $photo = null,
     ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        // By id, also where there is none.
+        return ['taken' => (object) $this->taken] + $this->fields();
     }
 
     /** The same under an id. */

@@ -7,12 +7,13 @@ namespace App\Contract\Outing;
 use App\Contract\Constraint\Between;
 use App\Contract\Inventory\CompositionDocument;
 use App\Contract\Reader\LimitsLists;
+use App\Contract\Reader\Sparse;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A fair trial of two lures as it was drawn: nothing of it changes once it has begun. */
 #[OA\Schema(schema: 'Trial', additionalProperties: false, required: ['a', 'b', 'block_min'])]
-final readonly class TrialDocument implements LimitsLists
+final readonly class TrialDocument implements LimitsLists, Sparse
 {
     private const MOST_PAIRS = 500;
 

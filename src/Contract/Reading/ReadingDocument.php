@@ -6,6 +6,7 @@ namespace App\Contract\Reading;
 
 use App\Contract\Constraint\Above;
 use App\Contract\Constraint\Between;
+use App\Contract\Reader\Sparse;
 use Kontrast\Measure\Angle;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Temperature;
@@ -36,7 +37,7 @@ use Symfony\Component\Validator\Constraints as Assert;
     'lure', 'visibility_in', 'tint', 'sky', 'wind', 'depth_ft', 'season', 'cover', 'cover_density', 'forage', 'red_crawfish', 'bite',
     'bass',
 ])]
-final readonly class ReadingDocument
+final readonly class ReadingDocument implements Sparse
 {
     /**
      * @param list<Colour> $forage_colours

@@ -6,6 +6,7 @@ namespace App\Contract\Settings;
 
 use App\Contract\Constraint\Above;
 use App\Contract\Constraint\Between;
+use App\Contract\Reader\Sparse;
 use App\Contract\Reading\SchoolsDocument;
 use Kontrast\Inventory\Money;
 use Kontrast\Rulebook\SchoolQuestion;
@@ -14,7 +15,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 
 /** The angler's standing choices. */
 #[OA\Schema(schema: 'Settings', additionalProperties: false, required: ['units', 'theme'])]
-final readonly class SettingsDocument
+final readonly class SettingsDocument implements Sparse
 {
     /** @param list<SchoolQuestion> $log_says */
     public function __construct(

@@ -8,6 +8,7 @@ use App\Contract\Constraint\Above;
 use App\Contract\Constraint\Text;
 use App\Contract\Error\InvalidDocument;
 use App\Contract\Reader\LimitsLists;
+use App\Contract\Reader\Sparse;
 use App\Contract\Reading\ReadingDocument;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\LureKind;
@@ -23,7 +24,7 @@ use Symfony\Component\Validator\Constraints as Assert;
     additionalProperties: false,
     required: ['date', 'from', 'to', 'place', 'reading', 'visibility_in'],
 )]
-final readonly class TripRequestDocument implements LimitsLists
+final readonly class TripRequestDocument implements LimitsLists, Sparse
 {
     private const MOST_SKIES = 200;
     private const MOST_FORAGE = 7;

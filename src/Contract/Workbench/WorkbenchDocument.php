@@ -6,12 +6,13 @@ namespace App\Contract\Workbench;
 
 use App\Contract\Inventory\CompositionDocument;
 use App\Contract\Reader\LimitsLists;
+use App\Contract\Reader\Sparse;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** What is on the bench: a build for each lure, the builds that undo brings back, and the place in each checklist. */
 #[OA\Schema(schema: 'Workbench', additionalProperties: false, required: [])]
-final readonly class WorkbenchDocument implements LimitsLists
+final readonly class WorkbenchDocument implements LimitsLists, Sparse
 {
     private const MOST_BUILDS = 4;
     public const MOST_PAST = 50;

@@ -27,7 +27,7 @@ final readonly class BackupController
     public function make(): Response
     {
         LongWork::begin();
-        $answer = $this->answer->json($this->make->all());
+        $answer = $this->answer->document($this->make->all());
         $answer->headers->set('Content-Disposition', 'attachment; filename="kontrast-backup.json"');
 
         return $answer;

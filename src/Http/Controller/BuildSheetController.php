@@ -12,10 +12,8 @@ use App\Contract\BuildSheet\BuiltRecordDocument;
 use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
 use App\Http\Answer;
-use App\Http\Paged;
 use App\Http\Precondition;
 use App\UseCase\Batch\DrawDownBatch;
-use App\UseCase\Batch\FindBuilt;
 use App\UseCase\Batch\PlanBatch;
 use App\UseCase\Batch\PrepareBuildSheet;
 use App\UseCase\Batch\UndoBatch;
@@ -31,7 +29,6 @@ final readonly class BuildSheetController
         private PlanBatch $plan,
         private DrawDownBatch $draw,
         private UndoBatch $undo,
-        private FindBuilt $built,
         private Answer $answer,
     ) {
     }
@@ -50,15 +47,6 @@ final readonly class BuildSheetController
         return $this->answer->json($this->plan->of($request));
     }
 
-    #[Route('/api/built', methods: ['GET'])]
-    #[Operation('built', 'The batches built, newest first', BuiltRecordDocument::class, isList: true, isPaged: true)]
-    public function list(Request $request): Response
-    {
-        $paged = Paged::of($request);
-
-        return $this->answer->page($this->built->list($paged->limit, $paged->after), $request);
-    }
-
     #[Route('/api/built', methods: ['POST'])]
     #[Operation(
         'make',
@@ -69,18 +57,11 @@ final readonly class BuildSheetController
     )]
     public function build(#[Payload] BatchRequestDocument $request): Response
     {
-        return $this->answer->created($this->draw->build($request), 'built_record');
-    }
-
-    #[Route('/api/built/{id}', name: 'built_record', methods: ['GET'])]
-    #[Operation('builtOne', 'One batch', BuiltRecordDocument::class, errors: [404], isEdited: true)]
-    public function show(string $id): Response
-    {
-        return $this->answer->kept($this->built->one($id));
+        return $this->answer->created($this->draw->build($request), 'built');
     }
 
     #[Route('/api/built/{id}/undo', methods: ['POST'])]
-    #[Operation('undoBuilt', 'Undo: the parts go back into stock, once', status: 204, errors: [404], isEdited: true)]
+    #[Operation('undoBuilt', 'Undo: the parts go back into stock, once', status: 204, errors: [404], takesVersion: true)]
     public function undo(string $id, Request $request): Response
     {
         $this->undo->undo($id, Precondition::version($request));

@@ -14,13 +14,12 @@ use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
 use App\Http\Answer;
 use App\Http\Paged;
-use App\Http\Precondition;
 use App\UseCase\Inventory\DeleteParts;
 use App\UseCase\Inventory\FindParts;
 use App\UseCase\Inventory\ListStarterSets;
 use App\UseCase\Inventory\ReadPartLines;
 use App\UseCase\Inventory\SaveParts;
-use App\UseCase\Kept;
+use App\UseCase\Shelf;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -30,6 +29,7 @@ use Symfony\Component\Routing\Attribute\Route;
 final readonly class InventoryController
 {
     public function __construct(
+        private Shelf $shelf,
         private FindParts $find,
         private SaveParts $save,
         private DeleteParts $delete,
@@ -44,10 +44,8 @@ final readonly class InventoryController
     public function list(Request $request): Response
     {
         $paged = Paged::of($request);
-        $page = $this->find->list($paged->limit, $paged->after);
 
-        return $this->answer->page($page, $request, [
-            'parts' => $page->documents,
+        return $this->answer->page($this->shelf->page('parts', $paged->limit, $paged->after), $request, 'parts', [
             'mixed_boxes' => $this->find->mixedBoxes(),
             'swatches' => $this->find->swatches(),
         ]);
@@ -58,7 +56,7 @@ final readonly class InventoryController
     #[Operation('addParts', 'Add parts, all or none', InventoryPartDocument::class, isList: true, status: 201)]
     public function add(#[Payload(listOf: InventoryPartDocument::class)] array $parts): Response
     {
-        return $this->answer->json(self::documents($this->save->add($parts)), 201);
+        return $this->answer->documents($this->save->add($parts), 201);
     }
 
     /** @param list<InventoryPartDocument> $parts */
@@ -66,21 +64,7 @@ final readonly class InventoryController
     #[Operation('changeParts', 'Change parts, all or none', InventoryPartDocument::class, isList: true, errors: [409])]
     public function change(#[Payload(listOf: InventoryPartDocument::class)] array $parts): Response
     {
-        return $this->answer->json(self::documents($this->save->change($parts)));
-    }
-
-    #[Route('/{id}', name: 'part', methods: ['GET'], requirements: ['id' => '[0-9a-fA-F-]{36}'])]
-    #[Operation('part', 'One part', InventoryPartDocument::class, errors: [404], isEdited: true)]
-    public function show(string $id): Response
-    {
-        return $this->answer->kept($this->find->one($id));
-    }
-
-    #[Route('/{id}', methods: ['PUT'], requirements: ['id' => '[0-9a-fA-F-]{36}'])]
-    #[Operation('changePart', 'Change one part', InventoryPartDocument::class, errors: [404, 409], isEdited: true)]
-    public function changeOne(string $id, #[Payload] InventoryPartDocument $part, Request $request): Response
-    {
-        return $this->answer->kept($this->save->changeById($id, $part, Precondition::version($request)));
+        return $this->answer->documents($this->save->change($parts));
     }
 
     #[Route('/delete', methods: ['POST'])]
@@ -109,15 +93,5 @@ final readonly class InventoryController
     public function starterSets(): Response
     {
         return $this->answer->json($this->starterSets->all());
-    }
-
-    /**
-     * @param list<Kept> $kept
-     *
-     * @return list<array<string, mixed>>
-     */
-    private static function documents(array $kept): array
-    {
-        return array_map(static fn (Kept $one): array => $one->document, $kept);
     }
 }

@@ -13,21 +13,15 @@ use App\Contract\Outing\OutingDocument;
 use App\Contract\Outing\OutingEndDocument;
 use App\Contract\Outing\OutingEventDocument;
 use App\Contract\Outing\OutingImportDocument;
-use App\Contract\Outing\OutingSummaryDocument;
 use App\Contract\Outing\PhotoDocument;
 use App\Contract\Outing\StintDocument;
 use App\Http\Answer;
-use App\Http\Paged;
-use App\Http\Precondition;
 use App\UseCase\Outing\ChangeBox;
-use App\UseCase\Outing\DeleteOuting;
 use App\UseCase\Outing\ExportOutings;
-use App\UseCase\Outing\FindOutings;
 use App\UseCase\Outing\ImportOutings;
 use App\UseCase\Outing\KeepPhoto;
 use App\UseCase\Outing\NoteOuting;
 use App\UseCase\Outing\SaveOuting;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -36,25 +30,14 @@ use Symfony\Component\Routing\Attribute\Route;
 final readonly class OutingController
 {
     public function __construct(
-        private FindOutings $find,
         private SaveOuting $save,
         private NoteOuting $note,
         private ChangeBox $changeBox,
-        private DeleteOuting $delete,
         private KeepPhoto $photos,
         private ImportOutings $import,
         private ExportOutings $export,
         private Answer $answer,
     ) {
-    }
-
-    #[Route(methods: ['GET'])]
-    #[Operation('outings', 'All outings at a glance, the latest first', OutingSummaryDocument::class, isList: true, isPaged: true)]
-    public function list(Request $request): Response
-    {
-        $paged = Paged::of($request);
-
-        return $this->answer->page($this->find->list($paged->limit, $paged->after), $request);
     }
 
     #[Route(methods: ['POST'])]
@@ -67,7 +50,7 @@ final readonly class OutingController
     )]
     public function add(#[Payload] OutingDocument $outing): Response
     {
-        return $this->answer->created($this->save->begin($outing), 'outing');
+        return $this->answer->created($this->save->begin($outing), 'outings');
     }
 
     #[Route('/table', methods: ['GET'])]
@@ -95,26 +78,6 @@ final readonly class OutingController
         return $this->answer->json($this->import->preview($file->contents));
     }
 
-    #[Route('/{id}', name: 'outing', methods: ['GET'])]
-    #[Operation('outing', 'One outing with all that was noted', OutingDocument::class, errors: [404], isEdited: true)]
-    public function show(string $id): Response
-    {
-        return $this->answer->kept($this->find->one($id));
-    }
-
-    #[Route('/{id}', methods: ['PUT'])]
-    #[Operation(
-        'changeOuting',
-        'Change an outing: its stints and events become those sent',
-        OutingDocument::class,
-        errors: [404, 409],
-        isEdited: true,
-    )]
-    public function change(string $id, #[Payload] OutingDocument $outing, Request $request): Response
-    {
-        return $this->answer->kept($this->save->change($id, $outing, Precondition::version($request)));
-    }
-
     #[Route('/{id}/correction', methods: ['POST'])]
     #[Operation(
         'correctOuting',
@@ -127,22 +90,6 @@ final readonly class OutingController
     public function correct(string $id, #[Payload] OutingCorrectionDocument $correction): Response
     {
         return $this->answer->kept($this->save->correct($id, $correction));
-    }
-
-    #[Route('/{id}', methods: ['DELETE'])]
-    #[Operation('deleteOuting', 'Delete an outing; it can be restored', status: 204, errors: [404], isEdited: true)]
-    public function delete(string $id, Request $request): Response
-    {
-        $this->delete->delete($id, Precondition::version($request));
-
-        return $this->answer->nothing();
-    }
-
-    #[Route('/{id}/restore', methods: ['POST'])]
-    #[Operation('restoreOuting', 'Undo a deletion', OutingDocument::class, errors: [404], isEdited: true)]
-    public function restore(string $id): Response
-    {
-        return $this->answer->kept($this->delete->restore($id));
     }
 
     #[Route('/{id}/box', methods: ['PUT'])]

@@ -7,29 +7,24 @@ namespace App\Http\Controller;
 use App\Contract\Inventory\FileDocument;
 use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
+use App\Contract\Reader\DocumentNormalizer;
 use App\Contract\Trip\ForecastDocument;
 use App\Contract\Trip\ForecastRequestDocument;
 use App\Contract\Trip\MomentDocument;
 use App\Contract\Trip\MomentRequestDocument;
-use App\Contract\Trip\SavedTripDocument;
 use App\Contract\Trip\TripPlanDocument;
 use App\Contract\Trip\TripRequestDocument;
 use App\Format\TripsTable;
 use App\Http\Answer;
 use App\Http\LongWork;
-use App\Http\Paged;
-use App\Http\Precondition;
 use App\Http\ProgressStream;
+use App\UseCase\Shelf;
 use App\UseCase\Trip\AskForecast;
-use App\UseCase\Trip\DeleteTrip;
-use App\UseCase\Trip\FindTrips;
 use App\UseCase\Trip\ImportTrips;
 use App\UseCase\Trip\PackTrip;
 use App\UseCase\Trip\PlanTrip;
-use App\UseCase\Trip\SaveTrip;
 use App\UseCase\Trip\ViewMoment;
 use App\UseCase\Trip\WriteCalendar;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -42,9 +37,8 @@ final readonly class TripController
 
     public function __construct(
         private PlanTrip $plan,
-        private FindTrips $find,
-        private SaveTrip $save,
-        private DeleteTrip $delete,
+        private Shelf $shelf,
+        private DocumentNormalizer $documents,
         private AskForecast $forecast,
         private ViewMoment $moment,
         private PackTrip $pack,
@@ -94,7 +88,9 @@ final readonly class TripController
     #[Operation('tripsTable', 'All trips as a table', media: 'text/csv')]
     public function table(): Response
     {
-        return $this->answer->file(TripsTable::write($this->find->list()->documents), 'text/csv; charset=utf-8', 'kontrast-trips.csv');
+        $trips = array_map($this->documents->cells(...), $this->shelf->page('trips')->documents);
+
+        return $this->answer->file(TripsTable::write($trips), 'text/csv; charset=utf-8', 'kontrast-trips.csv');
     }
 
     #[Route('/table', methods: ['POST'])]
@@ -124,51 +120,5 @@ final readonly class TripController
         LongWork::begin();
 
         return $this->stream->of(fn (callable $progress): array => ['pack' => $this->pack->of($id, $progress)]);
-    }
-
-    #[Route(methods: ['GET'])]
-    #[Operation('trips', 'All trips, the latest day first', SavedTripDocument::class, isList: true, isPaged: true)]
-    public function list(Request $request): Response
-    {
-        $paged = Paged::of($request);
-
-        return $this->answer->page($this->find->list($paged->limit, $paged->after), $request);
-    }
-
-    #[Route(methods: ['POST'])]
-    #[Operation('saveTrip', 'Keep a trip', SavedTripDocument::class, status: 201, isEdited: true)]
-    public function add(#[Payload] SavedTripDocument $trip): Response
-    {
-        return $this->answer->created($this->save->add($trip), 'trip');
-    }
-
-    #[Route('/{id}', name: 'trip', methods: ['GET'])]
-    #[Operation('trip', 'One trip', SavedTripDocument::class, errors: [404], isEdited: true)]
-    public function show(string $id): Response
-    {
-        return $this->answer->kept($this->find->one($id));
-    }
-
-    #[Route('/{id}', methods: ['PUT'])]
-    #[Operation('changeTrip', 'Change a trip', SavedTripDocument::class, errors: [404, 409], isEdited: true)]
-    public function change(string $id, #[Payload] SavedTripDocument $trip, Request $request): Response
-    {
-        return $this->answer->kept($this->save->change($id, $trip, Precondition::version($request)));
-    }
-
-    #[Route('/{id}', methods: ['DELETE'])]
-    #[Operation('deleteTrip', 'Delete a trip; it can be restored', status: 204, errors: [404], isEdited: true)]
-    public function delete(string $id, Request $request): Response
-    {
-        $this->delete->delete($id, Precondition::version($request));
-
-        return $this->answer->nothing();
-    }
-
-    #[Route('/{id}/restore', methods: ['POST'])]
-    #[Operation('restoreTrip', 'Undo a deletion', SavedTripDocument::class, errors: [404], isEdited: true)]
-    public function restore(string $id): Response
-    {
-        return $this->answer->kept($this->delete->restore($id));
     }
 }

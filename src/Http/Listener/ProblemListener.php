@@ -11,6 +11,7 @@ use App\Contract\Error\NotSignedIn;
 use App\Contract\Error\ProblemDocument;
 use App\Contract\Error\StaleDocument;
 use App\Contract\Error\TooManyAttempts;
+use App\Contract\Reader\DocumentNormalizer;
 use App\Device\NoDevice;
 use App\Http\Precondition;
 use Doctrine\DBAL\Exception\LockWaitTimeoutException;
@@ -42,7 +43,7 @@ final readonly class ProblemListener
     /** https://www.sqlite.org/rescode.html#full */
     private const SQLITE_FULL = 13;
 
-    public function __construct(private LoggerInterface $logger)
+    public function __construct(private LoggerInterface $logger, private DocumentNormalizer $documents)
     {
     }
 
@@ -87,7 +88,7 @@ final readonly class ProblemListener
                 $request->headers->has('If-Match') ? 412 : 409,
                 $error->getMessage(),
                 'stale',
-                current: $error->current,
+                current: null === $error->current ? null : $this->documents->written($error->current),
             ),
             $error instanceof ChangedTwice => new ProblemDocument(
                 409,

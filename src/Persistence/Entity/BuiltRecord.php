@@ -88,16 +88,23 @@ class BuiltRecord implements Stored
         return InUtc::read($this->builtAt);
     }
 
-    /** @return array<string, mixed> a built record document */
-    public function toArray(): array
+    public function title(): string
     {
-        return [
-            'id' => $this->id,
-            'what' => $this->what,
-            'count' => $this->count,
-            'cost' => Money::minor($this->cost)->amount(),
-            'price' => null === $this->price ? null : Money::minor($this->price)->amount(),
-            'made_at' => InUtc::written($this->builtAt),
-        ];
+        return $this->what;
+    }
+
+    public function count(): int
+    {
+        return $this->count;
+    }
+
+    public function cost(): Money
+    {
+        return Money::minor($this->cost);
+    }
+
+    public function price(): ?Money
+    {
+        return null === $this->price ? null : Money::minor($this->price);
     }
 }

@@ -4,31 +4,14 @@ declare(strict_types=1);
 
 namespace App\Persistence\Entity;
 
-use Doctrine\ORM\Mapping as ORM;
-
-/** Taken off the lists rather than out of the database, so that it can be restored. */
-trait Deletable
+/** What is deleted by taking it off the lists, so that it can be restored. */
+interface Deletable extends Stored
 {
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $deletedAt = null;
+    public function delete(\DateTimeImmutable $at): void;
 
-    public function delete(\DateTimeImmutable $at): void
-    {
-        $this->deletedAt = InUtc::of($at);
-    }
+    public function restore(): void;
 
-    public function restore(): void
-    {
-        $this->deletedAt = null;
-    }
+    public function isDeleted(): bool;
 
-    public function isDeleted(): bool
-    {
-        return null !== $this->deletedAt;
-    }
-
-    public function deletedAt(): ?\DateTimeImmutable
-    {
-        return null === $this->deletedAt ? null : InUtc::read($this->deletedAt);
-    }
+    public function deletedAt(): ?\DateTimeImmutable;
 }

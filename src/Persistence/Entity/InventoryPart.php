@@ -4,23 +4,26 @@ declare(strict_types=1);
 
 namespace App\Persistence\Entity;
 
-use App\Persistence\Upgrade\DocumentKind;
+use App\Contract\Inventory\InventoryPartDocument;
 use Doctrine\ORM\Mapping as ORM;
 use Kontrast\Inventory\Money;
 use Kontrast\Inventory\PartKind;
+use Kontrast\Reading\LureKind;
 use Symfony\Component\Uid\Uuid;
 
 /** A part owned, or several alike. What is searched, sorted, summed or judged has a column; the rest is a document. */
 #[ORM\Entity]
 #[ORM\Table(name: 'inventory_part')]
 #[ORM\Index(name: 'inventory_part_kind', columns: ['kind', 'name', 'id'])]
-class InventoryPart implements HasDocument
+class InventoryPart implements HasDocument, Deletable
 {
-    use Deletable;
+    use DeletedAt;
     use Versioned;
 
     /** Fields of a part document that have a column. */
-    public const COLUMNS = ['kind' => 0, 'name' => 0, 'count' => 0, 'low_at' => 0, 'box' => 0, 'cost' => 0, 'lures' => 0];
+    public const COLUMNS = [
+        'id' => 0, 'version' => 0, 'kind' => 0, 'name' => 0, 'count' => 0, 'low_at' => 0, 'box' => 0, 'cost' => 0, 'lures' => 0,
+    ];
 
     #[ORM\Id]
     #[ORM\Column(length: 36)]
@@ -45,28 +48,23 @@ class InventoryPart implements HasDocument
     #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
     private StoredDocument $document;
 
-    /** @param array<string, mixed> $part a part document, checked, only the fields that say something */
-    public function __construct(?string $id, array $part)
+    /** @param StoredDocument $document what has no column */
+    public function __construct(InventoryPartDocument $part, StoredDocument $document)
     {
-        $this->id = $id ?? Uuid::v7()->toRfc4122();
-        $this->replace($part);
+        $this->id = $part->id ?? Uuid::v7()->toRfc4122();
+        $this->replace($part, $document);
     }
 
-    /** @param array<string, mixed> $part */
-    public function replace(array $part): void
+    public function replace(InventoryPartDocument $part, StoredDocument $document): void
     {
-        $text = static fn (string $field): string => \is_string($part[$field] ?? null) ? $part[$field] : '';
-        $whole = static fn (string $field): ?int => \is_int($part[$field] ?? null) ? $part[$field] : null;
-        $cost = $part['cost'] ?? null;
-        $lures = $part['lures'] ?? [];
-        $this->kind = PartKind::from($text('kind'));
-        $this->name = trim($text('name'));
-        $this->count = $whole('count') ?? 1;
-        $this->lowAt = $whole('low_at');
-        $this->box = $text('box');
-        $this->cost = \is_int($cost) || \is_float($cost) ? Money::of($cost)->minor : null;
-        $this->lures = implode(' ', array_filter(\is_array($lures) ? $lures : [], \is_string(...)));
-        $this->document = StoredDocument::of(array_diff_key($part, self::COLUMNS, ['id' => 0, 'version' => 0]), DocumentKind::Part);
+        $this->kind = $part->kind;
+        $this->name = trim($part->name);
+        $this->count = $part->count;
+        $this->lowAt = $part->low_at;
+        $this->box = $part->box;
+        $this->cost = null === $part->cost ? null : Money::of($part->cost)->minor;
+        $this->lures = implode(' ', array_map(static fn (LureKind $lure): string => $lure->value, $part->lures));
+        $this->document = $document;
     }
 
     public function recount(int $count): void
@@ -82,11 +80,6 @@ class InventoryPart implements HasDocument
     public function kind(): PartKind
     {
         return $this->kind;
-    }
-
-    public function name(): string
-    {
-        return $this->name;
     }
 
     public function title(): string
@@ -114,29 +107,19 @@ class InventoryPart implements HasDocument
         return $this->document;
     }
 
-    public function kindOfDocument(): DocumentKind
-    {
-        return DocumentKind::Part;
-    }
-
-    /** @return array<string, mixed> a part document, only the fields that say something */
-    public function toArray(): array
-    {
-        return ['id' => $this->id, 'version' => $this->version(), ...$this->fields()];
-    }
-
-    /** @return array<string, mixed> the same without what tells this row from others */
-    public function fields(): array
+    /** @return array<string, mixed> the fields of a part document that have a column */
+    public function columns(): array
     {
         return [
+            'id' => $this->id,
+            'version' => $this->version(),
             'kind' => $this->kind->value,
             'name' => $this->name,
             'count' => $this->count,
-            ...(null === $this->lowAt ? [] : ['low_at' => $this->lowAt]),
-            ...('' === $this->box ? [] : ['box' => $this->box]),
-            ...(null === $this->cost ? [] : ['cost' => Money::minor($this->cost)->amount()]),
-            ...('' === $this->lures ? [] : ['lures' => explode(' ', $this->lures)]),
-            ...$this->document->data(),
+            'low_at' => $this->lowAt,
+            'box' => $this->box,
+            'cost' => $this->cost()?->amount(),
+            'lures' => '' === $this->lures ? [] : explode(' ', $this->lures),
         ];
     }
 }

@@ -19,16 +19,14 @@ trait OnlyOne
     #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
     private StoredDocument $document;
 
-    /** @param array<string, mixed> $data a document of its kind */
-    public function __construct(array $data)
+    public function __construct(StoredDocument $document)
     {
-        $this->replace($data);
+        $this->replace($document);
     }
 
-    /** @param array<string, mixed> $data */
-    public function replace(array $data): void
+    public function replace(StoredDocument $document): void
     {
-        $this->document = StoredDocument::of($data, $this->kindOfDocument());
+        $this->document = $document;
     }
 
     public function id(): string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Persistence\Entity;
 
-use App\Persistence\Upgrade\DocumentKind;
+use App\Contract\Outing\OutingDocument;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
@@ -14,9 +14,9 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Entity]
 #[ORM\Table(name: 'outing')]
 #[ORM\Index(name: 'outing_started', columns: ['started_at', 'id'])]
-class Outing implements HasDocument
+class Outing implements HasDocument, Deletable
 {
-    use Deletable;
+    use DeletedAt;
     use Versioned;
 
     #[ORM\Id]
@@ -26,6 +26,12 @@ class Outing implements HasDocument
     private \DateTimeImmutable $startedAt;
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $endedAt;
+    #[ORM\ManyToOne]
+    private ?Water $water;
+    #[ORM\ManyToOne]
+    private ?Trip $trip;
+    #[ORM\Column(length: 2000)]
+    private string $note;
     /** Counts what is noted in it, so that its version counts with it. */
     #[ORM\Column]
     private int $notes = 0;
@@ -36,48 +42,27 @@ class Outing implements HasDocument
     #[ORM\OrderBy(['startedAt' => 'ASC', 'id' => 'ASC'])]
     private Collection $stints;
 
-    /** @param array<string, mixed> $box a carried box document */
-    public function __construct(
-        ?string $id,
-        \DateTimeImmutable $startedAt,
-        ?\DateTimeImmutable $endedAt,
-        #[ORM\ManyToOne]
-        private ?Water $water,
-        #[ORM\ManyToOne]
-        private ?Trip $trip,
-        #[ORM\Column(length: 2000)]
-        private string $note,
-        array $box,
-    ) {
-        $this->id = $id ?? Uuid::v7()->toRfc4122();
+    public function __construct(OutingDocument $outing, ?Water $water, ?Trip $trip, StoredDocument $box)
+    {
+        $this->id = $outing->id ?? Uuid::v7()->toRfc4122();
         $this->stints = new ArrayCollection();
-        $this->startedAt = InUtc::of($startedAt);
-        $this->endedAt = null === $endedAt ? null : InUtc::of($endedAt);
-        $this->document = StoredDocument::of($box, DocumentKind::Box);
+        $this->replace($outing, $water, $trip, $box);
     }
 
-    /** @param array<string, mixed> $box */
-    public function replace(
-        \DateTimeImmutable $startedAt,
-        ?\DateTimeImmutable $endedAt,
-        ?Water $water,
-        ?Trip $trip,
-        string $note,
-        array $box,
-    ): void {
-        $this->startedAt = InUtc::of($startedAt);
-        $this->endedAt = null === $endedAt ? null : InUtc::of($endedAt);
+    public function replace(OutingDocument $outing, ?Water $water, ?Trip $trip, StoredDocument $box): void
+    {
+        $this->startedAt = InUtc::of($outing->started_at);
+        $this->endedAt = null === $outing->ended_at ? null : InUtc::of($outing->ended_at);
         $this->water = $water;
         $this->trip = $trip;
-        $this->note = $note;
-        $this->document = StoredDocument::of($box, DocumentKind::Box);
-        $this->noted();
+        $this->note = $outing->note;
+        $this->fill($box);
     }
 
-    /** @param array<string, mixed> $box a carried box document */
-    public function fill(array $box): void
+    /** @param StoredDocument $box a carried box document */
+    public function fill(StoredDocument $box): void
     {
-        $this->document = StoredDocument::of($box, DocumentKind::Box);
+        $this->document = $box;
         $this->noted();
     }
 
@@ -118,11 +103,6 @@ class Outing implements HasDocument
         return $this->document;
     }
 
-    public function kindOfDocument(): DocumentKind
-    {
-        return DocumentKind::Box;
-    }
-
     public function startedAt(): \DateTimeImmutable
     {
         return InUtc::read($this->startedAt);
@@ -141,6 +121,11 @@ class Outing implements HasDocument
     public function trip(): ?Trip
     {
         return $this->trip;
+    }
+
+    public function note(): string
+    {
+        return $this->note;
     }
 
     /** As others see it: null where the plan was deleted. */
@@ -169,30 +154,17 @@ class Outing implements HasDocument
         return null;
     }
 
-    /** @return array<string, mixed> an outing document */
-    public function toArray(): array
+    /** @return array<string, mixed> the fields of an outing document that have a column */
+    public function columns(): array
     {
-        return ['id' => $this->id, 'version' => $this->version(), ...$this->fields()];
-    }
-
-    /**
-     * @param bool $withPhotos as a file that is carried away has them
-     * @param (callable(HasDocument): bool)|null $isReadable what is not is left out; null where all is known to be
-     *
-     * @return array<string, mixed> the same without what tells this row from others
-     */
-    public function fields(bool $withPhotos = false, ?callable $isReadable = null): array
-    {
-        $stints = null === $isReadable ? $this->stints() : array_filter($this->stints(), $isReadable);
-
         return [
+            'id' => $this->id,
+            'version' => $this->version(),
             'water_id' => $this->water?->id(),
             'trip_id' => $this->tripId(),
             'started_at' => InUtc::written($this->startedAt),
             'ended_at' => null === $this->endedAt ? null : InUtc::written($this->endedAt),
             'note' => $this->note,
-            'box' => (object) (null === $isReadable || $isReadable($this) ? $this->document->data() : []),
-            'stints' => array_map(static fn (Stint $stint): array => $stint->toArray($withPhotos), array_values($stints)),
         ];
     }
 }

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Persistence\Entity;
 
+use App\Contract\Outing\OutingEventDocument;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Kontrast\Logbook\Angler;
 use Kontrast\Logbook\EventKind;
+use Kontrast\Reading\Colour;
+use Kontrast\Reading\Forage;
 use Symfony\Component\Uid\Uuid;
 
 /** Something that happened while a lure was fished. */
@@ -39,32 +42,29 @@ class OutingEvent
     private ?EventPhoto $photo = null;
 
     public function __construct(
-        ?string $id,
+        OutingEventDocument $event,
         #[ORM\ManyToOne(inversedBy: 'events')]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
         private Stint $stint,
-        \DateTimeImmutable $at,
-        EventKind $kind,
-        Angler $angler,
     ) {
-        $this->id = $id ?? Uuid::v7()->toRfc4122();
-        $this->at = InUtc::of($at);
-        $this->kind = $kind;
-        $this->angler = $angler;
+        $this->id = $event->id ?? Uuid::v7()->toRfc4122();
+        $this->replace($event);
     }
 
-    public function replace(\DateTimeImmutable $at, EventKind $kind, Angler $angler): void
+    /** All but its picture and what it took from stock. */
+    public function replace(OutingEventDocument $event): void
     {
-        $this->at = InUtc::of($at);
-        $this->kind = $kind;
-        $this->angler = $angler;
-    }
-
-    /** @param array<string, mixed> $details weight, what was seen, the note */
-    public function detail(?float $lengthIn, array $details): void
-    {
-        $this->lengthIn = $lengthIn;
-        $this->details = json_encode($details, self::AS_STORED);
+        $this->at = InUtc::of($event->at);
+        $this->kind = $event->kind;
+        $this->angler = $event->angler;
+        $this->lengthIn = $event->length_in;
+        $this->details = json_encode(array_filter([
+            'weight_oz' => $event->weight_oz,
+            'forage_seen' => array_map(static fn (Forage $one): string => $one->value, $event->forage_seen),
+            'colours_seen' => array_map(static fn (Colour $one): string => $one->value, $event->colours_seen),
+            'note' => $event->note,
+            'takes_stock' => $event->takes_stock ? null : false,
+        ], static fn (mixed $value): bool => null !== $value && [] !== $value && '' !== $value), self::AS_STORED);
     }
 
     /** @param array<string, int> $taken how many of each part, by id */
@@ -124,22 +124,18 @@ class OutingEvent
         return $this->photo;
     }
 
-    /** @return array<string, mixed> an event document */
-    public function toArray(bool $withPhoto = false): array
+    /** @return array<string, mixed> the fields of an event document, without its picture */
+    public function columns(): array
     {
-        $photo = $withPhoto ? $this->photo?->jpeg() : null;
-
         return [
             'id' => $this->id,
             'at' => InUtc::written($this->at),
             'kind' => $this->kind->value,
             'angler' => $this->angler->value,
             'length_in' => $this->lengthIn,
-            ...['weight_oz' => null, 'forage_seen' => [], 'colours_seen' => [], 'note' => '', 'takes_stock' => true],
             ...self::read($this->details),
-            'taken' => (object) $this->taken(),
+            'taken' => $this->taken(),
             'has_photo' => null !== $this->photo,
-            ...(null === $photo ? [] : ['photo' => 'data:image/jpeg;base64,'.base64_encode($photo)]),
         ];
     }
 

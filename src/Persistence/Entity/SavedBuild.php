@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Persistence\Entity;
 
-use App\Persistence\Upgrade\DocumentKind;
+use App\Contract\Logbook\SavedBuildDocument;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Kontrast\Reading\LureKind;
@@ -14,45 +14,39 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Entity]
 #[ORM\Table(name: 'saved_build')]
 #[ORM\Index(name: 'saved_build_name', columns: ['name', 'id'])]
-class SavedBuild implements HasDocument
+class SavedBuild implements HasDocument, Deletable
 {
-    use Deletable;
+    use DeletedAt;
     use Versioned;
 
     #[ORM\Id]
     #[ORM\Column(length: 36)]
     private string $id;
+    #[ORM\Column(length: 120)]
+    private string $name;
+    #[ORM\Column(length: 2000)]
+    private string $note;
+    #[ORM\Column(length: 20, enumType: LureKind::class)]
+    private LureKind $lure;
     #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
     private StoredDocument $document;
+    /** A data URL of a small picture. */
+    #[ORM\Column(type: Types::TEXT, nullable: true)]
+    private ?string $photo;
 
-    /**
-     * @param array<string, mixed> $composition a composition document
-     * @param string|null          $photo       a data URL of a small picture
-     */
-    public function __construct(
-        ?string $id,
-        #[ORM\Column(length: 120)]
-        private string $name,
-        #[ORM\Column(length: 2000)]
-        private string $note,
-        #[ORM\Column(length: 20, enumType: LureKind::class)]
-        private LureKind $lure,
-        array $composition,
-        #[ORM\Column(type: Types::TEXT, nullable: true)]
-        private ?string $photo,
-    ) {
-        $this->id = $id ?? Uuid::v7()->toRfc4122();
-        $this->document = StoredDocument::of($composition, DocumentKind::Build);
+    public function __construct(SavedBuildDocument $build, StoredDocument $document)
+    {
+        $this->id = $build->id ?? Uuid::v7()->toRfc4122();
+        $this->replace($build, $document);
     }
 
-    /** @param array<string, mixed> $composition */
-    public function replace(string $name, string $note, LureKind $lure, array $composition, ?string $photo): void
+    public function replace(SavedBuildDocument $build, StoredDocument $document): void
     {
-        $this->name = $name;
-        $this->note = $note;
-        $this->lure = $lure;
-        $this->document = StoredDocument::of($composition, DocumentKind::Build);
-        $this->photo = $photo;
+        $this->name = trim($build->name);
+        $this->note = $build->note;
+        $this->lure = $build->build->lure;
+        $this->document = $document;
+        $this->photo = $build->photo;
     }
 
     public function id(): string
@@ -60,14 +54,14 @@ class SavedBuild implements HasDocument
         return $this->id;
     }
 
-    public function name(): string
+    public function title(): string
     {
         return $this->name;
     }
 
-    public function title(): string
+    public function note(): string
     {
-        return $this->name;
+        return $this->note;
     }
 
     public function lure(): LureKind
@@ -75,25 +69,13 @@ class SavedBuild implements HasDocument
         return $this->lure;
     }
 
+    public function photo(): ?string
+    {
+        return $this->photo;
+    }
+
     public function document(): StoredDocument
     {
         return $this->document;
-    }
-
-    public function kindOfDocument(): DocumentKind
-    {
-        return DocumentKind::Build;
-    }
-
-    /** @return array<string, mixed> a saved build document */
-    public function toArray(): array
-    {
-        return ['id' => $this->id, 'version' => $this->version(), ...$this->fields()];
-    }
-
-    /** @return array<string, mixed> the same without what tells this row from others */
-    public function fields(): array
-    {
-        return ['name' => $this->name, 'note' => $this->note, 'build' => $this->document->data(), 'photo' => $this->photo];
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Persistence\Entity;
 
-use App\Persistence\Upgrade\DocumentKind;
+use App\Contract\Reading\SavedReadingDocument;
 use Doctrine\ORM\Mapping as ORM;
 use Kontrast\Reading\LureChoice;
 use Symfony\Component\Uid\Uuid;
@@ -13,9 +13,9 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Entity]
 #[ORM\Table(name: 'saved_reading')]
 #[ORM\Index(name: 'saved_reading_taken', columns: ['taken_at', 'id'])]
-class SavedReading implements HasDocument
+class SavedReading implements HasDocument, Deletable
 {
-    use Deletable;
+    use DeletedAt;
     use Versioned;
 
     #[ORM\Id]
@@ -23,24 +23,23 @@ class SavedReading implements HasDocument
     private string $id;
     #[ORM\Column]
     private \DateTimeImmutable $takenAt;
+    #[ORM\Column(length: 20, enumType: LureChoice::class)]
+    private LureChoice $lure;
+    #[ORM\ManyToOne]
+    private ?Water $water;
+    #[ORM\Column(length: 1000)]
+    private string $note;
     #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
     private StoredDocument $document;
 
-    /** @param array<string, mixed> $reading */
-    public function __construct(
-        ?string $id,
-        \DateTimeImmutable $takenAt,
-        array $reading,
-        #[ORM\Column(length: 20, enumType: LureChoice::class)]
-        private LureChoice $lure,
-        #[ORM\ManyToOne]
-        private ?Water $water,
-        #[ORM\Column(length: 1000)]
-        private string $note,
-    ) {
-        $this->id = $id ?? Uuid::v7()->toRfc4122();
+    public function __construct(SavedReadingDocument $reading, \DateTimeImmutable $takenAt, ?Water $water, StoredDocument $document)
+    {
+        $this->id = $reading->id ?? Uuid::v7()->toRfc4122();
         $this->takenAt = InUtc::of($takenAt);
-        $this->document = StoredDocument::of($reading, DocumentKind::Reading);
+        $this->lure = $reading->reading->lure;
+        $this->water = $water;
+        $this->note = $reading->note;
+        $this->document = $document;
     }
 
     public function id(): string
@@ -48,40 +47,29 @@ class SavedReading implements HasDocument
         return $this->id;
     }
 
-    public function takenAt(): \DateTimeImmutable
-    {
-        return InUtc::read($this->takenAt);
-    }
-
-    public function document(): StoredDocument
-    {
-        return $this->document;
-    }
-
-    public function kindOfDocument(): DocumentKind
-    {
-        return DocumentKind::Reading;
-    }
-
     public function title(): string
     {
         return \sprintf('Reading for a %s, %s', $this->lure->value, $this->takenAt()->format('Y-m-d H:i'));
     }
 
+    public function takenAt(): \DateTimeImmutable
+    {
+        return InUtc::read($this->takenAt);
+    }
+
+    public function note(): string
+    {
+        return $this->note;
+    }
+
+    /** The water it names, also where that was deleted since. */
     public function water(): ?Water
     {
         return $this->water;
     }
 
-    /** @return array<string, mixed> a saved reading document */
-    public function toArray(): array
+    public function document(): StoredDocument
     {
-        return [
-            'id' => $this->id,
-            'taken_at' => InUtc::written($this->takenAt),
-            'reading' => $this->document->data(),
-            'water_id' => $this->water?->id(),
-            'note' => $this->note,
-        ];
+        return $this->document;
     }
 }

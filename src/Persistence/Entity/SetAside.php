@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Persistence\Entity;
 
-use App\Persistence\Upgrade\DocumentKind;
+use App\Contract\Stored\StoredAs;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
@@ -19,8 +19,8 @@ class SetAside
     private string $id;
 
     public function __construct(
-        #[ORM\Column(length: 20, enumType: DocumentKind::class)]
-        private DocumentKind $kind,
+        #[ORM\Column(length: 20, enumType: StoredAs::class)]
+        private StoredAs $kind,
         #[ORM\Column(length: 120)]
         private string $title,
         #[ORM\Column(length: 1000)]
@@ -37,7 +37,7 @@ class SetAside
         return $this->id;
     }
 
-    public function kind(): DocumentKind
+    public function kind(): StoredAs
     {
         return $this->kind;
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Persistence\Entity;
 
-use App\Persistence\Upgrade\DocumentKind;
 use Doctrine\ORM\Mapping as ORM;
 
 /** The angler's standing choices. One row. */
@@ -13,11 +12,6 @@ use Doctrine\ORM\Mapping as ORM;
 class Settings implements HasDocument
 {
     use OnlyOne;
-
-    public function kindOfDocument(): DocumentKind
-    {
-        return DocumentKind::Settings;
-    }
 
     public function title(): string
     {

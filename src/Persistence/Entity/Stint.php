@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Persistence\Entity;
 
-use App\Persistence\Upgrade\DocumentKind;
+use App\Contract\Outing\StintDocument;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\DBAL\Types\Types;
@@ -42,35 +42,26 @@ class Stint implements HasDocument
     #[ORM\OrderBy(['at' => 'ASC', 'id' => 'ASC'])]
     private Collection $events;
 
-    /** @param array<string, mixed> $data what a stint document says beside times, angler and events */
+    /** @param StoredDocument $document what a stint document says beside times, angler and events */
     public function __construct(
-        ?string $id,
+        StintDocument $stint,
         #[ORM\ManyToOne(inversedBy: 'stints')]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
         private Outing $outing,
-        Angler $angler,
-        \DateTimeImmutable $startedAt,
-        ?\DateTimeImmutable $endedAt,
-        array $data,
+        StoredDocument $document,
         StintLevels $levels,
     ) {
-        $this->id = $id ?? Uuid::v7()->toRfc4122();
+        $this->id = $stint->id ?? Uuid::v7()->toRfc4122();
         $this->events = new ArrayCollection();
-        $this->replace($angler, $startedAt, $endedAt, $data, $levels);
+        $this->replace($stint, $document, $levels);
     }
 
-    /** @param array<string, mixed> $data */
-    public function replace(
-        Angler $angler,
-        \DateTimeImmutable $startedAt,
-        ?\DateTimeImmutable $endedAt,
-        array $data,
-        StintLevels $levels,
-    ): void {
-        $this->angler = $angler;
-        $this->startedAt = InUtc::of($startedAt);
-        $this->endedAt = null === $endedAt ? null : InUtc::of($endedAt);
-        $this->document = StoredDocument::of($data, DocumentKind::Stint);
+    public function replace(StintDocument $stint, StoredDocument $document, StintLevels $levels): void
+    {
+        $this->angler = $stint->angler;
+        $this->startedAt = InUtc::of($stint->started_at);
+        $this->endedAt = null === $stint->ended_at ? null : InUtc::of($stint->ended_at);
+        $this->document = $document;
         $this->recount($levels);
     }
 
@@ -147,11 +138,6 @@ class Stint implements HasDocument
         return $this->document;
     }
 
-    public function kindOfDocument(): DocumentKind
-    {
-        return DocumentKind::Stint;
-    }
-
     /** @return list<OutingEvent> in order of time */
     public function events(): array
     {
@@ -172,17 +158,14 @@ class Stint implements HasDocument
         );
     }
 
-    /** @return array<string, mixed> a stint document */
-    public function toArray(bool $withPhotos = false): array
+    /** @return array<string, mixed> the fields of a stint document that have a column */
+    public function columns(): array
     {
         return [
             'id' => $this->id,
             'started_at' => InUtc::written($this->startedAt),
             'ended_at' => null === $this->endedAt ? null : InUtc::written($this->endedAt),
             'angler' => $this->angler->value,
-            ...['made' => null, 'trial' => null],
-            ...$this->document->data(),
-            'events' => array_map(static fn (OutingEvent $event): array => $event->toArray($withPhotos), $this->events()),
         ];
     }
 }

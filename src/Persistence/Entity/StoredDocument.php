@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Persistence\Entity;
 
 use App\Persistence\UnreadableDocument;
-use App\Persistence\Upgrade\DocumentKind;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
@@ -27,9 +26,9 @@ final class StoredDocument
     }
 
     /** @param array<string, mixed> $data */
-    public static function of(array $data, DocumentKind $kind): self
+    public static function of(array $data, int $shape): self
     {
-        return new self(self::encode($data), $kind->shape());
+        return new self(self::encode($data), $shape);
     }
 
     /** @param array<string, mixed> $data */

@@ -10,7 +10,7 @@ use Symfony\Component\Uid\Uuid;
 /** A named colour to hand, taken from a palette file. */
 #[ORM\Entity]
 #[ORM\Table(name: 'swatch')]
-class Swatch
+class Swatch implements Stored
 {
     #[ORM\Id]
     #[ORM\Column(length: 36)]
@@ -30,7 +30,12 @@ class Swatch
         return $this->id;
     }
 
-    public function name(): string
+    public function version(): int
+    {
+        return 1;
+    }
+
+    public function title(): string
     {
         return $this->name;
     }
@@ -38,11 +43,5 @@ class Swatch
     public function hex(): string
     {
         return $this->hex;
-    }
-
-    /** @return array{name: string, hex: string} */
-    public function toArray(): array
-    {
-        return ['name' => $this->name, 'hex' => $this->hex];
     }
 }

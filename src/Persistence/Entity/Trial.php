@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Persistence\Entity;
 
-use App\Persistence\Upgrade\DocumentKind;
+use App\Contract\Outing\SavedTrialDocument;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 
@@ -12,40 +12,32 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Entity]
 #[ORM\Table(name: 'trial')]
 #[ORM\Index(name: 'trial_begun', columns: ['begun_at', 'id'])]
-class Trial implements HasDocument
+class Trial implements HasDocument, Deletable
 {
-    use Deletable;
+    use DeletedAt;
     use Versioned;
 
     #[ORM\Id]
     #[ORM\Column(length: 36)]
     private string $id;
+    #[ORM\Column(length: 120)]
+    private string $name;
     #[ORM\Column]
     private \DateTimeImmutable $begunAt;
     #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
     private StoredDocument $document;
 
-    /** @param array<string, mixed> $trial a trial document */
-    public function __construct(
-        ?string $id,
-        #[ORM\Column(length: 120)]
-        private string $name,
-        \DateTimeImmutable $begunAt,
-        array $trial,
-    ) {
-        $this->id = $id ?? Uuid::v7()->toRfc4122();
+    public function __construct(SavedTrialDocument $trial, \DateTimeImmutable $begunAt, StoredDocument $document)
+    {
+        $this->id = $trial->id ?? Uuid::v7()->toRfc4122();
+        $this->name = trim($trial->name);
         $this->begunAt = InUtc::of($begunAt);
-        $this->document = StoredDocument::of($trial, DocumentKind::Trial);
+        $this->document = $document;
     }
 
     public function id(): string
     {
         return $this->id;
-    }
-
-    public function name(): string
-    {
-        return $this->name;
     }
 
     public function title(): string
@@ -58,14 +50,8 @@ class Trial implements HasDocument
         return $this->document;
     }
 
-    public function kindOfDocument(): DocumentKind
+    public function begunAt(): \DateTimeImmutable
     {
-        return DocumentKind::Trial;
-    }
-
-    /** @return array<string, mixed> a saved trial document without its verdict */
-    public function fields(): array
-    {
-        return ['name' => $this->name, 'begun_at' => InUtc::written($this->begunAt), 'trial' => $this->document->data()];
+        return InUtc::read($this->begunAt);
     }
 }

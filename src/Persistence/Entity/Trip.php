@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Persistence\Entity;
 
-use App\Persistence\Upgrade\DocumentKind;
+use App\Contract\Trip\SavedTripDocument;
 use Doctrine\ORM\Mapping as ORM;
 use Symfony\Component\Uid\Uuid;
 
@@ -12,35 +12,59 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Entity]
 #[ORM\Table(name: 'trip')]
 #[ORM\Index(name: 'trip_date', columns: ['date', 'id'])]
-class Trip implements HasDocument
+class Trip implements HasDocument, Deletable
 {
-    use Deletable;
+    use DeletedAt;
     use Versioned;
 
     #[ORM\Id]
     #[ORM\Column(length: 36)]
     private string $id;
+    #[ORM\Column(length: 120)]
+    private string $name;
+    #[ORM\Column(length: 2000)]
+    private string $note;
+    #[ORM\Column(length: 10)]
+    private string $date;
+    #[ORM\ManyToOne]
+    private ?Water $water;
     #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
     private StoredDocument $document;
 
-    /**
-     * @param string               $date such as 2026-05-09
-     * @param array<string, mixed> $trip a trip request document
-     */
-    public function __construct(
-        ?string $id,
-        #[ORM\Column(length: 120)]
-        private string $name,
-        #[ORM\Column(length: 2000)]
-        private string $note,
-        #[ORM\Column(length: 10)]
-        private string $date,
-        #[ORM\ManyToOne]
-        private ?Water $water,
-        array $trip,
-    ) {
-        $this->id = $id ?? Uuid::v7()->toRfc4122();
-        $this->document = StoredDocument::of($trip, DocumentKind::Trip);
+    public function __construct(SavedTripDocument $trip, ?Water $water, StoredDocument $document)
+    {
+        $this->id = $trip->id ?? Uuid::v7()->toRfc4122();
+        $this->replace($trip, $water, $document);
+    }
+
+    public function replace(SavedTripDocument $trip, ?Water $water, StoredDocument $document): void
+    {
+        $this->name = trim($trip->name);
+        $this->note = $trip->note;
+        $this->date = $trip->trip->date;
+        $this->water = $water;
+        $this->document = $document;
+    }
+
+    public function id(): string
+    {
+        return $this->id;
+    }
+
+    public function title(): string
+    {
+        return $this->name;
+    }
+
+    /** Such as 2026-05-09. */
+    public function date(): string
+    {
+        return $this->date;
+    }
+
+    public function note(): string
+    {
+        return $this->note;
     }
 
     /** The water it names, also where that was deleted since. */
@@ -49,60 +73,8 @@ class Trip implements HasDocument
         return $this->water;
     }
 
-    /** @param array<string, mixed> $trip */
-    public function replace(string $name, string $note, string $date, ?Water $water, array $trip): void
-    {
-        $this->name = $name;
-        $this->note = $note;
-        $this->date = $date;
-        $this->water = $water;
-        $this->document = StoredDocument::of($trip, DocumentKind::Trip);
-    }
-
-    public function id(): string
-    {
-        return $this->id;
-    }
-
-    public function name(): string
-    {
-        return $this->name;
-    }
-
-    public function title(): string
-    {
-        return $this->name;
-    }
-
-    public function date(): string
-    {
-        return $this->date;
-    }
-
     public function document(): StoredDocument
     {
         return $this->document;
-    }
-
-    public function kindOfDocument(): DocumentKind
-    {
-        return DocumentKind::Trip;
-    }
-
-    /** @return array<string, mixed> a saved trip document */
-    public function toArray(): array
-    {
-        return ['id' => $this->id, 'version' => $this->version(), ...$this->fields()];
-    }
-
-    /** @return array<string, mixed> the same without what tells this row from others */
-    public function fields(): array
-    {
-        return [
-            'name' => $this->name,
-            'note' => $this->note,
-            'water_id' => $this->water?->id(),
-            'trip' => $this->document->data(),
-        ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Persistence\Entity;
 
 use App\Contract\Reading\WaterDocument;
+use App\Contract\Trip\PlaceDocument;
 use Doctrine\ORM\Mapping as ORM;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\Tint;
@@ -15,9 +16,9 @@ use Symfony\Component\Uid\Uuid;
 /** A place the angler goes back to, with what is usual there. */
 #[ORM\Entity]
 #[ORM\Table(name: 'water')]
-class Water implements Stored
+class Water implements Deletable
 {
-    use Deletable;
+    use DeletedAt;
     use Versioned;
 
     #[ORM\Id]
@@ -64,27 +65,30 @@ class Water implements Stored
         return $this->id;
     }
 
-    public function name(): string
+    public function title(): string
     {
         return $this->name;
     }
 
-    /** @return array<string, mixed> a water document */
-    public function toArray(): array
+    public function document(): WaterDocument
     {
-        return [
-            'id' => $this->id,
-            'name' => $this->name,
-            'tint' => $this->tint->value,
-            'red_crawfish' => $this->redCrawfish,
-            'forage' => $this->forage?->value,
-            'note' => $this->note,
-            'place' => null === $this->timeZone ? null : [
-                'latitude' => $this->latitude,
-                'longitude' => $this->longitude,
-                'time_zone' => $this->timeZone,
-            ],
-        ];
+        $isPlaced = null !== $this->latitude && null !== $this->longitude && null !== $this->timeZone;
+
+        return new WaterDocument(
+            $this->name,
+            $this->tint,
+            $this->redCrawfish,
+            $this->id,
+            $this->forage,
+            $this->note,
+            $isPlaced ? new PlaceDocument($this->latitude, $this->longitude, $this->timeZone) : null,
+        );
+    }
+
+    /** The clock that people keep there; without a place, that of the machine. */
+    public static function clockAt(?self $water): \DateTimeZone
+    {
+        return $water?->place()->zone ?? new \DateTimeZone(date_default_timezone_get());
     }
 
     /** Null where nobody said, or where the clock named is none. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Persistence\Entity;
 
-use App\Persistence\Upgrade\DocumentKind;
 use Doctrine\ORM\Mapping as ORM;
 
 /** What is on the bench: builds, the ones that undo brings back, the place in each checklist. One row. */
@@ -13,11 +12,6 @@ use Doctrine\ORM\Mapping as ORM;
 class Workbench implements HasDocument
 {
     use OnlyOne;
-
-    public function kindOfDocument(): DocumentKind
-    {
-        return DocumentKind::Workbench;
-    }
 
     public function title(): string
     {

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Persistence\Upgrade;
 
+use App\Contract\Stored\StoredAs;
+
 /** Shape 1 of a part held what has columns of its own since: low mark, box, cost and lure kinds. */
 final class PartWithoutColumns implements Upgrader
 {
-    public function kind(): DocumentKind
+    public function kind(): StoredAs
     {
-        return DocumentKind::Part;
+        return StoredAs::Part;
     }
 
     public function from(): int

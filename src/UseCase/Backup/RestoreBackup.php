@@ -5,40 +5,31 @@ declare(strict_types=1);
 namespace App\UseCase\Backup;
 
 use App\Contract\Backup\BackupDocument;
-use App\Contract\Backup\BuiltRecordBackupDocument;
+use App\Contract\Error\Fault;
 use App\Contract\Error\InvalidDocument;
-use App\Contract\Inventory\InventoryPartDocument;
-use App\Contract\Inventory\SwatchDocument;
 use App\Contract\Reader\DocumentNormalizer;
-use App\Persistence\Entity\BuiltRecord;
-use App\Persistence\Entity\InventoryPart;
+use App\Persistence\Entity\Deletable;
 use App\Persistence\Entity\SetAside;
-use App\Persistence\Repository\BuiltRecordRepository;
-use App\Persistence\Repository\InventoryPartRepository;
+use App\Persistence\Entity\Stored;
+use App\Persistence\Kind\Kind;
+use App\Persistence\Kind\Kinds;
+use App\Persistence\Kind\Place;
 use App\Persistence\Repository\SetAsideRepository;
+use App\Persistence\Rows;
 use App\Persistence\SafetyCopies;
 use App\Persistence\Transaction;
-use App\Persistence\Upgrade\DocumentKind;
 use App\Persistence\Wipe;
-use App\UseCase\Inventory\AddSwatches;
-use App\UseCase\Settings\KeepSettings;
-use App\UseCase\Workbench\KeepWorkbench;
-use Kontrast\Inventory\Money;
 
 /** Puts everything back as a backup has it, as one transaction. What was there is written to a file first. */
 final readonly class RestoreBackup
 {
-    /** Parts are sent to the database so many at a time. */
+    /** So many are sent to the database at a time. */
     private const BATCH = 500;
 
     public function __construct(
         private MakeBackup $make,
-        private RestoreLogbook $logbook,
-        private KeepSettings $settings,
-        private KeepWorkbench $workbench,
-        private AddSwatches $swatches,
-        private InventoryPartRepository $parts,
-        private BuiltRecordRepository $records,
+        private Kinds $kinds,
+        private Rows $rows,
         private SetAsideRepository $setAside,
         private SafetyCopies $copies,
         private Wipe $wipe,
@@ -48,73 +39,83 @@ final readonly class RestoreBackup
     }
 
     /**
-     * @return array{waters: int, readings: int, builds: int, trips: int, outings: int, trials: int, parts: int, kept_in: string}
+     * @return array<string, int|string> how many are on each list, and `kept_in`: the file with what was there
      *
      * @throws InvalidDocument where it contradicts itself; nothing is changed then
      */
     public function restore(BackupDocument $backup): array
     {
         return $this->transaction->run(function () use ($backup): array {
-            $file = $this->copies->keep($this->make->all());
+            $file = $this->copies->keep($this->documents->written($this->make->all()));
             $this->wipe->everything();
-            $counts = $this->logbook->restore($backup);
-            $this->settings->replace($backup->settings);
-            foreach ($backup->parts as $i => $part) {
-                $this->part($part, $i, $backup);
-            }
-            $this->transaction->flushAndForget();
-            $this->swatches->add(array_map(static fn (SwatchDocument $swatch): array => [
-                'name' => $swatch->name,
-                'hex' => strtolower($swatch->hex),
-            ], $backup->swatches));
-            foreach ($backup->made as $made) {
-                $this->record($made);
-            }
-            if (null !== $backup->workbench) {
-                $this->workbench->restore($backup->workbench);
+            $counts = [];
+            foreach ($this->kinds->all() as $kind) {
+                $listed = $this->kind($kind, $backup);
+                if ($kind->isDeletable() && null !== $listed) {
+                    $counts[$kind->field()] = $listed;
+                }
             }
             foreach ($backup->unreadable as $aside) {
-                $kind = DocumentKind::from($aside->kind);
-                $this->setAside->add(new SetAside($kind, $aside->name, $aside->reason, $aside->document));
+                $this->setAside->add(new SetAside($aside->kind, $aside->name, $aside->reason, $aside->document));
             }
 
-            return [...$counts, 'parts' => $backup->countListed($backup->parts), 'kept_in' => $file];
+            return [...$counts, 'kept_in' => $file];
         });
     }
 
-    private function part(InventoryPartDocument $document, int $place, BackupDocument $backup): void
+    /**
+     * @param Kind<Stored, object> $kind
+     *
+     * @return int|null how many are on its list; null where a backup has no such list
+     *
+     * @throws InvalidDocument
+     */
+    private function kind(Kind $kind, BackupDocument $backup): ?int
     {
-        if ($this->parts->has($document->id)) {
-            throw InvalidDocument::fault("parts[$place].id", 'Another part of this backup has this id already.', 'taken');
+        $place = $kind->place();
+        if (null === $place) {
+            return null;
         }
-        $part = new InventoryPart($document->id, $this->documents->toStored($document));
-        $deletedAt = $backup->deleted[$document->id ?? ''] ?? null;
-        if (null !== $deletedAt) {
-            $part->delete($deletedAt);
+        $isInLogbook = Place::Logbook === $place;
+        $given = get_object_vars($isInLogbook ? $backup->notebook : $backup)[$kind->field()] ?? [];
+        $path = $isInLogbook ? "notebook.{$kind->field()}" : $kind->field();
+        $listed = 0;
+        foreach (\is_array($given) ? array_values($given) : [$given] as $i => $document) {
+            \assert(\is_object($document));
+            $one = $this->put($kind, $document, \is_array($given) ? "{$path}[$i]" : $path);
+            $at = $backup->deleted[$one->id()] ?? null;
+            if (null !== $at && $one instanceof Deletable) {
+                $one->delete($at);
+            } else {
+                ++$listed;
+            }
+            if (0 === ($i + 1) % self::BATCH) {
+                $this->transaction->flushAndForget();
+            }
         }
-        $this->parts->add($part);
-        if (0 === ($place + 1) % self::BATCH) {
-            $this->transaction->flushAndForget();
-        }
+        $this->transaction->flushAndForget();
+
+        return $listed;
     }
 
-    private function record(BuiltRecordBackupDocument $made): void
+    /**
+     * @param Kind<Stored, object> $kind
+     *
+     * @throws InvalidDocument with the place of each fault in the backup
+     */
+    private function put(Kind $kind, object $document, string $path): Stored
     {
-        $record = new BuiltRecord(
-            $made->id,
-            $made->what,
-            $made->count,
-            Money::of($made->cost),
-            null === $made->price ? null : Money::of($made->price),
-            $made->made_at,
-        );
-        foreach ($made->drawn as $id => $count) {
-            $part = $this->parts->findAny($id);
-            $record->drew($part, $made->names[$id] ?? $part?->name() ?? 'a part that is no longer stored', $count);
+        $id = property_exists($document, 'id') && \is_string($document->id) ? $document->id : null;
+        if (null !== $this->rows->findAny($kind, $id)) {
+            throw InvalidDocument::fault("$path.id", 'Another one in this backup has this id already.', Fault::TAKEN);
         }
-        if (null !== $made->undone_at) {
-            $record->undo($made->undone_at);
+        try {
+            $one = $kind->entityOf($document, null, true);
+        } catch (InvalidDocument $invalid) {
+            throw $invalid->within($path);
         }
-        $this->records->add($record);
+        $this->rows->add($one);
+
+        return $one;
     }
 }

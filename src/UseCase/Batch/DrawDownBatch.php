@@ -10,8 +10,9 @@ use App\Contract\BuildSheet\BatchRequestDocument;
 use App\Contract\Error\Fault;
 use App\Contract\Error\InvalidDocument;
 use App\Persistence\Entity\BuiltRecord;
-use App\Persistence\Repository\BuiltRecordRepository;
-use App\Persistence\Repository\InventoryPartRepository;
+use App\Persistence\Kind\BuiltKind;
+use App\Persistence\Kind\InventoryPartKind;
+use App\Persistence\Rows;
 use App\Persistence\Transaction;
 use App\UseCase\Kept;
 use Kontrast\Inventory\Money;
@@ -24,8 +25,9 @@ final readonly class DrawDownBatch
 
     public function __construct(
         private PlanBatch $plan,
-        private BuiltRecordRepository $records,
-        private InventoryPartRepository $parts,
+        private Rows $rows,
+        private BuiltKind $records,
+        private InventoryPartKind $parts,
         private Transaction $transaction,
         private ClockInterface $clock,
     ) {
@@ -34,7 +36,7 @@ final readonly class DrawDownBatch
     /** @throws InvalidDocument where a part runs short; nothing is drawn then */
     public function build(BatchRequestDocument $request): Kept
     {
-        return FindBuilt::kept($this->transaction->run(function () use ($request): BuiltRecord {
+        $record = $this->transaction->run(function () use ($request): BuiltRecord {
             $batch = $this->plan->of($request);
             $record = new BuiltRecord(
                 null,
@@ -45,10 +47,12 @@ final readonly class DrawDownBatch
                 $this->clock->now(),
             );
             $this->draw($batch, $record);
-            $this->records->add($record);
+            $this->rows->add($record);
 
             return $record;
-        }));
+        });
+
+        return new Kept($record->id(), $record->version(), $this->records->documentOf($record));
     }
 
     private function draw(BatchDocument $batch, BuiltRecord $record): void
@@ -62,9 +66,9 @@ final readonly class DrawDownBatch
                 $says = \sprintf('“%s” runs short by %d. Nothing was drawn.', $need->name, $need->short);
                 throw InvalidDocument::fault('items', $says, Fault::SHORT);
             }
-            $part = $this->parts->get($need->id);
+            $part = $this->rows->get($this->parts, $need->id);
             $part->recount($part->count() - $need->needed);
-            $record->drew($part, $part->name(), $need->needed);
+            $record->drew($part, $part->title(), $need->needed);
         }
     }
 

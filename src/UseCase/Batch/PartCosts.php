@@ -58,7 +58,7 @@ final class PartCosts
     {
         $best = null;
         foreach ($stock as $part) {
-            if ($part->kind() === $kind && (null === $best || ($part->fields()['size'] ?? '') === $size)) {
+            if ($part->kind() === $kind && (null === $best || ($part->document()->data()['size'] ?? '') === $size)) {
                 $best = $part;
             }
         }

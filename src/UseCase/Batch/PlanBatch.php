@@ -12,7 +12,7 @@ use App\Contract\BuildSheet\TurnDocument;
 use App\Format\ShoppingList;
 use App\Persistence\Entity\InventoryPart;
 use App\UseCase\Inventory\Stock;
-use App\UseCase\Settings\KeepSettings;
+use App\UseCase\StandingChoices;
 use Kontrast\BuildSheet\Batch;
 use Kontrast\Inventory\Money;
 use Kontrast\Inventory\PartKind;
@@ -20,7 +20,7 @@ use Kontrast\Inventory\PartKind;
 /** Tells what a batch uses, what runs short, what it costs, and in which order it is built. Nothing is drawn. */
 final readonly class PlanBatch
 {
-    public function __construct(private Stock $stock, private KeepSettings $settings)
+    public function __construct(private Stock $stock, private StandingChoices $settings)
     {
     }
 
@@ -30,7 +30,7 @@ final readonly class PlanBatch
         $batch = self::toBatch($request);
         $needs = [...self::parts($batch, $request, $stock), ...self::hardware($batch, $stock)];
         $count = array_sum(array_map(static fn (BatchItemDocument $item): int => $item->count, $request->items));
-        $price = $this->settings->current()->bought_price;
+        $price = $this->settings->now()->bought_price;
 
         return new BatchDocument(
             $needs,
@@ -88,7 +88,7 @@ final readonly class PlanBatch
 
             return new NeedDocument(
                 $part?->id(),
-                $part?->name() ?? $used['name'],
+                $part?->title() ?? $used['name'],
                 $part?->kind() ?? $document->kind ?? PartKind::Trailer,
                 '',
                 $used['count'],
@@ -112,7 +112,7 @@ final readonly class PlanBatch
             $part = PartCosts::ofKind($stock, $kind, $size);
             // Two sizes may come out of one lot: what the first takes is gone for the second.
             $gone = null === $part ? 0 : ($taken[$part->id()] ?? 0);
-            $needs[] = self::need($part, $part?->name() ?? $kind->value, $kind, $size, $count, max(0, ($part?->count() ?? 0) - $gone));
+            $needs[] = self::need($part, $part?->title() ?? $kind->value, $kind, $size, $count, max(0, ($part?->count() ?? 0) - $gone));
             if (null !== $part) {
                 $taken[$part->id()] = $gone + $count;
             }

@@ -7,13 +7,13 @@ namespace App\UseCase\Batch;
 use App\Contract\BuildSheet\BuildSheetDocument;
 use App\Contract\BuildSheet\BuildSheetRequestDocument;
 use App\UseCase\Inventory\Stock;
-use App\UseCase\Settings\KeepSettings;
+use App\UseCase\StandingChoices;
 use Kontrast\Rulebook\Adviser;
 
 /** Tells how a build is put together, and what it comes to. */
 final readonly class PrepareBuildSheet
 {
-    public function __construct(private Adviser $adviser, private Stock $stock, private KeepSettings $settings)
+    public function __construct(private Adviser $adviser, private Stock $stock, private StandingChoices $settings)
     {
     }
 
@@ -22,6 +22,6 @@ final readonly class PrepareBuildSheet
         $build = $request->build->toComposition();
         $brief = null === $request->reading ? null : $this->adviser->brief($request->reading->toReading());
 
-        return BuildSheetDocument::of($build, $brief, $this->settings->current(), PartCosts::of($request->build, $this->stock->byId()));
+        return BuildSheetDocument::of($build, $brief, $this->settings->now(), PartCosts::of($request->build, $this->stock->byId()));
     }
 }

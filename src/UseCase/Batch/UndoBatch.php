@@ -6,16 +6,22 @@ namespace App\UseCase\Batch;
 
 use App\Contract\Error\NotFound;
 use App\Contract\Error\StaleDocument;
-use App\Persistence\Repository\BuiltRecordRepository;
+use App\Persistence\Kind\BuiltKind;
+use App\Persistence\Rows;
 use App\Persistence\Transaction;
+use App\UseCase\Kept;
 use App\UseCase\VersionCheck;
 use Symfony\Component\Clock\ClockInterface;
 
 /** Takes a batch back: its parts go back into the inventory, once. */
 final readonly class UndoBatch
 {
-    public function __construct(private BuiltRecordRepository $records, private Transaction $transaction, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Rows $rows,
+        private BuiltKind $records,
+        private Transaction $transaction,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -27,11 +33,12 @@ final readonly class UndoBatch
     public function undo(string $id, ?int $version = null): void
     {
         $this->transaction->run(function () use ($id, $version): void {
-            $record = $this->records->get($id);
+            $record = $this->rows->get($this->records, $id);
             if ($record->isUndone()) {
                 return;
             }
-            VersionCheck::expect($version, FindBuilt::kept($record), 'This batch');
+            $now = new Kept($id, $record->version(), $this->records->documentOf($record));
+            VersionCheck::expect($version, null, $now, $this->records->called($record));
             foreach ($record->parts() as $drawn) {
                 $drawn->part()?->recount($drawn->part()->count() + $drawn->count());
             }

@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace App\UseCase\Build;
 
 use App\Contract\Inventory\PartMapper;
+use App\Contract\Reader\DocumentNormalizer;
 use App\Contract\Reader\DocumentReader;
 use App\Contract\Reading\ReadingDocument;
 use App\Contract\Scoring\MissingPartDocument;
 use App\Persistence\Entity\SavedReading;
-use App\Persistence\Repository\CurrentReadingRepository;
-use App\Persistence\Repository\Page;
-use App\Persistence\Repository\SavedReadingRepository;
+use App\Persistence\Kind\CurrentReadingKind;
+use App\Persistence\Kind\ReadingKind;
+use App\Persistence\Page;
+use App\Persistence\Rows;
 use App\UseCase\Inventory\Stock;
-use App\UseCase\Settings\KeepSettings;
+use App\UseCase\StandingChoices;
 use Kontrast\Reading\Reading;
 use Kontrast\Scoring\MissingParts;
 
@@ -26,10 +28,12 @@ final readonly class FindMissingParts
     public function __construct(
         private Stock $stock,
         private Scoring $scoring,
-        private SavedReadingRepository $saved,
-        private CurrentReadingRepository $current,
-        private KeepSettings $settings,
+        private Rows $rows,
+        private ReadingKind $saved,
+        private CurrentReadingKind $current,
+        private StandingChoices $settings,
         private DocumentReader $reader,
+        private DocumentNormalizer $documents,
     ) {
     }
 
@@ -54,14 +58,17 @@ final readonly class FindMissingParts
     /** @return list<Reading> */
     private function readings(): array
     {
-        [$saved] = $this->saved->page(new Page(self::MOST_SAVED_READINGS));
-        $stored = array_map(static fn (SavedReading $reading): array => $reading->document()->data(), $saved);
-        $current = $this->current->current();
-        $standing = array_intersect_key($this->settings->show()->document, ['schools' => 0, 'lead_free' => 0]);
+        [$saved] = $this->rows->page($this->saved, new Page(self::MOST_SAVED_READINGS));
+        $readings = array_map(fn (SavedReading $one): ReadingDocument => $this->saved->documentOf($one)->reading, $saved);
+        $current = $this->rows->only($this->current);
+        if (null !== $current) {
+            array_unshift($readings, $this->current->documentOf($current)->reading);
+        }
+        $standing = array_intersect_key($this->documents->toStored($this->settings->now()), ['schools' => 0, 'lead_free' => 0]);
 
-        return array_map(
-            fn (array $reading): Reading => $this->reader->trusted($reading + $standing, ReadingDocument::class)->toReading(),
-            null === $current ? $stored : [$current->document()->data(), ...$stored],
-        );
+        return array_map(fn (ReadingDocument $reading): Reading => $this->reader->trusted(
+            $this->documents->toStored($reading) + $standing,
+            ReadingDocument::class,
+        )->toReading(), $readings);
     }
 }

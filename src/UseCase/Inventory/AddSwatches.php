@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\UseCase\Inventory;
 
 use App\Persistence\Entity\Swatch;
-use App\Persistence\Repository\SwatchRepository;
+use App\Persistence\Kind\SwatchKind;
+use App\Persistence\Rows;
 use App\Persistence\Transaction;
 
 /** Adds named colors, each once. */
 final readonly class AddSwatches
 {
-    public function __construct(private SwatchRepository $swatches, private Transaction $transaction)
+    public function __construct(private Rows $rows, private SwatchKind $swatches, private Transaction $transaction)
     {
     }
 
@@ -25,13 +26,13 @@ final readonly class AddSwatches
         return $this->transaction->run(function () use ($colours): int {
             $key = static fn (string $name, string $hex): string => "$name $hex";
             $known = [];
-            foreach ($this->swatches->all() as $swatch) {
-                $known[$key($swatch->name(), $swatch->hex())] = true;
+            foreach ($this->rows->all($this->swatches) as $swatch) {
+                $known[$key($swatch->title(), $swatch->hex())] = true;
             }
             $added = 0;
             foreach ($colours as ['name' => $name, 'hex' => $hex]) {
                 if (!isset($known[$key($name, $hex)])) {
-                    $this->swatches->add(new Swatch($name, $hex));
+                    $this->rows->add(new Swatch($name, $hex));
                     $known[$key($name, $hex)] = true;
                     ++$added;
                 }

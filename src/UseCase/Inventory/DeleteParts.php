@@ -5,15 +5,20 @@ declare(strict_types=1);
 namespace App\UseCase\Inventory;
 
 use App\Persistence\Entity\InventoryPart;
-use App\Persistence\Repository\InventoryPartRepository;
+use App\Persistence\Kind\InventoryPartKind;
+use App\Persistence\Rows;
 use App\Persistence\Transaction;
 use Symfony\Component\Clock\ClockInterface;
 
 /** Takes parts off the list, and puts them back. */
 final readonly class DeleteParts
 {
-    public function __construct(private InventoryPartRepository $parts, private Transaction $transaction, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Rows $rows,
+        private InventoryPartKind $parts,
+        private Transaction $transaction,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -24,7 +29,7 @@ final readonly class DeleteParts
     public function delete(array $ids): int
     {
         return $this->transaction->run(function () use ($ids): int {
-            $parts = array_filter($this->parts->findMany($ids), static fn (InventoryPart $part): bool => !$part->isDeleted());
+            $parts = array_filter($this->rows->findMany($this->parts, $ids), static fn (InventoryPart $part): bool => !$part->isDeleted());
             foreach ($parts as $part) {
                 $part->delete($this->clock->now());
             }
@@ -41,7 +46,7 @@ final readonly class DeleteParts
     public function restore(array $ids): int
     {
         return $this->transaction->run(function () use ($ids): int {
-            $parts = array_filter($this->parts->findMany($ids), static fn (InventoryPart $part): bool => $part->isDeleted());
+            $parts = array_filter($this->rows->findMany($this->parts, $ids), static fn (InventoryPart $part): bool => $part->isDeleted());
             foreach ($parts as $part) {
                 $part->restore();
             }

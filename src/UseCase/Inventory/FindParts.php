@@ -4,64 +4,57 @@ declare(strict_types=1);
 
 namespace App\UseCase\Inventory;
 
+use App\Contract\Inventory\InventoryPartDocument;
 use App\Contract\Inventory\PartMapper;
+use App\Contract\Inventory\SwatchDocument;
+use App\Contract\Reader\DocumentNormalizer;
 use App\Persistence\Entity\InventoryPart;
-use App\Persistence\Entity\Swatch;
-use App\Persistence\Repository\InventoryPartRepository;
-use App\Persistence\Repository\SwatchRepository;
-use App\UseCase\Kept;
-use App\UseCase\PageOf;
-use App\UseCase\Paging;
+use App\Persistence\Kind\InventoryPartKind;
+use App\Persistence\Kind\SwatchKind;
+use App\Persistence\Rows;
 use Kontrast\Inventory\BoxMixing;
 use Kontrast\Inventory\PartKind;
 use Kontrast\Inventory\Plastic;
 
-/** The parts owned, by type and name, with what goes beside them. */
+/** What goes beside the parts owned, and what of them is carried away. */
 final readonly class FindParts
 {
-    public function __construct(private InventoryPartRepository $parts, private SwatchRepository $swatches)
-    {
-    }
-
-    public function list(?int $limit = null, ?string $after = null): PageOf
-    {
-        return Paging::of($this->parts, static fn (InventoryPart $part): array => $part->toArray(), $limit, $after);
-    }
-
-    public function one(string $id): Kept
-    {
-        return self::kept($this->parts->get($id));
+    public function __construct(
+        private Rows $rows,
+        private InventoryPartKind $parts,
+        private SwatchKind $swatches,
+        private DocumentNormalizer $documents,
+    ) {
     }
 
     /** @return list<array<string, mixed>> part documents as they travel: without what only this program needs */
     public function forExport(): array
     {
-        return array_map(static fn (InventoryPart $part): array => ['id' => $part->id(), ...$part->fields()], $this->parts->all());
+        return array_map(
+            fn (InventoryPart $part): array => $this->documents->toStored($this->parts->documentOf($part, true)),
+            $this->rows->all($this->parts),
+        );
     }
 
-    /** @return list<array{name: string, hex: string}> in the order they came in */
+    /** @return list<SwatchDocument> in the order they came in */
     public function swatches(): array
     {
-        return array_map(static fn (Swatch $swatch): array => $swatch->toArray(), $this->swatches->all());
+        return array_map($this->swatches->documentOf(...), $this->rows->all($this->swatches));
     }
 
     /** @return list<array{name: string, hex: string}> swatches, then the colors of every part */
     public function colours(): array
     {
-        $colours = $this->swatches();
-        foreach ($this->parts->all() as $part) {
-            $fields = $part->fields();
-            $accents = \is_array($fields['accents'] ?? null) ? array_values($fields['accents']) : [];
-            $belly = \is_array($fields['belly'] ?? null) ? array_values($fields['belly']) : [];
-            foreach ([$fields['colour'] ?? null, ...$accents, ...$belly] as $i => $colour) {
-                if (\is_string($colour)) {
-                    $name = match (true) {
-                        0 === $i => $part->name(),
-                        $i <= \count($accents) => "{$part->name()}, accent $i",
-                        default => "{$part->name()}, belly ".($i - \count($accents)),
-                    };
-                    $colours[] = ['name' => $name, 'hex' => PartMapper::colour($colour)->colour->toHex()];
+        $colours = array_map(static fn (SwatchDocument $one): array => ['name' => $one->name, 'hex' => $one->hex], $this->swatches());
+        foreach ($this->all() as $part) {
+            $named = null === $part->colour ? [] : [$part->name => $part->colour];
+            foreach (['accent' => $part->accents, 'belly' => $part->belly] as $where => $some) {
+                foreach ($some as $i => $colour) {
+                    $named["$part->name, $where ".($i + 1)] = $colour;
                 }
+            }
+            foreach ($named as $name => $colour) {
+                $colours[] = ['name' => $name, 'hex' => PartMapper::colour($colour)->colour->toHex()];
             }
         }
 
@@ -71,23 +64,18 @@ final readonly class FindParts
     /** @return list<array{box: string, stretchy: list<string>, others: list<string>}> */
     public function mixedBoxes(): array
     {
-        $trailers = [];
-        foreach ($this->parts->all() as $part) {
-            if (PartKind::Trailer === $part->kind()) {
-                $plastic = $part->fields()['plastic'] ?? null;
-                $trailers[] = [
-                    'box' => $part->box(),
-                    'name' => $part->name(),
-                    'plastic' => Plastic::Stretchy->value === $plastic ? Plastic::Stretchy : Plastic::Soft,
-                ];
-            }
-        }
+        $trailers = array_filter($this->all(), static fn (InventoryPartDocument $part): bool => PartKind::Trailer === $part->kind);
 
-        return BoxMixing::mixed($trailers);
+        return BoxMixing::mixed(array_map(static fn (InventoryPartDocument $part): array => [
+            'box' => $part->box,
+            'name' => $part->name,
+            'plastic' => Plastic::Stretchy === $part->plastic ? Plastic::Stretchy : Plastic::Soft,
+        ], array_values($trailers)));
     }
 
-    public static function kept(InventoryPart $part): Kept
+    /** @return list<InventoryPartDocument> */
+    private function all(): array
     {
-        return new Kept($part->id(), $part->version(), $part->toArray());
+        return array_map($this->parts->documentOf(...), $this->rows->all($this->parts));
     }
 }

@@ -6,10 +6,12 @@ namespace App\UseCase\Inventory;
 
 use App\Contract\Error\Fault;
 use App\Contract\Error\InvalidDocument;
+use App\Contract\Inventory\InventoryPartDocument;
 use App\Contract\Inventory\PartAction;
-use App\Persistence\Entity\InventoryPart;
 use App\Persistence\Entity\StoredDocument;
-use App\Persistence\Repository\InventoryPartRepository;
+use App\Persistence\Kind\Documents;
+use App\Persistence\Kind\InventoryPartKind;
+use App\Persistence\Rows;
 use App\Persistence\Transaction;
 
 /** Takes parts in from a table or from JSON: checks every line first, then does all of it or none. */
@@ -18,8 +20,13 @@ final readonly class ImportParts
     /** Lines between two words of progress; memory holds so many parts at once. */
     private const BATCH = 250;
 
-    public function __construct(private PartsImportPlan $plan, private InventoryPartRepository $parts, private Transaction $transaction)
-    {
+    public function __construct(
+        private PartsImportPlan $plan,
+        private Rows $rows,
+        private InventoryPartKind $parts,
+        private Documents $documents,
+        private Transaction $transaction,
+    ) {
     }
 
     /**
@@ -85,14 +92,15 @@ final readonly class ImportParts
     /** @param array<string, mixed> $document */
     private function write(PartAction $action, array $document): void
     {
-        $id = \is_string($document['id'] ?? null) ? $document['id'] : null;
-        if (PartAction::Add === $action) {
-            $this->parts->add(new InventoryPart($id, $document));
+        if (PartAction::Add !== $action && PartAction::Change !== $action) {
+            return;
         }
-        if (PartAction::Change === $action) {
-            $part = $this->parts->getAny($id ?? '');
-            $part->restore();
-            $part->replace($document);
+        $part = $this->documents->made($document, InventoryPartDocument::class);
+        $there = PartAction::Change === $action ? $this->rows->getAny($this->parts, (string) $part->id) : null;
+        $there?->restore();
+        $stored = $this->parts->entityOf($part, $there);
+        if (null === $there) {
+            $this->rows->add($stored);
         }
     }
 }

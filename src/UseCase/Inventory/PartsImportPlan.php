@@ -13,7 +13,9 @@ use App\Contract\Reader\DocumentNormalizer;
 use App\Contract\Reader\DocumentReader;
 use App\Format\PartsFile;
 use App\Persistence\Entity\InventoryPart;
-use App\Persistence\Repository\InventoryPartRepository;
+use App\Persistence\Kind\Documents;
+use App\Persistence\Kind\InventoryPartKind;
+use App\Persistence\Rows;
 use App\Persistence\Transaction;
 
 /** Tells line by line what an import would do. Nothing is written. */
@@ -28,7 +30,9 @@ final readonly class PartsImportPlan
     public function __construct(
         private DocumentReader $reader,
         private DocumentNormalizer $documents,
-        private InventoryPartRepository $parts,
+        private Documents $stored,
+        private Rows $rows,
+        private InventoryPartKind $parts,
         private Transaction $transaction,
     ) {
     }
@@ -75,10 +79,7 @@ final readonly class PartsImportPlan
     private function chunk(array $rows, array &$seen): \Generator
     {
         $ids = array_values(array_filter(array_map(static fn (array $row): mixed => $row['data']['id'] ?? null, $rows), \is_string(...)));
-        $stored = [];
-        foreach ([] === $ids ? [] : $this->parts->findMany($ids) as $part) {
-            $stored[$part->id()] = $part;
-        }
+        $stored = $this->rows->findMany($this->parts, $ids);
         foreach ($rows as $row) {
             yield $this->one($row, $stored, $seen);
         }
@@ -119,8 +120,10 @@ final readonly class PartsImportPlan
         if (null === $id || !isset($stored[$id])) {
             return [new PlannedPartDocument($line, PartAction::Add, $part->name), $document];
         }
-        $document = self::withAllDigits($document, $stored[$id]->fields());
-        $fields = self::differing($stored[$id], new InventoryPart($id, $document));
+        $was = $this->fields($stored[$id]);
+        $document = self::withAllDigits($document, $was);
+        $is = $this->fields($this->parts->entityOf($this->stored->made($document, InventoryPartDocument::class)));
+        $fields = [...self::differing($was, $is), ...($stored[$id]->isDeleted() ? ['back in the bin'] : [])];
 
         return [new PlannedPartDocument($line, [] === $fields ? PartAction::Same : PartAction::Change, $part->name, $fields), $document];
     }
@@ -145,10 +148,20 @@ final readonly class PartsImportPlan
         return $document;
     }
 
-    /** @return list<string> */
-    private static function differing(InventoryPart $stored, InventoryPart $new): array
+    /** @return array<string, mixed> */
+    private function fields(InventoryPart $part): array
     {
-        [$was, $is] = [$stored->fields(), $new->fields()];
+        return $this->documents->toStored($this->parts->documentOf($part, true));
+    }
+
+    /**
+     * @param array<string, mixed> $was
+     * @param array<string, mixed> $is
+     *
+     * @return list<string>
+     */
+    private static function differing(array $was, array $is): array
+    {
         $fields = [];
         foreach (array_keys($was + $is) as $field) {
             if (($was[$field] ?? null) !== ($is[$field] ?? null)) {
@@ -156,6 +169,6 @@ final readonly class PartsImportPlan
             }
         }
 
-        return $stored->isDeleted() ? [...$fields, 'back in the bin'] : $fields;
+        return $fields;
     }
 }

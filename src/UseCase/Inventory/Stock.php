@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 namespace App\UseCase\Inventory;
 
-use App\Contract\Error\InvalidDocument;
 use App\Contract\Inventory\InventoryPartDocument;
 use App\Contract\Inventory\PartMapper;
-use App\Contract\Reader\DocumentReader;
 use App\Persistence\Entity\InventoryPart;
-use App\Persistence\Repository\InventoryPartRepository;
+use App\Persistence\Kind\InventoryPartKind;
+use App\Persistence\Rows;
 use Kontrast\Inventory\Inventory;
 
 /** What there is to build with. */
 final readonly class Stock
 {
-    public function __construct(private InventoryPartRepository $parts, private DocumentReader $reader)
+    public function __construct(private Rows $rows, private InventoryPartKind $parts)
     {
     }
 
@@ -23,7 +22,7 @@ final readonly class Stock
     public function byId(): array
     {
         $stock = [];
-        foreach ($this->parts->all() as $part) {
+        foreach ($this->rows->all($this->parts) as $part) {
             $stock[$part->id()] = $part;
         }
 
@@ -39,13 +38,9 @@ final readonly class Stock
     {
         $judged = [];
         $owned = [];
-        foreach ($this->parts->all() as $part) {
+        foreach ($this->rows->all($this->parts) as $part) {
             if ($part->count() > 0 && PartMapper::isJudged($part->kind())) {
-                try {
-                    $document = $this->reader->trusted($part->toArray(), InventoryPartDocument::class);
-                } catch (InvalidDocument) {
-                    continue;
-                }
+                $document = $this->parts->documentOf($part);
                 $owned[$part->id()] = $document;
                 $judged[] = PartMapper::of($document);
             }

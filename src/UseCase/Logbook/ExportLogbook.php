@@ -4,55 +4,61 @@ declare(strict_types=1);
 
 namespace App\UseCase\Logbook;
 
-use App\Persistence\Entity\SavedBuild;
-use App\Persistence\Entity\Trial;
-use App\Persistence\Entity\Trip;
-use App\Persistence\Repository\SavedBuildRepository;
-use App\Persistence\Repository\TrialRepository;
-use App\Persistence\Repository\TripRepository;
-use App\UseCase\Outing\ExportOutings;
+use App\Contract\Logbook\LogbookDocument;
+use App\Contract\Reader\DocumentNormalizer;
+use App\Persistence\Entity\Deletable;
+use App\Persistence\Entity\Stored;
+use App\Persistence\Kind\Documents;
+use App\Persistence\Kind\Kind;
+use App\Persistence\Kind\Kinds;
+use App\Persistence\Kind\Place;
+use App\Persistence\Kind\WaterKind;
+use App\Persistence\Rows;
 
 /** Waters, readings, builds, trips, outings and trials as one document. */
 final readonly class ExportLogbook
 {
     public function __construct(
-        private FindWaters $waters,
-        private FindReadings $readings,
-        private SavedBuildRepository $builds,
-        private TripRepository $trips,
-        private ExportOutings $outings,
-        private TrialRepository $trials,
-        private KeepCurrentReading $current,
+        private Kinds $kinds,
+        private Rows $rows,
+        private WaterKind $waters,
+        private Documents $documents,
+        private DocumentNormalizer $normalizer,
     ) {
     }
 
-    /** @return array<string, mixed> a logbook document of everything on the lists; a water that is off the list is not named either */
-    public function all(): array
+    /** Everything on the lists; a water that is off the list is not named either. */
+    public function all(): LogbookDocument
     {
-        $waters = $this->waters->list()->documents;
-        $known = array_column($waters, 'id');
-        $without = static fn (array $document): array => \in_array($document['water_id'], $known, true)
-            ? $document
-            : ['water_id' => null] + $document;
-        $current = $this->current->show()?->document;
+        $logbook = [];
+        foreach ($this->kinds->all() as $kind) {
+            if (Place::Logbook === $kind->place()) {
+                $documents = $this->listed($kind);
+                $logbook[$kind->field()] = $kind->isOne() ? $documents[0] ?? null : $documents;
+            }
+        }
 
-        return [
-            'waters' => $waters,
-            'readings' => array_map($without, $this->readings->list()->documents),
-            'builds' => array_map(
-                static fn (SavedBuild $build): array => ['id' => $build->id(), ...$build->fields()],
-                $this->builds->all(),
-            ),
-            'trips' => array_map(
-                static fn (Trip $trip): array => $without(['id' => $trip->id(), ...$trip->fields()]),
-                $this->trips->all(),
-            ),
-            'outings' => array_map($without, $this->outings->all()),
-            'trials' => array_map(
-                static fn (Trial $trial): array => ['id' => $trial->id(), ...$trial->fields()],
-                $this->trials->all(),
-            ),
-            'desk' => null === $current ? null : $without($current),
-        ];
+        return (new \ReflectionClass(LogbookDocument::class))->newInstanceArgs($logbook);
+    }
+
+    /**
+     * @param Kind<Stored, object> $kind
+     *
+     * @return list<object>
+     */
+    private function listed(Kind $kind): array
+    {
+        $listed = array_filter($this->rows->ever($kind), static fn (Stored $one): bool => !$one instanceof Deletable || !$one->isDeleted());
+
+        return array_map(fn (Stored $one): object => $this->atKnownWater($kind->documentOf($one, true)), array_values($listed));
+    }
+
+    private function atKnownWater(object $document): object
+    {
+        $id = property_exists($document, 'water_id') && \is_string($document->water_id) ? $document->water_id : null;
+
+        return null === $id || null !== $this->rows->find($this->waters, $id)
+            ? $document
+            : $this->documents->made(['water_id' => null] + $this->normalizer->toArray($document), $document::class);
     }
 }

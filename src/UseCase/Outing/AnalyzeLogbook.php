@@ -6,10 +6,9 @@ namespace App\UseCase\Outing;
 
 use App\Contract\Outing\AnalysisDocument;
 use App\Contract\Outing\FishLengthDocument;
-use App\Contract\Outing\StintLureDocument;
-use App\Contract\Reader\DocumentReader;
+use App\Persistence\Kind\StintKind;
 use App\Persistence\LogbookCounts;
-use App\Persistence\Repository\StintRepository;
+use App\Persistence\Rows;
 use App\Persistence\Transaction;
 use Kontrast\Logbook\Analysis;
 use Kontrast\Rulebook\Engine;
@@ -19,8 +18,8 @@ final readonly class AnalyzeLogbook
 {
     public function __construct(
         private LogbookCounts $counts,
-        private StintRepository $stints,
-        private DocumentReader $reader,
+        private Rows $rows,
+        private StintKind $stints,
         private Transaction $transaction,
         private Engine $standardEngine,
     ) {
@@ -56,8 +55,8 @@ final readonly class AnalyzeLogbook
         }
         $this->transaction->run(function () use ($ids): void {
             foreach ($ids as $id) {
-                $stint = $this->stints->get($id);
-                $lure = $this->reader->trusted($stint->document()->data(), StintLureDocument::class);
+                $stint = $this->rows->get($this->stints, $id);
+                $lure = $this->stints->lure($stint);
                 $water = $stint->outing()->water();
                 $stint->recount(CountedUnder::of($lure->build, $lure->reading, $stint->startedAt(), $water, $this->standardEngine));
             }

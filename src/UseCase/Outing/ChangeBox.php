@@ -7,9 +7,10 @@ namespace App\UseCase\Outing;
 use App\Contract\Error\NotFound;
 use App\Contract\Error\StaleDocument;
 use App\Contract\Outing\BoxChangeDocument;
-use App\Contract\Reader\DocumentNormalizer;
+use App\Contract\Outing\CarriedBoxDocument;
 use App\Persistence\Entity\Outing;
-use App\Persistence\Repository\OutingRepository;
+use App\Persistence\Kind\Documents;
+use App\Persistence\Rows;
 use App\Persistence\Transaction;
 use App\UseCase\Kept;
 
@@ -20,8 +21,9 @@ use App\UseCase\Kept;
 final readonly class ChangeBox
 {
     public function __construct(
-        private OutingRepository $outings,
-        private DocumentNormalizer $documents,
+        private Rows $rows,
+        private OutingKind $outings,
+        private Documents $documents,
         private Transaction $transaction,
     ) {
     }
@@ -32,19 +34,20 @@ final readonly class ChangeBox
      */
     public function of(string $id, BoxChangeDocument $change): Kept
     {
-        $before = $this->documents->toStored($change->before);
-        $box = $this->documents->toStored($change->box);
-
-        return FindOutings::kept($this->transaction->run(function () use ($id, $before, $box): Outing {
-            $outing = $this->outings->get($id);
-            $there = $outing->document()->data();
-            $said = json_encode($there, \JSON_THROW_ON_ERROR);
-            if (!\in_array($said, [json_encode($before, \JSON_THROW_ON_ERROR), json_encode($box, \JSON_THROW_ON_ERROR)], true)) {
+        $shape = $this->outings->shape();
+        $before = $this->documents->stored($change->before, $shape);
+        $box = $this->documents->stored($change->box, $shape);
+        $outing = $this->transaction->run(function () use ($id, $before, $box, $shape): Outing {
+            $outing = $this->rows->get($this->outings, $id);
+            $there = $this->documents->read($outing->document(), CarriedBoxDocument::class);
+            if (!\in_array($this->documents->stored($there, $shape)->raw(), [$before->raw(), $box->raw()], true)) {
                 throw StaleDocument::changed('The box', $there, $outing->version());
             }
             $outing->fill($box);
 
             return $outing;
-        }));
+        });
+
+        return new Kept($outing->id(), $outing->version(), $this->outings->documentOf($outing));
     }
 }

@@ -4,31 +4,29 @@ declare(strict_types=1);
 
 namespace App\UseCase\Outing;
 
+use App\Contract\Outing\OutingDocument;
+use App\Contract\Reader\DocumentNormalizer;
 use App\Format\OutingsTable;
 use App\Persistence\Entity\Outing;
-use App\Persistence\Repository\OutingRepository;
+use App\Persistence\Rows;
 
 /** All outings with all that was noted, to carry away. */
 final readonly class ExportOutings
 {
-    public function __construct(private OutingRepository $outings)
+    public function __construct(private Rows $rows, private OutingKind $kind, private DocumentNormalizer $documents)
     {
-    }
-
-    /** @return list<array<string, mixed>> outing documents, with their pictures */
-    public function all(): array
-    {
-        return array_map(static fn (Outing $outing): array => ['id' => $outing->id(), ...$outing->fields(true)], $this->listed());
     }
 
     public function table(): string
     {
-        return OutingsTable::write(array_map(static fn (Outing $outing): array => $outing->toArray(), $this->listed()));
+        return OutingsTable::write(array_map($this->documents->cells(...), $this->all()));
     }
 
-    /** @return list<Outing> */
-    private function listed(): array
+    /** @return list<OutingDocument> with their pictures */
+    public function all(): array
     {
-        return array_values(array_filter($this->outings->whole(), static fn (Outing $outing): bool => !$outing->isDeleted()));
+        $listed = array_filter($this->rows->ever($this->kind), static fn (Outing $outing): bool => !$outing->isDeleted());
+
+        return array_map(fn (Outing $outing): OutingDocument => $this->kind->documentOf($outing, true), array_values($listed));
     }
 }

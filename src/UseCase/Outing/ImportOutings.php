@@ -10,9 +10,10 @@ use App\Contract\Logbook\LogbookDocument;
 use App\Contract\Outing\OutingDocument;
 use App\Contract\Outing\OutingImportDocument;
 use App\Contract\Reader\DocumentReader;
-use App\Persistence\Repository\OutingRepository;
+use App\Persistence\Rows;
 use App\Persistence\Transaction;
 use App\UseCase\Logbook\ImportLogbook;
+use App\UseCase\Shelf;
 
 /**
  * Takes outings in, all or nothing: those that are not there yet, and of a logbook in JSON what it says anew of those that are. What it
@@ -21,8 +22,9 @@ use App\UseCase\Logbook\ImportLogbook;
 final readonly class ImportOutings
 {
     public function __construct(
-        private OutingRepository $outings,
-        private SaveOuting $save,
+        private Rows $rows,
+        private OutingKind $outings,
+        private Shelf $shelf,
         private ReadOutingsTable $table,
         private ImportLogbook $whole,
         private MergeOuting $merge,
@@ -89,7 +91,7 @@ final readonly class ImportOutings
      */
     private function known(array $outings): array
     {
-        return array_filter($outings, fn (OutingDocument $outing): bool => $this->outings->has($outing->id));
+        return array_filter($outings, fn (OutingDocument $outing): bool => null !== $this->rows->findAny($this->outings, $outing->id));
     }
 
     private static function isJson(string $contents): bool
@@ -116,12 +118,12 @@ final readonly class ImportOutings
             $faults = [];
             $known = 0;
             foreach ($read as [$line, $outing]) {
-                if ($this->outings->has($outing->id)) {
+                if (null !== $this->rows->findAny($this->outings, $outing->id)) {
                     ++$known;
                     continue;
                 }
                 try {
-                    $this->save->add($outing);
+                    $this->shelf->add(OutingKind::NAME, $outing);
                 } catch (InvalidDocument $invalid) {
                     foreach ($invalid->faults as $one) {
                         $faults[] = new Fault(trim("line $line {$one->field}"), $one->message, $one->code);

@@ -9,15 +9,18 @@ use App\Contract\Outing\OutingDocument;
 use App\Contract\Reader\DocumentNormalizer;
 use App\Persistence\Entity\HandedBack;
 use App\Persistence\Repository\HandedBackRepository;
-use App\Persistence\Repository\OutingRepository;
+use App\Persistence\Rows;
+use App\UseCase\Shelf;
+use App\UseCase\VersionCheck;
 
 /** Joins a file's outing with the stored one: a phone that cannot reach the program hands its notes back more than once in a day. */
 final readonly class MergeOuting
 {
     public function __construct(
-        private OutingRepository $outings,
+        private Rows $rows,
+        private OutingKind $outings,
         private HandedBackRepository $handedBack,
-        private SaveOuting $save,
+        private Shelf $shelf,
         private StoredOuting $stored,
         private DocumentNormalizer $documents,
     ) {
@@ -26,7 +29,7 @@ final readonly class MergeOuting
     /** What taking this file would make of the outing; null where it says nothing any more. Nothing is stored. */
     public function look(OutingDocument $file): ?JoinedOuting
     {
-        $outing = null === $file->id ? null : $this->outings->find($file->id);
+        $outing = $this->rows->find($this->outings, $file->id);
         if (null === $outing) {
             // Deleted since, which stands.
             return null;
@@ -50,14 +53,14 @@ final readonly class MergeOuting
      *
      * @throws InvalidDocument where its times contradict those that are stored
      */
-    public function of(OutingDocument $file): void
+    public function merge(OutingDocument $file): void
     {
         $joined = $this->look($file);
         if (null === $joined) {
             return;
         }
         if ($joined->isNews) {
-            $this->save->replace($this->outings->get($file->id ?? ''), $this->stored->document($joined->outing));
+            $this->shelf->change(OutingKind::NAME, (string) $file->id, $this->stored->document($joined->outing), VersionCheck::ANY);
         }
         $this->remember($file);
     }

@@ -10,8 +10,9 @@ use App\Contract\Outing\OutingEventDocument;
 use App\Contract\Outing\StintDocument;
 use App\Persistence\Entity\Outing;
 use App\Persistence\Entity\Stint;
+use App\Persistence\Entity\Water;
 use App\Persistence\Repository\OutingEventRepository;
-use App\Persistence\Repository\OutingRepository;
+use App\Persistence\Rows;
 use App\Persistence\Transaction;
 use App\UseCase\Kept;
 use Kontrast\Logbook\Angler;
@@ -29,7 +30,8 @@ use Symfony\Component\Uid\Uuid;
 final readonly class NoteOuting
 {
     public function __construct(
-        private OutingRepository $outings,
+        private Rows $rows,
+        private OutingKind $outings,
         private OutingEventRepository $events,
         private WriteOuting $write,
         private TakeFromStock $stock,
@@ -144,8 +146,8 @@ final readonly class NoteOuting
      */
     private function note(string $id, callable $change): Kept
     {
-        return FindOutings::kept($this->transaction->run(function () use ($id, $change): Outing {
-            $outing = $this->outings->get($id);
+        $outing = $this->transaction->run(function () use ($id, $change): Outing {
+            $outing = $this->rows->get($this->outings, $id);
             $worn = $this->stock->worn($outing);
             $change($outing);
             $this->stock->settle($worn, $outing);
@@ -153,7 +155,9 @@ final readonly class NoteOuting
             self::check($outing, $this->clock->now());
 
             return $outing;
-        }));
+        });
+
+        return new Kept($outing->id(), $outing->version(), $this->outings->documentOf($outing));
     }
 
     /** @throws InvalidDocument where its times contradict each other now */
@@ -161,7 +165,7 @@ final readonly class NoteOuting
     {
         $stints = array_map(static fn (Stint $stint): StintTimes => $stint->times(), $outing->stints());
         try {
-            OutingTimes::of($outing->startedAt(), $outing->endedAt(), $stints, $now, SaveOuting::zone($outing->water()));
+            OutingTimes::of($outing->startedAt(), $outing->endedAt(), $stints, $now, Water::clockAt($outing->water()));
         } catch (NotAnOuting $error) {
             throw self::refuse($error);
         }
@@ -230,7 +234,7 @@ final readonly class NoteOuting
 
     private static function clock(\DateTimeImmutable $at, Outing $outing): string
     {
-        return TimeOfDay::withDay($at->setTimezone(SaveOuting::zone($outing->water())));
+        return TimeOfDay::withDay($at->setTimezone(Water::clockAt($outing->water())));
     }
 
     private static function refuse(NotAnOuting $error): InvalidDocument

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\UseCase\Outing;
 
 use App\Contract\Inventory\InventoryPartDocument;
-use App\Contract\Outing\StintLureDocument;
-use App\Contract\Reader\DocumentReader;
 use App\Persistence\Entity\Outing;
 use App\Persistence\Entity\OutingEvent;
 use App\Persistence\Entity\Stint;
-use App\Persistence\Repository\InventoryPartRepository;
+use App\Persistence\Entity\Stored;
+use App\Persistence\Kind\InventoryPartKind;
+use App\Persistence\Kind\StintKind;
+use App\Persistence\PartStock;
+use App\Persistence\Rows;
+use App\UseCase\Hook;
 use Kontrast\Inventory\PartKind;
 use Kontrast\Logbook\EventKind;
 
@@ -23,10 +26,30 @@ use Kontrast\Logbook\EventKind;
  *
  * @phpstan-type Worn array<string, array{OutingEvent, list<string>}>
  */
-final readonly class TakeFromStock
+final readonly class TakeFromStock implements Hook
 {
-    public function __construct(private InventoryPartRepository $parts, private DocumentReader $reader)
+    public function __construct(private Rows $rows, private InventoryPartKind $parts, private StintKind $stints, private PartStock $stock)
     {
+    }
+
+    public function kind(): string
+    {
+        return OutingKind::NAME;
+    }
+
+    /** @return Worn */
+    public function before(Stored $one): array
+    {
+        \assert($one instanceof Outing);
+
+        return $this->worn($one);
+    }
+
+    public function after(mixed $before, Stored $one): void
+    {
+        \assert($one instanceof Outing);
+        /** @var Worn|null $before */
+        $this->settle($before ?? [], $one);
     }
 
     /** @return Worn what an outing has used up as it stands now */
@@ -72,7 +95,7 @@ final readonly class TakeFromStock
     {
         $taken = [];
         foreach ($ids as $id) {
-            $part = $this->parts->find($id);
+            $part = $this->rows->find($this->parts, $id);
             if (null !== $part && $part->count() > 0) {
                 $part->recount($part->count() - 1);
                 $taken[$id] = ($taken[$id] ?? 0) + 1;
@@ -86,7 +109,7 @@ final readonly class TakeFromStock
     private function putBack(array $taken): void
     {
         foreach ($taken as $id => $count) {
-            $part = $this->parts->findAny($id);
+            $part = $this->rows->findAny($this->parts, $id);
             $part?->recount($part->count() + $count);
         }
     }
@@ -94,11 +117,11 @@ final readonly class TakeFromStock
     /** @return list<string> ids */
     private function used(EventKind $kind, Stint $stint): array
     {
-        $build = $this->reader->trusted($stint->document()->data(), StintLureDocument::class)->build;
+        $build = $this->stints->lure($stint)->build;
         $ids = match ($kind) {
             EventKind::LureLost => array_map(static fn (InventoryPartDocument $part): ?string => $part->id, $build->parts()),
             EventKind::TrailerTorn => [$build->trailer?->id],
-            EventKind::CollarSplit => [$this->parts->firstOf(PartKind::Collar)?->id()],
+            EventKind::CollarSplit => [$this->stock->firstOf(PartKind::Collar)?->id()],
             default => [],
         };
 

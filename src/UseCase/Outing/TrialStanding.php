@@ -6,8 +6,6 @@ namespace App\UseCase\Outing;
 
 use App\Contract\Outing\TrialDocument;
 use App\Contract\Outing\TrialStandingDocument;
-use App\Contract\Reader\DocumentReader;
-use App\Persistence\Entity\Trial as StoredTrial;
 use App\Persistence\LogbookCounts;
 use Kontrast\Logbook\Trial;
 use Kontrast\Logbook\TrialOutcome;
@@ -20,19 +18,18 @@ final readonly class TrialStanding
     /** A block counts as fished to the end from this share of its minutes on. (Chosen.) */
     private const WHOLE = 0.9;
 
-    public function __construct(private LogbookCounts $counts, private DocumentReader $reader)
+    public function __construct(private LogbookCounts $counts)
     {
     }
 
-    public function of(StoredTrial $stored): TrialStandingDocument
+    public function of(string $id, TrialDocument $document): TrialStandingDocument
     {
-        $document = $this->reader->trusted($stored->document()->data(), TrialDocument::class);
         $trial = Trial::drawn(
             TrialRule::of($document->lead ?? TrialRule::standard()->lead, $document->most_bites ?? TrialRule::standard()->mostBites),
             $document->block_min,
             $document->first_is_a,
         );
-        $blocks = $this->counts->blocks($stored->id());
+        $blocks = $this->counts->blocks($id);
         $pairs = [];
         $next = 0;
         foreach (array_keys($document->first_is_a) as $pair) {

@@ -9,8 +9,9 @@ use App\Contract\Outing\SeasonNoticeDocument;
 use App\Contract\Outing\SeasonWatchDocument;
 use App\Contract\Outing\WarmthDocument;
 use App\Persistence\Entity\Water;
+use App\Persistence\Kind\WaterKind;
 use App\Persistence\LogbookCounts;
-use App\Persistence\Repository\WaterRepository;
+use App\Persistence\Rows;
 use Kontrast\Logbook\MomentNotice;
 use Kontrast\Logbook\MomentSeen;
 use Kontrast\Logbook\SeasonWatch;
@@ -19,8 +20,12 @@ use Symfony\Component\Clock\ClockInterface;
 /** The temperatures of every water over the year, with what they mean (W11). */
 final readonly class WatchSeason
 {
-    public function __construct(private WaterRepository $waters, private LogbookCounts $counts, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Rows $rows,
+        private WaterKind $waters,
+        private LogbookCounts $counts,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @return list<SeasonWatchDocument> the waters of which a temperature is known */
@@ -30,7 +35,7 @@ final readonly class WatchSeason
         $today = $now->format('Y-m-d');
         $temperatures = $this->counts->temperatures($now->modify('first day of january last year')->format('Y-m-d'));
         $watched = [];
-        foreach ($this->waters->all() as $water) {
+        foreach ($this->rows->all($this->waters) as $water) {
             $days = $temperatures[$water->id()] ?? [];
             if ([] !== $days) {
                 $watched[] = self::watch($water, $days, $today);
@@ -45,7 +50,7 @@ final readonly class WatchSeason
     {
         return new SeasonWatchDocument(
             $water->id(),
-            $water->name(),
+            $water->title(),
             array_map(
                 static fn (string $date, float $warmth): WarmthDocument => new WarmthDocument($date, $warmth),
                 array_keys($days),

@@ -10,25 +10,27 @@ use App\Contract\Outing\OutingDocument;
 use App\Contract\Outing\OutingEventDocument;
 use App\Contract\Outing\StintDocument;
 use App\Contract\Outing\StintLureDocument;
-use App\Contract\Reader\DocumentNormalizer;
 use App\Format\PhotoFile;
 use App\Persistence\Entity\Outing;
 use App\Persistence\Entity\OutingEvent;
 use App\Persistence\Entity\Stint;
+use App\Persistence\Kind\Documents;
+use App\Persistence\Kind\StintKind;
 use App\Persistence\Repository\OutingEventRepository;
-use App\Persistence\Repository\StintRepository;
-use Kontrast\Reading\Colour;
-use Kontrast\Reading\Forage;
+use App\Persistence\Rows;
 use Kontrast\Rulebook\Engine;
+use Symfony\Component\DependencyInjection\Attribute\AutowireServiceClosure;
 
 /** Writes stints and events into an outing, new ones and changed ones alike, each under its own id. Runs inside a transaction. */
 final readonly class WriteOuting
 {
     public function __construct(
-        private StintRepository $stints,
+        private Rows $rows,
+        private StintKind $stints,
         private OutingEventRepository $events,
-        private DocumentNormalizer $documents,
-        private Engine $standardEngine,
+        private Documents $documents,
+        /** @var \Closure(): Engine */
+        #[AutowireServiceClosure('kontrast.standard_engine')] private \Closure $engine,
     ) {
     }
 
@@ -65,20 +67,20 @@ final readonly class WriteOuting
     /** @throws InvalidDocument where the id belongs to another outing */
     public function stint(Outing $outing, StintDocument $document, string $path = 'id'): Stint
     {
-        $data = $this->documents->toStored(StintLureDocument::of($document));
-        $levels = CountedUnder::of($document->build, $document->reading, $document->started_at, $outing->water(), $this->standardEngine);
-        $stint = null === $document->id ? null : $outing->stint($document->id) ?? $this->stints->findAny($document->id);
+        $lure = $this->documents->stored(StintLureDocument::of($document), $this->stints->shape());
+        $levels = CountedUnder::of($document->build, $document->reading, $document->started_at, $outing->water(), ($this->engine)());
+        $stint = null === $document->id ? null : $outing->stint($document->id) ?? $this->rows->findAny($this->stints, $document->id);
         if (null === $stint) {
-            $stint = new Stint($document->id, $outing, $document->angler, $document->started_at, $document->ended_at, $data, $levels);
+            $stint = new Stint($document, $outing, $lure, $levels);
             $outing->add($stint);
-            $this->stints->add($stint);
+            $this->rows->add($stint);
 
             return $stint;
         }
         if ($stint->outing() !== $outing) {
             throw self::taken($path);
         }
-        $stint->replace($document->angler, $document->started_at, $document->ended_at, $data, $levels);
+        $stint->replace($document, $lure, $levels);
 
         return $stint;
     }
@@ -91,21 +93,14 @@ final readonly class WriteOuting
             throw self::taken($path);
         }
         if (null === $event) {
-            $event = new OutingEvent($document->id, $stint, $document->at, $document->kind, $document->angler);
+            $event = new OutingEvent($document, $stint);
             $stint->add($event);
         }
         if ($isBackup) {
             $event->took($document->taken);
         }
         $event->moveTo($stint);
-        $event->replace($document->at, $document->kind, $document->angler);
-        $event->detail($document->length_in, array_filter([
-            'weight_oz' => $document->weight_oz,
-            'forage_seen' => array_map(static fn (Forage $one): string => $one->value, $document->forage_seen),
-            'colours_seen' => array_map(static fn (Colour $one): string => $one->value, $document->colours_seen),
-            'note' => $document->note,
-            'takes_stock' => $document->takes_stock ? null : false,
-        ], static fn (mixed $value): bool => null !== $value && [] !== $value && '' !== $value));
+        $event->replace($document);
         if (null !== $document->photo) {
             $event->picture(PhotoFile::ofDataUrl($document->photo, 'photo'));
         }

@@ -6,13 +6,16 @@ namespace App\UseCase\Shell;
 
 use App\Contract\Advice\AdviceDocument;
 use App\Contract\Error\InvalidDocument;
+use App\Contract\Outing\OutingSummaryDocument;
+use App\Contract\Reader\DocumentNormalizer;
 use App\Contract\Reader\DocumentReader;
 use App\Contract\Reading\ReadingDocument;
+use App\Persistence\Kind\CurrentReadingKind;
+use App\Persistence\Kind\SettingsKind;
 use App\UseCase\Kept;
-use App\UseCase\Logbook\KeepCurrentReading;
-use App\UseCase\Outing\FindOutings;
+use App\UseCase\Outing\OutingKind;
 use App\UseCase\Outing\WatchSeason;
-use App\UseCase\Settings\KeepSettings;
+use App\UseCase\Shelf;
 use Kontrast\Rulebook\Adviser;
 use Symfony\Component\Clock\ClockInterface;
 
@@ -20,12 +23,11 @@ use Symfony\Component\Clock\ClockInterface;
 final readonly class FirstView
 {
     public function __construct(
-        private KeepSettings $settings,
-        private KeepCurrentReading $current,
+        private Shelf $shelf,
         private DocumentReader $reader,
+        private DocumentNormalizer $documents,
         private Adviser $adviser,
         private WatchSeason $season,
-        private FindOutings $outings,
         private ClockInterface $clock,
     ) {
     }
@@ -39,23 +41,24 @@ final readonly class FirstView
      */
     public function show(): array
     {
-        $settings = $this->settings->show();
-        $current = $this->current->show();
+        $settings = $this->entry($this->shelf->single(SettingsKind::NAME));
+        \assert(null !== $settings);
+        $current = $this->entry($this->shelf->single(CurrentReadingKind::NAME));
 
         return [
-            'settings' => self::entry($settings),
-            'current' => null === $current ? null : self::entry($current),
+            'settings' => $settings,
+            'current' => $current,
             'at' => $this->clock->now()->format(\DateTimeInterface::ATOM),
             'news' => $this->hasNews(),
-            'advice' => null === $current ? null : $this->advice($current, $settings),
+            'advice' => null === $current ? null : $this->advice($current['document'], $settings['document']),
         ];
     }
 
     /** Whether the logbook has something to say today: an outing that nobody ended, a moment of the season that has come or is near. */
     private function hasNews(): bool
     {
-        $last = $this->outings->list(1)->documents[0] ?? null;
-        if (null !== $last && null === $last['ended_at']) {
+        $last = $this->shelf->page(OutingKind::NAME, 1)->documents[0] ?? null;
+        if ($last instanceof OutingSummaryDocument && null === $last->ended_at) {
             return true;
         }
         foreach ($this->season->all() as $water) {
@@ -67,18 +70,23 @@ final readonly class FirstView
         return false;
     }
 
-    /** @return AdviceDocument|null null where none can be given */
-    private function advice(Kept $current, Kept $settings): ?AdviceDocument
+    /**
+     * @param array<string, mixed> $current
+     * @param array<string, mixed> $settings
+     *
+     * @return AdviceDocument|null null where none can be given
+     */
+    private function advice(array $current, array $settings): ?AdviceDocument
     {
-        $reading = $current->document['reading'] ?? null;
+        $reading = $current['reading'] ?? null;
         if (!\is_array($reading)) {
             return null;
         }
         /** @var array<string, mixed> $reading */
         $asked = [
             ...$reading,
-            'lead_free' => $settings->document['lead_free'] ?? false,
-            'schools' => [...self::schools($settings->document), ...self::schools($reading)],
+            'lead_free' => $settings['lead_free'] ?? false,
+            'schools' => [...self::schools($settings), ...self::schools($reading)],
         ];
         try {
             $document = $this->reader->trusted($asked, ReadingDocument::class);
@@ -101,9 +109,9 @@ final readonly class FirstView
         return \is_array($schools) ? $schools : [];
     }
 
-    /** @return array{document: array<string, mixed>, version: int} */
-    private static function entry(Kept $kept): array
+    /** @return array{document: array<string, mixed>, version: int}|null */
+    private function entry(?Kept $kept): ?array
     {
-        return ['document' => $kept->document, 'version' => $kept->version];
+        return null === $kept ? null : ['document' => $this->documents->cells($kept->document), 'version' => $kept->version];
     }
 }

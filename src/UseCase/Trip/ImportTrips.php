@@ -9,15 +9,18 @@ use App\Contract\Error\InvalidDocument;
 use App\Contract\Reader\DocumentReader;
 use App\Contract\Trip\SavedTripDocument;
 use App\Format\TripsTable;
-use App\Persistence\Repository\TripRepository;
+use App\Persistence\Kind\TripKind;
+use App\Persistence\Rows;
 use App\Persistence\Transaction;
+use App\UseCase\Shelf;
 
 /** Takes trips from a table in: what is not there yet, all or nothing. */
 final readonly class ImportTrips
 {
     public function __construct(
-        private TripRepository $trips,
-        private SaveTrip $save,
+        private Rows $rows,
+        private TripKind $trips,
+        private Shelf $shelf,
         private DocumentReader $reader,
         private Transaction $transaction,
     ) {
@@ -40,8 +43,8 @@ final readonly class ImportTrips
                 }
                 try {
                     $trip = $this->reader->read(json_encode($data, \JSON_THROW_ON_ERROR), SavedTripDocument::class);
-                    if (!$this->trips->has($trip->id)) {
-                        $this->save->add($trip);
+                    if (null === $this->rows->findAny($this->trips, $trip->id)) {
+                        $this->shelf->add(TripKind::NAME, $trip);
                         ++$added;
                     }
                 } catch (InvalidDocument $invalid) {

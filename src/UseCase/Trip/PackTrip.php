@@ -10,16 +10,18 @@ use App\Contract\Error\NotFound;
 use App\Contract\Inventory\CompositionDocument;
 use App\Contract\Inventory\InventoryPartDocument;
 use App\Contract\Outing\DrawnBuildDocument;
-use App\Contract\Reader\DocumentReader;
+use App\Contract\Reader\DocumentNormalizer;
 use App\Contract\Trip\CarryPlanDocument;
 use App\Contract\Trip\PackAxesDocument;
 use App\Contract\Trip\PackedLureDocument;
+use App\Contract\Trip\SavedTripDocument;
 use App\Contract\Trip\TripPackDocument;
 use App\Contract\Trip\TripRequestDocument;
 use App\Contract\Trip\TripTurnDocument;
 use App\Format\DistinctValues;
-use App\Persistence\Repository\TripRepository;
-use App\Persistence\Repository\WaterRepository;
+use App\Persistence\Kind\TripKind;
+use App\Persistence\Kind\WaterKind;
+use App\Persistence\Rows;
 use App\UseCase\Inventory\Stock;
 use Kontrast\Inventory\Composition;
 use Kontrast\Inventory\InventoryTrailer;
@@ -45,10 +47,11 @@ final readonly class PackTrip
     private const TOLD_EACH = 20;
 
     public function __construct(
-        private TripRepository $trips,
-        private DocumentReader $reader,
+        private Rows $rows,
+        private TripKind $trips,
+        private WaterKind $waters,
+        private DocumentNormalizer $documents,
         private PlanTrip $plan,
-        private WaterRepository $waters,
         private Stock $stock,
         private Adviser $adviser,
         private Engine $engine,
@@ -66,7 +69,7 @@ final readonly class PackTrip
      */
     public function request(string $id): TripRequestDocument
     {
-        $request = $this->reader->trusted($this->trips->get($id)->document()->data(), TripRequestDocument::class);
+        $request = $this->trip($id)->trip;
         $request->toPlan();
 
         return $request;
@@ -80,8 +83,8 @@ final readonly class PackTrip
      */
     public function of(string $id, callable $progress): TripPackDocument
     {
-        $trip = $this->trips->get($id);
-        $request = $this->request($id);
+        $trip = $this->trip($id);
+        $request = $trip->trip;
         $plan = $request->toPlan();
         $grid = PackGrid::of($plan);
         $progress(0, $grid->count());
@@ -92,8 +95,8 @@ final readonly class PackTrip
         return new TripPackDocument(
             TripPackDocument::VERSION,
             $this->clock->now()->format(\DateTimeInterface::ATOM),
-            $trip->toArray(),
-            $this->waterOf($trip->toArray()),
+            $this->documents->cells($trip),
+            $this->rows->find($this->waters, $trip->water_id)?->title(),
             $request->reading,
             new PackAxesDocument(
                 $grid->lures,
@@ -144,12 +147,10 @@ final readonly class PackTrip
         return ['fields' => $fields, 'lists' => $lists, 'cells' => $cells, 'advices' => $distinct, 'values' => $values->all()];
     }
 
-    /** @param array<string, mixed> $trip */
-    private function waterOf(array $trip): ?string
+    /** @throws NotFound */
+    private function trip(string $id): SavedTripDocument
     {
-        $id = $trip['water_id'] ?? null;
-
-        return \is_string($id) ? $this->waters->find($id)?->name() : null;
+        return $this->trips->documentOf($this->rows->get($this->trips, $id));
     }
 
     /** @return array{list<int>, list<list<list<int|null>>>} for each reading but for its lure the number of an order, and the orders */

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\UseCase\Trip;
 
 use App\Contract\Error\InvalidDocument;
-use App\Contract\Reader\DocumentReader;
-use App\Contract\Trip\TripRequestDocument;
 use App\Format\TripCalendar;
-use App\Persistence\Repository\TripRepository;
+use App\Persistence\Kind\TripKind;
+use App\Persistence\Rows;
 use Kontrast\Reading\LureKind;
 use Kontrast\Rulebook\Engine;
 use Kontrast\Trip\CarriedLure;
@@ -20,8 +19,8 @@ use Symfony\Component\Clock\ClockInterface;
 final readonly class WriteCalendar
 {
     public function __construct(
-        private TripRepository $trips,
-        private DocumentReader $reader,
+        private Rows $rows,
+        private TripKind $trips,
         private PlanTrip $plan,
         private Engine $engine,
         private ClockInterface $clock,
@@ -31,14 +30,14 @@ final readonly class WriteCalendar
     /** @throws InvalidDocument where no lure can be made from the parts owned */
     public function of(string $id): string
     {
-        $trip = $this->trips->get($id);
-        $plan = $this->reader->trusted($trip->document()->data(), TripRequestDocument::class)->toPlan();
+        $trip = $this->trips->documentOf($this->rows->get($this->trips, $id));
+        $plan = $trip->trip->toPlan();
         $carried = $this->plan->carry($plan)->lures;
         $kinds = array_map(static fn (CarriedLure $lure): LureKind => $lure->build->kind, $carried);
 
         return TripCalendar::write(
             $id,
-            $trip->name(),
+            $trip->name,
             $plan,
             array_values(array_filter(
                 (new Turns($this->engine))->ofLight($plan),

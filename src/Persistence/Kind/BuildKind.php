@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence\Kind;
+
+use App\Contract\Inventory\CompositionDocument;
+use App\Contract\Logbook\SavedBuildDocument;
+use App\Contract\Stored\StoredAs;
+use App\Persistence\Entity\SavedBuild;
+use App\Persistence\Entity\Stored;
+
+/**
+ * A build saved under a name.
+ *
+ * @extends Kind<SavedBuild, SavedBuildDocument>
+ */
+final readonly class BuildKind extends Kind
+{
+    public const NAME = 'builds';
+
+    public function __construct(private Documents $documents)
+    {
+    }
+
+    public static function name(): string
+    {
+        return self::NAME;
+    }
+
+    public function noun(): string
+    {
+        return 'build';
+    }
+
+    public function entity(): string
+    {
+        return SavedBuild::class;
+    }
+
+    public function document(): string
+    {
+        return SavedBuildDocument::class;
+    }
+
+    public function shape(): Shape
+    {
+        return new Shape(StoredAs::Build, 1, CompositionDocument::class);
+    }
+
+    public function order(): array
+    {
+        return ['name' => 'ASC', 'id' => 'ASC'];
+    }
+
+    public function orderInWords(): string
+    {
+        return 'by name';
+    }
+
+    public function entityOf(object $document, ?Stored $known = null, bool $isWhole = false): SavedBuild
+    {
+        $stored = $this->documents->stored($document->build, $this->shape());
+        if (null === $known) {
+            return new SavedBuild($document, $stored);
+        }
+        $known->replace($document, $stored);
+
+        return $known;
+    }
+
+    public function documentOf(Stored $one, bool $isWhole = false): SavedBuildDocument
+    {
+        return new SavedBuildDocument(
+            $one->title(),
+            $this->documents->read($one->document(), CompositionDocument::class),
+            $one->id(),
+            $isWhole ? null : $one->version(),
+            $one->note(),
+            $one->photo(),
+        );
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence\Kind;
+
+use App\Contract\Settings\SettingsDocument;
+use App\Contract\Settings\Theme;
+use App\Contract\Settings\Units;
+use App\Contract\Stored\Ability;
+use App\Contract\Stored\StoredAs;
+use App\Persistence\Entity\Settings;
+use App\Persistence\Entity\Stored;
+
+/**
+ * The angler's standing choices.
+ *
+ * @extends Kind<Settings, SettingsDocument>
+ */
+final readonly class SettingsKind extends Kind
+{
+    public const NAME = 'settings';
+
+    public function __construct(private Documents $documents)
+    {
+    }
+
+    public static function name(): string
+    {
+        return self::NAME;
+    }
+
+    public function noun(): string
+    {
+        return 'settings';
+    }
+
+    public function entity(): string
+    {
+        return Settings::class;
+    }
+
+    public function document(): string
+    {
+        return SettingsDocument::class;
+    }
+
+    public function shape(): Shape
+    {
+        return new Shape(StoredAs::Settings, 1, SettingsDocument::class);
+    }
+
+    public function can(): array
+    {
+        return Ability::OF_ONE;
+    }
+
+    public function place(): Place
+    {
+        return Place::Backup;
+    }
+
+    public function called(Stored $one): string
+    {
+        return 'A setting';
+    }
+
+    public function default(): SettingsDocument
+    {
+        return new SettingsDocument(Units::Us, Theme::System);
+    }
+
+    public function entityOf(object $document, ?Stored $known = null, bool $isWhole = false): Settings
+    {
+        $stored = $this->documents->stored($document, $this->shape());
+        if (null === $known) {
+            return new Settings($stored);
+        }
+        $known->replace($stored);
+
+        return $known;
+    }
+
+    public function documentOf(Stored $one, bool $isWhole = false): SettingsDocument
+    {
+        return $this->documents->read($one->document(), SettingsDocument::class);
+    }
+}

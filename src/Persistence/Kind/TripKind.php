@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence\Kind;
+
+use App\Contract\Stored\StoredAs;
+use App\Contract\Trip\SavedTripDocument;
+use App\Contract\Trip\TripRequestDocument;
+use App\Persistence\Entity\Stored;
+use App\Persistence\Entity\Trip;
+
+/**
+ * A day on the water as it was planned.
+ *
+ * @extends Kind<Trip, SavedTripDocument>
+ */
+final readonly class TripKind extends Kind
+{
+    public const NAME = 'trips';
+
+    public function __construct(private Documents $documents, private NamedWater $waters)
+    {
+    }
+
+    public static function name(): string
+    {
+        return self::NAME;
+    }
+
+    public function noun(): string
+    {
+        return 'trip';
+    }
+
+    public function entity(): string
+    {
+        return Trip::class;
+    }
+
+    public function document(): string
+    {
+        return SavedTripDocument::class;
+    }
+
+    public function shape(): Shape
+    {
+        return new Shape(StoredAs::Trip, 1, TripRequestDocument::class);
+    }
+
+    public function order(): array
+    {
+        return ['date' => 'DESC', 'id' => 'DESC'];
+    }
+
+    public function orderInWords(): string
+    {
+        return 'the latest day first';
+    }
+
+    public function after(): array
+    {
+        return [WaterKind::class];
+    }
+
+    public function entityOf(object $document, ?Stored $known = null, bool $isWhole = false): Trip
+    {
+        $document->trip->toPlan('trip.');
+        $water = $this->waters->called($document->water_id);
+        $stored = $this->documents->stored($document->trip, $this->shape());
+        if (null === $known) {
+            return new Trip($document, $water, $stored);
+        }
+        $known->replace($document, $water, $stored);
+
+        return $known;
+    }
+
+    public function documentOf(Stored $one, bool $isWhole = false): SavedTripDocument
+    {
+        return new SavedTripDocument(
+            $one->title(),
+            $this->documents->read($one->document(), TripRequestDocument::class),
+            $one->id(),
+            $isWhole ? null : $one->version(),
+            $one->water()?->id(),
+            $one->note(),
+        );
+    }
+}

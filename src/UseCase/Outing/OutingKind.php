@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Outing;
+
+use App\Contract\Backup\SetAsideDocument;
+use App\Contract\Error\Fault;
+use App\Contract\Error\InvalidDocument;
+use App\Contract\Outing\CarriedBoxDocument;
+use App\Contract\Outing\OutingDocument;
+use App\Contract\Outing\OutingSummaryDocument;
+use App\Contract\Stored\Ability;
+use App\Contract\Stored\StoredAs;
+use App\Persistence\DocumentHealth;
+use App\Persistence\Entity\EventPhoto;
+use App\Persistence\Entity\HandedBack;
+use App\Persistence\Entity\Outing;
+use App\Persistence\Entity\OutingEvent;
+use App\Persistence\Entity\Stint;
+use App\Persistence\Entity\Stored;
+use App\Persistence\Entity\StoredDocument;
+use App\Persistence\Entity\Trip;
+use App\Persistence\Entity\Water;
+use App\Persistence\Kind\Documents;
+use App\Persistence\Kind\Kind;
+use App\Persistence\Kind\NamedWater;
+use App\Persistence\Kind\Shape;
+use App\Persistence\Kind\StintKind;
+use App\Persistence\Kind\TripKind;
+use App\Persistence\Kind\WaterKind;
+use App\Persistence\LogbookCounts;
+use App\Persistence\Rows;
+use Symfony\Component\Clock\ClockInterface;
+
+/**
+ * A day on the water as it was, with all that is in it: the box, the stints, what happened, the pictures.
+ *
+ * @extends Kind<Outing, OutingDocument>
+ */
+final readonly class OutingKind extends Kind
+{
+    public const NAME = 'outings';
+
+    public function __construct(
+        private Documents $documents,
+        private NamedWater $waters,
+        private TripKind $trips,
+        private StintKind $stints,
+        private Rows $rows,
+        private WriteOuting $write,
+        private DocumentHealth $health,
+        private LogbookCounts $counts,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    public static function name(): string
+    {
+        return self::NAME;
+    }
+
+    public function noun(): string
+    {
+        return 'outing';
+    }
+
+    public function entity(): string
+    {
+        return Outing::class;
+    }
+
+    public function document(): string
+    {
+        return OutingDocument::class;
+    }
+
+    public function listed(): string
+    {
+        return OutingSummaryDocument::class;
+    }
+
+    public function shape(): Shape
+    {
+        return new Shape(StoredAs::Box, 1, CarriedBoxDocument::class);
+    }
+
+    public function order(): array
+    {
+        return ['startedAt' => 'DESC', 'id' => 'DESC'];
+    }
+
+    public function orderInWords(): string
+    {
+        return 'at a glance, the latest first';
+    }
+
+    public function can(): array
+    {
+        // One is begun, not added: twice with one id is once.
+        return [Ability::List, Ability::Show, Ability::Change, Ability::Delete, Ability::Restore];
+    }
+
+    public function after(): array
+    {
+        return [WaterKind::class, TripKind::class];
+    }
+
+    public function tables(): array
+    {
+        // What was handed back is kept beside outings that it was joined with, not beside those of a backup.
+        return [HandedBack::class, OutingEvent::class, EventPhoto::class, Stint::class, Outing::class];
+    }
+
+    /** All at once with its stints and events: listed one by one, each would be asked for by itself. */
+    public function joins(): array
+    {
+        return ['stint' => 'e.stints', 'event' => 'stint.events'];
+    }
+
+    public function outlivesItsDocument(): bool
+    {
+        return true;
+    }
+
+    public function called(Stored $one): string
+    {
+        return 'This outing';
+    }
+
+    /** Counted in one query however many they are. */
+    public function glance(?array $some): array
+    {
+        $ids = null === $some ? null : array_map(static fn (Outing $outing): string => $outing->id(), $some);
+
+        return array_map(
+            fn (array $summary): OutingSummaryDocument => $this->documents->made($summary, OutingSummaryDocument::class),
+            $this->counts->summaries($ids),
+        );
+    }
+
+    public function entityOf(object $document, ?Stored $known = null, bool $isWhole = false): Outing
+    {
+        $water = $this->waters->called($document->water_id);
+        $document->checkTimes($this->clock->now(), Water::clockAt($water));
+        $trip = null !== $known && $document->trip_id === $known->tripId() ? $known->trip() : $this->trip($document->trip_id, $isWhole);
+        $box = $this->documents->stored($document->box, $this->shape());
+        if (null === $known) {
+            $known = new Outing($document, $water, $trip, $box);
+        } else {
+            $known->replace($document, $water, $trip, $box);
+        }
+        $this->write->all($known, $document, $isWhole);
+
+        return $known;
+    }
+
+    /** In a file without what cannot be read, which is beside it there. */
+    public function documentOf(Stored $one, bool $isWhole = false): OutingDocument
+    {
+        $stints = $one->stints();
+        $box = $one->document();
+        if ($isWhole) {
+            $stints = array_filter($stints, fn (Stint $stint): bool => null === $this->health->problemOf($this->stints, $stint));
+            $box = null === $this->health->problemOf($this, $one) ? $box : null;
+        }
+
+        return $this->documents->made([
+            ...$one->columns(),
+            ...($isWhole ? ['version' => null] : []),
+            'box' => $box?->data() ?? [],
+            'stints' => array_map(static fn (Stint $stint): array => [
+                ...$stint->columns(),
+                ...$stint->document()->data(),
+                'events' => array_map(
+                    static fn (OutingEvent $event): array => [...$event->columns(), 'photo' => $isWhole ? self::picture($event) : null],
+                    $stint->events(),
+                ),
+            ], array_values($stints)),
+        ], OutingDocument::class);
+    }
+
+    /** What was noted while a lure was fished of which nothing can be read: there is no stint to note it under. */
+    public function beside(Stored $one): array
+    {
+        $notes = [];
+        foreach ($one->stints() as $stint) {
+            if ([] === $stint->events() || null === $this->health->problemOf($this->stints, $stint)) {
+                continue;
+            }
+            $events = array_map(
+                static fn (OutingEvent $event): array => [...$event->columns(), 'photo' => self::picture($event)],
+                $stint->events(),
+            );
+            $notes[] = new SetAsideDocument(
+                StoredAs::Stint,
+                $stint->id(),
+                mb_strimwidth('Notes: '.$stint->title(), 0, SetAsideDocument::MOST_NAME, '…'),
+                'The lure they were noted under cannot be read.',
+                StoredDocument::encode(['events' => $events]),
+            );
+        }
+
+        return $notes;
+    }
+
+    private static function picture(OutingEvent $event): ?string
+    {
+        $jpeg = $event->photo()?->jpeg();
+
+        return null === $jpeg ? null : 'data:image/jpeg;base64,'.base64_encode($jpeg);
+    }
+
+    /** @throws InvalidDocument where there never was such a plan; a file may have been made without it */
+    private function trip(?string $id, bool $isWhole): ?Trip
+    {
+        $trip = $this->rows->findAny($this->trips, $id);
+
+        return null === $id || null !== $trip || $isWhole
+            ? $trip
+            : throw InvalidDocument::fault('trip_id', 'There is no trip with this id.', Fault::NOT_FOUND);
+    }
+}

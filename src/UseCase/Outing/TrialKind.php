@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase\Outing;
+
+use App\Contract\Outing\SavedTrialDocument;
+use App\Contract\Outing\TrialDocument;
+use App\Contract\Stored\Ability;
+use App\Contract\Stored\StoredAs;
+use App\Persistence\Entity\Stored;
+use App\Persistence\Entity\Trial;
+use App\Persistence\Kind\Documents;
+use App\Persistence\Kind\Kind;
+use App\Persistence\Kind\Shape;
+use Symfony\Component\Clock\ClockInterface;
+
+/**
+ * A fair trial of two lures, as it was drawn, and how it stands.
+ *
+ * @extends Kind<Trial, SavedTrialDocument>
+ */
+final readonly class TrialKind extends Kind
+{
+    public const NAME = 'trials';
+
+    public function __construct(private Documents $documents, private TrialStanding $standing, private ClockInterface $clock)
+    {
+    }
+
+    public static function name(): string
+    {
+        return self::NAME;
+    }
+
+    public function noun(): string
+    {
+        return 'trial';
+    }
+
+    public function entity(): string
+    {
+        return Trial::class;
+    }
+
+    public function document(): string
+    {
+        return SavedTrialDocument::class;
+    }
+
+    public function shape(): Shape
+    {
+        return new Shape(StoredAs::Trial, 1, TrialDocument::class);
+    }
+
+    public function order(): array
+    {
+        return ['begunAt' => 'DESC', 'id' => 'DESC'];
+    }
+
+    public function orderInWords(): string
+    {
+        return 'the latest first, and how they stand';
+    }
+
+    public function can(): array
+    {
+        // One is drawn, not added, and what was drawn stays.
+        return [Ability::List, Ability::Show, Ability::Delete, Ability::Restore];
+    }
+
+    public function entityOf(object $document, ?Stored $known = null, bool $isWhole = false): Trial
+    {
+        $stored = $this->documents->stored($document->trial, $this->shape());
+
+        return new Trial($document, $document->begun_at ?? $this->clock->now(), $stored);
+    }
+
+    public function documentOf(Stored $one, bool $isWhole = false): SavedTrialDocument
+    {
+        $trial = $this->documents->read($one->document(), TrialDocument::class);
+
+        return new SavedTrialDocument(
+            $one->title(),
+            $trial,
+            $one->id(),
+            $isWhole ? null : $one->version(),
+            $one->begunAt(),
+            $isWhole ? null : $this->standing->of($one->id(), $trial),
+        );
+    }
+}

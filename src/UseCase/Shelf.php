@@ -1,0 +1,287 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase;
+
+use App\Contract\Error\Fault;
+use App\Contract\Error\InvalidDocument;
+use App\Contract\Error\NotFound;
+use App\Contract\Error\StaleDocument;
+use App\Contract\Stored\Ability;
+use App\Contract\Stored\Address;
+use App\Persistence\DocumentHealth;
+use App\Persistence\Entity\Deletable;
+use App\Persistence\Entity\HasDocument;
+use App\Persistence\Entity\SetAside;
+use App\Persistence\Entity\Settings;
+use App\Persistence\Entity\Stored;
+use App\Persistence\Kind\Kind;
+use App\Persistence\Kind\Kinds;
+use App\Persistence\Page;
+use App\Persistence\Repository\SetAsideRepository;
+use App\Persistence\Rows;
+use App\Persistence\Transaction;
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
+
+/**
+ * Lists, shows, adds, changes, deletes and restores what is stored, of every kind alike: each in one transaction, a change to a state that
+ * is no longer there refused, and what cannot be read left as it is.
+ */
+final readonly class Shelf
+{
+    /** @param iterable<Hook> $hooks */
+    public function __construct(
+        private Kinds $kinds,
+        private Rows $rows,
+        private DocumentHealth $health,
+        private SetAsideRepository $setAside,
+        private Transaction $transaction,
+        private ClockInterface $clock,
+        #[AutowireIterator(Hook::class)] private iterable $hooks,
+    ) {
+    }
+
+    /** @return list<Address> of everything that can be asked for from outside */
+    public function addresses(): array
+    {
+        $addresses = array_map(static fn (Kind $kind): Address => new Address(
+            $kind::name(),
+            $kind->noun(),
+            $kind->orderInWords(),
+            $kind->document(),
+            $kind->listed(),
+            $kind->can(),
+            $kind->isOne(),
+            !$kind->isOne() || null !== $kind->default(),
+        ), $this->kinds->all());
+
+        return array_values(array_filter($addresses, static fn (Address $address): bool => [] !== $address->can));
+    }
+
+    /** @return class-string the document of a kind */
+    public function document(string $name): string
+    {
+        return $this->kinds->named($name)->document();
+    }
+
+    /** What is on the list and can be read, in its order. */
+    public function page(string $name, ?int $limit = null, ?string $after = null): PageOf
+    {
+        $kind = $this->kinds->named($name);
+        if (null === $limit) {
+            return new PageOf($kind->glance(null) ?? array_map($kind->documentOf(...), $this->rows->all($kind)), null);
+        }
+        [$found, $next] = $this->rows->page($kind, new Page($limit, $after));
+
+        return new PageOf($kind->glance($found) ?? array_map($kind->documentOf(...), $found), $next);
+    }
+
+    /** @throws NotFound */
+    public function show(string $name, string $id): Kept
+    {
+        $kind = $this->kinds->named($name);
+
+        return $this->kept($kind, $this->rows->get($kind, $id));
+    }
+
+    /** @throws InvalidDocument where the id is taken, or it cannot be so */
+    public function add(string $name, object $document): Kept
+    {
+        $kind = $this->kinds->named($name);
+
+        return $this->kept($kind, $this->transaction->run(function () use ($kind, $document): Stored {
+            $this->expectNew($kind, $document);
+            $one = $kind->entityOf($document);
+            $this->rows->add($one);
+            foreach ($this->hooksOf($kind) as $hook) {
+                $hook->after(null, $one);
+            }
+
+            return $one;
+        }));
+    }
+
+    /**
+     * @param int|null $version the one that was read
+     *
+     * @throws NotFound
+     * @throws StaleDocument   where it was changed since
+     * @throws InvalidDocument
+     */
+    public function change(string $name, string $id, object $document, ?int $version = null): Kept
+    {
+        $kind = $this->kinds->named($name);
+
+        return $this->kept($kind, $this->transaction->run(function () use ($kind, $id, $document, $version): Stored {
+            $one = $this->rows->get($kind, $id);
+            $own = property_exists($document, 'id') ? $document->id : null;
+            if (null !== $own && $own !== $id) {
+                throw InvalidDocument::fault('id', 'The id is not the one in the address.');
+            }
+            $this->write($kind, $one, $document, $version);
+
+            return $one;
+        }));
+    }
+
+    /**
+     * @param int|null $version the one that was read; null to delete whatever is there
+     *
+     * @throws NotFound
+     * @throws StaleDocument where it was changed since
+     */
+    public function delete(string $name, string $id, ?int $version = null): void
+    {
+        $kind = $this->kinds->named($name);
+        $this->transaction->run(function () use ($kind, $id, $version): void {
+            $one = $this->rows->get($kind, $id);
+            if (null !== $version && null === $this->health->problemOf($kind, $one)) {
+                VersionCheck::expect($version, null, $this->kept($kind, $one), $kind->called($one));
+            }
+            $this->around($kind, $one, fn () => self::deletable($one)->delete($this->clock->now()));
+        });
+    }
+
+    /** @throws NotFound where it was never there, or cannot be read */
+    public function restore(string $name, string $id): Kept
+    {
+        $kind = $this->kinds->named($name);
+
+        return $this->kept($kind, $this->transaction->run(function () use ($kind, $id): Stored {
+            $one = $this->rows->getAny($kind, $id);
+            $this->expectReadable($kind, $one);
+            $this->around($kind, $one, static fn () => self::deletable($one)->restore());
+
+            return $one;
+        }));
+    }
+
+    /** What there is one of; with version 0 before the first was stored, or null where there is nothing then. */
+    public function single(string $name): ?Kept
+    {
+        $kind = $this->kinds->named($name);
+        $one = $this->rows->only($kind);
+        $default = $kind->default();
+
+        return match (true) {
+            null !== $one => $this->kept($kind, $one),
+            null !== $default => new Kept(Settings::ONLY, 0, $default),
+            default => null,
+        };
+    }
+
+    /**
+     * What there is one of becomes another. Where that cannot be read it is set aside as it is.
+     *
+     * @param int|null $version the one that was read; null to write over whatever is there
+     *
+     * @throws StaleDocument   where it was changed since
+     * @throws InvalidDocument
+     */
+    public function replace(string $name, object $document, ?int $version = null): Kept
+    {
+        $kind = $this->kinds->named($name);
+
+        return $this->kept($kind, $this->transaction->run(function () use ($kind, $document, $version): Stored {
+            $one = $this->rows->findAny($kind, Settings::ONLY);
+            if (null === $one) {
+                $one = $kind->entityOf($document);
+                $this->rows->add($one);
+
+                return $one;
+            }
+            $this->write($kind, $one, $document, $version);
+
+            return $one;
+        }));
+    }
+
+    /**
+     * @param Kind<Stored, object> $kind
+     *
+     * @throws NotFound where it cannot be read
+     */
+    private function kept(Kind $kind, Stored $one): Kept
+    {
+        $this->expectReadable($kind, $one);
+
+        return new Kept($one->id(), $one->version(), $kind->documentOf($one));
+    }
+
+    /**
+     * @param Kind<Stored, object> $kind
+     *
+     * @throws NotFound
+     */
+    private function expectReadable(Kind $kind, Stored $one): void
+    {
+        $problem = $this->health->problemOf($kind, $one);
+        if (null !== $problem) {
+            throw NotFound::because("This {$kind->noun()} cannot be read, and is stored as it is. $problem");
+        }
+    }
+
+    private static function deletable(Stored $one): Deletable
+    {
+        return $one instanceof Deletable ? $one : throw new \LogicException('Of such there is one, which is not deleted.');
+    }
+
+    /**
+     * @param Kind<Stored, object> $kind
+     *
+     * @throws StaleDocument
+     * @throws InvalidDocument
+     */
+    private function write(Kind $kind, Stored $one, object $document, ?int $version): void
+    {
+        $problem = $this->health->problemOf($kind, $one);
+        $shape = $kind->shape();
+        if (null === $problem) {
+            VersionCheck::expect($version, $document, $this->kept($kind, $one), $kind->called($one));
+        } elseif (null !== $shape && $one instanceof HasDocument) {
+            $this->setAside->add(new SetAside($shape->name, $one->title(), $problem, $one->document()->raw()));
+        }
+        $this->around($kind, $one, static fn () => $kind->entityOf($document, $one));
+    }
+
+    /**
+     * @param Kind<Stored, object> $kind
+     * @param callable(): mixed    $change
+     */
+    private function around(Kind $kind, Stored $one, callable $change): void
+    {
+        $before = array_map(static fn (Hook $hook): array => [$hook, $hook->before($one)], $this->hooksOf($kind));
+        $change();
+        foreach ($before as [$hook, $known]) {
+            $hook->after($known, $one);
+        }
+    }
+
+    /**
+     * @param Kind<Stored, object> $kind
+     *
+     * @return list<Hook>
+     */
+    private function hooksOf(Kind $kind): array
+    {
+        return array_values(array_filter([...$this->hooks], static fn (Hook $hook): bool => $hook->kind() === $kind::name()));
+    }
+
+    /**
+     * @param Kind<Stored, object> $kind
+     *
+     * @throws InvalidDocument
+     */
+    private function expectNew(Kind $kind, object $document): void
+    {
+        $id = property_exists($document, 'id') && \is_string($document->id) ? $document->id : null;
+        if (null !== $this->rows->findAny($kind, $id)) {
+            $instead = \in_array(Ability::Change, $kind->can(), true)
+                ? 'Change that one, or leave the id out.'
+                : 'Leave the id out to save another.';
+            throw InvalidDocument::fault('id', "There is already a {$kind->noun()} with this id. $instead", Fault::TAKEN);
+        }
+    }
+}
