@@ -2,8 +2,8 @@ import { defineConfig } from '@playwright/test'
 import { chromiumWith } from './tests/browser.js'
 import { TestServer } from './tests/e2e/server'
 
-/** Twice as many as the machines that run them have cores: those that hold answers back wait for a third of their time. */
-const WORKERS = 4
+/** One more than the machines that run them have cores: a test waits for a quarter of its time. */
+const WORKERS = 3
 
 export default defineConfig({
   testDir: 'tests/e2e',

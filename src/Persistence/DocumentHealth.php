@@ -26,7 +26,7 @@ final readonly class DocumentHealth
      */
     public function problemOf(Kind $kind, Stored $one): ?string
     {
-        $shape = $kind->shape();
+        $shape = $kind->is->shape;
         if (null === $shape || !$one instanceof HasDocument) {
             return null;
         }

@@ -49,7 +49,7 @@ final readonly class Rows
      */
     public function findAny(Kind $kind, ?string $id): ?Stored
     {
-        return null === $id ? null : $this->entities->find($kind->entity(), $id);
+        return null === $id ? null : $this->entities->find($kind->is->entity, $id);
     }
 
     /**
@@ -63,7 +63,7 @@ final readonly class Rows
      */
     public function get(Kind $kind, string $id): Stored
     {
-        return $this->find($kind, $id) ?? throw NotFound::of($kind->noun());
+        return $this->find($kind, $id) ?? throw NotFound::of($kind->is->noun);
     }
 
     /**
@@ -77,7 +77,7 @@ final readonly class Rows
      */
     public function getAny(Kind $kind, string $id): Stored
     {
-        return $this->findAny($kind, $id) ?? throw NotFound::of($kind->noun());
+        return $this->findAny($kind, $id) ?? throw NotFound::of($kind->is->noun);
     }
 
     /**
@@ -104,7 +104,7 @@ final readonly class Rows
     {
         $found = [];
         foreach (array_chunk($ids, self::MOST_IN_ONE_QUERY) as $some) {
-            foreach ($this->entities->getRepository($kind->entity())->findBy(['id' => $some]) as $one) {
+            foreach ($this->entities->getRepository($kind->is->entity)->findBy(['id' => $some]) as $one) {
                 $found[$one->id()] = $one;
             }
         }
@@ -134,12 +134,12 @@ final readonly class Rows
     public function ever(Kind $kind): array
     {
         $query = $this->sorted($kind);
-        foreach ($kind->joins() as $alias => $path) {
+        foreach ($kind->is->joins as $alias => $path) {
             $query->leftJoin($path, $alias)->addSelect($alias);
         }
         $all = $this->listed($kind, $query);
 
-        return $kind->outlivesItsDocument() ? $all : $this->readable($kind, $all);
+        return $kind->is->outlivesItsDocument ? $all : $this->readable($kind, $all);
     }
 
     /**
@@ -155,7 +155,7 @@ final readonly class Rows
     {
         $query = $this->query($kind)->setMaxResults($page->limit + 1);
         $after = null === $page->after ? null : $this->sortValues($kind, $page->after)
-            ?? throw InvalidDocument::fault('after', "There is no {$kind->noun()} with this id to go on from.", Fault::NOT_FOUND);
+            ?? throw InvalidDocument::fault('after', "There is no {$kind->is->noun} with this id to go on from.", Fault::NOT_FOUND);
         if (null !== $after) {
             self::behind($kind, $query, $after);
         }
@@ -174,7 +174,7 @@ final readonly class Rows
      */
     public function unreadable(Kind $kind): array
     {
-        if (null === $kind->shape()) {
+        if (null === $kind->is->shape) {
             return [];
         }
         $found = [];
@@ -205,7 +205,7 @@ final readonly class Rows
     private function query(Kind $kind): QueryBuilder
     {
         $query = $this->sorted($kind);
-        $listed = $kind->isListed();
+        $listed = $kind->is->isListed;
 
         return null === $listed ? $query : $query->where($listed);
     }
@@ -213,8 +213,8 @@ final readonly class Rows
     /** @param Kind<covariant Stored, covariant object> $kind */
     private function sorted(Kind $kind): QueryBuilder
     {
-        $query = $this->entities->createQueryBuilder()->select('e')->from($kind->entity(), 'e');
-        foreach ($kind->order() as $field => $direction) {
+        $query = $this->entities->createQueryBuilder()->select('e')->from($kind->is->entity, 'e');
+        foreach ($kind->is->order as $field => $direction) {
             $query->addOrderBy("e.$field", $direction);
         }
 
@@ -243,9 +243,9 @@ final readonly class Rows
      */
     private function sortValues(Kind $kind, string $id): ?array
     {
-        $fields = implode(', ', array_map(static fn (string $field): string => "e.$field", array_keys($kind->order())));
+        $fields = implode(', ', array_map(static fn (string $field): string => "e.$field", array_keys($kind->is->order)));
         $found = $this->entities->createQuery(
-            "SELECT $fields FROM {$kind->entity()} e WHERE e.id = :id",
+            "SELECT $fields FROM {$kind->is->entity} e WHERE e.id = :id",
         )->setParameter('id', $id)->getResult();
         /** @var list<array<string, mixed>> $found */
 
@@ -262,7 +262,7 @@ final readonly class Rows
     {
         $either = [];
         $equal = [];
-        foreach ($kind->order() as $field => $direction) {
+        foreach ($kind->is->order as $field => $direction) {
             $query->setParameter("after_$field", $after[$field]);
             $comparison = 'ASC' === $direction ? '>' : '<';
             $either[] = implode(' AND ', [...$equal, "e.$field $comparison :after_$field"]);

@@ -19,7 +19,7 @@ final readonly class Wipe
     {
         $tables = [SetAside::class];
         foreach (array_reverse($this->kinds->all()) as $kind) {
-            $tables = [...$tables, ...$kind->tables()];
+            $tables = [...$tables, ...$kind->is->tables];
         }
         foreach ($tables as $entity) {
             $this->entities->createQuery("DELETE FROM $entity e")->execute();

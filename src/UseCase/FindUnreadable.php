@@ -30,7 +30,7 @@ final readonly class FindUnreadable
         ), $this->setAside->all());
         foreach ($this->kinds->all() as $kind) {
             foreach ($this->rows->unreadable($kind) as [$one, $reason]) {
-                $name = $kind->shape()->name ?? StoredAs::Part;
+                $name = $kind->is->shape->name ?? StoredAs::Part;
                 $found[] = new SetAsideDocument($name, $one->id(), $one->title(), $reason, $one->document()->raw());
             }
         }

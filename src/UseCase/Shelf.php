@@ -48,13 +48,13 @@ final readonly class Shelf
     {
         $addresses = array_map(static fn (Kind $kind): Address => new Address(
             $kind::name(),
-            $kind->noun(),
-            $kind->orderInWords(),
-            $kind->document(),
-            $kind->listed(),
-            $kind->can(),
-            $kind->isOne(),
-            !$kind->isOne() || null !== $kind->default(),
+            $kind->is->noun,
+            $kind->is->orderInWords,
+            $kind->is->document,
+            $kind->is->listed,
+            $kind->is->can,
+            $kind->is->isOne,
+            !$kind->is->isOne || null !== $kind->default(),
         ), $this->kinds->all());
 
         return array_values(array_filter($addresses, static fn (Address $address): bool => [] !== $address->can));
@@ -63,7 +63,7 @@ final readonly class Shelf
     /** @return class-string the document of a kind */
     public function document(string $name): string
     {
-        return $this->kinds->named($name)->document();
+        return $this->kinds->named($name)->is->document;
     }
 
     /** What is on the list and can be read, in its order. */
@@ -219,7 +219,7 @@ final readonly class Shelf
     {
         $problem = $this->health->problemOf($kind, $one);
         if (null !== $problem) {
-            throw NotFound::because("This {$kind->noun()} cannot be read, and is stored as it is. $problem");
+            throw NotFound::because("This {$kind->is->noun} cannot be read, and is stored as it is. $problem");
         }
     }
 
@@ -237,7 +237,7 @@ final readonly class Shelf
     private function write(Kind $kind, Stored $one, object $document, ?int $version): void
     {
         $problem = $this->health->problemOf($kind, $one);
-        $shape = $kind->shape();
+        $shape = $kind->is->shape;
         if (null === $problem) {
             VersionCheck::expect($version, $document, $this->kept($kind, $one), $kind->called($one));
         } elseif (null !== $shape && $one instanceof HasDocument) {
@@ -278,10 +278,10 @@ final readonly class Shelf
     {
         $id = property_exists($document, 'id') && \is_string($document->id) ? $document->id : null;
         if (null !== $this->rows->findAny($kind, $id)) {
-            $instead = \in_array(Ability::Change, $kind->can(), true)
+            $instead = \in_array(Ability::Change, $kind->is->can, true)
                 ? 'Change that one, or leave the id out.'
                 : 'Leave the id out to save another.';
-            throw InvalidDocument::fault('id', "There is already a {$kind->noun()} with this id. $instead", Fault::TAKEN);
+            throw InvalidDocument::fault('id', "There is already a {$kind->is->noun} with this id. $instead", Fault::TAKEN);
         }
     }
 }

@@ -21,41 +21,15 @@ final readonly class BuildKind extends Kind
 
     public function __construct(private Documents $documents)
     {
-    }
-
-    public static function name(): string
-    {
-        return self::NAME;
-    }
-
-    public function noun(): string
-    {
-        return 'build';
-    }
-
-    public function entity(): string
-    {
-        return SavedBuild::class;
-    }
-
-    public function document(): string
-    {
-        return SavedBuildDocument::class;
-    }
-
-    public function shape(): Shape
-    {
-        return new Shape(StoredAs::Build, 1, CompositionDocument::class);
-    }
-
-    public function order(): array
-    {
-        return ['name' => 'ASC', 'id' => 'ASC'];
-    }
-
-    public function orderInWords(): string
-    {
-        return 'by name';
+        parent::__construct(new Declaration(
+            self::NAME,
+            'build',
+            SavedBuild::class,
+            SavedBuildDocument::class,
+            shape: new Shape(StoredAs::Build, 1, CompositionDocument::class),
+            order: ['name' => 'ASC', 'id' => 'ASC'],
+            orderInWords: 'by name',
+        ));
     }
 
     public function entityOf(object $document, ?Stored $known = null, bool $isWhole = false): SavedBuild

@@ -25,71 +25,21 @@ final readonly class BuiltKind extends Kind
 
     public function __construct(private Rows $rows, private InventoryPartKind $parts)
     {
-    }
-
-    public static function name(): string
-    {
-        return self::NAME;
-    }
-
-    public function field(): string
-    {
-        return 'made';
-    }
-
-    public function noun(): string
-    {
-        return 'batch';
-    }
-
-    public function entity(): string
-    {
-        return BuiltRecord::class;
-    }
-
-    public function document(): string
-    {
-        return BuiltRecordDocument::class;
-    }
-
-    public function order(): array
-    {
-        return ['builtAt' => 'DESC', 'id' => 'DESC'];
-    }
-
-    public function orderInWords(): string
-    {
-        return 'newest first';
-    }
-
-    public function can(): array
-    {
-        return [Ability::List, Ability::Show];
-    }
-
-    public function isListed(): string
-    {
-        return 'e.undoneAt IS NULL';
-    }
-
-    public function place(): Place
-    {
-        return Place::Backup;
-    }
-
-    public function after(): array
-    {
-        return [InventoryPartKind::class];
-    }
-
-    public function tables(): array
-    {
-        return [BuiltRecordPart::class, BuiltRecord::class];
-    }
-
-    public function called(Stored $one): string
-    {
-        return 'This batch';
+        parent::__construct(new Declaration(
+            self::NAME,
+            'batch',
+            BuiltRecord::class,
+            BuiltRecordDocument::class,
+            field: 'made',
+            order: ['builtAt' => 'DESC', 'id' => 'DESC'],
+            orderInWords: 'newest first',
+            can: [Ability::List, Ability::Show],
+            place: Place::Backup,
+            after: [InventoryPartKind::class],
+            tables: [BuiltRecordPart::class, BuiltRecord::class],
+            isListed: 'e.undoneAt IS NULL',
+            called: 'This batch',
+        ));
     }
 
     public function entityOf(object $document, ?Stored $known = null, bool $isWhole = false): BuiltRecord

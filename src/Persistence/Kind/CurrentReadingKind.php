@@ -22,51 +22,17 @@ final readonly class CurrentReadingKind extends Kind
 
     public function __construct(private Documents $documents, private NamedWater $waters)
     {
-    }
-
-    public static function name(): string
-    {
-        return self::NAME;
-    }
-
-    public function field(): string
-    {
-        return 'desk';
-    }
-
-    public function noun(): string
-    {
-        return 'current reading';
-    }
-
-    public function entity(): string
-    {
-        return CurrentReading::class;
-    }
-
-    public function document(): string
-    {
-        return CurrentReadingDocument::class;
-    }
-
-    public function shape(): Shape
-    {
-        return new Shape(StoredAs::Reading, 1, ReadingDocument::class);
-    }
-
-    public function can(): array
-    {
-        return Ability::OF_ONE;
-    }
-
-    public function after(): array
-    {
-        return [WaterKind::class];
-    }
-
-    public function called(Stored $one): string
-    {
-        return 'The current reading';
+        parent::__construct(new Declaration(
+            self::NAME,
+            'current reading',
+            CurrentReading::class,
+            CurrentReadingDocument::class,
+            field: 'desk',
+            shape: new Shape(StoredAs::Reading, 1, ReadingDocument::class),
+            can: Ability::OF_ONE,
+            after: [WaterKind::class],
+            called: 'The current reading',
+        ));
     }
 
     public function entityOf(object $document, ?Stored $known = null, bool $isWhole = false): CurrentReading

@@ -21,52 +21,18 @@ final readonly class InventoryPartKind extends Kind
 
     public function __construct(private Documents $documents)
     {
-    }
-
-    public static function name(): string
-    {
-        return self::NAME;
-    }
-
-    public function noun(): string
-    {
-        return 'part';
-    }
-
-    public function entity(): string
-    {
-        return InventoryPart::class;
-    }
-
-    public function document(): string
-    {
-        return InventoryPartDocument::class;
-    }
-
-    public function shape(): Shape
-    {
-        return new Shape(StoredAs::Part, 2, InventoryPartDocument::class);
-    }
-
-    public function order(): array
-    {
-        return ['kind' => 'ASC', 'name' => 'ASC', 'id' => 'ASC'];
-    }
-
-    public function orderInWords(): string
-    {
-        return 'by type and name';
-    }
-
-    public function can(): array
-    {
-        // They come and go in numbers.
-        return [Ability::Show, Ability::Change];
-    }
-
-    public function place(): Place
-    {
-        return Place::Backup;
+        parent::__construct(new Declaration(
+            self::NAME,
+            'part',
+            InventoryPart::class,
+            InventoryPartDocument::class,
+            shape: new Shape(StoredAs::Part, 2, InventoryPartDocument::class),
+            order: ['kind' => 'ASC', 'name' => 'ASC', 'id' => 'ASC'],
+            orderInWords: 'by type and name',
+            // They come and go in numbers.
+            can: [Ability::Show, Ability::Change],
+            place: Place::Backup,
+        ));
     }
 
     public function entityOf(object $document, ?Stored $known = null, bool $isWhole = false): InventoryPart

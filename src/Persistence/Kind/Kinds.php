@@ -33,7 +33,7 @@ final readonly class Kinds
         while ([] !== $waiting) {
             $before = \count($waiting);
             foreach ($waiting as $name => $kind) {
-                if ([] === array_diff($kind->after(), $known)) {
+                if ([] === array_diff($kind->is->after, $known)) {
                     $known[] = $kind::class;
                     $sorted[] = $kind;
                     unset($waiting[$name]);

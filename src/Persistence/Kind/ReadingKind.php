@@ -23,56 +23,18 @@ final readonly class ReadingKind extends Kind
 
     public function __construct(private Documents $documents, private NamedWater $waters, private ClockInterface $clock)
     {
-    }
-
-    public static function name(): string
-    {
-        return self::NAME;
-    }
-
-    public function noun(): string
-    {
-        return 'reading';
-    }
-
-    public function entity(): string
-    {
-        return SavedReading::class;
-    }
-
-    public function document(): string
-    {
-        return SavedReadingDocument::class;
-    }
-
-    public function shape(): Shape
-    {
-        return new Shape(StoredAs::Reading, 1, ReadingDocument::class);
-    }
-
-    public function order(): array
-    {
-        return ['takenAt' => 'DESC', 'id' => 'DESC'];
-    }
-
-    public function orderInWords(): string
-    {
-        return 'newest first';
-    }
-
-    public function can(): array
-    {
-        return [Ability::List, Ability::Add, Ability::Show, Ability::Delete, Ability::Restore];
-    }
-
-    public function after(): array
-    {
-        return [WaterKind::class];
-    }
-
-    public function called(Stored $one): string
-    {
-        return 'This reading';
+        parent::__construct(new Declaration(
+            self::NAME,
+            'reading',
+            SavedReading::class,
+            SavedReadingDocument::class,
+            shape: new Shape(StoredAs::Reading, 1, ReadingDocument::class),
+            order: ['takenAt' => 'DESC', 'id' => 'DESC'],
+            orderInWords: 'newest first',
+            can: [Ability::List, Ability::Add, Ability::Show, Ability::Delete, Ability::Restore],
+            after: [WaterKind::class],
+            called: 'This reading',
+        ));
     }
 
     public function entityOf(object $document, ?Stored $known = null, bool $isWhole = false): SavedReading

@@ -23,46 +23,16 @@ final readonly class SettingsKind extends Kind
 
     public function __construct(private Documents $documents)
     {
-    }
-
-    public static function name(): string
-    {
-        return self::NAME;
-    }
-
-    public function noun(): string
-    {
-        return 'settings';
-    }
-
-    public function entity(): string
-    {
-        return Settings::class;
-    }
-
-    public function document(): string
-    {
-        return SettingsDocument::class;
-    }
-
-    public function shape(): Shape
-    {
-        return new Shape(StoredAs::Settings, 1, SettingsDocument::class);
-    }
-
-    public function can(): array
-    {
-        return Ability::OF_ONE;
-    }
-
-    public function place(): Place
-    {
-        return Place::Backup;
-    }
-
-    public function called(Stored $one): string
-    {
-        return 'A setting';
+        parent::__construct(new Declaration(
+            self::NAME,
+            'settings',
+            Settings::class,
+            SettingsDocument::class,
+            shape: new Shape(StoredAs::Settings, 1, SettingsDocument::class),
+            can: Ability::OF_ONE,
+            place: Place::Backup,
+            called: 'A setting',
+        ));
     }
 
     public function default(): SettingsDocument

@@ -21,51 +21,17 @@ final readonly class StintKind extends Kind
 
     public function __construct(private Documents $documents)
     {
-    }
-
-    public static function name(): string
-    {
-        return self::NAME;
-    }
-
-    public function noun(): string
-    {
-        return 'stint';
-    }
-
-    public function entity(): string
-    {
-        return Stint::class;
-    }
-
-    public function document(): string
-    {
-        return StintDocument::class;
-    }
-
-    public function shape(): Shape
-    {
-        return new Shape(StoredAs::Stint, 1, StintLureDocument::class);
-    }
-
-    public function order(): array
-    {
-        return ['startedAt' => 'ASC', 'id' => 'ASC'];
-    }
-
-    public function can(): array
-    {
-        return [];
-    }
-
-    public function place(): ?Place
-    {
-        return null;
-    }
-
-    public function tables(): array
-    {
-        return [];
+        parent::__construct(new Declaration(
+            self::NAME,
+            'stint',
+            Stint::class,
+            StintDocument::class,
+            shape: new Shape(StoredAs::Stint, 1, StintLureDocument::class),
+            order: ['startedAt' => 'ASC', 'id' => 'ASC'],
+            can: [],
+            place: null,
+            tables: [],
+        ));
     }
 
     public function entityOf(object $document, ?Stored $known = null, bool $isWhole = false): Stint

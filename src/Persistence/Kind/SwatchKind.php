@@ -17,34 +17,16 @@ final readonly class SwatchKind extends Kind
 {
     public const NAME = 'swatches';
 
-    public static function name(): string
+    public function __construct()
     {
-        return self::NAME;
-    }
-
-    public function noun(): string
-    {
-        return 'swatch';
-    }
-
-    public function entity(): string
-    {
-        return Swatch::class;
-    }
-
-    public function document(): string
-    {
-        return SwatchDocument::class;
-    }
-
-    public function can(): array
-    {
-        return [];
-    }
-
-    public function place(): Place
-    {
-        return Place::Backup;
+        parent::__construct(new Declaration(
+            self::NAME,
+            'swatch',
+            Swatch::class,
+            SwatchDocument::class,
+            can: [],
+            place: Place::Backup,
+        ));
     }
 
     public function entityOf(object $document, ?Stored $known = null, bool $isWhole = false): Swatch

@@ -21,46 +21,16 @@ final readonly class TripKind extends Kind
 
     public function __construct(private Documents $documents, private NamedWater $waters)
     {
-    }
-
-    public static function name(): string
-    {
-        return self::NAME;
-    }
-
-    public function noun(): string
-    {
-        return 'trip';
-    }
-
-    public function entity(): string
-    {
-        return Trip::class;
-    }
-
-    public function document(): string
-    {
-        return SavedTripDocument::class;
-    }
-
-    public function shape(): Shape
-    {
-        return new Shape(StoredAs::Trip, 1, TripRequestDocument::class);
-    }
-
-    public function order(): array
-    {
-        return ['date' => 'DESC', 'id' => 'DESC'];
-    }
-
-    public function orderInWords(): string
-    {
-        return 'the latest day first';
-    }
-
-    public function after(): array
-    {
-        return [WaterKind::class];
+        parent::__construct(new Declaration(
+            self::NAME,
+            'trip',
+            Trip::class,
+            SavedTripDocument::class,
+            shape: new Shape(StoredAs::Trip, 1, TripRequestDocument::class),
+            order: ['date' => 'DESC', 'id' => 'DESC'],
+            orderInWords: 'the latest day first',
+            after: [WaterKind::class],
+        ));
     }
 
     public function entityOf(object $document, ?Stored $known = null, bool $isWhole = false): Trip

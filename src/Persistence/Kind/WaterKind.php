@@ -17,34 +17,16 @@ final readonly class WaterKind extends Kind
 {
     public const NAME = 'waters';
 
-    public static function name(): string
+    public function __construct()
     {
-        return self::NAME;
-    }
-
-    public function noun(): string
-    {
-        return 'water';
-    }
-
-    public function entity(): string
-    {
-        return Water::class;
-    }
-
-    public function document(): string
-    {
-        return WaterDocument::class;
-    }
-
-    public function order(): array
-    {
-        return ['name' => 'ASC', 'id' => 'ASC'];
-    }
-
-    public function orderInWords(): string
-    {
-        return 'by name';
+        parent::__construct(new Declaration(
+            self::NAME,
+            'water',
+            Water::class,
+            WaterDocument::class,
+            order: ['name' => 'ASC', 'id' => 'ASC'],
+            orderInWords: 'by name',
+        ));
     }
 
     public function entityOf(object $document, ?Stored $known = null, bool $isWhole = false): Water

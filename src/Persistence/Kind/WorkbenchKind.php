@@ -21,51 +21,17 @@ final readonly class WorkbenchKind extends Kind
 
     public function __construct(private Documents $documents, private FreshParts $parts)
     {
-    }
-
-    public static function name(): string
-    {
-        return self::NAME;
-    }
-
-    public function noun(): string
-    {
-        return 'workbench';
-    }
-
-    public function entity(): string
-    {
-        return Workbench::class;
-    }
-
-    public function document(): string
-    {
-        return WorkbenchDocument::class;
-    }
-
-    public function shape(): Shape
-    {
-        return new Shape(StoredAs::Workbench, 1, WorkbenchDocument::class);
-    }
-
-    public function can(): array
-    {
-        return [Ability::Show];
-    }
-
-    public function place(): Place
-    {
-        return Place::Backup;
-    }
-
-    public function after(): array
-    {
-        return [InventoryPartKind::class];
-    }
-
-    public function called(Stored $one): string
-    {
-        return 'The build on the bench';
+        parent::__construct(new Declaration(
+            self::NAME,
+            'workbench',
+            Workbench::class,
+            WorkbenchDocument::class,
+            shape: new Shape(StoredAs::Workbench, 1, WorkbenchDocument::class),
+            can: [Ability::Show],
+            place: Place::Backup,
+            after: [InventoryPartKind::class],
+            called: 'The build on the bench',
+        ));
     }
 
     public function entityOf(object $document, ?Stored $known = null, bool $isWhole = false): Workbench

@@ -37,7 +37,7 @@ final readonly class MakeBackup
         $logbook = $backup = $deleted = [];
         $unreadable = $this->unreadable->all();
         foreach ($this->kinds->all() as $kind) {
-            $place = $kind->place();
+            $place = $kind->is->place;
             if (null === $place) {
                 continue;
             }
@@ -51,9 +51,9 @@ final readonly class MakeBackup
             }
             $given = self::given($kind, $all);
             if (Place::Logbook === $place) {
-                $logbook[$kind->field()] = $given;
+                $logbook[$kind->is->field] = $given;
             } else {
-                $backup[$kind->field()] = $given;
+                $backup[$kind->is->field] = $given;
             }
         }
 
@@ -76,6 +76,6 @@ final readonly class MakeBackup
     {
         $documents = array_map(static fn (Stored $one): object => $kind->documentOf($one, true), $all);
 
-        return $kind->isOne() ? $documents[0] ?? $kind->default() : $documents;
+        return $kind->is->isOne ? $documents[0] ?? $kind->default() : $documents;
     }
 }

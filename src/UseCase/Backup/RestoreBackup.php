@@ -51,8 +51,8 @@ final readonly class RestoreBackup
             $counts = [];
             foreach ($this->kinds->all() as $kind) {
                 $listed = $this->kind($kind, $backup);
-                if ($kind->isDeletable() && null !== $listed) {
-                    $counts[$kind->field()] = $listed;
+                if ($kind->is->isDeletable && null !== $listed) {
+                    $counts[$kind->is->field] = $listed;
                 }
             }
             foreach ($backup->unreadable as $aside) {
@@ -72,13 +72,13 @@ final readonly class RestoreBackup
      */
     private function kind(Kind $kind, BackupDocument $backup): ?int
     {
-        $place = $kind->place();
+        $place = $kind->is->place;
         if (null === $place) {
             return null;
         }
         $isInLogbook = Place::Logbook === $place;
-        $given = get_object_vars($isInLogbook ? $backup->notebook : $backup)[$kind->field()] ?? [];
-        $path = $isInLogbook ? "notebook.{$kind->field()}" : $kind->field();
+        $given = get_object_vars($isInLogbook ? $backup->notebook : $backup)[$kind->is->field] ?? [];
+        $path = $isInLogbook ? "notebook.{$kind->is->field}" : $kind->is->field;
         $listed = 0;
         foreach (\is_array($given) ? array_values($given) : [$given] as $i => $document) {
             \assert(\is_object($document));

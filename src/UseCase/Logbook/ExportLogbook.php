@@ -32,9 +32,9 @@ final readonly class ExportLogbook
     {
         $logbook = [];
         foreach ($this->kinds->all() as $kind) {
-            if (Place::Logbook === $kind->place()) {
+            if (Place::Logbook === $kind->is->place) {
                 $documents = $this->listed($kind);
-                $logbook[$kind->field()] = $kind->isOne() ? $documents[0] ?? null : $documents;
+                $logbook[$kind->is->field] = $kind->is->isOne ? $documents[0] ?? null : $documents;
             }
         }
 

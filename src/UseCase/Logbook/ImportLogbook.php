@@ -41,9 +41,9 @@ final readonly class ImportLogbook
         return $this->transaction->run(function () use ($logbook): array {
             $counts = [];
             foreach ($this->kinds->all() as $kind) {
-                $given = Place::Logbook === $kind->place() ? get_object_vars($logbook)[$kind->field()] ?? null : null;
+                $given = Place::Logbook === $kind->is->place ? get_object_vars($logbook)[$kind->is->field] ?? null : null;
                 if (\is_array($given)) {
-                    $counts[$kind->field()] = \count(array_filter($given, fn (mixed $one): bool => \is_object($one) && $this->take($kind, $one)));
+                    $counts[$kind->is->field] = \count(array_filter($given, fn (mixed $one): bool => \is_object($one) && $this->take($kind, $one)));
                 } elseif (\is_object($given) && null === $this->shelf->single($kind::name())) {
                     $this->shelf->replace($kind::name(), $given);
                 }

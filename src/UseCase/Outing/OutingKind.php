@@ -22,6 +22,7 @@ use App\Persistence\Entity\Stored;
 use App\Persistence\Entity\StoredDocument;
 use App\Persistence\Entity\Trip;
 use App\Persistence\Entity\Water;
+use App\Persistence\Kind\Declaration;
 use App\Persistence\Kind\Documents;
 use App\Persistence\Kind\Kind;
 use App\Persistence\Kind\NamedWater;
@@ -53,79 +54,25 @@ final readonly class OutingKind extends Kind
         private LogbookCounts $counts,
         private ClockInterface $clock,
     ) {
-    }
-
-    public static function name(): string
-    {
-        return self::NAME;
-    }
-
-    public function noun(): string
-    {
-        return 'outing';
-    }
-
-    public function entity(): string
-    {
-        return Outing::class;
-    }
-
-    public function document(): string
-    {
-        return OutingDocument::class;
-    }
-
-    public function listed(): string
-    {
-        return OutingSummaryDocument::class;
-    }
-
-    public function shape(): Shape
-    {
-        return new Shape(StoredAs::Box, 1, CarriedBoxDocument::class);
-    }
-
-    public function order(): array
-    {
-        return ['startedAt' => 'DESC', 'id' => 'DESC'];
-    }
-
-    public function orderInWords(): string
-    {
-        return 'at a glance, the latest first';
-    }
-
-    public function can(): array
-    {
-        // One is begun, not added: twice with one id is once.
-        return [Ability::List, Ability::Show, Ability::Change, Ability::Delete, Ability::Restore];
-    }
-
-    public function after(): array
-    {
-        return [WaterKind::class, TripKind::class];
-    }
-
-    public function tables(): array
-    {
-        // What was handed back is kept beside outings that it was joined with, not beside those of a backup.
-        return [HandedBack::class, OutingEvent::class, EventPhoto::class, Stint::class, Outing::class];
-    }
-
-    /** All at once with its stints and events: listed one by one, each would be asked for by itself. */
-    public function joins(): array
-    {
-        return ['stint' => 'e.stints', 'event' => 'stint.events'];
-    }
-
-    public function outlivesItsDocument(): bool
-    {
-        return true;
-    }
-
-    public function called(Stored $one): string
-    {
-        return 'This outing';
+        parent::__construct(new Declaration(
+            self::NAME,
+            'outing',
+            Outing::class,
+            OutingDocument::class,
+            listed: OutingSummaryDocument::class,
+            shape: new Shape(StoredAs::Box, 1, CarriedBoxDocument::class),
+            order: ['startedAt' => 'DESC', 'id' => 'DESC'],
+            orderInWords: 'at a glance, the latest first',
+            // One is begun, not added: twice with one id is once.
+            can: [Ability::List, Ability::Show, Ability::Change, Ability::Delete, Ability::Restore],
+            after: [WaterKind::class, TripKind::class],
+            // What was handed back is kept beside outings that it was joined with, not beside those of a backup.
+            tables: [HandedBack::class, OutingEvent::class, EventPhoto::class, Stint::class, Outing::class],
+            // All at once with its stints and events: listed one by one, each would be asked for by itself.
+            joins: ['stint' => 'e.stints', 'event' => 'stint.events'],
+            called: 'This outing',
+            outlivesItsDocument: true,
+        ));
     }
 
     /** Counted in one query however many they are. */

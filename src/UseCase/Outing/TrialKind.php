@@ -10,6 +10,7 @@ use App\Contract\Stored\Ability;
 use App\Contract\Stored\StoredAs;
 use App\Persistence\Entity\Stored;
 use App\Persistence\Entity\Trial;
+use App\Persistence\Kind\Declaration;
 use App\Persistence\Kind\Documents;
 use App\Persistence\Kind\Kind;
 use App\Persistence\Kind\Shape;
@@ -26,47 +27,17 @@ final readonly class TrialKind extends Kind
 
     public function __construct(private Documents $documents, private TrialStanding $standing, private ClockInterface $clock)
     {
-    }
-
-    public static function name(): string
-    {
-        return self::NAME;
-    }
-
-    public function noun(): string
-    {
-        return 'trial';
-    }
-
-    public function entity(): string
-    {
-        return Trial::class;
-    }
-
-    public function document(): string
-    {
-        return SavedTrialDocument::class;
-    }
-
-    public function shape(): Shape
-    {
-        return new Shape(StoredAs::Trial, 1, TrialDocument::class);
-    }
-
-    public function order(): array
-    {
-        return ['begunAt' => 'DESC', 'id' => 'DESC'];
-    }
-
-    public function orderInWords(): string
-    {
-        return 'the latest first, and how they stand';
-    }
-
-    public function can(): array
-    {
-        // One is drawn, not added, and what was drawn stays.
-        return [Ability::List, Ability::Show, Ability::Delete, Ability::Restore];
+        parent::__construct(new Declaration(
+            self::NAME,
+            'trial',
+            Trial::class,
+            SavedTrialDocument::class,
+            shape: new Shape(StoredAs::Trial, 1, TrialDocument::class),
+            order: ['begunAt' => 'DESC', 'id' => 'DESC'],
+            orderInWords: 'the latest first, and how they stand',
+            // One is drawn, not added, and what was drawn stays.
+            can: [Ability::List, Ability::Show, Ability::Delete, Ability::Restore],
+        ));
     }
 
     public function entityOf(object $document, ?Stored $known = null, bool $isWhole = false): Trial
