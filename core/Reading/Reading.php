@@ -67,7 +67,11 @@ final readonly class Reading
         return $forage === $this->forage || \in_array($forage, $this->forageAlso, true);
     }
 
-    /** The same reading but for what is given. */
+    /**
+     * The same reading but for what is given.
+     *
+     * @param bool $isSunKnown whether anybody knows how high the sun stands
+     */
     public function with(
         ?LureKind $lure = null,
         ?Length $visibility = null,
@@ -91,6 +95,7 @@ final readonly class Reading
         ?Wind $wind = null,
         ?Tint $tint = null,
         ?Angle $sunElevation = null,
+        bool $isSunKnown = true,
     ): self {
         return new self(
             lure: $lure ?? $this->lure,
@@ -106,7 +111,7 @@ final readonly class Reading
             bite: $bite ?? $this->bite,
             bass: $bass ?? $this->bass,
             redCrawfish: $redCrawfish ?? $this->redCrawfish,
-            sunElevation: $sunElevation ?? $this->sunElevation,
+            sunElevation: $isSunKnown ? $sunElevation ?? $this->sunElevation : null,
             surface: $surface ?? $this->surface,
             trend: $trend ?? $this->trend,
             run: $run ?? $this->run,

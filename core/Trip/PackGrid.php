@@ -56,7 +56,8 @@ final readonly class PackGrid
         $steps = max(self::LEAST_STEPS, min($steps, intdiv(self::MOST, $others) - 1));
 
         return new self(
-            $plan->reading->with(forage: $plan->forage[0][0]),
+            // Under a sky that is not expected nobody knows how high the sun stands.
+            $plan->reading->with(forage: $plan->forage[0][0], isSunKnown: false),
             $plan->lures,
             array_map(
                 static fn (int $i): Length => Length::inches(round($low * ($high / $low) ** ($i / $steps), 1)),

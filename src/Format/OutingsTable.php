@@ -50,7 +50,7 @@ final class OutingsTable
                 }
             }
         }
-        $options = [CsvEncoder::NO_HEADERS_KEY => true, CsvEncoder::ESCAPE_CHAR_KEY => '', CsvEncoder::ESCAPE_FORMULAS_KEY => true];
+        $options = [CsvEncoder::NO_HEADERS_KEY => true, CsvEncoder::ESCAPE_CHAR_KEY => ''];
 
         return (new CsvEncoder($options))->encode($rows, 'csv');
     }

@@ -13,9 +13,16 @@ final class TableCell
             \is_bool($value) => $value ? 'yes' : 'no',
             \is_array($value) => implode(' ', array_map(self::written(...), $value)),
             \is_float($value) => (string) json_encode($value),
+            \is_string($value) => self::guarded($value),
             \is_scalar($value) => (string) $value,
             default => '',
         };
+    }
+
+    /** Text that a spreadsheet would take for a formula gets an apostrophe more than it has. */
+    private static function guarded(string $text): string
+    {
+        return 1 === preg_match("/^'*[=+\\-@\t\r]/", $text) ? "'$text" : $text;
     }
 
     /** @return bool|int|float|string what the cell says; a number written as text by a spreadsheet is a number */
@@ -35,7 +42,7 @@ final class TableCell
     /** Text as it is, without the mark that keeps a spreadsheet from taking it for a formula. */
     public static function text(string $cell): string
     {
-        return preg_replace("/^'(?=[=+\\-@\\t\\r])/", '', $cell) ?? $cell;
+        return preg_replace("/^'(?='*[=+\\-@\\t\\r])/", '', $cell) ?? $cell;
     }
 
     /** @return list<string> */

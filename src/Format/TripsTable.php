@@ -36,7 +36,7 @@ final class TripsTable
             ],
             $trips,
         );
-        $options = [CsvEncoder::NO_HEADERS_KEY => true, CsvEncoder::ESCAPE_CHAR_KEY => '', CsvEncoder::ESCAPE_FORMULAS_KEY => true];
+        $options = [CsvEncoder::NO_HEADERS_KEY => true, CsvEncoder::ESCAPE_CHAR_KEY => ''];
 
         return (new CsvEncoder($options))->encode([self::columns(), ...$rows], 'csv');
     }

@@ -91,16 +91,24 @@ final readonly class Shelf
     {
         $kind = $this->kinds->named($name);
 
-        return $this->kept($kind, $this->transaction->run(function () use ($kind, $document): Stored {
-            $this->expectNew($kind, $document);
-            $one = $kind->entityOf($document);
-            $this->rows->add($one);
-            foreach ($this->hooksOf($kind) as $hook) {
-                $hook->after(null, $one);
-            }
+        return $this->kept($kind, $this->transaction->run(fn (): Stored => $this->put($kind, $document)));
+    }
 
-            return $one;
-        }));
+    /**
+     * All or none.
+     *
+     * @param list<object> $documents
+     * @param string       $path      of the list in what came in
+     *
+     * @return list<Kept>
+     *
+     * @throws InvalidDocument with the place of each fault
+     */
+    public function addAll(string $name, array $documents, string $path = ''): array
+    {
+        $kind = $this->kinds->named($name);
+
+        return $this->each($kind, $documents, $path, fn (object $document): Stored => $this->put($kind, $document));
     }
 
     /**
@@ -115,15 +123,35 @@ final readonly class Shelf
         $kind = $this->kinds->named($name);
 
         return $this->kept($kind, $this->transaction->run(function () use ($kind, $id, $document, $version): Stored {
-            $one = $this->rows->get($kind, $id);
-            $own = property_exists($document, 'id') ? $document->id : null;
+            $own = self::idOf($document);
             if (null !== $own && $own !== $id) {
                 throw InvalidDocument::fault('id', 'The id is not the one in the address.');
             }
-            $this->write($kind, $one, $document, $version);
 
-            return $one;
+            return $this->write($kind, $this->rows->get($kind, $id), $document, $version);
         }));
+    }
+
+    /**
+     * All or none.
+     *
+     * @param list<object> $documents each with its id and version
+     *
+     * @return list<Kept>
+     *
+     * @throws StaleDocument   where one was changed since it was read
+     * @throws InvalidDocument with the place of each fault
+     */
+    public function changeAll(string $name, array $documents): array
+    {
+        $kind = $this->kinds->named($name);
+
+        return $this->each($kind, $documents, '', function (object $document) use ($kind): Stored {
+            $one = $this->rows->find($kind, self::idOf($document))
+                ?? throw InvalidDocument::fault('id', "There is no {$kind->is->noun} with this id.", Fault::NOT_FOUND);
+
+            return $this->write($kind, $one, $document, null);
+        });
     }
 
     /**
@@ -192,9 +220,8 @@ final readonly class Shelf
 
                 return $one;
             }
-            $this->write($kind, $one, $document, $version);
 
-            return $one;
+            return $this->write($kind, $one, $document, $version);
         }));
     }
 
@@ -234,7 +261,7 @@ final readonly class Shelf
      * @throws StaleDocument
      * @throws InvalidDocument
      */
-    private function write(Kind $kind, Stored $one, object $document, ?int $version): void
+    private function write(Kind $kind, Stored $one, object $document, ?int $version): Stored
     {
         $problem = $this->health->problemOf($kind, $one);
         $shape = $kind->is->shape;
@@ -244,6 +271,8 @@ final readonly class Shelf
             $this->setAside->add(new SetAside($shape->name, $one->title(), $problem, $one->document()->raw()));
         }
         $this->around($kind, $one, static fn () => $kind->entityOf($document, $one));
+
+        return $one;
     }
 
     /**
@@ -274,14 +303,51 @@ final readonly class Shelf
      *
      * @throws InvalidDocument
      */
-    private function expectNew(Kind $kind, object $document): void
+    private function put(Kind $kind, object $document): Stored
     {
-        $id = property_exists($document, 'id') && \is_string($document->id) ? $document->id : null;
-        if (null !== $this->rows->findAny($kind, $id)) {
+        if (null !== $this->rows->findAny($kind, self::idOf($document))) {
             $instead = \in_array(Ability::Change, $kind->is->can, true)
                 ? 'Change that one, or leave the id out.'
                 : 'Leave the id out to save another.';
             throw InvalidDocument::fault('id', "There is already a {$kind->is->noun} with this id. $instead", Fault::TAKEN);
         }
+        $one = $kind->entityOf($document);
+        $this->rows->add($one);
+        foreach ($this->hooksOf($kind) as $hook) {
+            $hook->after(null, $one);
+        }
+
+        return $one;
+    }
+
+    /**
+     * @param Kind<Stored, object>     $kind
+     * @param list<object>             $documents
+     * @param callable(object): Stored $store
+     *
+     * @return list<Kept>
+     *
+     * @throws InvalidDocument
+     */
+    private function each(Kind $kind, array $documents, string $path, callable $store): array
+    {
+        $stored = $this->transaction->run(static fn (): array => array_map(
+            static function (object $document, int $place) use ($store, $path): Stored {
+                try {
+                    return $store($document);
+                } catch (InvalidDocument $invalid) {
+                    throw $invalid->within("{$path}[$place]");
+                }
+            },
+            $documents,
+            array_keys($documents),
+        ));
+
+        return array_map(fn (Stored $one): Kept => $this->kept($kind, $one), $stored);
+    }
+
+    private static function idOf(object $document): ?string
+    {
+        return property_exists($document, 'id') && \is_string($document->id) ? $document->id : null;
     }
 }

@@ -135,12 +135,13 @@ final class TripApiTest extends ApiTestCase
 
     public function testTripsGoOutAndComeInAsATable(): void
     {
-        $this->send('POST', '/api/trips', ['name' => '=Saturday, "early"', 'note' => "two\nlines", 'trip' => self::example()]);
+        $this->send('POST', '/api/trips', ['name' => '=Saturday, "early"', 'note' => "'=1+1\nlines", 'trip' => self::example()]);
         $this->send('POST', '/api/trips', ['name' => 'Sunday', 'trip' => ['covers' => [], 'sky' => []] + self::example()]);
         $all = $this->send('GET', '/api/trips');
         self::assertIsArray($all);
         $this->browser->request('GET', '/api/trips/table');
         $table = (string) $this->browser->getResponse()->getContent();
+        self::assertStringNotContainsString(",'-", $table, 'A number below zero is a number.');
         foreach ($all as $trip) {
             self::assertIsArray($trip);
             $this->send('DELETE', '/api/trips/'.self::textAt($trip, 'id'));

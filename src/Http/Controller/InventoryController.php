@@ -18,7 +18,6 @@ use App\UseCase\Inventory\DeleteParts;
 use App\UseCase\Inventory\FindParts;
 use App\UseCase\Inventory\ListStarterSets;
 use App\UseCase\Inventory\ReadPartLines;
-use App\UseCase\Inventory\SaveParts;
 use App\UseCase\Shelf;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -31,7 +30,6 @@ final readonly class InventoryController
     public function __construct(
         private Shelf $shelf,
         private FindParts $find,
-        private SaveParts $save,
         private DeleteParts $delete,
         private ReadPartLines $lines,
         private ListStarterSets $starterSets,
@@ -56,7 +54,7 @@ final readonly class InventoryController
     #[Operation('addParts', 'Add parts, all or none', InventoryPartDocument::class, isList: true, status: 201)]
     public function add(#[Payload(listOf: InventoryPartDocument::class)] array $parts): Response
     {
-        return $this->answer->documents($this->save->add($parts), 201);
+        return $this->answer->documents(array_column($this->shelf->addAll('parts', $parts), 'document'), 201);
     }
 
     /** @param list<InventoryPartDocument> $parts */
@@ -64,7 +62,7 @@ final readonly class InventoryController
     #[Operation('changeParts', 'Change parts, all or none', InventoryPartDocument::class, isList: true, errors: [409])]
     public function change(#[Payload(listOf: InventoryPartDocument::class)] array $parts): Response
     {
-        return $this->answer->documents($this->save->change($parts));
+        return $this->answer->documents(array_column($this->shelf->changeAll('parts', $parts), 'document'));
     }
 
     #[Route('/delete', methods: ['POST'])]

@@ -13,6 +13,7 @@ use App\Persistence\Entity\Stored;
  * What there is to say of a kind of what is stored, beside how one becomes a document and a document one.
  *
  * @template E of Stored
+ *
  * @template-covariant D of object
  */
 final readonly class Declaration

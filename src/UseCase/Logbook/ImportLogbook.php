@@ -43,7 +43,7 @@ final readonly class ImportLogbook
             foreach ($this->kinds->all() as $kind) {
                 $given = Place::Logbook === $kind->is->place ? get_object_vars($logbook)[$kind->is->field] ?? null : null;
                 if (\is_array($given)) {
-                    $counts[$kind->is->field] = \count(array_filter($given, fn (mixed $one): bool => \is_object($one) && $this->take($kind, $one)));
+                    $counts[$kind->is->field] = $this->take($kind, array_values(array_filter($given, \is_object(...))));
                 } elseif (\is_object($given) && null === $this->shelf->single($kind::name())) {
                     $this->shelf->replace($kind::name(), $given);
                 }
@@ -55,22 +55,24 @@ final readonly class ImportLogbook
 
     /**
      * @param Kind<Stored, object> $kind
+     * @param list<object>         $documents
      *
-     * @return bool whether it was new
+     * @return int how many were new
      *
      * @throws InvalidDocument
      */
-    private function take(Kind $kind, object $document): bool
+    private function take(Kind $kind, array $documents): int
     {
-        $id = property_exists($document, 'id') && \is_string($document->id) ? $document->id : null;
-        $isNew = null === $this->rows->findAny($kind, $id);
-        if ($isNew) {
-            $this->shelf->add($kind::name(), $document);
-        }
-        if ($document instanceof OutingDocument) {
-            $isNew ? $this->merge->remember($document) : $this->merge->merge($document);
+        $known = array_filter($documents, fn (object $one): bool => property_exists($one, 'id') && \is_string($one->id)
+            && null !== $this->rows->findAny($kind, $one->id));
+        $new = array_values(array_diff_key($documents, $known));
+        $this->shelf->addAll($kind::name(), $new, $kind->is->field);
+        foreach ([...$new, ...$known] as $outing) {
+            if ($outing instanceof OutingDocument) {
+                \in_array($outing, $known, true) ? $this->merge->merge($outing) : $this->merge->remember($outing);
+            }
         }
 
-        return $isNew;
+        return \count($new);
     }
 }

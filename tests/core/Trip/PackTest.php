@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\core\Trip;
 
 use Kontrast\Inventory\Composition;
+use Kontrast\Measure\Angle;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\LureKind;
@@ -71,6 +72,18 @@ final class PackTest extends TestCase
         }
     }
 
+    /** What the reading itself says of the sun's height is of the hour it was taken. */
+    public function testUnderASkyThatIsNotExpectedNobodyKnowsHowHighTheSunStands(): void
+    {
+        $grid = PackGrid::of(self::plan(sun: Angle::degrees(12)));
+        $unknown = array_filter($grid->skies, static fn (array $one): bool => null === $one[1]);
+        self::assertNotEmpty($unknown);
+        foreach ($grid->readings() as $reading) {
+            $isUnknown = \in_array($reading->sky, array_column($unknown, 0), true);
+            self::assertSame($isUnknown, null === $reading->sunElevation, $reading->sky->value);
+        }
+    }
+
     #[TestWith([1])]
     #[TestWith([7])]
     public function testItIsNeverSoFineThatItTakesMinutes(int $covers): void
@@ -115,14 +128,17 @@ final class PackTest extends TestCase
      * @param list<float> $inches
      * @param list<Cover> $covers
      */
-    private static function plan(array $inches = [18.0, 26.0, 34.0], array $covers = [Cover::Wood, Cover::Grass]): TripPlan
-    {
+    private static function plan(
+        array $inches = [18.0, 26.0, 34.0],
+        array $covers = [Cover::Wood, Cover::Grass],
+        ?Angle $sun = null,
+    ): TripPlan {
         return TripPlan::of(
             Place::at(46.2, -90.6, 'America/Chicago'),
             '2026-05-09',
             '5:15',
             '14:00',
-            Readings::of(LureKind::Jig, 26, tint: Tint::Tannic, sky: Sky::Sun),
+            Readings::of(LureKind::Jig, 26, tint: Tint::Tannic, sky: Sky::Sun)->with(sunElevation: $sun),
             $inches,
             covers: $covers,
             lures: [LureKind::Jig, LureKind::Spinnerbait],

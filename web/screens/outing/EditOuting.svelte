@@ -49,6 +49,9 @@
     ].filter((build, i, all) => all.findIndex((other) => key(other) === key(build)) === i),
   )
 
+  /** Under this id one from memory is stored: saved again, where no answer came, it is the same one. */
+  const ownId = newId()
+
   function blank(): Outing {
     const end = new Date(Math.floor(Date.now() / HOUR_MS) * HOUR_MS - HOUR_MS)
     return {
@@ -108,7 +111,7 @@
     const mine = $state.snapshot(outing)
     const before = inHand.value?.before ?? mine
     try {
-      const saved = await (mine.id ? writes.correct(mine.id, before, mine, answers) : writes.record(mine))
+      const saved = await (mine.id ? writes.correct(mine.id, before, mine, answers) : writes.record({ ...mine, id: ownId }))
       inHand.value = null
       faults = {}
       notices.say('Outing saved.')
