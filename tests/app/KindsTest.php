@@ -12,7 +12,6 @@ use App\UseCase\Shelf;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Psr\Container\ContainerInterface;
 
 /** Every kind of what is stored does all that it says it can, and nothing else: a new one is tested by being declared. */
 final class KindsTest extends ApiTestCase
@@ -22,6 +21,8 @@ final class KindsTest extends ApiTestCase
 
     private const CHANGED = ['note' => 'changed'];
 
+    /** @var list<Address>|null */
+    private static ?array $addresses = null;
     /** @var array<string, string> ids by kind */
     private array $made = [];
 
@@ -170,15 +171,21 @@ final class KindsTest extends ApiTestCase
     /** @return iterable<string, array{Address}> */
     public static function kept(): iterable
     {
-        self::ensureKernelShutdown();
-        $shelf = self::bootKernel()->getContainer()->get('test.service_container');
-        \assert($shelf instanceof ContainerInterface);
-        $shelf = $shelf->get(Shelf::class);
-        \assert($shelf instanceof Shelf);
-        foreach ($shelf->addresses() as $address) {
+        foreach (self::$addresses ??= self::addresses() as $address) {
             yield $address->name => [$address];
         }
+    }
+
+    /** @return list<Address> */
+    private static function addresses(): array
+    {
+        $shelf = self::getContainer()->get(Shelf::class);
+        \assert($shelf instanceof Shelf);
+        $addresses = $shelf->addresses();
         self::ensureKernelShutdown();
+        restore_exception_handler();
+
+        return $addresses;
     }
 
     /** @return iterable<string, array{Address}> */
