@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Persistence;
 
+use App\Contract\Error\Fault;
 use App\Contract\Reader\FaultCollector;
 use App\Contract\Reader\ShapeCheck;
 use App\Persistence\Entity\HasDocument;
@@ -48,6 +49,9 @@ final readonly class DocumentHealth
         $faults = new FaultCollector();
         $this->check->object($document->decoded(), $shape->document, '', $faults);
         foreach ($faults->faults() as $fault) {
+            if (Fault::MISSING === $fault->code && isset($shape->elsewhere[$fault->field])) {
+                continue;
+            }
             throw UnreadableDocument::fault($fault->field, $fault->message);
         }
     }

@@ -39,6 +39,8 @@ final class MachineZoneTest extends TestCase
             (new \App\Kernel('test', false))->boot();
             self::assertSame('Asia/Kolkata', date_default_timezone_get());
         } finally {
+            // Of the kernel.
+            restore_exception_handler();
             putenv('' === $before[0] ? 'TZ' : "TZ=$before[0]");
             date_default_timezone_set($before[1]);
         }

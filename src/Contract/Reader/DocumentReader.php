@@ -156,7 +156,6 @@ final readonly class DocumentReader
     {
         $faults = new FaultCollector();
         $clean = $this->shape->object($data, $class, $path, $faults);
-        $this->missing($class, $clean, $path, $faults);
         $document = $this->whole($class, $clean, $path, $faults);
         $faults->throwIfAny();
 
@@ -208,39 +207,6 @@ final readonly class DocumentReader
             foreach ($this->validator->validatePropertyValue($class, $field, $value) as $violation) {
                 $within = ltrim(substr($violation->getPropertyPath(), \strlen($field)), '.');
                 $faults->add(new Fault(ShapeCheck::join($path, $within), (string) $violation->getMessage(), self::code($violation)));
-            }
-        }
-    }
-
-    /**
-     * Fields without a default that nothing was given for, at any depth.
-     *
-     * @param class-string         $class
-     * @param array<string, mixed> $clean
-     */
-    private function missing(string $class, array $clean, string $path, FaultCollector $faults): void
-    {
-        foreach ($this->types->of($class) as $field => $type) {
-            $place = ShapeCheck::join($path, $field);
-            if (!\array_key_exists($field, $clean)) {
-                if ($this->types->isRequired($class, $field)) {
-                    $faults->add(new Fault($place, 'This field is missing. '.$this->types->expected($type), Fault::MISSING));
-                }
-                continue;
-            }
-            $inner = self::document($type);
-            $item = self::document($type->getCollectionValueTypes()[0] ?? null);
-            $entries = null !== $item && \is_array($clean[$field]) ? $clean[$field] : [];
-            if (null !== $inner && \is_array($clean[$field])) {
-                /** @var array<string, mixed> $fields */
-                $fields = $clean[$field];
-                $this->missing($inner, $fields, $place, $faults);
-            }
-            foreach ($entries as $index => $entry) {
-                if (null !== $item && \is_array($entry)) {
-                    /** @var array<string, mixed> $entry */
-                    $this->missing($item, $entry, "{$place}[$index]", $faults);
-                }
             }
         }
     }

@@ -8,8 +8,9 @@ use App\Contract\Error\Fault;
 use Symfony\Component\PropertyInfo\Type;
 
 /**
- * Holds decoded JSON against the declared types of a document class, once through and no further: objects are stdClass and lists are
- * arrays, so that {"0": …} is no list. What is of the declared shape comes out as plain arrays; what is not is told and left out.
+ * Holds decoded JSON against the declared fields and types of a document class, once through and no further: objects are stdClass and
+ * lists are arrays, so that {"0": …} is no list. What is of the declared shape comes out as plain arrays; what is not is told and left
+ * out, and what is missing is told.
  */
 final readonly class ShapeCheck
 {
@@ -48,6 +49,12 @@ final readonly class ShapeCheck
             $checked = $this->value($value, $known[$name], $field, $faults);
             if ($before === $faults->count() || \is_array($checked)) {
                 $clean[$name] = $checked;
+            }
+        }
+        foreach (array_diff_key($known, get_object_vars($data)) as $name => $type) {
+            if ($this->types->isRequired($class, $name)) {
+                $says = 'This field is missing. '.$this->types->expected($type);
+                $faults->add(new Fault(self::join($path, $name), $says, Fault::MISSING));
             }
         }
 

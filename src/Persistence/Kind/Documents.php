@@ -17,10 +17,9 @@ final readonly class Documents
     {
     }
 
-    /** @param array<string, mixed> $without fields that are stored elsewhere, as keys */
-    public function stored(object $document, Shape $shape, array $without = []): StoredDocument
+    public function stored(object $document, Shape $shape): StoredDocument
     {
-        return StoredDocument::of(array_diff_key($this->normalizer->toStored($document), $without), $shape->number);
+        return StoredDocument::of(array_diff_key($this->normalizer->toStored($document), $shape->elsewhere), $shape->number);
     }
 
     /**

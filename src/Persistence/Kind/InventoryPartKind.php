@@ -26,7 +26,7 @@ final readonly class InventoryPartKind extends Kind
             'part',
             InventoryPart::class,
             InventoryPartDocument::class,
-            shape: new Shape(StoredAs::Part, 2, InventoryPartDocument::class),
+            shape: new Shape(StoredAs::Part, 2, InventoryPartDocument::class, InventoryPart::COLUMNS),
             order: ['kind' => 'ASC', 'name' => 'ASC', 'id' => 'ASC'],
             orderInWords: 'by type and name',
             // They come and go in numbers.
@@ -37,7 +37,7 @@ final readonly class InventoryPartKind extends Kind
 
     public function entityOf(object $document, ?Stored $known = null, bool $isWhole = false): InventoryPart
     {
-        $stored = $this->documents->stored($document, $this->shape(), InventoryPart::COLUMNS);
+        $stored = $this->documents->stored($document, $this->shape());
         if (null === $known) {
             return new InventoryPart($document, $stored);
         }

@@ -111,7 +111,9 @@
     const mine = $state.snapshot(outing)
     const before = inHand.value?.before ?? mine
     try {
-      const saved = await (mine.id ? writes.correct(mine.id, before, mine, answers) : writes.record({ ...mine, id: ownId }))
+      const saved = await (mine.id
+        ? writes.correct(mine.id, before, mine, answers)
+        : writes.record({ ...mine, id: ownId }))
       inHand.value = null
       faults = {}
       notices.say('Outing saved.')
