@@ -21,8 +21,11 @@ final class BackupCommand extends Command
 {
     private const KEPT = 30;
 
-    public function __construct(private readonly MakeBackup $make, private readonly DocumentNormalizer $documents, private readonly ClockInterface $clock)
-    {
+    public function __construct(
+        private readonly MakeBackup $make,
+        private readonly DocumentNormalizer $documents,
+        private readonly ClockInterface $clock,
+    ) {
         parent::__construct();
     }
 
@@ -41,7 +44,8 @@ final class BackupCommand extends Command
         try {
             $files->mkdir($folder, 0o700);
             // Under its name only when it is whole.
-            $files->dumpFile($file, json_encode($this->documents->written($this->make->all()), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE));
+            $backup = $this->documents->written($this->make->all());
+            $files->dumpFile($file, json_encode($backup, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE));
             $files->chmod($file, 0o600);
             $all = glob(rtrim($folder, '/').'/kontrast-????-??-??.json');
             $all = false === $all ? [] : $all;

@@ -12,7 +12,9 @@ use Symfony\Bundle\FrameworkBundle\Routing\RouteLoaderInterface;
 use Symfony\Component\Routing\Route;
 use Symfony\Component\Routing\RouteCollection;
 
-/** The addresses of everything that is stored. What a kind cannot do has no route: the router answers 405 where it can do something else. */
+/**
+ * The addresses of everything that is stored. What a kind cannot do has no route: the router answers 405 where it can do something else.
+ */
 final readonly class ShelfRoutes implements RouteLoaderInterface
 {
     public function __construct(private Shelf $shelf)

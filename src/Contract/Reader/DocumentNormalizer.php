@@ -47,8 +47,9 @@ final class DocumentNormalizer
     private static function fields(object $document, ?bool $isSparse, callable $within): array
     {
         $isSparse = null === $isSparse && $document instanceof Sparse ? true : $isSparse;
+        $given = $document instanceof \JsonSerializable ? (array) $document->jsonSerialize() : get_object_vars($document);
         $fields = [];
-        foreach ($document instanceof \JsonSerializable ? (array) $document->jsonSerialize() : get_object_vars($document) as $name => $one) {
+        foreach ($given as $name => $one) {
             $fields[(string) $name] = self::value($one, $isSparse, $within);
         }
 

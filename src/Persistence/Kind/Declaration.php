@@ -32,25 +32,21 @@ final readonly class Declaration
     public ?string $isListed;
 
     /**
-     * @param string                                                      $name         the last part of its address
-     * @param string                                                      $noun         what one is called in a sentence
-     * @param class-string<E>                                             $entity
-     * @param class-string<D>                                             $document
-     * @param Shape|null                                                  $shape        of the document stored in a column of its own
-     * @param non-empty-array<string, 'ASC'|'DESC'>                       $order        fields its list is sorted by; the id, last, decides
-     *                                                                                  between equals
-     * @param string                                                      $orderInWords the same in words
-     * @param list<Ability>                                               $can          what can be asked of it from outside
-     * @param Place|null                                                  $place        where in a backup it stands; null where it is part of
-     *                                                                                  another kind
-     * @param list<class-string<Kind<covariant Stored, covariant object>>> $after       the kinds that it names: stored before it
-     * @param class-string|null                                           $listed
-     * @param list<class-string>|null                                     $tables       its entity alone where left out
-     * @param array<string, string>                                       $joins        what is read along with it, by an alias
-     * @param string|null                                                 $called       what is said of one that somebody else has changed;
-     *                                                                                  its title where left out
-     * @param bool                                                        $outlivesItsDocument whether what it holds beside its document is
-     *                                                                                  worth carrying away where that cannot be read
+     * @param string                                $name  the last part of its address
+     * @param string                                $noun  what one is called in a sentence
+     * @param class-string<E>                       $entity
+     * @param class-string<D>                       $document
+     * @param class-string|null                     $listed
+     * @param Shape|null                            $shape of the document stored in a column of its own
+     * @param non-empty-array<string, 'ASC'|'DESC'> $order fields its list is sorted by; the id, last, decides between equals
+     * @param list<Ability>                         $can   what can be asked of it from outside
+     * @param Place|null                            $place where in a backup it stands; null where it is part of another kind
+     * @param list<class-string<Kind<covariant Stored, covariant object>>> $after the kinds that it names: stored before it
+     * @param list<class-string>|null               $tables its entity alone where left out
+     * @param array<string, string>                 $joins  what is read along with it, by an alias
+     * @param string|null                           $called what is said of one that somebody else has changed; its title where left out
+     * @param bool                                  $outlivesItsDocument whether what it holds beside its document is worth carrying away
+     *                                                                   where that cannot be read
      */
     public function __construct(
         public string $name,
