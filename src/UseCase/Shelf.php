@@ -22,6 +22,7 @@ use App\Persistence\Page;
 use App\Persistence\Repository\SetAsideRepository;
 use App\Persistence\Rows;
 use App\Persistence\Transaction;
+use App\Persistence\UnreadableDocument;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 
@@ -233,8 +234,11 @@ final readonly class Shelf
     private function kept(Kind $kind, Stored $one): Kept
     {
         $this->expectReadable($kind, $one);
-
-        return new Kept($one->id(), $one->version(), $kind->documentOf($one));
+        try {
+            return new Kept($one->id(), $one->version(), $kind->documentOf($one));
+        } catch (UnreadableDocument $unreadable) {
+            throw self::unreadable($kind, $unreadable->getMessage());
+        }
     }
 
     /**
@@ -246,8 +250,14 @@ final readonly class Shelf
     {
         $problem = $this->health->problemOf($kind, $one);
         if (null !== $problem) {
-            throw NotFound::because("This {$kind->is->noun} cannot be read, and is stored as it is. $problem");
+            throw self::unreadable($kind, $problem);
         }
+    }
+
+    /** @param Kind<Stored, object> $kind */
+    private static function unreadable(Kind $kind, string $problem): NotFound
+    {
+        return NotFound::because("This {$kind->is->noun} cannot be read, and is stored as it is. $problem");
     }
 
     private static function deletable(Stored $one): Deletable

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
+use Doctrine\DBAL\Connection;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Outings noted over the API, by one device and by two, and what is done where notes contradict each other. */
@@ -221,6 +222,38 @@ final class OutingApiTest extends OutingTestCase
         self::assertSame([5, 5], $stock());
         $this->send('PUT', $address, ['version' => 1] + $outing, ['HTTP_IF_MATCH' => '*']);
         self::assertSame([4, 5], $stock());
+    }
+
+    /** The rest of the day goes on beside it, and nothing that is done there takes it away. */
+    public function testALureThatCannotBeReadStaysAndTheDayGoesOn(): void
+    {
+        $this->begin();
+        $this->send('PUT', self::stintPath(), self::stint('09:00'));
+        $this->send('PUT', self::eventPath(), ['at' => self::at('09:10'), 'kind' => 'trailer_torn']);
+        $this->send('PUT', self::stintPath(9), self::stint('10:00'));
+        $database = self::getContainer()->get(Connection::class);
+        self::assertInstanceOf(Connection::class, $database);
+        $damaged = $database->executeStatement("UPDATE stint SET document = '{}' WHERE started_at LIKE '%09:00:00'");
+        self::assertSame(1, $damaged);
+        self::forgetEntities();
+
+        $address = '/api/outings/'.self::OUTING;
+        $outing = $this->send('GET', $address);
+        self::assertSame(200, $this->answered());
+        self::assertCount(1, (array) ($outing['stints'] ?? []));
+        $this->send('PUT', self::eventPath(8), ['at' => self::at('10:10'), 'kind' => 'landed']);
+        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        $outing = ['box' => new \stdClass()] + (array) $this->send('GET', $address);
+        $this->send('PUT', $address, ['note' => 'Changed at home'] + $outing);
+        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        $this->send('GET', '/api/logbook/analysis');
+        self::assertSame(200, $this->answered());
+        $this->send('DELETE', $address);
+        self::assertSame(204, $this->answered());
+        $this->send('POST', "$address/restore");
+        self::assertSame(200, $this->answered());
+        self::assertSame(['stint'], array_column($this->send('GET', '/api/attention') ?? [], 'kind'));
+        self::assertEquals(2, $database->fetchOne('SELECT COUNT(*) FROM outing_event'));
     }
 
     public function testTyingOnByMistakeIsUndoneAndTheLureBeforeGoesOn(): void

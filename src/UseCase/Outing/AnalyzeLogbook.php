@@ -10,6 +10,7 @@ use App\Persistence\Kind\StintKind;
 use App\Persistence\LogbookCounts;
 use App\Persistence\Rows;
 use App\Persistence\Transaction;
+use App\Persistence\UnreadableDocument;
 use Kontrast\Logbook\Analysis;
 use Kontrast\Rulebook\Engine;
 
@@ -56,7 +57,11 @@ final readonly class AnalyzeLogbook
         $this->transaction->run(function () use ($ids): void {
             foreach ($ids as $id) {
                 $stint = $this->rows->get($this->stints, $id);
-                $lure = $this->stints->lure($stint);
+                try {
+                    $lure = $this->stints->lure($stint);
+                } catch (UnreadableDocument) {
+                    continue;
+                }
                 $water = $stint->outing()->water();
                 $stint->recount(CountedUnder::of($lure->build, $lure->reading, $stint->startedAt(), $water, $this->standardEngine));
             }

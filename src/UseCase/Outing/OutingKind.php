@@ -102,15 +102,11 @@ final readonly class OutingKind extends Kind
         return $known;
     }
 
-    /** In a file without what cannot be read, which is beside it there. */
+    /** Without what of it cannot be read: that stays stored, and is beside it in a file. */
     public function documentOf(Stored $one, bool $isWhole = false): OutingDocument
     {
-        $stints = $one->stints();
-        $box = $one->document();
-        if ($isWhole) {
-            $stints = array_filter($stints, fn (Stint $stint): bool => null === $this->health->problemOf($this->stints, $stint));
-            $box = null === $this->health->problemOf($this, $one) ? $box : null;
-        }
+        $stints = array_filter($one->stints(), fn (Stint $stint): bool => null === $this->health->problemOf($this->stints, $stint));
+        $box = null === $this->health->problemOf($this, $one) ? $one->document() : null;
 
         return $this->documents->made([
             ...$one->columns(),

@@ -13,6 +13,7 @@ use App\Persistence\Kind\InventoryPartKind;
 use App\Persistence\Kind\StintKind;
 use App\Persistence\PartStock;
 use App\Persistence\Rows;
+use App\Persistence\UnreadableDocument;
 use App\UseCase\Hook;
 use Kontrast\Inventory\PartKind;
 use Kontrast\Logbook\EventKind;
@@ -59,7 +60,7 @@ final readonly class TakeFromStock implements Hook
         foreach ($outing->isDeleted() ? [] : $outing->stints() as $stint) {
             foreach ($stint->events() as $event) {
                 if ($event->takesStock() && $event->kind()->isWear()) {
-                    $worn[$event->id()] = [$event, $this->used($event->kind(), $stint)];
+                    $worn[$event->id()] = [$event, $this->used($event, $stint)];
                 }
             }
         }
@@ -115,10 +116,19 @@ final readonly class TakeFromStock implements Hook
     }
 
     /** @return list<string> ids */
-    private function used(EventKind $kind, Stint $stint): array
+    private function used(OutingEvent $event, Stint $stint): array
     {
-        $build = $this->stints->lure($stint)->build;
-        $ids = match ($kind) {
+        try {
+            $build = $this->stints->lure($stint)->build;
+        } catch (UnreadableDocument) {
+            // Nobody can tell what was on: what it took stays taken.
+            return array_merge(...array_map(
+                static fn (string $id, int $count): array => array_fill(0, $count, $id),
+                array_map(strval(...), array_keys($event->taken())),
+                array_values($event->taken()),
+            ));
+        }
+        $ids = match ($event->kind()) {
             EventKind::LureLost => array_map(static fn (InventoryPartDocument $part): ?string => $part->id, $build->parts()),
             EventKind::TrailerTorn => [$build->trailer?->id],
             EventKind::CollarSplit => [$this->stock->firstOf(PartKind::Collar)?->id()],

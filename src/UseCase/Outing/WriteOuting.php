@@ -11,6 +11,7 @@ use App\Contract\Outing\OutingEventDocument;
 use App\Contract\Outing\StintDocument;
 use App\Contract\Outing\StintLureDocument;
 use App\Format\PhotoFile;
+use App\Persistence\DocumentHealth;
 use App\Persistence\Entity\Outing;
 use App\Persistence\Entity\OutingEvent;
 use App\Persistence\Entity\Stint;
@@ -28,6 +29,7 @@ final readonly class WriteOuting
         private Rows $rows,
         private StintKind $stints,
         private OutingEventRepository $events,
+        private DocumentHealth $health,
         private Documents $documents,
         /** @var \Closure(): Engine */
         #[AutowireServiceClosure('kontrast.standard_engine')] private \Closure $engine,
@@ -35,7 +37,7 @@ final readonly class WriteOuting
     }
 
     /**
-     * Makes the outing's stints and events those of the document: what it does not name is taken out.
+     * Makes the outing's stints and events those of the document: what it does not name is taken out, but for what cannot be read.
      *
      * @param bool $isBackup what its losses took from stock is said by the document
      *
@@ -53,6 +55,9 @@ final readonly class WriteOuting
         }
         // Last, so that what moved from one stint to another is not taken for removed.
         foreach ($outing->stints() as $stint) {
+            if (!\in_array($stint, $keptStints, true) && null !== $this->health->problemOf($this->stints, $stint)) {
+                continue;
+            }
             foreach ($stint->events() as $event) {
                 if (!\in_array($event, $keptEvents, true)) {
                     $this->events->remove($event);
