@@ -57,6 +57,23 @@ final readonly class Rows
      *
      * @param Kind<E, covariant object> $kind
      *
+     * @return E|null what is stored under the id of a document, deleted or not; null where it has none
+     */
+    public function namedBy(Kind $kind, object $document): ?Stored
+    {
+        return $this->findAny($kind, self::idOf($document));
+    }
+
+    public static function idOf(object $document): ?string
+    {
+        return property_exists($document, 'id') && \is_string($document->id) ? $document->id : null;
+    }
+
+    /**
+     * @template E of Stored
+     *
+     * @param Kind<E, covariant object> $kind
+     *
      * @return E
      *
      * @throws NotFound
@@ -129,11 +146,11 @@ final readonly class Rows
      *
      * @param Kind<E, covariant object> $kind
      *
-     * @return list<E> those that are off the list too, with all that is read along with them
+     * @return list<E> with all that is read along with them, for whoever carries them away; those that are off the list too
      */
-    public function ever(Kind $kind): array
+    public function whole(Kind $kind, bool $isListed = false): array
     {
-        $query = $this->sorted($kind);
+        $query = $isListed ? $this->query($kind) : $this->sorted($kind);
         foreach ($kind->is->joins as $alias => $path) {
             $query->leftJoin($path, $alias)->addSelect($alias);
         }

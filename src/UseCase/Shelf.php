@@ -50,6 +50,7 @@ final readonly class Shelf
         $addresses = array_map(static fn (Kind $kind): Address => new Address(
             $kind::name(),
             $kind->is->noun,
+            $kind->is->one,
             $kind->is->orderInWords,
             $kind->is->document,
             $kind->is->listed,
@@ -124,7 +125,7 @@ final readonly class Shelf
         $kind = $this->kinds->named($name);
 
         return $this->kept($kind, $this->transaction->run(function () use ($kind, $id, $document, $version): Stored {
-            $own = self::idOf($document);
+            $own = Rows::idOf($document);
             if (null !== $own && $own !== $id) {
                 throw InvalidDocument::fault('id', 'The id is not the one in the address.');
             }
@@ -148,7 +149,7 @@ final readonly class Shelf
         $kind = $this->kinds->named($name);
 
         return $this->each($kind, $documents, '', function (object $document) use ($kind): Stored {
-            $one = $this->rows->find($kind, self::idOf($document))
+            $one = $this->rows->find($kind, Rows::idOf($document))
                 ?? throw InvalidDocument::fault('id', "There is no {$kind->is->noun} with this id.", Fault::NOT_FOUND);
 
             return $this->write($kind, $one, $document, null);
@@ -167,7 +168,7 @@ final readonly class Shelf
         $this->transaction->run(function () use ($kind, $id, $version): void {
             $one = $this->rows->get($kind, $id);
             if (null !== $version && null === $this->health->problemOf($kind, $one)) {
-                VersionCheck::expect($version, null, $this->kept($kind, $one), $kind->called($one));
+                VersionCheck::expect($version, null, $kind, $one);
             }
             $this->around($kind, $one, fn () => self::deletable($one)->delete($this->clock->now()));
         });
@@ -235,7 +236,7 @@ final readonly class Shelf
     {
         $this->expectReadable($kind, $one);
         try {
-            return new Kept($one->id(), $one->version(), $kind->documentOf($one));
+            return Kept::of($kind, $one);
         } catch (UnreadableDocument $unreadable) {
             throw self::unreadable($kind, $unreadable->getMessage());
         }
@@ -276,7 +277,7 @@ final readonly class Shelf
         $problem = $this->health->problemOf($kind, $one);
         $shape = $kind->is->shape;
         if (null === $problem) {
-            VersionCheck::expect($version, $document, $this->kept($kind, $one), $kind->called($one));
+            VersionCheck::expect($version, $document, $kind, $one);
         } elseif (null !== $shape && $one instanceof HasDocument) {
             $this->setAside->add(new SetAside($shape->name, $one->title(), $problem, $one->document()->raw()));
         }
@@ -315,11 +316,11 @@ final readonly class Shelf
      */
     private function put(Kind $kind, object $document): Stored
     {
-        if (null !== $this->rows->findAny($kind, self::idOf($document))) {
+        if (null !== $this->rows->namedBy($kind, $document)) {
             $instead = \in_array(Ability::Change, $kind->is->can, true)
                 ? 'Change that one, or leave the id out.'
                 : 'Leave the id out to save another.';
-            throw InvalidDocument::fault('id', "There is already a {$kind->is->noun} with this id. $instead", Fault::TAKEN);
+            throw InvalidDocument::fault('id', "There is already {$kind->is->one} with this id. $instead", Fault::TAKEN);
         }
         $one = $kind->entityOf($document);
         $this->rows->add($one);
@@ -354,10 +355,5 @@ final readonly class Shelf
         ));
 
         return array_map(fn (Stored $one): Kept => $this->kept($kind, $one), $stored);
-    }
-
-    private static function idOf(object $document): ?string
-    {
-        return property_exists($document, 'id') && \is_string($document->id) ? $document->id : null;
     }
 }

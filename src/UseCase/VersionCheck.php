@@ -6,6 +6,8 @@ namespace App\UseCase;
 
 use App\Contract\Error\InvalidDocument;
 use App\Contract\Error\StaleDocument;
+use App\Persistence\Entity\Stored;
+use App\Persistence\Kind\Kind;
 
 /**
  * Holds the version somebody changes against the version that is there. It is named by If-Match or by the document; a document that has a
@@ -19,13 +21,17 @@ final class VersionCheck
     private const NONE = 0;
 
     /**
-     * @param int|null    $named    by If-Match
-     * @param object|null $document what is to become of it; null where it says nothing of a version
+     * @template E of Stored
+     *
+     * @param int|null                  $named    by If-Match
+     * @param object|null               $document what is to become of it; null where it says nothing of a version
+     * @param Kind<E, covariant object> $kind
+     * @param E                         $one      what is there
      *
      * @throws StaleDocument   where another one is there
      * @throws InvalidDocument where two are named
      */
-    public static function expect(?int $named, ?object $document, Kept $current, string $what): void
+    public static function expect(?int $named, ?object $document, Kind $kind, Stored $one): void
     {
         if (self::ANY === $named) {
             return;
@@ -38,8 +44,8 @@ final class VersionCheck
             }
             $named ??= $own ?? self::NONE;
         }
-        if (null !== $named && $named !== $current->version) {
-            throw StaleDocument::changed($what, $current->document, $current->version);
+        if (null !== $named && $named !== $one->version()) {
+            throw StaleDocument::changed($kind->called($one), $kind->documentOf($one), $one->version());
         }
     }
 }

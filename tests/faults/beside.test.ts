@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, expect, test } from 'vitest'
+import { BUILD, READING } from './samples'
 import { Served } from './served'
 
 // What two clients do at once: a backup is of one moment while somebody writes, and one outing that two begin is one.
@@ -7,26 +8,6 @@ const BACKUPS = 20
 const TIMES = 20
 const STOCK = 900
 const CRAW = { kind: 'trailer', name: 'Black craw', colour: 'black', style: 'craw', length_in: 3.5, count: STOCK }
-const BUILD = {
-  lure: 'jig',
-  head: { kind: 'head', name: '3/8 black', weight_oz: 0.375, colour: 'black', lures: ['jig'] },
-  skirt: { kind: 'skirt', name: 'Black skirt', colour: 'black' },
-}
-const READING = {
-  lure: 'any',
-  visibility_in: 22,
-  tint: 'tannic',
-  sky: 'broken',
-  wind: 'ripple',
-  depth_ft: 4,
-  season: 'spring',
-  cover: 'wood',
-  cover_density: 'normal',
-  red_crawfish: false,
-  forage: 'bluegill',
-  bite: 'normal',
-  bass: 'largemouth',
-}
 const STARTED = '2026-05-09T09:00:00Z'
 
 let served: Served

@@ -4,6 +4,7 @@ import type { Outing } from '../../web/api/client'
 import { applied } from '../../web/offline/apply'
 import type * as Entry from '../../web/offline/entry'
 import type { Write } from '../../web/offline/entry'
+import { BUILD, READING } from './samples'
 import { Served } from './served'
 
 // What a device with no signal shows of its notes is what the server makes of them, whatever the order they come in: late lures, lures
@@ -14,26 +15,6 @@ const SEED = 20261126
 const MINUTES = 12
 const START = new Date(Date.now() - 2 * 86_400_000)
 START.setUTCHours(8, 0, 0, 0)
-const BUILD = {
-  lure: 'jig',
-  head: { kind: 'head', name: '3/8 black', weight_oz: 0.375, colour: 'black', lures: ['jig'] },
-  skirt: { kind: 'skirt', name: 'Black skirt', colour: 'black' },
-}
-const READING = {
-  lure: 'any',
-  visibility_in: 22,
-  tint: 'tannic',
-  sky: 'broken',
-  wind: 'ripple',
-  depth_ft: 4,
-  season: 'spring',
-  cover: 'wood',
-  cover_density: 'normal',
-  red_crawfish: false,
-  forage: 'bluegill',
-  bite: 'normal',
-  bass: 'largemouth',
-}
 
 let served: Served
 let send: (write: Write) => ReturnType<typeof Entry.send>

@@ -566,10 +566,10 @@ export interface paths {
         };
         /** One outing */
         get: operations["outing"];
-        /** Change a outing */
+        /** Change an outing */
         put: operations["changeOuting"];
         post?: never;
-        /** Delete a outing; it can be restored */
+        /** Delete an outing; it can be restored */
         delete: operations["deleteOuting"];
         options?: never;
         head?: never;
@@ -5108,7 +5108,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Change a outing */
+            /** @description Change an outing */
             200: {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */
@@ -5145,7 +5145,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Delete a outing; it can be restored */
+            /** @description Delete an outing; it can be restored */
             204: {
                 headers: {
                     [name: string]: unknown;

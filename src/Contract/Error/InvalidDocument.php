@@ -42,6 +42,15 @@ final class InvalidDocument extends \RuntimeException
         ), $this->count);
     }
 
+    /** @return list<Fault> as they are told of a line of a table */
+    public function onLine(int $line): array
+    {
+        return array_map(
+            static fn (Fault $fault): Fault => new Fault(trim("line $line {$fault->field}"), $fault->message, $fault->code),
+            $this->faults,
+        );
+    }
+
     /** @return list<string> a line a fault, and one that counts those left out */
     public function lines(): array
     {

@@ -30,7 +30,7 @@ final class ShelfOperations
 
         return match ($ability) {
             Ability::List => new Operation($id, "All $address->name, $address->order", $address->listed, isList: true, isPaged: true),
-            Ability::Add => new Operation($id, "Save a $address->noun", $address->document, status: 201, isEdited: true),
+            Ability::Add => new Operation($id, "Save $address->one", $address->document, status: 201, isEdited: true),
             Ability::Show => new Operation(
                 $id,
                 $address->isOne ? "The $address->noun" : "One $address->noun",
@@ -41,7 +41,7 @@ final class ShelfOperations
             ),
             Ability::Change => new Operation(
                 $id,
-                "Change a $address->noun",
+                "Change $address->one",
                 $address->document,
                 errors: [404, 409],
                 isEdited: true,
@@ -50,7 +50,7 @@ final class ShelfOperations
             Ability::Replace => new Operation($id, "Change the $address->noun", status: 204, isEdited: true, takesVersion: true),
             Ability::Delete => new Operation(
                 $id,
-                "Delete a $address->noun; it can be restored",
+                "Delete $address->one; it can be restored",
                 status: 204,
                 errors: [404],
                 takesVersion: true,

@@ -10,6 +10,7 @@ final readonly class Address
     /**
      * @param string        $name     such as "trips": the last part of the address
      * @param string        $noun     of one, such as "trip"
+     * @param string        $one      the same with its article
      * @param string        $order    how its list is sorted, in words
      * @param class-string  $document of one
      * @param class-string  $listed   of one on the list
@@ -20,6 +21,7 @@ final readonly class Address
     public function __construct(
         public string $name,
         public string $noun,
+        public string $one,
         public string $order,
         public string $document,
         public string $listed,

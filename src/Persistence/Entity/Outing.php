@@ -153,18 +153,4 @@ class Outing implements HasDocument, Deletable
 
         return null;
     }
-
-    /** @return array<string, mixed> the fields of an outing document that have a column */
-    public function columns(): array
-    {
-        return [
-            'id' => $this->id,
-            'version' => $this->version(),
-            'water_id' => $this->water?->id(),
-            'trip_id' => $this->tripId(),
-            'started_at' => InUtc::written($this->startedAt),
-            'ended_at' => null === $this->endedAt ? null : InUtc::written($this->endedAt),
-            'note' => $this->note,
-        ];
-    }
 }

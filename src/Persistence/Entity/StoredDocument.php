@@ -47,12 +47,10 @@ final class StoredDocument
      */
     public function data(): array
     {
-        $this->decoded();
-        $data = json_decode($this->json, true, self::DEPTH, \JSON_THROW_ON_ERROR);
-        \assert(\is_array($data));
+        $data = $this->read(true);
 
-        /** @var array<string, mixed> $data */
-        return $data;
+        /** @var array<string, mixed> */
+        return \is_array($data) && str_starts_with(ltrim($this->json), '{') ? $data : throw UnreadableDocument::notJson('it is no object');
     }
 
     /**
@@ -62,13 +60,19 @@ final class StoredDocument
      */
     public function decoded(): \stdClass
     {
+        $data = $this->read(false);
+
+        return $data instanceof \stdClass ? $data : throw UnreadableDocument::notJson('it is no object');
+    }
+
+    /** @throws UnreadableDocument */
+    private function read(bool $isAsArray): mixed
+    {
         try {
-            $data = json_decode($this->json, false, self::DEPTH, \JSON_THROW_ON_ERROR);
+            return json_decode($this->json, $isAsArray, self::DEPTH, \JSON_THROW_ON_ERROR);
         } catch (\JsonException $error) {
             throw UnreadableDocument::notJson($error->getMessage());
         }
-
-        return $data instanceof \stdClass ? $data : throw UnreadableDocument::notJson('it is no object');
     }
 
     /** As it stands in the column. */

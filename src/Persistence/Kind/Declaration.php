@@ -18,6 +18,8 @@ use App\Persistence\Entity\Stored;
  */
 final readonly class Declaration
 {
+    /** Its noun with the article: "an outing". */
+    public string $one;
     /** Whether one can be taken off the lists and put back. */
     public bool $isDeletable;
     /** Whether there is one at most. */
@@ -67,6 +69,7 @@ final readonly class Declaration
         public ?string $called = null,
         public bool $outlivesItsDocument = false,
     ) {
+        $this->one = (str_contains('aeiou', $noun[0]) ? 'an ' : 'a ').$noun;
         $this->isDeletable = is_subclass_of($entity, Deletable::class);
         $this->isOne = \in_array(OnlyOne::class, class_uses($entity), true);
         $this->tables = $tables ?? [$entity];

@@ -24,7 +24,7 @@ final readonly class FreshParts
     public function in(array $workbench): array
     {
         $owned = array_map(
-            static fn (InventoryPart $part): array => [...$part->columns(), ...$part->document()->data()],
+            InventoryPartKind::fields(...),
             array_filter(
                 $this->rows->findMany($this->parts, self::ids($workbench)),
                 static fn (InventoryPart $part): bool => !$part->isDeleted(),

@@ -48,8 +48,12 @@ final readonly class InventoryPartKind extends Kind
 
     public function documentOf(Stored $one, bool $isWhole = false): InventoryPartDocument
     {
-        $fields = [...$one->columns(), ...$one->document()->data()];
+        return $this->documents->made([...self::fields($one), ...$isWhole ? ['version' => null] : []], InventoryPartDocument::class);
+    }
 
-        return $this->documents->made($isWhole ? ['version' => null] + $fields : $fields, InventoryPartDocument::class);
+    /** @return array<string, mixed> of a part document */
+    public static function fields(InventoryPart $part): array
+    {
+        return [...$part->columns(), ...$part->document()->data()];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Persistence\Kind;
 use App\Contract\Outing\StintDocument;
 use App\Contract\Outing\StintLureDocument;
 use App\Contract\Stored\StoredAs;
+use App\Persistence\Entity\OutingEvent;
 use App\Persistence\Entity\Stint;
 use App\Persistence\Entity\Stored;
 
@@ -41,7 +42,23 @@ final readonly class StintKind extends Kind
 
     public function documentOf(Stored $one, bool $isWhole = false): StintDocument
     {
-        return $this->documents->made([...$one->columns(), ...$one->document()->data()], StintDocument::class);
+        $fields = [...$one->columns(), ...$one->document()->data(), 'events' => self::events($one, $isWhole)];
+
+        return $this->documents->made($fields, StintDocument::class);
+    }
+
+    /**
+     * @param bool $isWhole with their pictures
+     *
+     * @return list<array<string, mixed>> event documents
+     */
+    public static function events(Stint $stint, bool $isWhole): array
+    {
+        return array_map(static function (OutingEvent $event) use ($isWhole): array {
+            $jpeg = $isWhole ? $event->photo()?->jpeg() : null;
+
+            return [...$event->columns(), 'photo' => null === $jpeg ? null : 'data:image/jpeg;base64,'.base64_encode($jpeg)];
+        }, $stint->events());
     }
 
     /** What is stored of it as a document. */

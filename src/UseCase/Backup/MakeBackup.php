@@ -41,9 +41,9 @@ final readonly class MakeBackup
             if (null === $place) {
                 continue;
             }
-            $all = $this->rows->ever($kind);
+            $all = $this->rows->whole($kind);
             foreach ($all as $one) {
-                $unreadable = [...$unreadable, ...$kind->beside($one)];
+                array_push($unreadable, ...$kind->beside($one));
                 $at = $one instanceof Deletable ? $one->deletedAt() : null;
                 if (null !== $at) {
                     $deleted[$one->id()] = $at;

@@ -105,8 +105,7 @@ final readonly class RestoreBackup
      */
     private function put(Kind $kind, object $document, string $path): Stored
     {
-        $id = property_exists($document, 'id') && \is_string($document->id) ? $document->id : null;
-        if (null !== $this->rows->findAny($kind, $id)) {
+        if (null !== $this->rows->namedBy($kind, $document)) {
             throw InvalidDocument::fault("$path.id", 'Another one in this backup has this id already.', Fault::TAKEN);
         }
         try {

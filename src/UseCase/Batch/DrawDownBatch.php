@@ -52,7 +52,7 @@ final readonly class DrawDownBatch
             return $record;
         });
 
-        return new Kept($record->id(), $record->version(), $this->records->documentOf($record));
+        return Kept::of($this->records, $record);
     }
 
     private function draw(BatchDocument $batch, BuiltRecord $record): void

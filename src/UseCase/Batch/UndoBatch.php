@@ -9,7 +9,6 @@ use App\Contract\Error\StaleDocument;
 use App\Persistence\Kind\BuiltKind;
 use App\Persistence\Rows;
 use App\Persistence\Transaction;
-use App\UseCase\Kept;
 use App\UseCase\VersionCheck;
 use Symfony\Component\Clock\ClockInterface;
 
@@ -37,8 +36,7 @@ final readonly class UndoBatch
             if ($record->isUndone()) {
                 return;
             }
-            $now = new Kept($id, $record->version(), $this->records->documentOf($record));
-            VersionCheck::expect($version, null, $now, $this->records->called($record));
+            VersionCheck::expect($version, null, $this->records, $record);
             foreach ($record->parts() as $drawn) {
                 $drawn->part()?->recount($drawn->part()->count() + $drawn->count());
             }

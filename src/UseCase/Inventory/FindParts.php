@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\UseCase\Inventory;
 
-use App\Contract\Inventory\InventoryPartDocument;
 use App\Contract\Inventory\PartMapper;
 use App\Contract\Inventory\SwatchDocument;
 use App\Contract\Reader\DocumentNormalizer;
@@ -46,7 +45,8 @@ final readonly class FindParts
     public function colours(): array
     {
         $colours = array_map(static fn (SwatchDocument $one): array => ['name' => $one->name, 'hex' => $one->hex], $this->swatches());
-        foreach ($this->all() as $part) {
+        foreach ($this->rows->all($this->parts) as $one) {
+            $part = $this->parts->documentOf($one);
             $named = null === $part->colour ? [] : [$part->name => $part->colour];
             foreach (['accent' => $part->accents, 'belly' => $part->belly] as $where => $some) {
                 foreach ($some as $i => $colour) {
@@ -64,18 +64,18 @@ final readonly class FindParts
     /** @return list<array{box: string, stretchy: list<string>, others: list<string>}> */
     public function mixedBoxes(): array
     {
-        $trailers = array_filter($this->all(), static fn (InventoryPartDocument $part): bool => PartKind::Trailer === $part->kind);
+        $trailers = [];
+        foreach ($this->rows->all($this->parts) as $part) {
+            if (PartKind::Trailer === $part->kind()) {
+                $isStretchy = Plastic::Stretchy === $this->parts->documentOf($part)->plastic;
+                $trailers[] = [
+                    'box' => $part->box(),
+                    'name' => $part->title(),
+                    'plastic' => $isStretchy ? Plastic::Stretchy : Plastic::Soft,
+                ];
+            }
+        }
 
-        return BoxMixing::mixed(array_map(static fn (InventoryPartDocument $part): array => [
-            'box' => $part->box,
-            'name' => $part->name,
-            'plastic' => Plastic::Stretchy === $part->plastic ? Plastic::Stretchy : Plastic::Soft,
-        ], array_values($trailers)));
-    }
-
-    /** @return list<InventoryPartDocument> */
-    private function all(): array
-    {
-        return array_map($this->parts->documentOf(...), $this->rows->all($this->parts));
+        return BoxMixing::mixed($trailers);
     }
 }

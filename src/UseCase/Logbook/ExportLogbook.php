@@ -6,7 +6,6 @@ namespace App\UseCase\Logbook;
 
 use App\Contract\Logbook\LogbookDocument;
 use App\Contract\Reader\DocumentNormalizer;
-use App\Persistence\Entity\Deletable;
 use App\Persistence\Entity\Stored;
 use App\Persistence\Kind\Documents;
 use App\Persistence\Kind\Kind;
@@ -48,9 +47,10 @@ final readonly class ExportLogbook
      */
     private function listed(Kind $kind): array
     {
-        $listed = array_filter($this->rows->ever($kind), static fn (Stored $one): bool => !$one instanceof Deletable || !$one->isDeleted());
-
-        return array_map(fn (Stored $one): object => $this->atKnownWater($kind->documentOf($one, true)), array_values($listed));
+        return array_map(
+            fn (Stored $one): object => $this->atKnownWater($kind->documentOf($one, true)),
+            $this->rows->whole($kind, isListed: true),
+        );
     }
 
     private function atKnownWater(object $document): object

@@ -63,13 +63,14 @@ final readonly class ImportLogbook
      */
     private function take(Kind $kind, array $documents): int
     {
-        $known = array_filter($documents, fn (object $one): bool => property_exists($one, 'id') && \is_string($one->id)
-            && null !== $this->rows->findAny($kind, $one->id));
+        $there = $this->rows->findMany($kind, array_values(array_filter(array_map(Rows::idOf(...), $documents), \is_string(...))));
+        $isKnown = static fn (object $one): bool => isset($there[Rows::idOf($one) ?? '']);
+        $known = array_filter($documents, $isKnown);
         $new = array_values(array_diff_key($documents, $known));
         $this->shelf->addAll($kind::name(), $new, $kind->is->field);
-        foreach ([...$new, ...$known] as $outing) {
+        foreach ($documents as $i => $outing) {
             if ($outing instanceof OutingDocument) {
-                \in_array($outing, $known, true) ? $this->merge->merge($outing) : $this->merge->remember($outing);
+                isset($known[$i]) ? $this->merge->merge($outing) : $this->merge->remember($outing);
             }
         }
 

@@ -48,6 +48,6 @@ final readonly class ChangeBox
             return $outing;
         });
 
-        return new Kept($outing->id(), $outing->version(), $this->outings->documentOf($outing));
+        return Kept::of($this->outings, $outing);
     }
 }

@@ -25,8 +25,9 @@ final readonly class ExportOutings
     /** @return list<OutingDocument> with their pictures */
     public function all(): array
     {
-        $listed = array_filter($this->rows->ever($this->kind), static fn (Outing $outing): bool => !$outing->isDeleted());
-
-        return array_map(fn (Outing $outing): OutingDocument => $this->kind->documentOf($outing, true), array_values($listed));
+        return array_map(
+            fn (Outing $outing): OutingDocument => $this->kind->documentOf($outing, true),
+            $this->rows->whole($this->kind, isListed: true),
+        );
     }
 }

@@ -125,9 +125,7 @@ final readonly class ImportOutings
                 try {
                     $this->shelf->add(OutingKind::NAME, $outing);
                 } catch (InvalidDocument $invalid) {
-                    foreach ($invalid->faults as $one) {
-                        $faults[] = new Fault(trim("line $line {$one->field}"), $one->message, $one->code);
-                    }
+                    array_push($faults, ...$invalid->onLine($line));
                 }
             }
 

@@ -157,7 +157,7 @@ final readonly class NoteOuting
             return $outing;
         });
 
-        return new Kept($outing->id(), $outing->version(), $this->outings->documentOf($outing));
+        return Kept::of($this->outings, $outing);
     }
 
     /** @throws InvalidDocument where its times contradict each other now */

@@ -10,6 +10,7 @@ use App\Contract\Error\InvalidDocument;
 use App\Contract\Outing\CarriedBoxDocument;
 use App\Contract\Outing\OutingDocument;
 use App\Contract\Outing\OutingSummaryDocument;
+use App\Contract\Outing\StintDocument;
 use App\Contract\Stored\Ability;
 use App\Contract\Stored\StoredAs;
 use App\Persistence\DocumentHealth;
@@ -106,21 +107,19 @@ final readonly class OutingKind extends Kind
     public function documentOf(Stored $one, bool $isWhole = false): OutingDocument
     {
         $stints = array_filter($one->stints(), fn (Stint $stint): bool => null === $this->health->problemOf($this->stints, $stint));
-        $box = null === $this->health->problemOf($this, $one) ? $one->document() : null;
+        $isBoxRead = null === $this->health->problemOf($this, $one);
 
-        return $this->documents->made([
-            ...$one->columns(),
-            ...($isWhole ? ['version' => null] : []),
-            'box' => $box?->data() ?? [],
-            'stints' => array_map(static fn (Stint $stint): array => [
-                ...$stint->columns(),
-                ...$stint->document()->data(),
-                'events' => array_map(
-                    static fn (OutingEvent $event): array => [...$event->columns(), 'photo' => $isWhole ? self::picture($event) : null],
-                    $stint->events(),
-                ),
-            ], array_values($stints)),
-        ], OutingDocument::class);
+        return new OutingDocument(
+            $one->startedAt(),
+            $one->id(),
+            $isWhole ? null : $one->version(),
+            $one->water()?->id(),
+            $one->tripId(),
+            $one->endedAt(),
+            $one->note(),
+            $isBoxRead ? $this->documents->read($one->document(), CarriedBoxDocument::class) : new CarriedBoxDocument(),
+            array_map(fn (Stint $stint): StintDocument => $this->stints->documentOf($stint, $isWhole), array_values($stints)),
+        );
     }
 
     /** What was noted while a lure was fished of which nothing can be read: there is no stint to note it under. */
@@ -131,27 +130,16 @@ final readonly class OutingKind extends Kind
             if ([] === $stint->events() || null === $this->health->problemOf($this->stints, $stint)) {
                 continue;
             }
-            $events = array_map(
-                static fn (OutingEvent $event): array => [...$event->columns(), 'photo' => self::picture($event)],
-                $stint->events(),
-            );
             $notes[] = new SetAsideDocument(
                 StoredAs::Stint,
                 $stint->id(),
                 mb_strimwidth('Notes: '.$stint->title(), 0, SetAsideDocument::MOST_NAME, '…'),
                 'The lure they were noted under cannot be read.',
-                StoredDocument::encode(['events' => $events]),
+                StoredDocument::encode(['events' => StintKind::events($stint, true)]),
             );
         }
 
         return $notes;
-    }
-
-    private static function picture(OutingEvent $event): ?string
-    {
-        $jpeg = $event->photo()?->jpeg();
-
-        return null === $jpeg ? null : 'data:image/jpeg;base64,'.base64_encode($jpeg);
     }
 
     /** @throws InvalidDocument where there never was such a plan; a file may have been made without it */

@@ -37,9 +37,7 @@ final readonly class ReadOutingsTable
                 $data['stints'] = array_map(fn (mixed $stint): mixed => \is_array($stint) ? $this->withParts($stint) : $stint, $stints);
                 $read[] = [$line, $this->reader->read(json_encode($data, \JSON_THROW_ON_ERROR), OutingDocument::class)];
             } catch (InvalidDocument $invalid) {
-                foreach ($invalid->faults as $one) {
-                    $faults[] = new Fault(trim("line $line {$one->field}"), $one->message, $one->code);
-                }
+                array_push($faults, ...$invalid->onLine($line));
             }
         }
 

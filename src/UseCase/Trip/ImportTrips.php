@@ -48,9 +48,7 @@ final readonly class ImportTrips
                         ++$added;
                     }
                 } catch (InvalidDocument $invalid) {
-                    foreach ($invalid->faults as $fault) {
-                        $faults[] = new Fault(trim("line $line {$fault->field}"), $fault->message, $fault->code);
-                    }
+                    array_push($faults, ...$invalid->onLine($line));
                 }
             }
 
