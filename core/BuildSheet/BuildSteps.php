@@ -9,13 +9,13 @@ use Kontrast\Inventory\InventorySkirt;
 use Kontrast\Inventory\InventoryTrailer;
 use Kontrast\Inventory\NearestColour;
 use Kontrast\Inventory\PartColour;
+use Kontrast\Lure\Arm;
 use Kontrast\Lure\BellyShape;
+use Kontrast\Lure\BladeMount;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\SkirtMaterial;
 use Kontrast\Lure\TrailerStyle;
 use Kontrast\Lure\Trim;
-use Kontrast\Reading\Arm;
-use Kontrast\Reading\LureKind;
 
 /** How a build is put together, step by step, in the order of the trade (A1 to A3). */
 final class BuildSteps
@@ -28,10 +28,10 @@ final class BuildSteps
         return [
             self::layOut($build),
             ...self::marker($build),
-            ...match ($build->kind) {
-                LureKind::Spinnerbait => self::wire($build),
-                LureKind::BladedJig => self::plate($build),
-                default => [],
+            ...match ($build->kind->bladeMount()) {
+                BladeMount::Wire => self::wire($build),
+                BladeMount::Snap => self::plate($build),
+                BladeMount::None => [],
             },
             ...self::skirt($build),
             ...self::trailer($build),
@@ -184,7 +184,7 @@ final class BuildSteps
         if (null === $build->skirt) {
             return [];
         }
-        $jig = LureKind::Jig === $build->kind || LureKind::SwimJig === $build->kind;
+        $jig = !$build->kind->hasBlade();
 
         return [
             new BuildStep(
@@ -194,7 +194,7 @@ final class BuildSteps
                 [$build->skirt->name],
                 why: self::skirtWhy($build->skirt),
                 cautions: ['The hook point passes close to your fingers: cover it with a cork or a piece of tubing.'],
-                facts: [LureKind::Spinnerbait === $build->kind ? 'A1' : 'A3', 'C1', ...([] === $build->skirt->belly ? [] : ['K1'])],
+                facts: [$build->kind->hasWire() ? 'A1' : 'A3', 'C1', ...([] === $build->skirt->belly ? [] : ['K1'])],
             ),
             Trim::LongTail === $build->skirt->trim
                 ? new BuildStep(
@@ -306,7 +306,7 @@ final class BuildSteps
 
     private static function check(Composition $build): BuildStep
     {
-        return new BuildStep(Task::Check, LureKind::Spinnerbait === $build->kind
+        return new BuildStep(Task::Check, $build->kind->hasWire()
             ? 'Check that the arms line up with the hook, the blades spin freely, the skirt is even and the trailer is straight. Then '
                 .'cover the hook points.'
             : 'Check that the skirt is even, the trailer is straight and nothing is loose. Then cover the hook '

@@ -6,7 +6,6 @@ namespace Kontrast\BuildSheet;
 
 use Kontrast\Inventory\Composition;
 use Kontrast\Inventory\PartKind;
-use Kontrast\Reading\LureKind;
 
 /**
  * The small things that hold a build together: which, of what size, how many (A1, A3; sizes of swivels and clevises from memory of common
@@ -30,7 +29,7 @@ final readonly class Hardware
     public static function of(Composition $build): array
     {
         $hardware = [];
-        if (LureKind::Spinnerbait === $build->kind) {
+        if ($build->kind->hasWire()) {
             if (null !== $build->front) {
                 $hardware[] = new self(PartKind::Bead, self::BEAD, 3);
                 $hardware[] = new self(PartKind::Clevis, self::CLEVIS, 1);

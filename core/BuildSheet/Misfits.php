@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Kontrast\BuildSheet;
 
 use Kontrast\Inventory\Composition;
+use Kontrast\Lure\Arm;
 use Kontrast\Lure\BladeDimensions;
 use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\HookDimensions;
 use Kontrast\Lure\HookSize;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Measurer;
 use Kontrast\Measure\Length;
-use Kontrast\Reading\Arm;
-use Kontrast\Reading\LureKind;
 use Kontrast\Rulebook\Brief;
 use Kontrast\Scoring\PartFit;
 
@@ -56,19 +56,18 @@ final class Misfits
             $made = self::words(implode(' or ', array_map(static fn (LureKind $kind): string => $kind->value, $build->head->kinds)));
             $misfits[] = new Misfit('head', "This head is for a $made, not for a $lure.", "a head for a $lure");
         }
-        if (null === $build->skirt && !PartFit::goesWithoutSkirt($build->kind)) {
+        if (null === $build->skirt && !$build->kind->goesWithoutSkirt()) {
             $misfits[] = new Misfit('skirt', "A $lure needs a skirt.", 'any skirt');
         }
-        $takesBlades = LureKind::Spinnerbait === $build->kind || LureKind::BladedJig === $build->kind;
-        if ($takesBlades && null === $build->rear) {
+        if ($build->kind->hasBlade() && null === $build->rear) {
             $misfits[] = new Misfit(
                 'rear',
                 "A $lure needs a blade.",
-                LureKind::BladedJig === $build->kind ? 'a bladed-jig blade' : 'a Colorado, Indiana or willow',
+                $build->kind->hasPlate() ? 'a bladed-jig blade' : 'a Colorado, Indiana or willow',
             );
         }
         foreach ($build->blades() as $blade) {
-            if (!PartFit::blade($blade, $build->kind)) {
+            if (!$build->kind->bladeMount()->takes($blade->shape)) {
                 $misfits[] = new Misfit(
                     'rear',
                     BladeShape::BladedJig === $blade->shape ? 'This blade fits only a bladed jig.' : "This blade does not fit a $lure.",
@@ -159,11 +158,11 @@ final class Misfits
         if (null === $build->hook) {
             return [];
         }
-        if (LureKind::Spinnerbait !== $build->kind || Arm::Short === $build->head->arm) {
+        if (!$build->kind->takesTrailerHook() || Arm::Short === $build->head->arm) {
             return [
                 new Misfit(
                     'hook',
-                    LureKind::Spinnerbait === $build->kind
+                    $build->kind->takesTrailerHook()
                         ? 'A short-arm spinnerbait never has a trailer hook.'
                         : 'Only a spinnerbait takes a trailer hook.',
                     'no trailer hook',

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Kontrast\Inventory;
 
+use Kontrast\Lure\Arm;
 use Kontrast\Lure\BladePosition;
 use Kontrast\Lure\Build;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\TrailerHook;
 use Kontrast\Material\BuildOptics;
 use Kontrast\Material\OpticalPart;
 use Kontrast\Material\PartPlace;
-use Kontrast\Reading\Arm;
-use Kontrast\Reading\LureKind;
 
 /** A lure put together from owned parts, or from parts one might own. */
 final readonly class Composition
@@ -89,7 +89,7 @@ final readonly class Composition
             $this->skirt?->inWords(),
             $this->trailer?->inWords(),
             null === $this->hook ? null : new TrailerHook(true, $this->hook->size),
-            LureKind::Spinnerbait === $this->kind ? $this->head->arm : Arm::Long,
+            $this->kind->hasWire() ? $this->head->arm : Arm::Long,
         );
     }
 

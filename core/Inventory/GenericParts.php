@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Kontrast\Inventory;
 
+use Kontrast\Lure\Arm;
 use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\Blade;
 use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\Build;
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Finish;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\HookSize;
@@ -21,8 +23,6 @@ use Kontrast\Material\BuildOptics;
 use Kontrast\Material\Metal;
 use Kontrast\Material\Palette;
 use Kontrast\Material\Srgb;
-use Kontrast\Reading\Arm;
-use Kontrast\Reading\Colour;
 
 /**
  * Parts that nobody owns yet: what a build in words is put together from, in the colors of those words, as any store would sell them.

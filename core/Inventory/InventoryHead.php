@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Kontrast\Inventory;
 
+use Kontrast\Lure\Arm;
 use Kontrast\Lure\Head;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\HookDimensions;
 use Kontrast\Lure\HookSize;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\WeightRange;
 use Kontrast\Material\OpticalPart;
 use Kontrast\Material\PartPlace;
 use Kontrast\Measure\Weight;
-use Kontrast\Reading\Arm;
-use Kontrast\Reading\LureKind;
 
 /** A head with its moulded hook, and for a spinnerbait its wire. */
 final readonly class InventoryHead implements InventoryPart

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Inventory;
 
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Skirt;
 use Kontrast\Lure\SkirtMaterial;
@@ -11,7 +12,6 @@ use Kontrast\Lure\Strands;
 use Kontrast\Lure\Trim;
 use Kontrast\Material\OpticalPart;
 use Kontrast\Material\PartPlace;
-use Kontrast\Reading\Colour;
 
 /** A skirt: a base colour, accents among its strands, and how it is cut. */
 final readonly class InventorySkirt implements InventoryPart

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kontrast\Inventory;
 
 use Kontrast\Lure\BellyShape;
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Rig;
 use Kontrast\Lure\Surface;
@@ -13,7 +14,6 @@ use Kontrast\Lure\TrailerStyle;
 use Kontrast\Material\OpticalPart;
 use Kontrast\Material\PartPlace;
 use Kontrast\Measure\Length;
-use Kontrast\Reading\Colour;
 
 /** A soft plastic to thread on behind the skirt. */
 final readonly class InventoryTrailer implements InventoryPart

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Kontrast\Inventory;
 
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Finish;
 use Kontrast\Material\Palette;
 use Kontrast\Material\Srgb;
-use Kontrast\Reading\Colour;
 use Kontrast\Vision\Ciede2000;
 
 /** Finds the trade's word for a colour: the one whose colour is nearest by CIEDE2000. */

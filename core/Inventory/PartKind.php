@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Inventory;
 
-use Kontrast\Reading\HasLabel;
+use Kontrast\Lure\HasLabel;
 
 /** What an owned part is. The last five only hold a lure together; nothing about them is judged by eye. */
 enum PartKind: string

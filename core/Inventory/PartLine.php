@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Kontrast\Inventory;
 
+use Kontrast\Lure\Arm;
 use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\BladeShape;
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\HookSize;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\SkirtMaterial;
 use Kontrast\Lure\Strands;
@@ -17,9 +20,6 @@ use Kontrast\Lure\Trim;
 use Kontrast\Material\Metal;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Weight;
-use Kontrast\Reading\Arm;
-use Kontrast\Reading\Colour;
-use Kontrast\Reading\LureKind;
 
 /** A part as somebody wrote it in one line, with what was assumed because the line does not say it. */
 final readonly class PartLine

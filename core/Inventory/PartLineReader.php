@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Kontrast\Inventory;
 
+use Kontrast\Lure\Arm;
 use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\BladeSize;
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\HookSize;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\SkirtMaterial;
 use Kontrast\Lure\Strands;
@@ -18,9 +21,6 @@ use Kontrast\Lure\Trim;
 use Kontrast\Material\Metal;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Weight;
-use Kontrast\Reading\Arm;
-use Kontrast\Reading\Colour;
-use Kontrast\Reading\LureKind;
 
 /** Reads a part from a line of text such as "12 green pumpkin craw 3.5 in": numbers by their units, the rest by the words it knows. */
 final class PartLineReader
@@ -95,7 +95,7 @@ final class PartLineReader
         if (null !== $number && ((int) $number < BladeSize::LEAST || (int) $number > BladeSize::MOST)) {
             throw UnclearPartLine::outOfRange('size number of a blade', '#'.BladeSize::LEAST.' to #'.BladeSize::MOST);
         }
-        $isBladedJig = \in_array(LureKind::BladedJig, $said->all(LureKind::class), true);
+        $isBladedJig = [] !== array_filter($said->all(LureKind::class), static fn (LureKind $kind): bool => $kind->hasPlate());
         $shape = $isBladedJig ? BladeShape::BladedJig : $said->first(BladeShape::class);
         $metal = $said->has('painted') ? null : self::metal($said);
         if (null === $metal && [] === $said->colours) {

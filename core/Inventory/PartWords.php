@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Kontrast\Inventory;
 
+use Kontrast\Lure\Arm;
 use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\BladeShape;
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\HeadMaterial;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\SkirtMaterial;
 use Kontrast\Lure\Strands;
@@ -14,9 +17,6 @@ use Kontrast\Lure\Surface;
 use Kontrast\Lure\TrailerStyle;
 use Kontrast\Lure\Trim;
 use Kontrast\Material\Metal;
-use Kontrast\Reading\Arm;
-use Kontrast\Reading\Colour;
-use Kontrast\Reading\LureKind;
 
 /** The words of a line about a part, each longest phrase first, in the order they are said. */
 final readonly class PartWords

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Inventory;
 
-use Kontrast\Reading\HasLabel;
+use Kontrast\Lure\HasLabel;
 
 /** What a trailer is poured of. */
 enum Plastic: string

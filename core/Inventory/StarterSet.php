@@ -10,8 +10,10 @@ use Kontrast\Lure\BladePosition;
 use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\Build;
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Finish;
 use Kontrast\Lure\Head;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Skirt;
 use Kontrast\Lure\SkirtMaterial;
@@ -22,8 +24,6 @@ use Kontrast\Lure\Trim;
 use Kontrast\Lure\WeightRange;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Weight;
-use Kontrast\Reading\Colour;
-use Kontrast\Reading\LureKind;
 
 /**
  * Lures that cover most days, to start an inventory with. Which they are is common practice (S20, B7, B10), no published source; weights
@@ -135,7 +135,7 @@ enum StarterSet: string
     /** @param list<Colour> $accents */
     private static function jig(LureKind $kind, Colour $base, array $accents, Colour $trailer, TrailerStyle $style): Build
     {
-        $material = LureKind::Jig === $kind ? SkirtMaterial::LivingRubber : SkirtMaterial::Silicone;
+        $material = $kind->isWound() ? SkirtMaterial::Silicone : SkirtMaterial::LivingRubber;
 
         return new Build($kind, self::head($base), [], self::skirt($base, $accents, $material), self::trailer($trailer, $style, 3.5), null);
     }

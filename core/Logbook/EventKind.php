@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Logbook;
 
-use Kontrast\Reading\HasLabel;
+use Kontrast\Lure\HasLabel;
 
 /** What is noted while fishing. A fish is noted once, by how it ended. */
 enum EventKind: string

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Kontrast\Logbook;
 
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Finish;
+use Kontrast\Lure\HasLabel;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\TrailerStyle;
-use Kontrast\Reading\Colour;
-use Kontrast\Reading\HasLabel;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Logbook;
 
-use Kontrast\Reading\HasLabel;
+use Kontrast\Lure\HasLabel;
 
 /** The moments of a year worth a notice, by a water's own temperatures (W11). */
 enum Moment: string

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Kontrast\Logbook;
 
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Skirt;
 use Kontrast\Lure\Trailer;
 use Kontrast\Material\Lab;
 use Kontrast\Material\Palette;
 use Kontrast\Material\Srgb;
-use Kontrast\Reading\Colour;
 use Kontrast\Vision\Ciede2000;
 
 /** How a skirt and a trailer go together, judged by their colours in the hand. */

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Kontrast\Logbook;
 
 use Kontrast\Lure\Build;
-use Kontrast\Reading\Colour;
+use Kontrast\Lure\Colour;
 use Kontrast\Reading\Cover;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\WoodSchool;
 use Kontrast\Rulebook\Assembly;
@@ -62,7 +61,7 @@ final readonly class SchoolsOfBuild
             return [];
         }
 
-        return [(LureKind::BladedJig === $build->kind ? WoodSchool::Knock : WoodSchool::Avoid)->value];
+        return [($build->kind->hasPlate() ? WoodSchool::Knock : WoodSchool::Avoid)->value];
     }
 
     /** What a lure says to a question. */

@@ -48,7 +48,7 @@ final readonly class StintLevels
             Factor::Season->value => $reading->season->value,
             Factor::Sun->value => SunBand::of($sunHeight)->value,
         ];
-        $stratum = implode(' ', [$clarity->value, $reading->tint->value, Light::of($reading->sky)->value, $reading->season->value]);
+        $stratum = implode(' ', [$clarity->value, $reading->tint->value, SkyBrightness::of($reading->sky)->value, $reading->season->value]);
 
         return new self($levels, $stratum, (new SchoolsOfBuild($engine))->of($build, $reading));
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kontrast\Logbook;
 
-use Kontrast\Reading\HasLabel;
-use Kontrast\Trip\DayLight;
+use Kontrast\Lure\HasLabel;
+use Kontrast\Reading\SkyAt;
 
 /** How high the sun stands, in steps in which the light changes about as much. (Chosen, but for twilight and low sun.) */
 enum SunBand: string
@@ -26,9 +26,9 @@ enum SunBand: string
     {
         return match (true) {
             null === $height => self::Unknown,
-            $height < DayLight::NIGHT_DEG => self::Night,
+            $height < SkyAt::NIGHT_DEG => self::Night,
             $height < 0 => self::Twilight,
-            $height < DayLight::LOW_SUN_DEG => self::Low,
+            $height < SkyAt::LOW_SUN_DEG => self::Low,
             $height < self::HIGH_DEG => self::Middle,
             default => self::High,
         };

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kontrast\Lure;
 
-use Kontrast\Reading\HasLabel;
-
 /** The underside of a trailer: flat skips, wide keeps the lure upright. */
 enum BellyShape: string
 {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kontrast\Lure;
 
-use Kontrast\Reading\HasLabel;
-
 /** Where a blade hangs. */
 enum BladePosition: string
 {

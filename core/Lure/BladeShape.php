@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kontrast\Lure;
 
-use Kontrast\Reading\HasLabel;
-
 /** The outline of a blade: round, round and deep-cupped, between, long, or the plate of a bladed jig. */
 enum BladeShape: string
 {

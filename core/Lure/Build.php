@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Kontrast\Lure;
 
-use Kontrast\Reading\Arm;
-use Kontrast\Reading\LureKind;
-
 /** A whole lure: its kind and every part it is put together from. */
 final readonly class Build
 {

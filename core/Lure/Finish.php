@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Kontrast\Lure;
 
-use Kontrast\Reading\Colour;
-use Kontrast\Reading\HasLabel;
-
 /** What covers a blade: metal or paint. */
 enum Finish: string
 {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kontrast\Lure;
 
 use Kontrast\Measure\Weight;
-use Kontrast\Reading\Colour;
 
 /**
  * The head with its moulded hook; the hook is null where it is the one heads of its weight usually carry, the belly where it is painted

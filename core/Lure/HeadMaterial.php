@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kontrast\Lure;
 
-use Kontrast\Reading\HasLabel;
-
 /** What a head is made of. */
 enum HeadMaterial: string
 {

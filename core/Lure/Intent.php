@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kontrast\Lure;
 
-use Kontrast\Reading\HasLabel;
-
 /** The goal of a lure: what a fish should see in it. */
 enum Intent: string
 {

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Kontrast\Lure;
 
 use Kontrast\Measure\Length;
-use Kontrast\Reading\Arm;
-use Kontrast\Reading\LureKind;
 
 /** Works out the lengths of a build from its parts. */
 final class Measurer
@@ -30,7 +28,7 @@ final class Measurer
         $trailerHook = true === $build->trailerHook?->fit ? HookDimensions::shank($build->trailerHook->size) : null;
         $lastBend = null === $trailerHook ? $shank : $shank->plus($trailerHook)->plus(HookDimensions::gap($hook)->times(-0.5));
         $skirt = self::skirt($build, $lastBend);
-        [$wireToHead, $wireToBlade] = LureKind::Spinnerbait === $build->kind ? self::wire($build, $head, $shank) : [null, null];
+        [$wireToHead, $wireToBlade] = $build->kind->hasWire() ? self::wire($build, $head, $shank) : [null, null];
 
         return new Measures(
             headLength: $head,

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kontrast\Lure;
 
-use Kontrast\Reading\HasLabel;
-
 /** Whether light comes through a skirt or a trailer. */
 enum Opacity: string
 {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kontrast\Lure;
 
-use Kontrast\Reading\Run;
-
 /** How a lure is worked: the motion, how fast, and where in the water. */
 final readonly class Retrieve
 {

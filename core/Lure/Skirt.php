@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kontrast\Lure;
 
-use Kontrast\Reading\Colour;
-
 /** The skirt: a base colour with accents among its strands; where it is split, a belly of other colours under that back. */
 final readonly class Skirt
 {

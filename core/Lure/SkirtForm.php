@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kontrast\Lure;
 
-use Kontrast\Reading\HasLabel;
-
 /** Whether there is a skirt, and how it is cut. */
 enum SkirtForm: string
 {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kontrast\Lure;
 
-use Kontrast\Reading\HasLabel;
-
 /** How the strands of a skirt are coloured along their length. */
 enum Strands: string
 {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Kontrast\Lure;
 
 use Kontrast\Measure\Length;
-use Kontrast\Reading\Colour;
 
 /** The soft plastic on the hook. */
 final readonly class Trailer

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Kontrast\Lure;
 
-use Kontrast\Reading\HasLabel;
-
 /** The outline and swimming habit of a trailer. */
 enum TrailerStyle: string
 {

@@ -7,9 +7,9 @@ namespace Kontrast\Material;
 use Kontrast\Lure\Blade;
 use Kontrast\Lure\BladePosition;
 use Kontrast\Lure\Build;
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Finish;
 use Kontrast\Lure\Opacity;
-use Kontrast\Reading\Colour;
 use Kontrast\Water\Direction;
 
 /** The parts of a build as light meets them, each under a name that tells where it sits. */

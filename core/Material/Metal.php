@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Material;
 
-use Kontrast\Reading\HasLabel;
+use Kontrast\Lure\HasLabel;
 use Kontrast\Water\Spectrum;
 
 /** The metals blades are plated with. */

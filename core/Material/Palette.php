@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kontrast\Material;
 
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Finish;
-use Kontrast\Reading\Colour;
 
 /** What a colour word looks like in the hand: an sRGB colour of common plastics, skirts and paints (chosen by eye). */
 final class Palette

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kontrast\Reading;
 
+use Kontrast\Lure\HasLabel;
+
 /** How willing the fish are. */
 enum Bite: string
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kontrast\Reading;
 
+use Kontrast\Lure\HasLabel;
+
 /** What the lure is worked around. */
 enum Cover: string
 {

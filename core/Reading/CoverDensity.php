@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kontrast\Reading;
 
+use Kontrast\Lure\HasLabel;
+
 /** How thick the cover stands. */
 enum CoverDensity: string
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kontrast\Reading;
 
+use Kontrast\Lure\HasLabel;
+
 /** D3: which base colour dirty water wants. */
 enum DirtySchool: string
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kontrast\Reading;
 
+use Kontrast\Lure\HasLabel;
+
 /** D2: what decides the finish of a blade. */
 enum FinishSchool: string
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kontrast\Reading;
 
+use Kontrast\Lure\HasLabel;
+
 /** What the day is for: as many fish as may be, or larger ones. */
 enum Goal: string
 {

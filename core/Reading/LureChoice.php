@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Kontrast\Reading;
 
+use Kontrast\Lure\HasLabel;
+use Kontrast\Lure\LureKind;
+
 /** The lure a reading asks for: one of the four kinds, or whichever suits the water best. */
 enum LureChoice: string
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kontrast\Reading;
 
+use Kontrast\Lure\HasLabel;
+
 /** D1: how trailer and skirt should go together. */
 enum PairingSchool: string
 {

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Kontrast\Reading;
 
+use Kontrast\Lure\Arm;
+use Kontrast\Lure\Colour;
+use Kontrast\Lure\LureKind;
+use Kontrast\Lure\Run;
 use Kontrast\Measure\Angle;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Temperature;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kontrast\Reading;
 
+use Kontrast\Lure\HasLabel;
+
 /** The angler’s seasons, two of them for the turn out of winter. */
 enum Season: string
 {

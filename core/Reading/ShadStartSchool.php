@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kontrast\Reading;
 
+use Kontrast\Lure\HasLabel;
+
 /** D4: what to start with where shad are the food. */
 enum ShadStartSchool: string
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Kontrast\Reading;
 
+use Kontrast\Lure\HasLabel;
+
 /** What stains the water: nothing, living green, tea (dissolved leaves) or suspended clay. */
 enum Tint: string
 {

@@ -6,11 +6,11 @@ namespace Kontrast\Rulebook;
 
 use Kontrast\Lure\Build;
 use Kontrast\Lure\Intent;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Profile;
 use Kontrast\Lure\Retrieve;
 use Kontrast\Lure\Tackle;
-use Kontrast\Reading\LureKind;
 
 /** What to tie, and everything there is to say about why. */
 final readonly class Advice

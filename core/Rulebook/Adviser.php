@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Kontrast\Rulebook;
 
 use Kontrast\Lure\Intent;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Profile;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 
 /** Turns a reading into an advice: counts the votes, puts the picks together, and works out what the other schools would have picked. */

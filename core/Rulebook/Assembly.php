@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook;
 
+use Kontrast\Lure\Arm;
 use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\Blade;
 use Kontrast\Lure\BladeLayout;
@@ -11,6 +12,7 @@ use Kontrast\Lure\BladePosition;
 use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\Build;
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Finish;
 use Kontrast\Lure\Head;
 use Kontrast\Lure\HeadMaterial;
@@ -23,6 +25,7 @@ use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Retrieve;
 use Kontrast\Lure\RetrieveName;
 use Kontrast\Lure\Rig;
+use Kontrast\Lure\Run;
 use Kontrast\Lure\Skirt;
 use Kontrast\Lure\SkirtForm;
 use Kontrast\Lure\SkirtMaterial;
@@ -36,10 +39,6 @@ use Kontrast\Lure\Trim;
 use Kontrast\Lure\WeightRange;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Weight;
-use Kontrast\Reading\Arm;
-use Kontrast\Reading\Colour;
-use Kontrast\Reading\LureKind;
-use Kontrast\Reading\Run;
 
 /** Puts settled picks together into a lure. */
 final class Assembly
@@ -68,7 +67,7 @@ final class Assembly
             $this->blades(),
             $this->skirt(),
             $this->trailer(),
-            LureKind::Spinnerbait === $reading->lure
+            $reading->lure->takesTrailerHook()
                 ? new TrailerHook($this->decision->isTrue(Slot::HookFitted), $this->one(Slot::HookSize, HookSize::class))
                 : null,
             $reading->arm ?? Arm::Long,

@@ -7,7 +7,6 @@ namespace Kontrast\Rulebook;
 use Kontrast\Lure\Finish;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Reading\Cover;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\Sky;
 
@@ -91,7 +90,7 @@ final class Cautions
     private static function parts(Reading $reading, Decision $decision): array
     {
         $cautions = [
-            new Caution('C1', 'blades', LureKind::Spinnerbait === $reading->lure
+            new Caution('C1', 'blades', $reading->lure->hasWire()
                 ? 'Hooks, wire ends and blade edges are sharp: wear eye protection and point cut ends away from you.'
                 : 'Hooks and blade edges are sharp: wear eye protection and keep points covered while you work.'),
         ];

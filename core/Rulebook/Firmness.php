@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook;
 
-use Kontrast\Reading\HasLabel;
+use Kontrast\Lure\HasLabel;
 
 /** How far ahead of the next choice a pick is (X9). */
 enum Firmness: string

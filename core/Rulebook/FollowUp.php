@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook;
 
-use Kontrast\Reading\LureKind;
+use Kontrast\Lure\LureKind;
 
 /** The lure to pick up next on the same spot. */
 final readonly class FollowUp

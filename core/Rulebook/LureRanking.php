@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook;
 
-use Kontrast\Reading\LureKind;
+use Kontrast\Lure\LureKind;
 use Kontrast\Reading\Reading;
 
 /** Ranks the four kinds of lure for a reading, whichever it asks for, and names the one to follow up with (R9). */
@@ -62,7 +62,7 @@ final readonly class LureRanking
      */
     public static function after(LureKind $kind, array $ranking): FollowUp
     {
-        if (LureKind::Jig !== $kind) {
+        if ($kind->isWound()) {
             return new FollowUp(
                 LureKind::Jig,
                 'Where one bites, slow down: a jig on the same spot.',
@@ -70,7 +70,7 @@ final readonly class LureRanking
             );
         }
         foreach ($ranking as $ranked) {
-            if (LureKind::Jig !== $ranked->kind) {
+            if ($ranked->kind->isWound()) {
                 return new FollowUp($ranked->kind, 'When bites stop at a spot, go back to searching with a lure that covers '
                     .'water.', ['L1', 'R9']);
             }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook;
 
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Strands;
 use Kontrast\Lure\Surface;
-use Kontrast\Reading\Colour;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\Sky;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook;
 
-use Kontrast\Reading\LureKind;
+use Kontrast\Lure\LureKind;
 
 /** One kind of lure beside the others in this water. */
 final readonly class RankedLure

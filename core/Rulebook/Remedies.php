@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook;
 
+use Kontrast\Lure\Arm;
 use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\Line;
 use Kontrast\Lure\TrailerStyle;
 use Kontrast\Measure\Weight;
-use Kontrast\Reading\Arm;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
-use Kontrast\Reading\LureKind;
 
 /** What goes wrong on the water and the one thing to change, for the lure as it was advised (L7, Z5). */
 final readonly class Remedies
@@ -88,7 +87,7 @@ final readonly class Remedies
         $reading = $this->lure->decision->reading;
 
         return match (true) {
-            LureKind::Spinnerbait !== $reading->lure, Arm::Short === $reading->arm => [
+            !$reading->lure->takesTrailerHook(), Arm::Short === $reading->arm => [
                 $this->lure->hasTrailer() ? 'Use a shorter trailer, or cut half an inch off this one.' : 'Trim the skirt shorter.',
                 'This lure takes no trailer hook, so make the lure end closer to its hook.',
                 ['L7', 'T8'],
@@ -143,12 +142,12 @@ final readonly class Remedies
                 'A second hook catches the cover.',
                 ['L7', 'H1'],
             ],
-            LureKind::BladedJig === $reading->lure && \in_array($reading->cover, [Cover::Wood, Cover::FloodedBrush], true) => [
+            $reading->lure->hasPlate() && \in_array($reading->cover, [Cover::Wood, Cover::FloodedBrush], true) => [
                 'Change to a jig.',
                 'A jig comes through wood better than a bladed jig.',
                 ['L7', 'D6'],
             ],
-            LureKind::Jig === $reading->lure || CoverDensity::Heavy === $reading->coverDensity => [
+            !$reading->lure->isWound() || CoverDensity::Heavy === $reading->coverDensity => [
                 'Use a stiffer weed guard and stronger line.',
                 'Heavy cover calls for a heavier rig.',
                 ['L7', 'Z9'],

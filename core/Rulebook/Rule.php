@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook;
 
+use Kontrast\Lure\LureKind;
 use Kontrast\Reading\DirtySchool;
 use Kontrast\Reading\FinishSchool;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\PairingSchool;
 use Kontrast\Reading\RedSpringSchool;
 use Kontrast\Reading\ShadStartSchool;

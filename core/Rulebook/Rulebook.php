@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook;
 
-use Kontrast\Reading\LureKind;
+use Kontrast\Lure\LureKind;
 
 /** All rules, in the order of the book, sorted by lure and question where somebody asks. */
 final class Rulebook

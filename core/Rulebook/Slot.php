@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook;
 
-use Kontrast\Reading\HasLabel;
-use Kontrast\Reading\LureKind;
+use Kontrast\Lure\HasLabel;
+use Kontrast\Lure\LureKind;
 
 /**
  * The questions an advice answers, in the order in which they are settled: a rule may look at what was settled
@@ -86,10 +86,9 @@ enum Slot: string
     public function belongsTo(LureKind $kind): bool
     {
         return match ($this) {
-            self::BladeLayout, self::FrontShape, self::FrontSize, self::FrontFinish, self::HookFitted,
-            self::HookSize => LureKind::Spinnerbait === $kind,
-            self::Finish, self::Darkened, self::MainShape,
-            self::MainSize => LureKind::Spinnerbait === $kind || LureKind::BladedJig === $kind,
+            self::BladeLayout, self::FrontShape, self::FrontSize, self::FrontFinish => $kind->hasTandem(),
+            self::HookFitted, self::HookSize => $kind->takesTrailerHook(),
+            self::Finish, self::Darkened, self::MainShape, self::MainSize => $kind->hasBlade(),
             self::LureRanking => false,
             default => true,
         };

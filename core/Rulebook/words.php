@@ -9,12 +9,13 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook;
 
+use Kontrast\Lure\Arm;
+use Kontrast\Lure\Colour;
+use Kontrast\Lure\Run;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Weight;
-use Kontrast\Reading\Arm;
 use Kontrast\Reading\Bass;
 use Kontrast\Reading\Bite;
-use Kontrast\Reading\Colour;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
 use Kontrast\Reading\DirtySchool;
@@ -23,7 +24,6 @@ use Kontrast\Reading\Goal;
 use Kontrast\Reading\PairingSchool;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\RedSpringSchool;
-use Kontrast\Reading\Run;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;

@@ -12,7 +12,6 @@ use Kontrast\Inventory\InventoryHead;
 use Kontrast\Inventory\InventoryHook;
 use Kontrast\Inventory\InventorySkirt;
 use Kontrast\Inventory\InventoryTrailer;
-use Kontrast\Reading\LureKind;
 
 /**
  * The advised build whether or not any part of it is owned: in each slot an owned part that does nearly as well as the advised one, and
@@ -35,7 +34,7 @@ final readonly class AdvisedBuild
             $owned->heads,
             fn (InventoryHead $head): bool => PartFit::head($head, $this->scorer->reading),
         ));
-        $blades = array_filter($owned->blades, static fn (InventoryBlade $blade): bool => PartFit::blade($blade, $kind));
+        $blades = array_filter($owned->blades, static fn (InventoryBlade $blade): bool => $kind->bladeMount()->takes($blade->shape));
         if (null !== $build->rear) {
             $rears = array_filter($blades, static fn (InventoryBlade $rear): bool => self::keepsFront($build, $rear));
             $build = $this->filled($build, $rears);
@@ -48,7 +47,7 @@ final readonly class AdvisedBuild
         foreach ([[$build->skirt, $owned->skirts], [$build->trailer, $owned->trailers]] as [$advised, $parts]) {
             $build = null === $advised ? $build : $this->filled($build, $parts);
         }
-        if (null === $build->hook || LureKind::Spinnerbait !== $kind) {
+        if (null === $build->hook || !$kind->takesTrailerHook()) {
             return $build->withoutHook();
         }
         $head = $build->head;

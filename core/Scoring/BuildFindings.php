@@ -6,10 +6,10 @@ namespace Kontrast\Scoring;
 
 use Kontrast\Inventory\Composition;
 use Kontrast\Inventory\NearestColour;
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Opacity;
 use Kontrast\Material\BuildOptics;
 use Kontrast\Measure\Length;
-use Kontrast\Reading\Colour;
 use Kontrast\Rulebook\PartGoal;
 use Kontrast\Vision\BassEye;
 use Kontrast\Vision\Pair;

@@ -11,7 +11,6 @@ use Kontrast\Inventory\InventoryHook;
 use Kontrast\Inventory\InventorySkirt;
 use Kontrast\Inventory\InventoryTrailer;
 use Kontrast\Lure\SkirtForm;
-use Kontrast\Reading\LureKind;
 use Kontrast\Rulebook\Brief;
 use Kontrast\Rulebook\Slot;
 
@@ -110,11 +109,12 @@ final class BuildPoints
     /** A whole build but for its trailer and the pairing of that. */
     public function body(Composition $build): int
     {
-        $isSpinnerbait = LureKind::Spinnerbait === $this->scorer->reading->lure;
+        $kind = $this->scorer->reading->lure;
 
         return $this->head($build->head)
             + (null === $build->rear ? 0 : $this->rear($build->rear) + $this->bladeOffSkirt($build->skirt, $build->rear))
-            + ($isSpinnerbait ? $this->front($build->front) + $this->hook($build->hook) : 0)
+            + ($kind->hasTandem() ? $this->front($build->front) : 0)
+            + ($kind->takesTrailerHook() ? $this->hook($build->hook) : 0)
             + $this->skirt($build->skirt);
     }
 }

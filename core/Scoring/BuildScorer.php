@@ -16,7 +16,6 @@ use Kontrast\Lure\SkirtForm;
 use Kontrast\Lure\Trim;
 use Kontrast\Material\ReflectanceFitter;
 use Kontrast\Measure\Length;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Brief;
 use Kontrast\Rulebook\Slot;
@@ -249,17 +248,17 @@ final class BuildScorer
     /** Everything a build is worth, trait by trait. */
     public function measure(Composition $build): ScoreBreakdown
     {
-        $isSpinnerbait = LureKind::Spinnerbait === $this->reading->lure;
+        $kind = $this->reading->lure;
 
         return $this->head($build->head)->and(
             null === $build->rear
                 ? ScoreBreakdown::none()
                 : $this->rear($build->rear)->and($this->bladeOffSkirt($build->skirt, $build->rear)),
-            $isSpinnerbait ? $this->front($build->front) : ScoreBreakdown::none(),
+            $kind->hasTandem() ? $this->front($build->front) : ScoreBreakdown::none(),
             $this->skirt($build->skirt),
             $this->trailer($build->trailer),
             $this->pair($build->skirt, $build->trailer),
-            $isSpinnerbait ? $this->hook($build->hook) : ScoreBreakdown::none(),
+            $kind->takesTrailerHook() ? $this->hook($build->hook) : ScoreBreakdown::none(),
         );
     }
 
@@ -269,8 +268,9 @@ final class BuildScorer
         $kind = $this->reading->lure;
 
         return array_sum([...array_values(self::HEAD), ...array_values(self::SKIRT), ...array_values(self::TRAILER), self::PAIR])
-            + (LureKind::Jig === $kind || LureKind::SwimJig === $kind ? 0 : array_sum(self::REAR) + self::BLADE_OFF_SKIRT)
-            + (LureKind::Spinnerbait === $kind ? self::LAYOUT + array_sum(self::FRONT) + self::HOOK : 0);
+            + ($kind->hasBlade() ? array_sum(self::REAR) + self::BLADE_OFF_SKIRT : 0)
+            + ($kind->hasTandem() ? self::LAYOUT + array_sum(self::FRONT) : 0)
+            + ($kind->takesTrailerHook() ? self::HOOK : 0);
     }
 
     /** Half for the belly, half for the eye. */

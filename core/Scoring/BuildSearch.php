@@ -11,8 +11,8 @@ use Kontrast\Inventory\InventoryHead;
 use Kontrast\Inventory\InventoryHook;
 use Kontrast\Inventory\InventorySkirt;
 use Kontrast\Inventory\InventoryTrailer;
-use Kontrast\Reading\Arm;
-use Kontrast\Reading\LureKind;
+use Kontrast\Lure\Arm;
+use Kontrast\Lure\LureKind;
 
 /**
  * Finds the best builds of a bin: exactly, over every combination that fits, without trying each. What a build is worth is a sum
@@ -43,10 +43,11 @@ final class BuildSearch
         $reading = $scorer->reading;
         $this->kind = $reading->lure;
         $this->heads = array_values(array_filter($bin->heads, static fn (InventoryHead $head): bool => PartFit::head($head, $reading)));
-        $this->blades = array_values(array_filter($bin->blades, fn (InventoryBlade $blade): bool => PartFit::blade($blade, $this->kind)));
-        $this->skirts = [...$bin->skirts, ...(PartFit::goesWithoutSkirt($this->kind) ? [null] : [])];
+        $mount = $this->kind->bladeMount();
+        $this->blades = array_values(array_filter($bin->blades, static fn (InventoryBlade $blade): bool => $mount->takes($blade->shape)));
+        $this->skirts = [...$bin->skirts, ...($this->kind->goesWithoutSkirt() ? [null] : [])];
         $this->trailers = [...$bin->trailers, null];
-        $this->hooks = LureKind::Spinnerbait === $this->kind ? $bin->hooks : [];
+        $this->hooks = $this->kind->takesTrailerHook() ? $bin->hooks : [];
     }
 
     /** @return list<RankedBuild> best first; equals in the order of the bin */
@@ -220,7 +221,7 @@ final class BuildSearch
     private function byArm(): array
     {
         $hookPoints = array_map(fn (InventoryHook $hook): int => $this->scorer->points->hook($hook), $this->hooks);
-        $withoutHook = LureKind::Spinnerbait === $this->kind ? $this->scorer->points->hook(null) : 0;
+        $withoutHook = $this->kind->takesTrailerHook() ? $this->scorer->points->hook(null) : 0;
         $byArm = [];
         foreach ($this->armsWithHeads() as $arm => $heads) {
             $top = new TopK($this->most);
@@ -244,9 +245,9 @@ final class BuildSearch
     private function rears(Arm $arm): array
     {
         $points = array_map($this->scorer->points->rear(...), $this->blades);
-        if (LureKind::Spinnerbait !== $this->kind || Arm::Short === $arm) {
-            $alone = LureKind::Spinnerbait === $this->kind ? $this->scorer->points->front(null) : 0;
-            $places = $this->hasBlades() ? array_keys($this->blades) : [-1];
+        if (!$this->kind->hasTandem() || Arm::Short === $arm) {
+            $alone = $this->kind->hasTandem() ? $this->scorer->points->front(null) : 0;
+            $places = $this->kind->hasBlade() ? array_keys($this->blades) : [-1];
 
             $rears = array_map(static fn (int $rear): array => [$rear, [[($points[$rear] ?? 0) + $alone, [$rear, -1]]]], $places);
             usort($rears, self::mostFirst(...));
@@ -293,11 +294,6 @@ final class BuildSearch
         return [$b[1][0][0] ?? 0, $a[0]] <=> [$a[1][0][0] ?? 0, $b[0]];
     }
 
-    private function hasBlades(): bool
-    {
-        return LureKind::Jig !== $this->kind && LureKind::SwimJig !== $this->kind;
-    }
-
     /** @return list<non-empty-list<int>> places of blades of the same shape and size, which fit the same others */
     private function byMeasures(): array
     {
@@ -312,13 +308,13 @@ final class BuildSearch
     /** @return list<array{int, int}> places of rear and front blade, -1 for none */
     private function bladeChoices(Arm $arm): array
     {
-        if (LureKind::Jig === $this->kind || LureKind::SwimJig === $this->kind) {
+        if (!$this->kind->hasBlade()) {
             return [[-1, -1]];
         }
         $choices = [];
         foreach ($this->blades as $r => $rear) {
             $choices[] = [$r, -1];
-            if (LureKind::Spinnerbait !== $this->kind || Arm::Short === $arm) {
+            if (!$this->kind->hasTandem() || Arm::Short === $arm) {
                 continue;
             }
             foreach ($this->blades as $f => $front) {
@@ -336,7 +332,7 @@ final class BuildSearch
     {
         $arms = [];
         foreach ($this->heads as $h => $head) {
-            $arms[(LureKind::Spinnerbait === $this->kind ? $head->arm : Arm::Long)->value][] = $h;
+            $arms[($this->kind->hasWire() ? $head->arm : Arm::Long)->value][] = $h;
         }
 
         return $arms;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Kontrast\Scoring;
 
 use Kontrast\Inventory\PartColour;
+use Kontrast\Lure\Colour;
 use Kontrast\Material\Lab;
 use Kontrast\Material\Palette;
 use Kontrast\Material\Srgb;
-use Kontrast\Reading\Colour;
 use Kontrast\Vision\Ciede2000;
 
 /** How far an owned color counts as a color word, each pair worked out once. */

@@ -7,13 +7,11 @@ namespace Kontrast\Scoring;
 use Kontrast\Inventory\InventoryBlade;
 use Kontrast\Inventory\InventoryHead;
 use Kontrast\Inventory\InventoryHook;
+use Kontrast\Lure\Arm;
 use Kontrast\Lure\BladeDimensions;
-use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Weight;
-use Kontrast\Reading\Arm;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 
 /** Which parts can go together at all; how well they do is another question. */
@@ -28,17 +26,7 @@ final class PartFit
     {
         return $head->isFor($reading->lure)
             && !($reading->leadFree && HeadMaterial::Lead === $head->material)
-            && (null === $reading->arm || LureKind::Spinnerbait !== $reading->lure || $head->arm === $reading->arm);
-    }
-
-    /** A plate goes on a bladed jig and nothing else does. */
-    public static function blade(InventoryBlade $blade, LureKind $kind): bool
-    {
-        return match ($kind) {
-            LureKind::Spinnerbait => BladeShape::BladedJig !== $blade->shape,
-            LureKind::BladedJig => BladeShape::BladedJig === $blade->shape,
-            LureKind::Jig, LureKind::SwimJig => false,
-        };
+            && (null === $reading->arm || !$reading->lure->hasWire() || $head->arm === $reading->arm);
     }
 
     /** A front blade is no larger than the rear one, and turns without striking it. */
@@ -80,11 +68,5 @@ final class PartFit
             $head->inOunces() < 0.75 => [2, 3],
             default => [3, 4],
         };
-    }
-
-    /** Only a bladed jig swims without a skirt (S17). */
-    public static function goesWithoutSkirt(LureKind $kind): bool
-    {
-        return LureKind::BladedJig === $kind;
     }
 }

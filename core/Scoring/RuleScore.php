@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Kontrast\Scoring;
 
 use Kontrast\Inventory\PartColour;
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\HookSize;
 use Kontrast\Measure\Weight;
-use Kontrast\Reading\Colour;
 use Kontrast\Rulebook\Brief;
 use Kontrast\Rulebook\Slot;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Scoring;
 
-use Kontrast\Reading\HasLabel;
+use Kontrast\Lure\HasLabel;
 
 /** What a build gets points for, one by one. */
 enum ScoredTrait: string

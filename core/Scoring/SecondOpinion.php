@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Kontrast\Scoring;
 
 use Kontrast\Lure\Build;
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Finish;
 use Kontrast\Lure\Intent;
 use Kontrast\Lure\Pairing;
 use Kontrast\Material\BuildOptics;
 use Kontrast\Material\OpticalPart;
 use Kontrast\Material\ReflectanceFitter;
-use Kontrast\Reading\Colour;
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Advice;
 use Kontrast\Rulebook\Slot;

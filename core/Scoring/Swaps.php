@@ -6,8 +6,7 @@ namespace Kontrast\Scoring;
 
 use Kontrast\Inventory\Composition;
 use Kontrast\Inventory\Inventory;
-use Kontrast\Reading\Arm;
-use Kontrast\Reading\LureKind;
+use Kontrast\Lure\Arm;
 
 /** Tries every single change to a build that parts and hands allow: another part, one off, a marker on the blade, the skirt cut back. */
 final readonly class Swaps
@@ -59,7 +58,7 @@ final readonly class Swaps
         foreach ($this->bin->skirts as $skirt) {
             yield [SwapKind::Another, 'skirt', $skirt->id, $skirt->name, $build->with($skirt)];
         }
-        if (null !== $build->skirt && PartFit::goesWithoutSkirt($build->kind)) {
+        if (null !== $build->skirt && $build->kind->goesWithoutSkirt()) {
             yield [SwapKind::Off, 'skirt', null, 'skirt off', $build->withoutSkirt()];
         }
         $trimmed = $build->skirt?->trimmed();
@@ -81,7 +80,7 @@ final readonly class Swaps
     private function heads(Composition $build): iterable
     {
         foreach ($this->bin->heads as $head) {
-            $bare = Arm::Long === $head->arm || (null === $build->front && null === $build->hook) || LureKind::Spinnerbait !== $build->kind;
+            $bare = Arm::Long === $head->arm || (null === $build->front && null === $build->hook) || !$build->kind->hasWire();
             if ($bare && PartFit::head($head, $this->scorer->reading) && (null === $build->hook || PartFit::hook($build->hook, $head))) {
                 yield [SwapKind::Another, 'head', $head->id, $head->name, $build->with($head)];
             }
@@ -95,13 +94,13 @@ final readonly class Swaps
             return;
         }
         foreach ($this->bin->blades as $blade) {
-            if (!PartFit::blade($blade, $build->kind)) {
+            if (!$build->kind->bladeMount()->takes($blade->shape)) {
                 continue;
             }
             if (null === $build->front || PartFit::front($build->front, $blade)) {
                 yield [SwapKind::Another, 'rear', $blade->id, $blade->name, $build->with($blade)];
             }
-            if (LureKind::Spinnerbait === $build->kind && Arm::Long === $build->head->arm && PartFit::front($blade, $build->rear)) {
+            if ($build->kind->hasTandem() && Arm::Long === $build->head->arm && PartFit::front($blade, $build->rear)) {
                 yield [SwapKind::Another, 'front', $blade->id, $blade->name, $build->with($blade, inFront: true)];
             }
         }
@@ -117,7 +116,7 @@ final readonly class Swaps
     /** @return iterable<int, array{SwapKind, string, string|null, string, Composition}> */
     private function hooks(Composition $build): iterable
     {
-        foreach (LureKind::Spinnerbait === $build->kind ? $this->bin->hooks : [] as $hook) {
+        foreach ($build->kind->takesTrailerHook() ? $this->bin->hooks : [] as $hook) {
             if (PartFit::hook($hook, $build->head)) {
                 yield [SwapKind::Another, 'hook', $hook->id, $hook->name, $build->with($hook)];
             }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Kontrast\Scoring;
 
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Intent;
 use Kontrast\Lure\Pairing;
 use Kontrast\Material\OpticalPart;
 use Kontrast\Material\Palette;
 use Kontrast\Material\Srgb;
-use Kontrast\Reading\Colour;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\BuildGoal;

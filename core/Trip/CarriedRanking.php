@@ -6,8 +6,8 @@ namespace Kontrast\Trip;
 
 use Kontrast\Inventory\Composition;
 use Kontrast\Inventory\InventoryTrailer;
+use Kontrast\Lure\LureKind;
 use Kontrast\Material\ReflectanceFitter;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\LureRanking;

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Kontrast\Trip;
 
+use Kontrast\Carry\Problem;
 use Kontrast\Inventory\Composition;
 use Kontrast\Inventory\Inventory;
 use Kontrast\Inventory\InventoryBlade;
 use Kontrast\Inventory\InventoryTrailer;
+use Kontrast\Lure\LureKind;
 use Kontrast\Material\ReflectanceFitter;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\LureRanking;
@@ -39,7 +40,7 @@ final class CarryChoice
     public readonly array $bodies;
     /** @var list<InventoryTrailer> */
     public readonly array $trailers;
-    public readonly CarryProblem $problem;
+    public readonly Problem $problem;
     /** @var list<int> by scenario, what no build left out is worth more than, thousandths of a point */
     public readonly array $floor;
     /** @var list<int> by scenario, the best build of all parts, with nothing to carry in mind */
@@ -175,7 +176,7 @@ final class CarryChoice
     }
 
     /** @param array<string, int> $stock */
-    private function problem(array $stock): CarryProblem
+    private function problem(array $stock): Problem
     {
         $values = [];
         $variants = array_map(self::variants(...), $this->bodies);
@@ -192,7 +193,7 @@ final class CarryChoice
             }
         }
 
-        return new CarryProblem(
+        return new Problem(
             array_map(static fn (Scenario $scenario): float => $scenario->weight, $this->scenarios),
             array_values(array_map(static fn (array $rows): array => array_map(array_values(...), array_values($rows)), $values)),
             \count($this->bodies),
@@ -231,7 +232,7 @@ final class CarryChoice
             $front = $body->front?->darken();
             $variants[] = null === $front ? $inked : $inked->with($front, true);
         }
-        if (LureKind::BladedJig === $body->kind && null !== $body->skirt) {
+        if ($body->kind->goesWithoutSkirt() && null !== $body->skirt) {
             $variants = [...$variants, ...array_map(static fn (Composition $one): Composition => $one->withoutSkirt(), $variants)];
         }
 

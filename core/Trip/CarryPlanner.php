@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Kontrast\Trip;
 
+use Kontrast\Carry\Answer;
+use Kontrast\Carry\FirstAnswer;
+use Kontrast\Carry\Solver;
 use Kontrast\Inventory\Inventory;
 use Kontrast\Material\ReflectanceFitter;
 use Kontrast\Reading\Cover;
-use Kontrast\Reading\LureKind;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\LureRanking;
 
@@ -48,7 +50,7 @@ final readonly class CarryPlanner
             $this->reflectances,
             null === $progress ? null : static fn (float $done) => $progress(0.7 * $done),
         );
-        $answer = (new CarrySolver($choice->problem, goesOn: $goesOn))->solve($plan->carriedLures, $plan->carriedTrailers);
+        $answer = (new Solver($choice->problem, goesOn: $goesOn))->solve($plan->carriedLures, $plan->carriedTrailers);
         $bound = self::bound($choice, $answer, $plan, $goesOn);
         $curve = self::curve($choice, $plan, $answer);
         $use = new CarryUse($choice, $answer);
@@ -58,7 +60,7 @@ final readonly class CarryPlanner
             $use->trailers(),
             $answer->worth / self::POINT,
             $bound / self::POINT,
-            (new CarryAnswer([], [], $answer->worth, $bound))->isExact(),
+            (new Answer([], [], $answer->worth, $bound))->isExact(),
             Gaps::in($choice, $use),
             $curve,
             self::spares($choice, $answer, $plan),
@@ -71,7 +73,7 @@ final readonly class CarryPlanner
      *
      * @param (\Closure(): bool)|null $goesOn
      */
-    private static function bound(CarryChoice $choice, CarryAnswer $answer, TripPlan $plan, ?\Closure $goesOn): float
+    private static function bound(CarryChoice $choice, Answer $answer, TripPlan $plan, ?\Closure $goesOn): float
     {
         $all = 0.0;
         foreach ($choice->scenarios as $s => $scenario) {
@@ -80,17 +82,17 @@ final readonly class CarryPlanner
         if (0 === max(0, ...$choice->floor)) {
             return min($all, $answer->bound);
         }
-        $raised = new CarrySolver($choice->problem->withFloor($choice->floor), goesOn: $goesOn);
+        $raised = new Solver($choice->problem->withFloor($choice->floor), goesOn: $goesOn);
 
         return max($answer->worth, min($all, $raised->solve($plan->carriedLures, $plan->carriedTrailers)->bound));
     }
 
     /** @return array<int, float> */
-    private static function curve(CarryChoice $choice, TripPlan $plan, CarryAnswer $answer): array
+    private static function curve(CarryChoice $choice, TripPlan $plan, Answer $answer): array
     {
         $least = 0.0;
         $curve = [];
-        foreach (CarryStart::curve($choice->problem, TripPlan::MOST_LURES, $plan->carriedTrailers) as $lures => $worth) {
+        foreach (FirstAnswer::curve($choice->problem, TripPlan::MOST_LURES, $plan->carriedTrailers) as $lures => $worth) {
             // One more never makes it worse, and nothing beats the answer with as many.
             $least = max($least, $lures === $plan->carriedLures ? $answer->worth : $worth);
             $curve[$lures] = round($least / self::POINT, 1);
@@ -100,10 +102,10 @@ final readonly class CarryPlanner
     }
 
     /** @return list<string> what cover eats (Z8) */
-    private static function spares(CarryChoice $choice, CarryAnswer $answer, TripPlan $plan): array
+    private static function spares(CarryChoice $choice, Answer $answer, TripPlan $plan): array
     {
         $inCover = [] !== array_filter($plan->covers, static fn (Cover $cover): bool => Cover::Open !== $cover);
-        $bladed = array_filter($answer->bodies, static fn (int $b): bool => LureKind::BladedJig === $choice->bodies[$b]->kind);
+        $bladed = array_filter($answer->bodies, static fn (int $b): bool => $choice->bodies[$b]->kind->hasPlate());
 
         return $inCover && [] !== $bladed
             ? ['Cover takes about half of the bladed jigs in a day: carry a spare head and a spare trailer for each.']

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Trip;
 
+use Kontrast\Carry\Answer;
 use Kontrast\Inventory\Composition;
 
 /** What each of the few is carried for: in every scenario the best pair of them is fished. */
@@ -12,7 +13,7 @@ final readonly class CarryUse
     /** @var list<array{int, int|null}> by scenario, the body and the trailer that are fished */
     public array $byScenario;
 
-    public function __construct(private CarryChoice $choice, private CarryAnswer $answer)
+    public function __construct(private CarryChoice $choice, private Answer $answer)
     {
         $this->byScenario = self::used($choice, $answer);
     }
@@ -104,7 +105,7 @@ final readonly class CarryUse
     }
 
     /** @return list<array{int, int|null}> by scenario, the body and the trailer that are fished */
-    private static function used(CarryChoice $choice, CarryAnswer $answer): array
+    private static function used(CarryChoice $choice, Answer $answer): array
     {
         $used = [];
         foreach ($choice->problem->values as $values) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Kontrast\Trip;
 
+use Kontrast\Lure\LureKind;
 use Kontrast\Measure\Length;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Sky;
 use Kontrast\Rulebook\Change;
 

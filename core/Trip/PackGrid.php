@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Kontrast\Trip;
 
+use Kontrast\Lure\LureKind;
 use Kontrast\Measure\Angle;
 use Kontrast\Measure\Length;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Wind;

@@ -6,6 +6,7 @@ namespace Kontrast\Trip;
 
 use Kontrast\Measure\Angle;
 use Kontrast\Reading\Sky;
+use Kontrast\Reading\SkyAt;
 
 /**
  * The day cut into scenarios: the skies a reading can have, at their mean sun height, times clarity, cover and forage. Quarter hours under
@@ -57,7 +58,7 @@ final class Scenarios
         foreach ($quarters as $minute) {
             $middle = min($plan->to - 1, $minute + intdiv(TripPlan::QUARTER, 2));
             foreach ($plan->skiesAt($minute) as $overhead => $chance) {
-                $light = DayLight::of(Sky::from($overhead), $plan->sunAt($middle));
+                $light = SkyAt::of(Sky::from($overhead), $plan->sunAt($middle));
                 $share = $chance / \count($quarters);
                 [$sum, $height, $from] = $found[$light->sky->value] ?? [0.0, 0.0, $minute];
                 $found[$light->sky->value] = [

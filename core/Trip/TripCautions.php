@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Trip;
 
-use Kontrast\Reading\LureKind;
+use Kontrast\Lure\LureKind;
 use Kontrast\Rulebook\Caution;
 use Kontrast\Rulebook\Cautions;
 use Kontrast\Rulebook\Engine;

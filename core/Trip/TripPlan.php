@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Kontrast\Trip;
 
+use Kontrast\Lure\LureKind;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\TimeOfDay;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\Forage;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\Sky;
+use Kontrast\Reading\SkyAt;
 use Kontrast\Sun\Place;
 use Kontrast\Sun\SunDay;
 
@@ -169,7 +170,7 @@ final readonly class TripPlan
     /** The reading at a minute under a sky. */
     public function at(int $minute, Sky $overhead, ?LureKind $lure = null, ?Length $visibility = null): Reading
     {
-        return DayLight::of($overhead, $this->sunAt($minute))->on($this->reading->with(
+        return SkyAt::of($overhead, $this->sunAt($minute))->on($this->reading->with(
             lure: $lure ?? $this->lures[0],
             visibility: $visibility ?? $this->visibility[1],
             cover: $this->covers[0],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Trip;
 
-use Kontrast\Reading\LureKind;
+use Kontrast\Lure\LureKind;
 use Kontrast\Reading\Sky;
 use Kontrast\Rulebook\Change;
 use Kontrast\Rulebook\Slot;

@@ -7,6 +7,7 @@ namespace Kontrast\Trip;
 use Kontrast\Measure\Length;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\Sky;
+use Kontrast\Reading\SkyAt;
 use Kontrast\Rulebook\Assembly;
 use Kontrast\Rulebook\Change;
 use Kontrast\Rulebook\Decision;
@@ -102,7 +103,7 @@ final class Turns
     private function limits(TripPlan $plan): array
     {
         $found = [];
-        foreach (DayLight::LIMITS_DEG as $degrees) {
+        foreach (SkyAt::LIMITS_DEG as $degrees) {
             foreach ([true, false] as $isRising) {
                 $at = $plan->sun->crossing($degrees, $isRising);
                 if (null === $at) {
@@ -112,7 +113,7 @@ final class Turns
                 $minute = 60 * (int) $at->format('G') + (int) $at->format('i') + ((int) $at->format('s') > 0 ? 1 : 0);
                 if ($minute > $plan->from && $minute < $plan->to) {
                     $found[] = [$minute, match (true) {
-                        DayLight::NIGHT_DEG === $degrees => $isRising ? 'dawn breaks' : 'night falls',
+                        SkyAt::NIGHT_DEG === $degrees => $isRising ? 'dawn breaks' : 'night falls',
                         default => \sprintf($isRising ? 'the sun climbs above %d°' : 'the sun sinks below %d°', $degrees),
                     }];
                 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Kontrast\Vision;
 
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Opacity;
 use Kontrast\Material\BuildOptics;
 use Kontrast\Material\ReflectanceFitter;
 use Kontrast\Measure\Length;
-use Kontrast\Reading\Colour;
 use Kontrast\Reading\Reading;
 use Kontrast\Water\Direction;
 use Kontrast\Water\Scene;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Vision;
 
-use Kontrast\Reading\HasLabel;
+use Kontrast\Lure\HasLabel;
 
 /** How two parts look beside each other at the judging distance. */
 enum Separation: string

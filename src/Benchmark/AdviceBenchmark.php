@@ -9,10 +9,10 @@ use App\Contract\Reader\DocumentNormalizer;
 use App\Contract\Reader\DocumentReader;
 use App\Contract\Reading\ReadingDocument;
 use Kontrast\Lure\Build;
+use Kontrast\Lure\LureKind;
 use Kontrast\Material\BuildOptics;
 use Kontrast\Material\CachingFitter;
 use Kontrast\Material\SigmoidFitter;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Engine;
@@ -50,7 +50,7 @@ final readonly class AdviceBenchmark implements Benchmark
         private HttpKernelInterface $kernel,
         private DocumentReader $reader,
         private DocumentNormalizer $documents,
-        private Adviser $adviser,
+        private Engine $engine,
     ) {
     }
 
@@ -61,11 +61,10 @@ final readonly class AdviceBenchmark implements Benchmark
 
     public function figures(): array
     {
-        $reading = $this->reader->fromArray(self::READING, ReadingDocument::class)->toReading();
-        $engine = new Engine(Rulebook::standard());
-        $rules = Timer::median(static fn () => $engine->decide($reading));
-        $advice = Timer::median(fn () => $this->adviser->advise($reading));
-        $build = $this->adviser->advise($reading)->build;
+        $reading = $this->reader->fromArray(self::READING, ReadingDocument::class)->toReading(LureKind::Jig);
+        $rules = Timer::median(fn () => $this->engine->decide($reading));
+        $advice = Timer::median(fn () => (new Adviser($this->engine))->advise($reading));
+        $build = (new Adviser($this->engine))->advise($reading)->build;
         $spans = Timer::median(static fn () => self::spans($reading, $build), 5);
         $json = json_encode(self::READING, \JSON_THROW_ON_ERROR);
         $request = Timer::median(
@@ -76,7 +75,7 @@ final readonly class AdviceBenchmark implements Benchmark
         $batch = Timer::median(
             fn () => array_map(
                 fn (ReadingDocument $document): array => $this->documents->toArray(
-                    AdviceDocument::of($this->adviser->advise($document->toReading())),
+                    AdviceDocument::of((new Adviser($this->engine))->advise($document->toReading(LureKind::Jig))),
                 ),
                 $this->reader->readList(self::batch(), ReadingDocument::class),
             ),

@@ -15,19 +15,20 @@ use App\UseCase\Shelf;
 use Doctrine\ORM\EntityManagerInterface;
 use Kontrast\Inventory\GenericParts;
 use Kontrast\Logbook\EventKind;
+use Kontrast\Lure\LureKind;
 use Kontrast\Measure\Length;
 use Kontrast\Reading\Bass;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
 use Kontrast\Reading\Forage;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 use Kontrast\Reading\Wind;
 use Kontrast\Rulebook\Adviser;
+use Kontrast\Rulebook\Engine;
 use Symfony\Component\Uid\Uuid;
 
 /** How fast twenty years of notes are counted, listed and added to. It fills the database it is given, and only an empty one. */
@@ -42,7 +43,7 @@ final readonly class LogbookBenchmark implements Benchmark
         private Shelf $shelf,
         private NoteOuting $note,
         private AnalyzeLogbook $analyze,
-        private Adviser $adviser,
+        private Engine $engine,
         private EntityManagerInterface $entities,
     ) {
     }
@@ -150,7 +151,7 @@ final readonly class LogbookBenchmark implements Benchmark
             }
             $stints[] = new StintDocument(
                 $from,
-                CompositionDocument::of(GenericParts::of($this->adviser->advise($reading)->build)),
+                CompositionDocument::of(GenericParts::of((new Adviser($this->engine))->advise($reading)->build)),
                 ReadingDocument::of($reading),
                 ended_at: $from->modify('+30 minutes'),
                 events: $events,

@@ -9,6 +9,7 @@ use App\UseCase\Inventory\ImportParts;
 use App\UseCase\Inventory\PartsImportPlan;
 use Doctrine\ORM\EntityManagerInterface;
 use Kontrast\Inventory\Inventory;
+use Kontrast\Lure\LureKind;
 use Kontrast\Material\CachingFitter;
 use Kontrast\Material\SigmoidFitter;
 use Kontrast\Measure\Angle;
@@ -18,13 +19,13 @@ use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
 use Kontrast\Reading\Forage;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 use Kontrast\Reading\Wind;
 use Kontrast\Rulebook\Adviser;
+use Kontrast\Rulebook\Engine;
 use Kontrast\Scoring\BuildFindings;
 use Kontrast\Scoring\BuildScorer;
 use Kontrast\Scoring\BuildSearch;
@@ -43,7 +44,7 @@ final readonly class SearchBenchmark implements Benchmark
     ];
 
     public function __construct(
-        private Adviser $adviser,
+        private Engine $engine,
         private PartsImportPlan $plan,
         private ImportParts $import,
         private HttpKernelInterface $kernel,
@@ -59,7 +60,7 @@ final readonly class SearchBenchmark implements Benchmark
     public function figures(): array
     {
         $reading = self::reading();
-        $brief = $this->adviser->brief($reading);
+        $brief = (new Adviser($this->engine))->brief($reading);
         $large = RandomInventory::of(1, 40, 60, 200, 220, 5);
         $reflectances = new CachingFitter(new SigmoidFitter());
         $scorer = static fn (): BuildScorer => new BuildScorer($reading, $brief, $reflectances);

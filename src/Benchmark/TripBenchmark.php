@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Benchmark;
 
+use Kontrast\Carry\Problem;
+use Kontrast\Carry\Solver;
 use Kontrast\Inventory\Inventory;
+use Kontrast\Lure\LureKind;
 use Kontrast\Material\CachingFitter;
 use Kontrast\Material\ReflectanceFitter;
 use Kontrast\Material\SigmoidFitter;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\Forage;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Sky;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Engine;
@@ -18,8 +20,6 @@ use Kontrast\Rulebook\LureRanking;
 use Kontrast\Sun\Place;
 use Kontrast\Trip\CarryChoice;
 use Kontrast\Trip\CarryPlanner;
-use Kontrast\Trip\CarryProblem;
-use Kontrast\Trip\CarrySolver;
 use Kontrast\Trip\Scenarios;
 use Kontrast\Trip\TripPlan;
 use Kontrast\Trip\Turns;
@@ -31,7 +31,7 @@ final readonly class TripBenchmark implements Benchmark
     /** Searches are given as long as the goal allows, less what the rest takes. */
     private const SEARCH_S = 1.5;
 
-    public function __construct(private Adviser $adviser, private LureRanking $ranking, private Engine $engine)
+    public function __construct(private LureRanking $ranking, private Engine $engine)
     {
     }
 
@@ -52,7 +52,7 @@ final readonly class TripBenchmark implements Benchmark
         $problem = $this->choice($wide, RandomInventory::of(7, 30, 80, 80, 80, 5), $reflectances)->problem;
         $answer = null;
         $exact = Timer::median(static function () use ($problem, &$answer): void {
-            $answer = (new CarrySolver($problem))->solve(4, 6);
+            $answer = (new Solver($problem))->solve(4, 6);
         }, 3);
 
         $bin = RandomInventory::of(1, 300, 520, 900, 995, 5);
@@ -60,7 +60,7 @@ final readonly class TripBenchmark implements Benchmark
         $full = null;
         $took = Timer::median(function () use ($usual, $bin, $reflectances, &$full): void {
             $until = null;
-            $full = (new CarryPlanner($this->adviser, $this->ranking, $reflectances))->plan(
+            $full = (new CarryPlanner(new Adviser($this->engine), $this->ranking, $reflectances))->plan(
                 $usual,
                 $bin,
                 [],
@@ -111,7 +111,7 @@ final readonly class TripBenchmark implements Benchmark
                 $values[$s][$b] = array_map(static fn (): int => mt_rand(50_000, 100_000), array_fill(0, 11, 0));
             }
         }
-        $problem = new CarryProblem(
+        $problem = new Problem(
             array_fill(0, 24, 1 / 24),
             array_values(array_map(array_values(...), $values)),
             14,
@@ -119,7 +119,7 @@ final readonly class TripBenchmark implements Benchmark
         );
         $found = $known = 0.0;
         $solved = Timer::median(static function () use ($problem, &$found): void {
-            $found = (new CarrySolver($problem))->solve(3, 3)->worth;
+            $found = (new Solver($problem))->solve(3, 3)->worth;
         }, 5);
         $tried = 0;
         $enumerated = Timer::median(static function () use ($problem, &$known, &$tried): void {
@@ -161,7 +161,7 @@ final readonly class TripBenchmark implements Benchmark
             foreach ($day->possibleSkies() as $sky) {
                 foreach ($day->visibility as $visibility) {
                     foreach (LureKind::cases() as $lure) {
-                        $this->adviser->brief($day->at($minute, $sky, $lure, $visibility));
+                        (new Adviser($this->engine))->brief($day->at($minute, $sky, $lure, $visibility));
                         ++$advices;
                     }
                 }
@@ -174,7 +174,7 @@ final readonly class TripBenchmark implements Benchmark
 
     private function choice(TripPlan $plan, Inventory $inventory, ReflectanceFitter $reflectances): CarryChoice
     {
-        return new CarryChoice($plan, Scenarios::of($plan), $inventory, [], $this->adviser, $this->ranking, $reflectances);
+        return new CarryChoice($plan, Scenarios::of($plan), $inventory, [], new Adviser($this->engine), $this->ranking, $reflectances);
     }
 
     /**

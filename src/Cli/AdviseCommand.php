@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Cli;
 
-use App\Contract\Advice\AdviceDocument;
 use App\Contract\Reader\DocumentNormalizer;
 use App\Contract\Reader\DocumentReader;
 use App\Contract\Reading\ReadingDocument;
-use Kontrast\Rulebook\Adviser;
+use App\UseCase\Advice\GiveAdvice;
 use Symfony\Component\Console\Attribute\AsCommand;
 
 /** An advice for a reading in a file, or one for each of a list of readings. */
@@ -18,7 +17,7 @@ final class AdviseCommand extends DocumentCommand
     public function __construct(
         private readonly DocumentReader $reader,
         private readonly DocumentNormalizer $documents,
-        private readonly Adviser $adviser,
+        private readonly GiveAdvice $advice,
     ) {
         parent::__construct();
     }
@@ -33,6 +32,6 @@ final class AdviseCommand extends DocumentCommand
     /** @return array<string, mixed> an advice document */
     private function advise(ReadingDocument $reading): array
     {
-        return $this->documents->toArray(AdviceDocument::of($this->adviser->advise($reading->toReading())));
+        return $this->documents->toArray($this->advice->advise($reading));
     }
 }

@@ -16,6 +16,7 @@ abstract class ApiTestCase extends WebTestCase
     protected function setUp(): void
     {
         $this->browser = self::createClient([], ['HTTP_HOST' => 'localhost']);
+        $this->browser->disableReboot();
     }
 
     protected function tearDown(): void

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
-use Kontrast\Reading\Colour;
+use Kontrast\Lure\Colour;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 

@@ -67,6 +67,7 @@ final class DeployTest extends TestCase
         $environment = $this->environmentOf('kontrast-fpm.service') + ['PATH' => getenv('PATH').':/usr/sbin'];
         $fpm = $this->command(['php-fpm8.2', '-c', '/etc/php/8.2/fpm/php.ini', '-i'], $environment);
         self::assertMatchesRegularExpression('/^opcache\.jit_buffer_size => 256M/m', $fpm);
+        self::assertMatchesRegularExpression('/^opcache\.jit => function/m', $fpm);
         self::assertMatchesRegularExpression('/^expose_php => Off/m', $fpm);
         $status = 'echo json_encode(opcache_get_status(false)["jit"]["on"] ?? null);';
         self::assertSame('true', $this->command(['php', '-r', $status], $environment));

@@ -1,7 +1,5 @@
 /** How often the place on a page is noted while it is scrolled. */
 const NOTED_MS = 100
-/** How long what is below may take to be built, once all its answers are there, before it is given up. */
-const WAITS_MS = 2000
 const BY_HAND = ['wheel', 'touchmove', 'keydown', 'pointerdown']
 
 /** Where the entry of the history that is opened now was scrolled to; 0 for a new one. */
@@ -32,27 +30,26 @@ export function noteScroll(): void {
   )
 }
 
+/** Ends the wait for a screen that was left again. */
+let waiting = new AbortController()
+
 /**
- * Scrolls a screen that was just opened to where it was, as soon as it is long enough; a new one to its top. Whoever scrolls meanwhile
- * has chosen another place.
+ * Scrolls a screen that was just opened to where it was, as soon as it is long enough, however long its answers take; a new one to its top.
+ * Whoever scrolls meanwhile has chosen another place.
  */
 export function restoreScroll(): void {
   const target = wanted
-  let until = performance.now() + WAITS_MS
   wanted = 0
-  const byHand = new AbortController()
-  for (const kind of BY_HAND) addEventListener(kind, () => byHand.abort(), { once: true, signal: byHand.signal })
+  waiting.abort()
+  const { signal } = (waiting = new AbortController())
   const tryIt = () => {
-    if (byHand.signal.aborted) return
-    const now = performance.now()
-    if (document.documentElement.hasAttribute('data-busy')) until = now + WAITS_MS
-    const isThere = document.documentElement.scrollHeight - innerHeight >= target
-    if (!isThere && now <= until) {
-      requestAnimationFrame(tryIt)
-      return
-    }
-    byHand.abort()
+    if (document.documentElement.scrollHeight - innerHeight < target) return
+    waiting.abort()
     scrollTo(0, target)
   }
+  const growing = new ResizeObserver(tryIt)
+  signal.addEventListener('abort', () => growing.disconnect())
+  for (const kind of BY_HAND) addEventListener(kind, () => waiting.abort(), { signal })
+  growing.observe(document.body)
   tryIt()
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook\Part;
 
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\WeightRange;
 use Kontrast\Measure\Weight;
-use Kontrast\Reading\Colour;
 use Kontrast\Rulebook\Pick;
 use Kontrast\Rulebook\Slot;
 

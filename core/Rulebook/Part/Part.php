@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Kontrast\Rulebook\Part;
 
 use Kontrast\Lure\BladeSize;
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\HookSize;
 use Kontrast\Lure\NumberRange;
 use Kontrast\Lure\WeightRange;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Weight;
-use Kontrast\Reading\Colour;
 use Kontrast\Rulebook\PartPicks;
 use Kontrast\Rulebook\Pick;
 use Kontrast\Rulebook\Slot;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook\Part;
 
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\SkirtForm;
 use Kontrast\Lure\SkirtMaterial;
 use Kontrast\Lure\Strands;
-use Kontrast\Reading\Colour;
 use Kontrast\Rulebook\Slot;
 
 /** What a rule says of the skirt. Accents named with a base hold only where that base wins. */

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Kontrast\Rulebook\Part;
 
 use Kontrast\Lure\BellyShape;
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Rig;
 use Kontrast\Lure\Surface;
 use Kontrast\Lure\TrailerStyle;
 use Kontrast\Measure\Length;
-use Kontrast\Reading\Colour;
 use Kontrast\Rulebook\Pick;
 use Kontrast\Rulebook\Situation;
 use Kontrast\Rulebook\Slot;

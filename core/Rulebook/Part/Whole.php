@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Kontrast\Rulebook\Part;
 
 use Kontrast\Lure\Intent;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Profile;
-use Kontrast\Reading\LureKind;
 use Kontrast\Rulebook\Slot;
 
 /** What a rule says of the lure as a whole. */

@@ -8,7 +8,7 @@ use Kontrast\Lure\Line;
 use Kontrast\Lure\NumberRange;
 use Kontrast\Lure\Pace;
 use Kontrast\Lure\RetrieveName;
-use Kontrast\Reading\Run;
+use Kontrast\Lure\Run;
 use Kontrast\Rulebook\Slot;
 
 /** What a rule says of how the lure is worked, and on what tackle. */

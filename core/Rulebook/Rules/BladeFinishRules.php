@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook\Rules;
 
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Finish;
+use Kontrast\Lure\LureKind;
 use Kontrast\Reading\Bass;
 use Kontrast\Reading\Bite;
-use Kontrast\Reading\Colour;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\FinishSchool;
 use Kontrast\Reading\Forage;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\RedSpringSchool;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;

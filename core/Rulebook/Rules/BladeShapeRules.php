@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook\Rules;
 
+use Kontrast\Lure\Arm;
 use Kontrast\Lure\BladeLayout;
 use Kontrast\Lure\BladeShape;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Profile;
-use Kontrast\Reading\Arm;
 use Kontrast\Reading\Forage;
-use Kontrast\Reading\LureKind;
 use Kontrast\Rulebook\Part\Blades;
 use Kontrast\Rulebook\Rule;
 use Kontrast\Rulebook\Slot;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook\Rules;
 
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\HeadMaterial;
+use Kontrast\Lure\LureKind;
+use Kontrast\Lure\Run;
 use Kontrast\Lure\SkirtForm;
-use Kontrast\Reading\Colour;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
 use Kontrast\Reading\Forage;
-use Kontrast\Reading\LureKind;
-use Kontrast\Reading\Run;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\WoodSchool;
 use Kontrast\Rulebook\Part\Head;

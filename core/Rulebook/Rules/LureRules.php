@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook\Rules;
 
-use Kontrast\Reading\Arm;
+use Kontrast\Lure\Arm;
+use Kontrast\Lure\LureKind;
 use Kontrast\Reading\Bass;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\Goal;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook\Rules;
 
+use Kontrast\Lure\LureKind;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
 use Kontrast\Reading\Forage;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Season;
 use Kontrast\Rulebook\NoteHeading;
 use Kontrast\Rulebook\Rule;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook\Rules;
 
+use Kontrast\Lure\Arm;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Pace;
 use Kontrast\Lure\RetrieveName;
-use Kontrast\Reading\Arm;
+use Kontrast\Lure\Run;
 use Kontrast\Reading\Bass;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
-use Kontrast\Reading\LureKind;
-use Kontrast\Reading\Run;
 use Kontrast\Reading\Season;
 use Kontrast\Rulebook\Part\Work;
 use Kontrast\Rulebook\Rule;

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook\Rules;
 
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Finish;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Profile;
-use Kontrast\Reading\Colour;
+use Kontrast\Lure\Run;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\DirtySchool;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\Goal;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\RedSpringSchool;
-use Kontrast\Reading\Run;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\ShadStartSchool;
 use Kontrast\Reading\Sky;

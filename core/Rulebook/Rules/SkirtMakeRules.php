@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook\Rules;
 
+use Kontrast\Lure\Colour;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Profile;
 use Kontrast\Lure\SkirtForm;
 use Kontrast\Lure\SkirtMaterial;
 use Kontrast\Lure\Strands;
-use Kontrast\Reading\Colour;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\Forage;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Season;
 use Kontrast\Rulebook\Part\Skirt;
 use Kontrast\Rulebook\Rule;

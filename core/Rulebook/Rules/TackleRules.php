@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Kontrast\Rulebook\Rules;
 
 use Kontrast\Lure\Line;
+use Kontrast\Lure\LureKind;
+use Kontrast\Lure\Run;
 use Kontrast\Measure\Weight;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
-use Kontrast\Reading\LureKind;
-use Kontrast\Reading\Run;
 use Kontrast\Reading\Season;
 use Kontrast\Rulebook\Part\Work;
 use Kontrast\Rulebook\Rule;

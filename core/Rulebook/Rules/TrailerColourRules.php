@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook\Rules;
 
+use Kontrast\Lure\Colour;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\SkirtForm;
 use Kontrast\Lure\Surface;
-use Kontrast\Reading\Colour;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\Forage;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\PairingSchool;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;

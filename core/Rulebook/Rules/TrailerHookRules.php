@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook\Rules;
 
+use Kontrast\Lure\Arm;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Profile;
 use Kontrast\Measure\Weight;
-use Kontrast\Reading\Arm;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
-use Kontrast\Reading\LureKind;
 use Kontrast\Rulebook\Condition;
 use Kontrast\Rulebook\Condition\Settled;
 use Kontrast\Rulebook\Part\Hook;

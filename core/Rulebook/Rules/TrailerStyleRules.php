@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Kontrast\Rulebook\Rules;
 
 use Kontrast\Lure\BellyShape;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Rig;
+use Kontrast\Lure\Run;
 use Kontrast\Lure\SkirtForm;
 use Kontrast\Lure\TrailerStyle;
 use Kontrast\Measure\Length;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\Forage;
-use Kontrast\Reading\LureKind;
-use Kontrast\Reading\Run;
 use Kontrast\Reading\Season;
 use Kontrast\Rulebook\Part\Trailer;
 use Kontrast\Rulebook\Rule;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kontrast\Rulebook\Rules;
 
 use Kontrast\Lure\Intent;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Profile;
 use Kontrast\Reading\Bass;
@@ -12,7 +13,6 @@ use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\Goal;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\PairingSchool;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;

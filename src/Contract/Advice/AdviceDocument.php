@@ -6,11 +6,11 @@ namespace App\Contract\Advice;
 
 use App\Contract\Look\LookPartDocument;
 use Kontrast\Lure\Intent;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Profile;
 use Kontrast\Material\BuildOptics;
 use Kontrast\Material\OpticalPart;
-use Kontrast\Reading\LureKind;
 use Kontrast\Rulebook\Advice;
 use Kontrast\Rulebook\Caution;
 use Kontrast\Rulebook\CloseCall;

@@ -6,8 +6,8 @@ namespace App\Contract\Advice;
 
 use Kontrast\Lure\Blade;
 use Kontrast\Lure\Build;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Measurer;
-use Kontrast\Reading\LureKind;
 use OpenApi\Attributes as OA;
 
 /** A lure part by part, with the lengths it comes out at. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Contract\Advice;
 
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Head;
 use Kontrast\Lure\HeadMaterial;
-use Kontrast\Reading\Colour;
 use OpenApi\Attributes as OA;
 
 /** The head: its weight in ounces, the range that would serve, its colour. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Contract\Advice;
 
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Finish;
 use Kontrast\Material\Palette;
-use Kontrast\Reading\Colour;
 use Kontrast\Rulebook\Facts;
 use OpenApi\Attributes as OA;
 

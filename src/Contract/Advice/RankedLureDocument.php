@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract\Advice;
 
-use Kontrast\Reading\LureKind;
+use Kontrast\Lure\LureKind;
 use Kontrast\Rulebook\RankedLure;
 use OpenApi\Attributes as OA;
 

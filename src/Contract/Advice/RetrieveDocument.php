@@ -7,7 +7,7 @@ namespace App\Contract\Advice;
 use Kontrast\Lure\Pace;
 use Kontrast\Lure\Retrieve;
 use Kontrast\Lure\RetrieveName;
-use Kontrast\Reading\Run;
+use Kontrast\Lure\Run;
 use Kontrast\Rulebook\Reason;
 use OpenApi\Attributes as OA;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Contract\Advice;
 
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Skirt;
 use Kontrast\Lure\SkirtMaterial;
 use Kontrast\Lure\Strands;
 use Kontrast\Lure\Trim;
-use Kontrast\Reading\Colour;
 use OpenApi\Attributes as OA;
 
 /** The skirt. */

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Contract\Advice;
 
 use Kontrast\Lure\BellyShape;
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Rig;
 use Kontrast\Lure\Surface;
 use Kontrast\Lure\Trailer;
 use Kontrast\Lure\TrailerStyle;
-use Kontrast\Reading\Colour;
 use OpenApi\Attributes as OA;
 
 /** The trailer. */

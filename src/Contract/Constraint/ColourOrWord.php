@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract\Constraint;
 
-use Kontrast\Reading\Colour;
+use Kontrast\Lure\Colour;
 use Symfony\Component\Validator\Constraint;
 
 /** A color as #rrggbb or as one of the trade's words. */

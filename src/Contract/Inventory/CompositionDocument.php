@@ -7,7 +7,7 @@ namespace App\Contract\Inventory;
 use App\Contract\Reader\Sparse;
 use Kontrast\Inventory\Composition;
 use Kontrast\Inventory\PartKind;
-use Kontrast\Reading\LureKind;
+use Kontrast\Lure\LureKind;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;

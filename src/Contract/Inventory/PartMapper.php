@@ -12,8 +12,10 @@ use Kontrast\Inventory\InventoryTrailer;
 use Kontrast\Inventory\PartColour;
 use Kontrast\Inventory\PartKind;
 use Kontrast\Inventory\Plastic;
+use Kontrast\Lure\Arm;
 use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\BladeSize;
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\HookSize;
 use Kontrast\Lure\SkirtMaterial;
@@ -25,8 +27,6 @@ use Kontrast\Material\Palette;
 use Kontrast\Material\Srgb;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Weight;
-use Kontrast\Reading\Arm;
-use Kontrast\Reading\Colour;
 use Symfony\Component\Uid\Uuid;
 
 /** Turns part documents into what the core judges. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Contract\Inventory;
 
 use Kontrast\Inventory\NearestColour;
+use Kontrast\Lure\Colour;
 use Kontrast\Material\Srgb;
-use Kontrast\Reading\Colour;
 use OpenApi\Attributes as OA;
 
 /** A colour read off something. */

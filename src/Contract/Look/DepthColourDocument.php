@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract\Look;
 
-use Kontrast\Reading\Colour;
+use Kontrast\Lure\Colour;
 use OpenApi\Attributes as OA;
 
 /** One colour word over depth, beside the water at each. */

@@ -9,7 +9,7 @@ use App\Contract\Constraint\Id;
 use App\Contract\Constraint\Text;
 use Kontrast\Logbook\Angler;
 use Kontrast\Logbook\EventKind;
-use Kontrast\Reading\Colour;
+use Kontrast\Lure\Colour;
 use Kontrast\Reading\Forage;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;

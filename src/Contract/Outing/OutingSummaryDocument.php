@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract\Outing;
 
-use Kontrast\Reading\LureKind;
+use Kontrast\Lure\LureKind;
 use OpenApi\Attributes as OA;
 
 /** An outing at a glance. */

@@ -7,28 +7,27 @@ namespace App\Contract\Reading;
 use App\Contract\Constraint\Above;
 use App\Contract\Constraint\Between;
 use App\Contract\Reader\Sparse;
+use Kontrast\Lure\Arm;
+use Kontrast\Lure\Colour;
+use Kontrast\Lure\LureKind;
+use Kontrast\Lure\Run;
 use Kontrast\Measure\Angle;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Temperature;
 use Kontrast\Measure\TemperatureChange;
-use Kontrast\Reading\Arm;
 use Kontrast\Reading\Bass;
 use Kontrast\Reading\Bite;
-use Kontrast\Reading\Colour;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\Goal;
 use Kontrast\Reading\LureChoice;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\ReadingBounds;
-use Kontrast\Reading\Run;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 use Kontrast\Reading\Wind;
-use Kontrast\Rulebook\LureRanking;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -137,12 +136,11 @@ final readonly class ReadingDocument implements Sparse
         );
     }
 
-    /** With the kind that suits it best where any will do. */
-    public function toReading(): Reading
+    /** For a lure of this kind: which one, where any will do, is not known here. */
+    public function toReading(LureKind $lure): Reading
     {
-        $kind = $this->lure->kind();
-        $reading = new Reading(
-            lure: $kind ?? LureKind::Jig,
+        return new Reading(
+            lure: $lure,
             visibility: Length::inches($this->visibility_in),
             tint: $this->tint,
             sky: $this->sky,
@@ -167,7 +165,5 @@ final readonly class ReadingDocument implements Sparse
             forageAlso: $this->forage_also,
             goal: $this->goal,
         );
-
-        return null === $kind ? $reading->with(lure: LureRanking::standard()->best($reading)) : $reading;
     }
 }

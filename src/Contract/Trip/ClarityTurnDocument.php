@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Contract\Trip;
 
 use App\Contract\Advice\ChangeDocument;
-use Kontrast\Reading\LureKind;
+use Kontrast\Lure\LureKind;
 use Kontrast\Reading\Sky;
 use Kontrast\Trip\ClarityTurn;
 use OpenApi\Attributes as OA;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Contract\Trip;
 
 use App\Contract\Constraint\Text;
-use Kontrast\Reading\LureKind;
+use Kontrast\Lure\LureKind;
 use Kontrast\Reading\Sky;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Contract\Trip;
 
+use Kontrast\Lure\LureKind;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Wind;
 use OpenApi\Attributes as OA;

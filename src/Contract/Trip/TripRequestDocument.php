@@ -10,8 +10,8 @@ use App\Contract\Error\InvalidDocument;
 use App\Contract\Reader\LimitsLists;
 use App\Contract\Reader\Sparse;
 use App\Contract\Reading\ReadingDocument;
+use Kontrast\Lure\LureKind;
 use Kontrast\Reading\Cover;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\ReadingBounds;
 use Kontrast\Trip\NotATrip;
 use Kontrast\Trip\TripPlan;
@@ -99,7 +99,8 @@ final readonly class TripRequestDocument implements LimitsLists, Sparse
                 $this->date,
                 $this->from,
                 $this->to,
-                $this->reading->toReading(),
+                // Each lure of the plan takes its place.
+                $this->reading->toReading($this->reading->lure->kind() ?? LureKind::Jig),
                 $this->visibility_in,
                 array_map(static fn (SkyChanceDocument $one): array => [$one->from, $one->to, $one->sky, $one->chance], $this->sky),
                 $this->covers,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Contract\Trip;
 
 use App\Contract\Advice\ChangeDocument;
+use Kontrast\Lure\LureKind;
 use Kontrast\Measure\TimeOfDay;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Sky;
 use Kontrast\Rulebook\Slot;
 use Kontrast\Trip\Turn as PlannedTurn;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Contract\Vocabulary;
 
+use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\Facts;
 use Kontrast\Rulebook\Rule;
-use Kontrast\Rulebook\Rulebook;
 use Symfony\Component\Finder\Finder;
 
 /** Every label, rule text, fact and sentence that the PHP side says, as one page to read: docs/words/php.md. */
@@ -19,7 +19,7 @@ final readonly class Sentences
         .'|^Y-m-d|^[A-Z][a-z]+(-[A-Z][A-Za-z]+)+$|^[A-Z][a-zA-Z]*\\\\|rel="next"|^export |^Record</';
     private const GLUE = [\T_WHITESPACE, \T_COMMENT, \T_DOC_COMMENT];
 
-    public function __construct(private Rulebook $book, private string $projectDir)
+    public function __construct(private Engine $engine, private string $projectDir)
     {
     }
 
@@ -45,7 +45,7 @@ final readonly class Sentences
     {
         yield 'Labels' => $this->labels();
         yield 'Reasons, by rule' => array_map(static fn (Rule $rule): string => "`$rule->id` "
-            ."$rule->because", array_values($this->book->rules));
+            ."$rule->because", array_values($this->engine->book->rules));
         yield 'Facts' => array_map(static fn (string $id, string $text): string => "`$id` $text", array_keys(Facts::ALL), Facts::ALL);
         $files = (new Finder())->files()->in([$this->projectDir.'/core', $this->projectDir.'/src'])->name('*.php')
             ->notPath(['Rulebook/Rules', 'Rulebook/Facts.php', 'Vocabulary/Sentences.php', 'Entity'])->sortByName();

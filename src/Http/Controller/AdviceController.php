@@ -11,15 +11,11 @@ use App\Contract\Advice\ChangeDocument;
 use App\Contract\Advice\ChangesRequestDocument;
 use App\Contract\Advice\ExplainRequestDocument;
 use App\Contract\Advice\ExplanationDocument;
-use App\Contract\Error\InvalidDocument;
 use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
 use App\Contract\Reading\ReadingDocument;
 use App\Http\Answer;
-use App\UseCase\Advice\ViewAdvice;
-use Kontrast\Rulebook\Adviser;
-use Kontrast\Rulebook\Change;
-use Kontrast\Rulebook\Explainer;
+use App\UseCase\Advice\GiveAdvice;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -27,9 +23,7 @@ use Symfony\Component\Routing\Attribute\Route;
 final readonly class AdviceController
 {
     public function __construct(
-        private Adviser $adviser,
-        private Explainer $explainer,
-        private ViewAdvice $view,
+        private GiveAdvice $advice,
         private Answer $answer,
     ) {
     }
@@ -38,7 +32,7 @@ final readonly class AdviceController
     #[Operation('advise', 'What to tie for a reading, and why', AdviceDocument::class)]
     public function advise(#[Payload] ReadingDocument $reading): Response
     {
-        return $this->answer->json(AdviceDocument::of($this->adviser->advise($reading->toReading())));
+        return $this->answer->json($this->advice->advise($reading));
     }
 
     #[Route('/api/advice/view', methods: ['POST'])]
@@ -49,25 +43,20 @@ final readonly class AdviceController
     )]
     public function view(#[Payload] AdviceViewRequestDocument $request): Response
     {
-        return $this->answer->json($this->view->of($request));
+        return $this->answer->json($this->advice->view($request));
     }
 
     #[Route('/api/explain', methods: ['POST'])]
     #[Operation('explain', 'Every rule that voted on one pick, and what would change it', ExplanationDocument::class)]
     public function explain(#[Payload] ExplainRequestDocument $request): Response
     {
-        $explanation = $this->explainer->explain($request->reading->toReading(), $request->pick)
-            ?? throw InvalidDocument::fault('pick', 'This lure has no such pick.', 'no_such_pick');
-
-        return $this->answer->json(ExplanationDocument::of($explanation));
+        return $this->answer->json($this->advice->explain($request));
     }
 
     #[Route('/api/changes', methods: ['POST'])]
     #[Operation('changes', 'Which picks change from one reading to another, and why', ChangeDocument::class, isList: true)]
     public function changes(#[Payload] ChangesRequestDocument $two): Response
     {
-        $changes = $this->adviser->changes($two->before->toReading(), $two->after->toReading());
-
-        return $this->answer->json(array_map(static fn (Change $change): ChangeDocument => ChangeDocument::of($change), $changes));
+        return $this->answer->json($this->advice->compare($two->before, $two->after));
     }
 }

@@ -50,7 +50,7 @@ final readonly class BenchController
     #[Operation('best', 'The ten best builds of the parts owned for a reading, over every combination that fits', BestDocument::class)]
     public function best(#[Payload] BestRequestDocument $request): Response
     {
-        return $this->answer->json($this->best->for($request->reading->toReading()));
+        return $this->answer->json($this->best->for($request->reading));
     }
 
     #[Route('/api/advised-build', methods: ['POST'])]
@@ -58,7 +58,7 @@ final readonly class BenchController
         .'elsewhere', AdvisedBuildDocument::class)]
     public function advised(#[Payload] BestRequestDocument $request): Response
     {
-        return $this->answer->json($this->advise->for($request->reading->toReading()));
+        return $this->answer->json($this->advise->for($request->reading));
     }
 
     #[Route('/api/shopping', methods: ['POST'])]

@@ -51,7 +51,7 @@ final readonly class LookController
     #[Operation('opinion', 'The second opinion of the model on the advice for a reading', OpinionDocument::class, isList: true)]
     public function opinion(#[Payload] ReadingDocument $reading): Response
     {
-        return $this->answer->json($this->look->opinions($reading->toReading()));
+        return $this->answer->json($this->look->opinions($reading));
     }
 
     #[Route('/api/depths', methods: ['POST'])]

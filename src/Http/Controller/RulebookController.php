@@ -11,7 +11,7 @@ use App\Contract\OpenApi\Operation;
 use App\Contract\Reader\DocumentNormalizer;
 use App\Contract\Reading\ReadingDocument;
 use App\Http\Answer;
-use Kontrast\Rulebook\Engine;
+use App\UseCase\Advice\CurrentRules;
 use Kontrast\Rulebook\ReadingExamples;
 use Kontrast\Rulebook\Rule;
 use Kontrast\Rulebook\RuleConflict;
@@ -24,8 +24,7 @@ use Symfony\Component\Routing\Attribute\Route;
 final readonly class RulebookController
 {
     public function __construct(
-        private Engine $engine,
-        private ReadingExamples $examples,
+        private CurrentRules $rules,
         private DocumentNormalizer $documents,
         private Answer $answer,
     ) {
@@ -35,7 +34,7 @@ final readonly class RulebookController
     #[Operation('rules', 'Every rule, in order', RuleDocument::class, isList: true, isCached: true)]
     public function list(Request $request): Response
     {
-        $rules = array_values($this->engine->book->rules);
+        $rules = array_values($this->rules->engine()->book->rules);
 
         return $this->answer->cached(array_map(static fn (Rule $rule): RuleDocument => RuleDocument::of($rule), $rules), $request);
     }
@@ -57,7 +56,7 @@ final readonly class RulebookController
     )]
     public function conflicts(string $id): Response
     {
-        $conflicts = $this->examples->conflicts($this->rule($id));
+        $conflicts = $this->examples()->conflicts($this->rule($id));
 
         return $this->answer->json(array_map(
             static fn (RuleConflict $conflict): RuleConflictDocument => RuleConflictDocument::of($conflict),
@@ -69,14 +68,19 @@ final readonly class RulebookController
     #[Operation('decidingReading', 'A reading in which this rule decides', ReadingDocument::class, errors: [404])]
     public function reading(string $id): Response
     {
-        $reading = $this->examples->deciding($this->rule($id))
+        $reading = $this->examples()->deciding($this->rule($id))
             ?? throw NotFound::because('No reading was found where this rule decides.');
 
         return $this->answer->json($this->documents->toStored(ReadingDocument::of($reading)));
     }
 
+    private function examples(): ReadingExamples
+    {
+        return new ReadingExamples($this->rules->engine());
+    }
+
     private function rule(string $id): Rule
     {
-        return $this->engine->book->rules[$id] ?? throw NotFound::because("There is no rule $id.");
+        return $this->rules->engine()->book->rules[$id] ?? throw NotFound::because("There is no rule $id.");
     }
 }

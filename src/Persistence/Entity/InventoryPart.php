@@ -8,7 +8,7 @@ use App\Contract\Inventory\InventoryPartDocument;
 use Doctrine\ORM\Mapping as ORM;
 use Kontrast\Inventory\Money;
 use Kontrast\Inventory\PartKind;
-use Kontrast\Reading\LureKind;
+use Kontrast\Lure\LureKind;
 use Symfony\Component\Uid\Uuid;
 
 /** A part owned, or several alike. What is searched, sorted, summed or judged has a column; the rest is a document. */

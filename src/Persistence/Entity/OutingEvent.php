@@ -9,7 +9,7 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Kontrast\Logbook\Angler;
 use Kontrast\Logbook\EventKind;
-use Kontrast\Reading\Colour;
+use Kontrast\Lure\Colour;
 use Kontrast\Reading\Forage;
 use Symfony\Component\Uid\Uuid;
 

@@ -7,7 +7,7 @@ namespace App\Persistence\Entity;
 use App\Contract\Logbook\SavedBuildDocument;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
-use Kontrast\Reading\LureKind;
+use Kontrast\Lure\LureKind;
 use Symfony\Component\Uid\Uuid;
 
 /** A build saved under a name, with its parts as they were. */

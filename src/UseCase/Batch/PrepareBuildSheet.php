@@ -6,21 +6,21 @@ namespace App\UseCase\Batch;
 
 use App\Contract\BuildSheet\BuildSheetDocument;
 use App\Contract\BuildSheet\BuildSheetRequestDocument;
+use App\UseCase\Advice\CurrentRules;
 use App\UseCase\Inventory\Stock;
 use App\UseCase\StandingChoices;
-use Kontrast\Rulebook\Adviser;
 
 /** Tells how a build is put together, and what it comes to. */
 final readonly class PrepareBuildSheet
 {
-    public function __construct(private Adviser $adviser, private Stock $stock, private StandingChoices $settings)
+    public function __construct(private CurrentRules $rules, private Stock $stock, private StandingChoices $settings)
     {
     }
 
     public function of(BuildSheetRequestDocument $request): BuildSheetDocument
     {
         $build = $request->build->toComposition();
-        $brief = null === $request->reading ? null : $this->adviser->brief($request->reading->toReading());
+        $brief = null === $request->reading ? null : $this->rules->adviser()->brief($this->rules->settle($request->reading));
 
         return BuildSheetDocument::of($build, $brief, $this->settings->now(), PartCosts::of($request->build, $this->stock->byId()));
     }

@@ -6,10 +6,10 @@ namespace App\UseCase\Build;
 
 use App\Contract\Error\InvalidDocument;
 use App\Contract\Inventory\CompositionDocument;
+use App\Contract\Reading\ReadingDocument;
 use App\Contract\Scoring\AdvisedBuildDocument;
 use App\UseCase\Inventory\Stock;
 use Kontrast\Inventory\GenericParts;
-use Kontrast\Reading\Reading;
 use Kontrast\Scoring\AdvisedBuild;
 
 /** The advised build for a reading, of owned parts where they do, else of generic ones, which have no id. */
@@ -20,7 +20,7 @@ final readonly class AdviseBuild
     }
 
     /** @throws InvalidDocument */
-    public function for(Reading $reading): AdvisedBuildDocument
+    public function for(ReadingDocument $reading): AdvisedBuildDocument
     {
         [$inventory, $owned] = $this->stock->judged();
         $scorer = $this->scoring->for($reading);

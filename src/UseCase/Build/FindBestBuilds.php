@@ -5,16 +5,15 @@ declare(strict_types=1);
 namespace App\UseCase\Build;
 
 use App\Contract\Error\InvalidDocument;
+use App\Contract\Reading\ReadingDocument;
 use App\Contract\Scoring\BestDocument;
 use App\Contract\Scoring\RankedBuildDocument;
 use App\UseCase\Inventory\Stock;
 use Kontrast\Inventory\Inventory;
 use Kontrast\Inventory\InventoryBlade;
 use Kontrast\Inventory\InventoryHead;
-use Kontrast\Reading\LureKind;
-use Kontrast\Reading\Reading;
+use Kontrast\Lure\LureKind;
 use Kontrast\Scoring\BuildSearch;
-use Kontrast\Scoring\PartFit;
 use Kontrast\Scoring\RankedBuild;
 use Kontrast\Scoring\ScoreExplainer;
 
@@ -26,7 +25,7 @@ final readonly class FindBestBuilds
     }
 
     /** @throws InvalidDocument */
-    public function for(Reading $reading): BestDocument
+    public function for(ReadingDocument $reading): BestDocument
     {
         [$inventory, $owned] = $this->stock->judged();
         $scorer = $this->scoring->for($reading);
@@ -39,7 +38,7 @@ final readonly class FindBestBuilds
                 static fn (RankedBuild $ranked): RankedBuildDocument => RankedBuildDocument::of($ranked, $explainer, $owned),
                 $search->best(),
             ),
-            self::lacking($inventory, $reading->lure),
+            self::lacking($inventory, $scorer->reading->lure),
         );
     }
 
@@ -47,13 +46,12 @@ final readonly class FindBestBuilds
     private static function lacking(Inventory $inventory, LureKind $kind): array
     {
         $heads = array_filter($inventory->heads, static fn (InventoryHead $head): bool => $head->isFor($kind));
-        $blades = array_filter($inventory->blades, static fn (InventoryBlade $blade): bool => PartFit::blade($blade, $kind));
-        $needsBlade = \in_array($kind, [LureKind::Spinnerbait, LureKind::BladedJig], true);
+        $blades = array_filter($inventory->blades, static fn (InventoryBlade $blade): bool => $kind->bladeMount()->takes($blade->shape));
 
         return array_keys(array_filter([
             'head' => [] === $heads,
-            'blade' => $needsBlade && [] === $blades,
-            'skirt' => [] === $inventory->skirts && LureKind::BladedJig !== $kind,
+            'blade' => $kind->hasBlade() && [] === $blades,
+            'skirt' => [] === $inventory->skirts && !$kind->goesWithoutSkirt(),
             'trailer' => [] === $inventory->trailers,
         ]));
     }

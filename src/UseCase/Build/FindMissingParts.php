@@ -55,7 +55,7 @@ final readonly class FindMissingParts
         ), (new MissingParts($inventory, $scorers))->parts());
     }
 
-    /** @return list<Reading> */
+    /** @return list<ReadingDocument> */
     private function readings(): array
     {
         [$saved] = $this->rows->page($this->saved, new Page(self::MOST_SAVED_READINGS));
@@ -66,9 +66,9 @@ final readonly class FindMissingParts
         }
         $standing = array_intersect_key($this->documents->toStored($this->settings->now()), ['schools' => 0, 'lead_free' => 0]);
 
-        return array_map(fn (ReadingDocument $reading): Reading => $this->reader->trusted(
+        return array_map(fn (ReadingDocument $reading): ReadingDocument => $this->reader->trusted(
             $this->documents->toStored($reading) + $standing,
             ReadingDocument::class,
-        )->toReading(), $readings);
+        ), $readings);
     }
 }

@@ -26,7 +26,7 @@ final readonly class FindSwaps
     public function of(BenchRequestDocument $request): array
     {
         [$inventory, $owned] = $this->stock->judged();
-        $scorer = $this->scoring->for($request->reading->toReading());
+        $scorer = $this->scoring->for($request->reading);
         $build = $request->build->toComposition();
         $most = $scorer->measure($build)->most();
 

@@ -25,7 +25,7 @@ final readonly class PlanShopping
     {
         [$inventory] = $this->stock->judged();
         $scorers = array_map(
-            fn (ReadingDocument $reading): BuildScorer => $this->scoring->for($reading->toReading()),
+            fn (ReadingDocument $reading): BuildScorer => $this->scoring->for($reading),
             $request->readings,
         );
         $items = array_map(

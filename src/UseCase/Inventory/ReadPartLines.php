@@ -13,9 +13,9 @@ use App\Contract\Reader\DocumentReader;
 use Kontrast\Inventory\PartLine;
 use Kontrast\Inventory\PartLineReader;
 use Kontrast\Inventory\UnclearPartLine;
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Opacity;
 use Kontrast\Material\BuildOptics;
-use Kontrast\Reading\Colour;
 
 /** What was understood of a list of parts, line by line. Nothing is stored. */
 final readonly class ReadPartLines

@@ -12,9 +12,10 @@ use App\Contract\Look\LookRequestDocument;
 use App\Contract\Look\OpinionDocument;
 use App\Contract\Look\SceneDocument;
 use App\Contract\Look\SensitivityDocument;
+use App\Contract\Reading\ReadingDocument;
+use App\UseCase\Advice\CurrentRules;
 use Kontrast\Material\ReflectanceFitter;
-use Kontrast\Reading\Reading;
-use Kontrast\Rulebook\Adviser;
+use Kontrast\Measure\Length;
 use Kontrast\Scoring\Opinion;
 use Kontrast\Scoring\SecondOpinion;
 use Kontrast\Vision\ColoursOverDepth;
@@ -28,7 +29,7 @@ use Kontrast\Water\Scene;
 /** Asks the model: what a bass can pick out, from how far, and what it makes of an advice. */
 final readonly class LookAtParts
 {
-    public function __construct(private ReflectanceFitter $reflectances, private Adviser $adviser)
+    public function __construct(private ReflectanceFitter $reflectances, private CurrentRules $rules)
     {
     }
 
@@ -52,7 +53,7 @@ final readonly class LookAtParts
      */
     public function scene(LookRequestDocument $request): SceneDocument
     {
-        $visibility = $request->reading->toReading()->visibility;
+        $visibility = Length::inches($request->reading->visibility_in);
 
         return SceneDocument::of(ContrastCurves::of($this->viewing($request), $visibility, $request->toParts(), $request->toPairs()));
     }
@@ -61,7 +62,7 @@ final readonly class LookAtParts
     public function sensitivity(LookRequestDocument $request): SensitivityDocument
     {
         $sensitivity = InWater::run(
-            fn (): Sensitivity => Sensitivity::in($request->reading->toReading(), $request->from, $this->reflectances),
+            fn (): Sensitivity => Sensitivity::in($this->rules->settle($request->reading), $request->from, $this->reflectances),
             'reading.visibility_in',
         );
 
@@ -71,7 +72,7 @@ final readonly class LookAtParts
     /** @throws InvalidDocument */
     public function depths(DepthsRequestDocument $request): DepthsDocument
     {
-        $reading = $request->reading->toReading();
+        $reading = $this->rules->settle($request->reading);
 
         return DepthsDocument::of(InWater::run(
             fn (): ColoursOverDepth => ColoursOverDepth::in($reading, $request->from, $this->reflectances),
@@ -86,10 +87,11 @@ final readonly class LookAtParts
      *
      * @throws InvalidDocument
      */
-    public function opinions(Reading $reading): array
+    public function opinions(ReadingDocument $document): array
     {
+        $reading = $this->rules->settle($document);
         $opinions = InWater::run(
-            fn (): array => SecondOpinion::on($reading, $this->adviser->advise($reading), $this->reflectances),
+            fn (): array => SecondOpinion::on($reading, $this->rules->adviser()->advise($reading), $this->reflectances),
             'visibility_in',
         );
 
@@ -98,7 +100,7 @@ final readonly class LookAtParts
 
     private function viewing(LookRequestDocument $request): Viewing
     {
-        $scene = InWater::run(static fn (): Scene => Scene::of($request->reading->toReading(), $request->from), 'reading.visibility_in');
+        $scene = InWater::run(fn (): Scene => Scene::of($this->rules->settle($request->reading), $request->from), 'reading.visibility_in');
 
         return Viewing::in($scene, $this->reflectances);
     }

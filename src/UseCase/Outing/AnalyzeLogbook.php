@@ -22,7 +22,7 @@ final readonly class AnalyzeLogbook
         private Rows $rows,
         private StintKind $stints,
         private Transaction $transaction,
-        private Engine $standardEngine,
+        private Engine $engine,
     ) {
     }
 
@@ -63,7 +63,7 @@ final readonly class AnalyzeLogbook
                     continue;
                 }
                 $water = $stint->outing()->water();
-                $stint->recount(CountedUnder::of($lure->build, $lure->reading, $stint->startedAt(), $water, $this->standardEngine));
+                $stint->recount(CountedUnder::of($lure->build, $lure->reading, $stint->startedAt(), $water, $this->engine));
             }
         });
     }

@@ -25,7 +25,7 @@ final class CountedUnder
 
         return StintLevels::of(
             $build->toComposition()->inWords(),
-            $reading->toReading(),
+            $reading->toReading($build->lure),
             null === $place ? $reading->sun_elevation_deg : SunPosition::height($place, $startedAt),
             $engine,
         );

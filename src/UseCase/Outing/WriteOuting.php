@@ -32,7 +32,7 @@ final readonly class WriteOuting
         private DocumentHealth $health,
         private Documents $documents,
         /** @var \Closure(): Engine */
-        #[AutowireServiceClosure('kontrast.standard_engine')] private \Closure $engine,
+        #[AutowireServiceClosure(Engine::class)] private \Closure $engine,
     ) {
     }
 

@@ -12,11 +12,11 @@ use App\Contract\Reader\DocumentReader;
 use App\Contract\Reading\ReadingDocument;
 use App\Persistence\Kind\CurrentReadingKind;
 use App\Persistence\Kind\SettingsKind;
+use App\UseCase\Advice\GiveAdvice;
 use App\UseCase\Kept;
 use App\UseCase\Outing\OutingKind;
 use App\UseCase\Outing\WatchSeason;
 use App\UseCase\Shelf;
-use Kontrast\Rulebook\Adviser;
 use Symfony\Component\Clock\ClockInterface;
 
 /** What the page would ask for first: sent along with it, so that it need not ask. */
@@ -26,7 +26,7 @@ final readonly class FirstView
         private Shelf $shelf,
         private DocumentReader $reader,
         private DocumentNormalizer $documents,
-        private Adviser $adviser,
+        private GiveAdvice $advice,
         private WatchSeason $season,
         private ClockInterface $clock,
     ) {
@@ -94,7 +94,7 @@ final readonly class FirstView
             return null;
         }
 
-        return AdviceDocument::of($this->adviser->advise($document->toReading()));
+        return $this->advice->advise($document);
     }
 
     /**

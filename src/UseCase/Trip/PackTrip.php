@@ -22,14 +22,13 @@ use App\Format\DistinctValues;
 use App\Persistence\Kind\TripKind;
 use App\Persistence\Kind\WaterKind;
 use App\Persistence\Rows;
+use App\UseCase\Advice\CurrentRules;
 use App\UseCase\Inventory\Stock;
 use Kontrast\Inventory\Composition;
 use Kontrast\Inventory\InventoryTrailer;
 use Kontrast\Material\ReflectanceFitter;
 use Kontrast\Measure\Length;
 use Kontrast\Reading\Sky;
-use Kontrast\Rulebook\Adviser;
-use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\LureRanking;
 use Kontrast\Trip\CarriedLure;
 use Kontrast\Trip\CarriedRanking;
@@ -53,8 +52,7 @@ final readonly class PackTrip
         private DocumentNormalizer $documents,
         private PlanTrip $plan,
         private Stock $stock,
-        private Adviser $adviser,
-        private Engine $engine,
+        private CurrentRules $rules,
         private LureRanking $ranking,
         private ReflectanceFitter $reflectances,
         private ClockInterface $clock,
@@ -110,7 +108,7 @@ final readonly class PackTrip
             orders: $orders,
             ranked: $ranked,
             lures: self::drawn($carry, $owned),
-            turns: array_map(TripTurnDocument::of(...), (new Turns($this->engine))->ofLight($plan)),
+            turns: array_map(TripTurnDocument::of(...), (new Turns($this->rules->engine()))->ofLight($plan)),
             carry: CarryPlanDocument::of($carry, $owned),
         );
     }
@@ -125,8 +123,9 @@ final readonly class PackTrip
         $values = new DistinctValues();
         $advices = new DistinctValues();
         $fields = $lists = $cells = [];
+        $adviser = $this->rules->adviser();
         foreach ($grid->readings() as $reading) {
-            $advice = get_object_vars(AdviceDocument::of($this->adviser->advise($reading)));
+            $advice = get_object_vars(AdviceDocument::of($adviser->advise($reading)));
             $fields = array_keys($advice);
             // A field that is a list is one in every advice, if only an empty one; each of its entries is there once.
             $lists = array_keys(array_filter($advice, static fn (mixed $value): bool => \is_array($value) && array_is_list($value)));
@@ -159,7 +158,7 @@ final readonly class PackTrip
         $ranking = new CarriedRanking(
             array_map(static fn (CarriedLure $one): Composition => $one->build, $carry->lures),
             array_map(static fn (CarriedTrailer $one): InventoryTrailer => $one->trailer, $carry->trailers),
-            $this->adviser,
+            $this->rules->adviser(),
             $this->ranking,
             $this->reflectances,
         );

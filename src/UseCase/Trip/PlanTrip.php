@@ -9,17 +9,19 @@ use App\Contract\Inventory\InventoryPartDocument;
 use App\Contract\Trip\LightDocument;
 use App\Contract\Trip\TripPlanDocument;
 use App\Contract\Trip\TripRequestDocument;
+use App\UseCase\Advice\CurrentRules;
 use App\UseCase\Inventory\Stock;
 use App\UseCase\Look\InWater;
 use Kontrast\Inventory\Inventory;
+use Kontrast\Lure\LureKind;
+use Kontrast\Material\ReflectanceFitter;
 use Kontrast\Measure\TimeOfDay;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Sky;
-use Kontrast\Rulebook\Engine;
+use Kontrast\Reading\SkyAt;
+use Kontrast\Rulebook\LureRanking;
 use Kontrast\Trip\CarriedLure;
 use Kontrast\Trip\CarryPlan;
 use Kontrast\Trip\CarryPlanner;
-use Kontrast\Trip\DayLight;
 use Kontrast\Trip\NotATrip;
 use Kontrast\Trip\Scenarios;
 use Kontrast\Trip\TripCautions;
@@ -34,8 +36,12 @@ final readonly class PlanTrip
     /** As long as a person waits without wondering. (Chosen.) */
     private const SECONDS = 1.5;
 
-    public function __construct(private Stock $stock, private CarryPlanner $planner, private Engine $engine)
-    {
+    public function __construct(
+        private Stock $stock,
+        private CurrentRules $rules,
+        private LureRanking $ranking,
+        private ReflectanceFitter $reflectances,
+    ) {
     }
 
     /**
@@ -47,7 +53,7 @@ final readonly class PlanTrip
     public function of(TripRequestDocument $request, float $seconds = self::SECONDS, ?callable $progress = null): TripPlanDocument
     {
         $plan = $request->toPlan();
-        $turns = new Turns($this->engine);
+        $turns = new Turns($this->rules->engine());
         [$inventory, $owned] = $this->stock->judged();
         $carry = $this->choose($plan, $inventory, $owned, $seconds, $progress);
         $kinds = array_map(static fn (CarriedLure $lure): LureKind => $lure->build->kind, $carry->lures);
@@ -59,7 +65,7 @@ final readonly class PlanTrip
             $turns->ofClarity($plan),
             $carry,
             $owned,
-            (new TripCautions($this->engine))->of(Scenarios::of($plan), $kinds),
+            (new TripCautions($this->rules->engine()))->of(Scenarios::of($plan), $kinds),
         );
     }
 
@@ -97,7 +103,8 @@ final readonly class PlanTrip
         };
         $counts = array_map(static fn (InventoryPartDocument $part): int => $part->count, $owned);
         try {
-            return $this->planner->plan($plan, $inventory, $counts, $tell, $goesOn);
+            return (new CarryPlanner($this->rules->adviser(), $this->ranking, $this->reflectances))
+                ->plan($plan, $inventory, $counts, $tell, $goesOn);
         } catch (NotATrip $error) {
             throw InvalidDocument::fault($error->field, $error->getMessage());
         }
@@ -119,7 +126,7 @@ final readonly class PlanTrip
                     TimeOfDay::atMinute($minute)->written(),
                     Sky::from($overhead),
                     round($chance, 3),
-                    DayLight::of(Sky::from($overhead), $plan->sunAt($minute))->sky,
+                    SkyAt::of(Sky::from($overhead), $plan->sunAt($minute))->sky,
                     round($scene->light->lux(), 2),
                 );
             }

@@ -7,10 +7,10 @@ namespace App\UseCase\Trip;
 use App\Contract\Error\InvalidDocument;
 use App\Contract\Trip\MomentDocument;
 use App\Contract\Trip\MomentRequestDocument;
-use App\UseCase\Advice\ViewAdvice;
+use App\UseCase\Advice\GiveAdvice;
 use App\UseCase\Look\InWater;
 use Kontrast\Measure\TimeOfDay;
-use Kontrast\Trip\DayLight;
+use Kontrast\Reading\SkyAt;
 use Kontrast\Trip\NotATrip;
 use Kontrast\Trip\TripPlan;
 use Kontrast\Water\Direction;
@@ -18,7 +18,7 @@ use Kontrast\Water\Direction;
 /** Advises on one minute of a trip and looks at the advised lure in its light. */
 final readonly class ViewMoment
 {
-    public function __construct(private ViewAdvice $view)
+    public function __construct(private GiveAdvice $advice)
     {
     }
 
@@ -33,14 +33,14 @@ final readonly class ViewMoment
         }
         $sun = $plan->sunAt($minute);
         $view = InWater::run(
-            fn () => $this->view->ofReading($plan->at($minute, $request->sky, $request->lure), Direction::Side),
+            fn () => $this->advice->viewIn($plan->at($minute, $request->sky, $request->lure), Direction::Side),
             'trip.visibility_in',
         );
 
         return new MomentDocument(
             TimeOfDay::atMinute($minute)->written(),
             round($sun, 1),
-            DayLight::of($request->sky, $sun)->sky,
+            SkyAt::of($request->sky, $sun)->sky,
             $view->scene->look->water->lux_at_lure,
             $view,
         );

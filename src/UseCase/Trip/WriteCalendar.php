@@ -8,8 +8,8 @@ use App\Contract\Error\InvalidDocument;
 use App\Format\TripCalendar;
 use App\Persistence\Kind\TripKind;
 use App\Persistence\Rows;
-use Kontrast\Reading\LureKind;
-use Kontrast\Rulebook\Engine;
+use App\UseCase\Advice\CurrentRules;
+use Kontrast\Lure\LureKind;
 use Kontrast\Trip\CarriedLure;
 use Kontrast\Trip\Turn;
 use Kontrast\Trip\Turns;
@@ -22,7 +22,7 @@ final readonly class WriteCalendar
         private Rows $rows,
         private TripKind $trips,
         private PlanTrip $plan,
-        private Engine $engine,
+        private CurrentRules $rules,
         private ClockInterface $clock,
     ) {
     }
@@ -40,7 +40,7 @@ final readonly class WriteCalendar
             $trip->name,
             $plan,
             array_values(array_filter(
-                (new Turns($this->engine))->ofLight($plan),
+                (new Turns($this->rules->engine()))->ofLight($plan),
                 static fn (Turn $turn): bool => \in_array($turn->lure, $kinds, true),
             )),
             array_map(

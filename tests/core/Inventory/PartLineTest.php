@@ -8,14 +8,14 @@ use Kontrast\Inventory\PartKind;
 use Kontrast\Inventory\PartLineReader;
 use Kontrast\Inventory\StarterSet;
 use Kontrast\Inventory\UnclearPartLine;
+use Kontrast\Lure\Arm;
 use Kontrast\Lure\BladeShape;
+use Kontrast\Lure\Colour;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\SkirtMaterial;
 use Kontrast\Lure\TrailerStyle;
 use Kontrast\Lure\Trim;
 use Kontrast\Material\Metal;
-use Kontrast\Reading\Arm;
-use Kontrast\Reading\Colour;
-use Kontrast\Reading\LureKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

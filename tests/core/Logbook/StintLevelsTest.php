@@ -6,12 +6,12 @@ namespace Tests\core\Logbook;
 
 use Kontrast\Logbook\PairedColours;
 use Kontrast\Logbook\StintLevels;
+use Kontrast\Lure\Colour;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Skirt;
 use Kontrast\Lure\Trailer;
-use Kontrast\Reading\Colour;
 use Kontrast\Reading\FinishSchool;
-use Kontrast\Reading\LureKind;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Engine;
 use PHPUnit\Framework\Attributes\TestWith;

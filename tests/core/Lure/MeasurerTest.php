@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\core\Lure;
 
+use Kontrast\Lure\Arm;
 use Kontrast\Lure\BladeDimensions;
 use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\HookDimensions;
 use Kontrast\Lure\HookSize;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Measurer;
 use Kontrast\Lure\WeightRange;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Weight;
-use Kontrast\Reading\Arm;
 use Kontrast\Reading\ClarityBand;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
 use Kontrast\Reading\Forage;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\Season;
 use Kontrast\Rulebook\Advice;

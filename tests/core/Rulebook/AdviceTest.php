@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\core\Rulebook;
 
+use Kontrast\Lure\LureKind;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\Forage;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\PairingSchool;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\Schools;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\core\Rulebook;
 
 use Kontrast\Lure\Finish;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\TrailerStyle;
-use Kontrast\Reading\LureKind;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Facts;
 use Kontrast\Rulebook\Pick;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\core\Rulebook;
 
+use Kontrast\Lure\Colour;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Pairing;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Temperature;
-use Kontrast\Reading\Colour;
 use Kontrast\Reading\Cover;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;

@@ -6,7 +6,7 @@ namespace Tests\core\Rulebook;
 
 use Kontrast\BuildSheet\BuildSteps;
 use Kontrast\Inventory\Composition;
-use Kontrast\Reading\LureKind;
+use Kontrast\Lure\LureKind;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Assembly;
 use Kontrast\Rulebook\Caution;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\core\Rulebook;
 
+use Kontrast\Lure\LureKind;
 use Kontrast\Reading\Forage;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\Season;
 use Kontrast\Rulebook\Assembly;

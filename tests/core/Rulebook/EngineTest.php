@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\core\Rulebook;
 
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Finish;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Pairing;
-use Kontrast\Reading\Colour;
 use Kontrast\Reading\FinishSchool;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Schools;
 use Kontrast\Rulebook\Decision;
 use Kontrast\Rulebook\Engine;

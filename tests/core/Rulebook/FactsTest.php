@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\core\Rulebook;
 
-use Kontrast\Reading\Arm;
+use Kontrast\Lure\Arm;
+use Kontrast\Lure\Colour;
+use Kontrast\Lure\LureKind;
+use Kontrast\Lure\Run;
 use Kontrast\Reading\Bite;
-use Kontrast\Reading\Colour;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
 use Kontrast\Reading\DirtySchool;
 use Kontrast\Reading\FinishSchool;
 use Kontrast\Reading\Forage;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\PairingSchool;
 use Kontrast\Reading\Reading;
-use Kontrast\Reading\Run;
 use Kontrast\Reading\Schools;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\ShadStartSchool;

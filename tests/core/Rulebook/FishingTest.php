@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\core\Rulebook;
 
+use Kontrast\Lure\Arm;
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\Line;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Pace;
 use Kontrast\Lure\RetrieveName;
 use Kontrast\Lure\Rig;
-use Kontrast\Reading\Arm;
+use Kontrast\Lure\Run;
 use Kontrast\Reading\Bass;
 use Kontrast\Reading\Bite;
-use Kontrast\Reading\Colour;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\Goal;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
-use Kontrast\Reading\Run;
 use Kontrast\Reading\Schools;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;

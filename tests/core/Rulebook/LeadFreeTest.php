@@ -6,11 +6,11 @@ namespace Tests\core\Rulebook;
 
 use Kontrast\Lure\Head;
 use Kontrast\Lure\HeadMaterial;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Measurer;
+use Kontrast\Lure\Run;
 use Kontrast\Reading\Cover;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
-use Kontrast\Reading\Run;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Caution;
 use PHPUnit\Framework\TestCase;

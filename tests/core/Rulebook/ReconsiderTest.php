@@ -59,7 +59,7 @@ final class ReconsiderTest extends TestCase
     public function testWhatNothingHangsOnIsNotWeighedAgain(): void
     {
         $engine = Engine::standard();
-        $reading = Readings::of(\Kontrast\Reading\LureKind::Jig);
+        $reading = Readings::of(\Kontrast\Lure\LureKind::Jig);
         $before = $engine->decide($reading);
         self::assertSame($before->tallies, $engine->reconsider($before, $reading, 'schools.finish')->tallies);
     }

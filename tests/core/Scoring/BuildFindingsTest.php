@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\core\Scoring;
 
 use Kontrast\Inventory\Composition;
+use Kontrast\Lure\Colour;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Pairing;
-use Kontrast\Reading\Colour;
 use Kontrast\Reading\DirtySchool;
 use Kontrast\Reading\Forage;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\PairingSchool;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\Schools;

@@ -9,10 +9,10 @@ use Kontrast\Inventory\Inventory;
 use Kontrast\Inventory\InventoryBlade;
 use Kontrast\Inventory\InventoryHead;
 use Kontrast\Inventory\InventoryHook;
+use Kontrast\Lure\Arm;
 use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\HeadMaterial;
-use Kontrast\Reading\Arm;
-use Kontrast\Reading\LureKind;
+use Kontrast\Lure\LureKind;
 use Kontrast\Reading\Reading;
 
 /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\core\Scoring;
 
-use Kontrast\Reading\LureKind;
+use Kontrast\Lure\LureKind;
 use Kontrast\Reading\PairingSchool;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\Schools;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\core\Trip;
 
 use Kontrast\Inventory\Composition;
+use Kontrast\Lure\LureKind;
 use Kontrast\Measure\Angle;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;

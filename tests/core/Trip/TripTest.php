@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\core\Trip;
 
+use Kontrast\Lure\LureKind;
 use Kontrast\Measure\Length;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\Forage;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Sky;
+use Kontrast\Reading\SkyAt;
 use Kontrast\Reading\Tint;
 use Kontrast\Rulebook\Assembly;
 use Kontrast\Rulebook\Change;
 use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\Rulebook;
 use Kontrast\Sun\Place;
-use Kontrast\Trip\DayLight;
 use Kontrast\Trip\NotATrip;
 use Kontrast\Trip\Scenario;
 use Kontrast\Trip\Scenarios;
@@ -47,7 +47,7 @@ final class TripTest extends TestCase
     #[TestWith([Sky::Sun, -5.9, Sky::LowSun])]
     public function testTheSkyOfAReadingFollowsTheSun(Sky $overhead, float $height, Sky $expected): void
     {
-        self::assertSame($expected, DayLight::of($overhead, $height)->sky);
+        self::assertSame($expected, SkyAt::of($overhead, $height)->sky);
     }
 
     public function testTheTurnsAreAllThereAreMinuteByMinute(): void

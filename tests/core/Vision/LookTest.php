@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\core\Vision;
 
+use Kontrast\Lure\Colour;
 use Kontrast\Material\Fluorescence;
 use Kontrast\Material\Metal;
 use Kontrast\Material\OpticalPart;
@@ -11,7 +12,6 @@ use Kontrast\Material\Palette;
 use Kontrast\Material\Srgb;
 use Kontrast\Measure\Angle;
 use Kontrast\Measure\Length;
-use Kontrast\Reading\Colour;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 use Kontrast\Vision\Pair;

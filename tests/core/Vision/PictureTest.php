@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\core\Vision;
 
+use Kontrast\Lure\Colour;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Opacity;
 use Kontrast\Material\BuildOptics;
 use Kontrast\Material\Fluorescence;
@@ -15,8 +17,6 @@ use Kontrast\Material\Radiance;
 use Kontrast\Material\Srgb;
 use Kontrast\Material\Xyz;
 use Kontrast\Measure\Length;
-use Kontrast\Reading\Colour;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 use Kontrast\Rulebook\Adviser;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\core\Vision;
 
+use Kontrast\Lure\Colour;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Opacity;
 use Kontrast\Material\BuildOptics;
 use Kontrast\Material\OpticalPart;
 use Kontrast\Measure\Length;
-use Kontrast\Reading\Colour;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Tint;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Vision\Band;

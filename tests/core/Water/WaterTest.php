@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\core\Water;
 
+use Kontrast\Lure\LureKind;
 use Kontrast\Measure\Angle;
 use Kontrast\Measure\Length;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 use Kontrast\Water\ClearerThanWater;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\core\Rulebook\Table;
 
+use Kontrast\Lure\LureKind;
 use Kontrast\Reading\Bass;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\FinishSchool;
 use Kontrast\Reading\Forage;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\Schools;
 use Kontrast\Reading\Season;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\core\Rulebook\Table;
 
-use Kontrast\Reading\Colour;
+use Kontrast\Lure\Colour;
+use Kontrast\Lure\LureKind;
+use Kontrast\Lure\Run;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\Forage;
-use Kontrast\Reading\LureKind;
 use Kontrast\Reading\PairingSchool;
 use Kontrast\Reading\Reading;
-use Kontrast\Reading\Run;
 use Kontrast\Reading\Schools;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\ShadStartSchool;

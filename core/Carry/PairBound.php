@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Kontrast\Trip;
+namespace Kontrast\Carry;
 
 /** Which bodies and trailers gain most over given prices: a sum over their pairs, found exactly. */
-final class CarryBound
+final class PairBound
 {
     public float $best = -1.0;
     /** @var list<int> */
@@ -36,7 +36,7 @@ final class CarryBound
      */
     private function walk(array $in, int $from, float $sum, array $with): void
     {
-        $now = $sum + CarryPrices::top($with, $this->mostTrailers);
+        $now = $sum + Prices::top($with, $this->mostTrailers);
         if ($now > $this->best) {
             arsort($with);
             $this->best = $now;

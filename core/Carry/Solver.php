@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-namespace Kontrast\Trip;
+namespace Kontrast\Carry;
 
 /**
- * Finds what to carry, and proves it. A good first answer comes from greedy choice and exchange (CarryStart). Then one side, bodies or
+ * Finds what to carry, and proves it. A good first answer comes from greedy choice and exchange (FirstAnswer). Then one side, bodies or
  * trailers, is walked set by set, as if everything of the other side could be carried: the few more that a set gains never add up to more
  * than each gains by itself (the gains are submodular: Nemhauser, Wolsey & Fisher 1978, Mathematical Programming 14), so most sets are
  * passed over unseen. For each set that could still beat the best answer the other side is settled by a PricedSearch. Where the walk is
  * cut short, what is left of it bounds the answer.
  */
-final class CarrySolver
+final class Solver
 {
     /** Sets looked at, and settled, before the walk is cut short, and choices within one. (Chosen.) */
     public const MOST_SETS = 60_000;
@@ -23,8 +23,8 @@ final class CarrySolver
     private const MOST_TABLES = 12;
     private const TINY = 1e-6;
 
-    private CarryAnswer $best;
-    private CarrySide $side;
+    private Answer $best;
+    private Side $side;
     private int $other = 0;
     private int $sets = 0;
     private int $settled = 0;
@@ -35,17 +35,17 @@ final class CarrySolver
 
     /** @param (\Closure(int, float): bool)|null $goesOn told how many sets were looked at and the best so far; false ends the walk */
     public function __construct(
-        private readonly CarryProblem $problem,
+        private readonly Problem $problem,
         private readonly int $mostSets = self::MOST_SETS,
         private readonly ?\Closure $goesOn = null,
     ) {
     }
 
-    public function solve(int $lures, int $trailers): CarryAnswer
+    public function solve(int $lures, int $trailers): Answer
     {
-        $this->best = CarryStart::for($this->problem, min($lures, $this->problem->bodies), min($trailers, $this->problem->none));
-        $bodies = CarrySide::bodies($this->problem, $lures);
-        $with = CarrySide::trailers($this->problem, $trailers);
+        $this->best = FirstAnswer::for($this->problem, min($lures, $this->problem->bodies), min($trailers, $this->problem->none));
+        $bodies = Side::bodies($this->problem, $lures);
+        $with = Side::trailers($this->problem, $trailers);
         [$this->sets, $this->settled, $this->open, $this->isStopped, $this->tables] = [0, 0, 0.0, false, []];
         $this->side = $this->easier($bodies, $with);
         $this->other = $this->side->areBodies ? $trailers : $lures;
@@ -56,10 +56,10 @@ final class CarrySolver
             $bound = min($bound, (new PricedSearch($this->problem, 0))->beyond($this->best->worth, $lures, $trailers)->bound);
         }
 
-        return new CarryAnswer($this->best->bodies, $this->best->trailers, $this->best->worth, max($bound, $this->best->worth));
+        return new Answer($this->best->bodies, $this->best->trailers, $this->best->worth, max($bound, $this->best->worth));
     }
 
-    private function easier(CarrySide $bodies, CarrySide $trailers): CarrySide
+    private function easier(Side $bodies, Side $trailers): Side
     {
         foreach ([$bodies, $trailers] as $side) {
             if ($side->sets() <= self::FEW_SETS) {
@@ -195,8 +195,8 @@ final class CarrySolver
         $this->remember($rest->lambda);
         if ($answer->worth > $this->best->worth + self::TINY) {
             $this->best = $this->side->areBodies
-                ? new CarryAnswer($set, $answer->trailers, $answer->worth, $answer->worth)
-                : new CarryAnswer($answer->bodies, $set, $answer->worth, $answer->worth);
+                ? new Answer($set, $answer->trailers, $answer->worth, $answer->worth)
+                : new Answer($answer->bodies, $set, $answer->worth, $answer->worth);
         }
         if ($answer->bound > $answer->worth + self::TINY) {
             $this->open = max($this->open, min($most, $answer->bound));

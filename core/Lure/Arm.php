@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kontrast\Reading;
+namespace Kontrast\Lure;
 
 /** The arm of a spinnerbait: long for winding, short for dropping. */
 enum Arm: string

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Kontrast\Trip;
+namespace Kontrast\Carry;
 
 /** A good first answer: whatever gains most, one after another, then exchanges of one for another as long as one gains. */
-final class CarryStart
+final class FirstAnswer
 {
     private const TINY = 1e-6;
 
@@ -20,7 +20,7 @@ final class CarryStart
     /** @var list<float> by scenario, weighted: what there is with nothing carried */
     private array $floor = [];
 
-    private function __construct(private readonly CarryProblem $problem)
+    private function __construct(private readonly Problem $problem)
     {
         foreach ($problem->weights as $s => $weight) {
             $this->floor[] = $weight * ($problem->floor[$s] ?? 0);
@@ -28,17 +28,17 @@ final class CarryStart
         $this->meetAgain();
     }
 
-    public static function for(CarryProblem $problem, int $lures, int $trailers): CarryAnswer
+    public static function for(Problem $problem, int $lures, int $trailers): Answer
     {
         $start = new self($problem);
         $start->fill($lures, $trailers);
         $worth = $problem->worth($start->bodies, $start->trailers);
 
-        return new CarryAnswer($start->bodies, $start->trailers, $worth, $worth);
+        return new Answer($start->bodies, $start->trailers, $worth, $worth);
     }
 
     /** @return array<int, float> what one lure is worth at least, two, … up to so many, each going on from the one before */
-    public static function curve(CarryProblem $problem, int $most, int $trailers): array
+    public static function curve(Problem $problem, int $most, int $trailers): array
     {
         $start = new self($problem);
         $curve = [];

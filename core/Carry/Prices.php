@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Kontrast\Trip;
+namespace Kontrast\Carry;
 
 /**
  * What every pair is worth beyond the price of each scenario, and the bound that follows: no choice is worth more than all prices together
  * and what its pairs gain over them.
  */
-final readonly class CarryPrices
+final readonly class Prices
 {
     /**
      * @param array<int, float> $lambda by scenario
@@ -37,7 +37,7 @@ final readonly class CarryPrices
      * @param list<array{list<int>, list<float>}> $ranked by scenario, pairs and their weighted worth, best first
      * @param array<int, float>                   $lambda by scenario
      */
-    public static function at(CarryProblem $problem, array $ranked, array $lambda, int $lures, int $trailers): self
+    public static function at(Problem $problem, array $ranked, array $lambda, int $lures, int $trailers): self
     {
         $columns = $problem->none + 1;
         $gains = array_fill(0, $problem->bodies * $columns, 0.0);
@@ -61,7 +61,7 @@ final readonly class CarryPrices
             $most[] = $own[$b] + self::top($row, $trailers);
         }
         arsort($most);
-        $search = new CarryBound($own, $with, array_keys($most), array_values($most), $lures, $trailers);
+        $search = new PairBound($own, $with, array_keys($most), array_values($most), $lures, $trailers);
 
         return new self(
             $lambda,
@@ -101,7 +101,7 @@ final readonly class CarryPrices
      *
      * @return list<int> by scenario, one less the pairs of the choice that beat its price: how the bound changes with the price
      */
-    public function slopes(CarryProblem $problem, array $ranked): array
+    public function slopes(Problem $problem, array $ranked): array
     {
         $columns = $problem->none + 1;
         $isChosen = [];

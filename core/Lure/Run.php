@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kontrast\Reading;
+namespace Kontrast\Lure;
 
 /** Where between surface and bottom the lure is worked. */
 enum Run: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kontrast\Trip;
+namespace Kontrast\Carry;
 
 /**
  * What a settled set of one side can be worth at most, however the other side is chosen: the bound of a PricedSearch without its search.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kontrast\Trip;
+namespace Kontrast\Carry;
 
 /**
  * Prices of the scenarios, and what each candidate of one side brings beyond them with each of the other side: few of all pairs, so that
@@ -18,7 +18,7 @@ final class PriceTable
      * @param array<int, float> $lambda by scenario
      * @param int               $take   how many of the other side
      */
-    public function __construct(private readonly CarrySide $side, public readonly array $lambda, private readonly int $take)
+    public function __construct(private readonly Side $side, public readonly array $lambda, private readonly int $take)
     {
         $this->base = $side->withNothing($lambda);
     }
@@ -46,6 +46,6 @@ final class PriceTable
             unset($gains[$this->side->given]);
         }
 
-        return $this->base + $given + CarryPrices::top($gains, $this->take);
+        return $this->base + $given + Prices::top($gains, $this->take);
     }
 }

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Kontrast\Trip;
+namespace Kontrast\Carry;
 
 /** Bodies, or trailers, of a carrying problem by themselves: what each is worth if everything of the other side could be carried. */
-final readonly class CarrySide
+final readonly class Side
 {
     /** What of the other side is there in any case: going without a trailer. */
     public ?int $given;
@@ -17,7 +17,7 @@ final readonly class CarrySide
      * @param list<float>       $base by scenario, what there is with nothing of this side
      */
     private function __construct(
-        private CarryProblem $problem,
+        private Problem $problem,
         public bool $areBodies,
         public array $most,
         public array $base,
@@ -27,7 +27,7 @@ final readonly class CarrySide
         $this->width = $areBodies ? $problem->none + 1 : $problem->bodies;
     }
 
-    public static function bodies(CarryProblem $problem, int $take): self
+    public static function bodies(Problem $problem, int $take): self
     {
         $most = $base = [];
         foreach ($problem->weights as $s => $weight) {
@@ -40,7 +40,7 @@ final readonly class CarrySide
         return new self($problem, true, $most, $base, min($take, $problem->bodies));
     }
 
-    public static function trailers(CarryProblem $problem, int $take): self
+    public static function trailers(Problem $problem, int $take): self
     {
         $most = $base = [];
         foreach ($problem->weights as $s => $weight) {
@@ -206,7 +206,7 @@ final readonly class CarrySide
     }
 
     /** @param list<int> $set what is left to choose once this side is settled: a problem of the other side alone */
-    public function rest(array $set): CarryProblem
+    public function rest(array $set): Problem
     {
         return $this->areBodies ? $this->problem->withBodies($set) : $this->problem->withTrailers($set);
     }

@@ -7,7 +7,7 @@ namespace Kontrast\Logbook;
 use Kontrast\Reading\Sky;
 
 /** Skies that light a lure alike, so that stints under them can be compared. (Chosen.) */
-enum Light: string
+enum SkyBrightness: string
 {
     case Bright = 'bright';
     case Gray = 'gray';

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Tests\core\Trip;
+namespace Tests\core\Carry;
 
-use Kontrast\Trip\CarryProblem;
-use Kontrast\Trip\CarrySolver;
+use Kontrast\Carry\Problem;
+use Kontrast\Carry\Solver;
 use PHPUnit\Framework\TestCase;
 
 /** What to carry: against a mixed-integer solver (HiGHS, npm, frozen by tests/reference/carry.js), and against trying every choice. */
@@ -28,7 +28,7 @@ final class CarryTest extends TestCase
         $known = json_decode($json, true, 512, \JSON_THROW_ON_ERROR);
         self::assertCount(30, $known['problems']);
         foreach ($known['problems'] as $i => $one) {
-            $problem = new CarryProblem(
+            $problem = new Problem(
                 array_map(floatval(...), $one['weights']),
                 $one['values'],
                 \count($one['values'][0]),
@@ -36,7 +36,7 @@ final class CarryTest extends TestCase
                 $one['uses'],
                 $one['stock'],
             );
-            $answer = (new CarrySolver($problem))->solve($one['lures'], $one['trailers']);
+            $answer = (new Solver($problem))->solve($one['lures'], $one['trailers']);
             self::assertEqualsWithDelta($one['optimum'], $answer->worth, 0.5, "problem $i");
             self::assertTrue($answer->isExact(), "problem $i");
             self::assertTrue($problem->canBeBuilt($answer->bodies));
@@ -52,7 +52,7 @@ final class CarryTest extends TestCase
         for ($i = 0; $i < 20; ++$i) {
             $plain = self::random(6, 6, 4);
             $problem = $plain->withFloor(array_map(static fn (): int => mt_rand(0, 90_000), $plain->weights));
-            $answer = (new CarrySolver($problem))->solve(2, 2);
+            $answer = (new Solver($problem))->solve(2, 2);
             self::assertEqualsWithDelta(self::everyChoice($problem, 2, 2), $answer->worth, 0.5);
             self::assertTrue($answer->isExact());
         }
@@ -64,7 +64,7 @@ final class CarryTest extends TestCase
         for ($i = 0; $i < 20; ++$i) {
             $problem = self::random(8, 7, 5);
             $exact = self::everyChoice($problem, 3, 2);
-            $answer = (new CarrySolver($problem, 1))->solve(3, 2);
+            $answer = (new Solver($problem, 1))->solve(3, 2);
             self::assertLessThanOrEqual($exact + 0.5, $answer->worth);
             self::assertGreaterThanOrEqual($exact - 0.5, $answer->bound);
         }
@@ -74,7 +74,7 @@ final class CarryTest extends TestCase
     {
         mt_srand(7);
         $asked = 0;
-        $solver = new CarrySolver(self::random(40, 30, 30), goesOn: static function () use (&$asked): bool {
+        $solver = new Solver(self::random(40, 30, 30), goesOn: static function () use (&$asked): bool {
             ++$asked;
 
             return false;
@@ -90,13 +90,13 @@ final class CarryTest extends TestCase
         $problem = self::random(12, 8, 6);
         $least = 0.0;
         for ($lures = 1; $lures <= 8; ++$lures) {
-            $worth = (new CarrySolver($problem))->solve($lures, 3)->worth;
+            $worth = (new Solver($problem))->solve($lures, 3)->worth;
             self::assertGreaterThanOrEqual($least - 0.5, $worth);
             $least = $worth;
         }
     }
 
-    private static function random(int $scenarios, int $bodies, int $trailers): CarryProblem
+    private static function random(int $scenarios, int $bodies, int $trailers): Problem
     {
         $values = [];
         for ($s = 0; $s < $scenarios; ++$s) {
@@ -106,10 +106,10 @@ final class CarryTest extends TestCase
         }
         $weights = array_map(static fn (): float => mt_rand(1, 10) / 10, array_fill(0, $scenarios, 0));
 
-        return new CarryProblem($weights, array_values(array_map(array_values(...), $values)), $bodies, $trailers);
+        return new Problem($weights, array_values(array_map(array_values(...), $values)), $bodies, $trailers);
     }
 
-    private static function everyChoice(CarryProblem $problem, int $lures, int $trailers): float
+    private static function everyChoice(Problem $problem, int $lures, int $trailers): float
     {
         $best = 0.0;
         foreach (self::subsets($problem->bodies, $lures) as $bodies) {

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Kontrast\Trip;
+namespace Kontrast\Carry;
 
 /** What to carry, what it is worth, and what nothing can be worth more than. */
-final readonly class CarryAnswer
+final readonly class Answer
 {
     /** Worth and bound this close together, in thousandths of a point, are the same: weights are floats. */
     private const SAME = 0.5;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kontrast\Reading;
+namespace Kontrast\Lure;
 
 /** The colour words a forage, a skirt, a trailer or a head is described with. */
 enum Colour: string

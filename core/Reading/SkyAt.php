@@ -2,14 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Kontrast\Trip;
+namespace Kontrast\Reading;
 
 use Kontrast\Measure\Angle;
-use Kontrast\Reading\Reading;
-use Kontrast\Reading\Sky;
 
 /** The sky of a reading at a moment of the day: what is overhead, and where the sun stands. */
-final readonly class DayLight
+final readonly class SkyAt
 {
     /** Under it a clear sky is one of low sun. (Chosen.) */
     public const LOW_SUN_DEG = 12.0;

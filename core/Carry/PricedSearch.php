@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kontrast\Trip;
+namespace Kontrast\Carry;
 
 /**
  * Looks for a choice that is worth more than one already known, and bounds what any could be worth. Every scenario is given a price that a
@@ -18,7 +18,7 @@ final class PricedSearch
 
     /** @var array<int, float> by scenario: the prices that gave the lowest bound */
     public array $lambda = [];
-    private CarryAnswer $best;
+    private Answer $best;
     private float $open = 0.0;
     private int $nodes = 0;
     private int $mostLures = 0;
@@ -31,13 +31,13 @@ final class PricedSearch
      * @param array<int, float>       $lambda prices to begin with, by scenario: those of a problem much like it
      */
     public function __construct(
-        private readonly CarryProblem $problem,
+        private readonly Problem $problem,
         private readonly int $mostNodes,
         private readonly ?\Closure $goesOn = null,
         array $lambda = [],
     ) {
         $this->lambda = $lambda;
-        $this->best = new CarryAnswer([], [], 0.0, 0.0);
+        $this->best = new Answer([], [], 0.0, 0.0);
         $ranked = [];
         foreach ($problem->weights as $s => $weight) {
             $flat = array_merge(...$problem->values[$s]);
@@ -50,16 +50,16 @@ final class PricedSearch
     /**
      * @param float $known worth of the best answer so far
      *
-     * @return CarryAnswer one that is worth more, or none carried and the worth that was known; its bound holds in either case
+     * @return Answer one that is worth more, or none carried and the worth that was known; its bound holds in either case
      */
-    public function beyond(float $known, int $lures, int $trailers): CarryAnswer
+    public function beyond(float $known, int $lures, int $trailers): Answer
     {
         $this->mostLures = min($lures, $this->problem->bodies);
         $this->mostTrailers = min($trailers, $this->problem->none);
         [$this->open, $this->nodes] = [0.0, 0];
-        $this->best = new CarryAnswer([], [], $known, $known);
+        $this->best = new Answer([], [], $known, $known);
         if ([] === $this->lambda) {
-            $start = CarryStart::for($this->problem, $this->mostLures, $this->mostTrailers);
+            $start = FirstAnswer::for($this->problem, $this->mostLures, $this->mostTrailers);
             $this->lambda = $this->worths($start);
             $this->best = $start->worth > $known + self::TINY ? $start : $this->best;
         }
@@ -70,18 +70,18 @@ final class PricedSearch
         }
         $bound = min($prices->bound, max($this->best->worth, $this->open));
 
-        return new CarryAnswer($this->best->bodies, $this->best->trailers, $this->best->worth, max($bound, $this->best->worth));
+        return new Answer($this->best->bodies, $this->best->trailers, $this->best->worth, max($bound, $this->best->worth));
     }
 
     /** Prices with the lowest bound that was found. */
-    private function prices(): CarryPrices
+    private function prices(): Prices
     {
         $lambda = $this->lambda;
         $lowest = null;
         $scale = 1.0;
         $stalled = 0;
         for ($step = 0; $step < self::STEPS; ++$step) {
-            $prices = CarryPrices::at($this->problem, $this->ranked, $lambda, $this->mostLures, $this->mostTrailers);
+            $prices = Prices::at($this->problem, $this->ranked, $lambda, $this->mostLures, $this->mostTrailers);
             if (null === $lowest || $prices->bound < $lowest->bound - self::TINY) {
                 [$lowest, $stalled] = [$prices, 0];
             } elseif (++$stalled >= self::PATIENCE) {
@@ -103,7 +103,7 @@ final class PricedSearch
     }
 
     /** @return list<float> weighted worth of an answer by scenario */
-    private function worths(CarryAnswer $answer): array
+    private function worths(Answer $answer): array
     {
         $worths = [];
         foreach ($this->problem->weights as $s => $weight) {
@@ -119,7 +119,7 @@ final class PricedSearch
      * @param float       $sum  bound of what is taken, without trailers
      * @param array<int, float> $with what each trailer adds to it
      */
-    private function walkBodies(CarryPrices $prices, array $in, int $from, float $sum, array $with): void
+    private function walkBodies(Prices $prices, array $in, int $from, float $sum, array $with): void
     {
         $room = $this->mostLures - \count($in);
         if (0 === $room || $from >= $this->problem->bodies) {
@@ -127,7 +127,7 @@ final class PricedSearch
 
             return;
         }
-        $now = $sum + CarryPrices::top($with, $this->mostTrailers);
+        $now = $sum + Prices::top($with, $this->mostTrailers);
         $isTaken = false;
         for ($i = $from; $i < $this->problem->bodies; ++$i) {
             $bound = $now + $prices->mostOf($i, $room);
@@ -155,7 +155,7 @@ final class PricedSearch
      * @param list<int>         $in
      * @param array<int, float> $with
      */
-    private function walkTrailers(CarryPrices $prices, array $bodies, array $in, int $from, float $sum, array $with): void
+    private function walkTrailers(Prices $prices, array $bodies, array $in, int $from, float $sum, array $with): void
     {
         arsort($with);
         $this->walkSorted($bodies, array_keys($with), array_values($with), $in, $from, $sum);
@@ -173,7 +173,7 @@ final class PricedSearch
         if (0 === $room || $from >= \count($order)) {
             $worth = $this->problem->worth($bodies, $in);
             if ($worth > $this->best->worth + self::TINY) {
-                $this->best = new CarryAnswer($bodies, $in, $worth, $worth);
+                $this->best = new Answer($bodies, $in, $worth, $worth);
             }
 
             return;

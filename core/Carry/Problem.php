@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Kontrast\Trip;
+namespace Kontrast\Carry;
 
 /**
  * Which few bodies and trailers to carry: in every scenario the best pair carried is fished. A body may always be fished without a
  * trailer. Values are thousandths of a point, so that sums of them are exact; weights say how much of the day a scenario is.
  */
-final readonly class CarryProblem
+final readonly class Problem
 {
     /** @var int trailers, and behind them the place of none */
     public int $none;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Kontrast\Reading;
+namespace Kontrast\Lure;
 
 /** Gives the cases of an enumeration the words they are called by on screen and in prose. */
 trait HasLabel
