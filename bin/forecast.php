@@ -14,7 +14,8 @@ $say = static function (int $status, array $answer): void {
     echo json_encode($answer, \JSON_THROW_ON_ERROR), "\n";
 };
 
-if ('/forecast' !== parse_url((string) ($_SERVER['REQUEST_URI'] ?? ''), \PHP_URL_PATH)) {
+$address = $_SERVER['REQUEST_URI'] ?? null;
+if ('/forecast' !== parse_url(is_string($address) ? $address : '', \PHP_URL_PATH)) {
     $say(404, ['error' => 'Ask for /forecast?latitude=46.2&longitude=-90.6&date=2026-05-09.']);
 
     return;
@@ -27,4 +28,4 @@ if (null === $latitude || abs($latitude) > 90 || null === $longitude || abs($lon
 
     return;
 }
-$say(200, SimulatedForecast::of($latitude, $longitude, $date));
+$say(200, SimulatedForecast::forecast($latitude, $longitude, $date));

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Migrations;
 
-use App\Persistence\Upgrade\PartWithoutColumns;
-use App\Persistence\Upgrade\Upgrader;
+use App\Contract\Stored\StoredAs;
+use App\Persistence\Upgrade\Upgrades;
 use Doctrine\DBAL\Schema\Schema;
 use Doctrine\Migrations\AbstractMigration;
 use Symfony\Component\Uid\Uuid;
@@ -19,6 +19,7 @@ final class Version20261126000000 extends AbstractMigration
 {
     /** Shapes as they were before: what cannot be read now keeps this number, and is shown as needing attention. */
     private const OLD_SHAPE = 1;
+    private const PART_SHAPE = 2;
     /** Minor units of money as of this migration. */
     private const MINOR_UNITS = 10_000;
 
@@ -61,7 +62,7 @@ final class Version20261126000000 extends AbstractMigration
                 'box' => \is_string($traits['box'] ?? null) ? $traits['box'] : '',
                 'cost' => \is_int($cost) || \is_float($cost) ? (int) round($cost * self::MINOR_UNITS) : null,
                 'lures' => implode(' ', array_filter(\is_array($lures) ? $lures : [], \is_string(...))),
-                ...self::document($row['traits'], new PartWithoutColumns()),
+                ...self::document($row['traits'], StoredAs::Part),
             ]);
         }
     }
@@ -169,23 +170,25 @@ final class Version20261126000000 extends AbstractMigration
     }
 
     /**
-     * The document brought to its present shape; one that cannot be read stays exactly as it is, in the shape it had.
+     * The document brought to the shape of this version; one that cannot be read stays exactly as it is, in the shape it had.
      *
      * @return array{document: mixed, shape: int}
      */
-    private static function document(mixed $json, ?Upgrader $upgrader = null): array
+    private static function document(mixed $json, ?StoredAs $name = null): array
     {
         $document = \is_string($json) ? json_decode($json, true) : null;
         if (!\is_array($document)) {
             return ['document' => $json, 'shape' => self::OLD_SHAPE];
         }
-        /** @var array<string, mixed> $document */
-        $upgraded = null === $upgrader ? $document : $upgrader->upgrade($document);
+        $document = (object) $document;
+        if (null !== $name) {
+            Upgrades::run($name, $document, self::OLD_SHAPE, self::PART_SHAPE);
+        }
         $options = \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR;
 
         return [
-            'document' => json_encode((object) $upgraded, $options),
-            'shape' => null === $upgrader ? self::OLD_SHAPE : $upgrader->from() + 1,
+            'document' => json_encode($document, $options),
+            'shape' => null === $name ? self::OLD_SHAPE : self::PART_SHAPE,
         ];
     }
 

@@ -46,7 +46,7 @@ final readonly class Batch
     {
         $used = [];
         foreach ($this->items as ['build' => $build, 'count' => $count]) {
-            foreach (Hardware::of($build) as $hardware) {
+            foreach (Hardware::count($build) as $hardware) {
                 $key = $hardware->kind->value.' '.$hardware->size;
                 $used[$key] ??= ['kind' => $hardware->kind, 'size' => $hardware->size, 'count' => 0];
                 $used[$key]['count'] += $count * $hardware->count;
@@ -68,7 +68,7 @@ final readonly class Batch
             $count = 0;
             $builds = [];
             foreach ($this->items as ['name' => $name, 'build' => $build, 'count' => $times]) {
-                $here = \count(array_filter(BuildSteps::of($build), static fn (BuildStep $step): bool => $step->task === $task));
+                $here = \count(array_filter(BuildSteps::write($build), static fn (BuildStep $step): bool => $step->task === $task));
                 if ($here > 0 && $times > 0) {
                     $count += $here * $times;
                     $builds[] = "$times × $name";

@@ -64,7 +64,7 @@ final readonly class BuildFigures
             + array_sum(
                 array_map(
                     static fn (Hardware $hardware): float => $hardware->count * (self::HARDWARE_G[$hardware->kind->value] ?? 0.0),
-                    Hardware::of($build),
+                    Hardware::count($build),
                 ),
             );
 

@@ -23,7 +23,7 @@ final class BuildSteps
     private const POINTS = 'Keep the hook point covered until you need it.';
 
     /** @return list<BuildStep> */
-    public static function of(Composition $build): array
+    public static function write(Composition $build): array
     {
         return [
             self::layOut($build),
@@ -50,7 +50,7 @@ final class BuildSteps
                 $hardware->kind->label(),
                 $hardware->size,
             ),
-            Hardware::of($build),
+            Hardware::count($build),
         );
 
         return new BuildStep(

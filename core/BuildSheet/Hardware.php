@@ -26,7 +26,7 @@ final readonly class Hardware
     }
 
     /** @return list<self> */
-    public static function of(Composition $build): array
+    public static function count(Composition $build): array
     {
         $hardware = [];
         if ($build->kind->hasWire()) {

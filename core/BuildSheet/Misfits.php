@@ -32,7 +32,7 @@ final class Misfits
      *
      * @return list<Misfit>
      */
-    public static function in(Composition $build, ?Brief $brief = null, bool $leadFree = false): array
+    public static function find(Composition $build, ?Brief $brief = null, bool $leadFree = false): array
     {
         return [
             ...self::kind($build),

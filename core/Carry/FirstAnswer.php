@@ -28,7 +28,7 @@ final class FirstAnswer
         $this->meetAgain();
     }
 
-    public static function for(Problem $problem, int $lures, int $trailers): Answer
+    public static function find(Problem $problem, int $lures, int $trailers): Answer
     {
         $start = new self($problem);
         $start->fill($lures, $trailers);

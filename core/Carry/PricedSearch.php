@@ -59,7 +59,7 @@ final class PricedSearch
         [$this->open, $this->nodes] = [0.0, 0];
         $this->best = new Answer([], [], $known, $known);
         if ([] === $this->lambda) {
-            $start = FirstAnswer::for($this->problem, $this->mostLures, $this->mostTrailers);
+            $start = FirstAnswer::find($this->problem, $this->mostLures, $this->mostTrailers);
             $this->lambda = $this->worths($start);
             $this->best = $start->worth > $known + self::TINY ? $start : $this->best;
         }

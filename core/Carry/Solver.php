@@ -43,7 +43,7 @@ final class Solver
 
     public function solve(int $lures, int $trailers): Answer
     {
-        $this->best = FirstAnswer::for($this->problem, min($lures, $this->problem->bodies), min($trailers, $this->problem->none));
+        $this->best = FirstAnswer::find($this->problem, min($lures, $this->problem->bodies), min($trailers, $this->problem->none));
         $bodies = Side::bodies($this->problem, $lures);
         $with = Side::trailers($this->problem, $trailers);
         [$this->sets, $this->settled, $this->open, $this->isStopped, $this->tables] = [0, 0, 0.0, false, []];

@@ -30,7 +30,7 @@ use Kontrast\Material\Srgb;
  */
 final class GenericParts
 {
-    public static function of(Build $build): Composition
+    public static function compose(Build $build): Composition
     {
         $front = $build->frontBlade();
         $rear = $build->rearBlade();

@@ -121,7 +121,7 @@ enum StarterSet: string
         $parts = [];
         $lures = [];
         foreach ($this->builds() as $build) {
-            $composition = GenericParts::of($build);
+            $composition = GenericParts::compose($build);
             $isSecondBlade = self::BladedJigs === $this && \in_array($composition->skirt?->id, $lures, true);
             $lures[] = $composition->skirt?->id;
             foreach ($isSecondBlade ? $composition->blades() : $composition->parts() as $part) {

@@ -35,9 +35,9 @@ final readonly class Analysis
     public static function of(iterable $stints): self
     {
         $counts = Counts::of($stints);
-        $dispersion = Dispersion::of($counts->stints);
+        $dispersion = Dispersion::estimate($counts->stints);
         $prior = Prior::of($counts->all);
-        $comparisons = Comparisons::of($counts, $dispersion);
+        $comparisons = Comparisons::compare($counts, $dispersion);
 
         return new self(
             $counts->all,

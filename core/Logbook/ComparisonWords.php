@@ -10,7 +10,7 @@ final class ComparisonWords
     /** Under this chance the notes lean to neither. (Chosen.) */
     private const LEANS = 0.7;
 
-    public static function of(Comparison $comparison): string
+    public static function say(Comparison $comparison): string
     {
         [$low, $high] = $comparison->believed->interval();
         $a = ucfirst($comparison->factor->levelLabel($comparison->a));

@@ -19,7 +19,7 @@ final class Comparisons
     private const LEAST_HOURS = 0.25;
 
     /** @return list<Comparison> the surest first */
-    public static function of(Counts $counts, float $dispersion): array
+    public static function compare(Counts $counts, float $dispersion): array
     {
         $seen = [];
         foreach ($counts->alike as $factor => $days) {
@@ -32,7 +32,7 @@ final class Comparisons
                 }
             }
         }
-        $believed = Shrinkage::of(array_map(static fn (array $one): array => [log($one[4]->ratio), $one[4]->logError], $seen));
+        $believed = Shrinkage::shrink(array_map(static fn (array $one): array => [log($one[4]->ratio), $one[4]->logError], $seen));
         $comparisons = [];
         foreach ($seen as $i => [$factor, $clarity, $a, $b, $ratio]) {
             $comparisons[] = new Comparison($factor, $clarity, $a, $b, $ratio, $ratio->believed($believed[$i]));

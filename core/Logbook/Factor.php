@@ -14,7 +14,7 @@ use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 
-/** What a stint can be told apart by: how the lure was built, and in which water and light it was fished. */
+/** What stints are compared by: how the lure was built, and in which water and light it was fished. */
 enum Factor: string
 {
     use HasLabel;

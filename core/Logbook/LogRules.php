@@ -21,7 +21,7 @@ final class LogRules
      *
      * @return list<Rule> none where the notes do not tell
      */
-    public static function of(Rulebook $book, array $evidence, array $questions): array
+    public static function derive(Rulebook $book, array $evidence, array $questions): array
     {
         $rules = [];
         foreach ($questions as $question) {

@@ -20,7 +20,7 @@ final class PairedColours
     private const TONAL_DE00 = 20.0;
 
     /** Null where one of the two is missing. */
-    public static function of(?Skirt $skirt, ?Trailer $trailer): ?Pairing
+    public static function judge(?Skirt $skirt, ?Trailer $trailer): ?Pairing
     {
         if (null === $skirt || null === $trailer) {
             return null;

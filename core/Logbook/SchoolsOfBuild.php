@@ -22,7 +22,7 @@ final readonly class SchoolsOfBuild
     }
 
     /** @return array<string, list<string>> by question; a question on which all would have tied the same is left out */
-    public function of(Build $build, Reading $reading): array
+    public function find(Build $build, Reading $reading): array
     {
         $reading = $reading->with(lure: $build->kind);
         $usual = $this->engine->decide($reading);
@@ -68,7 +68,7 @@ final readonly class SchoolsOfBuild
     private static function answer(SchoolQuestion $question, Build $build): string
     {
         return match ($question) {
-            SchoolQuestion::Pairing => PairedColours::of($build->skirt, $build->trailer)->value ?? StintLevels::NONE,
+            SchoolQuestion::Pairing => PairedColours::judge($build->skirt, $build->trailer)->value ?? StintLevels::NONE,
             SchoolQuestion::Finish => $build->rearBlade()?->finish->value ?? StintLevels::NONE,
             SchoolQuestion::Dirty, SchoolQuestion::ShadStart => $build->skirt?->base->value ?? StintLevels::NONE,
             SchoolQuestion::RedSpring => self::isRed($build) ? 'red' : 'plain',

@@ -38,7 +38,7 @@ final readonly class StintLevels
             Factor::Finish->value => null === $blade ? self::NONE : $blade->finish->value,
             Factor::Skirt->value => $build->skirt->base->value ?? self::NONE,
             Factor::Trailer->value => $build->trailer->base->value ?? self::NONE,
-            Factor::Pairing->value => PairedColours::of($build->skirt, $build->trailer)->value ?? self::NONE,
+            Factor::Pairing->value => PairedColours::judge($build->skirt, $build->trailer)->value ?? self::NONE,
             Factor::Style->value => $build->trailer->style->value ?? self::NONE,
             Factor::Lure->value => $build->kind->value,
             Factor::Weight->value => $build->head->weight->label(),
@@ -50,7 +50,7 @@ final readonly class StintLevels
         ];
         $stratum = implode(' ', [$clarity->value, $reading->tint->value, SkyBrightness::of($reading->sky)->value, $reading->season->value]);
 
-        return new self($levels, $stratum, (new SchoolsOfBuild($engine))->of($build, $reading));
+        return new self($levels, $stratum, (new SchoolsOfBuild($engine))->find($build, $reading));
     }
 
     /** @return array<string, mixed> as it is stored beside the stint */

@@ -7,7 +7,7 @@ namespace Kontrast\Logbook;
 /** What came of a trial, as one would say it aloud. */
 final class TrialWords
 {
-    public static function of(Trial $trial, TrialVerdict $verdict): string
+    public static function say(Trial $trial, TrialVerdict $verdict): string
     {
         $a = $verdict->bitesOnA;
         $b = $verdict->bitesOnB;

@@ -22,7 +22,7 @@ final class BuildOptics
     public const STEEL = '#8a8d90';
 
     /** @return list<OpticalPart> steel, head, blades, skirt and trailer: of each its base, accents and belly */
-    public static function of(Build $build): array
+    public static function parts(Build $build): array
     {
         $parts = [self::steel(), self::coloured('head', $build->head->colour, Opacity::Opaque)->at(PartPlace::Head)];
         if (null !== $build->head->belly) {

@@ -34,9 +34,9 @@ final readonly class Adviser
         $decision = $this->engine->decide($reading);
         $assembly = new Assembly($decision);
 
-        $ranking = $this->ranking->of($reading);
+        $ranking = $this->ranking->rank($reading);
         $followUp = LureRanking::after($reading->lure, $ranking);
-        $notes = Note::on($this->engine->book, $decision);
+        $notes = Note::collect($this->engine->book, $decision);
 
         return new Advice(
             build: $assembly->build(),
@@ -48,10 +48,10 @@ final readonly class Adviser
             tackle: $assembly->tackle(),
             ranking: $ranking,
             followUp: $followUp,
-            remedies: Remedies::for($assembly),
+            remedies: Remedies::collect($assembly),
             reasons: $this->reasons($decision, $assembly),
             disagreements: $this->disagreements($decision, $assembly),
-            cautions: Cautions::for($reading, $decision),
+            cautions: Cautions::collect($reading, $decision),
             wanted: self::goal($assembly),
             near: $this->edges->near($assembly),
             next: $this->next->after($assembly, $followUp),

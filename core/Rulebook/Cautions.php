@@ -17,7 +17,7 @@ final class Cautions
     private const VERY_COLD_F = 50.0;
 
     /** @return list<Caution> the most pressing first */
-    public static function for(Reading $reading, Decision $decision): array
+    public static function collect(Reading $reading, Decision $decision): array
     {
         return [
             ...self::weather($reading),

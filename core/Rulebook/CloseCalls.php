@@ -19,7 +19,7 @@ final readonly class CloseCalls
     {
         $edges = [];
         foreach (Quantity::cases() as $quantity) {
-            $number = $quantity->of($here->decision->reading);
+            $number = $quantity->measure($here->decision->reading);
             if (null !== $number) {
                 foreach ([-1, 1] as $way) {
                     $edges[] = $this->towards($here, $quantity, $number, $way * $quantity->nearness($number));

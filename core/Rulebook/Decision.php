@@ -6,7 +6,7 @@ namespace Kontrast\Rulebook;
 
 use Kontrast\Reading\Reading;
 
-/** Every ballot held over one reading. */
+/** All that was voted on for one reading, slot by slot. */
 final readonly class Decision
 {
     /**

@@ -7,8 +7,8 @@ namespace Kontrast\Rulebook;
 use Kontrast\Reading\Reading;
 
 /**
- * Runs every rule alike. Question by question in the order of Slot, each rule that speaks adds its weight times its strength
- * to the value it picks (or takes it off the value it speaks against); the ballot is counted and its winner settled, for later
+ * Runs every rule alike. Question by question in the order of Slot, each rule that holds adds its weight times its strength
+ * to the value it picks (or takes it off the value it votes against); the votes are counted and the winner settled, for later
  * questions to look at. Nothing else decides.
  */
 final readonly class Engine
@@ -28,7 +28,7 @@ final readonly class Engine
     }
 
     /**
-     * The same as deliberating anew, for a reading that differs in a few fields: only what hangs on those, or on an answer
+     * The same as deciding anew, for a reading that differs in a few fields: only what hangs on those, or on an answer
      * that comes out otherwise because of them, is weighed again.
      *
      * @param string ...$fields every field that differs, as conditions name them
@@ -111,7 +111,7 @@ final readonly class Engine
         return $isChanged;
     }
 
-    /** Which kind of lure suits a reading, whichever it asks for: every kind with what speaks for it, best first. */
+    /** Which kind of lure suits a reading, whichever it asks for: every kind with the votes for it, best first. */
     public function rank(Reading $reading): Tally
     {
         $situation = new Situation($reading);

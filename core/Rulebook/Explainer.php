@@ -59,7 +59,7 @@ final readonly class Explainer
     {
         for ($step = 1; $step <= self::STEPS; ++$step) {
             foreach (Quantity::cases() as $quantity) {
-                $from = $quantity->of($decision->reading);
+                $from = $quantity->measure($decision->reading);
                 if (null === $from || !$this->touches($slot, $decision, $quantity->value)) {
                     continue;
                 }

@@ -21,7 +21,7 @@ final readonly class LureRanking
     }
 
     /** @return non-empty-list<RankedLure> every kind, best first */
-    public function of(Reading $reading): array
+    public function rank(Reading $reading): array
     {
         $tally = $this->engine->rank($reading);
         $most = max([1.0, ...array_values($tally->scores)]);
@@ -52,7 +52,7 @@ final readonly class LureRanking
 
     public function best(Reading $reading): LureKind
     {
-        return $this->of($reading)[0]->kind;
+        return $this->rank($reading)[0]->kind;
     }
 
     /**

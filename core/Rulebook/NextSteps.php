@@ -71,8 +71,7 @@ final readonly class NextSteps
     }
 
     /**
-     * What the ballot would have picked next; where nothing else was spoken for, what another school or a dirtier or clearer water would
-     * pick.
+     * What had the next most votes; where nothing else had any, what another school or a dirtier or clearer water would pick.
      */
     private function second(Alternatives $others, Slot $slot): ?Change
     {

@@ -12,7 +12,7 @@ final readonly class Note
     }
 
     /** @return list<self> the notes whose rules speak more than they are silent, by heading */
-    public static function on(Rulebook $book, Decision $decision): array
+    public static function collect(Rulebook $book, Decision $decision): array
     {
         $situation = $decision->situation();
         $notes = [];

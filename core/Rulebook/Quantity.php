@@ -20,7 +20,7 @@ enum Quantity: string
     case Trend = 'trend_f';
 
     /** In the unit of the field, or null where it was not measured. */
-    public function of(Reading $reading): ?float
+    public function measure(Reading $reading): ?float
     {
         return match ($this) {
             self::Visibility => $reading->visibility->inInches(),

@@ -131,7 +131,7 @@ final readonly class ReadingExamples
         return false;
     }
 
-    /** @return list<array{Rule, bool, bool}> rules that want something else on this ballot; whether this one won, whether they did */
+    /** @return list<array{Rule, bool, bool}> rules that want something else in this slot; whether this one won, whether they did */
     private function opposed(Rule $rule, Tally $tally): array
     {
         $mine = $tally->strongestVoteOf($rule);

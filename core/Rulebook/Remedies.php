@@ -23,7 +23,7 @@ final readonly class Remedies
     }
 
     /** @return list<Remedy> one for each thing that can go wrong, in the order of Symptom */
-    public static function for(Assembly $lure): array
+    public static function collect(Assembly $lure): array
     {
         $remedies = new self($lure);
 

@@ -110,7 +110,7 @@ final readonly class Tally
         );
     }
 
-    /** The same ballot as it would have come out had one rule been silent. */
+    /** The count as it would have come out without one rule. */
     public function without(Rule $rule): self
     {
         return self::count(
@@ -120,7 +120,7 @@ final readonly class Tally
         );
     }
 
-    /** What a rule said loudest here, or null where it was silent. */
+    /** The strongest vote of a rule, or null where it had none. */
     public function strongestVoteOf(Rule $rule): ?Vote
     {
         $strongest = null;
@@ -133,7 +133,7 @@ final readonly class Tally
         return $strongest;
     }
 
-    /** The strongest vote for a value, or null where nobody spoke for it. */
+    /** The strongest vote for a value, or null where there is none. */
     public function strongestFor(Value $value): ?Vote
     {
         $strongest = null;
@@ -147,7 +147,7 @@ final readonly class Tally
     }
 
     /**
-     * The rules that spoke for what was picked, loudest first.
+     * The rules that voted for what was picked, most votes first.
      *
      * @return list<Vote>
      */

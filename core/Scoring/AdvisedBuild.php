@@ -26,9 +26,9 @@ final readonly class AdvisedBuild
     {
     }
 
-    public function from(Inventory $owned): Composition
+    public function make(Inventory $owned): Composition
     {
-        $build = GenericParts::of($this->scorer->brief->build);
+        $build = GenericParts::compose($this->scorer->brief->build);
         $kind = $build->kind;
         $build = $this->filled($build, array_filter(
             $owned->heads,

@@ -37,7 +37,7 @@ final readonly class BuildFindings
     }
 
     /** @return list<Finding> skirt with trailer, blade, skirt, and accents that are lost among their own base */
-    public function on(Composition $build): array
+    public function find(Composition $build): array
     {
         $parts = [];
         foreach ($build->asLightMeetsThem() as $part) {

@@ -16,7 +16,7 @@ use Kontrast\Rulebook\Slot;
 
 /**
  * The points of a BuildScorer alone, in thousandths of a point, for whoever compares parts by the thousand: what another scorer of the same
- * SharedScores worked out already is taken over. Parts of one inventory are told apart by their ids.
+ * SharedScores worked out already is taken over. Parts of one inventory have ids that differ.
  */
 final class BuildPoints
 {

@@ -28,7 +28,7 @@ final class ColourCloseness
     }
 
     /** @return float 1 for the very color, a half at HALF_OFF, falling on */
-    public function of(PartColour $colour, Colour $word): float
+    public function measure(PartColour $colour, Colour $word): float
     {
         $known = $this->known[$colour] ?? [];
         if (!isset($known[$word->value])) {

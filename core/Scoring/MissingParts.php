@@ -64,7 +64,7 @@ final readonly class MissingParts
     {
         $candidates = [];
         foreach ($this->scorers as $scorer) {
-            foreach (GenericParts::of($scorer->brief->build)->parts() as $part) {
+            foreach (GenericParts::compose($scorer->brief->build)->parts() as $part) {
                 $candidates[$part->id()] = $part;
             }
         }

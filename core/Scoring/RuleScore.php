@@ -31,7 +31,7 @@ final class RuleScore
     }
 
     /**
-     * The best a colour does over all colours the trade speaks for: each word's share, weakened by how far the colour is off it.
+     * The best a colour does over all colours that rules vote for: each word's share, weakened by how far the colour is off it.
      *
      * @return array{float, Colour|null} the share, and the word it was won by
      */
@@ -39,7 +39,7 @@ final class RuleScore
     {
         $best = [0.0, null];
         foreach (array_keys($this->brief->scores[$slot->value] ?? []) as $word) {
-            $share = $this->share($slot, $word) * $this->closeness->of($partColour, Colour::from($word));
+            $share = $this->share($slot, $word) * $this->closeness->measure($partColour, Colour::from($word));
             if ($share > $best[0]) {
                 $best = [$share, Colour::from($word)];
             }
@@ -62,7 +62,7 @@ final class RuleScore
         }
         $sum = 0.0;
         foreach ($advised as $word) {
-            $sum += max([0.0, ...array_map(fn (PartColour $partColour): float => $this->closeness->of($partColour, $word), $owned)]);
+            $sum += max([0.0, ...array_map(fn (PartColour $partColour): float => $this->closeness->measure($partColour, $word), $owned)]);
         }
 
         return max(0.0, $sum / \count($advised) - 0.25 * max(0, \count($owned) - \count($advised)));

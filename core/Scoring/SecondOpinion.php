@@ -37,7 +37,7 @@ final class SecondOpinion
      *
      * @throws ClearerThanWater
      */
-    public static function on(Reading $reading, Advice $advice, ReflectanceFitter $reflectances): array
+    public static function form(Reading $reading, Advice $advice, ReflectanceFitter $reflectances): array
     {
         $sensitivity = Sensitivity::in($reading, Direction::Side, $reflectances);
         $opinions = [];

@@ -25,12 +25,12 @@ final readonly class ShoppingPlan
      *     readings: list<int>,
      * }> each part once, with the places of the readings that use it
      */
-    public static function for(array $scorers, Inventory $owned): array
+    public static function plan(array $scorers, Inventory $owned): array
     {
         $list = [];
         foreach ($scorers as $i => $scorer) {
             $bought = array_column($list, 'part');
-            $build = (new AdvisedBuild($scorer))->from($owned->plus($bought));
+            $build = (new AdvisedBuild($scorer))->make($owned->plus($bought));
             // Two blades of one description are one part of the list.
             foreach (array_column(AdvisedBuild::notOwned($build), null, 'id') as $part) {
                 $list[$part->id] ??= ['part' => $part, 'readings' => []];

@@ -20,7 +20,7 @@ final readonly class Swaps
      *
      * @return list<Swap> that gain something, the most first
      */
-    public function that(Composition $build, int $most = 3): array
+    public function find(Composition $build, int $most = 3): array
     {
         $now = $this->scorer->measure($build)->points;
         $bySlot = [];

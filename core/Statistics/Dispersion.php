@@ -18,7 +18,7 @@ final class Dispersion
      *
      * @return float 1 or more; 1 where there is too little to tell
      */
-    public static function of(array $cells): float
+    public static function estimate(array $cells): float
     {
         $stints = array_count_values(array_column($cells, 0));
         // A day with one stint is fitted exactly, and tells nothing.

@@ -20,7 +20,7 @@ final class Shrinkage
      *
      * @return list<array{float, float}> the same, shrunk
      */
-    public static function of(array $estimates): array
+    public static function shrink(array $estimates): array
     {
         $spread = self::spread($estimates);
 

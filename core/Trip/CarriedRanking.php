@@ -42,10 +42,10 @@ final class CarriedRanking
      * @return list<array{int, int|null, int}> the best first: the lure, the trailer it takes instead of its own where that is better, and
      *                                         its score of 100
      */
-    public function on(Reading $reading): array
+    public function rank(Reading $reading): array
     {
         $ranked = [];
-        foreach ($this->ranking->of($reading) as $one) {
+        foreach ($this->ranking->rank($reading) as $one) {
             if (\in_array($one->kind, $this->kinds, true)) {
                 $ranked = [...$ranked, ...$this->ofKind($reading->with(lure: $one->kind), $one->worth / 100)];
             }

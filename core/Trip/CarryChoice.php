@@ -117,7 +117,7 @@ final class CarryChoice
     private function scorersFor(TripPlan $plan, Reading $reading): array
     {
         $suits = [];
-        foreach ($this->ranking->of($reading) as $ranked) {
+        foreach ($this->ranking->rank($reading) as $ranked) {
             $suits[$ranked->kind->value] = $ranked->worth / 100;
         }
         $scorers = [];

@@ -39,7 +39,7 @@ final readonly class CarryPlanner
         ?\Closure $progress = null,
         ?\Closure $goesOn = null,
     ): CarryPlan {
-        $scenarios = Scenarios::of($plan);
+        $scenarios = Scenarios::divide($plan);
         $choice = new CarryChoice(
             $plan,
             $scenarios,
@@ -61,7 +61,7 @@ final readonly class CarryPlanner
             $answer->worth / self::POINT,
             $bound / self::POINT,
             (new Answer([], [], $answer->worth, $bound))->isExact(),
-            Gaps::in($choice, $use),
+            Gaps::find($choice, $use),
             $curve,
             self::spares($choice, $answer, $plan),
             \count($scenarios),

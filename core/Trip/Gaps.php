@@ -16,7 +16,7 @@ final class Gaps
     private const LEAST_GAIN = 3.0;
 
     /** @return list<Gap> the largest first, each part once */
-    public static function in(CarryChoice $choice, CarryUse $use): array
+    public static function find(CarryChoice $choice, CarryUse $use): array
     {
         $gaps = [];
         foreach ($choice->scenarios as $s => $scenario) {
@@ -40,7 +40,7 @@ final class Gaps
     {
         $now = $scorer->measure($build);
         $best = null;
-        $advised = GenericParts::of($scorer->brief->build);
+        $advised = GenericParts::compose($scorer->brief->build);
         foreach ($advised->parts() as $part) {
             $with = $build->with($part, $part === $advised->front);
             $gain = 100 * ($scorer->measure($with)->points - $now->points) / max(1, $now->most());

@@ -106,7 +106,7 @@ final readonly class PackGrid
     private static function skies(TripPlan $plan): array
     {
         $heights = [];
-        foreach (Scenarios::of($plan) as $scenario) {
+        foreach (Scenarios::divide($plan) as $scenario) {
             $heights[$scenario->reading->sky->value] = $scenario->reading->sunElevation;
         }
         $skies = [];

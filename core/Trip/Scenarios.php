@@ -18,7 +18,7 @@ final class Scenarios
     private const CLARITY = [0.25, 0.5, 0.25];
 
     /** @return non-empty-list<Scenario> their weights add up to 1 */
-    public static function of(TripPlan $plan): array
+    public static function divide(TripPlan $plan): array
     {
         $forageSum = array_sum(array_column($plan->forage, 1));
         $scenarios = [];

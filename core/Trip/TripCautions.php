@@ -22,7 +22,7 @@ final readonly class TripCautions
      *
      * @return list<Caution> in the order they come up
      */
-    public function of(array $scenarios, array $lures): array
+    public function collect(array $scenarios, array $lures): array
     {
         $cautions = $seen = [];
         foreach ($scenarios as $scenario) {
@@ -33,7 +33,7 @@ final readonly class TripCautions
                 }
                 $seen[$key] = true;
                 $reading = $scenario->reading->with(lure: $lure);
-                foreach (Cautions::for($reading, $this->engine->decide($reading)) as $caution) {
+                foreach (Cautions::collect($reading, $this->engine->decide($reading)) as $caution) {
                     $cautions[$caution->text] ??= $caution;
                 }
             }

@@ -22,7 +22,7 @@ final readonly class Turn
     {
     }
 
-    /** The reason of the rule that decides the new pick, or what happens where no rule speaks for it. */
+    /** The reason of the rule that decides the new pick, or what happens where no rule has one. */
     public function because(): string
     {
         return $this->change->rule->because ?? ucfirst($this->why).'.';

@@ -36,7 +36,7 @@ final readonly class Adaptation
         return new self([$gain($there[0], $here[0]), $gain($there[1], $here[1]), $gain($there[2], $here[2])]);
     }
 
-    public function of(Xyz $colour): Xyz
+    public function adapt(Xyz $colour): Xyz
     {
         [$l, $m, $s] = self::responses($colour);
         $l *= $this->gains[0];

@@ -43,7 +43,7 @@ final readonly class Screen
 
         return new self(
             $viewing,
-            self::BRIGHTEST / Srgb::brightestChannel(Adaptation::to(Xyz::ofLight($white))->of(Xyz::ofLight($white))),
+            self::BRIGHTEST / Srgb::brightestChannel(Adaptation::to(Xyz::ofLight($white))->adapt(Xyz::ofLight($white))),
             Adaptation::to(Xyz::ofLight($white)),
             self::BRIGHTEST / $white->dot($viewing->eye->green),
             self::BRIGHTEST / $white->dot($viewing->eye->red),
@@ -83,13 +83,13 @@ final readonly class Screen
     /** A light as a person there takes it, white being white: what colour differences are counted in. */
     public function lab(Spectrum $radiance): Lab
     {
-        return Lab::of($this->adaptation->of(Xyz::ofLight($radiance))->scaled($this->exposure), Xyz::d65());
+        return Lab::of($this->adaptation->adapt(Xyz::ofLight($radiance))->scaled($this->exposure), Xyz::d65());
     }
 
     /** As a person with a mask on would see it, eyes half used to the colour of the light there. */
     public function person(Spectrum $radiance): Srgb
     {
-        return Srgb::nearest($this->adaptation->of(Xyz::ofLight($radiance))->scaled($this->exposure));
+        return Srgb::nearest($this->adaptation->adapt(Xyz::ofLight($radiance))->scaled($this->exposure));
     }
 
     /**
@@ -110,7 +110,7 @@ final readonly class Screen
 
     private function shown(Spectrum $light): float
     {
-        return max(self::DARKEST, $this->adaptation->of(Xyz::ofLight($light))->y * $this->exposure);
+        return max(self::DARKEST, $this->adaptation->adapt(Xyz::ofLight($light))->y * $this->exposure);
     }
 
     private static function white(Scene $scene): Spectrum

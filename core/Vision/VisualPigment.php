@@ -16,10 +16,10 @@ final class VisualPigment
     /** Absorbance relative to the peak, α-band and β-band together. */
     public static function a2(float $peakNm): Spectrum
     {
-        return Spectrum::from(static fn (float $nm): float => self::at($nm, $peakNm));
+        return Spectrum::from(static fn (float $nm): float => self::absorbance($nm, $peakNm));
     }
 
-    public static function at(float $nm, float $peakNm): float
+    public static function absorbance(float $nm, float $peakNm): float
     {
         return self::alpha($peakNm / $nm, $peakNm) + self::beta($nm, $peakNm);
     }

@@ -111,7 +111,7 @@ final readonly class AdviceBenchmark implements Benchmark
     {
         $sensitivity = Sensitivity::in($reading, Direction::Side, new CachingFitter(new SigmoidFitter()));
         $parts = [];
-        foreach (BuildOptics::of($build) as $part) {
+        foreach (BuildOptics::parts($build) as $part) {
             $parts[$part->id] = $part;
             $sensitivity->sight($part);
             $sensitivity->flash($part);

@@ -151,7 +151,7 @@ final readonly class LogbookBenchmark implements Benchmark
             }
             $stints[] = new StintDocument(
                 $from,
-                CompositionDocument::of(GenericParts::of((new Adviser($this->engine))->advise($reading)->build)),
+                CompositionDocument::of(GenericParts::compose((new Adviser($this->engine))->advise($reading)->build)),
                 ReadingDocument::of($reading),
                 ended_at: $from->modify('+30 minutes'),
                 events: $events,

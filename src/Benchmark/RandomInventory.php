@@ -34,7 +34,7 @@ final class RandomInventory
 {
     private const WEIGHTS = [0.25, 0.3125, 0.375, 0.5, 0.75, 1.0];
 
-    public static function of(int $seed, int $heads, int $blades, int $skirts, int $trailers, int $hooks): Inventory
+    public static function draw(int $seed, int $heads, int $blades, int $skirts, int $trailers, int $hooks): Inventory
     {
         $dice = new Randomizer(new Mt19937($seed));
         $partColour = static fn (): PartColour => new PartColour(

@@ -61,26 +61,26 @@ final readonly class SearchBenchmark implements Benchmark
     {
         $reading = self::reading();
         $brief = (new Adviser($this->engine))->brief($reading);
-        $large = RandomInventory::of(1, 40, 60, 200, 220, 5);
+        $large = RandomInventory::draw(1, 40, 60, 200, 220, 5);
         $reflectances = new CachingFitter(new SigmoidFitter());
         $scorer = static fn (): BuildScorer => new BuildScorer($reading, $brief, $reflectances);
         $search = static fn (): array => (new BuildSearch($large, $scorer()))->best();
         $took = Timer::median($search, 7);
         $combinations = (new BuildSearch($large, $scorer()))->combinations();
 
-        $small = RandomInventory::of(2, 6, 8, 10, 12, 3);
+        $small = RandomInventory::draw(2, 6, 8, 10, 12, 3);
         $exact = Timer::median(static fn (): array => (new BuildSearch($small, $scorer()))->best(), 7);
         $builds = (new BuildSearch($small, $scorer()))->combinations();
         $plain = Timer::median(static fn (): array => self::plainly(new BuildSearch($small, $scorer()), $scorer()), 1);
         $perBuild = $plain / $builds;
         $build = (new BuildSearch($small, $scorer()))->best()[0]->build;
-        $verdict = Timer::median(static fn (): array => (new BuildFindings($scorer()))->on($build));
+        $verdict = Timer::median(static fn (): array => (new BuildFindings($scorer()))->find($build));
         $step = Timer::median(
             fn () => $this->ask('POST', '/api/bench', ['reading' => self::READING, 'build' => CompositionDocument::of($build)]),
             15,
         );
         $csv = self::table();
-        $preview = Timer::median(fn (): int => iterator_count($this->plan->of($csv)), 3);
+        $preview = Timer::median(fn (): int => iterator_count($this->plan->read($csv)), 3);
 
         return [
             new Measurement(

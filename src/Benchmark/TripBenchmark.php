@@ -49,13 +49,13 @@ final readonly class TripBenchmark implements Benchmark
         $wide = self::day([Cover::Wood, Cover::Grass, Cover::Rock, Cover::Dock], [
             [Forage::Bluegill, 0.4], [Forage::Crawfish, 0.3], [Forage::Shad, 0.2], [Forage::Perch, 0.1],
         ]);
-        $problem = $this->choice($wide, RandomInventory::of(7, 30, 80, 80, 80, 5), $reflectances)->problem;
+        $problem = $this->choice($wide, RandomInventory::draw(7, 30, 80, 80, 80, 5), $reflectances)->problem;
         $answer = null;
         $exact = Timer::median(static function () use ($problem, &$answer): void {
             $answer = (new Solver($problem))->solve(4, 6);
         }, 3);
 
-        $bin = RandomInventory::of(1, 300, 520, 900, 995, 5);
+        $bin = RandomInventory::draw(1, 300, 520, 900, 995, 5);
         $usual = self::day([Cover::Wood], [[Forage::Bluegill, 1.0]], '6:00', '18:00', [Sky::Sun, Sky::Overcast, Sky::Rain]);
         $full = null;
         $took = Timer::median(function () use ($usual, $bin, $reflectances, &$full): void {
@@ -174,7 +174,7 @@ final readonly class TripBenchmark implements Benchmark
 
     private function choice(TripPlan $plan, Inventory $inventory, ReflectanceFitter $reflectances): CarryChoice
     {
-        return new CarryChoice($plan, Scenarios::of($plan), $inventory, [], new Adviser($this->engine), $this->ranking, $reflectances);
+        return new CarryChoice($plan, Scenarios::divide($plan), $inventory, [], new Adviser($this->engine), $this->ranking, $reflectances);
     }
 
     /**

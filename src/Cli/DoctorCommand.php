@@ -32,7 +32,7 @@ final class DoctorCommand extends Command
         $isBeside = true === $input->getOption('beside');
         $isBrief = $isBeside || true === $input->getOption('before-start');
         $isWell = true;
-        $errors = Errors::of($output);
+        $errors = Errors::stream($output);
         foreach ($isBrief ? $this->checkUp->beforeStarting(!$isBeside) : $this->checkUp->thoroughly() as $point) {
             $isWell = $isWell && $point->isWell;
             if ($isBrief && !$point->isWell) {

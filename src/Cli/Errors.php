@@ -10,7 +10,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** Where a command says what is wrong: apart from what it prints, which another program may read. */
 final class Errors
 {
-    public static function of(OutputInterface $output): OutputInterface
+    public static function stream(OutputInterface $output): OutputInterface
     {
         return $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
     }
@@ -18,6 +18,6 @@ final class Errors
     /** @param string|list<string> $lines as they are: what stands in angle brackets is no format */
     public static function tell(OutputInterface $output, string|array $lines): void
     {
-        self::of($output)->writeln($lines, OutputInterface::OUTPUT_RAW);
+        self::stream($output)->writeln($lines, OutputInterface::OUTPUT_RAW);
     }
 }

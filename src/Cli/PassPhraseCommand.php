@@ -29,12 +29,12 @@ final class PassPhraseCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $errors = Errors::of($output);
+        $errors = Errors::stream($output);
         if (true === $input->getOption('if-none') && $this->set->isSet()) {
             return Command::SUCCESS;
         }
         try {
-            $ended = $this->set->to($this->ask(new SymfonyStyle($input, $errors)));
+            $ended = $this->set->set($this->ask(new SymfonyStyle($input, $errors)));
         } catch (InvalidDocument $invalid) {
             Errors::tell($output, $invalid->lines());
 

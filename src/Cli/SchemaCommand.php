@@ -67,7 +67,7 @@ final class SchemaCommand extends Command
             'web/words/logbook.ts' => $this->logbook->typeScript(),
             'docs/words/php.md' => $this->sentences->page(),
         ];
-        foreach (PublishedSchemas::of($document) as $name => $schema) {
+        foreach (PublishedSchemas::extract($document) as $name => $schema) {
             $files["docs/schema/$name.schema.json"] = self::json($schema);
         }
 

@@ -24,6 +24,6 @@ final class TripCommand extends DocumentCommand
 
     protected function answer(string $json): array
     {
-        return $this->documents->toArray($this->plan->of($this->reader->read($json, TripRequestDocument::class)));
+        return $this->documents->toArray($this->plan->plan($this->reader->read($json, TripRequestDocument::class)));
     }
 }

@@ -34,7 +34,7 @@ final readonly class ForecastService
      *
      * @throws NoDevice where it does not answer, or not as it should
      */
-    public function of(float $latitude, float $longitude, string $date): array
+    public function ask(float $latitude, float $longitude, string $date): array
     {
         $asked = microtime(true);
         try {

@@ -42,7 +42,7 @@ final class SimulatedForecast
      *
      * @return array<string, mixed>
      */
-    public static function of(float $latitude, float $longitude, \DateTimeImmutable $date): array
+    public static function forecast(float $latitude, float $longitude, \DateTimeImmutable $date): array
     {
         $day = $date->format('Y-m-d');
         $dice = new Randomizer(new Mt19937(crc32(\sprintf('%.1f %.1f %s', $latitude, $longitude, $day))));

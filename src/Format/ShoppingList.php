@@ -16,7 +16,7 @@ final class ShoppingList
     /** @param list<InventoryPartDocument> $parts one of each */
     public static function ofParts(array $parts): string
     {
-        return self::of(array_map(
+        return self::write(array_map(
             static fn (InventoryPartDocument $part): NeedDocument => new NeedDocument(
                 null,
                 $part->name,
@@ -32,7 +32,7 @@ final class ShoppingList
     }
 
     /** @param list<NeedDocument> $needs */
-    public static function of(array $needs): string
+    public static function write(array $needs): string
     {
         $rows = [];
         foreach ($needs as $need) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Contract\Reader\DocumentNormalizer;
-use App\UseCase\Kept;
 use App\UseCase\PageOf;
+use App\UseCase\Saved;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -24,7 +24,7 @@ final readonly class Answer
         return self::unkept(new JsonResponse($document, $status));
     }
 
-    public function nothing(?Kept $kept = null): Response
+    public function nothing(?Saved $kept = null): Response
     {
         return self::unkept(self::tagged(new Response(null, 204), $kept));
     }
@@ -41,13 +41,13 @@ final readonly class Answer
         return self::unkept(new JsonResponse(array_map($this->documents->written(...), $documents), $status));
     }
 
-    public function kept(?Kept $kept): Response
+    public function kept(?Saved $kept): Response
     {
         return null === $kept ? self::unkept(JsonResponse::fromJsonString('null')) : self::tagged($this->document($kept->document), $kept);
     }
 
     /** @param string $name of the kind of what was added */
-    public function created(Kept $kept, string $name): Response
+    public function created(Saved $kept, string $name): Response
     {
         $answer = $this->document($kept->document, 201);
         $answer->headers->set('Location', $this->urls->generate(ShelfRoutes::one($name), ['id' => $kept->id]));
@@ -106,7 +106,7 @@ final readonly class Answer
         return $answer;
     }
 
-    private static function tagged(Response $answer, ?Kept $kept): Response
+    private static function tagged(Response $answer, ?Saved $kept): Response
     {
         return null === $kept ? $answer : $answer->setEtag(Precondition::tag($kept->version));
     }

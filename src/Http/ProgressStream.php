@@ -17,7 +17,7 @@ final readonly class ProgressStream
     }
 
     /** @param callable(callable(int, int): void): array<string, mixed> $work is told how to report so many of how many */
-    public function of(callable $work): StreamedResponse
+    public function stream(callable $work): StreamedResponse
     {
         return new StreamedResponse(function () use ($work): void {
             ignore_user_abort(true);

@@ -81,7 +81,7 @@ final readonly class Shelf
     }
 
     /** @throws NotFound */
-    public function show(string $name, string $id): Kept
+    public function show(string $name, string $id): Saved
     {
         $kind = $this->kinds->named($name);
 
@@ -89,7 +89,7 @@ final readonly class Shelf
     }
 
     /** @throws InvalidDocument where the id is taken, or it cannot be so */
-    public function add(string $name, object $document): Kept
+    public function add(string $name, object $document): Saved
     {
         $kind = $this->kinds->named($name);
 
@@ -102,7 +102,7 @@ final readonly class Shelf
      * @param list<object> $documents
      * @param string       $path      of the list in what came in
      *
-     * @return list<Kept>
+     * @return list<Saved>
      *
      * @throws InvalidDocument with the place of each fault
      */
@@ -120,7 +120,7 @@ final readonly class Shelf
      * @throws StaleDocument   where it was changed since
      * @throws InvalidDocument
      */
-    public function change(string $name, string $id, object $document, ?int $version = null): Kept
+    public function change(string $name, string $id, object $document, ?int $version = null): Saved
     {
         $kind = $this->kinds->named($name);
 
@@ -139,7 +139,7 @@ final readonly class Shelf
      *
      * @param list<object> $documents each with its id and version
      *
-     * @return list<Kept>
+     * @return list<Saved>
      *
      * @throws StaleDocument   where one was changed since it was read
      * @throws InvalidDocument with the place of each fault
@@ -175,7 +175,7 @@ final readonly class Shelf
     }
 
     /** @throws NotFound where it was never there, or cannot be read */
-    public function restore(string $name, string $id): Kept
+    public function restore(string $name, string $id): Saved
     {
         $kind = $this->kinds->named($name);
 
@@ -189,7 +189,7 @@ final readonly class Shelf
     }
 
     /** What there is one of; with version 0 before the first was stored, or null where there is nothing then. */
-    public function single(string $name): ?Kept
+    public function single(string $name): ?Saved
     {
         $kind = $this->kinds->named($name);
         $one = $this->rows->only($kind);
@@ -197,7 +197,7 @@ final readonly class Shelf
 
         return match (true) {
             null !== $one => $this->kept($kind, $one),
-            null !== $default => new Kept(Settings::ONLY, 0, $default),
+            null !== $default => new Saved(Settings::ONLY, 0, $default),
             default => null,
         };
     }
@@ -210,7 +210,7 @@ final readonly class Shelf
      * @throws StaleDocument   where it was changed since
      * @throws InvalidDocument
      */
-    public function replace(string $name, object $document, ?int $version = null): Kept
+    public function replace(string $name, object $document, ?int $version = null): Saved
     {
         $kind = $this->kinds->named($name);
 
@@ -232,11 +232,11 @@ final readonly class Shelf
      *
      * @throws NotFound where it cannot be read
      */
-    private function kept(Kind $kind, Stored $one): Kept
+    private function kept(Kind $kind, Stored $one): Saved
     {
         $this->expectReadable($kind, $one);
         try {
-            return Kept::of($kind, $one);
+            return Saved::of($kind, $one);
         } catch (UnreadableDocument $unreadable) {
             throw self::unreadable($kind, $unreadable->getMessage());
         }
@@ -336,7 +336,7 @@ final readonly class Shelf
      * @param list<object>             $documents
      * @param callable(object): Stored $store
      *
-     * @return list<Kept>
+     * @return list<Saved>
      *
      * @throws InvalidDocument
      */
@@ -354,6 +354,6 @@ final readonly class Shelf
             array_keys($documents),
         ));
 
-        return array_map(fn (Stored $one): Kept => $this->kept($kind, $one), $stored);
+        return array_map(fn (Stored $one): Saved => $this->kept($kind, $one), $stored);
     }
 }

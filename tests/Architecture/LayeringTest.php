@@ -12,7 +12,7 @@ use PHPat\Test\PHPat;
 /** The direction of the house does not turn round: each room may use only the rooms before it, in the core and around it. */
 final class LayeringTest
 {
-    /** All of the core, in the order of the flow: what stands before may be used, so that there is no circle. A test asks for rooms left out. */
+    /** All of the core, in the order of the flow: a room may use those before it, so that there is no circle. */
     public const ROOMS = [
         'Measure', 'Statistics', 'Carry', 'Sun',
         'Lure', 'Reading', 'Water', 'Material', 'Vision', 'Inventory', 'Rulebook', 'Scoring', 'BuildSheet',

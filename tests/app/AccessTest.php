@@ -316,7 +316,7 @@ final class AccessTest extends ApiTestCase
         $set = self::getContainer()->get(SetPassPhrase::class);
         self::assertInstanceOf(SetPassPhrase::class, $set);
 
-        return $set->to($phrase);
+        return $set->set($phrase);
     }
 
     /** @return string the token, where it was let in */

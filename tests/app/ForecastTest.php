@@ -22,16 +22,16 @@ final class ForecastTest extends TestCase
     public function testTheSimulatedWeatherIsTheSameEachTimeAndTakenByTheClient(): void
     {
         $date = new \DateTimeImmutable(self::DATE);
-        self::assertSame(SimulatedForecast::of(46.2, -90.6, $date), SimulatedForecast::of(46.2, -90.6, $date));
-        self::assertNotSame(SimulatedForecast::of(46.2, -90.6, $date), SimulatedForecast::of(30.1, -90.6, $date));
+        self::assertSame(SimulatedForecast::forecast(46.2, -90.6, $date), SimulatedForecast::forecast(46.2, -90.6, $date));
+        self::assertNotSame(SimulatedForecast::forecast(46.2, -90.6, $date), SimulatedForecast::forecast(30.1, -90.6, $date));
         for ($day = 0; $day < 400; ++$day) {
             $on = $date->modify("+$day days");
-            $hours = self::asked(SimulatedForecast::of(46.2, -90.6, $on), $on->format('Y-m-d'));
+            $hours = self::asked(SimulatedForecast::forecast(46.2, -90.6, $on), $on->format('Y-m-d'));
             self::assertCount(24, $hours);
             self::assertGreaterThan($hours[4]['air_f']['likely'], $hours[15]['air_f']['likely']);
         }
-        $july = self::asked(SimulatedForecast::of(46.2, -90.6, new \DateTimeImmutable('2026-07-20')), '2026-07-20');
-        $january = self::asked(SimulatedForecast::of(46.2, -90.6, new \DateTimeImmutable('2026-01-20')), '2026-01-20');
+        $july = self::asked(SimulatedForecast::forecast(46.2, -90.6, new \DateTimeImmutable('2026-07-20')), '2026-07-20');
+        $january = self::asked(SimulatedForecast::forecast(46.2, -90.6, new \DateTimeImmutable('2026-01-20')), '2026-01-20');
         self::assertGreaterThan($january[12]['air_f']['likely'] + 30, $july[12]['air_f']['likely']);
     }
 
@@ -49,8 +49,8 @@ final class ForecastTest extends TestCase
             return true;
         });
         try {
-            $hours = (new ForecastService(HttpClient::create(), "http://127.0.0.1:$port"))->of(46.2, -90.6, self::DATE);
-            self::assertSame(self::asked(SimulatedForecast::of(46.2, -90.6, new \DateTimeImmutable(self::DATE)), self::DATE), $hours);
+            $hours = (new ForecastService(HttpClient::create(), "http://127.0.0.1:$port"))->ask(46.2, -90.6, self::DATE);
+            self::assertSame(self::asked(SimulatedForecast::forecast(46.2, -90.6, new \DateTimeImmutable(self::DATE)), self::DATE), $hours);
             $wrong = HttpClient::create()->request('GET', "http://127.0.0.1:$port/forecast?latitude=95&longitude=0&date=".self::DATE);
             self::assertSame(400, $wrong->getStatusCode());
         } finally {
@@ -64,7 +64,7 @@ final class ForecastTest extends TestCase
     {
         $this->expectException(NoDevice::class);
         $this->expectExceptionMessage($says);
-        self::asked($change + SimulatedForecast::of(46.2, -90.6, new \DateTimeImmutable(self::DATE)), self::DATE);
+        self::asked($change + SimulatedForecast::forecast(46.2, -90.6, new \DateTimeImmutable(self::DATE)), self::DATE);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
@@ -91,7 +91,7 @@ final class ForecastTest extends TestCase
     {
         foreach ([new MockResponse('<html>'), new MockResponse('oops', ['http_code' => 500]), new MockResponse('"sunny"')] as $answer) {
             try {
-                (new ForecastService(new MockHttpClient($answer), 'http://127.0.0.1:1'))->of(46.2, -90.6, self::DATE);
+                (new ForecastService(new MockHttpClient($answer), 'http://127.0.0.1:1'))->ask(46.2, -90.6, self::DATE);
                 self::fail('That is no forecast.');
             } catch (NoDevice $error) {
                 self::assertStringContainsString('its answer is not a forecast', $error->getMessage());
@@ -103,7 +103,7 @@ final class ForecastTest extends TestCase
     {
         $this->expectException(NoDevice::class);
         $this->expectExceptionMessage('No forecast service answers at http://127.0.0.1:1');
-        (new ForecastService(HttpClient::create(), 'http://127.0.0.1:1'))->of(46.2, -90.6, self::DATE);
+        (new ForecastService(HttpClient::create(), 'http://127.0.0.1:1'))->ask(46.2, -90.6, self::DATE);
     }
 
     public function testASilentServiceIsNotWaitedForForEver(): void
@@ -112,7 +112,7 @@ final class ForecastTest extends TestCase
         self::assertNotFalse($server);
         $this->expectException(NoDevice::class);
         $this->expectExceptionMessage('takes too long to answer');
-        (new ForecastService(HttpClient::create(), 'http://'.stream_socket_get_name($server, false)))->of(46.2, -90.6, self::DATE);
+        (new ForecastService(HttpClient::create(), 'http://'.stream_socket_get_name($server, false)))->ask(46.2, -90.6, self::DATE);
     }
 
     /**
@@ -124,6 +124,6 @@ final class ForecastTest extends TestCase
     {
         $client = new MockHttpClient(new MockResponse(json_encode($forecast, \JSON_THROW_ON_ERROR)));
 
-        return (new ForecastService($client, 'http://127.0.0.1:1'))->of(46.2, -90.6, $date);
+        return (new ForecastService($client, 'http://127.0.0.1:1'))->ask(46.2, -90.6, $date);
     }
 }

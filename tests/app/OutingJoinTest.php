@@ -25,13 +25,13 @@ final class OutingJoinTest extends TestCase
             [self::stint('a', [self::event('e', ['note' => 'there'])], ['ended_at' => '10:00']), self::stint('b', [self::event('f')])],
             ['ended_at' => '11:00', 'note' => 'there'],
         );
-        $join = OutingJoin::of($stored, $file, null);
+        $join = OutingJoin::join($stored, $file, null);
         $joined = $join->outing;
         self::assertSame([true, []], [$join->isNews, $join->conflicts]);
         self::assertSame(['a' => ['e'], 'b' => ['f']], self::ids($joined));
         self::assertSame(['here', '10:00'], [self::events($joined)['e']['note'], self::stints($joined)['a']['ended_at']]);
         self::assertSame(['11:00', ''], [$joined['ended_at'], $joined['note']]);
-        self::assertEquals(new JoinedOuting($joined, [], false), OutingJoin::of($joined, $file, $file), 'Joined once, it is joined.');
+        self::assertEquals(new JoinedOuting($joined, [], false), OutingJoin::join($joined, $file, $file), 'Joined once, it is joined.');
     }
 
     public function testWhatEachChangedOfOneThingStays(): void
@@ -39,7 +39,7 @@ final class OutingJoinTest extends TestCase
         $before = self::outing([self::stint('a', [self::event('e')])]);
         $stored = self::outing([self::stint('a', [self::event('e', ['note' => 'big'])])], ['ended_at' => '11:00', 'version' => 4]);
         $sent = self::outing([self::stint('a', [self::event('e', ['length_in' => 15])])], ['note' => 'North wind']);
-        $joined = OutingJoin::of($stored, $sent, $before);
+        $joined = OutingJoin::join($stored, $sent, $before);
         self::assertSame([], $joined->conflicts);
         self::assertSame([4, '11:00', 'North wind'], [$joined->outing['version'], $joined->outing['ended_at'], $joined->outing['note']]);
         $event = self::events($joined->outing)['e'];
@@ -51,7 +51,7 @@ final class OutingJoinTest extends TestCase
         $before = self::outing([self::stint('a', [self::event('e')])]);
         $stored = self::outing([self::stint('a', [self::event('e', ['note' => 'by the dock'])])], ['note' => 'Stored']);
         $sent = self::outing([self::stint('a', [self::event('e', ['note' => 'off the point'])])], ['note' => 'Sent']);
-        $asked = OutingJoin::of($stored, $sent, $before);
+        $asked = OutingJoin::join($stored, $sent, $before);
         self::assertSame($stored, $asked->outing, 'Nothing is decided yet.');
         self::assertSame([[null, 'note', 'Stored', 'Sent'], ['e', 'note', 'by the dock', 'off the point']], self::told($asked));
         [$ofOuting, $ofEvent] = $asked->conflicts;
@@ -59,14 +59,14 @@ final class OutingJoinTest extends TestCase
             new ConflictAnswerDocument($ofOuting->key, ConflictSide::Stored),
             new ConflictAnswerDocument($ofEvent->key, ConflictSide::Sent),
         ];
-        $answered = OutingJoin::of($stored, $sent, $before, $answers);
+        $answered = OutingJoin::join($stored, $sent, $before, $answers);
         self::assertSame([], $answered->conflicts);
         self::assertSame('Stored', $answered->outing['note']);
         self::assertSame('off the point', self::events($answered->outing)['e']['note']);
         // What is stored by now is not what was shown.
         $since = ['note' => 'Stored since'] + $stored;
-        self::assertSame([[null, 'note', 'Stored since', 'Sent']], self::told(OutingJoin::of($since, $sent, $before, $answers)));
-        self::assertSame([], self::told(OutingJoin::of($stored, ['note' => 'Stored'] + $before, $before)), 'both say the same');
+        self::assertSame([[null, 'note', 'Stored since', 'Sent']], self::told(OutingJoin::join($since, $sent, $before, $answers)));
+        self::assertSame([], self::told(OutingJoin::join($stored, ['note' => 'Stored'] + $before, $before)), 'both say the same');
     }
 
     public function testAnEventThatBothMovedIsToldByTheLures(): void
@@ -75,9 +75,9 @@ final class OutingJoinTest extends TestCase
             static fn (string $id): array => self::stint($id, $id === $events[0] ? [self::event('e')] : [], ['build' => "build $id"]),
             ['a', 'b', 'c'],
         );
-        $asked = OutingJoin::of(self::outing($lures(['b'])), self::outing($lures(['c'])), self::outing($lures(['a'])));
+        $asked = OutingJoin::join(self::outing($lures(['b'])), self::outing($lures(['c'])), self::outing($lures(['a'])));
         self::assertSame([['e', 'under', 'build b', 'build c']], self::told($asked));
-        $moved = OutingJoin::of(self::outing($lures(['b'])), self::outing($lures(['c'])), self::outing($lures(['a'])), [
+        $moved = OutingJoin::join(self::outing($lures(['b'])), self::outing($lures(['c'])), self::outing($lures(['a'])), [
             new ConflictAnswerDocument($asked->conflicts[0]->key, ConflictSide::Sent),
         ]);
         self::assertSame(['a' => [], 'b' => [], 'c' => ['e']], self::ids($moved->outing));
@@ -89,10 +89,10 @@ final class OutingJoinTest extends TestCase
         $without = self::outing([self::stint('a')]);
         $changed = self::outing([self::stint('a', [self::event('e', ['note' => 'big'])])]);
         foreach ([[$without, $changed], [$changed, $without]] as [$stored, $sent]) {
-            self::assertSame(['a' => ['e']], self::ids(OutingJoin::of($stored, $sent, $before)->outing));
+            self::assertSame(['a' => ['e']], self::ids(OutingJoin::join($stored, $sent, $before)->outing));
         }
         foreach ([[$without, $before], [$before, $without]] as [$stored, $sent]) {
-            self::assertSame(['a' => []], self::ids(OutingJoin::of($stored, $sent, $before)->outing));
+            self::assertSame(['a' => []], self::ids(OutingJoin::join($stored, $sent, $before)->outing));
         }
     }
 
@@ -102,12 +102,13 @@ final class OutingJoinTest extends TestCase
         $chance = new Randomizer(new Mt19937(20261126));
         for ($i = 0; $i < self::TRIALS; ++$i) {
             [$before, $stored, $sent] = [self::drawn($chance), self::drawn($chance), self::drawn($chance)];
-            self::assertEquals($stored, OutingJoin::of($stored, $before, $before)->outing, 'Who changed nothing takes what the other has.');
-            $taken = OutingJoin::of($before, $sent, $before);
+            $joined = OutingJoin::join($stored, $before, $before)->outing;
+            self::assertEquals($stored, $joined, 'Who changed nothing takes what the other has.');
+            $taken = OutingJoin::join($before, $sent, $before);
             self::assertSame([], $taken->conflicts);
             self::assertSame(self::sorted($sent), self::sorted($taken->outing), 'And the other way round.');
 
-            $joined = OutingJoin::of($stored, $sent, $before);
+            $joined = OutingJoin::join($stored, $sent, $before);
             $there = self::allIds($joined->outing);
             self::assertSame(array_unique($there), $there, 'Nothing is there twice.');
             $added = array_diff([...self::allIds($stored), ...self::allIds($sent)], self::allIds($before));
@@ -119,7 +120,7 @@ final class OutingJoinTest extends TestCase
                 ),
                 $joined->conflicts,
             );
-            self::assertSame([], OutingJoin::of($stored, $sent, $before, $answers)->conflicts, 'What is answered is not asked again.');
+            self::assertSame([], OutingJoin::join($stored, $sent, $before, $answers)->conflicts, 'What is answered is not asked again.');
         }
     }
 
@@ -128,7 +129,7 @@ final class OutingJoinTest extends TestCase
         $stored = self::outing([self::stint('a'), self::stint('b')]);
         $new = ['id' => null] + self::event('none');
         $file = self::outing([self::stint('a', [$new, $new]), self::stint('b', [$new])]);
-        $joined = OutingJoin::of($stored, $file, null)->outing;
+        $joined = OutingJoin::join($stored, $file, null)->outing;
         self::assertSame([2, 1], array_map(
             static fn (array $stint): int => \is_array($stint['events']) ? \count($stint['events']) : 0,
             array_values(self::stints($joined)),
@@ -139,26 +140,26 @@ final class OutingJoinTest extends TestCase
     {
         $before = self::outing([self::stint('a', [self::event('e')]), self::stint('b')]);
         $file = self::outing([self::stint('a', [self::event('e')])]);
-        self::assertSame(['a' => ['e']], self::ids(OutingJoin::of($before, $file, $before)->outing));
+        self::assertSame(['a' => ['e']], self::ids(OutingJoin::join($before, $file, $before)->outing));
         $changed = self::outing([self::stint('a', [self::event('e')]), self::stint('b', [], ['ended_at' => '10:00'])]);
-        self::assertSame(['a' => ['e'], 'b' => []], self::ids(OutingJoin::of($changed, $file, $before)->outing));
+        self::assertSame(['a' => ['e'], 'b' => []], self::ids(OutingJoin::join($changed, $file, $before)->outing));
     }
 
     public function testALureRemovedHereComesBackOnlyForWhatWasNotedUnderItSince(): void
     {
         $before = self::outing([self::stint('a'), self::stint('b', [self::event('e')])]);
         $stored = self::outing([self::stint('a')]);
-        self::assertSame(['a' => []], self::ids(OutingJoin::of($stored, $before, $before)->outing));
+        self::assertSame(['a' => []], self::ids(OutingJoin::join($stored, $before, $before)->outing));
         $file = self::outing([self::stint('a'), self::stint('b', [self::event('e'), self::event('f')])]);
-        self::assertSame(['a' => [], 'b' => ['f']], self::ids(OutingJoin::of($stored, $file, $before)->outing));
+        self::assertSame(['a' => [], 'b' => ['f']], self::ids(OutingJoin::join($stored, $file, $before)->outing));
     }
 
     public function testAnEventFollowsItsLureWhereverItWasMoved(): void
     {
         $before = self::outing([self::stint('a', [self::event('e')])]);
         $moved = self::outing([self::stint('a'), self::stint('b', [self::event('e')])]);
-        self::assertSame(['a' => [], 'b' => ['e']], self::ids(OutingJoin::of($before, $moved, $before)->outing), 'on the phone');
-        self::assertSame(['a' => [], 'b' => ['e']], self::ids(OutingJoin::of($moved, $before, $before)->outing), 'here');
+        self::assertSame(['a' => [], 'b' => ['e']], self::ids(OutingJoin::join($before, $moved, $before)->outing), 'on the phone');
+        self::assertSame(['a' => [], 'b' => ['e']], self::ids(OutingJoin::join($moved, $before, $before)->outing), 'here');
     }
 
     public function testAPictureIsTakenOnceAndNotBroughtBack(): void
@@ -166,9 +167,9 @@ final class OutingJoinTest extends TestCase
         $said = self::outing([self::stint('a', [self::event('e', ['has_photo' => true, 'photo' => 'jpeg'])])]);
         $none = self::outing([self::stint('a', [self::event('e')])]);
         $there = self::outing([self::stint('a', [self::event('e', ['has_photo' => true])])]);
-        self::assertSame('jpeg', self::events(OutingJoin::of($none, $said, $none)->outing)['e']['photo'], 'new');
-        self::assertNull(self::events(OutingJoin::of($there, $said, $none)->outing)['e']['photo'], 'there already');
-        $removed = OutingJoin::of($none, $said, OutingJoin::withoutPhotos($said))->outing;
+        self::assertSame('jpeg', self::events(OutingJoin::join($none, $said, $none)->outing)['e']['photo'], 'new');
+        self::assertNull(self::events(OutingJoin::join($there, $said, $none)->outing)['e']['photo'], 'there already');
+        $removed = OutingJoin::join($none, $said, OutingJoin::withoutPhotos($said))->outing;
         self::assertNull(self::events($removed)['e']['photo'], 'removed here');
     }
 

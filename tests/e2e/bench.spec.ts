@@ -91,7 +91,7 @@ test('a colour of one’s own is put on and judged', async ({ page }) => {
   await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('a darker one is visible from farther')
 })
 
-test('a build is put away, laid out again and set beside another', async ({ page }) => {
+test('a build is saved, opened again and compared with another', async ({ page }) => {
   await open(page, '#/bench', 'Bench: jig')
   await page.getByRole('tab', { name: 'Saved builds' }).click()
   const name = page.getByLabel('Save build as')

@@ -64,7 +64,7 @@ test('a reading goes by keyboard alone', async ({ page }) => {
   await expect(page.getByRole('radio', { name: 'Clay' })).toBeChecked()
 })
 
-test('a reading is put away, opened again, laid beside another, deleted and brought back', async ({ page }) => {
+test('a reading is saved, opened again, compared with another, deleted and restored', async ({ page }) => {
   await open(page, '', 'What is the water like?')
   await tap(page, 'Jig')
   await page.getByRole('button', { name: 'Save reading' }).click()

@@ -8,7 +8,7 @@ test.beforeEach(async ({ page }) => {
   await layBest(page, READING)
 })
 
-test('the sheet of what lies on the bench has its steps in order, each with its caution', async ({ page }) => {
+test('the sheet of the build on the bench has its steps in order, each with its caution', async ({ page }) => {
   await open(page, '#/build-sheet', 'Build sheet: spinnerbait')
   const steps = page.getByRole('main').getByRole('listitem')
   await expect(steps.first()).toContainText('1. Lay out the parts')

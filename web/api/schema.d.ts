@@ -1627,7 +1627,7 @@ export interface components {
              * @description The version of this format.
              * @enum {integer}
              */
-            kontrast: 1 | 2 | 3 | 4 | 5;
+            kontrast: 1 | 2 | 3 | 4 | 5 | 6;
             notebook: components["schemas"]["Logbook"];
             settings: components["schemas"]["Settings"];
             parts: components["schemas"]["InventoryPart"][];
@@ -2426,6 +2426,10 @@ export interface components {
             trips?: components["schemas"]["SavedTrip"][];
             outings?: components["schemas"]["Outing"][];
             trials?: components["schemas"]["SavedTrial"][];
+            /** @description The shape of each kind of document when this was written; those of an older one are brought up to date. */
+            shapes?: {
+                [key: string]: number;
+            } | null;
         };
         /** @description What a bass can pick out, and from how far. */
         Look: {
@@ -3125,7 +3129,7 @@ export interface components {
              */
             count: number;
         };
-        /** @description A build put away under a name. */
+        /** @description A build saved under a name. */
         SavedBuild: {
             name: string;
             build: components["schemas"]["Composition"];
@@ -3136,7 +3140,7 @@ export interface components {
             /** @description A small picture as a data URL; the browser makes it small. */
             photo?: string | null;
         };
-        /** @description A reading put away. */
+        /** @description A saved reading. */
         SavedReading: {
             reading: components["schemas"]["Reading"];
             /** Format: uuid */

@@ -269,12 +269,12 @@ final class BladeFinishRules
     /** @return \Generator<int, Rule> */
     private static function hotPaint(): \Generator
     {
-        yield rule('F5.blade')->with('B5')->for(LureKind::Spinnerbait)->school(RedSpringSchool::WhereTheyTurn)->special()
+        yield rule('house.red_blade')->for(LureKind::Spinnerbait)->school(RedSpringSchool::WhereTheyTurn)->special()
             ->when(turnedCrawfish(), visibility()->atMost(feet(1.5)), gloomy(), not(dark()))
             ->pick(Blades::finish(Finish::PaintedRed))
             ->because('Red crawfish in dirty water without sun: paint the blade their red.');
 
-        yield rule('B5.dirty')->when(
+        yield rule('house.dirty_paint')->when(
             visibility()->between(inches(6), feet(1.5)),
             sky(Sky::Rain, Sky::Overcast),
             forage(Forage::Shad),

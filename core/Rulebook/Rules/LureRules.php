@@ -112,7 +112,7 @@ final class LureRules
         yield $swimJig('F3.swim_jig')->when(forage(Forage::Bluegill), not(cold()))
             ->because('Sunfish: a swim jig has their colors and their pace.');
 
-        yield $swimJig('W4.swim_jig')->when(visibility()->over(feet(5)), not(cold()))
+        yield $swimJig('house.clear.swim_jig')->when(visibility()->over(feet(5)), not(cold()))
             ->because('Very clear water: a swim jig has no blade to give it away.');
     }
 

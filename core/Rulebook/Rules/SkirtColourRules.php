@@ -359,7 +359,7 @@ final class SkirtColourRules
             ->pick(Skirt::of(Colour::Chartreuse)->accent(Colour::White))
             ->because('Dirty water: you fish bright, solid chartreuse and white.');
 
-        yield rule('S13.bright.craw')->with('S9', 'F4')->school(DirtySchool::Bright)->special()
+        yield rule('house.bright_craw')->school(DirtySchool::Bright)->special()
             ->when(visibility()->under(feet(1.5)), forage(Forage::Crawfish))
             ->pick(Skirt::of(Colour::Orange)->accent(Colour::Chartreuse))
             ->because('Dirty water and crawfish: you fish bright, solid orange with chartreuse.');

@@ -98,7 +98,7 @@ final class TrailerStyleRules
         yield $style('T5', TrailerStyle::SingleTailGrub)->with('P2')->when(not(bite(Bite::Tough)))
             ->because('A single-tail grub is the usual spinnerbait trailer: it adds bulk and action and slows the lure.');
 
-        yield $style('T5.ringworm', TrailerStyle::Ringworm)->special()->when(bite(Bite::Tough))
+        yield $style('house.ringworm', TrailerStyle::Ringworm)->special()->when(bite(Bite::Tough))
             ->because('A tough bite: a thin ringworm makes the least disturbance.');
     }
 
@@ -128,7 +128,7 @@ final class TrailerStyleRules
             ->when(run(Run::High))
             ->because('A swim jig fished high: a craw with busy claws keeps it up, whatever the forage.');
 
-        yield $say('T1.high.bladed', TrailerStyle::Craw, LureKind::BladedJig)
+        yield $say('house.high.bladed', TrailerStyle::Craw, LureKind::BladedJig)
             ->when(run(Run::High), not(forage(Forage::Shad)))
             ->because('Fished high: claws add lift.');
 
@@ -223,9 +223,17 @@ final class TrailerStyleRules
             ->when(cold(), forageLengthUnknown(), not(season(Season::Fall)))
             ->because('Cold water and no forage length given: a bigger meal, four inches.');
 
-        yield $long('T8.mild', 3)->special()
+        yield $long('T8.mild', 3)->for(LureKind::SwimJig, LureKind::Spinnerbait, LureKind::BladedJig)->special()
             ->when(surface()->between(60, 65), not(season(Season::Fall)))
             ->because('Water in the low to mid sixties: go down to a thin three inches.');
+
+        yield $long('house.mild', 3)->for(LureKind::Jig)->special()
+            ->when(
+                surface()->between(60, 65),
+                not(season(Season::Fall)),
+                any(forageLengthUnknown(), forageLength()->atLeast(inches(1.5))),
+            )
+            ->because('Water in the low to mid sixties: a thin three inches on a jig too.');
 
         yield $long('T8.fall', 3)->with('X6')->special()
             ->when(season(Season::Fall), any(forageLengthUnknown(), forageLength()->inside(inches(2.5), inches(4))))
@@ -239,8 +247,8 @@ final class TrailerStyleRules
             ->when(settled(Slot::SkirtForm, SkirtForm::None))
             ->because('A five-inch swimbait takes the place of the skirt.');
 
-        yield $long('T5.small', 3)->with('W6')->for(LureKind::Spinnerbait)->special()
-            ->when(bite(Bite::Tough), not(cold()))
+        yield $long('house.small', 3)->for(LureKind::Spinnerbait)->special()
+            ->when(bite(Bite::Tough), not(cold()), any(forageLengthUnknown(), forageLength()->over(inches(3))))
             ->because('A tough bite: a small trailer for a small strike window.');
 
         yield $long('T5.tiny', 3)->with('X6', 'F9')->for(LureKind::Spinnerbait)->special()

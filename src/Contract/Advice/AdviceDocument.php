@@ -128,7 +128,7 @@ final readonly class AdviceDocument
     public static function of(Advice $advice): self
     {
         $build = BuildDocument::of($advice->build);
-        $parts = BuildOptics::of($advice->build);
+        $parts = BuildOptics::parts($advice->build);
 
         return new self(
             lure: $build->lure,

@@ -42,8 +42,8 @@ final readonly class ChangeDocument
     {
         return new self(
             $change->slot,
-            array_map(static fn (Value $value): string|float|int|bool|array => ValueDocument::of($value), $change->before),
-            array_map(static fn (Value $value): string|float|int|bool|array => ValueDocument::of($value), $change->after),
+            array_map(static fn (Value $value): string|float|int|bool|array => ValueDocument::write($value), $change->before),
+            array_map(static fn (Value $value): string|float|int|bool|array => ValueDocument::write($value), $change->after),
             $change->rule?->because,
             $change->rule?->id,
             $change->rule->facts ?? [],

@@ -41,7 +41,7 @@ final readonly class DissentDocument
             $dissent->because,
             array_map(
                 static fn (array $values): array => array_map(
-                    static fn (Value $value): string|float|int|bool|array => ValueDocument::of($value),
+                    static fn (Value $value): string|float|int|bool|array => ValueDocument::write($value),
                     $values,
                 ),
                 $dissent->values,

@@ -46,7 +46,7 @@ final readonly class ExplanationDocument
 
         return new self(
             $tally->slot,
-            array_map(static fn (Value $value): string|float|int|bool|array => ValueDocument::of($value), $tally->winners),
+            array_map(static fn (Value $value): string|float|int|bool|array => ValueDocument::write($value), $tally->winners),
             FirmnessDocument::of($tally->firmness(), $tally->second()),
             array_map(static fn (Vote $vote): RuleVoteDocument => RuleVoteDocument::of($vote), $explanation->votes),
             null === $explanation->turn ? null : NearestChangeDocument::of($explanation->turn),

@@ -27,6 +27,6 @@ final readonly class FirmnessDocument
 
     public static function of(Firmness $firmness, ?Value $runnerUp): self
     {
-        return new self($firmness, null === $runnerUp ? null : ValueDocument::of($runnerUp));
+        return new self($firmness, null === $runnerUp ? null : ValueDocument::write($runnerUp));
     }
 }

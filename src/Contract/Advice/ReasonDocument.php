@@ -59,7 +59,7 @@ final readonly class ReasonDocument
 
         return new self(
             pick: $reason->slot,
-            value: ValueDocument::of($reason->value),
+            value: ValueDocument::write($reason->value),
             because: $reason->rule->because,
             facts: $reason->rule->facts,
             school: $reason->school,
@@ -68,7 +68,7 @@ final readonly class ReasonDocument
             for: array_map($voice, $reason->for),
             against: array_map($voice, $reason->against),
             firmness: $reason->firmness,
-            runner_up: null === $reason->runnerUp ? null : ValueDocument::of($reason->runnerUp),
+            runner_up: null === $reason->runnerUp ? null : ValueDocument::write($reason->runnerUp),
         );
     }
 

@@ -30,6 +30,6 @@ final readonly class RuleEffectDocument
 
     public static function of(Pick $pick, bool $for): self
     {
-        return new self($pick->slot, null === $pick->value ? null : ValueDocument::of($pick->value), $pick->words, $for, $pick->sameAs);
+        return new self($pick->slot, null === $pick->value ? null : ValueDocument::write($pick->value), $pick->words, $for, $pick->sameAs);
     }
 }

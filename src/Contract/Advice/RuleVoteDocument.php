@@ -36,7 +36,7 @@ final readonly class RuleVoteDocument
         return new self(
             $vote->rule->id,
             $vote->rule->facts,
-            ValueDocument::of($vote->value),
+            ValueDocument::write($vote->value),
             $vote->rule->because,
             round($vote->strength, 4),
             round($vote->count, 4),

@@ -16,7 +16,7 @@ use Kontrast\Rulebook\Value;
 final class ValueDocument
 {
     /** @return string|float|int|bool|list<float> */
-    public static function of(Value $value): string|float|int|bool|array
+    public static function write(Value $value): string|float|int|bool|array
     {
         return match (true) {
             $value->of instanceof BladeSize => $value->of->number,

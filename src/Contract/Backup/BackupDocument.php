@@ -18,9 +18,12 @@ use Symfony\Component\Validator\Constraints as Assert;
 #[OA\Schema(schema: 'Backup', additionalProperties: false, required: ['kontrast', 'notebook', 'settings', 'parts', 'swatches'])]
 final readonly class BackupDocument implements \JsonSerializable
 {
-    /** The version written; 1 had nothing that was deleted or undone, 2 nothing of what is on the bench, 3 no trips, 4 no outings. */
-    public const VERSION = 5;
-    public const READABLE = [1, 2, 3, 4, self::VERSION];
+    /**
+     * The version written; 1 had nothing that was deleted or undone, 2 nothing of what is on the bench, 3 no trips, 4 no outings, 5 did not
+     * say the shapes of its documents.
+     */
+    public const VERSION = 6;
+    public const READABLE = [1, 2, 3, 4, 5, self::VERSION];
 
     /**
      * @param list<InventoryPartDocument>     $parts
@@ -31,7 +34,7 @@ final readonly class BackupDocument implements \JsonSerializable
      */
     public function __construct(
         #[OA\Property(type: 'integer', enum: self::READABLE, description: 'The version of this format.')]
-        #[Assert\Choice(choices: self::READABLE, message: '{{ value }} is not allowed here. This program reads backups of version 1 to 5.')]
+        #[Assert\Choice(choices: self::READABLE, message: '{{ value }} is not allowed here. This program reads backups of version 1 to 6.')]
         public int $kontrast,
         #[OA\Property(ref: LogbookDocument::class)]
         #[Assert\Valid]

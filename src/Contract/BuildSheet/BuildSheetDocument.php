@@ -78,7 +78,7 @@ final readonly class BuildSheetDocument
     public static function of(Composition $build, ?Brief $brief, SettingsDocument $settings, array $cost): self
     {
         $figures = BuildFigures::of($build);
-        $steps = array_map(static fn (BuildStep $step): BuildStepDocument => BuildStepDocument::of($step), BuildSteps::of($build));
+        $steps = array_map(static fn (BuildStep $step): BuildStepDocument => BuildStepDocument::of($step), BuildSteps::write($build));
 
         return new self(
             build: BuildDocument::of($build->inWords()),
@@ -89,9 +89,9 @@ final readonly class BuildSheetDocument
             steps: $steps,
             misfits: array_map(
                 static fn (Misfit $misfit): MisfitDocument => MisfitDocument::of($misfit),
-                Misfits::in($build, $brief, $settings->lead_free),
+                Misfits::find($build, $brief, $settings->lead_free),
             ),
-            hardware: array_map(static fn (Hardware $hardware): HardwareDocument => HardwareDocument::of($hardware), Hardware::of($build)),
+            hardware: array_map(static fn (Hardware $one): HardwareDocument => HardwareDocument::of($one), Hardware::count($build)),
             overall_in: round($figures->overall->inInches(), 2),
             trim_in: null === $figures->trim ? null : round($figures->trim->inInches(), 3),
             weight_oz: round($figures->weight->inOunces(), 3),

@@ -38,8 +38,9 @@ final class PartMapper
     }
 
     /** Null for what only holds a lure together. */
-    public static function of(InventoryPartDocument $part): InventoryHead|InventoryBlade|InventorySkirt|InventoryTrailer|InventoryHook|null
-    {
+    public static function part(
+        InventoryPartDocument $part,
+    ): InventoryHead|InventoryBlade|InventorySkirt|InventoryTrailer|InventoryHook|null {
         return match ($part->kind) {
             PartKind::Head => self::head($part),
             PartKind::Blade => self::blade($part),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract\Logbook;
 
+use App\Contract\Constraint\Between;
 use App\Contract\Outing\OutingDocument;
 use App\Contract\Outing\SavedTrialDocument;
 use App\Contract\Reading\CurrentReadingDocument;
@@ -17,6 +18,8 @@ use Symfony\Component\Validator\Constraints as Assert;
 #[OA\Schema(schema: 'Logbook', additionalProperties: false, required: ['waters', 'readings'])]
 final readonly class LogbookDocument
 {
+    private const MOST_SHAPE = 1000;
+
     /**
      * @param list<WaterDocument> $waters
      * @param list<SavedReadingDocument> $readings
@@ -24,6 +27,7 @@ final readonly class LogbookDocument
      * @param list<SavedTripDocument> $trips
      * @param list<OutingDocument> $outings
      * @param list<SavedTrialDocument> $trials
+     * @param array<string, int>|null  $shapes
      */
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: WaterDocument::class))]
@@ -47,6 +51,14 @@ final readonly class LogbookDocument
         #[OA\Property(type: 'array', items: new OA\Items(ref: SavedTrialDocument::class))]
         #[Assert\Valid]
         public array $trials = [],
+        #[OA\Property(
+            type: 'object',
+            nullable: true,
+            additionalProperties: new OA\AdditionalProperties(type: 'integer'),
+            description: 'The shape of each kind of document when this was written; those of an older one are brought up to date.',
+        )]
+        #[Assert\All([new Between(1, self::MOST_SHAPE, 'A shape')])]
+        public ?array $shapes = null,
     ) {
     }
 }

@@ -12,7 +12,7 @@ use App\Contract\Outing\PhotoDocument;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** A build put away under a name. */
+/** A build saved under a name. */
 #[OA\Schema(schema: 'SavedBuild', additionalProperties: false, required: ['name', 'build'])]
 final readonly class SavedBuildDocument
 {

@@ -30,7 +30,7 @@ final readonly class DepthsDocument
     public static function of(ColoursOverDepth $hold): self
     {
         return new self(
-            array_map(static fn (Length $depth): float => SignificantDigits::of($depth->inFeet()), $hold->depths),
+            array_map(static fn (Length $depth): float => SignificantDigits::round($depth->inFeet()), $hold->depths),
             SignificantDigits::all($hold->lux),
             array_map(
                 static fn (array $held): DepthColourDocument => new DepthColourDocument(

@@ -26,9 +26,9 @@ final readonly class LookWaterDocument
     public static function of(Viewing $viewing): self
     {
         return new self(
-            SignificantDigits::of($viewing->scene->water->beamAttenuation),
-            SignificantDigits::of($viewing->scene->water->diffuseAttenuation),
-            SignificantDigits::of($viewing->scene->light->lux()),
+            SignificantDigits::round($viewing->scene->water->beamAttenuation),
+            SignificantDigits::round($viewing->scene->water->diffuseAttenuation),
+            SignificantDigits::round($viewing->scene->light->lux()),
             $viewing->colour,
         );
     }

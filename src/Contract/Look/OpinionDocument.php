@@ -35,7 +35,7 @@ final readonly class OpinionDocument
             array_map(
                 static fn (Candidate $candidate): CandidateDocument => new CandidateDocument(
                     $candidate->value,
-                    SignificantDigits::of($candidate->figure),
+                    SignificantDigits::round($candidate->figure),
                     $candidate->reads,
                     SensitivityDocument::inches($candidate->span),
                 ),

@@ -72,7 +72,7 @@ final readonly class SceneDocument
             $exposed->person($water)->toHex(),
             $exposed->bass($water)->toHex(),
             $curves->stops,
-            array_map(static fn (Length $distance): float => SignificantDigits::of($distance->inInches()), $curves->distances),
+            array_map(static fn (Length $distance): float => SignificantDigits::round($distance->inInches()), $curves->distances),
             SignificantDigits::all($curves->left),
             array_map(static fn (array $traced): PartCurveDocument => new PartCurveDocument(
                 $traced['part']->part->id,

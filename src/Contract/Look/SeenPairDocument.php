@@ -39,11 +39,11 @@ final readonly class SeenPairDocument
         return new self(
             $pair->a->part->id,
             $pair->b->part->id,
-            SignificantDigits::of($pair->inTheHand()),
-            SignificantDigits::of($pair->colour()),
-            SignificantDigits::of($pair->tone()),
+            SignificantDigits::round($pair->inTheHand()),
+            SignificantDigits::round($pair->colour()),
+            SignificantDigits::round($pair->tone()),
             $pair->reads(),
-            SignificantDigits::of($pair->splitRange()->inInches()),
+            SignificantDigits::round($pair->splitRange()->inInches()),
         );
     }
 }

@@ -36,10 +36,10 @@ final readonly class SeenPartDocument
 
         return new self(
             $part->part->id,
-            SignificantDigits::of($part->againstWater()),
-            null === $flash ? null : SignificantDigits::of($flash),
-            SignificantDigits::of($part->sightRange()->inInches()),
-            null === $range ? null : SignificantDigits::of($range->inInches()),
+            SignificantDigits::round($part->againstWater()),
+            null === $flash ? null : SignificantDigits::round($flash),
+            SignificantDigits::round($part->sightRange()->inInches()),
+            null === $range ? null : SignificantDigits::round($range->inInches()),
         );
     }
 }

@@ -9,7 +9,7 @@ final class SignificantDigits
 {
     private const DIGITS = 6;
 
-    public static function of(float $value): float
+    public static function round(float $value): float
     {
         return 0.0 === $value ? 0.0 : round($value, self::DIGITS - 1 - (int) floor(log10(abs($value))));
     }
@@ -21,6 +21,6 @@ final class SignificantDigits
      */
     public static function all(array $values): array
     {
-        return array_map(self::of(...), $values);
+        return array_map(self::round(...), $values);
     }
 }

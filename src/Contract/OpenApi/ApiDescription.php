@@ -75,7 +75,7 @@ final readonly class ApiDescription
         if ($address instanceof Address && $ability instanceof Ability) {
             $body = ShelfOperations::body($address, $ability);
 
-            return [ShelfOperations::of($address, $ability), null === $body ? null : new Body($body)];
+            return [ShelfOperations::describe($address, $ability), null === $body ? null : new Body($body)];
         }
         $controller = $route->getDefault('_controller');
         [$class, $method] = [...explode('::', \is_string($controller) ? $controller : ''), '__invoke'];

@@ -20,7 +20,7 @@ final class PublishedSchemas
      *
      * @return array<string, array<string, mixed>> by file name
      */
-    public static function of(array $openApi): array
+    public static function extract(array $openApi): array
     {
         $components = $openApi['components'] ?? null;
         $schemas = \is_array($components) ? ($components['schemas'] ?? null) : null;

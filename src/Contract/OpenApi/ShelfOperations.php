@@ -16,7 +16,7 @@ final class ShelfOperations
         'current-reading Replace' => 'keepCurrentReading',
     ];
 
-    public static function of(Address $address, Ability $ability): Operation
+    public static function describe(Address $address, Ability $ability): Operation
     {
         $noun = str_replace(' ', '', ucwords($address->noun));
         $id = self::OLD_IDS["$address->name $ability->name"] ?? match ($ability) {

@@ -61,7 +61,7 @@ final readonly class ComparisonDocument
             null === $hours ? null : round($hours, 1),
             round($comparison->seen->ratio, 3),
             round($comparison->seen->hours, 2),
-            ComparisonWords::of($comparison),
+            ComparisonWords::say($comparison),
         );
     }
 }

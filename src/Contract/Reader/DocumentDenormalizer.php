@@ -42,7 +42,7 @@ final readonly class DocumentDenormalizer implements DenormalizerInterface
             throw new NotNormalizableValueException(\sprintf('%s is no document.', get_debug_type($data)));
         }
         $arguments = [];
-        foreach ($this->types->of($class) as $field => $type) {
+        foreach ($this->types->read($class) as $field => $type) {
             $value = $data[$field] ?? null;
             if (null !== $value || \array_key_exists($field, $data)) {
                 $arguments[$field] = null === $value ? null : $this->value($value, $type);

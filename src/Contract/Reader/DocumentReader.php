@@ -27,6 +27,7 @@ final readonly class DocumentReader
         private ValidatorInterface $validator,
         private ShapeCheck $shape,
         private DocumentTypes $types,
+        private OlderFiles $older,
     ) {
     }
 
@@ -41,7 +42,10 @@ final readonly class DocumentReader
      */
     public function read(string $json, string $class): object
     {
-        return $this->one(self::object(self::json($json), ''), $class, '');
+        $data = self::object(self::json($json), '');
+        $this->older->upgrade($data, $class);
+
+        return $this->one($data, $class, '');
     }
 
     /**
@@ -191,7 +195,7 @@ final readonly class DocumentReader
     /** @param class-string $class */
     private function part(string $class, string $field, mixed $value, string $path, FaultCollector $faults): void
     {
-        $type = $this->types->of($class)[$field] ?? null;
+        $type = $this->types->read($class)[$field] ?? null;
         $inner = self::document($type);
         $item = self::document($type?->getCollectionValueTypes()[0] ?? null);
         if (null !== $inner && \is_array($value)) {

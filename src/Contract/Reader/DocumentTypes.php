@@ -26,7 +26,7 @@ final class DocumentTypes
      *
      * @return array<string, Type> by field
      */
-    public function of(string $class): array
+    public function read(string $class): array
     {
         if (!isset($this->types[$class])) {
             $types = [];
@@ -56,7 +56,7 @@ final class DocumentTypes
     /** @param class-string $class */
     public function unknownField(string $class): string
     {
-        return $this->unknown[$class] ??= 'Unknown field. Allowed here: '.implode(', ', array_keys($this->of($class))).'.';
+        return $this->unknown[$class] ??= 'Unknown field. Allowed here: '.implode(', ', array_keys($this->read($class))).'.';
     }
 
     /** A sentence that says what a field of this type takes. */

@@ -28,7 +28,7 @@ final readonly class ShapeCheck
      */
     public function object(\stdClass $data, string $class, string $path, FaultCollector $faults): array
     {
-        $known = $this->types->of($class);
+        $known = $this->types->read($class);
         $limits = is_subclass_of($class, LimitsLists::class) ? $class::limits() : [];
         $clean = [];
         foreach (get_object_vars($data) as $name => $value) {

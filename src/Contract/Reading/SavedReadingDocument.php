@@ -9,7 +9,7 @@ use App\Contract\Constraint\Text;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** A reading put away. */
+/** A saved reading. */
 #[OA\Schema(schema: 'SavedReading', additionalProperties: false, required: ['reading'])]
 final readonly class SavedReadingDocument
 {

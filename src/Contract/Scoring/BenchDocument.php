@@ -68,7 +68,7 @@ final readonly class BenchDocument
             ),
             array_map(
                 static fn (Finding $finding): FindingDocument => FindingDocument::of($finding),
-                (new BuildFindings($scorer))->on($build),
+                (new BuildFindings($scorer))->find($build),
             ),
             SceneDocument::of(
                 ContrastCurves::of($viewing, $scorer->reading->visibility, $parts, BuildOptics::pairs($parts, $viewing->scene->from)),

@@ -30,7 +30,7 @@ final readonly class FindingDocument
             $finding->about,
             $finding->asWanted,
             $finding->text,
-            null === $finding->at ? null : SignificantDigits::of($finding->at->inInches()),
+            null === $finding->at ? null : SignificantDigits::round($finding->at->inInches()),
         );
     }
 }

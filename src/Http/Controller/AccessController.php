@@ -44,9 +44,9 @@ final readonly class AccessController
     public function signIn(#[Payload(mostBytes: self::MOST_BYTES)] SignInDocument $document, Request $request): Response
     {
         $device = (string) $request->headers->get('User-Agent');
-        $token = $this->signIn->with($document->pass_phrase, (string) $request->getClientIp(), $device);
+        $token = $this->signIn->signIn($document->pass_phrase, (string) $request->getClientIp(), $device);
         $answer = $this->answer->nothing();
-        $answer->headers->setCookie(SessionCookie::with($token, $this->clock->now()));
+        $answer->headers->setCookie(SessionCookie::issue($token, $this->clock->now()));
 
         return $answer;
     }

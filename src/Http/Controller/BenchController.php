@@ -50,7 +50,7 @@ final readonly class BenchController
     #[Operation('best', 'The ten best builds of the parts owned for a reading, over every combination that fits', BestDocument::class)]
     public function best(#[Payload] BestRequestDocument $request): Response
     {
-        return $this->answer->json($this->best->for($request->reading));
+        return $this->answer->json($this->best->find($request->reading));
     }
 
     #[Route('/api/advised-build', methods: ['POST'])]
@@ -58,21 +58,21 @@ final readonly class BenchController
         .'elsewhere', AdvisedBuildDocument::class)]
     public function advised(#[Payload] BestRequestDocument $request): Response
     {
-        return $this->answer->json($this->advise->for($request->reading));
+        return $this->answer->json($this->advise->advise($request->reading));
     }
 
     #[Route('/api/shopping', methods: ['POST'])]
     #[Operation('shopping', 'What to buy to build the advised lure of each reading', ShoppingDocument::class)]
     public function shopping(#[Payload] ShoppingRequestDocument $request): Response
     {
-        return $this->answer->json($this->shopping->of($request));
+        return $this->answer->json($this->shopping->plan($request));
     }
 
     #[Route('/api/swaps', methods: ['POST'])]
     #[Operation('swaps', 'Single changes that improve a build, best first', SwapDocument::class, isList: true)]
     public function swaps(#[Payload] BenchRequestDocument $request): Response
     {
-        return $this->answer->json($this->swaps->of($request));
+        return $this->answer->json($this->swaps->find($request));
     }
 
     #[Route('/api/missing', methods: ['GET'])]

@@ -37,14 +37,14 @@ final readonly class BuildSheetController
     #[Operation('buildSheet', 'How to put a build together', BuildSheetDocument::class)]
     public function sheet(#[Payload] BuildSheetRequestDocument $request): Response
     {
-        return $this->answer->json($this->sheet->of($request));
+        return $this->answer->json($this->sheet->prepare($request));
     }
 
     #[Route('/api/batch', methods: ['POST'])]
     #[Operation('batch', 'What a batch uses, what is missing, and the order of work; nothing is taken from stock', BatchDocument::class)]
     public function batch(#[Payload] BatchRequestDocument $request): Response
     {
-        return $this->answer->json($this->plan->of($request));
+        return $this->answer->json($this->plan->plan($request));
     }
 
     #[Route('/api/built', methods: ['POST'])]

@@ -83,7 +83,7 @@ final readonly class InventoryController
     #[Operation('readPartLines', 'Read parts from text, one on each line; nothing is stored', ReadPartLineDocument::class, isList: true)]
     public function lines(#[Payload] PartLinesRequestDocument $request): Response
     {
-        return $this->answer->json($this->lines->of($request->text));
+        return $this->answer->json($this->lines->read($request->text));
     }
 
     #[Route('/starter-sets', methods: ['GET'])]

@@ -75,7 +75,7 @@ final readonly class InventoryFilesController
     {
         LongWork::begin();
         $lines = [];
-        foreach ($this->plan->of($file->contents) as [$planned]) {
+        foreach ($this->plan->read($file->contents) as [$planned]) {
             $lines[] = $planned;
         }
 
@@ -93,6 +93,6 @@ final readonly class InventoryFilesController
         LongWork::begin();
         $prepared = $this->import->prepare($file->contents);
 
-        return $this->stream->of(fn (callable $progress): array => $this->import->carryOut($prepared, $progress));
+        return $this->stream->stream(fn (callable $progress): array => $this->import->carryOut($prepared, $progress));
     }
 }

@@ -96,7 +96,7 @@ final readonly class OutingController
     #[Operation('changeBox', 'Change what is in the box of an outing', OutingDocument::class, errors: [404, 409], isEdited: true)]
     public function box(string $id, #[Payload] BoxChangeDocument $change): Response
     {
-        return $this->answer->kept($this->changeBox->of($id, $change));
+        return $this->answer->kept($this->changeBox->change($id, $change));
     }
 
     #[Route('/{id}/end', methods: ['POST'])]

@@ -53,7 +53,7 @@ final readonly class TripController
     #[Operation('planTrip', 'The plan of a day: its sun, when picks change, and the few lures to carry', TripPlanDocument::class)]
     public function plan(#[Payload] TripRequestDocument $trip): Response
     {
-        return $this->answer->json($this->plan->of($trip));
+        return $this->answer->json($this->plan->plan($trip));
     }
 
     #[Route('/plan/longer', methods: ['POST'])]
@@ -67,21 +67,21 @@ final readonly class TripController
         $trip->toPlan();
         LongWork::begin();
 
-        return $this->stream->of(fn (callable $progress): array => ['plan' => $this->plan->of($trip, self::LONGER_S, $progress)]);
+        return $this->stream->stream(fn (callable $progress): array => ['plan' => $this->plan->plan($trip, self::LONGER_S, $progress)]);
     }
 
     #[Route('/forecast', methods: ['POST'])]
     #[Operation('forecast', 'The weather of a day, asked of the forecast service', ForecastDocument::class, errors: [503])]
     public function forecast(#[Payload] ForecastRequestDocument $request): Response
     {
-        return $this->answer->json($this->forecast->of($request));
+        return $this->answer->json($this->forecast->ask($request));
     }
 
     #[Route('/moment', methods: ['POST'])]
     #[Operation('tripMoment', 'The advised lure at one minute of a trip, in the light of that minute', MomentDocument::class)]
     public function moment(#[Payload] MomentRequestDocument $request): Response
     {
-        return $this->answer->json($this->moment->of($request));
+        return $this->answer->json($this->moment->view($request));
     }
 
     #[Route('/table', methods: ['GET'])]
@@ -104,7 +104,7 @@ final readonly class TripController
     #[Operation('tripCalendar', 'A trip as an iCalendar file, with an alarm whenever picks change', errors: [404], media: 'text/calendar')]
     public function calendar(string $id): Response
     {
-        return $this->answer->file($this->calendar->of($id), 'text/calendar; charset=utf-8', 'kontrast-trip.ics');
+        return $this->answer->file($this->calendar->write($id), 'text/calendar; charset=utf-8', 'kontrast-trip.ics');
     }
 
     #[Route('/{id}/pack', methods: ['POST'])]
@@ -119,6 +119,6 @@ final readonly class TripController
         $this->pack->request($id);
         LongWork::begin();
 
-        return $this->stream->of(fn (callable $progress): array => ['pack' => $this->pack->of($id, $progress)]);
+        return $this->stream->stream(fn (callable $progress): array => ['pack' => $this->pack->pack($id, $progress)]);
     }
 }

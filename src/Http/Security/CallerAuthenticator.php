@@ -16,8 +16,8 @@ use Symfony\Component\Security\Http\Authenticator\Passport\Passport;
 use Symfony\Component\Security\Http\Authenticator\Passport\SelfValidatingPassport;
 
 /**
- * Who asks. Served to this machine alone, whoever reaches it sits at it. Served to the network, only a device whose cookie belongs to a
- * running session is let in. Which of the two it is says the process that serves, never the request.
+ * Lets a caller in. A program that serves this machine alone lets everybody in, since nobody else can reach it. One that serves the network
+ * lets in devices whose cookie belongs to a running session. The process that serves says which of the two it is; a request cannot.
  */
 final class CallerAuthenticator extends AbstractAuthenticator
 {
@@ -35,7 +35,7 @@ final class CallerAuthenticator extends AbstractAuthenticator
     {
         $session = null;
         if ($this->isOnNetwork) {
-            $session = $this->sessions->of((string) SessionCookie::token($request), (string) $request->getClientIp())
+            $session = $this->sessions->find((string) SessionCookie::token($request), (string) $request->getClientIp())
                 ?? throw new CustomUserMessageAuthenticationException();
         }
         $caller = new Caller($session);

@@ -14,7 +14,7 @@ final class SessionCookie
     private const NAME = '__Host-kontrast';
     private const SHAPE = '/^[A-Za-z0-9_-]{43}$/D';
 
-    public static function with(#[\SensitiveParameter] string $token, \DateTimeImmutable $now): Cookie
+    public static function issue(#[\SensitiveParameter] string $token, \DateTimeImmutable $now): Cookie
     {
         return Cookie::create(self::NAME, $token)
             ->withExpires($now->getTimestamp() + Sessions::LIFE_S)
@@ -26,7 +26,7 @@ final class SessionCookie
 
     public static function gone(): Cookie
     {
-        return self::with('', new \DateTimeImmutable('@0'))->withExpires(1);
+        return self::issue('', new \DateTimeImmutable('@0'))->withExpires(1);
     }
 
     public static function token(Request $request): ?string

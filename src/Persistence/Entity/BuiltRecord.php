@@ -47,7 +47,7 @@ class BuiltRecord implements Stored
         $this->id = $id ?? Uuid::v7()->toRfc4122();
         $this->cost = $cost->minor;
         $this->price = $price?->minor;
-        $this->builtAt = InUtc::of($builtAt);
+        $this->builtAt = InUtc::convert($builtAt);
         $this->parts = new ArrayCollection();
     }
 
@@ -59,7 +59,7 @@ class BuiltRecord implements Stored
 
     public function undo(\DateTimeImmutable $at): void
     {
-        $this->undoneAt = InUtc::of($at);
+        $this->undoneAt = InUtc::convert($at);
     }
 
     public function isUndone(): bool

@@ -14,7 +14,7 @@ trait DeletedAt
 
     public function delete(\DateTimeImmutable $at): void
     {
-        $this->deletedAt = InUtc::of($at);
+        $this->deletedAt = InUtc::convert($at);
     }
 
     public function restore(): void

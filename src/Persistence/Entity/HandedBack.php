@@ -7,7 +7,7 @@ namespace App\Persistence\Entity;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
-/** An outing as the last file of a phone had it: what the next one says anew is told apart by it from what was changed here meanwhile. */
+/** An outing as the last file of a phone had it. It shows what the next file says anew, and what was changed here meanwhile. */
 #[ORM\Entity]
 #[ORM\Table(name: 'handed_back')]
 class HandedBack

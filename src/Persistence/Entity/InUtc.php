@@ -7,7 +7,7 @@ namespace App\Persistence\Entity;
 /** Times in columns are in UTC: a column knows no time zone, and Doctrine reads it back in that of the machine. */
 final class InUtc
 {
-    public static function of(\DateTimeImmutable $at): \DateTimeImmutable
+    public static function convert(\DateTimeImmutable $at): \DateTimeImmutable
     {
         return $at->setTimezone(new \DateTimeZone('UTC'));
     }

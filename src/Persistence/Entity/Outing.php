@@ -51,8 +51,8 @@ class Outing implements HasDocument, Deletable
 
     public function replace(OutingDocument $outing, ?Water $water, ?Trip $trip, StoredDocument $box): void
     {
-        $this->startedAt = InUtc::of($outing->started_at);
-        $this->endedAt = null === $outing->ended_at ? null : InUtc::of($outing->ended_at);
+        $this->startedAt = InUtc::convert($outing->started_at);
+        $this->endedAt = null === $outing->ended_at ? null : InUtc::convert($outing->ended_at);
         $this->water = $water;
         $this->trip = $trip;
         $this->note = $outing->note;
@@ -68,7 +68,7 @@ class Outing implements HasDocument, Deletable
 
     public function end(\DateTimeImmutable $at): void
     {
-        $this->endedAt = InUtc::of($at);
+        $this->endedAt = InUtc::convert($at);
         $this->noted();
     }
 

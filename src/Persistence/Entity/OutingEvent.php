@@ -54,7 +54,7 @@ class OutingEvent
     /** All but its picture and what it took from stock. */
     public function replace(OutingEventDocument $event): void
     {
-        $this->at = InUtc::of($event->at);
+        $this->at = InUtc::convert($event->at);
         $this->kind = $event->kind;
         $this->angler = $event->angler;
         $this->lengthIn = $event->length_in;

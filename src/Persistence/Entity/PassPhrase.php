@@ -21,7 +21,7 @@ class PassPhrase
 
     public function __construct(#[ORM\Column(length: 255)] private string $hash, \DateTimeImmutable $at)
     {
-        $this->setAt = InUtc::of($at);
+        $this->setAt = InUtc::convert($at);
     }
 
     public function id(): string
@@ -42,6 +42,6 @@ class PassPhrase
     public function replace(string $hash, \DateTimeImmutable $at): void
     {
         $this->hash = $hash;
-        $this->setAt = InUtc::of($at);
+        $this->setAt = InUtc::convert($at);
     }
 }

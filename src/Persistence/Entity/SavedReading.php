@@ -35,7 +35,7 @@ class SavedReading implements HasDocument, Deletable
     public function __construct(SavedReadingDocument $reading, \DateTimeImmutable $takenAt, ?Water $water, StoredDocument $document)
     {
         $this->id = $reading->id ?? Uuid::v7()->toRfc4122();
-        $this->takenAt = InUtc::of($takenAt);
+        $this->takenAt = InUtc::convert($takenAt);
         $this->lure = $reading->reading->lure;
         $this->water = $water;
         $this->note = $reading->note;

@@ -31,7 +31,7 @@ class Session
         \DateTimeImmutable $at,
     ) {
         $this->id = Uuid::v7()->toRfc4122();
-        $this->signedInAt = InUtc::of($at);
+        $this->signedInAt = InUtc::convert($at);
         $this->lastUsedAt = $this->signedInAt;
     }
 
@@ -70,6 +70,6 @@ class Session
     public function used(string $address, \DateTimeImmutable $at): void
     {
         $this->address = $address;
-        $this->lastUsedAt = InUtc::of($at);
+        $this->lastUsedAt = InUtc::convert($at);
     }
 }

@@ -18,7 +18,7 @@ class SignInAttempts
 
     public function __construct(#[ORM\Id] #[ORM\Column(length: 45)] private string $place, \DateTimeImmutable $at)
     {
-        $this->lastAt = InUtc::of($at);
+        $this->lastAt = InUtc::convert($at);
     }
 
     public function place(): string
@@ -39,7 +39,7 @@ class SignInAttempts
     public function failed(\DateTimeImmutable $at): void
     {
         ++$this->failures;
-        $this->lastAt = InUtc::of($at);
+        $this->lastAt = InUtc::convert($at);
     }
 
     public function forget(): void

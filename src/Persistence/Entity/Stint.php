@@ -59,8 +59,8 @@ class Stint implements HasDocument
     public function replace(StintDocument $stint, StoredDocument $document, StintLevels $levels): void
     {
         $this->angler = $stint->angler;
-        $this->startedAt = InUtc::of($stint->started_at);
-        $this->endedAt = null === $stint->ended_at ? null : InUtc::of($stint->ended_at);
+        $this->startedAt = InUtc::convert($stint->started_at);
+        $this->endedAt = null === $stint->ended_at ? null : InUtc::convert($stint->ended_at);
         $this->document = $document;
         $this->recount($levels);
     }
@@ -73,7 +73,7 @@ class Stint implements HasDocument
 
     public function end(\DateTimeImmutable $at): void
     {
-        $this->endedAt = InUtc::of($at);
+        $this->endedAt = InUtc::convert($at);
     }
 
     /** @return string JSON; @see StintLevels */

@@ -31,7 +31,7 @@ class Trial implements HasDocument, Deletable
     {
         $this->id = $trial->id ?? Uuid::v7()->toRfc4122();
         $this->name = trim($trial->name);
-        $this->begunAt = InUtc::of($begunAt);
+        $this->begunAt = InUtc::convert($begunAt);
         $this->document = $document;
     }
 

@@ -26,7 +26,7 @@ final readonly class BuildKind extends Kind
             'build',
             SavedBuild::class,
             SavedBuildDocument::class,
-            shape: new Shape(StoredAs::Build, 1, CompositionDocument::class),
+            shape: new Shape(StoredAs::Build, CompositionDocument::class, in: 'build'),
             order: ['name' => 'ASC', 'id' => 'ASC'],
             orderInWords: 'by name',
         ));

@@ -28,7 +28,7 @@ final readonly class CurrentReadingKind extends Kind
             CurrentReading::class,
             CurrentReadingDocument::class,
             field: 'desk',
-            shape: new Shape(StoredAs::Reading, 1, ReadingDocument::class),
+            shape: new Shape(StoredAs::Reading, ReadingDocument::class, in: 'reading'),
             can: Ability::OF_ONE,
             after: [WaterKind::class],
             called: 'The current reading',

@@ -49,6 +49,7 @@ final readonly class Declaration
      * @param string|null                           $called what is said of one that somebody else has changed; its title where left out
      * @param bool                                  $outlivesItsDocument whether what it holds beside its document is worth carrying away
      *                                                                   where that cannot be read
+     * @param array<string, string>                 $holds  fields of its document that are lists of another kind, and the name of that
      */
     public function __construct(
         public string $name,
@@ -68,6 +69,7 @@ final readonly class Declaration
         ?string $isListed = null,
         public ?string $called = null,
         public bool $outlivesItsDocument = false,
+        public array $holds = [],
     ) {
         $this->one = (str_contains('aeiou', $noun[0]) ? 'an ' : 'a ').$noun;
         $this->isDeletable = is_subclass_of($entity, Deletable::class);

@@ -21,7 +21,7 @@ final readonly class FreshParts
      *
      * @return array<string, mixed>
      */
-    public function in(array $workbench): array
+    public function find(array $workbench): array
     {
         $owned = array_map(
             InventoryPartKind::fields(...),

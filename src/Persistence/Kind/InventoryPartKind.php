@@ -26,7 +26,7 @@ final readonly class InventoryPartKind extends Kind
             'part',
             InventoryPart::class,
             InventoryPartDocument::class,
-            shape: new Shape(StoredAs::Part, 2, InventoryPartDocument::class, InventoryPart::COLUMNS),
+            shape: new Shape(StoredAs::Part, InventoryPartDocument::class, InventoryPart::COLUMNS),
             order: ['kind' => 'ASC', 'name' => 'ASC', 'id' => 'ASC'],
             orderInWords: 'by type and name',
             // They come and go in numbers.

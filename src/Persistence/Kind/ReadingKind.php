@@ -28,7 +28,7 @@ final readonly class ReadingKind extends Kind
             'reading',
             SavedReading::class,
             SavedReadingDocument::class,
-            shape: new Shape(StoredAs::Reading, 1, ReadingDocument::class),
+            shape: new Shape(StoredAs::Reading, ReadingDocument::class, in: 'reading'),
             order: ['takenAt' => 'DESC', 'id' => 'DESC'],
             orderInWords: 'newest first',
             can: [Ability::List, Ability::Add, Ability::Show, Ability::Delete, Ability::Restore],

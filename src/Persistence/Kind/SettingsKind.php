@@ -28,7 +28,7 @@ final readonly class SettingsKind extends Kind
             'settings',
             Settings::class,
             SettingsDocument::class,
-            shape: new Shape(StoredAs::Settings, 1, SettingsDocument::class),
+            shape: new Shape(StoredAs::Settings, SettingsDocument::class),
             can: Ability::OF_ONE,
             place: Place::Backup,
             called: 'A setting',

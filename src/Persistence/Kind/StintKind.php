@@ -27,7 +27,7 @@ final readonly class StintKind extends Kind
             'stint',
             Stint::class,
             StintDocument::class,
-            shape: new Shape(StoredAs::Stint, 1, StintLureDocument::class),
+            shape: new Shape(StoredAs::Stint, StintLureDocument::class),
             order: ['startedAt' => 'ASC', 'id' => 'ASC'],
             can: [],
             place: null,

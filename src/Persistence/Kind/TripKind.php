@@ -26,7 +26,7 @@ final readonly class TripKind extends Kind
             'trip',
             Trip::class,
             SavedTripDocument::class,
-            shape: new Shape(StoredAs::Trip, 1, TripRequestDocument::class),
+            shape: new Shape(StoredAs::Trip, TripRequestDocument::class, in: 'trip'),
             order: ['date' => 'DESC', 'id' => 'DESC'],
             orderInWords: 'the latest day first',
             after: [WaterKind::class],

@@ -26,7 +26,7 @@ final readonly class WorkbenchKind extends Kind
             'workbench',
             Workbench::class,
             WorkbenchDocument::class,
-            shape: new Shape(StoredAs::Workbench, 1, WorkbenchDocument::class),
+            shape: new Shape(StoredAs::Workbench, WorkbenchDocument::class),
             can: [Ability::Show],
             place: Place::Backup,
             after: [InventoryPartKind::class],
@@ -50,6 +50,6 @@ final readonly class WorkbenchKind extends Kind
     {
         $workbench = $one->document()->data();
 
-        return $this->documents->made($isWhole ? $workbench : $this->parts->in($workbench), WorkbenchDocument::class);
+        return $this->documents->made($isWhole ? $workbench : $this->parts->find($workbench), WorkbenchDocument::class);
     }
 }

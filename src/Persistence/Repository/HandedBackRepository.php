@@ -14,7 +14,7 @@ final readonly class HandedBackRepository
     {
     }
 
-    public function of(string $outing): ?HandedBack
+    public function findOf(string $outing): ?HandedBack
     {
         return $this->entities->find(HandedBack::class, $outing);
     }

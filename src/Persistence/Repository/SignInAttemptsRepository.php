@@ -16,7 +16,7 @@ final readonly class SignInAttemptsRepository
     }
 
     /** Those of a place; where none are known yet, none. */
-    public function of(string $place, \DateTimeImmutable $now): SignInAttempts
+    public function findOf(string $place, \DateTimeImmutable $now): SignInAttempts
     {
         $attempts = $this->entities->find(SignInAttempts::class, $place);
         if (null === $attempts) {
@@ -31,6 +31,6 @@ final readonly class SignInAttemptsRepository
     public function forgetBefore(\DateTimeImmutable $time): void
     {
         $this->entities->createQuery('DELETE FROM '.SignInAttempts::class.' a WHERE a.lastAt < :time')
-            ->execute(['time' => InUtc::of($time)]);
+            ->execute(['time' => InUtc::convert($time)]);
     }
 }

@@ -24,7 +24,7 @@ final readonly class Sessions
     }
 
     /** @return string|null the id of the session that a token belongs to; null where there is none, or it is too old */
-    public function of(#[\SensitiveParameter] string $token, string $address): ?string
+    public function find(#[\SensitiveParameter] string $token, string $address): ?string
     {
         $session = $this->sessions->withHash(SignIn::hashed($token));
         if (null === $session || $this->isOver($session)) {

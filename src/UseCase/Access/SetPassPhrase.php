@@ -38,7 +38,7 @@ final readonly class SetPassPhrase
      *
      * @throws InvalidDocument where it is too short, too long or too easy to guess
      */
-    public function to(#[\SensitiveParameter] string $phrase): int
+    public function set(#[\SensitiveParameter] string $phrase): int
     {
         $this->check($phrase);
         $hash = $this->hashers->getPasswordHasher(SignIn::HASHER)->hash($phrase);

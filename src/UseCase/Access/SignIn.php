@@ -37,7 +37,7 @@ final readonly class SignIn
      * @throws TooManyAttempts where it has to wait, whatever phrase it sent
      * @throws NotSignedIn     where the phrase is wrong, or none was set
      */
-    public function with(#[\SensitiveParameter] string $phrase, string $address, string $device): string
+    public function signIn(#[\SensitiveParameter] string $phrase, string $address, string $device): string
     {
         $places = [self::network($address), SignInWaits::ALL];
         $this->transaction->run(fn () => $this->count($places));
@@ -48,7 +48,7 @@ final readonly class SignIn
 
         return $this->transaction->run(function () use ($places, $address, $device): string {
             foreach ($places as $place) {
-                $this->attempts->of($place, $this->clock->now())->forget();
+                $this->attempts->findOf($place, $this->clock->now())->forget();
             }
             $token = rtrim(strtr(base64_encode(random_bytes(self::TOKEN_BYTES)), '+/', '-_'), '=');
             $device = mb_substr(mb_scrub($device), 0, self::MOST_DEVICE);
@@ -75,7 +75,7 @@ final readonly class SignIn
     {
         $now = $this->clock->now();
         $this->attempts->forgetBefore($now->modify(\sprintf('-%d seconds', SignInWaits::MEMORY_S)));
-        $all = array_map(fn (string $place) => $this->attempts->of($place, $now), $places);
+        $all = array_map(fn (string $place) => $this->attempts->findOf($place, $now), $places);
         $wait = max(0, ...array_map(static fn ($attempts): int => SignInWaits::left($attempts, $now), $all));
         if ($wait > 0) {
             throw TooManyAttempts::waitFor($wait);

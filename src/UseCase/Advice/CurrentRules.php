@@ -69,7 +69,7 @@ final class CurrentRules implements ResetInterface
 
         return [] === $questions
             ? $this->standard
-            : new Engine($this->standard->book->with(LogRules::of($this->standard->book, $this->evidence(), $questions)));
+            : new Engine($this->standard->book->with(LogRules::derive($this->standard->book, $this->evidence(), $questions)));
     }
 
     /** @return list<SchoolEvidence> counted once for as long as nothing new is noted */

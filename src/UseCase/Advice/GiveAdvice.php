@@ -74,7 +74,7 @@ final readonly class GiveAdvice
     public function viewIn(Reading $reading, Direction $from, ?Reading $before = null): AdviceViewDocument
     {
         $advice = $this->rules->adviser()->advise($reading);
-        $parts = BuildOptics::of($advice->build);
+        $parts = BuildOptics::parts($advice->build);
         $viewing = Viewing::in(Scene::of($reading, $from), $this->reflectances);
 
         return new AdviceViewDocument(
@@ -84,7 +84,7 @@ final readonly class GiveAdvice
             ),
             array_map(
                 static fn (Opinion $opinion): OpinionDocument => OpinionDocument::of($opinion),
-                SecondOpinion::on($reading, $advice, $this->reflectances),
+                SecondOpinion::form($reading, $advice, $this->reflectances),
             ),
             null === $before ? [] : $this->changes($before, $reading),
         );

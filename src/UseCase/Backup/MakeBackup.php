@@ -13,6 +13,7 @@ use App\Persistence\Kind\Kinds;
 use App\Persistence\Kind\Place;
 use App\Persistence\Rows;
 use App\Persistence\Transaction;
+use App\Persistence\Upgrade\Upgrades;
 use App\UseCase\FindUnreadable;
 
 /** Puts everything stored into one document, what was deleted and can be restored among it. */
@@ -59,7 +60,7 @@ final readonly class MakeBackup
 
         return (new \ReflectionClass(BackupDocument::class))->newInstanceArgs([
             'kontrast' => BackupDocument::VERSION,
-            'notebook' => (new \ReflectionClass(LogbookDocument::class))->newInstanceArgs($logbook),
+            'notebook' => (new \ReflectionClass(LogbookDocument::class))->newInstanceArgs(['shapes' => Upgrades::shapes(), ...$logbook]),
             'deleted' => $deleted,
             'unreadable' => $unreadable,
             ...$backup,

@@ -14,7 +14,7 @@ use App\Persistence\Kind\BuiltKind;
 use App\Persistence\Kind\InventoryPartKind;
 use App\Persistence\Rows;
 use App\Persistence\Transaction;
-use App\UseCase\Kept;
+use App\UseCase\Saved;
 use Kontrast\Inventory\Money;
 use Symfony\Component\Clock\ClockInterface;
 
@@ -34,10 +34,10 @@ final readonly class DrawDownBatch
     }
 
     /** @throws InvalidDocument where a part runs short; nothing is drawn then */
-    public function build(BatchRequestDocument $request): Kept
+    public function build(BatchRequestDocument $request): Saved
     {
         $record = $this->transaction->run(function () use ($request): BuiltRecord {
-            $batch = $this->plan->of($request);
+            $batch = $this->plan->plan($request);
             $record = new BuiltRecord(
                 null,
                 self::words($request),
@@ -52,7 +52,7 @@ final readonly class DrawDownBatch
             return $record;
         });
 
-        return Kept::of($this->records, $record);
+        return Saved::of($this->records, $record);
     }
 
     private function draw(BatchDocument $batch, BuiltRecord $record): void

@@ -19,7 +19,7 @@ final class PartCosts
      *
      * @return array{cost: float, unpriced: list<string>}
      */
-    public static function of(CompositionDocument $build, array $stock): array
+    public static function sum(CompositionDocument $build, array $stock): array
     {
         $sum = Money::minor(0);
         $unpriced = [];
@@ -27,7 +27,7 @@ final class PartCosts
             $cost = self::ofPart($part, $stock);
             null === $cost ? $unpriced[] = $part->name : $sum = $sum->plus($cost);
         }
-        foreach (Hardware::of($build->toComposition()) as $hardware) {
+        foreach (Hardware::count($build->toComposition()) as $hardware) {
             $cost = self::ofKind($stock, $hardware->kind, $hardware->size)?->cost();
             null === $cost
                 ? $unpriced[] = "{$hardware->kind->label()}, {$hardware->size}"

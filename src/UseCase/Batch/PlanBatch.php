@@ -24,7 +24,7 @@ final readonly class PlanBatch
     {
     }
 
-    public function of(BatchRequestDocument $request): BatchDocument
+    public function plan(BatchRequestDocument $request): BatchDocument
     {
         $stock = $this->stock->byId();
         $batch = self::toBatch($request);
@@ -44,7 +44,7 @@ final readonly class PlanBatch
             round($batch->minutes(), 1),
             round(self::cost($needs)->amount(), 2),
             null === $price ? null : round($price * $count, 2),
-            ShoppingList::of($needs),
+            ShoppingList::write($needs),
         );
     }
 

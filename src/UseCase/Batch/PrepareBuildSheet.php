@@ -17,11 +17,11 @@ final readonly class PrepareBuildSheet
     {
     }
 
-    public function of(BuildSheetRequestDocument $request): BuildSheetDocument
+    public function prepare(BuildSheetRequestDocument $request): BuildSheetDocument
     {
         $build = $request->build->toComposition();
         $brief = null === $request->reading ? null : $this->rules->adviser()->brief($this->rules->settle($request->reading));
 
-        return BuildSheetDocument::of($build, $brief, $this->settings->now(), PartCosts::of($request->build, $this->stock->byId()));
+        return BuildSheetDocument::of($build, $brief, $this->settings->now(), PartCosts::sum($request->build, $this->stock->byId()));
     }
 }

@@ -20,14 +20,14 @@ final readonly class AdviseBuild
     }
 
     /** @throws InvalidDocument */
-    public function for(ReadingDocument $reading): AdvisedBuildDocument
+    public function advise(ReadingDocument $reading): AdvisedBuildDocument
     {
         [$inventory, $owned] = $this->stock->judged();
-        $scorer = $this->scoring->for($reading);
+        $scorer = $this->scoring->scorerFor($reading);
 
         return new AdvisedBuildDocument(
-            CompositionDocument::of((new AdvisedBuild($scorer))->from($inventory), $owned),
-            CompositionDocument::of(GenericParts::of($scorer->brief->build)),
+            CompositionDocument::of((new AdvisedBuild($scorer))->make($inventory), $owned),
+            CompositionDocument::of(GenericParts::compose($scorer->brief->build)),
         );
     }
 }

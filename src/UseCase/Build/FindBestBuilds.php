@@ -25,10 +25,10 @@ final readonly class FindBestBuilds
     }
 
     /** @throws InvalidDocument */
-    public function for(ReadingDocument $reading): BestDocument
+    public function find(ReadingDocument $reading): BestDocument
     {
         [$inventory, $owned] = $this->stock->judged();
-        $scorer = $this->scoring->for($reading);
+        $scorer = $this->scoring->scorerFor($reading);
         $explainer = new ScoreExplainer($scorer);
         $search = new BuildSearch($inventory, $scorer);
 

@@ -23,16 +23,16 @@ final readonly class FindSwaps
      *
      * @throws InvalidDocument
      */
-    public function of(BenchRequestDocument $request): array
+    public function find(BenchRequestDocument $request): array
     {
         [$inventory, $owned] = $this->stock->judged();
-        $scorer = $this->scoring->for($request->reading);
+        $scorer = $this->scoring->scorerFor($request->reading);
         $build = $request->build->toComposition();
         $most = $scorer->measure($build)->most();
 
         return array_map(
             static fn (Swap $swap): SwapDocument => SwapDocument::of($swap, $most, $owned),
-            (new Swaps($inventory, $scorer))->that($build),
+            (new Swaps($inventory, $scorer))->find($build),
         );
     }
 }

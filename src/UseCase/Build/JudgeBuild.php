@@ -18,6 +18,6 @@ final readonly class JudgeBuild
     /** @throws InvalidDocument */
     public function judge(BenchRequestDocument $request): BenchDocument
     {
-        return BenchDocument::of($request->build->toComposition(), $this->scoring->for($request->reading), $request->from);
+        return BenchDocument::of($request->build->toComposition(), $this->scoring->scorerFor($request->reading), $request->from);
     }
 }

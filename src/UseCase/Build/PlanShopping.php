@@ -21,11 +21,11 @@ final readonly class PlanShopping
     {
     }
 
-    public function of(ShoppingRequestDocument $request): ShoppingDocument
+    public function plan(ShoppingRequestDocument $request): ShoppingDocument
     {
         [$inventory] = $this->stock->judged();
         $scorers = array_map(
-            fn (ReadingDocument $reading): BuildScorer => $this->scoring->for($reading),
+            fn (ReadingDocument $reading): BuildScorer => $this->scoring->scorerFor($reading),
             $request->readings,
         );
         $items = array_map(
@@ -33,7 +33,7 @@ final readonly class PlanShopping
                 PartMapper::document($item['part']),
                 $item['readings'],
             ),
-            ShoppingPlan::for($scorers, $inventory),
+            ShoppingPlan::plan($scorers, $inventory),
         );
 
         return new ShoppingDocument($items, ShoppingList::ofParts(array_column($items, 'part')));

@@ -21,7 +21,7 @@ final readonly class Scoring
     }
 
     /** @throws InvalidDocument where no water is that clear */
-    public function for(ReadingDocument $reading): BuildScorer
+    public function scorerFor(ReadingDocument $reading): BuildScorer
     {
         return InWater::run(fn (): BuildScorer => $this->scorer($reading), 'reading.visibility_in');
     }

@@ -41,7 +41,7 @@ final readonly class ImportParts
         $prepared = new PreparedImport();
         $faults = [];
         $count = 0;
-        foreach ($this->plan->of($contents) as [$planned, $document]) {
+        foreach ($this->plan->read($contents) as [$planned, $document]) {
             foreach ($planned->faults as $fault) {
                 ++$count;
                 if ($count <= InvalidDocument::MOST_TOLD) {

@@ -42,7 +42,7 @@ final readonly class ListStarterSets
     {
         $counts = [];
         foreach ($set->builds() as $build) {
-            foreach (Hardware::of(GenericParts::of($build)) as $one) {
+            foreach (Hardware::count(GenericParts::compose($build)) as $one) {
                 $counts["{$one->kind->value} {$one->size}"] = [$one, ($counts["{$one->kind->value} {$one->size}"][1] ?? 0) + $one->count];
             }
         }

@@ -42,7 +42,7 @@ final readonly class PartsImportPlan
      *
      * @throws InvalidDocument where it is no list of parts at all, or too long
      */
-    public function of(string $contents): \Generator
+    public function read(string $contents): \Generator
     {
         return $this->plan(PartsFile::rows($contents));
     }

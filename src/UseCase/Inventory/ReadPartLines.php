@@ -29,7 +29,7 @@ final readonly class ReadPartLines
      *
      * @throws InvalidDocument where there are too many lines
      */
-    public function of(string $text): array
+    public function read(string $text): array
     {
         $lines = array_filter(
             array_map(trim(...), explode("\n", str_replace(["\r\n", "\r"], "\n", $text))),

@@ -42,7 +42,7 @@ final readonly class Stock
             if ($part->count() > 0 && PartMapper::isJudged($part->kind())) {
                 $document = $this->parts->documentOf($part);
                 $owned[$part->id()] = $document;
-                $judged[] = PartMapper::of($document);
+                $judged[] = PartMapper::part($document);
             }
         }
 

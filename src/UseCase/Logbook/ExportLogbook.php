@@ -13,6 +13,7 @@ use App\Persistence\Kind\Kinds;
 use App\Persistence\Kind\Place;
 use App\Persistence\Kind\WaterKind;
 use App\Persistence\Rows;
+use App\Persistence\Upgrade\Upgrades;
 
 /** Waters, readings, builds, trips, outings and trials as one document. */
 final readonly class ExportLogbook
@@ -37,7 +38,7 @@ final readonly class ExportLogbook
             }
         }
 
-        return (new \ReflectionClass(LogbookDocument::class))->newInstanceArgs($logbook);
+        return (new \ReflectionClass(LogbookDocument::class))->newInstanceArgs(['shapes' => Upgrades::shapes(), ...$logbook]);
     }
 
     /**

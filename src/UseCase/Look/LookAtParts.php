@@ -91,7 +91,7 @@ final readonly class LookAtParts
     {
         $reading = $this->rules->settle($document);
         $opinions = InWater::run(
-            fn (): array => SecondOpinion::on($reading, $this->rules->adviser()->advise($reading), $this->reflectances),
+            fn (): array => SecondOpinion::form($reading, $this->rules->adviser()->advise($reading), $this->reflectances),
             'visibility_in',
         );
 

@@ -63,7 +63,7 @@ final readonly class AnalyzeLogbook
                     continue;
                 }
                 $water = $stint->outing()->water();
-                $stint->recount(CountedUnder::of($lure->build, $lure->reading, $stint->startedAt(), $water, $this->engine));
+                $stint->recount(CountedUnder::derive($lure->build, $lure->reading, $stint->startedAt(), $water, $this->engine));
             }
         });
     }

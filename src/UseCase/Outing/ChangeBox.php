@@ -12,7 +12,7 @@ use App\Persistence\Entity\Outing;
 use App\Persistence\Kind\Documents;
 use App\Persistence\Rows;
 use App\Persistence\Transaction;
-use App\UseCase\Kept;
+use App\UseCase\Saved;
 
 /**
  * Changes what is in the box of an outing. The version of the outing says nothing about it, for that grows with every note; so the box that
@@ -32,7 +32,7 @@ final readonly class ChangeBox
      * @throws NotFound
      * @throws StaleDocument where another device has changed it; making the same change twice is making it once
      */
-    public function of(string $id, BoxChangeDocument $change): Kept
+    public function change(string $id, BoxChangeDocument $change): Saved
     {
         $shape = $this->outings->shape();
         $before = $this->documents->stored($change->before, $shape);
@@ -48,6 +48,6 @@ final readonly class ChangeBox
             return $outing;
         });
 
-        return Kept::of($this->outings, $outing);
+        return Saved::of($this->outings, $outing);
     }
 }

@@ -14,7 +14,7 @@ use Kontrast\Sun\SunPosition;
 /** What a stint is counted under, from the documents it is noted with. */
 final class CountedUnder
 {
-    public static function of(
+    public static function derive(
         CompositionDocument $build,
         ReadingDocument $reading,
         \DateTimeImmutable $startedAt,

@@ -8,7 +8,7 @@ use App\Contract\Error\InvalidDocument;
 use App\Contract\Outing\SavedTrialDocument;
 use App\Contract\Outing\TrialDocument;
 use App\Contract\Reader\DocumentNormalizer;
-use App\UseCase\Kept;
+use App\UseCase\Saved;
 use App\UseCase\Shelf;
 use Kontrast\Logbook\Trial;
 
@@ -23,7 +23,7 @@ final readonly class DrawTrial
     }
 
     /** @throws InvalidDocument where the id is taken, or the two are one and the same */
-    public function draw(SavedTrialDocument $document): Kept
+    public function draw(SavedTrialDocument $document): Saved
     {
         $asked = $document->trial;
         if ($this->documents->toStored($asked->a) === $this->documents->toStored($asked->b)) {

@@ -43,7 +43,7 @@ final readonly class ImportOutings
         if (self::isJson($contents)) {
             return $this->look($this->logbook($contents));
         }
-        $outings = array_column($this->table->of($contents), 1);
+        $outings = array_column($this->table->read($contents), 1);
 
         return OutingImportDocument::of($outings, \count($this->known($outings)));
     }
@@ -65,7 +65,7 @@ final readonly class ImportOutings
                 return $holds;
             });
         }
-        $read = $this->table->of($contents);
+        $read = $this->table->read($contents);
         $known = $this->take($read);
 
         return OutingImportDocument::of(array_column($read, 1), $known);

@@ -35,7 +35,7 @@ final readonly class MergeOuting
             return null;
         }
         // A file without a version, such as an exported logbook, only adds.
-        $last = null === $file->version ? null : $this->handedBack->of($outing->id());
+        $last = null === $file->version ? null : $this->handedBack->findOf($outing->id());
         if (null !== $last && $file->version <= $last->version()) {
             // An older file, or the same one again: all of it is in the one that came before.
             return null;
@@ -45,7 +45,7 @@ final readonly class MergeOuting
         $own = array_intersect_key($stored, ['water_id' => true, 'trip_id' => true]);
         $before = null === $last ? null : [...$last->document(), ...$own];
 
-        return OutingJoin::of($stored, [...$this->documents->toArray($file), ...$own], $before);
+        return OutingJoin::join($stored, [...$this->documents->toArray($file), ...$own], $before);
     }
 
     /**
@@ -72,7 +72,7 @@ final readonly class MergeOuting
             return;
         }
         $document = OutingJoin::withoutPhotos($this->documents->toArray($file));
-        $last = $this->handedBack->of($file->id);
+        $last = $this->handedBack->findOf($file->id);
         null === $last
             ? $this->handedBack->add(new HandedBack($file->id, $file->version, $document))
             : $last->replace($file->version, $document);

@@ -14,7 +14,7 @@ use App\Persistence\Entity\Water;
 use App\Persistence\Repository\OutingEventRepository;
 use App\Persistence\Rows;
 use App\Persistence\Transaction;
-use App\UseCase\Kept;
+use App\UseCase\Saved;
 use Kontrast\Logbook\Angler;
 use Kontrast\Logbook\NotAnOuting;
 use Kontrast\Logbook\OutingTimes;
@@ -47,7 +47,7 @@ final readonly class NoteOuting
      * @throws NotFound
      * @throws InvalidDocument where its times contradict those of the others
      */
-    public function stint(string $id, string $stintId, StintDocument $document): Kept
+    public function stint(string $id, string $stintId, StintDocument $document): Saved
     {
         return $this->note($id, function (Outing $outing) use ($stintId, $document): void {
             self::expectId($document->id, $stintId);
@@ -77,7 +77,7 @@ final readonly class NoteOuting
      * @throws NotFound
      * @throws InvalidDocument where something happened in it
      */
-    public function removeStint(string $id, string $stintId): Kept
+    public function removeStint(string $id, string $stintId): Saved
     {
         return $this->note($id, static function (Outing $outing) use ($stintId): void {
             $stint = $outing->stint($stintId) ?? throw NotFound::of('stint');
@@ -98,7 +98,7 @@ final readonly class NoteOuting
      * @throws NotFound
      * @throws InvalidDocument where nothing was tied on then
      */
-    public function event(string $id, string $eventId, OutingEventDocument $document): Kept
+    public function event(string $id, string $eventId, OutingEventDocument $document): Saved
     {
         return $this->note($id, function (Outing $outing) use ($eventId, $document): void {
             self::expectId($document->id, $eventId);
@@ -109,7 +109,7 @@ final readonly class NoteOuting
     }
 
     /** @throws NotFound */
-    public function removeEvent(string $id, string $eventId): Kept
+    public function removeEvent(string $id, string $eventId): Saved
     {
         return $this->note($id, function (Outing $outing) use ($eventId): void {
             $event = $this->events->find($eventId);
@@ -126,7 +126,7 @@ final readonly class NoteOuting
      * @throws NotFound
      * @throws InvalidDocument where something was noted after that
      */
-    public function end(string $id, \DateTimeImmutable $at): Kept
+    public function end(string $id, \DateTimeImmutable $at): Saved
     {
         return $this->note($id, static function (Outing $outing) use ($at): void {
             $outing->end($at);
@@ -144,7 +144,7 @@ final readonly class NoteOuting
      * @throws NotFound
      * @throws InvalidDocument
      */
-    private function note(string $id, callable $change): Kept
+    private function note(string $id, callable $change): Saved
     {
         $outing = $this->transaction->run(function () use ($id, $change): Outing {
             $outing = $this->rows->get($this->outings, $id);
@@ -157,7 +157,7 @@ final readonly class NoteOuting
             return $outing;
         });
 
-        return Kept::of($this->outings, $outing);
+        return Saved::of($this->outings, $outing);
     }
 
     /** @throws InvalidDocument where its times contradict each other now */

@@ -9,10 +9,11 @@ use App\Contract\Outing\ConflictSide;
 use App\Contract\Outing\OutingConflictDocument;
 
 /**
- * An outing that is stored, and the same one as it was corrected here or comes back from a phone: what either changed since both were one
- * stays, added and removed ones too; what one removed and the other changed stays. Where both have changed the same thing the answer
- * tells which version stays; without one it is as it is stored, and a conflict. Where nobody knows the one before, only what is not there
- * yet is added, and what goes on is ended.
+ * Joins a stored outing with the same outing from elsewhere: a correction, or the file of a phone. Both began as the outing before.
+ *
+ * A change of one side stays; so does what one side added or removed. What one removed and the other changed stays. Where both changed
+ * the same thing, the answer says which version stays; without an answer the stored one does, and a conflict is told. Where the outing
+ * before is not known, only what is new is added, and an outing that still goes on can be ended.
  *
  * @phpstan-type Row array<string, mixed>
  */
@@ -47,7 +48,7 @@ final class OutingJoin
      * @param Row|null                     $before  the one that the sent one was made of
      * @param list<ConflictAnswerDocument> $answers
      */
-    public static function of(array $stored, array $sent, ?array $before, array $answers = []): JoinedOuting
+    public static function join(array $stored, array $sent, ?array $before, array $answers = []): JoinedOuting
     {
         $keep = array_column(array_map(static fn (ConflictAnswerDocument $one): array => [$one->conflict, $one->keep], $answers), 1, 0);
         $join = new self($stored, $sent, $before, $keep);
@@ -208,7 +209,7 @@ final class OutingJoin
         );
     }
 
-    /** @return array<string, Row> by id; one without an id is one that nobody knows, and is told apart by its place */
+    /** @return array<string, Row> by id; one without an id is new, and goes by its place */
     private static function rows(mixed $list, string $within = ''): array
     {
         $rows = [];

@@ -61,7 +61,7 @@ final readonly class OutingKind extends Kind
             Outing::class,
             OutingDocument::class,
             listed: OutingSummaryDocument::class,
-            shape: new Shape(StoredAs::Box, 1, CarriedBoxDocument::class),
+            shape: new Shape(StoredAs::Box, CarriedBoxDocument::class, in: 'box'),
             order: ['startedAt' => 'DESC', 'id' => 'DESC'],
             orderInWords: 'at a glance, the latest first',
             // One is begun, not added: twice with one id is once.
@@ -72,6 +72,7 @@ final readonly class OutingKind extends Kind
             // All at once with its stints and events: listed one by one, each would be asked for by itself.
             joins: ['stint' => 'e.stints', 'event' => 'stint.events'],
             called: 'This outing',
+            holds: ['stints' => StintKind::NAME],
             outlivesItsDocument: true,
         ));
     }

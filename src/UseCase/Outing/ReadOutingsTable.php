@@ -24,7 +24,7 @@ final readonly class ReadOutingsTable
      *
      * @throws InvalidDocument with the line of each fault
      */
-    public function of(string $csv): array
+    public function read(string $csv): array
     {
         $read = $faults = [];
         foreach (OutingsTable::read($csv) as [$line, $data, $fault]) {
@@ -65,7 +65,7 @@ final readonly class ReadOutingsTable
                 default => $slot,
             };
             $isSaid = str_contains(strtolower($words), explode(' ', $kind)[0]);
-            $line = $this->parts->of($isSaid ? $words : "$words $kind")[0] ?? null;
+            $line = $this->parts->read($isSaid ? $words : "$words $kind")[0] ?? null;
             if (null === $line?->part) {
                 throw InvalidDocument::fault($slot, $line->problem ?? 'No part can be told from this.');
             }

@@ -12,7 +12,7 @@ use App\Contract\Outing\OutingDocument;
 use App\Contract\Reader\DocumentNormalizer;
 use App\Persistence\Rows;
 use App\Persistence\Transaction;
-use App\UseCase\Kept;
+use App\UseCase\Saved;
 use App\UseCase\Shelf;
 use App\UseCase\VersionCheck;
 
@@ -34,10 +34,10 @@ final readonly class SaveOuting
      *
      * @throws InvalidDocument where the water or trip is not there, or its times contradict each other
      */
-    public function begin(OutingDocument $document): Kept
+    public function begin(OutingDocument $document): Saved
     {
         return $this->transaction->run(
-            fn (): Kept => null === $this->rows->find($this->outings, $document->id)
+            fn (): Saved => null === $this->rows->find($this->outings, $document->id)
                 ? $this->shelf->add(OutingKind::NAME, $document)
                 : $this->shelf->show(OutingKind::NAME, (string) $document->id),
         );
@@ -50,10 +50,10 @@ final readonly class SaveOuting
      * @throws ChangedTwice    where they changed the same things, and it is not answered which stay
      * @throws InvalidDocument where the times of both contradict each other
      */
-    public function correct(string $id, OutingCorrectionDocument $correction): Kept
+    public function correct(string $id, OutingCorrectionDocument $correction): Saved
     {
-        return $this->transaction->run(function () use ($id, $correction): Kept {
-            $joined = OutingJoin::of(
+        return $this->transaction->run(function () use ($id, $correction): Saved {
+            $joined = OutingJoin::join(
                 $this->stored->plain($this->rows->get($this->outings, $id)),
                 $this->documents->toArray($correction->outing),
                 $this->documents->toArray($correction->before),

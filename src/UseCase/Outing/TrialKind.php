@@ -32,7 +32,7 @@ final readonly class TrialKind extends Kind
             'trial',
             Trial::class,
             SavedTrialDocument::class,
-            shape: new Shape(StoredAs::Trial, 1, TrialDocument::class),
+            shape: new Shape(StoredAs::Trial, TrialDocument::class, in: 'trial'),
             order: ['begunAt' => 'DESC', 'id' => 'DESC'],
             orderInWords: 'the latest first, and how they stand',
             // One is drawn, not added, and what was drawn stays.
@@ -57,7 +57,7 @@ final readonly class TrialKind extends Kind
             $one->id(),
             $isWhole ? null : $one->version(),
             $one->begunAt(),
-            $isWhole ? null : $this->standing->of($one->id(), $trial),
+            $isWhole ? null : $this->standing->find($one->id(), $trial),
         );
     }
 }

@@ -22,7 +22,7 @@ final readonly class TrialStanding
     {
     }
 
-    public function of(string $id, TrialDocument $document): TrialStandingDocument
+    public function find(string $id, TrialDocument $document): TrialStandingDocument
     {
         $trial = Trial::drawn(
             TrialRule::of($document->lead ?? TrialRule::standard()->lead, $document->most_bites ?? TrialRule::standard()->mostBites),
@@ -54,7 +54,7 @@ final readonly class TrialStanding
             $verdict->pairs,
             $goesOn ? $next : null,
             $goesOn && $trial->isA($next),
-            TrialWords::of($trial, $verdict),
+            TrialWords::say($trial, $verdict),
         );
     }
 }

@@ -73,7 +73,7 @@ final readonly class WriteOuting
     public function stint(Outing $outing, StintDocument $document, string $path = 'id'): Stint
     {
         $lure = $this->documents->stored(StintLureDocument::of($document), $this->stints->shape());
-        $levels = CountedUnder::of($document->build, $document->reading, $document->started_at, $outing->water(), ($this->engine)());
+        $levels = CountedUnder::derive($document->build, $document->reading, $document->started_at, $outing->water(), ($this->engine)());
         $stint = null === $document->id ? null : $outing->stint($document->id) ?? $this->rows->findAny($this->stints, $document->id);
         if (null === $stint) {
             $stint = new Stint($document, $outing, $lure, $levels);

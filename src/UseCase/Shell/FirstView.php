@@ -13,9 +13,9 @@ use App\Contract\Reading\ReadingDocument;
 use App\Persistence\Kind\CurrentReadingKind;
 use App\Persistence\Kind\SettingsKind;
 use App\UseCase\Advice\GiveAdvice;
-use App\UseCase\Kept;
 use App\UseCase\Outing\OutingKind;
 use App\UseCase\Outing\WatchSeason;
+use App\UseCase\Saved;
 use App\UseCase\Shelf;
 use Symfony\Component\Clock\ClockInterface;
 
@@ -110,7 +110,7 @@ final readonly class FirstView
     }
 
     /** @return array{document: array<string, mixed>, version: int}|null */
-    private function entry(?Kept $kept): ?array
+    private function entry(?Saved $kept): ?array
     {
         return null === $kept ? null : ['document' => $this->documents->cells($kept->document), 'version' => $kept->version];
     }

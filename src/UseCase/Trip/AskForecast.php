@@ -25,10 +25,10 @@ final readonly class AskForecast
      * @throws NoDevice        where the service does not answer, or not as it should
      * @throws InvalidDocument where there is no such place or date
      */
-    public function of(ForecastRequestDocument $request): ForecastDocument
+    public function ask(ForecastRequestDocument $request): ForecastDocument
     {
         $request->place->toPlace('place');
-        $hours = $this->service->of($request->place->latitude, $request->place->longitude, $request->day());
+        $hours = $this->service->ask($request->place->latitude, $request->place->longitude, $request->day());
         $sky = [];
         $from = 0;
         foreach ($hours as $hour => $one) {

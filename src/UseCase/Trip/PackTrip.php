@@ -79,7 +79,7 @@ final readonly class PackTrip
      * @throws NotFound
      * @throws InvalidDocument where no lure can be made from the parts owned
      */
-    public function of(string $id, callable $progress): TripPackDocument
+    public function pack(string $id, callable $progress): TripPackDocument
     {
         $trip = $this->trip($id);
         $request = $trip->trip;
@@ -168,7 +168,7 @@ final readonly class PackTrip
             if ($i === intdiv($grid->count(), \count($grid->lures))) {
                 break;
             }
-            $numbers[] = $orders->number($ranking->on($reading));
+            $numbers[] = $orders->number($ranking->rank($reading));
         }
         /** @var list<list<list<int|null>>> $distinct */
         $distinct = $orders->all();

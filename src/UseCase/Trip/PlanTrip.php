@@ -50,7 +50,7 @@ final readonly class PlanTrip
      *
      * @throws InvalidDocument
      */
-    public function of(TripRequestDocument $request, float $seconds = self::SECONDS, ?callable $progress = null): TripPlanDocument
+    public function plan(TripRequestDocument $request, float $seconds = self::SECONDS, ?callable $progress = null): TripPlanDocument
     {
         $plan = $request->toPlan();
         $turns = new Turns($this->rules->engine());
@@ -65,7 +65,7 @@ final readonly class PlanTrip
             $turns->ofClarity($plan),
             $carry,
             $owned,
-            (new TripCautions($this->rules->engine()))->of(Scenarios::of($plan), $kinds),
+            (new TripCautions($this->rules->engine()))->collect(Scenarios::divide($plan), $kinds),
         );
     }
 

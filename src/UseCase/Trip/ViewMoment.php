@@ -23,7 +23,7 @@ final readonly class ViewMoment
     }
 
     /** @throws InvalidDocument where the day has no such minute */
-    public function of(MomentRequestDocument $request): MomentDocument
+    public function view(MomentRequestDocument $request): MomentDocument
     {
         $plan = $request->trip->toPlan('trip.');
         try {

@@ -28,7 +28,7 @@ final readonly class WriteCalendar
     }
 
     /** @throws InvalidDocument where no lure can be made from the parts owned */
-    public function of(string $id): string
+    public function write(string $id): string
     {
         $trip = $this->trips->documentOf($this->rows->get($this->trips, $id));
         $plan = $trip->trip->toPlan();

@@ -10,7 +10,7 @@ use App\Contract\Workbench\WorkbenchDocument;
 use App\Persistence\Kind\WorkbenchKind;
 use App\Persistence\Rows;
 use App\Persistence\Transaction;
-use App\UseCase\Kept;
+use App\UseCase\Saved;
 use App\UseCase\Shelf;
 
 /** Replaces a build on the bench, brings one back, or moves on in a checklist. */
@@ -29,9 +29,9 @@ final readonly class ChangeWorkbench
      *
      * @throws StaleDocument where it was changed since
      */
-    public function change(WorkbenchChangeDocument $change, ?int $version = null): Kept
+    public function change(WorkbenchChangeDocument $change, ?int $version = null): Saved
     {
-        return $this->transaction->run(function () use ($change, $version): Kept {
+        return $this->transaction->run(function () use ($change, $version): Saved {
             $there = $this->rows->only($this->kind);
             $before = null === $there ? new WorkbenchDocument() : $this->kind->documentOf($there, true);
 

@@ -17,7 +17,9 @@ use Kontrast\Inventory\InventoryHead;
 use Kontrast\Inventory\InventoryHook;
 use Kontrast\Inventory\PartKind;
 use Kontrast\Lure\Arm;
+use Kontrast\Lure\BladeDimensions;
 use Kontrast\Lure\BladeShape;
+use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\Colour;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\HookSize;
@@ -50,7 +52,7 @@ final class SheetTest extends TestCase
     #[DataProvider('variants')]
     public function testEveryVariantIsBuiltInTheOrderOfTheTrade(Composition $build, array $expected): void
     {
-        self::assertSame($expected, array_map(static fn (BuildStep $step): string => $step->task->value, BuildSteps::of($build)));
+        self::assertSame($expected, array_map(static fn (BuildStep $step): string => $step->task->value, BuildSteps::write($build)));
     }
 
     /** @return iterable<string, array{Composition, list<string>}> */
@@ -82,7 +84,7 @@ final class SheetTest extends TestCase
                     ' ',
                     $step->cautions,
                 ),
-                array_filter(BuildSteps::of($build), static fn (BuildStep $step): bool => $step->task === $task),
+                array_filter(BuildSteps::write($build), static fn (BuildStep $step): bool => $step->task === $task),
             ),
         );
         self::assertStringContainsString('1 in', $text(self::spinnerbait(), Task::Spacer));
@@ -105,7 +107,7 @@ final class SheetTest extends TestCase
     {
         $words = static fn (HeadMaterial $material): string => implode(
             ' ',
-            BuildSteps::of(self::jig()->with(Bins::head(material: $material)))[0]->cautions,
+            BuildSteps::write(self::jig()->with(Bins::head(material: $material)))[0]->cautions,
         );
         self::assertStringContainsString('wash your hands', $words(HeadMaterial::Lead));
         self::assertStringNotContainsString('is lead', $words(HeadMaterial::Tungsten));
@@ -116,7 +118,7 @@ final class SheetTest extends TestCase
     {
         $of = static fn (Composition $build): array => array_map(
             static fn (Hardware $hardware): string => "{$hardware->count} {$hardware->kind->value} {$hardware->size}",
-            Hardware::of($build),
+            Hardware::count($build),
         );
         self::assertSame(['3 bead 5/32 in', '1 clevis #2', '1 spacer 1 in', '1 swivel #3', '1 collar 2.5 mm'], $of(self::spinnerbait()));
         self::assertSame(['1 swivel #3', '1 collar 2.5 mm'], $of(self::spinnerbait()->withoutFront()));
@@ -127,7 +129,7 @@ final class SheetTest extends TestCase
     #[DataProvider('misfits')]
     public function testAMisfitIsSaidWithTheNearestFit(Composition $build, string $slot, string $says, string $instead): void
     {
-        $found = array_values(array_filter(Misfits::in($build), static fn (Misfit $misfit): bool => $misfit->slot === $slot));
+        $found = array_values(array_filter(Misfits::find($build), static fn (Misfit $misfit): bool => $misfit->slot === $slot));
         self::assertNotSame([], $found, "Something is wrong with the $slot.");
         self::assertStringContainsString($says, $found[0]->text);
         self::assertStringContainsString($instead, $found[0]->instead);
@@ -189,7 +191,7 @@ final class SheetTest extends TestCase
     public function testWhatFitsIsLeftInPeace(): void
     {
         foreach ([self::spinnerbait(), self::jig(), self::bladed(), self::bladed()->withoutSkirt()] as $build) {
-            self::assertSame([], Misfits::in($build));
+            self::assertSame([], Misfits::find($build));
         }
     }
 
@@ -199,16 +201,16 @@ final class SheetTest extends TestCase
         $deep = Adviser::standard()->brief(Readings::of(LureKind::Spinnerbait, feet: 30));
         self::assertStringContainsString(
             'light for this depth',
-            implode(' ', array_column(Misfits::in(self::spinnerbait(), $deep), 'text')),
+            implode(' ', array_column(Misfits::find(self::spinnerbait(), $deep), 'text')),
         );
         $shallow = Adviser::standard()->brief(Readings::of(LureKind::Spinnerbait, feet: 3));
-        self::assertSame([], Misfits::in(self::spinnerbait(), $shallow));
+        self::assertSame([], Misfits::find(self::spinnerbait(), $shallow));
     }
 
     public function testLeadIsAMisfitForWhoeverDoesWithout(): void
     {
-        self::assertStringContainsString('is lead', Misfits::in(self::jig(), null, true)[0]->text);
-        self::assertSame([], Misfits::in(self::jig()->with(Bins::head(material: HeadMaterial::Tungsten)), null, true));
+        self::assertStringContainsString('is lead', Misfits::find(self::jig(), null, true)[0]->text);
+        self::assertSame([], Misfits::find(self::jig()->with(Bins::head(material: HeadMaterial::Tungsten)), null, true));
     }
 
     public function testAHookFarFromTheUsualIsSaid(): void
@@ -223,7 +225,7 @@ final class SheetTest extends TestCase
             HookSize::aught(5),
             Arm::Long,
         );
-        self::assertStringContainsString('is large for a', Misfits::in(self::jig()->with($head))[0]->text);
+        self::assertStringContainsString('is large for a', Misfits::find(self::jig()->with($head))[0]->text);
     }
 
     /** Worked by hand: 6.4 turns of a spool 1.25 in across take up 6.4 · π · 1.25 = 25.13 in (Z5; geometry). */
@@ -315,6 +317,19 @@ final class SheetTest extends TestCase
             Bins::skirt(),
             Bins::trailer(),
             null,
+        );
+    }
+
+    /** The plate of a bladed jig hangs before the head on its snap: half of its length is in front (by its drawing; chosen). */
+    public function testHalfThePlateOfABladedJigIsInFrontOfIt(): void
+    {
+        $plate = Bins::blade(BladeShape::BladedJig, 4);
+        $with = new Composition(LureKind::BladedJig, Bins::head(), null, $plate, Bins::skirt(), Bins::trailer(), null);
+        $without = new Composition(LureKind::Jig, Bins::head(), null, null, Bins::skirt(), Bins::trailer(), null);
+        self::assertEqualsWithDelta(
+            BladeDimensions::length(BladeShape::BladedJig, BladeSize::number(4))->inInches() / 2,
+            BuildFigures::of($with)->overall->inInches() - BuildFigures::of($without)->overall->inInches(),
+            1e-9,
         );
     }
 }

@@ -73,6 +73,9 @@ final class PartLineTest extends TestCase
         yield 'inch marks and a price' => ['5" watermelon over pearl swimbait $0.60', PartKind::Trailer, 1, [
             'inches' => 5.0, 'belly' => [Colour::Pearl], 'cost' => 0.6, 'style' => TrailerStyle::PaddleTail,
         ]];
+        yield 'so many ounces are a count' => ['12 1/2 oz black jig heads', PartKind::Head, 12, ['ounces' => 0.5]];
+        yield 'few are a mixed number' => ['1 1/2 oz black jig head', PartKind::Head, 1, ['ounces' => 1.5]];
+        yield 'a hyphen keeps them together' => ['1-1/2 oz black jig head', PartKind::Head, 1, ['ounces' => 1.5]];
         yield 'a mixed number, which is no count' => ['3 1/2 inch black chunk', PartKind::Trailer, 1, ['inches' => 3.5]];
         yield 'centimeters' => ['8 white paddle tails 10 cm', PartKind::Trailer, 8, ['inches' => 3.937]];
         yield 'millimeters' => ['8 white paddle tails 100 mm', PartKind::Trailer, 8, ['inches' => 3.937]];

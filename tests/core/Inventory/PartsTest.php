@@ -6,22 +6,31 @@ namespace Tests\core\Inventory;
 
 use Kontrast\Inventory\BoxMixing;
 use Kontrast\Inventory\Composition;
+use Kontrast\Inventory\GenericParts;
 use Kontrast\Inventory\NearestColour;
 use Kontrast\Inventory\Plastic;
 use Kontrast\Lure\Arm;
 use Kontrast\Lure\BladePosition;
 use Kontrast\Lure\BladeShape;
+use Kontrast\Lure\Build;
 use Kontrast\Lure\Colour;
 use Kontrast\Lure\Finish;
+use Kontrast\Lure\Head;
 use Kontrast\Lure\HookDimensions;
 use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Measurer;
 use Kontrast\Lure\Opacity;
+use Kontrast\Lure\Surface;
+use Kontrast\Lure\Trailer;
+use Kontrast\Lure\TrailerStyle;
 use Kontrast\Lure\Trim;
+use Kontrast\Lure\WeightRange;
 use Kontrast\Material\Metal;
 use Kontrast\Material\OpticalPart;
 use Kontrast\Material\Palette;
 use Kontrast\Material\Srgb;
+use Kontrast\Measure\Length;
+use Kontrast\Measure\Weight;
 use PHPUnit\Framework\TestCase;
 use Tests\core\Bins;
 
@@ -117,5 +126,18 @@ final class PartsTest extends TestCase
                 Plastic::Stretchy,
             ), $in('Swimbaits', 'e', Plastic::Soft), $in('', 'f', Plastic::Stretchy), $in('', 'g', Plastic::Soft),
         ]));
+    }
+
+    public function testAGenericTrailerSaysItsLengthToAHundredthOfAnInch(): void
+    {
+        $trailer = GenericParts::compose(new Build(
+            LureKind::Jig,
+            new Head(Weight::ounces(0.375), WeightRange::ounces(0.25, 0.5), Colour::Black),
+            [],
+            null,
+            new Trailer(TrailerStyle::Craw, Length::inches(10 / 3), Colour::Black, [], Surface::Matte, Opacity::Opaque),
+            null,
+        ))->trailer;
+        self::assertStringStartsWith('3.33 in ', $trailer->name ?? '');
     }
 }

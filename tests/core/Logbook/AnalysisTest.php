@@ -69,8 +69,8 @@ final class AnalysisTest extends TestCase
         self::assertEqualsWithDelta(2.0, $only[0]->seen->ratio, 1e-9);
         self::assertLessThan(2.0, $only[0]->believed->ratio);
         self::assertGreaterThan(0.95, $only[0]->believed->chanceBetter());
-        self::assertStringStartsWith('Gold got 1.', ComparisonWords::of($only[0]));
-        self::assertStringContainsString(' in stained water', ComparisonWords::of($only[0]));
+        self::assertStringStartsWith('Gold got 1.', ComparisonWords::say($only[0]));
+        self::assertStringContainsString(' in stained water', ComparisonWords::say($only[0]));
     }
 
     public function testWhereBothWatersWereFishedThereIsAComparisonForEachAndForAll(): void

@@ -31,7 +31,7 @@ final class LogRulesTest extends TestCase
         $before = array_map($standard->decide(...), $readings);
         $turned = 0;
         for ($season = 0; $season < self::SEASONS; ++$season) {
-            $rules = LogRules::of($book, self::evidence(static fn (): float => 1.0), SchoolQuestion::cases());
+            $rules = LogRules::derive($book, self::evidence(static fn (): float => 1.0), SchoolQuestion::cases());
             if ([] === $rules) {
                 continue;
             }
@@ -55,7 +55,7 @@ final class LogRulesTest extends TestCase
         $spoken = 0;
         for ($season = 0; $season < 40; ++$season) {
             $evidence = self::evidence(static fn (string $question, array $schools): float => \in_array('sun', $schools, true) ? 3.0 : 1.0);
-            $rules = LogRules::of(Rulebook::standard(), $evidence, [SchoolQuestion::Finish]);
+            $rules = LogRules::derive(Rulebook::standard(), $evidence, [SchoolQuestion::Finish]);
             $spoken += [] !== $rules && \in_array('log.', [substr($rules[0]->id, 0, 4)], true) ? 1 : 0;
         }
         self::assertGreaterThan(30, $spoken);
@@ -64,7 +64,7 @@ final class LogRulesTest extends TestCase
     public function testItRepeatsTheRulesOfTheSchoolUnderASpecialRule(): void
     {
         $book = Rulebook::standard();
-        $rules = LogRules::of($book, [self::certain()], [SchoolQuestion::Finish]);
+        $rules = LogRules::derive($book, [self::certain()], [SchoolQuestion::Finish]);
         self::assertNotSame([], $rules);
         foreach ($rules as $rule) {
             self::assertSame(Rank::Noted, $rule->rank);
@@ -79,8 +79,8 @@ final class LogRulesTest extends TestCase
     public function testItIsSilentUntilChosenAndWhereTheNotesDoNotTell(): void
     {
         $book = Rulebook::standard();
-        self::assertSame([], LogRules::of($book, [self::certain()], []));
-        self::assertSame([], LogRules::of($book, [self::certain()], [SchoolQuestion::Pairing]));
+        self::assertSame([], LogRules::derive($book, [self::certain()], []));
+        self::assertSame([], LogRules::derive($book, [self::certain()], [SchoolQuestion::Pairing]));
         self::assertSame($book, $book->with([]));
         $few = new SchoolEvidence(SchoolQuestion::Finish, FinishSchool::Sun, 4.0, 30, self::certain()->rate, 1.0, 1.0);
         self::assertSame(0.0, Evidence::strengthOf($few));

@@ -62,8 +62,8 @@ final class StintLevelsTest extends TestCase
         self::assertNotNull($given);
         $one = new Skirt($skirt, [], $given->opacity, $given->material, $given->trim);
         $other = self::trailer($trailer, $accents);
-        self::assertSame($pairing, PairedColours::of($one, $other));
-        self::assertNull(PairedColours::of($one, null));
+        self::assertSame($pairing, PairedColours::judge($one, $other));
+        self::assertNull(PairedColours::judge($one, null));
     }
 
     /** @param list<Colour> $accents */

@@ -78,7 +78,7 @@ final class TrialTest extends TestCase
         $trial = Trial::drawn(TrialRule::of(5, 20), 20, array_fill(0, 8, true));
         self::assertSame(
             '3 bites on A, 1 on B so far. It ends when one is 5 ahead, or at 20 bites in all.',
-            TrialWords::of($trial, $trial->verdict([[2, 1], [1, 0]])),
+            TrialWords::say($trial, $trial->verdict([[2, 1], [1, 0]])),
         );
         $won = $trial->verdict(array_fill(0, 8, [2, 0]));
         self::assertSame([TrialOutcome::A, 16, 8], [$won->outcome, $won->bitesOnA - $won->bitesOnB, $won->pairs]);

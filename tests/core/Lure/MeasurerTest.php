@@ -6,6 +6,7 @@ namespace Tests\core\Lure;
 
 use Kontrast\Lure\Arm;
 use Kontrast\Lure\BladeDimensions;
+use Kontrast\Lure\BladeMount;
 use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\HookDimensions;
@@ -24,6 +25,7 @@ use Kontrast\Reading\Season;
 use Kontrast\Rulebook\Advice;
 use Kontrast\Rulebook\Adviser;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\core\Readings;
 
@@ -214,5 +216,20 @@ final class MeasurerTest extends TestCase
         \assert($adviser instanceof Adviser);
 
         return $adviser->advise($reading);
+    }
+
+    /** Common practice, no source (A1, A3, H1, S17, R9): what a kind is made of. */
+    #[TestWith([LureKind::Jig, BladeMount::None, false, false, false])]
+    #[TestWith([LureKind::SwimJig, BladeMount::None, false, false, true])]
+    #[TestWith([LureKind::Spinnerbait, BladeMount::Wire, true, false, true])]
+    #[TestWith([LureKind::BladedJig, BladeMount::Snap, false, true, true])]
+    public function testAKindKnowsItsAnatomy(LureKind $kind, BladeMount $mount, bool $hasHook, bool $isSkirtless, bool $isWound): void
+    {
+        self::assertSame($mount, $kind->bladeMount());
+        self::assertSame([$hasHook, $isSkirtless, $isWound], [$kind->takesTrailerHook(), $kind->goesWithoutSkirt(), $kind->isWound()]);
+        self::assertSame(BladeMount::None !== $mount, $kind->hasBlade());
+        self::assertSame([BladeMount::Wire === $mount, BladeMount::Snap === $mount], [$kind->hasTandem(), $kind->hasPlate()]);
+        self::assertSame(BladeMount::Snap === $mount, $mount->takes(BladeShape::BladedJig));
+        self::assertSame(BladeMount::Wire === $mount, $mount->takes(BladeShape::Willow));
     }
 }

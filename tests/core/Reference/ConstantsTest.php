@@ -106,7 +106,8 @@ final class ConstantsTest extends TestCase
             // Between grid points the ratio of the two neighbors of the peak tells it to a nanometer.
             $below = $pigment->samples[$at - 1];
             $above = $pigment->samples[$at + 1];
-            $expected = VisualPigment::at(Grid::wavelengths()[$at - 1], $peak) / VisualPigment::at(Grid::wavelengths()[$at + 1], $peak);
+            $expected = VisualPigment::absorbance(Grid::wavelengths()[$at - 1], $peak)
+                / VisualPigment::absorbance(Grid::wavelengths()[$at + 1], $peak);
             self::assertEqualsWithDelta($expected, $below / $above, 1e-9);
         }
     }

@@ -113,7 +113,7 @@ final class OutsideDataTest extends TestCase
         foreach (self::pairs() as ['cat02' => $cat02]) {
             \assert(\is_array($cat02));
             [$white, $colour, $adapted] = array_map(Frozen::numbers(...), [$cat02['white'], $cat02['colour'], $cat02['adapted']]);
-            $ours = Adaptation::to(new Xyz($white[0], $white[1], $white[2]))->of(new Xyz($colour[0], $colour[1], $colour[2]));
+            $ours = Adaptation::to(new Xyz($white[0], $white[1], $white[2]))->adapt(new Xyz($colour[0], $colour[1], $colour[2]));
             $half = array_map(static fn (float $full, float $none): float => ($full + $none) / 2, $adapted, $colour);
             ++$checked;
             self::assertNear($half, [$ours->x, $ours->y, $ours->z], 2e-3, '');

@@ -260,9 +260,9 @@ final class AdviceTest extends TestCase
     private static function assertNoFlutter(array $readings, array $slots, string $of): void
     {
         $engine = new Engine(Rulebook::standard());
-        $deliberations = array_map($engine->decide(...), $readings);
+        $decisions = array_map($engine->decide(...), $readings);
         foreach ($slots as $slot) {
-            $picks = array_map(static fn (Decision $decision): string => $decision->on($slot)->winners[0]->key ?? '', $deliberations);
+            $picks = array_map(static fn (Decision $decision): string => $decision->on($slot)->winners[0]->key ?? '', $decisions);
             foreach ($picks as $i => $pick) {
                 foreach ([2, 3] as $gap) {
                     if (isset($picks[$i + $gap], $picks[$i + 1]) && $picks[$i + $gap] === $pick) {

@@ -10,15 +10,22 @@ use Kontrast\Lure\Pairing;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Temperature;
 use Kontrast\Reading\Cover;
+use Kontrast\Reading\ReadingBounds;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 use Kontrast\Reading\Wind;
 use Kontrast\Rulebook\Condition;
+use Kontrast\Rulebook\Engine;
+use Kontrast\Rulebook\Note;
+use Kontrast\Rulebook\NoteHeading;
+use Kontrast\Rulebook\Quantity;
+use Kontrast\Rulebook\Rulebook;
 use Kontrast\Rulebook\Situation;
 use Kontrast\Rulebook\Slot;
 use Kontrast\Rulebook\Value;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\core\Readings;
 
@@ -32,6 +39,7 @@ use function Kontrast\Rulebook\forageLength;
 use function Kontrast\Rulebook\gloomy;
 use function Kontrast\Rulebook\inches;
 use function Kontrast\Rulebook\not;
+use function Kontrast\Rulebook\rule;
 use function Kontrast\Rulebook\seen;
 use function Kontrast\Rulebook\settled;
 use function Kontrast\Rulebook\sky;
@@ -231,5 +239,37 @@ final class ConditionTest extends TestCase
         return new Situation(
             Readings::of(LureKind::Jig, inches: $inches, sky: $sky, season: $season, surface: $surface, forageInches: $forageInches),
         );
+    }
+
+    /** A reading of 50 ft of visibility is the most that is taken; the others end where the bounds of a reading do. */
+    #[TestWith([Quantity::Visibility, 0.0, false])]
+    #[TestWith([Quantity::Visibility, 0.1, true])]
+    #[TestWith([Quantity::Visibility, 599.0, true])]
+    #[TestWith([Quantity::Visibility, 601.0, false])]
+    #[TestWith([Quantity::Depth, 0.0, false])]
+    #[TestWith([Quantity::Depth, ReadingBounds::MOST_DEPTH_FT, true])]
+    #[TestWith([Quantity::Depth, ReadingBounds::MOST_DEPTH_FT + 0.1, false])]
+    #[TestWith([Quantity::ForageLength, 0.0, false])]
+    #[TestWith([Quantity::ForageLength, ReadingBounds::MOST_FORAGE_IN, true])]
+    #[TestWith([Quantity::ForageLength, ReadingBounds::MOST_FORAGE_IN + 0.1, false])]
+    #[TestWith([Quantity::Surface, ReadingBounds::LEAST_SURFACE_F - 0.1, false])]
+    #[TestWith([Quantity::Surface, ReadingBounds::LEAST_SURFACE_F, true])]
+    #[TestWith([Quantity::Surface, ReadingBounds::MOST_SURFACE_F, true])]
+    #[TestWith([Quantity::Surface, ReadingBounds::MOST_SURFACE_F + 0.1, false])]
+    #[TestWith([Quantity::Trend, -ReadingBounds::MOST_TREND_F, true])]
+    #[TestWith([Quantity::Trend, ReadingBounds::MOST_TREND_F + 0.1, false])]
+    public function testOnlyNumbersThatAReadingCanHaveAreTried(Quantity $quantity, float $number, bool $isSensible): void
+    {
+        self::assertSame($isSensible, $quantity->isSensible($number));
+    }
+
+    /** A note is told from the stated number on, where its rule is half sure. */
+    public function testANoteIsToldUpToItsNumber(): void
+    {
+        $book = Rulebook::of([rule('B3')->when(visibility()->atMost(feet(3)))->note(NoteHeading::cases()[0])->because('x')]);
+        $notes = static fn (float $inches): int => \count(
+            Note::collect($book, (new Engine($book))->decide(Readings::of(LureKind::Jig, inches: $inches))),
+        );
+        self::assertSame([1, 1, 0], [$notes(20), $notes(36), $notes(48)]);
     }
 }

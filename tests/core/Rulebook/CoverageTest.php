@@ -44,7 +44,7 @@ final class CoverageTest extends TestCase
         }
         $front = Bins::blade(id: 'front');
         $tandem = new Composition(LureKind::Spinnerbait, Bins::head(), $front, Bins::blade(), Bins::skirt(), null, null);
-        foreach (BuildSteps::of($tandem) as $step) {
+        foreach (BuildSteps::write($tandem) as $step) {
             $used = [...$used, ...$step->facts];
         }
         $adviser = Adviser::standard();

@@ -71,7 +71,7 @@ final class EngineTest extends TestCase
     {
         $book = rule('B3')->when(visibility()->under(feet(3)))->pick(Blades::finish(Finish::Gold));
         self::assertSame([1.0, 0.9, 0.0], array_map(
-            static fn (float $inches): float => self::deliberateAt($inches, $book)->on(Slot::Finish)?->votes[0]->strength ?? 0.0,
+            static fn (float $inches): float => self::decideAt($inches, $book)->on(Slot::Finish)?->votes[0]->strength ?? 0.0,
             [30.0, 36.0, 41.0],
         ));
     }
@@ -162,10 +162,10 @@ final class EngineTest extends TestCase
 
     private static function decide(Rule ...$rules): Decision
     {
-        return self::deliberateAt(24, ...$rules);
+        return self::decideAt(24, ...$rules);
     }
 
-    private static function deliberateAt(float $inches, Rule ...$rules): Decision
+    private static function decideAt(float $inches, Rule ...$rules): Decision
     {
         return (new Engine(Rulebook::of($rules)))->decide(Readings::of(LureKind::BladedJig, inches: $inches));
     }

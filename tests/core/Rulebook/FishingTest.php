@@ -188,7 +188,7 @@ final class FishingTest extends TestCase
     #[DataProvider('rankings')]
     public function testTheKindThatSuitsTheWaterComesFirst(Reading $reading, LureKind $best, array $facts): void
     {
-        $ranking = LureRanking::standard()->of($reading);
+        $ranking = LureRanking::standard()->rank($reading);
         self::assertSame($best, $ranking[0]->kind);
         self::assertSame(100.0, $ranking[0]->worth);
         foreach ($facts as $fact) {
@@ -227,7 +227,7 @@ final class FishingTest extends TestCase
             $rankings = array_map(
                 static fn (LureKind $kind): array => array_map(
                     static fn (RankedLure $ranked): string => $ranked->kind->value,
-                    LureRanking::standard()->of($reading->with(lure: $kind)),
+                    LureRanking::standard()->rank($reading->with(lure: $kind)),
                 ),
                 LureKind::cases(),
             );
@@ -239,7 +239,7 @@ final class FishingTest extends TestCase
     public function testWhoKeepsBladedJigsOutOfWoodIsToldOfNone(): void
     {
         $reading = Readings::of(LureKind::Jig, cover: Cover::Wood, schools: new Schools(wood: WoodSchool::Avoid));
-        $ranking = LureRanking::standard()->of($reading);
+        $ranking = LureRanking::standard()->rank($reading);
         self::assertSame([LureKind::BladedJig, 0.0], [$ranking[3]->kind, $ranking[3]->worth]);
         self::assertSame(['Z2'], \array_slice(array_values(array_intersect($ranking[3]->facts, ['Z2'])), 0, 1));
     }

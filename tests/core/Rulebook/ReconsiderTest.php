@@ -22,7 +22,7 @@ final class ReconsiderTest extends TestCase
     {
         foreach (Readings::random(60, 31) as $reading) {
             foreach (Quantity::cases() as $quantity) {
-                $number = $quantity->of($reading);
+                $number = $quantity->measure($reading);
                 if (null !== $number) {
                     self::assertSameEitherWay(
                         $reading,

@@ -29,7 +29,7 @@ final class AdvisedBuildTest extends TestCase
     {
         foreach (Readings::random(40, 5) as $reading) {
             $scorer = self::scorer($reading);
-            $build = (new AdvisedBuild($scorer))->from(Inventory::of([]));
+            $build = (new AdvisedBuild($scorer))->make(Inventory::of([]));
             $advised = $scorer->brief->build;
             self::assertCount(\count($build->parts()), AdvisedBuild::notOwned($build));
             self::assertSame(null === $advised->skirt, null === $build->skirt);
@@ -45,7 +45,7 @@ final class AdvisedBuildTest extends TestCase
     {
         foreach (Readings::random(40, 6) as $reading) {
             $scorer = self::scorer($reading);
-            $measured = $scorer->measure(GenericParts::of($scorer->brief->build));
+            $measured = $scorer->measure(GenericParts::compose($scorer->brief->build));
             // What is lost is the model's own judgement of the colors, never a trait the rules decide.
             self::assertGreaterThan(0.75 * $measured->most(), $measured->points, $reading->lure->value);
         }
@@ -55,10 +55,10 @@ final class AdvisedBuildTest extends TestCase
     {
         $reading = Readings::of(LureKind::Jig, 9, forage: Forage::Crawfish);
         $scorer = self::scorer($reading);
-        $right = GenericParts::of($scorer->brief->build);
+        $right = GenericParts::compose($scorer->brief->build);
         $blackHead = Bins::head();
         $white = Bins::skirt(Colour::White);
-        $build = (new AdvisedBuild($scorer))->from(Inventory::of([$blackHead, $white]));
+        $build = (new AdvisedBuild($scorer))->make(Inventory::of([$blackHead, $white]));
         self::assertSame($blackHead, $build->head);
         self::assertNotSame($white, $build->skirt);
         self::assertEquals($right->skirt, $build->skirt);
@@ -69,8 +69,8 @@ final class AdvisedBuildTest extends TestCase
         $bin = Bins::random(31, 6, 10, 8, 8, 5);
         foreach (Readings::random(30, 8) as $reading) {
             $scorer = self::scorer($reading);
-            $generic = (new AdvisedBuild($scorer))->from(Inventory::of([]));
-            $build = (new AdvisedBuild($scorer))->from($bin);
+            $generic = (new AdvisedBuild($scorer))->make(Inventory::of([]));
+            $build = (new AdvisedBuild($scorer))->make($bin);
             $owned = \count($build->parts()) - \count(AdvisedBuild::notOwned($build));
             self::assertGreaterThanOrEqual(
                 $scorer->measure($generic)->points - AdvisedBuild::MOST_LOST * (1 + $owned),
@@ -83,14 +83,14 @@ final class AdvisedBuildTest extends TestCase
     {
         $bin = Bins::random(33, 6, 10, 8, 8, 5);
         foreach (Readings::random(60, 9) as $reading) {
-            $build = (new AdvisedBuild(self::scorer($reading)))->from($bin);
+            $build = (new AdvisedBuild(self::scorer($reading)))->make($bin);
             self::assertTrue($build->head->isFor($reading->lure));
             $front = $build->front;
             $rear = $build->rear;
             if (null !== $front && null !== $rear) {
                 self::assertLessThanOrEqual($rear->size->number, $front->size->number);
             }
-            $said = array_map(static fn ($misfit): string => $misfit->text, Misfits::in($build));
+            $said = array_map(static fn ($misfit): string => $misfit->text, Misfits::find($build));
             self::assertSame([], array_filter($said, static fn (string $text): bool => str_contains($text, 'does not fit')));
         }
     }
@@ -101,7 +101,7 @@ final class AdvisedBuildTest extends TestCase
             static fn (float $inches): BuildScorer => self::scorer(Readings::of(LureKind::Jig, $inches, forage: Forage::Crawfish)),
             [8.0, 9.0, 10.0],
         );
-        $list = ShoppingPlan::for($scorers, Inventory::of([]));
+        $list = ShoppingPlan::plan($scorers, Inventory::of([]));
         $ids = array_map(static fn (array $item): string => $item['part']->id(), $list);
         self::assertSame(array_values(array_unique($ids)), $ids);
         foreach ($list as $item) {
@@ -113,9 +113,9 @@ final class AdvisedBuildTest extends TestCase
     {
         foreach ([LureKind::Spinnerbait, LureKind::BladedJig, LureKind::SwimJig] as $kind) {
             $scorers = array_map(static fn (float $inches): BuildScorer => self::scorer(Readings::of($kind, $inches)), [6.0, 24.0, 70.0]);
-            $bought = array_map(static fn (array $item): InventoryPart => $item['part'], ShoppingPlan::for($scorers, Inventory::of([])));
+            $bought = array_map(static fn (array $item): InventoryPart => $item['part'], ShoppingPlan::plan($scorers, Inventory::of([])));
             foreach ($scorers as $scorer) {
-                $build = (new AdvisedBuild($scorer))->from(Inventory::of($bought));
+                $build = (new AdvisedBuild($scorer))->make(Inventory::of($bought));
                 $best = (new BuildSearch(Inventory::of($bought), $scorer, 1))->best()[0];
                 self::assertGreaterThanOrEqual($scorer->measure($build)->points, $best->scores->points);
                 foreach (AdvisedBuild::notOwned($build) as $part) {

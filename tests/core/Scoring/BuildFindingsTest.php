@@ -178,7 +178,7 @@ final class BuildFindingsTest extends TestCase
         ?\Kontrast\Inventory\InventoryTrailer $trailer,
     ): Finding {
         $build = new Composition($scorer->reading->lure, Bins::head(), null, null, $skirt, $trailer, null);
-        foreach ((new BuildFindings($scorer))->on($build) as $finding) {
+        foreach ((new BuildFindings($scorer))->find($build) as $finding) {
             if ($finding->about === $what) {
                 return $finding;
             }

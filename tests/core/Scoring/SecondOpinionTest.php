@@ -86,7 +86,7 @@ final class SecondOpinionTest extends TestCase
     {
         foreach (Readings::random(40, 9) as $reading) {
             $advice = Adviser::standard()->advise($reading);
-            foreach (SecondOpinion::on($reading, $advice, Fits::shared()) as $opinion) {
+            foreach (SecondOpinion::form($reading, $advice, Fits::shared()) as $opinion) {
                 if ('blades.finish' === $opinion->pick) {
                     $blades = $advice->build->blades;
                     self::assertSame(($blades[1] ?? $blades[0])->finish->value, $opinion->candidates[0]->value);
@@ -99,6 +99,6 @@ final class SecondOpinionTest extends TestCase
     /** @return list<Opinion> */
     private static function on(Reading $reading): array
     {
-        return SecondOpinion::on($reading, Adviser::standard()->advise($reading), Fits::shared());
+        return SecondOpinion::form($reading, Adviser::standard()->advise($reading), Fits::shared());
     }
 }

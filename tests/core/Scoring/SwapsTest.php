@@ -6,8 +6,11 @@ namespace Tests\core\Scoring;
 
 use Kontrast\Inventory\Composition;
 use Kontrast\Inventory\Inventory;
+use Kontrast\Inventory\InventoryHook;
+use Kontrast\Lure\Arm;
 use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\Colour;
+use Kontrast\Lure\HookSize;
 use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Trim;
 use Kontrast\Reading\Bass;
@@ -37,7 +40,7 @@ final class SwapsTest extends TestCase
             $scorer = self::scorer(Readings::of($kind));
             $build = (new BuildSearch($bin, $scorer, 40))->best()[30]->build ?? self::fail('So many builds there are.');
             $now = $scorer->measure($build)->points;
-            foreach ((new Swaps($bin, $scorer))->that($build) as $swap) {
+            foreach ((new Swaps($bin, $scorer))->find($build) as $swap) {
                 self::assertGreaterThan(0, $swap->gain);
                 self::assertSame($now + $swap->gain, $scorer->measure($swap->build)->points);
             }
@@ -50,7 +53,7 @@ final class SwapsTest extends TestCase
         $scorer = self::scorer(Readings::of(LureKind::Spinnerbait, 40));
         $best = (new BuildSearch($bin, $scorer))->best()[0];
         $another = array_filter(
-            (new Swaps($bin, $scorer))->that($best->build),
+            (new Swaps($bin, $scorer))->find($best->build),
             static fn (Swap $swap): bool => SwapKind::Another === $swap->kind || SwapKind::Off === $swap->kind,
         );
         self::assertSame([], $another);
@@ -71,7 +74,7 @@ final class SwapsTest extends TestCase
             Bins::trailer(Colour::GreenPumpkin),
             null,
         );
-        $kinds = array_map(static fn (Swap $swap): SwapKind => $swap->kind, (new Swaps(Inventory::of([]), $scorer))->that($build));
+        $kinds = array_map(static fn (Swap $swap): SwapKind => $swap->kind, (new Swaps(Inventory::of([]), $scorer))->find($build));
         self::assertContains(SwapKind::Marker, $kinds);
     }
 
@@ -80,7 +83,7 @@ final class SwapsTest extends TestCase
         $build = new Composition(LureKind::Jig, Bins::head(), null, null, Bins::skirt(trim: Trim::LongTail), Bins::trailer(), null);
         $kinds = array_map(
             static fn (Swap $swap): SwapKind => $swap->kind,
-            (new Swaps(Inventory::of([]), self::scorer(Readings::of(LureKind::Jig, 10))))->that($build),
+            (new Swaps(Inventory::of([]), self::scorer(Readings::of(LureKind::Jig, 10))))->find($build),
         );
         self::assertContains(SwapKind::Trim, $kinds);
     }
@@ -126,5 +129,25 @@ final class SwapsTest extends TestCase
     private static function scorer(Reading $reading): BuildScorer
     {
         return new BuildScorer($reading, Adviser::standard()->brief($reading), Fits::shared());
+    }
+
+    /** A1, H1, common practice, no source: a tandem needs a long arm, and a short one never has a trailer hook. */
+    public function testAShortArmIsOfferedOnlyToABuildThatCanHaveOne(): void
+    {
+        $short = Bins::head(0.5, arm: Arm::Short, id: 'short');
+        $bin = Inventory::of([$short]);
+        $heads = static fn (LureKind $kind, Composition $build): array => array_values(array_map(
+            static fn (Swap $swap): string => $swap->build->head->id,
+            array_filter(
+                (new Swaps($bin, self::scorer(Readings::of($kind, feet: 12))))->find($build, 50),
+                static fn (Swap $swap): bool => 'head' === $swap->slot,
+            ),
+        ));
+        $bare = new Composition(LureKind::Spinnerbait, Bins::head(0.125), null, Bins::blade(id: 'rear'), Bins::skirt(), null, null);
+        self::assertSame(['short'], $heads(LureKind::Spinnerbait, $bare));
+        self::assertSame([], $heads(LureKind::Spinnerbait, $bare->with(Bins::blade(size: 2, id: 'front'), true)));
+        self::assertSame([], $heads(LureKind::Spinnerbait, $bare->with(new InventoryHook('hook', 'hook', HookSize::aught(1)))));
+        $jig = new Composition(LureKind::Jig, Bins::head(0.125), null, null, Bins::skirt(), null, null);
+        self::assertSame(['short'], $heads(LureKind::Jig, $jig));
     }
 }

@@ -34,7 +34,7 @@ final class DispersionTest extends TestCase
                     $cells[] = ["day $day", "lure $lure", $together * Chance::poisson($level * $times / $together), 1.0];
                 }
             }
-            $found += Dispersion::of($cells) / 20;
+            $found += Dispersion::estimate($cells) / 20;
         }
         self::assertGreaterThan($least, $found);
         self::assertLessThan($most, $found);
@@ -42,10 +42,10 @@ final class DispersionTest extends TestCase
 
     public function testWhereThereIsTooLittleToTellItIsChance(): void
     {
-        self::assertSame(1.0, Dispersion::of([]));
-        self::assertSame(1.0, Dispersion::of([['a day', 'a lure', 9, 1.0]]));
-        self::assertSame(1.0, Dispersion::of([['a day', 'one', 9, 1.0], ['a day', 'other', 0, 1.0]]));
-        self::assertSame(1.0, Dispersion::of([['a day', 'one', 3, 0.0], ['a day', 'other', 0, 1.0], ['a day', 'third', 2, 1.0]]));
+        self::assertSame(1.0, Dispersion::estimate([]));
+        self::assertSame(1.0, Dispersion::estimate([['a day', 'a lure', 9, 1.0]]));
+        self::assertSame(1.0, Dispersion::estimate([['a day', 'one', 9, 1.0], ['a day', 'other', 0, 1.0]]));
+        self::assertSame(1.0, Dispersion::estimate([['a day', 'one', 3, 0.0], ['a day', 'other', 0, 1.0], ['a day', 'third', 2, 1.0]]));
     }
 
     public function testTheChanceToBeTheBestIsThatOfDrawingAll(): void

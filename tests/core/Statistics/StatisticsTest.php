@@ -134,9 +134,9 @@ final class StatisticsTest extends TestCase
     {
         mt_srand(13);
         $luck = array_map(static fn (): array => [self::normal() * 0.4, 0.4], array_fill(0, 30, 0));
-        self::assertLessThan(0.5 * self::largest($luck), self::largest(Shrinkage::of($luck)));
+        self::assertLessThan(0.5 * self::largest($luck), self::largest(Shrinkage::shrink($luck)));
         $true = array_map(static fn (): array => [self::normal(), 0.05], array_fill(0, 30, 0));
-        foreach (Shrinkage::of($true) as $i => [$shrunk]) {
+        foreach (Shrinkage::shrink($true) as $i => [$shrunk]) {
             self::assertEqualsWithDelta($true[$i][0], $shrunk, 0.05);
         }
     }

@@ -139,7 +139,7 @@ final class TripTest extends TestCase
             covers: [Cover::Wood, Cover::Grass],
             forage: [[Forage::Bluegill, 0.7], [Forage::Crawfish, 0.3]],
         );
-        $scenarios = Scenarios::of($plan);
+        $scenarios = Scenarios::divide($plan);
         self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (Scenario $one): float => $one->weight, $scenarios)), 1e-9);
         $crawfish = array_filter($scenarios, static fn (Scenario $one): bool => Forage::Crawfish === $one->reading->forage);
         self::assertEqualsWithDelta(0.3, array_sum(array_map(static fn (Scenario $one): float => $one->weight, $crawfish)), 1e-9);
@@ -148,7 +148,7 @@ final class TripTest extends TestCase
 
     public function testOneClarityIsOneScenario(): void
     {
-        self::assertCount(1, Scenarios::of(self::plan(from: '10:00', to: '11:00', inches: [24.0, 24.0, 24.0])));
+        self::assertCount(1, Scenarios::divide(self::plan(from: '10:00', to: '11:00', inches: [24.0, 24.0, 24.0])));
     }
 
     /**

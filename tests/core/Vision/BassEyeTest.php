@@ -18,10 +18,10 @@ final class BassEyeTest extends TestCase
     {
         $best = 0.0;
         for ($nm = 400.0; $nm <= 700.0; $nm += 0.1) {
-            $best = VisualPigment::at($nm, $peak) > VisualPigment::at(max(400.0, $best), $peak) ? $nm : $best;
+            $best = VisualPigment::absorbance($nm, $peak) > VisualPigment::absorbance(max(400.0, $best), $peak) ? $nm : $best;
         }
         self::assertEqualsWithDelta($peak, $best, 1.0);
-        self::assertEqualsWithDelta(1.0, VisualPigment::at($best, $peak), 0.02);
+        self::assertEqualsWithDelta(1.0, VisualPigment::absorbance($best, $peak), 0.02);
     }
 
     /** @return iterable<string, array{float}> */
@@ -44,7 +44,7 @@ final class BassEyeTest extends TestCase
 
                 return 1 / (exp(69.7 * (0.88 - $x)) + exp(28 * (0.922 - $x)) + exp(-14.9 * (1.104 - $x)) + 0.674);
             };
-            $a2 = static fn (float $nm): float => VisualPigment::at($nm, $peak);
+            $a2 = static fn (float $nm): float => VisualPigment::absorbance($nm, $peak);
             self::assertGreaterThan(1.05, self::width($a2, $peak) / self::width($a1, $peak));
             self::assertLessThan(1.3, self::width($a2, $peak) / self::width($a1, $peak));
             self::assertGreaterThan(1.3 * $a1($peak + 60), $a2($peak + 60));
@@ -58,11 +58,11 @@ final class BassEyeTest extends TestCase
      */
     public function testTheRedConeAsWorkedByHand(): void
     {
-        self::assertEqualsWithDelta(1 / 1.000355, VisualPigment::at(614.0, 614.0), 2e-4);
+        self::assertEqualsWithDelta(1 / 1.000355, VisualPigment::absorbance(614.0, 614.0), 2e-4);
         // β band at its own centre, 216.7 + 0.287·614 = 392.918 nm, is 0.37 above the α-band's tail there.
         $x = 614.0 / 392.918;
         $alpha = 1 / (exp(64.1972 * (0.882655 - $x)) + exp(20.85 * (0.9101 - $x)) + exp(-10.37 * (1.1123 - $x)) + 0.5343);
-        self::assertEqualsWithDelta(0.37 + $alpha, VisualPigment::at(392.918, 614.0), 2e-4);
+        self::assertEqualsWithDelta(0.37 + $alpha, VisualPigment::absorbance(392.918, 614.0), 2e-4);
     }
 
     /** How many nanometers of a band lie above half its peak. */

@@ -88,7 +88,7 @@ final class PictureTest extends TestCase
     public function testAnEyeUnderD65IsUsedToItAlready(): void
     {
         $colour = new Xyz(0.3, 0.4, 0.2);
-        $adapted = Adaptation::to(Xyz::d65())->of($colour);
+        $adapted = Adaptation::to(Xyz::d65())->adapt($colour);
         self::assertEqualsWithDelta($colour->x, $adapted->x, 1e-4);
         self::assertEqualsWithDelta($colour->y, $adapted->y, 1e-4);
         self::assertEqualsWithDelta($colour->z, $adapted->z, 1e-4);
@@ -97,7 +97,7 @@ final class PictureTest extends TestCase
     public function testHalfAdaptedAYellowishWhiteLooksLessYellow(): void
     {
         $lamp = new Xyz(1.0985, 1.0, 0.3558);
-        $seen = Adaptation::to($lamp)->of($lamp);
+        $seen = Adaptation::to($lamp)->adapt($lamp);
         self::assertGreaterThan($lamp->z / $lamp->y, $seen->z / $seen->y);
         self::assertLessThan(1.08883, $seen->z / $seen->y);
     }
@@ -138,7 +138,7 @@ final class PictureTest extends TestCase
         $curves = ContrastCurves::of(
             Fits::viewing(Scene::of($reading, Direction::Side)),
             $reading->visibility,
-            BuildOptics::of(Adviser::standard()->advise($reading)->build),
+            BuildOptics::parts(Adviser::standard()->advise($reading)->build),
             [['skirt.0', 'blade.rear'], ['nothing', 'head']],
         );
         self::assertCount(1, $curves->pairs, 'A pair that names no part is left out.');
@@ -220,7 +220,7 @@ final class PictureTest extends TestCase
     public function testThePartsOfABuildAreNamedByWhereTheySit(): void
     {
         $build = Adviser::standard()->advise(Readings::of(LureKind::Spinnerbait, 12))->build;
-        $ids = array_map(static fn (OpticalPart $part): string => $part->id, BuildOptics::of($build));
+        $ids = array_map(static fn (OpticalPart $part): string => $part->id, BuildOptics::parts($build));
         foreach (['steel', 'head', 'blade.front', 'blade.rear', 'skirt.0', 'trailer.0'] as $id) {
             self::assertContains($id, $ids);
         }
@@ -231,7 +231,8 @@ final class PictureTest extends TestCase
     {
         $build = Adviser::standard()->advise(Readings::of(LureKind::BladedJig, 130, sky: Sky::Sun))->build;
         self::assertTrue($build->blades[0]->darkened);
-        $blade = array_values(array_filter(BuildOptics::of($build), static fn (OpticalPart $part): bool => 'blade.rear' === $part->id))[0];
+        $isRear = static fn (OpticalPart $part): bool => 'blade.rear' === $part->id;
+        $blade = array_values(array_filter(BuildOptics::parts($build), $isRear))[0];
         self::assertNull($blade->metal);
     }
 

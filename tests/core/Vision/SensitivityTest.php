@@ -34,7 +34,7 @@ final class SensitivityTest extends TestCase
         $reading = Readings::of(LureKind::Spinnerbait, $inches, $tint);
         $viewing = Fits::viewing(Scene::of($reading, Direction::Side));
         $sensitivity = Sensitivity::in($reading, Direction::Side, Fits::shared());
-        foreach (BuildOptics::of(Adviser::standard()->advise($reading)->build) as $part) {
+        foreach (BuildOptics::parts(Adviser::standard()->advise($reading)->build) as $part) {
             $reduced = ReducedPart::of($part, $viewing);
             self::assertHolds($sensitivity->sight($part), $reduced->sightRange(), $part->id);
             $flash = $sensitivity->flash($part);

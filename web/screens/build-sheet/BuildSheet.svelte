@@ -28,7 +28,7 @@
   import { download } from '../../ui/download'
   import { asSvg, minutes, stepText } from './steps'
 
-  /** How to build what lies on the bench: one page to print, or one step at a time. */
+  /** How to build the lure on the bench: one page to print, or one step at a time. */
   const shown = lureShown()
   const build = $derived(shown.lure && bench.build(shown.lure))
   const reading = $derived(shown.reading)

@@ -33,7 +33,7 @@ export function conditionWords(condition: Condition, metric: boolean): string {
   }
 }
 
-/** What a rule speaks for or against. */
+/** What a rule votes for or against. */
 export function saysWords(says: Rule['says'][number], metric: boolean): string {
   const value =
     says.same_as !== null

@@ -9,7 +9,7 @@ use App\Persistence\Kind\Kind;
 use App\Persistence\UnreadableDocument;
 
 /** A document as it is stored now, with the version a change has to name. */
-final readonly class Kept
+final readonly class Saved
 {
     public function __construct(public string $id, public int $version, public object $document)
     {

@@ -6,8 +6,8 @@ namespace Tests\app;
 
 use Doctrine\DBAL\Connection;
 
-/** Waters, readings, the desk and the settings are kept, and nothing kept is ever lost. */
-final class KeptTest extends ApiTestCase
+/** Waters, readings, the current reading and the settings are saved, and nothing saved is ever lost. */
+final class SavedTest extends ApiTestCase
 {
     private const WATER = ['name' => 'Tamarack flowage', 'tint' => 'tannic', 'red_crawfish' => false, 'forage' => 'bluegill', 'note' => ''];
 
@@ -22,19 +22,19 @@ final class KeptTest extends ApiTestCase
         $this->send('PUT', '/api/current-reading', ['reading' => self::reading()]);
         self::assertSame(204, $this->answered());
         $this->send('PUT', '/api/current-reading', ['reading' => ['visibility_in' => 9] + self::reading()]);
-        $desk = $this->send('GET', '/api/current-reading');
-        self::assertIsArray($desk);
-        self::assertIsArray($desk['reading']);
-        self::assertEquals(9, $desk['reading']['visibility_in']);
+        $current = $this->send('GET', '/api/current-reading');
+        self::assertIsArray($current);
+        self::assertIsArray($current['reading']);
+        self::assertEquals(9, $current['reading']['visibility_in']);
     }
 
     public function testOnlyTheSchoolsChosenAreKeptSoThatStandingOnesShowThrough(): void
     {
         $this->send('PUT', '/api/current-reading', ['reading' => ['schools' => ['finish' => 'sun']] + self::reading()]);
-        $desk = $this->send('GET', '/api/current-reading');
-        self::assertIsArray($desk);
-        self::assertIsArray($desk['reading']);
-        self::assertSame(['finish' => 'sun'], $desk['reading']['schools']);
+        $current = $this->send('GET', '/api/current-reading');
+        self::assertIsArray($current);
+        self::assertIsArray($current['reading']);
+        self::assertSame(['finish' => 'sun'], $current['reading']['schools']);
     }
 
     public function testABadReadingLeavesTheDeskAsItWas(): void
@@ -43,10 +43,10 @@ final class KeptTest extends ApiTestCase
         $this->send('PUT', '/api/current-reading', ['reading' => ['tint' => 'mauve'] + self::reading()]);
         self::assertSame(422, $this->answered());
         self::assertArrayHasKey('reading.tint', $this->faults());
-        $desk = $this->send('GET', '/api/current-reading');
-        self::assertIsArray($desk);
-        self::assertIsArray($desk['reading']);
-        self::assertSame('green', $desk['reading']['tint']);
+        $current = $this->send('GET', '/api/current-reading');
+        self::assertIsArray($current);
+        self::assertIsArray($current['reading']);
+        self::assertSame('green', $current['reading']['tint']);
     }
 
     public function testAWaterIsAddedChangedDeletedAndRestored(): void
@@ -149,10 +149,10 @@ final class KeptTest extends ApiTestCase
         self::assertEquals(['waters' => 0, 'readings' => 0, 'builds' => 0, 'trips' => 0, 'outings' => 0, 'trials' => 0], $again);
         self::assertContains('The old pit', array_column($this->send('GET', '/api/waters') ?? [], 'name'));
         self::assertCount(3, $this->send('GET', '/api/readings') ?? []);
-        $desk = $this->send('GET', '/api/current-reading');
-        self::assertIsArray($desk);
-        self::assertIsArray($desk['reading']);
-        self::assertEquals(3, $desk['reading']['visibility_in']);
+        $current = $this->send('GET', '/api/current-reading');
+        self::assertIsArray($current);
+        self::assertIsArray($current['reading']);
+        self::assertEquals(3, $current['reading']['visibility_in']);
     }
 
     public function testANotebookWithOneBadLineIsNotTakenInAtAll(): void
