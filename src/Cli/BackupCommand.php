@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Cli;
 
-use App\Contract\Reader\DocumentNormalizer;
+use App\Persistence\WholeFile;
 use App\UseCase\Backup\MakeBackup;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -23,7 +23,6 @@ final class BackupCommand extends Command
 
     public function __construct(
         private readonly MakeBackup $make,
-        private readonly DocumentNormalizer $documents,
         private readonly ClockInterface $clock,
     ) {
         parent::__construct();
@@ -42,11 +41,7 @@ final class BackupCommand extends Command
         $file = \sprintf('%s/kontrast-%s.json', rtrim($folder, '/'), $this->clock->now()->format('Y-m-d'));
         $before = umask(0o077);
         try {
-            $files->mkdir($folder, 0o700);
-            // Under its name only when it is whole.
-            $backup = $this->documents->written($this->make->all());
-            $files->dumpFile($file, json_encode($backup, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE));
-            $files->chmod($file, 0o600);
+            WholeFile::write($file, $this->make->write(...));
             $all = glob(rtrim($folder, '/').'/kontrast-????-??-??.json');
             $all = false === $all ? [] : $all;
             sort($all);

@@ -142,21 +142,20 @@ final readonly class Rows
     }
 
     /**
+     * All that can be read, with all that is read along with them, for whoever carries them away: those that are off the list too. They are
+     * let go again piece by piece.
+     *
      * @template E of Stored
      *
      * @param Kind<E, covariant object> $kind
      *
-     * @return list<E> with all that is read along with them, for whoever carries them away; those that are off the list too
+     * @return \Generator<int, E>
      */
-    public function whole(Kind $kind, bool $isListed = false): array
+    public function each(Kind $kind, bool $isListed = false): \Generator
     {
-        $query = $isListed ? $this->query($kind) : $this->sorted($kind);
-        foreach ($kind->is->joins as $alias => $path) {
-            $query->leftJoin($path, $alias)->addSelect($alias);
+        foreach ($this->pieces($kind, $isListed) as $piece) {
+            yield from $kind->is->outlivesItsDocument ? $piece : $this->readable($kind, $piece);
         }
-        $all = $this->listed($kind, $query);
-
-        return $kind->is->outlivesItsDocument ? $all : $this->readable($kind, $all);
     }
 
     /**
@@ -195,14 +194,40 @@ final readonly class Rows
             return [];
         }
         $found = [];
-        foreach ($this->listed($kind, $this->sorted($kind)) as $one) {
-            $reason = $this->health->problemOf($kind, $one);
-            if (null !== $reason && $one instanceof HasDocument) {
-                $found[] = [$one, $reason];
+        foreach ($this->pieces($kind) as $piece) {
+            foreach ($piece as $one) {
+                $reason = $this->health->problemOf($kind, $one);
+                if (null !== $reason && $one instanceof HasDocument) {
+                    $found[] = [$one, $reason];
+                }
             }
         }
 
         return $found;
+    }
+
+    /**
+     * @template E of Stored
+     *
+     * @param Kind<E, covariant object> $kind
+     *
+     * @return \Generator<int, list<E>> in order
+     */
+    private function pieces(Kind $kind, bool $isListed = false): \Generator
+    {
+        /** @var list<string> $ids */
+        $ids = ($isListed ? $this->query($kind) : $this->sorted($kind))->select('e.id')->getQuery()->getSingleColumnResult();
+        $pieces = array_chunk($ids, self::AT_ONCE);
+        foreach ($pieces as $some) {
+            $query = $this->sorted($kind)->where('e.id IN (:some)')->setParameter('some', $some);
+            foreach ($kind->is->joins as $alias => $path) {
+                $query->leftJoin($path, $alias)->addSelect($alias);
+            }
+            yield $this->listed($kind, $query);
+            if (\count($pieces) > 1) {
+                $this->entities->clear();
+            }
+        }
     }
 
     /**
@@ -290,4 +315,6 @@ final readonly class Rows
 
     /** SQLite takes at most 32766 parameters in one statement. */
     private const MOST_IN_ONE_QUERY = 5000;
+    /** So many are held while everything is read. */
+    private const AT_ONCE = 500;
 }

@@ -19,15 +19,14 @@ final readonly class SafetyCopies
     }
 
     /**
-     * @param object $backup as it is written
+     * @param callable(callable(string): void): void $write
      *
      * @return string the file's name
      */
-    public function keep(object $backup): string
+    public function keep(callable $write): string
     {
-        $options = \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR;
         $name = self::PREFIX.$this->clock->now()->format('Ymd-His-v').'.json';
-        (new Filesystem())->dumpFile($this->folder().'/'.$name, json_encode($backup, $options));
+        WholeFile::write($this->folder().'/'.$name, $write);
         $this->dropOld();
 
         return $name;

@@ -54,6 +54,21 @@ final class BackupTest extends ApiTestCase
         self::assertSame([], $bin['parts'] ?? null);
     }
 
+    public function testWhatIsReadPieceByPieceIsAllThere(): void
+    {
+        $this->send('POST', '/api/parts', array_map(
+            static fn (int $i): array => ['name' => \sprintf('Head %04d', $i)] + Samples::head(),
+            range(1, 1100),
+        ));
+        self::assertSame(201, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        $backup = $this->backup();
+        $this->send('POST', '/api/backup', $backup);
+        self::assertSame($backup, $this->backup());
+        $parts = json_decode($backup, true)['parts'] ?? [];
+        self::assertIsArray($parts);
+        self::assertSame(array_map(static fn (int $i): string => \sprintf('Head %04d', $i), range(1, 1100)), array_column($parts, 'name'));
+    }
+
     /** A part of shape 1 held what has columns of its own since; the step that a migration takes is taken by a restore too. */
     public function testDocumentsOfAnOlderShapeAreBroughtUpToDate(): void
     {

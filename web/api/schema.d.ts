@@ -1591,29 +1591,17 @@ export interface components {
         };
         /** @description What the notes show, and how surely. */
         Analysis: {
-            /**
-             * Format: float
-             * @description With a lure in the water, of stints that have ended.
-             */
+            /** @description With a lure in the water, of stints that have ended. */
             hours: number;
             /** @description Bites: felt, lost or landed. */
             events: number;
             /** @description Landed. */
             fish: number;
-            /**
-             * Format: float
-             * @description Before anything was noted: as if so many bites had come …
-             */
+            /** @description Before anything was noted: as if so many bites had come … */
             prior_events: number;
-            /**
-             * Format: float
-             * @description … in so many hours.
-             */
+            /** @description … in so many hours. */
             prior_hours: number;
-            /**
-             * Format: float
-             * @description How many times as much stints of one day differ as chance would have them; 1 where no more. Intervals of comparisons are widened by it.
-             */
+            /** @description How many times as much stints of one day differ as chance would have them; 1 where no more. Intervals of comparisons are widened by it. */
             dispersion: number;
             rates: components["schemas"]["LevelRate"][];
             /** @description The surest first. */
@@ -1645,14 +1633,9 @@ export interface components {
         Batch: {
             needs: components["schemas"]["Need"][];
             order: components["schemas"]["Turn"][];
-            /** Format: float */
             minutes: number;
-            /** Format: float */
             cost: number;
-            /**
-             * Format: float
-             * @description Of as many bought ones.
-             */
+            /** @description Of as many bought ones. */
             price: number | null;
             /** @description What is missing, as CSV. */
             shopping_csv: string;
@@ -1672,10 +1655,7 @@ export interface components {
             build: components["schemas"]["Build"];
             /** @description Its parts as input for /api/look. */
             look_parts: components["schemas"]["LookPart"][];
-            /**
-             * Format: float
-             * @description Out of 100.
-             */
+            /** @description Out of 100. */
             score: number;
             marks: components["schemas"]["TraitScore"][];
             findings: components["schemas"]["Finding"][];
@@ -1718,9 +1698,7 @@ export interface components {
         };
         /** @description Length and width of one blade, inches. */
         BladeMeasures: {
-            /** Format: float */
             length_in: number;
-            /** Format: float */
             width_in: number;
         };
         /** @description What is in the box from now on, and what whoever changed it thought was in it. */
@@ -1760,48 +1738,26 @@ export interface components {
             steps: components["schemas"]["BuildStep"][];
             misfits: components["schemas"]["Misfit"][];
             hardware: components["schemas"]["Hardware"][];
-            /**
-             * Format: float
-             * @description From nose to tail.
-             */
+            /** @description From nose to tail. */
             overall_in: number;
-            /**
-             * Format: float
-             * @description From the collar to where the strands are cut.
-             */
+            /** @description From the collar to where the strands are cut. */
             trim_in: number | null;
-            /**
-             * Format: float
-             * @description All parts together, estimated.
-             */
+            /** @description All parts together, estimated. */
             weight_oz: number;
-            /**
-             * Format: float
-             * @description Area of all blades, for flash.
-             */
+            /** @description Area of all blades, for flash. */
             blade_in2: number;
             /** @description A ranking, not a measurement. */
             thump: number;
             /** @enum {string} */
             profile: "small" | "regular" | "big";
-            /**
-             * Format: float
-             * @description Line per turn of the handle; null if the reel is not known.
-             */
+            /** @description Line per turn of the handle; null if the reel is not known. */
             line_per_turn_in: number | null;
-            /**
-             * Format: float
-             * @description Total of all parts whose cost is known.
-             */
+            /** @description Total of all parts whose cost is known. */
             cost: number;
-            /**
-             * Format: float
-             * @description Price of a bought one, as the angler entered it.
-             */
+            /** @description Price of a bought one, as the angler entered it. */
             price: number | null;
             /** @description Parts whose cost is not known. */
             unpriced: string[];
-            /** Format: float */
             minutes: number;
         };
         /** @description A build to be put together, and the reading its weight is held against, where there is one. */
@@ -1821,7 +1777,6 @@ export interface components {
             why: string | null;
             facts: string[];
             cautions: string[];
-            /** Format: float */
             minutes: number;
         };
         /** @description A batch that was made. */
@@ -1829,9 +1784,7 @@ export interface components {
             id: string;
             what: string;
             count: number;
-            /** Format: float */
             cost: number;
-            /** Format: float */
             price: number | null;
             /** Format: date-time */
             made_at: string;
@@ -1840,7 +1793,6 @@ export interface components {
         BuiltRecordBackup: {
             what: string;
             count: number;
-            /** Format: float */
             cost: number;
             /** @description How many of each part, by its id. */
             drawn: {
@@ -1848,7 +1800,6 @@ export interface components {
             };
             /** Format: date-time */
             made_at: string;
-            /** Format: float */
             price?: number | null;
             /** Format: uuid */
             id?: string | null;
@@ -1862,10 +1813,7 @@ export interface components {
         /** @description A candidate of a second opinion, the advised one first. */
         Candidate: {
             value: string;
-            /**
-             * Format: float
-             * @description Visible range in inches for a finish, when it flashes if it is metal; JND at the judging distance for a pairing.
-             */
+            /** @description Visible range in inches for a finish, when it flashes if it is metal; JND at the judging distance for a pairing. */
             figure: number;
             /** @description How a pair looks; empty for a finish. */
             reads: string;
@@ -1884,10 +1832,7 @@ export interface components {
             parts: components["schemas"]["Composition"];
             build: components["schemas"]["Build"];
             look_parts: components["schemas"]["LookPart"][];
-            /**
-             * Format: float
-             * @description Share of the day it is the best one carried.
-             */
+            /** @description Share of the day it is the best one carried. */
             covers: number;
             best_for: string;
             /** @description What to do to it on the water, and when: a marker on the blade, the skirt off. */
@@ -1896,10 +1841,7 @@ export interface components {
         /** @description A trailer to carry. */
         CarriedTrailer: {
             part: components["schemas"]["InventoryPart"];
-            /**
-             * Format: float
-             * @description Share of the day it is on a hook.
-             */
+            /** @description Share of the day it is on a hook. */
             covers: number;
         };
         /** @description How many lures and trailers to carry. */
@@ -1912,15 +1854,9 @@ export interface components {
             /** @description Most of the day first. */
             lures: components["schemas"]["CarriedLure"][];
             trailers: components["schemas"]["CarriedTrailer"][];
-            /**
-             * Format: float
-             * @description Expected score over the day, out of 100.
-             */
+            /** @description Expected score over the day, out of 100. */
             worth: number;
-            /**
-             * Format: float
-             * @description No choice from your parts is worth more.
-             */
+            /** @description No choice from your parts is worth more. */
             bound: number;
             /** @description Whether it is the best possible. */
             exact: boolean;
@@ -1960,10 +1896,7 @@ export interface components {
         };
         /** @description A visibility at which a pick changes as the water clears. */
         ClarityTurn: {
-            /**
-             * Format: float
-             * @description Inches.
-             */
+            /** @description Inches. */
             at_in: number;
             /** @enum {string} */
             lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig";
@@ -1975,22 +1908,15 @@ export interface components {
         CloseCall: {
             /** @enum {string} */
             field: "visibility_in" | "surface_f" | "depth_ft" | "forage_in" | "trend_f";
-            /** Format: float */
             number: number;
-            /**
-             * Format: float
-             * @description Where the picks change, in the unit of the field.
-             */
+            /** @description Where the picks change, in the unit of the field. */
             at: number;
             /**
              * @description On which side of the number.
              * @enum {string}
              */
             side: "above" | "below";
-            /**
-             * Format: float
-             * @description How close it is: 0 at the change, 1 where it no longer counts as close.
-             */
+            /** @description How close it is: 0 at the change, 1 where it no longer counts as close. */
             share: number;
             changes: components["schemas"]["Change"][];
         };
@@ -2005,31 +1931,16 @@ export interface components {
             clarity: "muddy" | "dirty" | "stained" | "clear" | "very_clear" | null;
             a: string;
             b: string;
-            /**
-             * Format: float
-             * @description How many times the rate of b that of a is.
-             */
+            /** @description How many times the rate of b that of a is. */
             ratio: number;
-            /** Format: float */
             low: number;
-            /** Format: float */
             high: number;
-            /** Format: float */
             probability_a_better: number;
-            /**
-             * Format: float
-             * @description 0 where it is settled; null where the two are alike.
-             */
+            /** @description 0 where it is settled; null where the two are alike. */
             hours_to_settle: number | null;
-            /**
-             * Format: float
-             * @description As the notes have it, before it is drawn together with the others.
-             */
+            /** @description As the notes have it, before it is drawn together with the others. */
             seen_ratio: number;
-            /**
-             * Format: float
-             * @description Fished with either on those days.
-             */
+            /** @description Fished with either on those days. */
             hours: number;
             words: string;
         };
@@ -2167,7 +2078,6 @@ export interface components {
             as_wanted: boolean;
             /** @description “{at}” stands for the distance. */
             text: string;
-            /** Format: float */
             at_in: number | null;
         };
         /** @description How far ahead of the next choice a pick is. */
@@ -2193,7 +2103,6 @@ export interface components {
         ForageShare: {
             /** @enum {string} */
             forage: "shad" | "bluegill" | "crawfish" | "perch" | "golden_shiner" | "crappie" | "unknown";
-            /** Format: float */
             share: number;
         };
         /** @description What a forecast service says of a day, as a trip takes it. */
@@ -2211,14 +2120,9 @@ export interface components {
              * @enum {string}
              */
             wind: "calm" | "ripple" | "chop";
-            /** Format: float */
             air_low_f: number;
-            /**
-             * Format: float
-             * @description The likeliest, °F.
-             */
+            /** @description The likeliest, °F. */
             air_f: number;
-            /** Format: float */
             air_high_f: number;
         };
         /** @description A day somewhere, for which a forecast is asked. */
@@ -2233,10 +2137,7 @@ export interface components {
             lacks: string;
             /** @description A part that nobody owns yet. */
             part: components["schemas"]["InventoryPart"];
-            /**
-             * Format: float
-             * @description Points out of 100 in that scenario.
-             */
+            /** @description Points out of 100 in that scenario. */
             gain: number;
         };
         /** @description Small things that hold a build together. */
@@ -2248,7 +2149,6 @@ export interface components {
         };
         /** @description The head: its weight in ounces, the range that would serve, its colour. */
         Head: {
-            /** Format: float */
             weight_oz: number;
             weight_range_oz: number[];
             /** @enum {string} */
@@ -2294,10 +2194,7 @@ export interface components {
             low_at?: number | null;
             /** @description The storage box it is in. */
             box?: string;
-            /**
-             * Format: float
-             * @description Cost of one, in your currency.
-             */
+            /** @description Cost of one, in your currency. */
             cost?: number | null;
             /** @description Anything else to remember. */
             note?: string;
@@ -2328,7 +2225,6 @@ export interface components {
              * @enum {string|null}
              */
             fluorescent?: "none" | "chartreuse" | "orange" | null;
-            /** Format: float */
             opacity?: number;
             /**
              * @description Of a bare metal blade.
@@ -2341,7 +2237,6 @@ export interface components {
             shape?: "colorado" | "deep_colorado" | "indiana" | "willow" | "bladed_jig" | null;
             /** @description A blade’s number. */
             number?: number | null;
-            /** Format: float */
             weight_oz?: number | null;
             /** @description The lures a head is for. */
             lures?: ("jig" | "swim_jig" | "spinnerbait" | "bladed_jig")[];
@@ -2363,7 +2258,6 @@ export interface components {
             trim?: "hook_bend" | "long_tail" | null;
             /** @enum {string|null} */
             style?: "craw" | "chunk" | "paddle_tail" | "fork_tail" | "twin_tail_grub" | "single_tail_grub" | "ringworm" | null;
-            /** Format: float */
             length_in?: number | null;
             /** @enum {string|null} */
             surface?: "matte" | "flake" | null;
@@ -2377,26 +2271,17 @@ export interface components {
             /** @enum {string} */
             factor: "finish" | "skirt" | "trailer" | "pairing" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "season" | "sun" | "hour";
             level: string;
-            /** Format: float */
             hours: number;
             bites: number;
-            /**
-             * Format: float
-             * @description Bites an hour.
-             */
+            /** @description Bites an hour. */
             rate_per_hour: number;
-            /** Format: float */
             low: number;
-            /** Format: float */
             high: number;
             /** @description Whether it was fished in the same water and light as another level, so that the two can be compared. */
             like_for_like: boolean;
             fish: number;
-            /** Format: float */
             fish_per_hour: number;
-            /** Format: float */
             fish_low: number;
-            /** Format: float */
             fish_high: number;
         };
         /** @description The light of a quarter hour under one sky that may be overhead. */
@@ -2404,17 +2289,13 @@ export interface components {
             at: string;
             /** @enum {string} */
             overhead: "sun" | "broken" | "overcast" | "rain" | "storm" | "low_sun" | "night";
-            /** Format: float */
             chance: number;
             /**
              * @description The sky of the reading: low sun and night by the sun’s height.
              * @enum {string}
              */
             sky: "sun" | "broken" | "overcast" | "rain" | "storm" | "low_sun" | "night";
-            /**
-             * Format: float
-             * @description At the depth fished, in the likely visibility.
-             */
+            /** @description At the depth fished, in the likely visibility. */
             lux_at_lure: number;
         };
         /** @description Waters, readings, builds, trips, outings and trials to take in or to carry away, in the program's own open format. */
@@ -2451,7 +2332,6 @@ export interface components {
             metal?: "silver" | "gold" | "copper" | null;
             /** @enum {string} */
             fluorescent?: "none" | "chartreuse" | "orange";
-            /** Format: float */
             opacity?: number;
             /**
              * @description Where it is on a lure.
@@ -2471,11 +2351,8 @@ export interface components {
         };
         /** @description The water of a look, its means weighted by the light there and the eye. */
         LookWater: {
-            /** Format: float */
             beam_c_per_m: number;
-            /** Format: float */
             kd_per_m: number;
-            /** Format: float */
             lux_at_lure: number;
             /** @description False below 1 lux at the lure: only light and dark matter. */
             colour_vision: boolean;
@@ -2491,27 +2368,17 @@ export interface components {
         };
         /** @description The lengths the lure comes out at, in inches: enough to draw it to scale. */
         Measures: {
-            /** Format: float */
             head_length_in: number;
-            /** Format: float */
             head_height_in: number;
             hook: string;
-            /** Format: float */
             hook_shank_in: number;
-            /** Format: float */
             hook_gap_in: number;
             blades: components["schemas"]["BladeMeasures"][];
-            /** Format: float */
             wire_to_head_in: number | null;
-            /** Format: float */
             wire_to_blade_in: number | null;
-            /** Format: float */
             skirt_in: number | null;
-            /** Format: float */
             trailer_in: number | null;
-            /** Format: float */
             trailer_hook_in: number | null;
-            /** Format: float */
             overall_in: number;
         };
         /** @description Something of a build that does not go together, and the nearest that does. */
@@ -2523,10 +2390,7 @@ export interface components {
         /** @description A part not owned, and what it would gain over a set of readings. */
         MissingPart: {
             part: components["schemas"]["InventoryPart"];
-            /**
-             * Format: float
-             * @description Points out of 100, averaged over all readings.
-             */
+            /** @description Points out of 100, averaged over all readings. */
             gain: number;
             /** @description How many readings it helps. */
             readings: number;
@@ -2536,17 +2400,13 @@ export interface components {
         /** @description A minute of a trip: its light, and the advised lure in it. */
         Moment: {
             at: string;
-            /**
-             * Format: float
-             * @description Height of the sun, degrees; negative under the horizon.
-             */
+            /** @description Height of the sun, degrees; negative under the horizon. */
             sun_deg: number;
             /**
              * @description The sky of a reading then: low sun, night.
              * @enum {string}
              */
             sky: "sun" | "broken" | "overcast" | "rain" | "storm" | "low_sun" | "night";
-            /** Format: float */
             lux_at_lure: number;
             view: components["schemas"]["AdviceView"];
         };
@@ -2580,10 +2440,7 @@ export interface components {
             needed: number;
             there: number;
             short: number;
-            /**
-             * Format: float
-             * @description Of one.
-             */
+            /** @description Of one. */
             cost: number | null;
         };
         /** @description What to change when something happens on the water. */
@@ -2677,9 +2534,7 @@ export interface components {
              * @enum {string}
              */
             angler?: "me" | "partner";
-            /** Format: float */
             length_in?: number | null;
-            /** Format: float */
             weight_oz?: number | null;
             /** @description What it spat up. */
             forage_seen?: ("shad" | "bluegill" | "crawfish" | "perch" | "golden_shiner" | "crappie" | "unknown")[];
@@ -2734,20 +2589,14 @@ export interface components {
              * @description The last thing noted in it.
              */
             last_noted_at: string;
-            /**
-             * Format: float
-             * @description With a lure in the water.
-             */
+            /** @description With a lure in the water. */
             hours: number;
             /** @description Felt, lost or landed. */
             bites: number;
             /** @description Landed. */
             fish: number;
             follows: number;
-            /**
-             * Format: float
-             * @description Of the fish landed, in inches.
-             */
+            /** @description Of the fish landed, in inches. */
             longest_in: number | null;
             lures: ("jig" | "swim_jig" | "spinnerbait" | "bladed_jig")[];
         };
@@ -2846,23 +2695,14 @@ export interface components {
         PhotoSample: {
             /** @description Mean of the pixels, averaged as amounts of light. */
             hex: string;
-            /**
-             * Format: float
-             * @description Share of overexposed or black pixels.
-             */
+            /** @description Share of overexposed or black pixels. */
             clipped: number;
         };
         /** @description Where a trip goes, and the clock people keep there. */
         Place: {
-            /**
-             * Format: float
-             * @description Degrees, north positive.
-             */
+            /** @description Degrees, north positive. */
             latitude: number;
-            /**
-             * Format: float
-             * @description Degrees, east positive.
-             */
+            /** @description Degrees, east positive. */
             longitude: number;
             /** @description A name from the time zone database: America/Chicago. */
             time_zone: string;
@@ -2879,29 +2719,19 @@ export interface components {
         };
         /** @description The water as a probe measures it. */
         ProbedWater: {
-            /**
-             * Format: float
-             * @description Temperature at the surface, °F.
-             */
+            /** @description Temperature at the surface, °F. */
             surface_f: number;
-            /**
-             * Format: float
-             * @description Visibility, inches.
-             */
+            /** @description Visibility, inches. */
             visibility_in: number;
         };
         Problem: {
-            /** @description An error (RFC 9457), with one fault a field, in words a person can act on. */
-            type: string;
-            /** @description The title, or a line a fault. */
-            detail: string;
-            fault_count: number;
             status: number;
             title: string;
             /** @description Does not change when the sentence does: invalid_document, stale, not_found, busy, internal … */
             code: string;
             /** @description At most 50; fault_count tells how many there are. */
             faults: components["schemas"]["Fault"][];
+            fault_count: number;
             /** @description The stored version, if the request was about an older one. */
             current?: {
                 [key: string]: unknown;
@@ -2910,13 +2740,16 @@ export interface components {
             reference?: string | null;
             /** @description What two places have changed differently, where nothing is stored until it is answered which to keep. */
             conflicts?: components["schemas"]["OutingConflict"][];
+            /** @description An error (RFC 9457), with one fault a field, in words a person can act on. */
+            type: string;
+            /** @description The title, or a line a fault. */
+            detail: string;
         };
         /** @description A build of the bin with its score and what it lacks. */
         RankedBuild: {
             parts: components["schemas"]["Composition"];
             build: components["schemas"]["Build"];
             look_parts: components["schemas"]["LookPart"][];
-            /** Format: float */
             score: number;
             /** @description The largest losses first. */
             lacks: components["schemas"]["TraitScore"][];
@@ -2925,10 +2758,7 @@ export interface components {
         RankedLure: {
             /** @enum {string} */
             lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig";
-            /**
-             * Format: float
-             * @description The best kind has 100.
-             */
+            /** @description The best kind has 100. */
             worth: number;
             because: string;
             facts: string[];
@@ -2941,10 +2771,7 @@ export interface components {
              * @enum {string}
              */
             nearest: "white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
-            /**
-             * Format: float
-             * @description CIEDE2000 from the mean to the farthest measurement.
-             */
+            /** @description CIEDE2000 from the mean to the farthest measurement. */
             spread: number;
             warnings: string[];
         };
@@ -2968,7 +2795,6 @@ export interface components {
              * @enum {string}
              */
             lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig" | "any";
-            /** Format: float */
             visibility_in: number;
             /** @enum {string} */
             tint: "none" | "green" | "tannic" | "clay";
@@ -2976,7 +2802,6 @@ export interface components {
             sky: "sun" | "broken" | "overcast" | "rain" | "storm" | "low_sun" | "night";
             /** @enum {string} */
             wind: "calm" | "ripple" | "chop";
-            /** Format: float */
             depth_ft: number;
             /** @enum {string} */
             season: "late_winter" | "early_spring" | "spring" | "summer" | "fall" | "winter";
@@ -2991,15 +2816,11 @@ export interface components {
             bite: "tough" | "normal" | "active";
             /** @enum {string} */
             bass: "largemouth" | "smallmouth" | "spotted";
-            /** Format: float */
             sun_elevation_deg?: number | null;
-            /** Format: float */
             surface_f?: number | null;
-            /** Format: float */
             trend_f?: number | null;
             /** @enum {string|null} */
             run?: "high" | "mid" | "low" | null;
-            /** Format: float */
             forage_in?: number | null;
             forage_colours?: ("white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple")[];
             /** @enum {string|null} */
@@ -3024,7 +2845,6 @@ export interface components {
             facts: string[];
             school: string | null;
             rule: string;
-            /** Format: float */
             strength: number;
             /** @description Other rules that voted for the pick, most votes first. */
             for: components["schemas"]["RuleVote"][];
@@ -3118,15 +2938,9 @@ export interface components {
             facts: string[];
             value: components["schemas"]["Value"];
             because: string;
-            /**
-             * Format: float
-             * @description How fully the rule applies here.
-             */
+            /** @description How fully the rule applies here. */
             strength: number;
-            /**
-             * Format: float
-             * @description Votes for the value; negative if against it.
-             */
+            /** @description Votes for the value; negative if against it. */
             count: number;
         };
         /** @description A build saved under a name. */
@@ -3190,10 +3004,7 @@ export interface components {
             water_person_exposed: string;
             /** @description The same for two cones, approximately. */
             water_bass_exposed: string;
-            /**
-             * Format: float
-             * @description How much brighter the exposed colors are, in stops (each doubles the light), so that the middle of what is there looks like a gray card.
-             */
+            /** @description How much brighter the exposed colors are, in stops (each doubles the light), so that the middle of what is there looks like a gray card. */
             exposure_stops: number;
             distances_in: number[];
             /** @description How much of a detail the water leaves at each distance, 1 to 0. */
@@ -3206,22 +3017,13 @@ export interface components {
             /** @enum {string} */
             question: "pairing" | "finish" | "dirty" | "shad_start" | "red_spring" | "wood";
             school: string;
-            /**
-             * Format: float
-             * @description Fished as it would have tied, where the schools part.
-             */
+            /** @description Fished as it would have tied, where the schools part. */
             hours: number;
             bites: number;
-            /**
-             * Format: float
-             * @description Bites an hour, set right for water and light.
-             */
+            /** @description Bites an hour, set right for water and light. */
             rate_per_hour: number;
-            /** Format: float */
             low: number;
-            /** Format: float */
             high: number;
-            /** Format: float */
             probability_best: number;
         };
         /** @description The angler's side on each question the trade disagrees on; what is left out takes its default. */
@@ -3262,7 +3064,6 @@ export interface components {
             /** @enum {string} */
             moment: "first_fifty" | "quick_rise" | "low_sixties" | "back_in_fifties";
             date: string;
-            /** Format: float */
             surface_f: number;
         };
         /** @description A moment that has come in the last days, or is near. */
@@ -3272,7 +3073,6 @@ export interface components {
             has_come: boolean;
             /** @description When it came, or the day of the last temperature. */
             date: string;
-            /** Format: float */
             surface_f: number;
             /** @description What it means for what is tied on. */
             meaning: string;
@@ -3292,30 +3092,20 @@ export interface components {
         SeenPair: {
             a: string;
             b: string;
-            /** Format: float */
             in_hand_de00: number;
-            /** Format: float */
             colour_jnd: number;
-            /** Format: float */
             tone_jnd: number;
             /** @enum {string} */
             reads: "one" | "tonal" | "two-tone" | "stark";
-            /** Format: float */
             split_range_in: number;
         };
         /** @description One part against the water: Weber contrasts at the part, and the distances where it is lost, inches. */
         SeenPart: {
             id: string;
-            /** Format: float */
             against_water: number;
-            /**
-             * Format: float
-             * @description When it flashes; null for matte parts.
-             */
+            /** @description When it flashes; null for matte parts. */
             against_water_flash: number | null;
-            /** Format: float */
             sight_range_in: number;
-            /** Format: float */
             flash_range_in: number | null;
         };
         /** @description How sure the figures of a look are: what each comes to as the chosen constants move within their published spans. */
@@ -3355,20 +3145,11 @@ export interface components {
             theme: "system" | "paper" | "lamp" | "noon";
             /** @description No pick or part of lead. */
             lead_free?: boolean;
-            /**
-             * Format: float
-             * @description Turns of the spool per turn of the handle.
-             */
+            /** @description Turns of the spool per turn of the handle. */
             gear_ratio?: number | null;
-            /**
-             * Format: float
-             * @description Diameter of the line on the spool, inches.
-             */
+            /** @description Diameter of the line on the spool, inches. */
             spool_in?: number | null;
-            /**
-             * Format: float
-             * @description Of a bought lure, in your own money.
-             */
+            /** @description Of a bought lure, in your own money. */
             bought_price?: number | null;
             /**
              * @description What costs and prices are in.
@@ -3424,10 +3205,7 @@ export interface components {
             to: string;
             /** @enum {string} */
             sky: "sun" | "broken" | "overcast" | "rain" | "storm" | "low_sun" | "night";
-            /**
-             * Format: float
-             * @description 0 to 1.
-             */
+            /** @description 0 to 1. */
             chance: number;
         };
         /** @description Parts to start with, and the lures they make. */
@@ -3480,10 +3258,7 @@ export interface components {
             slot: "head" | "front" | "rear" | "skirt" | "trailer" | "hook";
             part_id: string | null;
             what: string;
-            /**
-             * Format: float
-             * @description In points out of 100.
-             */
+            /** @description In points out of 100. */
             gain: number;
             parts: components["schemas"]["Composition"];
         };
@@ -3509,7 +3284,6 @@ export interface components {
         Trailer: {
             /** @enum {string} */
             style: "craw" | "chunk" | "paddle_tail" | "fork_tail" | "twin_tail_grub" | "single_tail_grub" | "ringworm";
-            /** Format: float */
             length_in: number;
             /** @enum {string} */
             base: "white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
@@ -3537,9 +3311,7 @@ export interface components {
         TraitScore: {
             /** @enum {string} */
             trait: "head.weight" | "head.colour" | "head.face" | "blade.finish" | "blade.shape" | "blade.size" | "blade.aim" | "blade.layout" | "front.finish" | "front.size" | "blade.off_skirt" | "skirt" | "skirt.base" | "skirt.accents" | "skirt.belly" | "skirt.opacity" | "skirt.strands" | "skirt.pattern" | "skirt.cut" | "skirt.aim" | "trailer" | "trailer.style" | "trailer.length" | "trailer.base" | "trailer.accents" | "trailer.belly" | "trailer.surface" | "trailer.opacity" | "trailer.belly_shape" | "pair" | "hook";
-            /** Format: float */
             points: number;
-            /** Format: float */
             of: number;
             because: string;
         };
@@ -3555,10 +3327,7 @@ export interface components {
             lead?: number | null;
             /** @description Or when there were this many in all. */
             most_bites?: number | null;
-            /**
-             * Format: float
-             * @description How long that takes at most, nine times in ten.
-             */
+            /** @description How long that takes at most, nine times in ten. */
             hours?: number | null;
         };
         /** @description Which block of which trial a stint is. */
@@ -3677,7 +3446,6 @@ export interface components {
             task: "lay_out" | "marker" | "plate" | "first_bead" | "front_blade" | "second_bead" | "spacer" | "third_bead" | "form_loop" | "rear_blade" | "close_loop" | "skirt" | "trim" | "tie" | "trailer" | "hook" | "check";
             title: string;
             count: number;
-            /** Format: float */
             minutes: number;
             builds: string[];
         };
@@ -3687,7 +3455,6 @@ export interface components {
         Warmth: {
             /** @description Such as 2026-05-09. */
             date: string;
-            /** Format: float */
             surface_f: number;
         };
         /** @description A named place and what is usual there. */

@@ -10,7 +10,6 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'Access',
     additionalProperties: false,
-    required: ['is_remote', 'has_pass_phrase', 'addresses', 'fingerprint', 'sessions'],
 )]
 final readonly class AccessDocument
 {
@@ -21,7 +20,6 @@ final readonly class AccessDocument
     public function __construct(
         #[OA\Property(description: 'Whether whoever asks came over the network, and so had to sign in.')]
         public bool $is_remote,
-        #[OA\Property]
         public bool $has_pass_phrase,
         #[OA\Property(
             type: 'array',
@@ -29,9 +27,8 @@ final readonly class AccessDocument
             description: 'Empty where only this machine is served.',
         )]
         public array $addresses,
-        #[OA\Property(nullable: true, description: 'SHA-256 of the certificate a device has to trust; null where there is none.')]
+        #[OA\Property(description: 'SHA-256 of the certificate a device has to trust; null where there is none.')]
         public ?string $fingerprint,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SessionDocument::class))]
         public array $sessions,
     ) {
     }

@@ -10,12 +10,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'Session',
     additionalProperties: false,
-    required: ['id', 'device', 'address', 'signed_in_at', 'last_used_at', 'is_this'],
 )]
 final readonly class SessionDocument
 {
     public function __construct(
-        #[OA\Property]
         public string $id,
         #[OA\Property(description: 'What its browser says of itself.')]
         public string $device,

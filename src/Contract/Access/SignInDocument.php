@@ -8,11 +8,10 @@ use App\Contract\Constraint\Text;
 use OpenApi\Attributes as OA;
 
 /** A pass phrase, typed in by somebody who wants in. */
-#[OA\Schema(schema: 'SignIn', additionalProperties: false, required: ['pass_phrase'])]
+#[OA\Schema(schema: 'SignIn', additionalProperties: false)]
 final readonly class SignInDocument
 {
     public function __construct(
-        #[OA\Property]
         #[Text(PassPhraseBounds::MOST, 'A pass phrase')]
         public string $pass_phrase,
     ) {

@@ -25,12 +25,7 @@ use Kontrast\Water\Direction;
 use OpenApi\Attributes as OA;
 
 /** What to tie and why. */
-#[OA\Schema(schema: 'Advice', additionalProperties: false, required: [
-    'lure', 'suits', 'head', 'blades', 'skirt', 'trailer', 'pairing', 'intent', 'profile', 'trailer_hook', 'measures', 'look_parts',
-    'look_pairs', 'reasons', 'disagreements', 'cautions',
-    'wanted', 'near', 'next', 'notes', 'firmness', 'retrieve', 'tackle', 'lure_ranking', 'follow_up', 'remedies', 'where',
-    'look_pairs_below',
-])]
+#[OA\Schema(schema: 'Advice', additionalProperties: false)]
 final readonly class AdviceDocument
 {
     /**
@@ -50,31 +45,22 @@ final readonly class AdviceDocument
      * @param list<WhereDocument> $where
      */
     public function __construct(
-        #[OA\Property(type: 'string', enum: LureKind::class)]
         public LureKind $lure,
-        #[OA\Property(type: 'string', enum: LureKind::class, description: 'The lure that suits the reading: another one where the '
-            .'advice is to change.')]
+        #[OA\Property(description: 'The lure that suits the reading: another one where the advice is to change.')]
         public LureKind $suits,
-        #[OA\Property(ref: HeadDocument::class)]
         public HeadDocument $head,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: BladeDocument::class), maxItems: 2)]
+        #[OA\Property(maxItems: 2)]
         public array $blades,
-        #[OA\Property(ref: SkirtDocument::class, nullable: true)]
         public ?SkirtDocument $skirt,
-        #[OA\Property(ref: TrailerDocument::class, nullable: true)]
         public ?TrailerDocument $trailer,
-        #[OA\Property(type: 'string', enum: Pairing::class, nullable: true, description: 'Null where there is no skirt or no trailer.')]
+        #[OA\Property(description: 'Null where there is no skirt or no trailer.')]
         public ?Pairing $pairing,
-        #[OA\Property(type: 'string', enum: Intent::class, description: 'What a fish should see in it.')]
+        #[OA\Property(description: 'What a fish should see in it.')]
         public Intent $intent,
-        #[OA\Property(type: 'string', enum: Profile::class)]
         public Profile $profile,
-        #[OA\Property(ref: TrailerHookDocument::class, nullable: true)]
         public ?TrailerHookDocument $trailer_hook,
-        #[OA\Property(ref: MeasuresDocument::class)]
         public MeasuresDocument $measures,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: LookPartDocument::class), description: 'Its parts as input for /api/look: '
-            .'head, blade.front, blade.rear, skirt.0 and on, trailer.0 and on.')]
+        #[OA\Property(description: 'Its parts as input for /api/look: head, blade.front, blade.rear, skirt.0 and on, trailer.0 and on.')]
         public array $look_parts,
         #[OA\Property(
             type: 'array',
@@ -88,39 +74,23 @@ final readonly class AdviceDocument
             description: 'The same, seen from below, where bellies show.',
         )]
         public array $look_pairs_below,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ReasonDocument::class))]
         public array $reasons,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: DisagreementDocument::class))]
         public array $disagreements,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: CautionDocument::class))]
         public array $cautions,
-        #[OA\Property(ref: BuildGoalDocument::class)]
         public BuildGoalDocument $wanted,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: CloseCallDocument::class), description: 'Closest first: measuring the '
-            .'first one again helps most.')]
+        #[OA\Property(description: 'Closest first: measuring the first one again helps most.')]
         public array $near,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: NextStepDocument::class), description: 'In the order to try them.')]
+        #[OA\Property(description: 'In the order to try them.')]
         public array $next,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: NoteDocument::class))]
         public array $notes,
-        #[OA\Property(
-            type: 'object',
-            additionalProperties: new OA\AdditionalProperties(ref: FirmnessDocument::class),
-            description: 'By pick: how far it is ahead of the runner-up.',
-        )]
+        #[OA\Property(description: 'By pick: how far it is ahead of the runner-up.')]
         public array $firmness,
-        #[OA\Property(ref: RetrieveDocument::class)]
         public RetrieveDocument $retrieve,
-        #[OA\Property(ref: TackleDocument::class)]
         public TackleDocument $tackle,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: RankedLureDocument::class), description: 'Best first, whichever was asked '
-            .'for.')]
+        #[OA\Property(description: 'Best first, whichever was asked for.')]
         public array $lure_ranking,
-        #[OA\Property(ref: FollowUpDocument::class)]
         public FollowUpDocument $follow_up,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: RemedyDocument::class))]
         public array $remedies,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: WhereDocument::class))]
         public array $where,
     ) {
     }

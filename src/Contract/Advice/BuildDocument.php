@@ -14,25 +14,18 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'Build',
     additionalProperties: false,
-    required: ['lure', 'head', 'blades', 'skirt', 'trailer', 'trailer_hook', 'measures'],
 )]
 final readonly class BuildDocument
 {
     /** @param list<BladeDocument> $blades */
     public function __construct(
-        #[OA\Property(type: 'string', enum: LureKind::class)]
         public LureKind $lure,
-        #[OA\Property(ref: HeadDocument::class)]
         public HeadDocument $head,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: BladeDocument::class), maxItems: 2)]
+        #[OA\Property(maxItems: 2)]
         public array $blades,
-        #[OA\Property(ref: SkirtDocument::class, nullable: true)]
         public ?SkirtDocument $skirt,
-        #[OA\Property(ref: TrailerDocument::class, nullable: true)]
         public ?TrailerDocument $trailer,
-        #[OA\Property(ref: TrailerHookDocument::class, nullable: true)]
         public ?TrailerHookDocument $trailer_hook,
-        #[OA\Property(ref: MeasuresDocument::class)]
         public MeasuresDocument $measures,
     ) {
     }

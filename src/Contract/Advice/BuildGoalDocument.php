@@ -10,19 +10,19 @@ use Kontrast\Vision\Separation;
 use OpenApi\Attributes as OA;
 
 /** What the fish should see, in the model’s words. */
-#[OA\Schema(schema: 'BuildGoal', additionalProperties: false, required: ['line', 'reads', 'skirt', 'blade'])]
+#[OA\Schema(schema: 'BuildGoal', additionalProperties: false)]
 final readonly class BuildGoalDocument
 {
     /** @param list<Separation> $reads */
     public function __construct(
         #[OA\Property(description: 'The whole goal in one line.')]
         public string $line,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Separation::class), description: 'How skirt and trailer '
-            .'should look together; any of these will do. Empty where there is nothing to pair.')]
+        #[OA\Property(
+            description: 'How skirt and trailer should look together; any of these will do. Empty where there is nothing to pair.',
+        )]
         public array $reads,
-        #[OA\Property(type: 'string', enum: PartGoal::class)]
         public PartGoal $skirt,
-        #[OA\Property(type: 'string', enum: PartGoal::class, nullable: true, description: 'Null for a lure without blades.')]
+        #[OA\Property(description: 'Null for a lure without blades.')]
         public ?PartGoal $blade,
     ) {
     }

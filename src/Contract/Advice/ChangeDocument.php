@@ -10,7 +10,7 @@ use Kontrast\Rulebook\Value;
 use OpenApi\Attributes as OA;
 
 /** A pick that comes out otherwise: what it was, what it becomes, and why. */
-#[OA\Schema(schema: 'Change', additionalProperties: false, required: ['pick', 'before', 'after', 'because', 'rule', 'facts'])]
+#[OA\Schema(schema: 'Change', additionalProperties: false)]
 final readonly class ChangeDocument
 {
     /**
@@ -19,7 +19,6 @@ final readonly class ChangeDocument
      * @param list<string> $facts
      */
     public function __construct(
-        #[OA\Property(type: 'string', enum: Slot::class)]
         public Slot $pick,
         #[OA\Property(
             type: 'array',
@@ -29,11 +28,8 @@ final readonly class ChangeDocument
         public array $before,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Value'))]
         public array $after,
-        #[OA\Property(nullable: true)]
         public ?string $because,
-        #[OA\Property(nullable: true)]
         public ?string $rule,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $facts,
     ) {
     }

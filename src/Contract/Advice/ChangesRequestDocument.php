@@ -9,14 +9,12 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** Two readings of one water: what changes in the advice from the first to the second? */
-#[OA\Schema(schema: 'ChangesRequest', additionalProperties: false, required: ['before', 'after'])]
+#[OA\Schema(schema: 'ChangesRequest', additionalProperties: false)]
 final readonly class ChangesRequestDocument
 {
     public function __construct(
-        #[OA\Property(ref: ReadingDocument::class)]
         #[Assert\Valid]
         public ReadingDocument $before,
-        #[OA\Property(ref: ReadingDocument::class)]
         #[Assert\Valid]
         public ReadingDocument $after,
     ) {

@@ -10,14 +10,12 @@ use Kontrast\Rulebook\Quantity;
 use OpenApi\Attributes as OA;
 
 /** A number of the reading so near an edge that measuring it again might turn picks. */
-#[OA\Schema(schema: 'CloseCall', additionalProperties: false, required: ['field', 'number', 'at', 'side', 'share', 'changes'])]
+#[OA\Schema(schema: 'CloseCall', additionalProperties: false)]
 final readonly class CloseCallDocument
 {
     /** @param list<ChangeDocument> $changes */
     public function __construct(
-        #[OA\Property(type: 'string', enum: Quantity::class)]
         public Quantity $field,
-        #[OA\Property]
         public float $number,
         #[OA\Property(description: 'Where the picks change, in the unit of the field.')]
         public float $at,
@@ -25,7 +23,6 @@ final readonly class CloseCallDocument
         public string $side,
         #[OA\Property(minimum: 0, maximum: 1, description: 'How close it is: 0 at the change, 1 where it no longer counts as close.')]
         public float $share,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ChangeDocument::class))]
         public array $changes,
     ) {
     }

@@ -10,18 +10,14 @@ use Kontrast\Rulebook\SchoolQuestion;
 use OpenApi\Attributes as OA;
 
 /** A question on which today's picks depend on the school. */
-#[OA\Schema(schema: 'Disagreement', additionalProperties: false, required: ['question', 'fact', 'chosen', 'others'])]
+#[OA\Schema(schema: 'Disagreement', additionalProperties: false)]
 final readonly class DisagreementDocument
 {
     /** @param list<DissentDocument> $others */
     public function __construct(
-        #[OA\Property(type: 'string', enum: SchoolQuestion::class)]
         public SchoolQuestion $question,
-        #[OA\Property]
         public string $fact,
-        #[OA\Property]
         public string $chosen,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: DissentDocument::class))]
         public array $others,
     ) {
     }

@@ -9,16 +9,14 @@ use Kontrast\Rulebook\Value;
 use OpenApi\Attributes as OA;
 
 /** What another school would pick today. */
-#[OA\Schema(schema: 'Dissent', additionalProperties: false, required: ['school', 'value', 'because', 'picks', 'build'])]
+#[OA\Schema(schema: 'Dissent', additionalProperties: false)]
 final readonly class DissentDocument
 {
     /** @param array<string, list<string|float|int|bool|list<float>>> $picks */
     public function __construct(
-        #[OA\Property]
         public string $school,
         #[OA\Property(description: 'Its most important different pick, or "none" if it leaves the part out.')]
         public string $value,
-        #[OA\Property]
         public string $because,
         #[OA\Property(
             type: 'object',
@@ -26,7 +24,6 @@ final readonly class DissentDocument
             description: 'All its picks that differ, by pick.',
         )]
         public array $picks,
-        #[OA\Property(ref: BuildDocument::class)]
         public BuildDocument $build,
     ) {
     }

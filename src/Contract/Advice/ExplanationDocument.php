@@ -11,7 +11,7 @@ use Kontrast\Rulebook\Vote;
 use OpenApi\Attributes as OA;
 
 /** Why a pick is what it is, and what would turn it. */
-#[OA\Schema(schema: 'Explanation', additionalProperties: false, required: ['pick', 'values', 'firmness', 'votes', 'turn'])]
+#[OA\Schema(schema: 'Explanation', additionalProperties: false)]
 final readonly class ExplanationDocument
 {
     /**
@@ -19,23 +19,13 @@ final readonly class ExplanationDocument
      * @param list<RuleVoteDocument> $votes
      */
     public function __construct(
-        #[OA\Property(type: 'string', enum: Slot::class)]
         public Slot $pick,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Value'), description: 'What was picked.')]
         public array $values,
-        #[OA\Property(ref: FirmnessDocument::class)]
         public FirmnessDocument $firmness,
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(ref: RuleVoteDocument::class),
-            description: 'Every rule that voted, most votes first.',
-        )]
+        #[OA\Property(description: 'Every rule that voted, most votes first.')]
         public array $votes,
-        #[OA\Property(
-            ref: NearestChangeDocument::class,
-            nullable: true,
-            description: 'The nearest change of one field by which the runner-up would win.',
-        )]
+        #[OA\Property(description: 'The nearest change of one field by which the runner-up would win.')]
         public ?NearestChangeDocument $turn,
     ) {
     }

@@ -9,12 +9,11 @@ use Kontrast\Rulebook\Value;
 use OpenApi\Attributes as OA;
 
 /** How far ahead of the next choice a pick is. */
-#[OA\Schema(schema: 'Firmness', additionalProperties: false, required: ['firmness', 'runner_up'])]
+#[OA\Schema(schema: 'Firmness', additionalProperties: false)]
 final readonly class FirmnessDocument
 {
     /** @param string|float|int|bool|list<float>|null $runner_up */
     public function __construct(
-        #[OA\Property(type: 'string', enum: Firmness::class)]
         public Firmness $firmness,
         #[OA\Property(
             ref: '#/components/schemas/Value',

@@ -8,16 +8,14 @@ use Kontrast\Rulebook\NearestChange;
 use OpenApi\Attributes as OA;
 
 /** One field of the reading set to another value, by which the runner-up would win. */
-#[OA\Schema(schema: 'NearestChange', additionalProperties: false, required: ['field', 'from', 'to'])]
+#[OA\Schema(schema: 'NearestChange', additionalProperties: false)]
 final readonly class NearestChangeDocument
 {
     public function __construct(
-        #[OA\Property]
         public string $field,
         #[OA\Property(
             description: 'As it stands.',
             oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number'), new OA\Schema(type: 'boolean')],
-            nullable: true,
         )]
         public string|float|bool|null $from,
         #[OA\Property(oneOf: [new OA\Schema(type: 'string'), new OA\Schema(type: 'number'), new OA\Schema(type: 'boolean')])]

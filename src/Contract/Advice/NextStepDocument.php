@@ -9,18 +9,14 @@ use Kontrast\Rulebook\Occasion;
 use OpenApi\Attributes as OA;
 
 /** What to change when something happens on the water. */
-#[OA\Schema(schema: 'NextStep', additionalProperties: false, required: ['when', 'because', 'facts', 'change'])]
+#[OA\Schema(schema: 'NextStep', additionalProperties: false)]
 final readonly class NextStepDocument
 {
     /** @param list<string> $facts */
     public function __construct(
-        #[OA\Property(type: 'string', enum: Occasion::class)]
         public Occasion $when,
-        #[OA\Property(ref: ChangeDocument::class)]
         public ChangeDocument $change,
-        #[OA\Property]
         public string $because,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $facts,
     ) {
     }

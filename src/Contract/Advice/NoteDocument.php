@@ -9,18 +9,14 @@ use Kontrast\Rulebook\NoteHeading;
 use OpenApi\Attributes as OA;
 
 /** Something worth knowing today that picks no part. */
-#[OA\Schema(schema: 'Note', additionalProperties: false, required: ['heading', 'text', 'rule', 'facts'])]
+#[OA\Schema(schema: 'Note', additionalProperties: false)]
 final readonly class NoteDocument
 {
     /** @param list<string> $facts */
     public function __construct(
-        #[OA\Property(type: 'string', enum: NoteHeading::class)]
         public NoteHeading $heading,
-        #[OA\Property]
         public string $text,
-        #[OA\Property]
         public string $rule,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $facts,
     ) {
     }

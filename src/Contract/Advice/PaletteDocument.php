@@ -11,7 +11,7 @@ use Kontrast\Rulebook\Facts;
 use OpenApi\Attributes as OA;
 
 /** Colours by word and by finish ("#rrggbb"), and the facts of the trade by id. */
-#[OA\Schema(schema: 'Palette', additionalProperties: false, required: ['colours', 'finishes', 'facts'])]
+#[OA\Schema(schema: 'Palette', additionalProperties: false)]
 final readonly class PaletteDocument
 {
     /**
@@ -20,11 +20,8 @@ final readonly class PaletteDocument
      * @param array<string, string> $facts
      */
     public function __construct(
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
         public array $colours,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
         public array $finishes,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))]
         public array $facts,
     ) {
     }

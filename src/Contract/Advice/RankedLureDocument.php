@@ -9,18 +9,15 @@ use Kontrast\Rulebook\RankedLure;
 use OpenApi\Attributes as OA;
 
 /** One kind of lure beside the others in this water. */
-#[OA\Schema(schema: 'RankedLure', additionalProperties: false, required: ['lure', 'worth', 'because', 'facts'])]
+#[OA\Schema(schema: 'RankedLure', additionalProperties: false)]
 final readonly class RankedLureDocument
 {
     /** @param list<string> $facts */
     public function __construct(
-        #[OA\Property(type: 'string', enum: LureKind::class)]
         public LureKind $lure,
         #[OA\Property(minimum: 0, maximum: 100, description: 'The best kind has 100.')]
         public float $worth,
-        #[OA\Property]
         public string $because,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $facts,
     ) {
     }

@@ -14,7 +14,6 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'Reason',
     additionalProperties: false,
-    required: ['pick', 'value', 'because', 'facts', 'school', 'rule', 'strength', 'for', 'against', 'firmness', 'runner_up'],
 )]
 final readonly class ReasonDocument
 {
@@ -26,27 +25,19 @@ final readonly class ReasonDocument
      * @param string|float|int|bool|list<float>|null $runner_up
      */
     public function __construct(
-        #[OA\Property(type: 'string', enum: Slot::class)]
         public Slot $pick,
         #[OA\Property(ref: '#/components/schemas/Value')]
         public string|float|int|bool|array $value,
-        #[OA\Property]
         public string $because,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $facts,
-        #[OA\Property(nullable: true)]
         public ?string $school,
-        #[OA\Property]
         public string $rule,
         #[OA\Property(minimum: 0, maximum: 1)]
         public float $strength,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: RuleVoteDocument::class), description: 'Other rules that voted for the '
-            .'pick, most votes first.')]
+        #[OA\Property(description: 'Other rules that voted for the pick, most votes first.')]
         public array $for,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: RuleVoteDocument::class), description: 'Rules that voted against it or '
-            .'for something else, most votes first.')]
+        #[OA\Property(description: 'Rules that voted against it or for something else, most votes first.')]
         public array $against,
-        #[OA\Property(type: 'string', enum: Firmness::class)]
         public Firmness $firmness,
         #[OA\Property(ref: '#/components/schemas/Value', nullable: true, description: 'The runner-up.')]
         public string|float|int|bool|array|null $runner_up,

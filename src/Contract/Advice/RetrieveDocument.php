@@ -12,20 +12,15 @@ use Kontrast\Rulebook\Reason;
 use OpenApi\Attributes as OA;
 
 /** How the lure is worked. */
-#[OA\Schema(schema: 'Retrieve', additionalProperties: false, required: ['name', 'pace', 'run', 'because', 'facts'])]
+#[OA\Schema(schema: 'Retrieve', additionalProperties: false)]
 final readonly class RetrieveDocument
 {
     /** @param list<string> $facts */
     public function __construct(
-        #[OA\Property(type: 'string', enum: RetrieveName::class)]
         public RetrieveName $name,
-        #[OA\Property(type: 'string', enum: Pace::class)]
         public Pace $pace,
-        #[OA\Property(type: 'string', enum: Run::class)]
         public Run $run,
-        #[OA\Property]
         public string $because,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $facts,
     ) {
     }

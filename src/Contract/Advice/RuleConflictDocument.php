@@ -9,21 +9,17 @@ use Kontrast\Rulebook\Slot;
 use OpenApi\Attributes as OA;
 
 /** Another rule met in conflict, and who won how often. */
-#[OA\Schema(schema: 'RuleConflict', additionalProperties: false, required: ['rule', 'because', 'pick', 'met', 'won', 'lost'])]
+#[OA\Schema(schema: 'RuleConflict', additionalProperties: false)]
 final readonly class RuleConflictDocument
 {
     public function __construct(
         #[OA\Property(description: 'The other rule.')]
         public string $rule,
-        #[OA\Property]
         public string $because,
-        #[OA\Property(type: 'string', enum: Slot::class, description: 'The question on which they conflict.')]
+        #[OA\Property(description: 'The question on which they conflict.')]
         public Slot $pick,
-        #[OA\Property]
         public int $met,
-        #[OA\Property]
         public int $won,
-        #[OA\Property]
         public int $lost,
     ) {
     }

@@ -17,7 +17,6 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'Rule',
     additionalProperties: false,
-    required: ['id', 'part', 'facts', 'lures', 'question', 'schools', 'rank', 'when', 'says', 'because', 'heading'],
 )]
 final readonly class RuleDocument
 {
@@ -29,7 +28,6 @@ final readonly class RuleDocument
      * @param list<RuleEffectDocument>         $says
      */
     public function __construct(
-        #[OA\Property]
         public string $id,
         #[OA\Property(
             type: 'string',
@@ -37,30 +35,20 @@ final readonly class RuleDocument
             description: 'The part it is mainly about.',
         )]
         public string $part,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $facts,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: LureKind::class), description: 'Empty for every lure.')]
+        #[OA\Property(description: 'Empty for every lure.')]
         public array $lures,
-        #[OA\Property(
-            type: 'string',
-            enum: SchoolQuestion::class,
-            nullable: true,
-            description: 'The question whose schools it belongs to.',
-        )]
+        #[OA\Property(description: 'The question whose schools it belongs to.')]
         public ?SchoolQuestion $question,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Applies only if the angler follows one of '
-            .'these; empty for always.')]
+        #[OA\Property(description: 'Applies only if the angler follows one of these; empty for always.')]
         public array $schools,
         #[OA\Property(type: 'string', enum: ['fallback', 'usual', 'noted', 'special', 'deciding', 'ruling'])]
         public string $rank,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Condition'), description: 'All of these.')]
         public array $when,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: RuleEffectDocument::class))]
         public array $says,
-        #[OA\Property]
         public string $because,
-        #[OA\Property(type: 'string', enum: NoteHeading::class, nullable: true, description: 'For a note, which picks nothing: where it '
-            .'is shown.')]
+        #[OA\Property(description: 'For a note, which picks nothing: where it is shown.')]
         public ?NoteHeading $heading,
     ) {
     }

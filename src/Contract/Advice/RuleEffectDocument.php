@@ -9,21 +9,21 @@ use Kontrast\Rulebook\Slot;
 use OpenApi\Attributes as OA;
 
 /** One answer a rule gives. */
-#[OA\Schema(schema: 'RuleEffect', additionalProperties: false, required: ['pick', 'value', 'words', 'for', 'same_as'])]
+#[OA\Schema(schema: 'RuleEffect', additionalProperties: false)]
 final readonly class RuleEffectDocument
 {
     /** @param string|float|int|bool|list<float>|null $value */
     public function __construct(
-        #[OA\Property(type: 'string', enum: Slot::class)]
         public Slot $pick,
-        #[OA\Property(oneOf: [new OA\Schema(ref: '#/components/schemas/Value'), new OA\Schema(type: 'null')], description: 'Null where '
-            .'it depends on the reading or on another pick; the text then says how.')]
+        #[OA\Property(
+            oneOf: [new OA\Schema(ref: '#/components/schemas/Value'), new OA\Schema(type: 'null')],
+            description: 'Null where it depends on the reading or on another pick; the text then says how.',
+        )]
         public string|float|int|bool|array|null $value,
-        #[OA\Property]
         public string $words,
         #[OA\Property(description: 'False if the rule votes against the value.')]
         public bool $for,
-        #[OA\Property(type: 'string', enum: Slot::class, nullable: true, description: 'The pick whose value it repeats.')]
+        #[OA\Property(description: 'The pick whose value it repeats.')]
         public ?Slot $same_as,
     ) {
     }

@@ -8,7 +8,7 @@ use Kontrast\Rulebook\Vote;
 use OpenApi\Attributes as OA;
 
 /** One rule's word on one pick. */
-#[OA\Schema(schema: 'RuleVote', additionalProperties: false, required: ['rule', 'facts', 'value', 'because', 'strength', 'count'])]
+#[OA\Schema(schema: 'RuleVote', additionalProperties: false)]
 final readonly class RuleVoteDocument
 {
     /**
@@ -16,13 +16,10 @@ final readonly class RuleVoteDocument
      * @param string|float|int|bool|list<float> $value
      */
     public function __construct(
-        #[OA\Property]
         public string $rule,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $facts,
         #[OA\Property(ref: '#/components/schemas/Value')]
         public string|float|int|bool|array $value,
-        #[OA\Property]
         public string $because,
         #[OA\Property(minimum: 0, maximum: 1, description: 'How fully the rule applies here.')]
         public float $strength,

@@ -13,7 +13,7 @@ use Kontrast\Lure\Trim;
 use OpenApi\Attributes as OA;
 
 /** The skirt. */
-#[OA\Schema(schema: 'Skirt', additionalProperties: false, required: ['base', 'accents', 'opacity', 'material', 'trim', 'belly', 'strands'])]
+#[OA\Schema(schema: 'Skirt', additionalProperties: false)]
 final readonly class SkirtDocument
 {
     /**
@@ -21,23 +21,13 @@ final readonly class SkirtDocument
      * @param list<Colour> $belly
      */
     public function __construct(
-        #[OA\Property(type: 'string', enum: Colour::class)]
         public Colour $base,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Colour::class))]
         public array $accents,
-        #[OA\Property(type: 'string', enum: Opacity::class)]
         public Opacity $opacity,
-        #[OA\Property(type: 'string', enum: SkirtMaterial::class)]
         public SkirtMaterial $material,
-        #[OA\Property(type: 'string', enum: Trim::class)]
         public Trim $trim,
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(type: 'string', enum: Colour::class),
-            description: 'Under the back of a split skirt; empty where the strands are mixed.',
-        )]
+        #[OA\Property(description: 'Under the back of a split skirt; empty where the strands are mixed.')]
         public array $belly,
-        #[OA\Property(type: 'string', enum: Strands::class)]
         public Strands $strands,
     ) {
     }

@@ -11,7 +11,7 @@ use Kontrast\Rulebook\Reason;
 use OpenApi\Attributes as OA;
 
 /** What the lure is thrown on. */
-#[OA\Schema(schema: 'Tackle', additionalProperties: false, required: ['line', 'line_lb', 'rod_in', 'gear_ratio', 'because', 'facts'])]
+#[OA\Schema(schema: 'Tackle', additionalProperties: false)]
 final readonly class TackleDocument
 {
     /**
@@ -21,23 +21,14 @@ final readonly class TackleDocument
      * @param list<string> $facts
      */
     public function __construct(
-        #[OA\Property(type: 'string', enum: Line::class)]
         public Line $line,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), minItems: 2, maxItems: 2, description: 'Breaking strength.')]
+        #[OA\Property(minItems: 2, maxItems: 2, description: 'Breaking strength.')]
         public array $line_lb,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), minItems: 2, maxItems: 2, description: 'Length of the rod.')]
+        #[OA\Property(minItems: 2, maxItems: 2, description: 'Length of the rod.')]
         public array $rod_in,
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(type: 'number'),
-            minItems: 2,
-            maxItems: 2,
-            description: 'Turns of the spool per turn of the handle.',
-        )]
+        #[OA\Property(minItems: 2, maxItems: 2, description: 'Turns of the spool per turn of the handle.')]
         public array $gear_ratio,
-        #[OA\Property]
         public string $because,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $facts,
     ) {
     }

@@ -12,7 +12,6 @@ use OpenApi\Attributes as OA;
 final readonly class TrailerHookDocument
 {
     public function __construct(
-        #[OA\Property]
         public bool $fit,
         #[OA\Property(pattern: '^[1-5]/0$', description: 'The size to use, or that would be used if one were fitted.')]
         public string $size,

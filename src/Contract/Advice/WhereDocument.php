@@ -8,14 +8,12 @@ use Kontrast\Rulebook\Note;
 use OpenApi\Attributes as OA;
 
 /** Where on the water to fish. */
-#[OA\Schema(schema: 'Where', additionalProperties: false, required: ['text', 'facts'])]
+#[OA\Schema(schema: 'Where', additionalProperties: false)]
 final readonly class WhereDocument
 {
     /** @param list<string> $facts */
     public function __construct(
-        #[OA\Property]
         public string $text,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $facts,
     ) {
     }

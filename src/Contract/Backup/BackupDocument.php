@@ -15,8 +15,8 @@ use Symfony\Component\Validator\Constraints as Assert;
 /**
  * Everything kept, in one document, what was deleted and can be restored among it.
  */
-#[OA\Schema(schema: 'Backup', additionalProperties: false, required: ['kontrast', 'notebook', 'settings', 'parts', 'swatches'])]
-final readonly class BackupDocument implements \JsonSerializable
+#[OA\Schema(schema: 'Backup', additionalProperties: false)]
+final readonly class BackupDocument
 {
     /**
      * The version written; 1 had nothing that was deleted or undone, 2 nothing of what is on the bench, 3 no trips, 4 no outings, 5 did not
@@ -36,41 +36,24 @@ final readonly class BackupDocument implements \JsonSerializable
         #[OA\Property(type: 'integer', enum: self::READABLE, description: 'The version of this format.')]
         #[Assert\Choice(choices: self::READABLE, message: '{{ value }} is not allowed here. This program reads backups of version 1 to 6.')]
         public int $kontrast,
-        #[OA\Property(ref: LogbookDocument::class)]
         #[Assert\Valid]
         public LogbookDocument $notebook,
-        #[OA\Property(ref: SettingsDocument::class)]
         #[Assert\Valid]
         public SettingsDocument $settings,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: InventoryPartDocument::class))]
         #[Assert\Valid]
         public array $parts,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SwatchDocument::class))]
         #[Assert\Valid]
         public array $swatches,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: BuiltRecordBackupDocument::class))]
         #[Assert\Valid]
         public array $made = [],
-        #[OA\Property(
-            type: 'object',
-            additionalProperties: new OA\AdditionalProperties(type: 'string', format: 'date-time'),
-            description: 'When each deleted entry was deleted, by its id.',
-        )]
+        #[OA\Property(description: 'When each deleted entry was deleted, by its id.')]
         public array $deleted = [],
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SetAsideDocument::class), description: 'Documents that cannot be read, '
-            .'as stored.')]
+        #[OA\Property(description: 'Documents that cannot be read, as stored.')]
         #[Assert\Valid]
         public array $unreadable = [],
-        #[OA\Property(ref: WorkbenchDocument::class, nullable: true, description: 'The builds on the bench.')]
+        #[OA\Property(description: 'The builds on the bench.')]
         #[Assert\Valid]
         public ?WorkbenchDocument $workbench = null,
     ) {
-    }
-
-    /** @return array<mixed> */
-    public function jsonSerialize(): array
-    {
-        // By id, also where there is none.
-        return ['deleted' => (object) $this->deleted] + get_object_vars($this);
     }
 }

@@ -14,7 +14,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A batch that was built, as a backup keeps it. */
-#[OA\Schema(schema: 'BuiltRecordBackup', additionalProperties: false, required: ['what', 'count', 'cost', 'drawn', 'made_at'])]
+#[OA\Schema(schema: 'BuiltRecordBackup', additionalProperties: false)]
 final readonly class BuiltRecordBackupDocument implements \JsonSerializable
 {
     private const MOST_BUILT = Batch::MOST_BUILDS * Batch::MOST_OF_ONE;
@@ -27,37 +27,22 @@ final readonly class BuiltRecordBackupDocument implements \JsonSerializable
      * @param array<string, string> $names
      */
     public function __construct(
-        #[OA\Property]
         #[Text(1000, 'What was built')]
         public string $what,
-        #[OA\Property]
         #[Between(0, self::MOST_BUILT, 'A count')]
         public int $count,
-        #[OA\Property]
         #[Between(0, self::MOST_COST, 'The cost of a batch')]
         public float $cost,
-        #[OA\Property(
-            type: 'object',
-            additionalProperties: new OA\AdditionalProperties(type: 'integer'),
-            description: 'How many of each part, by its id.',
-        )]
+        #[OA\Property(description: 'How many of each part, by its id.')]
         #[Assert\All([new Between(1, self::MOST_DRAWN, 'What was used')])]
         public array $drawn,
-        #[OA\Property(type: 'string', format: 'date-time')]
         public \DateTimeImmutable $made_at,
-        #[OA\Property(nullable: true)]
         #[Between(0, self::MOST_COST, 'The price of a batch')]
         public ?float $price = null,
-        #[OA\Property(type: 'string', nullable: true)]
         #[Id(isMade: true)]
         public ?string $id = null,
-        #[OA\Property(type: 'string', nullable: true, format: 'date-time')]
         public ?\DateTimeImmutable $undone_at = null,
-        #[OA\Property(
-            type: 'object',
-            additionalProperties: new OA\AdditionalProperties(type: 'string'),
-            description: 'The name of each part, by its id.',
-        )]
+        #[OA\Property(description: 'The name of each part, by its id.')]
         #[Assert\All([new Text(PartBounds::MOST_NAME, 'A name')])]
         public array $names = [],
     ) {

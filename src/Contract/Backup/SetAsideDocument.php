@@ -9,21 +9,17 @@ use App\Contract\Stored\StoredAs;
 use OpenApi\Attributes as OA;
 
 /** A stored document that cannot be read, as it is, and why. */
-#[OA\Schema(schema: 'SetAside', additionalProperties: false, required: ['kind', 'id', 'name', 'reason', 'document'])]
+#[OA\Schema(schema: 'SetAside', additionalProperties: false)]
 final readonly class SetAsideDocument
 {
     public const MOST_NAME = 120;
 
     public function __construct(
-        #[OA\Property(type: 'string', enum: StoredAs::class)]
         public StoredAs $kind,
-        #[OA\Property]
         #[Text(36, 'An id')]
         public string $id,
-        #[OA\Property]
         #[Text(self::MOST_NAME, 'A name')]
         public string $name,
-        #[OA\Property]
         #[Text(1000, 'A reason')]
         public string $reason,
         #[OA\Property(description: 'The document exactly as stored; it may not be JSON.')]

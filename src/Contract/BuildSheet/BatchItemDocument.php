@@ -12,17 +12,14 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** So many of one build. */
-#[OA\Schema(schema: 'BatchItem', additionalProperties: false, required: ['name', 'build', 'count'])]
+#[OA\Schema(schema: 'BatchItem', additionalProperties: false)]
 final readonly class BatchItemDocument
 {
     public function __construct(
-        #[OA\Property]
         #[Name('A build')]
         public string $name,
-        #[OA\Property(ref: CompositionDocument::class)]
         #[Assert\Valid]
         public CompositionDocument $build,
-        #[OA\Property]
         #[Between(1, Batch::MOST_OF_ONE, 'How many are built at once')]
         public int $count,
     ) {

@@ -24,10 +24,6 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'BuildSheet',
     additionalProperties: false,
-    required: [
-        'build', 'look_parts', 'steps', 'misfits', 'hardware', 'overall_in', 'trim_in', 'weight_oz', 'blade_in2', 'thump', 'profile',
-        'line_per_turn_in', 'cost', 'price', 'unpriced', 'minutes',
-    ],
 )]
 final readonly class BuildSheetDocument
 {
@@ -39,19 +35,14 @@ final readonly class BuildSheetDocument
      * @param list<string>                                              $unpriced
      */
     public function __construct(
-        #[OA\Property(ref: BuildDocument::class)]
         public BuildDocument $build,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: LookPartDocument::class))]
         public array $look_parts,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: BuildStepDocument::class))]
         public array $steps,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: MisfitDocument::class))]
         public array $misfits,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: HardwareDocument::class))]
         public array $hardware,
         #[OA\Property(description: 'From nose to tail.')]
         public float $overall_in,
-        #[OA\Property(nullable: true, description: 'From the collar to where the strands are cut.')]
+        #[OA\Property(description: 'From the collar to where the strands are cut.')]
         public ?float $trim_in,
         #[OA\Property(description: 'All parts together, estimated.')]
         public float $weight_oz,
@@ -59,17 +50,15 @@ final readonly class BuildSheetDocument
         public float $blade_in2,
         #[OA\Property(minimum: 0, maximum: 10, description: 'A ranking, not a measurement.')]
         public int $thump,
-        #[OA\Property(type: 'string', enum: Profile::class)]
         public Profile $profile,
-        #[OA\Property(nullable: true, description: 'Line per turn of the handle; null if the reel is not known.')]
+        #[OA\Property(description: 'Line per turn of the handle; null if the reel is not known.')]
         public ?float $line_per_turn_in,
         #[OA\Property(description: 'Total of all parts whose cost is known.')]
         public float $cost,
-        #[OA\Property(nullable: true, description: 'Price of a bought one, as the angler entered it.')]
+        #[OA\Property(description: 'Price of a bought one, as the angler entered it.')]
         public ?float $price,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Parts whose cost is not known.')]
+        #[OA\Property(description: 'Parts whose cost is not known.')]
         public array $unpriced,
-        #[OA\Property]
         public float $minutes,
     ) {
     }

@@ -10,14 +10,12 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A build to be put together, and the reading its weight is held against, where there is one. */
-#[OA\Schema(schema: 'BuildSheetRequest', additionalProperties: false, required: ['build'])]
+#[OA\Schema(schema: 'BuildSheetRequest', additionalProperties: false)]
 final readonly class BuildSheetRequestDocument
 {
     public function __construct(
-        #[OA\Property(ref: CompositionDocument::class)]
         #[Assert\Valid]
         public CompositionDocument $build,
-        #[OA\Property(ref: ReadingDocument::class, nullable: true)]
         #[Assert\Valid]
         public ?ReadingDocument $reading = null,
     ) {

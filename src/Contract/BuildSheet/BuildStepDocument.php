@@ -12,7 +12,6 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'BuildStep',
     additionalProperties: false,
-    required: ['task', 'title', 'text', 'parts', 'tool', 'why', 'facts', 'cautions', 'minutes'],
 )]
 final readonly class BuildStepDocument
 {
@@ -22,23 +21,15 @@ final readonly class BuildStepDocument
      * @param list<string> $cautions
      */
     public function __construct(
-        #[OA\Property(type: 'string', enum: Task::class)]
         public Task $task,
-        #[OA\Property]
         public string $title,
         #[OA\Property(description: '“{trim}” is replaced by the length to cut the skirt to.')]
         public string $text,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $parts,
-        #[OA\Property(nullable: true)]
         public ?string $tool,
-        #[OA\Property(nullable: true)]
         public ?string $why,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $facts,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $cautions,
-        #[OA\Property]
         public float $minutes,
     ) {
     }

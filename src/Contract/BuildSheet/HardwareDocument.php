@@ -9,15 +9,12 @@ use Kontrast\Inventory\PartKind;
 use OpenApi\Attributes as OA;
 
 /** Small things that hold a build together. */
-#[OA\Schema(schema: 'Hardware', additionalProperties: false, required: ['kind', 'size', 'count'])]
+#[OA\Schema(schema: 'Hardware', additionalProperties: false)]
 final readonly class HardwareDocument
 {
     public function __construct(
-        #[OA\Property(type: 'string', enum: PartKind::class)]
         public PartKind $kind,
-        #[OA\Property]
         public string $size,
-        #[OA\Property]
         public int $count,
     ) {
     }

@@ -8,15 +8,12 @@ use Kontrast\BuildSheet\Misfit;
 use OpenApi\Attributes as OA;
 
 /** Something of a build that does not go together, and the nearest that does. */
-#[OA\Schema(schema: 'Misfit', additionalProperties: false, required: ['slot', 'text', 'instead'])]
+#[OA\Schema(schema: 'Misfit', additionalProperties: false)]
 final readonly class MisfitDocument
 {
     public function __construct(
-        #[OA\Property]
         public string $slot,
-        #[OA\Property]
         public string $text,
-        #[OA\Property]
         public string $instead,
     ) {
     }

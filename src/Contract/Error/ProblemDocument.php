@@ -14,7 +14,6 @@ use OpenApi\Attributes as OA;
     properties: [
         new OA\Property(property: 'type', type: 'string'),
         new OA\Property(property: 'detail', type: 'string', description: 'The title, or a line a fault.'),
-        new OA\Property(property: 'fault_count', type: 'integer'),
     ],
 )]
 final readonly class ProblemDocument implements \JsonSerializable
@@ -24,16 +23,13 @@ final readonly class ProblemDocument implements \JsonSerializable
      * @param list<OutingConflictDocument> $conflicts
      */
     public function __construct(
-        #[OA\Property]
         public int $status,
-        #[OA\Property]
         public string $title,
         #[OA\Property(description: 'Does not change when the sentence does: invalid_document, stale, not_found, busy, internal …')]
         public string $code,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: Fault::class), description: 'At most 50; fault_count tells how many there '
-            .'are.')]
+        #[OA\Property(description: 'At most 50; fault_count tells how many there are.')]
         public array $faults = [],
-        public ?int $count = null,
+        public int $fault_count = 0,
         #[OA\Property(
             type: 'object',
             nullable: true,
@@ -41,13 +37,9 @@ final readonly class ProblemDocument implements \JsonSerializable
             description: 'The stored version, if the request was about an older one.',
         )]
         public ?object $current = null,
-        #[OA\Property(nullable: true, description: 'Where to find an internal error in the log.')]
+        #[OA\Property(description: 'Where to find an internal error in the log.')]
         public ?string $reference = null,
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(ref: OutingConflictDocument::class),
-            description: 'What two places have changed differently, where nothing is stored until it is answered which to keep.',
-        )]
+        #[OA\Property(description: 'What two places have changed differently, where nothing is stored until it is answered which to keep.')]
         public array $conflicts = [],
     ) {
     }
@@ -64,7 +56,7 @@ final readonly class ProblemDocument implements \JsonSerializable
             'detail' => [] === $lines ? $this->title : implode("\n", $lines),
             'code' => $this->code,
             'faults' => $this->faults,
-            'fault_count' => $this->count ?? \count($this->faults),
+            'fault_count' => max($this->fault_count, \count($this->faults)),
             ...(null === $this->current ? [] : ['current' => $this->current]),
             ...(null === $this->reference ? [] : ['reference' => $this->reference]),
             ...([] === $this->conflicts ? [] : ['conflicts' => $this->conflicts]),

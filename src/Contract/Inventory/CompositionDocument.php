@@ -13,7 +13,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
 /** A lure put together of parts, owned or not; a single blade is the rear one. */
-#[OA\Schema(schema: 'Composition', additionalProperties: false, required: ['lure', 'head'])]
+#[OA\Schema(schema: 'Composition', additionalProperties: false)]
 final readonly class CompositionDocument implements Sparse
 {
     private const KINDS = [
@@ -26,24 +26,17 @@ final readonly class CompositionDocument implements Sparse
     ];
 
     public function __construct(
-        #[OA\Property(type: 'string', enum: LureKind::class)]
         public LureKind $lure,
-        #[OA\Property(ref: InventoryPartDocument::class)]
         #[Assert\Valid]
         public InventoryPartDocument $head,
-        #[OA\Property(ref: InventoryPartDocument::class, nullable: true)]
         #[Assert\Valid]
         public ?InventoryPartDocument $front = null,
-        #[OA\Property(ref: InventoryPartDocument::class, nullable: true)]
         #[Assert\Valid]
         public ?InventoryPartDocument $rear = null,
-        #[OA\Property(ref: InventoryPartDocument::class, nullable: true)]
         #[Assert\Valid]
         public ?InventoryPartDocument $skirt = null,
-        #[OA\Property(ref: InventoryPartDocument::class, nullable: true)]
         #[Assert\Valid]
         public ?InventoryPartDocument $trailer = null,
-        #[OA\Property(ref: InventoryPartDocument::class, nullable: true)]
         #[Assert\Valid]
         public ?InventoryPartDocument $hook = null,
     ) {

@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** The contents of a file that was chosen. In JSON, since no page of another origin can send that. */
-#[OA\Schema(schema: 'File', additionalProperties: false, required: ['contents'])]
+#[OA\Schema(schema: 'File', additionalProperties: false)]
 final readonly class FileDocument
 {
     /** A table of a hundred thousand parts is about half of it. */

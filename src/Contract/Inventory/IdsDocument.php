@@ -9,14 +9,14 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** Which ones are meant. */
-#[OA\Schema(schema: 'Ids', additionalProperties: false, required: ['ids'])]
+#[OA\Schema(schema: 'Ids', additionalProperties: false)]
 final readonly class IdsDocument implements LimitsLists
 {
     public const MOST = 10_000;
 
     /** @param list<string> $ids */
     public function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), minItems: 1, maxItems: self::MOST)]
+        #[OA\Property(minItems: 1, maxItems: self::MOST)]
         #[Assert\Count(min: 1, minMessage: 'Name at least one id.')]
         public array $ids,
     ) {

@@ -36,7 +36,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
 /** A part as owned. One flat shape for every kind, so that it is also a line of a table; each kind needs the fields it is judged by. */
-#[OA\Schema(schema: 'InventoryPart', additionalProperties: false, required: ['kind', 'name'])]
+#[OA\Schema(schema: 'InventoryPart', additionalProperties: false)]
 final readonly class InventoryPartDocument implements LimitsLists, Sparse
 {
     /**
@@ -45,99 +45,76 @@ final readonly class InventoryPartDocument implements LimitsLists, Sparse
      * @param list<LureKind> $lures
      */
     public function __construct(
-        #[OA\Property(type: 'string', enum: PartKind::class)]
         public PartKind $kind,
-        #[OA\Property]
         #[Name('A part')]
         public string $name,
-        #[OA\Property(type: 'string', nullable: true, description: 'If left out, a new one is made.')]
+        #[OA\Property(description: 'If left out, a new one is made.')]
         #[Id(isMade: true)]
         public ?string $id = null,
-        #[OA\Property(
-            type: 'integer',
-            nullable: true,
-            description: 'The version last read; a change to another version is refused with 409.',
-        )]
+        #[OA\Property(description: 'The version last read; a change to another version is refused with 409.')]
         public ?int $version = null,
-        #[OA\Property]
         #[Between(0, PartBounds::MOST_COUNT, 'A count')]
         public int $count = 1,
-        #[OA\Property(nullable: true, description: 'Stock counts as low from this count down.')]
+        #[OA\Property(description: 'Stock counts as low from this count down.')]
         #[Between(0, PartBounds::MOST_COUNT, 'The low mark')]
         public ?int $low_at = null,
         #[OA\Property(description: 'The storage box it is in.')]
         #[Text(60, 'A box')]
         public string $box = '',
-        #[OA\Property(nullable: true, description: 'Cost of one, in your currency.')]
+        #[OA\Property(description: 'Cost of one, in your currency.')]
         #[Between(0, Money::MOST, 'The cost of one')]
         public ?float $cost = null,
         #[OA\Property(description: 'Anything else to remember.')]
         #[Text(500, 'A note')]
         public string $note = '',
-        #[OA\Property(type: 'string', nullable: true, description: 'The part it was painted or darkened from.')]
+        #[OA\Property(description: 'The part it was painted or darkened from.')]
         #[Id]
         public ?string $parent_id = null,
-        #[OA\Property(nullable: true, description: 'As #rrggbb or a color word. Needed for heads, skirts, trailers and painted blades.')]
+        #[OA\Property(description: 'As #rrggbb or a color word. Needed for heads, skirts, trailers and painted blades.')]
         #[ColourOrWord]
         public ?string $colour = null,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), maxItems: PartBounds::MOST_ACCENTS)]
+        #[OA\Property(maxItems: PartBounds::MOST_ACCENTS)]
         #[Assert\Count(max: PartBounds::MOST_ACCENTS, maxMessage: 'A part has at most {{ limit }} accents.')]
         #[Assert\All([new ColourOrWord()])]
         public array $accents = [],
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(type: 'string'),
-            maxItems: PartBounds::MOST_BELLY,
-            description: 'Under the back of a split skirt, trailer or head.',
-        )]
+        #[OA\Property(maxItems: PartBounds::MOST_BELLY, description: 'Under the back of a split skirt, trailer or head.')]
         #[Assert\Count(max: PartBounds::MOST_BELLY, maxMessage: 'A part has at most {{ limit }} belly colors.')]
         #[Assert\All([new ColourOrWord()])]
         public array $belly = [],
         #[OA\Property(description: 'A head with an eye.')]
         public bool $eye = false,
-        #[OA\Property(type: 'string', enum: Strands::class, nullable: true, description: 'Of a skirt; solid where left out.')]
+        #[OA\Property(description: 'Of a skirt; solid where left out.')]
         public ?Strands $strand_pattern = null,
-        #[OA\Property(type: 'string', enum: BellyShape::class, nullable: true, description: 'Of a trailer; any where left out.')]
+        #[OA\Property(description: 'Of a trailer; any where left out.')]
         public ?BellyShape $belly_shape = null,
-        #[OA\Property(type: 'string', enum: Fluorescence::class, nullable: true, description: 'If left out, chartreuse and orange glow '
-            .'when they are given as words.')]
+        #[OA\Property(description: 'If left out, chartreuse and orange glow when they are given as words.')]
         public ?Fluorescence $fluorescent = null,
-        #[OA\Property]
         #[Between(0, 1, 'Opacity')]
         public float $opacity = 1.0,
-        #[OA\Property(type: 'string', enum: Metal::class, nullable: true, description: 'Of a bare metal blade.')]
+        #[OA\Property(description: 'Of a bare metal blade.')]
         public ?Metal $metal = null,
         #[OA\Property(description: 'A metal blade under black permanent marker.')]
         public bool $darkened = false,
-        #[OA\Property(type: 'string', enum: BladeShape::class, nullable: true)]
         public ?BladeShape $shape = null,
-        #[OA\Property(nullable: true, description: 'A blade’s number.')]
+        #[OA\Property(description: 'A blade’s number.')]
         #[Between(BladeSize::LEAST, BladeSize::MOST, 'A blade’s number')]
         public ?int $number = null,
-        #[OA\Property(nullable: true)]
         #[Above(0, PartBounds::MOST_WEIGHT_OZ, 'A head’s weight', 'oz')]
         public ?float $weight_oz = null,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: LureKind::class), description: 'The lures a head is for.')]
+        #[OA\Property(description: 'The lures a head is for.')]
         public array $lures = [],
-        #[OA\Property(type: 'string', enum: HeadMaterial::class, nullable: true)]
         public ?HeadMaterial $metal_of_head = null,
-        #[OA\Property(nullable: true, description: 'The hook molded into a head, or the size of a trailer hook.')]
+        #[OA\Property(description: 'The hook molded into a head, or the size of a trailer hook.')]
         #[HookLabel]
         public ?string $hook = null,
-        #[OA\Property(type: 'string', enum: Arm::class, nullable: true, description: 'Of a spinnerbait head; long where left out.')]
+        #[OA\Property(description: 'Of a spinnerbait head; long where left out.')]
         public ?Arm $arm = null,
-        #[OA\Property(type: 'string', enum: SkirtMaterial::class, nullable: true)]
         public ?SkirtMaterial $strands = null,
-        #[OA\Property(type: 'string', enum: Trim::class, nullable: true)]
         public ?Trim $trim = null,
-        #[OA\Property(type: 'string', enum: TrailerStyle::class, nullable: true)]
         public ?TrailerStyle $style = null,
-        #[OA\Property(nullable: true)]
         #[Above(0, PartBounds::MOST_LENGTH_IN, 'A length', 'in')]
         public ?float $length_in = null,
-        #[OA\Property(type: 'string', enum: Surface::class, nullable: true)]
         public ?Surface $surface = null,
-        #[OA\Property(type: 'string', enum: Plastic::class, nullable: true)]
         public ?Plastic $plastic = null,
         #[OA\Property(description: 'Of small hardware, as packages say it: 5/32 in, #2.')]
         #[Text(40, 'A size')]

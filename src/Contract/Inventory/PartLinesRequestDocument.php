@@ -9,7 +9,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** Parts as somebody would write them on a list, one on each line. */
-#[OA\Schema(schema: 'PartLinesRequest', additionalProperties: false, required: ['text'])]
+#[OA\Schema(schema: 'PartLinesRequest', additionalProperties: false)]
 final readonly class PartLinesRequestDocument
 {
     public const MOST_LINES = 200;

@@ -9,7 +9,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** Taps on a picture: on the white card in it, and on the part. The picture itself stays in the browser. */
-#[OA\Schema(schema: 'PhotoRequest', additionalProperties: false, required: ['card', 'part'])]
+#[OA\Schema(schema: 'PhotoRequest', additionalProperties: false)]
 final readonly class PhotoRequestDocument implements LimitsLists
 {
     /**
@@ -17,11 +17,11 @@ final readonly class PhotoRequestDocument implements LimitsLists
      * @param list<PhotoSampleDocument> $part
      */
     public function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(ref: PhotoSampleDocument::class), minItems: 1, maxItems: 32)]
+        #[OA\Property(minItems: 1, maxItems: 32)]
         #[Assert\Count(min: 1, minMessage: 'Tap the white card at least once.')]
         #[Assert\Valid]
         public array $card,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: PhotoSampleDocument::class), minItems: 1, maxItems: 32)]
+        #[OA\Property(minItems: 1, maxItems: 32)]
         #[Assert\Count(min: 1, minMessage: 'Tap the part at least once.')]
         #[Assert\Valid]
         public array $part,

@@ -11,7 +11,7 @@ use Kontrast\Material\Srgb;
 use OpenApi\Attributes as OA;
 
 /** A patch of a picture that was tapped: the mean of its pixels, and how many of them are at the end of the scale. */
-#[OA\Schema(schema: 'PhotoSample', additionalProperties: false, required: ['hex', 'clipped'])]
+#[OA\Schema(schema: 'PhotoSample', additionalProperties: false)]
 final readonly class PhotoSampleDocument
 {
     public function __construct(

@@ -16,15 +16,11 @@ final readonly class PlannedPartDocument
      * @param list<Fault>  $faults
      */
     public function __construct(
-        #[OA\Property]
         public int $line,
-        #[OA\Property(type: 'string', enum: PartAction::class)]
         public PartAction $action,
-        #[OA\Property]
         public string $name,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Those that would change.')]
+        #[OA\Property(description: 'Those that would change.')]
         public array $fields = [],
-        #[OA\Property(type: 'array', items: new OA\Items(ref: Fault::class))]
         public array $faults = [],
     ) {
     }

@@ -10,18 +10,17 @@ use Kontrast\Material\Srgb;
 use OpenApi\Attributes as OA;
 
 /** A colour read off something. */
-#[OA\Schema(schema: 'ReadColour', additionalProperties: false, required: ['hex', 'nearest', 'spread', 'warnings'])]
+#[OA\Schema(schema: 'ReadColour', additionalProperties: false)]
 final readonly class ReadColourDocument
 {
     /** @param list<string> $warnings */
     public function __construct(
         #[OA\Property(pattern: '^#[0-9a-f]{6}$')]
         public string $hex,
-        #[OA\Property(type: 'string', enum: Colour::class, description: 'The color word that is nearest.')]
+        #[OA\Property(description: 'The color word that is nearest.')]
         public Colour $nearest,
         #[OA\Property(description: 'CIEDE2000 from the mean to the farthest measurement.')]
         public float $spread,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $warnings,
     ) {
     }

@@ -9,14 +9,12 @@ use App\Contract\Constraint\Name;
 use OpenApi\Attributes as OA;
 
 /** A named colour to hand. */
-#[OA\Schema(schema: 'Swatch', additionalProperties: false, required: ['name', 'hex'])]
+#[OA\Schema(schema: 'Swatch', additionalProperties: false)]
 final readonly class SwatchDocument
 {
     public function __construct(
-        #[OA\Property]
         #[Name('A color')]
         public string $name,
-        #[OA\Property]
         #[Hex]
         public string $hex,
     ) {

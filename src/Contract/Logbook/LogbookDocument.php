@@ -15,7 +15,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** Waters, readings, builds, trips, outings and trials to take in or to carry away, in the program's own open format. */
-#[OA\Schema(schema: 'Logbook', additionalProperties: false, required: ['waters', 'readings'])]
+#[OA\Schema(schema: 'Logbook', additionalProperties: false)]
 final readonly class LogbookDocument
 {
     private const MOST_SHAPE = 1000;
@@ -30,31 +30,21 @@ final readonly class LogbookDocument
      * @param array<string, int>|null  $shapes
      */
     public function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(ref: WaterDocument::class))]
         #[Assert\Valid]
         public array $waters,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SavedReadingDocument::class))]
         #[Assert\Valid]
         public array $readings,
-        #[OA\Property(ref: CurrentReadingDocument::class, nullable: true)]
         #[Assert\Valid]
         public ?CurrentReadingDocument $desk = null,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SavedBuildDocument::class))]
         #[Assert\Valid]
         public array $builds = [],
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SavedTripDocument::class))]
         #[Assert\Valid]
         public array $trips = [],
-        #[OA\Property(type: 'array', items: new OA\Items(ref: OutingDocument::class))]
         #[Assert\Valid]
         public array $outings = [],
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SavedTrialDocument::class))]
         #[Assert\Valid]
         public array $trials = [],
         #[OA\Property(
-            type: 'object',
-            nullable: true,
-            additionalProperties: new OA\AdditionalProperties(type: 'integer'),
             description: 'The shape of each kind of document when this was written; those of an older one are brought up to date.',
         )]
         #[Assert\All([new Between(1, self::MOST_SHAPE, 'A shape')])]

@@ -13,27 +13,22 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A build saved under a name. */
-#[OA\Schema(schema: 'SavedBuild', additionalProperties: false, required: ['name', 'build'])]
+#[OA\Schema(schema: 'SavedBuild', additionalProperties: false)]
 final readonly class SavedBuildDocument
 {
     private const MOST_PHOTO = 3_000_000;
 
     public function __construct(
-        #[OA\Property]
         #[Name('A build')]
         public string $name,
-        #[OA\Property(ref: CompositionDocument::class)]
         #[Assert\Valid]
         public CompositionDocument $build,
-        #[OA\Property(type: 'string', nullable: true)]
         #[Id(isMade: true)]
         public ?string $id = null,
-        #[OA\Property(type: 'integer', nullable: true)]
         public ?int $version = null,
-        #[OA\Property]
         #[Text(2000, 'A note')]
         public string $note = '',
-        #[OA\Property(nullable: true, description: 'A small picture as a data URL; the browser makes it small.')]
+        #[OA\Property(description: 'A small picture as a data URL; the browser makes it small.')]
         #[Assert\Regex('~^data:image/(jpeg|png|webp);base64,[A-Za-z0-9+/=]+$~D', message: 'The picture must be a JPEG, PNG or WebP '
             .'data URL.')]
         #[Assert\Length(max: self::MOST_PHOTO, maxMessage: PhotoDocument::TOO_LARGE)]

@@ -8,7 +8,7 @@ use Kontrast\Lure\Colour;
 use OpenApi\Attributes as OA;
 
 /** One colour word over depth, beside the water at each. */
-#[OA\Schema(schema: 'DepthColour', additionalProperties: false, required: ['colour', 'jnd', 'colour_jnd', 'contrast'])]
+#[OA\Schema(schema: 'DepthColour', additionalProperties: false)]
 final readonly class DepthColourDocument
 {
     /**
@@ -17,13 +17,12 @@ final readonly class DepthColourDocument
      * @param list<float> $contrast
      */
     public function __construct(
-        #[OA\Property(type: 'string', enum: Colour::class)]
         public Colour $colour,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'Color and brightness together.')]
+        #[OA\Property(description: 'Color and brightness together.')]
         public array $jnd,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'Color alone.')]
+        #[OA\Property(description: 'Color alone.')]
         public array $colour_jnd,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'Weber contrast of brightness with the water.')]
+        #[OA\Property(description: 'Weber contrast of brightness with the water.')]
         public array $contrast,
     ) {
     }

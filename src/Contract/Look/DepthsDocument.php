@@ -9,7 +9,7 @@ use Kontrast\Vision\ColoursOverDepth;
 use OpenApi\Attributes as OA;
 
 /** How each colour word holds up with depth in one water. */
-#[OA\Schema(schema: 'Depths', additionalProperties: false, required: ['depths_ft', 'lux', 'colours'])]
+#[OA\Schema(schema: 'Depths', additionalProperties: false)]
 final readonly class DepthsDocument
 {
     /**
@@ -18,11 +18,8 @@ final readonly class DepthsDocument
      * @param list<DepthColourDocument>  $colours
      */
     public function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))]
         public array $depths_ft,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))]
         public array $lux,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: DepthColourDocument::class))]
         public array $colours,
     ) {
     }

@@ -10,7 +10,7 @@ use Kontrast\Vision\Viewing;
 use OpenApi\Attributes as OA;
 
 /** What a bass can pick out, and from how far. */
-#[OA\Schema(schema: 'Look', additionalProperties: false, required: ['water', 'parts', 'pairs'])]
+#[OA\Schema(schema: 'Look', additionalProperties: false)]
 final readonly class LookDocument
 {
     /**
@@ -18,11 +18,8 @@ final readonly class LookDocument
      * @param list<SeenPairDocument> $pairs
      */
     public function __construct(
-        #[OA\Property(ref: LookWaterDocument::class)]
         public LookWaterDocument $water,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SeenPartDocument::class))]
         public array $parts,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SeenPairDocument::class))]
         public array $pairs,
     ) {
     }

@@ -18,26 +18,22 @@ use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
 /** A part to be looked at: plastic, strand or paint of a colour, or bare metal. */
-#[OA\Schema(schema: 'LookPart', additionalProperties: false, required: ['id', 'kind'])]
+#[OA\Schema(schema: 'LookPart', additionalProperties: false)]
 final readonly class LookPartDocument
 {
     public function __construct(
-        #[OA\Property]
         #[PartId]
         public string $id,
-        #[OA\Property(type: 'string', enum: LookPartKind::class)]
         public LookPartKind $kind,
-        #[OA\Property(nullable: true, description: 'Color in the hand; needed for matte parts.')]
+        #[OA\Property(description: 'Color in the hand; needed for matte parts.')]
         #[Hex]
         public ?string $hex = null,
-        #[OA\Property(type: 'string', enum: Metal::class, nullable: true, description: 'Needed for metal parts.')]
+        #[OA\Property(description: 'Needed for metal parts.')]
         public ?Metal $metal = null,
-        #[OA\Property(type: 'string', enum: Fluorescence::class)]
         public Fluorescence $fluorescent = Fluorescence::None,
-        #[OA\Property]
         #[Between(0, 1, 'Opacity')]
         public float $opacity = 1.0,
-        #[OA\Property(type: 'string', enum: PartPlace::class, nullable: true, description: 'Where it is on a lure.')]
+        #[OA\Property(description: 'Where it is on a lure.')]
         public ?PartPlace $place = null,
         #[OA\Property(description: '0 for the base color, 1 and on for accents.')]
         #[Between(0, 20, 'A layer')]

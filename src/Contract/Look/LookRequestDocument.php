@@ -14,7 +14,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
 /** What to look at, in which water and from where. */
-#[OA\Schema(schema: 'LookRequest', additionalProperties: false, required: ['reading', 'from', 'parts', 'pairs'])]
+#[OA\Schema(schema: 'LookRequest', additionalProperties: false)]
 final readonly class LookRequestDocument implements LimitsLists
 {
     private const MOST_PARTS = 500;
@@ -25,12 +25,10 @@ final readonly class LookRequestDocument implements LimitsLists
      * @param list<list<string>> $pairs
      */
     public function __construct(
-        #[OA\Property(ref: ReadingDocument::class)]
         #[Assert\Valid]
         public ReadingDocument $reading,
-        #[OA\Property(type: 'string', enum: Direction::class)]
         public Direction $from,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: LookPartDocument::class), maxItems: self::MOST_PARTS)]
+        #[OA\Property(maxItems: self::MOST_PARTS)]
         #[Assert\Valid]
         public array $parts,
         #[OA\Property(

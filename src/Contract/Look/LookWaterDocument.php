@@ -8,15 +8,12 @@ use Kontrast\Vision\Viewing;
 use OpenApi\Attributes as OA;
 
 /** The water of a look, its means weighted by the light there and the eye. */
-#[OA\Schema(schema: 'LookWater', additionalProperties: false, required: ['beam_c_per_m', 'kd_per_m', 'lux_at_lure', 'colour_vision'])]
+#[OA\Schema(schema: 'LookWater', additionalProperties: false)]
 final readonly class LookWaterDocument
 {
     public function __construct(
-        #[OA\Property]
         public float $beam_c_per_m,
-        #[OA\Property]
         public float $kd_per_m,
-        #[OA\Property]
         public float $lux_at_lure,
         #[OA\Property(description: 'False below 1 lux at the lure: only light and dark matter.')]
         public bool $colour_vision,

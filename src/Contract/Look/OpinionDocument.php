@@ -10,18 +10,14 @@ use Kontrast\Scoring\Verdict;
 use OpenApi\Attributes as OA;
 
 /** What the model says of one advised pick and of the next two. */
-#[OA\Schema(schema: 'Opinion', additionalProperties: false, required: ['pick', 'verdict', 'because', 'candidates'])]
+#[OA\Schema(schema: 'Opinion', additionalProperties: false)]
 final readonly class OpinionDocument
 {
     /** @param list<CandidateDocument> $candidates */
     public function __construct(
-        #[OA\Property]
         public string $pick,
-        #[OA\Property(type: 'string', enum: Verdict::class)]
         public Verdict $verdict,
-        #[OA\Property]
         public string $because,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: CandidateDocument::class))]
         public array $candidates,
     ) {
     }

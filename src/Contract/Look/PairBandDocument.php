@@ -7,16 +7,14 @@ namespace App\Contract\Look;
 use OpenApi\Attributes as OA;
 
 /** From how far to how far two parts may look like two. */
-#[OA\Schema(schema: 'PairBand', additionalProperties: false, required: ['a', 'b', 'split_range_in'])]
+#[OA\Schema(schema: 'PairBand', additionalProperties: false)]
 final readonly class PairBandDocument
 {
     /** @param list<float> $split_range_in */
     public function __construct(
-        #[OA\Property]
         public string $a,
-        #[OA\Property]
         public string $b,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), minItems: 2, maxItems: 2)]
+        #[OA\Property(minItems: 2, maxItems: 2)]
         public array $split_range_in,
     ) {
     }

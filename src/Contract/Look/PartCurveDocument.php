@@ -8,9 +8,7 @@ use Kontrast\Material\PartPlace;
 use OpenApi\Attributes as OA;
 
 /** A part over distance: one value for each distance of the scene. */
-#[OA\Schema(schema: 'PartCurve', additionalProperties: false, required: [
-    'id', 'place', 'layer', 'person', 'bass', 'person_exposed', 'bass_exposed', 'visible_person', 'visible_bass', 'contrast', 'flash',
-])]
+#[OA\Schema(schema: 'PartCurve', additionalProperties: false)]
 final readonly class PartCurveDocument
 {
     /**
@@ -24,27 +22,22 @@ final readonly class PartCurveDocument
      * @param list<float>|null $flash
      */
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property(type: 'string', enum: PartPlace::class, nullable: true, description: 'Where it is on a lure.')]
+        #[OA\Property(description: 'Where it is on a lure.')]
         public ?PartPlace $place,
         #[OA\Property(description: '0 for the base color, 1 and on for accents.')]
         public int $layer,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $person,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $bass,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Brighter by the stops of the scene.')]
+        #[OA\Property(description: 'Brighter by the stops of the scene.')]
         public array $person_exposed,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Brighter by the stops of the scene.')]
+        #[OA\Property(description: 'Brighter by the stops of the scene.')]
         public array $bass_exposed,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'boolean'), description: 'Whether a person sees it.')]
+        #[OA\Property(description: 'Whether a person sees it.')]
         public array $visible_person,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'boolean'), description: 'Whether a bass does.')]
+        #[OA\Property(description: 'Whether a bass does.')]
         public array $visible_bass,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))]
         public array $contrast,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), nullable: true)]
         public ?array $flash,
     ) {
     }

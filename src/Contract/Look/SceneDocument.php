@@ -14,10 +14,6 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'Scene',
     additionalProperties: false,
-    required: [
-        'look', 'water_person', 'water_bass', 'water_person_exposed', 'water_bass_exposed', 'exposure_stops', 'distances_in', 'left',
-        'parts', 'pairs',
-    ],
 )]
 final readonly class SceneDocument
 {
@@ -28,7 +24,6 @@ final readonly class SceneDocument
      * @param list<PairCurveDocument>  $pairs
      */
     public function __construct(
-        #[OA\Property(ref: LookDocument::class)]
         public LookDocument $look,
         #[OA\Property(description: 'The water behind, as a person would see it, "#rrggbb".')]
         public string $water_person,
@@ -38,18 +33,15 @@ final readonly class SceneDocument
         public string $water_person_exposed,
         #[OA\Property(description: 'The same for two cones, approximately.')]
         public string $water_bass_exposed,
-        #[OA\Property(description: 'How much brighter the exposed colors are, in stops (each doubles the light), so that the middle of '
-            .'what '
-            .'is there looks like a gray card.')]
+        #[OA\Property(
+            description: 'How much brighter the exposed colors are, in stops (each doubles the light), so that the middle of '
+                .'what is there looks like a gray card.',
+        )]
         public float $exposure_stops,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'))]
         public array $distances_in,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'How much of a detail the water leaves at each '
-            .'distance, 1 to 0.')]
+        #[OA\Property(description: 'How much of a detail the water leaves at each distance, 1 to 0.')]
         public array $left,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: PartCurveDocument::class))]
         public array $parts,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: PairCurveDocument::class))]
         public array $pairs,
     ) {
     }

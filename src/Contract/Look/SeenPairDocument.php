@@ -12,24 +12,16 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'SeenPair',
     additionalProperties: false,
-    required: ['a', 'b', 'in_hand_de00', 'colour_jnd', 'tone_jnd', 'reads', 'split_range_in'],
 )]
 final readonly class SeenPairDocument
 {
     public function __construct(
-        #[OA\Property]
         public string $a,
-        #[OA\Property]
         public string $b,
-        #[OA\Property]
         public float $in_hand_de00,
-        #[OA\Property]
         public float $colour_jnd,
-        #[OA\Property]
         public float $tone_jnd,
-        #[OA\Property(type: 'string', enum: Separation::class)]
         public Separation $reads,
-        #[OA\Property]
         public float $split_range_in,
     ) {
     }

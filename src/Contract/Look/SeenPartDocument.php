@@ -11,20 +11,15 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'SeenPart',
     additionalProperties: false,
-    required: ['id', 'against_water', 'against_water_flash', 'sight_range_in', 'flash_range_in'],
 )]
 final readonly class SeenPartDocument
 {
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public float $against_water,
-        #[OA\Property(nullable: true, description: 'When it flashes; null for matte parts.')]
+        #[OA\Property(description: 'When it flashes; null for matte parts.')]
         public ?float $against_water_flash,
-        #[OA\Property]
         public float $sight_range_in,
-        #[OA\Property(nullable: true)]
         public ?float $flash_range_in,
     ) {
     }

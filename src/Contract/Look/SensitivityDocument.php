@@ -10,7 +10,7 @@ use Kontrast\Vision\Sensitivity;
 use OpenApi\Attributes as OA;
 
 /** How sure the figures of a look are: what each comes to as the chosen constants move within their published spans. */
-#[OA\Schema(schema: 'Sensitivity', additionalProperties: false, required: ['parts', 'pairs'])]
+#[OA\Schema(schema: 'Sensitivity', additionalProperties: false)]
 final readonly class SensitivityDocument
 {
     /**
@@ -18,9 +18,7 @@ final readonly class SensitivityDocument
      * @param list<PairBandDocument> $pairs
      */
     private function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(ref: PartBandDocument::class))]
         public array $parts,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: PairBandDocument::class))]
         public array $pairs,
     ) {
     }

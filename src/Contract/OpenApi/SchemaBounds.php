@@ -13,10 +13,10 @@ use Symfony\Component\Validator\Constraints\Length;
 use Symfony\Component\Validator\Constraints\Regex;
 use Symfony\Component\Validator\Constraints\Unique;
 
-/** Writes into the schemas what the validator allows, so that a bound stands in one place. */
+/** Writes into the schemas what the types say and the validator allows, so that neither stands there twice. */
 final readonly class SchemaBounds
 {
-    public function __construct(private string $contractDir)
+    public function __construct(private SchemaTypes $types, private string $contractDir)
     {
     }
 
@@ -28,8 +28,9 @@ final readonly class SchemaBounds
     public function applied(array $schemas): array
     {
         foreach ($this->documents() as $name => $class) {
+            $schemas[$name] = $this->types->applied(\is_array($schemas[$name] ?? null) ? $schemas[$name] : [], $class);
             foreach ($class->getProperties() as $property) {
-                $schema = \is_array($schemas[$name] ?? null) ? $schemas[$name] : [];
+                $schema = $schemas[$name];
                 $properties = \is_array($schema['properties'] ?? null) ? $schema['properties'] : [];
                 if (\is_array($properties[$property->name] ?? null)) {
                     $properties[$property->name] = self::bounded($properties[$property->name], $property);

@@ -11,9 +11,7 @@ use Kontrast\Logbook\SchoolEvidence;
 use OpenApi\Attributes as OA;
 
 /** What the notes show, and how surely. */
-#[OA\Schema(schema: 'Analysis', additionalProperties: false, required: [
-    'hours', 'events', 'fish', 'prior_events', 'prior_hours', 'dispersion', 'rates', 'comparisons', 'schools', 'lengths',
-])]
+#[OA\Schema(schema: 'Analysis', additionalProperties: false)]
 final readonly class AnalysisDocument
 {
     /**
@@ -33,16 +31,15 @@ final readonly class AnalysisDocument
         public float $prior_events,
         #[OA\Property(description: '… in so many hours.')]
         public float $prior_hours,
-        #[OA\Property(description: 'How many times as much stints of one day differ as chance would have them; 1 where no more. '
-            .'Intervals of comparisons are widened by it.')]
+        #[OA\Property(
+            description: 'How many times as much stints of one day differ as chance would have them; 1 where no more. Intervals '
+                .'of comparisons are widened by it.',
+        )]
         public float $dispersion,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: LevelRateDocument::class))]
         public array $rates,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ComparisonDocument::class), description: 'The surest first.')]
+        #[OA\Property(description: 'The surest first.')]
         public array $comparisons,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SchoolEvidenceDocument::class))]
         public array $schools,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: FishLengthDocument::class))]
         public array $lengths,
     ) {
     }

@@ -8,14 +8,12 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** What is in the box from now on, and what whoever changed it thought was in it. */
-#[OA\Schema(schema: 'BoxChange', additionalProperties: false, required: ['before', 'box'])]
+#[OA\Schema(schema: 'BoxChange', additionalProperties: false)]
 final readonly class BoxChangeDocument
 {
     public function __construct(
-        #[OA\Property(ref: CarriedBoxDocument::class)]
         #[Assert\Valid]
         public CarriedBoxDocument $before,
-        #[OA\Property(ref: CarriedBoxDocument::class)]
         #[Assert\Valid]
         public CarriedBoxDocument $box,
     ) {

@@ -23,13 +23,10 @@ final readonly class CarriedBoxDocument implements LimitsLists, Sparse
      * @param list<InventoryPartDocument> $blades
      */
     public function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(ref: CompositionDocument::class))]
         #[Assert\Valid]
         public array $lures = [],
-        #[OA\Property(type: 'array', items: new OA\Items(ref: InventoryPartDocument::class))]
         #[Assert\Valid]
         public array $trailers = [],
-        #[OA\Property(type: 'array', items: new OA\Items(ref: InventoryPartDocument::class))]
         #[Assert\Valid]
         public array $blades = [],
     ) {

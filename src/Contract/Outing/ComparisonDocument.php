@@ -11,35 +11,26 @@ use Kontrast\Reading\ClarityBand;
 use OpenApi\Attributes as OA;
 
 /** One choice beside another, on the same days in the same water and light; drawn together with all other comparisons. */
-#[OA\Schema(schema: 'Comparison', additionalProperties: false, required: [
-    'factor', 'clarity', 'a', 'b', 'ratio', 'low', 'high', 'probability_a_better', 'hours_to_settle', 'seen_ratio', 'hours', 'words',
-])]
+#[OA\Schema(schema: 'Comparison', additionalProperties: false)]
 final readonly class ComparisonDocument
 {
     public function __construct(
-        #[OA\Property(type: 'string', enum: Factor::class)]
         public Factor $factor,
-        #[OA\Property(type: 'string', enum: ClarityBand::class, nullable: true, description: 'The only water it is about; null for all.')]
+        #[OA\Property(description: 'The only water it is about; null for all.')]
         public ?ClarityBand $clarity,
-        #[OA\Property]
         public string $a,
-        #[OA\Property]
         public string $b,
         #[OA\Property(description: 'How many times the rate of b that of a is.')]
         public float $ratio,
-        #[OA\Property]
         public float $low,
-        #[OA\Property]
         public float $high,
-        #[OA\Property]
         public float $probability_a_better,
-        #[OA\Property(nullable: true, description: '0 where it is settled; null where the two are alike.')]
+        #[OA\Property(description: '0 where it is settled; null where the two are alike.')]
         public ?float $hours_to_settle,
         #[OA\Property(description: 'As the notes have it, before it is drawn together with the others.')]
         public float $seen_ratio,
         #[OA\Property(description: 'Fished with either on those days.')]
         public float $hours,
-        #[OA\Property]
         public string $words,
     ) {
     }

@@ -10,14 +10,13 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** Lures to be drawn as they are. */
-#[OA\Schema(schema: 'DrawRequest', additionalProperties: false, required: ['builds'])]
+#[OA\Schema(schema: 'DrawRequest', additionalProperties: false)]
 final readonly class DrawRequestDocument implements LimitsLists
 {
     private const MOST = 300;
 
     /** @param list<CompositionDocument> $builds */
     public function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(ref: CompositionDocument::class))]
         #[Assert\Valid]
         public array $builds,
     ) {

@@ -11,14 +11,12 @@ use Kontrast\Material\OpticalPart;
 use OpenApi\Attributes as OA;
 
 /** A lure in the words and colors it is drawn with. */
-#[OA\Schema(schema: 'DrawnBuild', additionalProperties: false, required: ['build', 'look_parts'])]
+#[OA\Schema(schema: 'DrawnBuild', additionalProperties: false)]
 final readonly class DrawnBuildDocument
 {
     /** @param list<LookPartDocument> $look_parts */
     public function __construct(
-        #[OA\Property(ref: BuildDocument::class)]
         public BuildDocument $build,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: LookPartDocument::class))]
         public array $look_parts,
     ) {
     }

@@ -7,13 +7,12 @@ namespace App\Contract\Outing;
 use OpenApi\Attributes as OA;
 
 /** How many fish were so long. */
-#[OA\Schema(schema: 'FishLength', additionalProperties: false, required: ['length_in', 'fish'])]
+#[OA\Schema(schema: 'FishLength', additionalProperties: false)]
 final readonly class FishLengthDocument
 {
     public function __construct(
         #[OA\Property(description: 'Whole inches: 14 for everything from 14 to under 15.')]
         public int $length_in,
-        #[OA\Property]
         public int $fish,
     ) {
     }

@@ -9,35 +9,23 @@ use Kontrast\Logbook\LevelRate;
 use OpenApi\Attributes as OA;
 
 /** How often something bit, for one level of one factor; intervals hold the rate four times in five. */
-#[OA\Schema(schema: 'LevelRate', additionalProperties: false, required: [
-    'factor', 'level', 'hours', 'bites', 'rate_per_hour', 'low', 'high', 'like_for_like', 'fish', 'fish_per_hour', 'fish_low', 'fish_high',
-])]
+#[OA\Schema(schema: 'LevelRate', additionalProperties: false)]
 final readonly class LevelRateDocument
 {
     public function __construct(
-        #[OA\Property(type: 'string', enum: Factor::class)]
         public Factor $factor,
-        #[OA\Property]
         public string $level,
-        #[OA\Property]
         public float $hours,
-        #[OA\Property]
         public int $bites,
         #[OA\Property(description: 'Bites an hour.')]
         public float $rate_per_hour,
-        #[OA\Property]
         public float $low,
-        #[OA\Property]
         public float $high,
         #[OA\Property(description: 'Whether it was fished in the same water and light as another level, so that the two can be compared.')]
         public bool $like_for_like,
-        #[OA\Property]
         public int $fish,
-        #[OA\Property]
         public float $fish_per_hour,
-        #[OA\Property]
         public float $fish_low,
-        #[OA\Property]
         public float $fish_high,
     ) {
     }

@@ -10,16 +10,15 @@ use Kontrast\Rulebook\Symptom;
 use OpenApi\Attributes as OA;
 
 /** The change that a stint began with: what had gone wrong, what was done about it, and whether it helped. */
-#[OA\Schema(schema: 'MadeChange', additionalProperties: false, required: ['symptom', 'change'])]
+#[OA\Schema(schema: 'MadeChange', additionalProperties: false)]
 final readonly class MadeChangeDocument implements Sparse
 {
     public function __construct(
-        #[OA\Property(type: 'string', enum: Symptom::class)]
         public Symptom $symptom,
         #[OA\Property(description: 'In words, as the advice had it.')]
         #[Text(300, 'A change')]
         public string $change,
-        #[OA\Property(nullable: true, description: 'Null until the angler has said.')]
+        #[OA\Property(description: 'Null until the angler has said.')]
         public ?bool $helped = null,
     ) {
     }

@@ -10,7 +10,6 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'OutingConflict',
     additionalProperties: false,
-    required: ['key', 'outing', 'began', 'stint', 'event', 'field', 'stored', 'sent'],
 )]
 final readonly class OutingConflictDocument
 {
@@ -33,9 +32,9 @@ final readonly class OutingConflictDocument
         public ?array $event,
         #[OA\Property(description: 'The field. “under” stands for the build that an event was noted under.')]
         public string $field,
-        #[OA\Property(nullable: true, description: 'What is stored.')]
+        #[OA\Property(description: 'What is stored.')]
         public mixed $stored,
-        #[OA\Property(nullable: true, description: 'What the correction or the file says.')]
+        #[OA\Property(description: 'What the correction or the file says.')]
         public mixed $sent,
     ) {
     }

@@ -9,20 +9,17 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** An outing as it was read and as it was corrected: what another device noted meanwhile stays. */
-#[OA\Schema(schema: 'OutingCorrection', additionalProperties: false, required: ['before', 'outing'])]
+#[OA\Schema(schema: 'OutingCorrection', additionalProperties: false)]
 final readonly class OutingCorrectionDocument implements LimitsLists
 {
     private const MOST_ANSWERS = 500;
 
     /** @param list<ConflictAnswerDocument> $answers */
     public function __construct(
-        #[OA\Property(ref: OutingDocument::class)]
         #[Assert\Valid]
         public OutingDocument $before,
-        #[OA\Property(ref: OutingDocument::class)]
         #[Assert\Valid]
         public OutingDocument $outing,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ConflictAnswerDocument::class))]
         #[Assert\Valid]
         public array $answers = [],
     ) {

@@ -15,7 +15,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A day on the water as it was. */
-#[OA\Schema(schema: 'Outing', additionalProperties: false, required: ['started_at'])]
+#[OA\Schema(schema: 'Outing', additionalProperties: false)]
 final readonly class OutingDocument implements LimitsLists, \JsonSerializable
 {
     use MomentsAsText;
@@ -24,28 +24,21 @@ final readonly class OutingDocument implements LimitsLists, \JsonSerializable
 
     /** @param list<StintDocument> $stints */
     public function __construct(
-        #[OA\Property(type: 'string', format: 'date-time')]
         public \DateTimeImmutable $started_at,
-        #[OA\Property(type: 'string', nullable: true)]
         #[Id(isMade: true)]
         public ?string $id = null,
-        #[OA\Property(type: 'integer', nullable: true)]
         public ?int $version = null,
-        #[OA\Property(type: 'string', nullable: true)]
         #[Id]
         public ?string $water_id = null,
-        #[OA\Property(type: 'string', nullable: true, description: 'The plan it began with.')]
+        #[OA\Property(description: 'The plan it began with.')]
         #[Id]
         public ?string $trip_id = null,
-        #[OA\Property(type: 'string', format: 'date-time', nullable: true, description: 'Null while it goes on.')]
+        #[OA\Property(description: 'Null while it goes on.')]
         public ?\DateTimeImmutable $ended_at = null,
-        #[OA\Property]
         #[Text(2000, 'A note')]
         public string $note = '',
-        #[OA\Property(ref: CarriedBoxDocument::class)]
         #[Assert\Valid]
         public CarriedBoxDocument $box = new CarriedBoxDocument(),
-        #[OA\Property(type: 'array', items: new OA\Items(ref: StintDocument::class))]
         #[Assert\Valid]
         public array $stints = [],
     ) {

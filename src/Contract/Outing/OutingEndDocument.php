@@ -7,11 +7,10 @@ namespace App\Contract\Outing;
 use OpenApi\Attributes as OA;
 
 /** When an outing ended. */
-#[OA\Schema(schema: 'OutingEnd', additionalProperties: false, required: ['ended_at'])]
+#[OA\Schema(schema: 'OutingEnd', additionalProperties: false)]
 final readonly class OutingEndDocument
 {
     public function __construct(
-        #[OA\Property(type: 'string', format: 'date-time')]
         public \DateTimeImmutable $ended_at,
     ) {
     }

@@ -15,7 +15,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** Something that happened while a lure was fished. A fish is noted once, by how it ended. */
-#[OA\Schema(schema: 'OutingEvent', additionalProperties: false, required: ['at', 'kind'])]
+#[OA\Schema(schema: 'OutingEvent', additionalProperties: false)]
 final readonly class OutingEventDocument implements \JsonSerializable
 {
     use MomentsAsText {
@@ -31,42 +31,33 @@ final readonly class OutingEventDocument implements \JsonSerializable
      * @param array<string, int> $taken
      */
     public function __construct(
-        #[OA\Property(type: 'string', format: 'date-time')]
         public \DateTimeImmutable $at,
-        #[OA\Property(type: 'string', enum: EventKind::class)]
         public EventKind $kind,
-        #[OA\Property(type: 'string', nullable: true)]
         #[Id(isMade: true)]
         public ?string $id = null,
-        #[OA\Property(type: 'string', enum: Angler::class, description: 'Whose fish it was. If left out: me.')]
+        #[OA\Property(description: 'Whose fish it was. If left out: me.')]
         public Angler $angler = Angler::Me,
-        #[OA\Property(nullable: true)]
         #[Above(0, self::MOST_LENGTH_IN, 'The length of a fish', 'in')]
         public ?float $length_in = null,
-        #[OA\Property(nullable: true)]
         #[Above(0, self::MOST_WEIGHT_OZ, 'The weight of a fish', 'oz')]
         public ?float $weight_oz = null,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Forage::class), description: 'What it spat up.')]
+        #[OA\Property(description: 'What it spat up.')]
         #[Assert\Unique(message: 'Name each forage once.')]
         public array $forage_seen = [],
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Colour::class))]
         #[Assert\Unique(message: 'Name each color once.')]
         public array $colours_seen = [],
-        #[OA\Property]
         #[Text(1000, 'A note')]
         public string $note = '',
         #[OA\Property(description: 'Whether what was lost or torn is taken from stock. If left out: true.')]
         public bool $takes_stock = true,
         #[OA\Property(
-            type: 'object',
-            additionalProperties: new OA\AdditionalProperties(type: 'integer'),
-            description: 'How many of each part it took from stock, by id. Worked out by the program; ignored on the way in, but for a '
-                .'backup.',
+            description: 'How many of each part it took from stock, by id. Worked out by the program; ignored on the way in, '
+                .'but for a backup.',
         )]
         public array $taken = [],
         #[OA\Property(description: 'Whether there is a picture; ignored on the way in.')]
         public bool $has_photo = false,
-        #[OA\Property(nullable: true, description: 'A small JPEG as a data URL, in files that are carried away; null elsewhere.')]
+        #[OA\Property(description: 'A small JPEG as a data URL, in files that are carried away; null elsewhere.')]
         #[Assert\Regex(PhotoDocument::PATTERN, message: PhotoDocument::NO_JPEG)]
         #[Assert\Length(max: PhotoDocument::MOST, maxMessage: PhotoDocument::TOO_LARGE)]
         public ?string $photo = null,

@@ -7,28 +7,19 @@ namespace App\Contract\Outing;
 use OpenApi\Attributes as OA;
 
 /** What a file of outings holds, and how much of it is new. */
-#[OA\Schema(schema: 'OutingImport', additionalProperties: false, required: [
-    'outings', 'known', 'changed', 'conflicts', 'stints', 'events', 'first', 'last',
-])]
+#[OA\Schema(schema: 'OutingImport', additionalProperties: false)]
 final readonly class OutingImportDocument
 {
     /** @param list<OutingConflictDocument> $conflicts */
     public function __construct(
-        #[OA\Property]
         public int $outings,
         #[OA\Property(description: 'Already in the logbook.')]
         public int $known,
         #[OA\Property(description: 'Those of the known ones that the file says something new of.')]
         public int $changed,
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(ref: OutingConflictDocument::class),
-            description: 'What the file and the logbook have both changed since the file before it: what is stored stays.',
-        )]
+        #[OA\Property(description: 'What the file and the logbook have both changed since the file before it: what is stored stays.')]
         public array $conflicts,
-        #[OA\Property]
         public int $stints,
-        #[OA\Property]
         public int $events,
         #[OA\Property(format: 'date-time', nullable: true, description: 'When the first one began.')]
         public ?string $first,

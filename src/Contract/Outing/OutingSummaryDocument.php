@@ -11,22 +11,15 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'OutingSummary',
     additionalProperties: false,
-    required: [
-        'id', 'version', 'started_at', 'water_id', 'water', 'ended_at', 'last_noted_at', 'hours', 'bites', 'fish', 'follows', 'longest_in',
-        'lures',
-    ],
 )]
 final readonly class OutingSummaryDocument
 {
     /** @param list<LureKind> $lures */
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public int $version,
         #[OA\Property(format: 'date-time')]
         public string $started_at,
-        #[OA\Property(nullable: true)]
         public ?string $water_id,
         #[OA\Property(description: 'Its name; empty where none was named.')]
         public string $water,
@@ -40,11 +33,9 @@ final readonly class OutingSummaryDocument
         public int $bites,
         #[OA\Property(description: 'Landed.')]
         public int $fish,
-        #[OA\Property]
         public int $follows,
-        #[OA\Property(nullable: true, description: 'Of the fish landed, in inches.')]
+        #[OA\Property(description: 'Of the fish landed, in inches.')]
         public ?float $longest_in,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: LureKind::class))]
         public array $lures,
     ) {
     }

@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A small picture. */
-#[OA\Schema(schema: 'Photo', additionalProperties: false, required: ['photo'])]
+#[OA\Schema(schema: 'Photo', additionalProperties: false)]
 final readonly class PhotoDocument
 {
     /** Characters. A picture 1000 pixels wide takes a fifth of this. (Chosen.) */

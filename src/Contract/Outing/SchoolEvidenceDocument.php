@@ -9,27 +9,19 @@ use Kontrast\Rulebook\SchoolQuestion;
 use OpenApi\Attributes as OA;
 
 /** What the notes say for one school on one question. */
-#[OA\Schema(schema: 'SchoolEvidence', additionalProperties: false, required: [
-    'question', 'school', 'hours', 'bites', 'rate_per_hour', 'low', 'high', 'probability_best',
-])]
+#[OA\Schema(schema: 'SchoolEvidence', additionalProperties: false)]
 final readonly class SchoolEvidenceDocument
 {
     public function __construct(
-        #[OA\Property(type: 'string', enum: SchoolQuestion::class)]
         public SchoolQuestion $question,
-        #[OA\Property]
         public string $school,
         #[OA\Property(description: 'Fished as it would have tied, where the schools part.')]
         public float $hours,
-        #[OA\Property]
         public int $bites,
         #[OA\Property(description: 'Bites an hour, set right for water and light.')]
         public float $rate_per_hour,
-        #[OA\Property]
         public float $low,
-        #[OA\Property]
         public float $high,
-        #[OA\Property]
         public float $probability_best,
     ) {
     }

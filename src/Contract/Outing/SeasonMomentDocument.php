@@ -9,15 +9,12 @@ use Kontrast\Logbook\MomentSeen;
 use OpenApi\Attributes as OA;
 
 /** A moment of a water's year, and when it came. */
-#[OA\Schema(schema: 'SeasonMoment', additionalProperties: false, required: ['moment', 'date', 'surface_f'])]
+#[OA\Schema(schema: 'SeasonMoment', additionalProperties: false)]
 final readonly class SeasonMomentDocument
 {
     public function __construct(
-        #[OA\Property(type: 'string', enum: Moment::class)]
         public Moment $moment,
-        #[OA\Property]
         public string $date,
-        #[OA\Property]
         public float $surface_f,
     ) {
     }

@@ -14,7 +14,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** One lure fished in one water and light, from tying on to taking off. */
-#[OA\Schema(schema: 'Stint', additionalProperties: false, required: ['started_at', 'build', 'reading'])]
+#[OA\Schema(schema: 'Stint', additionalProperties: false)]
 final readonly class StintDocument implements LimitsLists, \JsonSerializable
 {
     use MomentsAsText;
@@ -23,28 +23,21 @@ final readonly class StintDocument implements LimitsLists, \JsonSerializable
 
     /** @param list<OutingEventDocument> $events */
     public function __construct(
-        #[OA\Property(type: 'string', format: 'date-time')]
         public \DateTimeImmutable $started_at,
-        #[OA\Property(ref: CompositionDocument::class)]
         #[Assert\Valid]
         public CompositionDocument $build,
-        #[OA\Property(ref: ReadingDocument::class)]
         #[Assert\Valid]
         public ReadingDocument $reading,
-        #[OA\Property(type: 'string', nullable: true)]
         #[Id(isMade: true)]
         public ?string $id = null,
-        #[OA\Property(type: 'string', format: 'date-time', nullable: true, description: 'Null while it is still on.')]
+        #[OA\Property(description: 'Null while it is still on.')]
         public ?\DateTimeImmutable $ended_at = null,
-        #[OA\Property(type: 'string', enum: Angler::class, description: 'Who fished it. If left out: me.')]
+        #[OA\Property(description: 'Who fished it. If left out: me.')]
         public Angler $angler = Angler::Me,
-        #[OA\Property(ref: MadeChangeDocument::class, nullable: true)]
         #[Assert\Valid]
         public ?MadeChangeDocument $made = null,
-        #[OA\Property(ref: TrialBlockDocument::class, nullable: true)]
         #[Assert\Valid]
         public ?TrialBlockDocument $trial = null,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: OutingEventDocument::class))]
         #[Assert\Valid]
         public array $events = [],
     ) {

@@ -9,11 +9,10 @@ use App\Contract\Constraint\Id;
 use OpenApi\Attributes as OA;
 
 /** Which block of which trial a stint is. */
-#[OA\Schema(schema: 'TrialBlock', additionalProperties: false, required: ['trial_id', 'block'])]
+#[OA\Schema(schema: 'TrialBlock', additionalProperties: false)]
 final readonly class TrialBlockDocument
 {
     public function __construct(
-        #[OA\Property]
         #[Id]
         public string $trial_id,
         #[OA\Property(description: 'From 0.')]

@@ -12,30 +12,27 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A fair trial of two lures as it was drawn: nothing of it changes once it has begun. */
-#[OA\Schema(schema: 'Trial', additionalProperties: false, required: ['a', 'b', 'block_min'])]
+#[OA\Schema(schema: 'Trial', additionalProperties: false)]
 final readonly class TrialDocument implements LimitsLists, Sparse
 {
     private const MOST_PAIRS = 500;
 
     /** @param list<bool> $first_is_a */
     public function __construct(
-        #[OA\Property(ref: CompositionDocument::class)]
         #[Assert\Valid]
         public CompositionDocument $a,
-        #[OA\Property(ref: CompositionDocument::class)]
         #[Assert\Valid]
         public CompositionDocument $b,
         #[OA\Property(description: 'How long one is fished at a stretch, minutes.')]
         #[Between(5, 60, 'A block', 'minutes')]
         public int $block_min,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'boolean'), description: 'Of every two blocks, whether A comes first. '
-            .'Drawn by the program.')]
+        #[OA\Property(description: 'Of every two blocks, whether A comes first. Drawn by the program.')]
         public array $first_is_a = [],
-        #[OA\Property(nullable: true, description: 'It ends when one is this many bites ahead. Worked out by the program.')]
+        #[OA\Property(description: 'It ends when one is this many bites ahead. Worked out by the program.')]
         public ?int $lead = null,
-        #[OA\Property(nullable: true, description: 'Or when there were this many in all.')]
+        #[OA\Property(description: 'Or when there were this many in all.')]
         public ?int $most_bites = null,
-        #[OA\Property(nullable: true, description: 'How long that takes at most, nine times in ten.')]
+        #[OA\Property(description: 'How long that takes at most, nine times in ten.')]
         public ?float $hours = null,
     ) {
     }

@@ -9,14 +9,12 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** The reading being worked on, and the water it is taken at. */
-#[OA\Schema(schema: 'CurrentReading', additionalProperties: false, required: ['reading'])]
+#[OA\Schema(schema: 'CurrentReading', additionalProperties: false)]
 final readonly class CurrentReadingDocument
 {
     public function __construct(
-        #[OA\Property(ref: ReadingDocument::class)]
         #[Assert\Valid]
         public ReadingDocument $reading,
-        #[OA\Property(type: 'string', nullable: true)]
         #[Id]
         public ?string $water_id = null,
     ) {

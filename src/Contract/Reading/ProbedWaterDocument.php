@@ -7,7 +7,7 @@ namespace App\Contract\Reading;
 use OpenApi\Attributes as OA;
 
 /** The water as a probe measures it. */
-#[OA\Schema(schema: 'ProbedWater', additionalProperties: false, required: ['surface_f', 'visibility_in'])]
+#[OA\Schema(schema: 'ProbedWater', additionalProperties: false)]
 final readonly class ProbedWaterDocument
 {
     public function __construct(

@@ -32,10 +32,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** What the angler saw at the water. Lengths in inches or feet and temperatures in °F, as the names say. */
-#[OA\Schema(schema: 'Reading', additionalProperties: false, required: [
-    'lure', 'visibility_in', 'tint', 'sky', 'wind', 'depth_ft', 'season', 'cover', 'cover_density', 'forage', 'red_crawfish', 'bite',
-    'bass',
-])]
+#[OA\Schema(schema: 'Reading', additionalProperties: false)]
 final readonly class ReadingDocument implements Sparse
 {
     /**
@@ -43,65 +40,41 @@ final readonly class ReadingDocument implements Sparse
      * @param list<Forage> $forage_also
      */
     public function __construct(
-        #[OA\Property(type: 'string', enum: LureChoice::class, description: 'any: the lure that fits the reading best.')]
+        #[OA\Property(description: 'any: the lure that fits the reading best.')]
         public LureChoice $lure,
-        #[OA\Property]
         #[Above(0, ReadingBounds::MOST_VISIBILITY_IN, 'Visibility', 'in')]
         public float $visibility_in,
-        #[OA\Property(type: 'string', enum: Tint::class)]
         public Tint $tint,
-        #[OA\Property(type: 'string', enum: Sky::class)]
         public Sky $sky,
-        #[OA\Property(type: 'string', enum: Wind::class)]
         public Wind $wind,
-        #[OA\Property]
         #[Above(0, ReadingBounds::MOST_DEPTH_FT, 'Depth', 'ft')]
         public float $depth_ft,
-        #[OA\Property(type: 'string', enum: Season::class)]
         public Season $season,
-        #[OA\Property(type: 'string', enum: Cover::class)]
         public Cover $cover,
-        #[OA\Property(type: 'string', enum: CoverDensity::class)]
         public CoverDensity $cover_density,
-        #[OA\Property(type: 'string', enum: Forage::class)]
         public Forage $forage,
-        #[OA\Property]
         public bool $red_crawfish,
-        #[OA\Property(type: 'string', enum: Bite::class)]
         public Bite $bite,
-        #[OA\Property(type: 'string', enum: Bass::class)]
         public Bass $bass,
-        #[OA\Property(nullable: true)]
         #[Between(0, ReadingBounds::MOST_SUN_ELEVATION_DEG, 'The sun’s height', 'degrees')]
         public ?float $sun_elevation_deg = null,
-        #[OA\Property(nullable: true)]
         #[Between(ReadingBounds::LEAST_SURFACE_F, ReadingBounds::MOST_SURFACE_F, 'Surface temperature', '°F')]
         public ?float $surface_f = null,
-        #[OA\Property(nullable: true)]
         #[Between(-ReadingBounds::MOST_TREND_F, ReadingBounds::MOST_TREND_F, 'A change over three days', '°F')]
         public ?float $trend_f = null,
-        #[OA\Property(type: 'string', enum: Run::class, nullable: true)]
         public ?Run $run = null,
-        #[OA\Property(nullable: true)]
         #[Above(0, ReadingBounds::MOST_FORAGE_IN, 'Forage length', 'in')]
         public ?float $forage_in = null,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Colour::class))]
         #[Assert\Unique(message: 'Name each color once.')]
         public array $forage_colours = [],
-        #[OA\Property(type: 'string', enum: Arm::class, nullable: true)]
         public ?Arm $arm = null,
         #[OA\Property(description: 'No lead: heads of tungsten or steel. If left out: false.')]
         public bool $lead_free = false,
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(type: 'string', enum: Forage::class),
-            description: 'Other forage in the water besides the main one.',
-        )]
+        #[OA\Property(description: 'Other forage in the water besides the main one.')]
         #[Assert\Unique(message: 'Name each forage once.')]
         public array $forage_also = [],
-        #[OA\Property(type: 'string', enum: Goal::class, description: 'More fish or bigger fish. If left out: any.')]
+        #[OA\Property(description: 'More fish or bigger fish. If left out: any.')]
         public Goal $goal = Goal::Any,
-        #[OA\Property(ref: SchoolsDocument::class)]
         public SchoolsDocument $schools = new SchoolsDocument(),
     ) {
     }

@@ -18,17 +18,17 @@ use OpenApi\Attributes as OA;
 final readonly class SchoolsDocument
 {
     public function __construct(
-        #[OA\Property(type: 'string', enum: PairingSchool::class, nullable: true, description: 'If left out:  ladder.')]
+        #[OA\Property(description: 'If left out:  ladder.')]
         public ?PairingSchool $pairing = null,
-        #[OA\Property(type: 'string', enum: FinishSchool::class, nullable: true, description: 'If left out:  water_then_sun.')]
+        #[OA\Property(description: 'If left out:  water_then_sun.')]
         public ?FinishSchool $finish = null,
-        #[OA\Property(type: 'string', enum: DirtySchool::class, nullable: true, description: 'If left out:  dark.')]
+        #[OA\Property(description: 'If left out:  dark.')]
         public ?DirtySchool $dirty = null,
-        #[OA\Property(type: 'string', enum: ShadStartSchool::class, nullable: true, description: 'If left out:  clarity.')]
+        #[OA\Property(description: 'If left out:  clarity.')]
         public ?ShadStartSchool $shad_start = null,
-        #[OA\Property(type: 'string', enum: RedSpringSchool::class, nullable: true, description: 'If left out:  where_they_turn.')]
+        #[OA\Property(description: 'If left out:  where_they_turn.')]
         public ?RedSpringSchool $red_spring = null,
-        #[OA\Property(type: 'string', enum: WoodSchool::class, nullable: true, description: 'If left out:  knock.')]
+        #[OA\Property(description: 'If left out:  knock.')]
         public ?WoodSchool $wood = null,
     ) {
     }

@@ -22,7 +22,7 @@ use Kontrast\Water\Scene;
 use OpenApi\Attributes as OA;
 
 /** A build on the bench: in words and lengths, in its own colours, and judged. */
-#[OA\Schema(schema: 'Bench', additionalProperties: false, required: ['build', 'look_parts', 'score', 'marks', 'findings', 'scene'])]
+#[OA\Schema(schema: 'Bench', additionalProperties: false)]
 final readonly class BenchDocument
 {
     /**
@@ -31,17 +31,14 @@ final readonly class BenchDocument
      * @param list<FindingDocument> $findings
      */
     public function __construct(
-        #[OA\Property(ref: BuildDocument::class)]
         public BuildDocument $build,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: LookPartDocument::class), description: 'Its parts as input for /api/look.')]
+        #[OA\Property(description: 'Its parts as input for /api/look.')]
         public array $look_parts,
         #[OA\Property(minimum: 0, maximum: 100, description: 'Out of 100.')]
         public float $score,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: TraitScoreDocument::class))]
         public array $marks,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: FindingDocument::class))]
         public array $findings,
-        #[OA\Property(ref: SceneDocument::class, description: 'How the build looks at each distance.')]
+        #[OA\Property(description: 'How the build looks at each distance.')]
         public SceneDocument $scene,
     ) {
     }

@@ -11,17 +11,15 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A build laid on the bench, and the reading it is for. */
-#[OA\Schema(schema: 'BenchRequest', additionalProperties: false, required: ['reading', 'build'])]
+#[OA\Schema(schema: 'BenchRequest', additionalProperties: false)]
 final readonly class BenchRequestDocument
 {
     public function __construct(
-        #[OA\Property(ref: ReadingDocument::class)]
         #[Assert\Valid]
         public ReadingDocument $reading,
-        #[OA\Property(ref: CompositionDocument::class)]
         #[Assert\Valid]
         public CompositionDocument $build,
-        #[OA\Property(type: 'string', enum: Direction::class, description: 'Where the fish sees it from.')]
+        #[OA\Property(description: 'Where the fish sees it from.')]
         public Direction $from = Direction::Side,
     ) {
     }

@@ -7,7 +7,7 @@ namespace App\Contract\Scoring;
 use OpenApi\Attributes as OA;
 
 /** The best builds of the bin for a reading. */
-#[OA\Schema(schema: 'Best', additionalProperties: false, required: ['combinations', 'ranked', 'lacking'])]
+#[OA\Schema(schema: 'Best', additionalProperties: false)]
 final readonly class BestDocument
 {
     /**
@@ -17,10 +17,8 @@ final readonly class BestDocument
     public function __construct(
         #[OA\Property(description: 'How many builds your parts can make.')]
         public int $combinations,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: RankedBuildDocument::class))]
         public array $ranked,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'Types of part that you have none of and this '
-            .'lure needs.')]
+        #[OA\Property(description: 'Types of part that you have none of and this lure needs.')]
         public array $lacking,
     ) {
     }

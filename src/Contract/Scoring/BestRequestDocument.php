@@ -9,11 +9,10 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** The reading for which the best of the bin is looked for. */
-#[OA\Schema(schema: 'BestRequest', additionalProperties: false, required: ['reading'])]
+#[OA\Schema(schema: 'BestRequest', additionalProperties: false)]
 final readonly class BestRequestDocument
 {
     public function __construct(
-        #[OA\Property(ref: ReadingDocument::class)]
         #[Assert\Valid]
         public ReadingDocument $reading,
     ) {

@@ -9,17 +9,15 @@ use Kontrast\Scoring\Finding;
 use OpenApi\Attributes as OA;
 
 /** Something the model sees in a build, in plain words. */
-#[OA\Schema(schema: 'Finding', additionalProperties: false, required: ['about', 'as_wanted', 'text', 'at_in'])]
+#[OA\Schema(schema: 'Finding', additionalProperties: false)]
 final readonly class FindingDocument
 {
     public function __construct(
         #[OA\Property(description: 'pair, blade, skirt, trailer')]
         public string $about,
-        #[OA\Property]
         public bool $as_wanted,
         #[OA\Property(description: '“{at}” stands for the distance.')]
         public string $text,
-        #[OA\Property(nullable: true)]
         public ?float $at_in,
     ) {
     }

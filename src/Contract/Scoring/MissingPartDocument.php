@@ -8,11 +8,10 @@ use App\Contract\Inventory\InventoryPartDocument;
 use OpenApi\Attributes as OA;
 
 /** A part not owned, and what it would gain over a set of readings. */
-#[OA\Schema(schema: 'MissingPart', additionalProperties: false, required: ['part', 'gain', 'readings', 'of'])]
+#[OA\Schema(schema: 'MissingPart', additionalProperties: false)]
 final readonly class MissingPartDocument
 {
     public function __construct(
-        #[OA\Property(ref: InventoryPartDocument::class)]
         public InventoryPartDocument $part,
         #[OA\Property(description: 'Points out of 100, averaged over all readings.')]
         public float $gain,

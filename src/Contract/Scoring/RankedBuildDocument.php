@@ -15,7 +15,7 @@ use Kontrast\Scoring\TraitScore;
 use OpenApi\Attributes as OA;
 
 /** A build of the bin with its score and what it lacks. */
-#[OA\Schema(schema: 'RankedBuild', additionalProperties: false, required: ['parts', 'build', 'look_parts', 'score', 'lacks'])]
+#[OA\Schema(schema: 'RankedBuild', additionalProperties: false)]
 final readonly class RankedBuildDocument
 {
     private const MOST_LACKS = 4;
@@ -25,15 +25,11 @@ final readonly class RankedBuildDocument
      * @param list<TraitScoreDocument> $lacks
      */
     public function __construct(
-        #[OA\Property(ref: CompositionDocument::class)]
         public CompositionDocument $parts,
-        #[OA\Property(ref: BuildDocument::class)]
         public BuildDocument $build,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: LookPartDocument::class))]
         public array $look_parts,
-        #[OA\Property]
         public float $score,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: TraitScoreDocument::class), description: 'The largest losses first.')]
+        #[OA\Property(description: 'The largest losses first.')]
         public array $lacks,
     ) {
     }

@@ -7,12 +7,11 @@ namespace App\Contract\Scoring;
 use OpenApi\Attributes as OA;
 
 /** What is missing to build the advised lures of some readings. */
-#[OA\Schema(schema: 'Shopping', additionalProperties: false, required: ['items', 'file'])]
+#[OA\Schema(schema: 'Shopping', additionalProperties: false)]
 final readonly class ShoppingDocument
 {
     /** @param list<ShoppingItemDocument> $items */
     public function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ShoppingItemDocument::class))]
         public array $items,
         #[OA\Property(description: 'The list as CSV.')]
         public string $file,

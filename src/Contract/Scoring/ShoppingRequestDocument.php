@@ -10,14 +10,14 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** The readings to buy parts for. */
-#[OA\Schema(schema: 'ShoppingRequest', additionalProperties: false, required: ['readings'])]
+#[OA\Schema(schema: 'ShoppingRequest', additionalProperties: false)]
 final readonly class ShoppingRequestDocument implements LimitsLists
 {
     public const MOST_READINGS = 50;
 
     /** @param list<ReadingDocument> $readings */
     public function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ReadingDocument::class), minItems: 1, maxItems: self::MOST_READINGS)]
+        #[OA\Property(minItems: 1, maxItems: self::MOST_READINGS)]
         #[Assert\Count(min: 1, minMessage: 'Choose at least one reading.')]
         #[Assert\Valid]
         public array $readings,

@@ -11,21 +11,17 @@ use Kontrast\Scoring\SwapKind;
 use OpenApi\Attributes as OA;
 
 /** One change to a build, and what it gains. */
-#[OA\Schema(schema: 'Swap', additionalProperties: false, required: ['kind', 'slot', 'part_id', 'what', 'gain', 'parts'])]
+#[OA\Schema(schema: 'Swap', additionalProperties: false)]
 final readonly class SwapDocument
 {
     public function __construct(
-        #[OA\Property(type: 'string', enum: SwapKind::class)]
         public SwapKind $kind,
         #[OA\Property(enum: ['head', 'front', 'rear', 'skirt', 'trailer', 'hook'])]
         public string $slot,
-        #[OA\Property(nullable: true)]
         public ?string $part_id,
-        #[OA\Property]
         public string $what,
         #[OA\Property(description: 'In points out of 100.')]
         public float $gain,
-        #[OA\Property(ref: CompositionDocument::class)]
         public CompositionDocument $parts,
     ) {
     }

@@ -9,17 +9,13 @@ use Kontrast\Scoring\TraitScore;
 use OpenApi\Attributes as OA;
 
 /** How well one trait of a build does what is wanted. */
-#[OA\Schema(schema: 'TraitScore', additionalProperties: false, required: ['trait', 'points', 'of', 'because'])]
+#[OA\Schema(schema: 'TraitScore', additionalProperties: false)]
 final readonly class TraitScoreDocument
 {
     public function __construct(
-        #[OA\Property(type: 'string', enum: ScoredTrait::class)]
         public ScoredTrait $trait,
-        #[OA\Property]
         public float $points,
-        #[OA\Property]
         public float $of,
-        #[OA\Property]
         public string $because,
     ) {
     }

@@ -14,37 +14,30 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** The angler's standing choices. */
-#[OA\Schema(schema: 'Settings', additionalProperties: false, required: ['units', 'theme'])]
+#[OA\Schema(schema: 'Settings', additionalProperties: false)]
 final readonly class SettingsDocument implements Sparse
 {
     /** @param list<SchoolQuestion> $log_says */
     public function __construct(
-        #[OA\Property(type: 'string', enum: Units::class)]
         public Units $units,
-        #[OA\Property(type: 'string', enum: Theme::class)]
         public Theme $theme,
         #[OA\Property(description: 'No pick or part of lead.')]
         public bool $lead_free = false,
-        #[OA\Property(nullable: true, description: 'Turns of the spool per turn of the handle.')]
+        #[OA\Property(description: 'Turns of the spool per turn of the handle.')]
         #[Above(0, SettingsBounds::MOST_GEAR_RATIO, 'A gear ratio')]
         public ?float $gear_ratio = null,
-        #[OA\Property(nullable: true, description: 'Diameter of the line on the spool, inches.')]
+        #[OA\Property(description: 'Diameter of the line on the spool, inches.')]
         #[Above(0, SettingsBounds::MOST_SPOOL_IN, 'The spool’s diameter', 'in')]
         public ?float $spool_in = null,
-        #[OA\Property(nullable: true, description: 'Of a bought lure, in your own money.')]
+        #[OA\Property(description: 'Of a bought lure, in your own money.')]
         #[Between(0, Money::MOST, 'A price')]
         public ?float $bought_price = null,
-        #[OA\Property(type: 'string', enum: Currency::class, description: 'What costs and prices are in.')]
+        #[OA\Property(description: 'What costs and prices are in.')]
         public Currency $currency = Currency::Usd,
         #[OA\Property(description: 'Single letters and arrows act on the bench.')]
         public bool $shortcuts = true,
-        #[OA\Property(ref: SchoolsDocument::class)]
         public SchoolsDocument $schools = new SchoolsDocument(),
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(type: 'string', enum: SchoolQuestion::class),
-            description: 'Questions on which the logbook votes too. If left out: none.',
-        )]
+        #[OA\Property(description: 'Questions on which the logbook votes too. If left out: none.')]
         #[Assert\Unique(message: 'Name each question once.')]
         public array $log_says = [],
     ) {

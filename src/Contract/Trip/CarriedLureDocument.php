@@ -16,7 +16,6 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'CarriedLure',
     additionalProperties: false,
-    required: ['parts', 'build', 'look_parts', 'covers', 'best_for', 'on_water'],
 )]
 final readonly class CarriedLureDocument
 {
@@ -25,21 +24,14 @@ final readonly class CarriedLureDocument
      * @param list<string>           $on_water
      */
     public function __construct(
-        #[OA\Property(ref: CompositionDocument::class, description: 'With the trailer it is fished with most.')]
+        #[OA\Property(description: 'With the trailer it is fished with most.')]
         public CompositionDocument $parts,
-        #[OA\Property(ref: BuildDocument::class)]
         public BuildDocument $build,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: LookPartDocument::class))]
         public array $look_parts,
         #[OA\Property(description: 'Share of the day it is the best one carried.')]
         public float $covers,
-        #[OA\Property]
         public string $best_for,
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(type: 'string'),
-            description: 'What to do to it on the water, and when: a marker on the blade, the skirt off.',
-        )]
+        #[OA\Property(description: 'What to do to it on the water, and when: a marker on the blade, the skirt off.')]
         public array $on_water,
     ) {
     }

@@ -10,11 +10,10 @@ use Kontrast\Trip\CarriedTrailer;
 use OpenApi\Attributes as OA;
 
 /** A trailer to carry. */
-#[OA\Schema(schema: 'CarriedTrailer', additionalProperties: false, required: ['part', 'covers'])]
+#[OA\Schema(schema: 'CarriedTrailer', additionalProperties: false)]
 final readonly class CarriedTrailerDocument
 {
     public function __construct(
-        #[OA\Property(ref: InventoryPartDocument::class)]
         public InventoryPartDocument $part,
         #[OA\Property(description: 'Share of the day it is on a hook.')]
         public float $covers,

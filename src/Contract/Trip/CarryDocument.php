@@ -13,10 +13,8 @@ use OpenApi\Attributes as OA;
 final readonly class CarryDocument
 {
     public function __construct(
-        #[OA\Property]
         #[Between(1, TripPlan::MOST_LURES, 'The number of lures')]
         public int $lures = 4,
-        #[OA\Property]
         #[Between(0, TripPlan::MOST_TRAILERS, 'The number of trailers')]
         public int $trailers = 6,
     ) {

@@ -14,7 +14,6 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'CarryPlan',
     additionalProperties: false,
-    required: ['lures', 'trailers', 'worth', 'bound', 'exact', 'curve', 'spares'],
 )]
 final readonly class CarryPlanDocument
 {
@@ -25,9 +24,8 @@ final readonly class CarryPlanDocument
      * @param list<string>                 $spares
      */
     public function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(ref: CarriedLureDocument::class), description: 'Most of the day first.')]
+        #[OA\Property(description: 'Most of the day first.')]
         public array $lures,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: CarriedTrailerDocument::class))]
         public array $trailers,
         #[OA\Property(description: 'Expected score over the day, out of 100.')]
         public float $worth,
@@ -35,9 +33,8 @@ final readonly class CarryPlanDocument
         public float $bound,
         #[OA\Property(description: 'Whether it is the best possible.')]
         public bool $exact,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'The worth of one lure, two, and so on.')]
+        #[OA\Property(description: 'The worth of one lure, two, and so on.')]
         public array $curve,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $spares,
     ) {
     }

@@ -11,17 +11,14 @@ use Kontrast\Trip\ClarityTurn;
 use OpenApi\Attributes as OA;
 
 /** A visibility at which a pick changes as the water clears. */
-#[OA\Schema(schema: 'ClarityTurn', additionalProperties: false, required: ['at_in', 'lure', 'sky', 'change'])]
+#[OA\Schema(schema: 'ClarityTurn', additionalProperties: false)]
 final readonly class ClarityTurnDocument
 {
     public function __construct(
         #[OA\Property(description: 'Inches.')]
         public float $at_in,
-        #[OA\Property(type: 'string', enum: LureKind::class)]
         public LureKind $lure,
-        #[OA\Property(type: 'string', enum: Sky::class)]
         public Sky $sky,
-        #[OA\Property(ref: ChangeDocument::class)]
         public ChangeDocument $change,
     ) {
     }

@@ -9,13 +9,11 @@ use Kontrast\Reading\Forage;
 use OpenApi\Attributes as OA;
 
 /** How much of the day they eat what; shares are taken relative to each other. */
-#[OA\Schema(schema: 'ForageShare', additionalProperties: false, required: ['forage', 'share'])]
+#[OA\Schema(schema: 'ForageShare', additionalProperties: false)]
 final readonly class ForageShareDocument
 {
     public function __construct(
-        #[OA\Property(type: 'string', enum: Forage::class)]
         public Forage $forage,
-        #[OA\Property]
         #[Above(0, 1, 'A share')]
         public float $share,
     ) {

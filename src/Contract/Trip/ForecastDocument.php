@@ -7,7 +7,7 @@ namespace App\Contract\Trip;
 use OpenApi\Attributes as OA;
 
 /** What a forecast service says of a day, as a trip takes it. */
-#[OA\Schema(schema: 'Forecast', additionalProperties: false, required: ['sky', 'hours'])]
+#[OA\Schema(schema: 'Forecast', additionalProperties: false)]
 final readonly class ForecastDocument
 {
     /**
@@ -15,9 +15,9 @@ final readonly class ForecastDocument
      * @param list<ForecastHourDocument> $hours
      */
     public function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SkyChanceDocument::class), description: 'Hours of the same chances as one.')]
+        #[OA\Property(description: 'Hours of the same chances as one.')]
         public array $sky,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ForecastHourDocument::class), description: 'All 24.')]
+        #[OA\Property(description: 'All 24.')]
         public array $hours,
     ) {
     }

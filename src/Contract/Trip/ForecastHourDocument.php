@@ -11,20 +11,16 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'ForecastHour',
     additionalProperties: false,
-    required: ['hour', 'wind', 'air_low_f', 'air_f', 'air_high_f'],
 )]
 final readonly class ForecastHourDocument
 {
     public function __construct(
-        #[OA\Property]
         public int $hour,
-        #[OA\Property(type: 'string', enum: Wind::class, description: 'The likeliest.')]
+        #[OA\Property(description: 'The likeliest.')]
         public Wind $wind,
-        #[OA\Property]
         public float $air_low_f,
         #[OA\Property(description: 'The likeliest, °F.')]
         public float $air_f,
-        #[OA\Property]
         public float $air_high_f,
     ) {
     }

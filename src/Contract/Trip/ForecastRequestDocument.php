@@ -12,11 +12,10 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A day somewhere, for which a forecast is asked. */
-#[OA\Schema(schema: 'ForecastRequest', additionalProperties: false, required: ['place', 'date'])]
+#[OA\Schema(schema: 'ForecastRequest', additionalProperties: false)]
 final readonly class ForecastRequestDocument
 {
     public function __construct(
-        #[OA\Property(ref: PlaceDocument::class)]
         #[Assert\Valid]
         public PlaceDocument $place,
         #[OA\Property(description: 'Such as 2026-05-09.')]

@@ -10,15 +10,13 @@ use Kontrast\Trip\Gap;
 use OpenApi\Attributes as OA;
 
 /** A part of the day for which the lures carried lack something. */
-#[OA\Schema(schema: 'Gap', additionalProperties: false, required: ['scenario', 'lacks', 'part', 'gain'])]
+#[OA\Schema(schema: 'Gap', additionalProperties: false)]
 final readonly class GapDocument
 {
     public function __construct(
-        #[OA\Property]
         public string $scenario,
-        #[OA\Property]
         public string $lacks,
-        #[OA\Property(ref: InventoryPartDocument::class, description: 'A part that nobody owns yet.')]
+        #[OA\Property(description: 'A part that nobody owns yet.')]
         public InventoryPartDocument $part,
         #[OA\Property(description: 'Points out of 100 in that scenario.')]
         public float $gain,

@@ -8,17 +8,14 @@ use Kontrast\Reading\Sky;
 use OpenApi\Attributes as OA;
 
 /** The light of a quarter hour under one sky that may be overhead. */
-#[OA\Schema(schema: 'Light', additionalProperties: false, required: ['at', 'overhead', 'chance', 'sky', 'lux_at_lure'])]
+#[OA\Schema(schema: 'Light', additionalProperties: false)]
 final readonly class LightDocument
 {
     public function __construct(
-        #[OA\Property]
         public string $at,
-        #[OA\Property(type: 'string', enum: Sky::class)]
         public Sky $overhead,
-        #[OA\Property]
         public float $chance,
-        #[OA\Property(type: 'string', enum: Sky::class, description: 'The sky of the reading: low sun and night by the sun’s height.')]
+        #[OA\Property(description: 'The sky of the reading: low sun and night by the sun’s height.')]
         public Sky $sky,
         #[OA\Property(description: 'At the depth fished, in the likely visibility.')]
         public float $lux_at_lure,

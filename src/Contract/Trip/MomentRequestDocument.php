@@ -11,19 +11,17 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A minute of a trip under one sky, for one lure. */
-#[OA\Schema(schema: 'MomentRequest', additionalProperties: false, required: ['trip', 'at', 'sky', 'lure'])]
+#[OA\Schema(schema: 'MomentRequest', additionalProperties: false)]
 final readonly class MomentRequestDocument
 {
     public function __construct(
-        #[OA\Property(ref: TripRequestDocument::class)]
         #[Assert\Valid]
         public TripRequestDocument $trip,
         #[OA\Property(description: 'By the clock of the place: 7:52.')]
         #[Text(20, 'A time')]
         public string $at,
-        #[OA\Property(type: 'string', enum: Sky::class, description: 'Overhead.')]
+        #[OA\Property(description: 'Overhead.')]
         public Sky $sky,
-        #[OA\Property(type: 'string', enum: LureKind::class)]
         public LureKind $lure,
     ) {
     }

@@ -15,7 +15,6 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'PackAxes',
     additionalProperties: false,
-    required: ['lure', 'visibility_in', 'sky', 'wind', 'bite', 'cover'],
 )]
 final readonly class PackAxesDocument
 {
@@ -28,17 +27,12 @@ final readonly class PackAxesDocument
      * @param list<Cover>    $cover
      */
     public function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: LureKind::class))]
         public array $lure,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'number'), description: 'Rising.')]
+        #[OA\Property(description: 'Rising.')]
         public array $visibility_in,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Sky::class))]
         public array $sky,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Wind::class))]
         public array $wind,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Bite::class))]
         public array $bite,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Cover::class))]
         public array $cover,
     ) {
     }

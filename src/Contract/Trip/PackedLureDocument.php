@@ -9,13 +9,11 @@ use App\Contract\Outing\DrawnBuildDocument;
 use OpenApi\Attributes as OA;
 
 /** A lure as it may be tied of what is carried, with what it is drawn of. */
-#[OA\Schema(schema: 'PackedLure', additionalProperties: false, required: ['parts', 'drawn'])]
+#[OA\Schema(schema: 'PackedLure', additionalProperties: false)]
 final readonly class PackedLureDocument
 {
     public function __construct(
-        #[OA\Property(ref: CompositionDocument::class)]
         public CompositionDocument $parts,
-        #[OA\Property(ref: DrawnBuildDocument::class)]
         public DrawnBuildDocument $drawn,
     ) {
     }

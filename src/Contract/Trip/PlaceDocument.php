@@ -12,7 +12,7 @@ use Kontrast\Sun\Place;
 use OpenApi\Attributes as OA;
 
 /** Where a trip goes, and the clock people keep there. */
-#[OA\Schema(schema: 'Place', additionalProperties: false, required: ['latitude', 'longitude', 'time_zone'])]
+#[OA\Schema(schema: 'Place', additionalProperties: false)]
 final readonly class PlaceDocument
 {
     public function __construct(

@@ -8,24 +8,19 @@ use Kontrast\Trip\TripPlan;
 use OpenApi\Attributes as OA;
 
 /** The sun of a day, by the clock of the place. */
-#[OA\Schema(schema: 'Sun', additionalProperties: false, required: ['rise', 'noon', 'set', 'elevation'])]
+#[OA\Schema(schema: 'Sun', additionalProperties: false)]
 final readonly class SunDocument
 {
     private const QUARTERS = 96;
 
     /** @param list<float> $elevation */
     public function __construct(
-        #[OA\Property(type: 'string', nullable: true, description: 'Null where it does not rise.')]
+        #[OA\Property(description: 'Null where it does not rise.')]
         public ?string $rise,
-        #[OA\Property]
         public string $noon,
-        #[OA\Property(type: 'string', nullable: true, description: 'Null where it does not set.')]
+        #[OA\Property(description: 'Null where it does not set.')]
         public ?string $set,
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(type: 'number'),
-            description: 'Degrees above the horizon at every quarter hour of the day, from midnight.',
-        )]
+        #[OA\Property(description: 'Degrees above the horizon at every quarter hour of the day, from midnight.')]
         public array $elevation,
     ) {
     }

@@ -16,10 +16,6 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'TripPack',
     additionalProperties: false,
-    required: [
-        'kontrast_pack', 'made_at', 'trip', 'water', 'reading', 'axes', 'fields', 'lists', 'cells', 'advices', 'values', 'orders', 'ranked',
-        'lures', 'turns', 'carry',
-    ],
 )]
 final readonly class TripPackDocument
 {
@@ -45,27 +41,18 @@ final readonly class TripPackDocument
         public string $made_at,
         #[OA\Property(ref: SavedTripDocument::class)]
         public array $trip,
-        #[OA\Property(nullable: true, description: 'The name of its water.')]
+        #[OA\Property(description: 'The name of its water.')]
         public ?string $water,
-        #[OA\Property(ref: ReadingDocument::class, description: 'What all the readings have in common; those of the axes are replaced.')]
+        #[OA\Property(description: 'What all the readings have in common; those of the axes are replaced.')]
         public ReadingDocument $reading,
-        #[OA\Property(ref: PackAxesDocument::class)]
         public PackAxesDocument $axes,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $fields,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $lists,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'integer'))]
         public array $cells,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'array', items: new OA\Items(type: 'integer')))]
         public array $advices,
         #[OA\Property(type: 'array', items: new OA\Items(description: 'A piece of an advice.'))]
         public array $values,
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(type: 'integer'),
-            description: 'For each combination of the axes but the lure, an entry of `ranked`.',
-        )]
+        #[OA\Property(description: 'For each combination of the axes but the lure, an entry of `ranked`.')]
         public array $orders,
         #[OA\Property(
             type: 'array',
@@ -78,15 +65,9 @@ final readonly class TripPackDocument
             description: 'The carried lures that do best, each as its number, that of the trailer it takes instead, and its score of 100.',
         )]
         public array $ranked,
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(ref: PackedLureDocument::class),
-            description: 'Those carried, in the order of the plan, then what they become with another trailer.',
-        )]
+        #[OA\Property(description: 'Those carried, in the order of the plan, then what they become with another trailer.')]
         public array $lures,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: TripTurnDocument::class))]
         public array $turns,
-        #[OA\Property(ref: CarryPlanDocument::class)]
         public CarryPlanDocument $carry,
     ) {
     }

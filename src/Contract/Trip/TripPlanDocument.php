@@ -17,7 +17,6 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'TripPlan',
     additionalProperties: false,
-    required: ['sun', 'light', 'turns', 'clarity_turns', 'scenarios', 'carry', 'gaps', 'cautions'],
 )]
 final readonly class TripPlanDocument
 {
@@ -29,21 +28,19 @@ final readonly class TripPlanDocument
      * @param list<CautionDocument>     $cautions
      */
     public function __construct(
-        #[OA\Property(ref: SunDocument::class)]
         public SunDocument $sun,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: LightDocument::class), description: 'By quarter hour of the trip.')]
+        #[OA\Property(description: 'By quarter hour of the trip.')]
         public array $light,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: TripTurnDocument::class), description: 'In the order of the day.')]
+        #[OA\Property(description: 'In the order of the day.')]
         public array $turns,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ClarityTurnDocument::class), description: 'As the water clears.')]
+        #[OA\Property(description: 'As the water clears.')]
         public array $clarity_turns,
         #[OA\Property(description: 'How many ways the day may turn out were counted.')]
         public int $scenarios,
-        #[OA\Property(ref: CarryPlanDocument::class)]
         public CarryPlanDocument $carry,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: GapDocument::class), description: 'The largest first.')]
+        #[OA\Property(description: 'The largest first.')]
         public array $gaps,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: CautionDocument::class), description: 'Of any sky that may come.')]
+        #[OA\Property(description: 'Of any sky that may come.')]
         public array $cautions,
     ) {
     }

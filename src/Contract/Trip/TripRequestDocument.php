@@ -22,7 +22,6 @@ use Symfony\Component\Validator\Constraints as Assert;
 #[OA\Schema(
     schema: 'TripRequest',
     additionalProperties: false,
-    required: ['date', 'from', 'to', 'place', 'reading', 'visibility_in'],
 )]
 final readonly class TripRequestDocument implements LimitsLists, Sparse
 {
@@ -43,38 +42,29 @@ final readonly class TripRequestDocument implements LimitsLists, Sparse
         #[OA\Property(description: 'By the clock of the place: 5:30.')]
         #[Text(20, 'A time')]
         public string $from,
-        #[OA\Property]
         #[Text(20, 'A time')]
         public string $to,
-        #[OA\Property(ref: PlaceDocument::class)]
         #[Assert\Valid]
         public PlaceDocument $place,
-        #[OA\Property(ref: ReadingDocument::class, description: 'What is known; its sky and sun are replaced hour by hour.')]
+        #[OA\Property(description: 'What is known; its sky and sun are replaced hour by hour.')]
         #[Assert\Valid]
         public ReadingDocument $reading,
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(type: 'number'),
-            description: 'Low, likely and high, inches.',
-            minItems: 3,
-            maxItems: 3,
-        )]
+        #[OA\Property(description: 'Low, likely and high, inches.', minItems: 3, maxItems: 3)]
         #[Assert\Count(exactly: 3, exactMessage: 'Visibility needs three numbers: low, likely, high.')]
         #[Assert\All([new Above(0, ReadingBounds::MOST_VISIBILITY_IN, 'Visibility', 'in')])]
         public array $visibility_in,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: SkyChanceDocument::class), description: 'Empty: the sky of the reading.')]
+        #[OA\Property(description: 'Empty: the sky of the reading.')]
         #[Assert\Valid]
         public array $sky = [],
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: Cover::class), description: 'Empty: that of the reading.')]
+        #[OA\Property(description: 'Empty: that of the reading.')]
         #[Assert\Unique(message: 'Name each cover once.')]
         public array $covers = [],
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string', enum: LureKind::class), description: 'Empty: every lure.')]
+        #[OA\Property(description: 'Empty: every lure.')]
         #[Assert\Unique(message: 'Name each lure once.')]
         public array $lures = [],
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ForageShareDocument::class), description: 'Empty: that of the reading.')]
+        #[OA\Property(description: 'Empty: that of the reading.')]
         #[Assert\Valid]
         public array $forage = [],
-        #[OA\Property(ref: CarryDocument::class)]
         #[Assert\Valid]
         public CarryDocument $carry = new CarryDocument(),
     ) {

@@ -16,7 +16,6 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(
     schema: 'TripTurn',
     additionalProperties: false,
-    required: ['at', 'lure', 'sky', 'why', 'pick', 'before', 'after', 'because', 'facts'],
 )]
 final readonly class TripTurnDocument
 {
@@ -28,21 +27,17 @@ final readonly class TripTurnDocument
     public function __construct(
         #[OA\Property(description: 'By the clock of the place: 7:52.')]
         public string $at,
-        #[OA\Property(type: 'string', enum: LureKind::class)]
         public LureKind $lure,
-        #[OA\Property(type: 'string', enum: Sky::class, description: 'Overhead from then on.')]
+        #[OA\Property(description: 'Overhead from then on.')]
         public Sky $sky,
         #[OA\Property(description: 'What happens then.')]
         public string $why,
-        #[OA\Property(type: 'string', enum: Slot::class)]
         public Slot $pick,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Value'))]
         public array $before,
         #[OA\Property(type: 'array', items: new OA\Items(ref: '#/components/schemas/Value'))]
         public array $after,
-        #[OA\Property]
         public string $because,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))]
         public array $facts,
     ) {
     }

@@ -9,7 +9,7 @@ use App\Contract\Constraint\Text;
 use OpenApi\Attributes as OA;
 
 /** How far the checklist of one build has been worked through. */
-#[OA\Schema(schema: 'ChecklistPlace', additionalProperties: false, required: ['build', 'step'])]
+#[OA\Schema(schema: 'ChecklistPlace', additionalProperties: false)]
 final readonly class ChecklistPlaceDocument
 {
     private const MOST_STEPS = 100;

@@ -14,12 +14,11 @@ use Symfony\Component\Validator\Context\ExecutionContextInterface;
 final readonly class WorkbenchChangeDocument
 {
     public function __construct(
-        #[OA\Property(ref: CompositionDocument::class, nullable: true, description: 'Replaces the build of its kind of lure.')]
+        #[OA\Property(description: 'Replaces the build of its kind of lure.')]
         #[Assert\Valid]
         public ?CompositionDocument $build = null,
         #[OA\Property(description: 'Brings back the last build that was replaced.')]
         public bool $undo = false,
-        #[OA\Property(ref: ChecklistPlaceDocument::class, nullable: true)]
         #[Assert\Valid]
         public ?ChecklistPlaceDocument $checklist = null,
     ) {

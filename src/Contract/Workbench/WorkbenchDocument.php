@@ -24,28 +24,13 @@ final readonly class WorkbenchDocument implements LimitsLists, Sparse
      * @param list<ChecklistPlaceDocument> $checklists
      */
     public function __construct(
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(ref: CompositionDocument::class),
-            maxItems: self::MOST_BUILDS,
-            description: 'At most one for each lure.',
-        )]
+        #[OA\Property(maxItems: self::MOST_BUILDS, description: 'At most one for each lure.')]
         #[Assert\Valid]
         public array $builds = [],
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(ref: CompositionDocument::class),
-            maxItems: self::MOST_PAST,
-            description: 'Builds that were replaced, newest last; undo brings that one back.',
-        )]
+        #[OA\Property(maxItems: self::MOST_PAST, description: 'Builds that were replaced, newest last; undo brings that one back.')]
         #[Assert\Valid]
         public array $past = [],
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(ref: ChecklistPlaceDocument::class),
-            maxItems: self::MOST_CHECKLISTS,
-            description: 'The last one worked on is last.',
-        )]
+        #[OA\Property(maxItems: self::MOST_CHECKLISTS, description: 'The last one worked on is last.')]
         #[Assert\Valid]
         public array $checklists = [],
     ) {

@@ -27,10 +27,8 @@ final readonly class BackupController
     public function make(): Response
     {
         LongWork::begin();
-        $answer = $this->answer->document($this->make->all());
-        $answer->headers->set('Content-Disposition', 'attachment; filename="kontrast-backup.json"');
 
-        return $answer;
+        return $this->answer->file($this->make->text(), 'application/json', 'kontrast-backup.json');
     }
 
     #[Route(methods: ['POST'])]

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\UseCase\Backup;
 
 use App\Contract\Backup\BackupDocument;
-use App\Contract\Logbook\LogbookDocument;
+use App\Contract\Backup\SetAsideDocument;
+use App\Contract\Reader\DocumentNormalizer;
 use App\Persistence\Entity\Deletable;
+use App\Persistence\Entity\InUtc;
 use App\Persistence\Entity\Stored;
 use App\Persistence\Kind\Kind;
 use App\Persistence\Kind\Kinds;
@@ -16,67 +18,89 @@ use App\Persistence\Transaction;
 use App\Persistence\Upgrade\Upgrades;
 use App\UseCase\FindUnreadable;
 
-/** Puts everything stored into one document, what was deleted and can be restored among it. */
+/** Writes everything stored into one document, what was deleted and can be restored among it: piece by piece, however much it is. */
 final readonly class MakeBackup
 {
+    private const OPTIONS = \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR;
+
     public function __construct(
         private Kinds $kinds,
         private Rows $rows,
         private FindUnreadable $unreadable,
         private Transaction $transaction,
+        private DocumentNormalizer $documents,
     ) {
     }
 
-    /** All of it as it was at one moment, while others go on writing. */
-    public function all(): BackupDocument
+    /**
+     * All of it as it was at one moment, while others go on writing.
+     *
+     * @param callable(string): void $to takes the JSON of a BackupDocument, piece by piece
+     */
+    public function write(callable $to): void
     {
-        return $this->transaction->snapshot($this->read(...));
+        $this->transaction->snapshot(fn () => $this->read($to));
     }
 
-    private function read(): BackupDocument
+    public function text(): string
     {
-        $logbook = $backup = $deleted = [];
+        $text = '';
+        $this->write(static function (string $piece) use (&$text): void {
+            $text .= $piece;
+        });
+
+        return $text;
+    }
+
+    /** @param callable(string): void $to */
+    private function read(callable $to): void
+    {
+        $deleted = [];
         $unreadable = $this->unreadable->all();
+        $to('{"kontrast":'.BackupDocument::VERSION.',"notebook":{"shapes":'.self::json(Upgrades::shapes()));
         foreach ($this->kinds->all() as $kind) {
-            $place = $kind->is->place;
-            if (null === $place) {
-                continue;
-            }
-            $all = $this->rows->whole($kind);
-            foreach ($all as $one) {
-                array_push($unreadable, ...$kind->beside($one));
-                $at = $one instanceof Deletable ? $one->deletedAt() : null;
-                if (null !== $at) {
-                    $deleted[$one->id()] = $at;
-                }
-            }
-            $given = self::given($kind, $all);
-            if (Place::Logbook === $place) {
-                $logbook[$kind->is->field] = $given;
-            } else {
-                $backup[$kind->is->field] = $given;
+            if (Place::Logbook === $kind->is->place) {
+                $this->kind($kind, $to, $deleted, $unreadable);
             }
         }
-
-        return (new \ReflectionClass(BackupDocument::class))->newInstanceArgs([
-            'kontrast' => BackupDocument::VERSION,
-            'notebook' => (new \ReflectionClass(LogbookDocument::class))->newInstanceArgs(['shapes' => Upgrades::shapes(), ...$logbook]),
-            'deleted' => $deleted,
-            'unreadable' => $unreadable,
-            ...$backup,
-        ]);
+        $to('}');
+        foreach ($this->kinds->all() as $kind) {
+            if (null !== $kind->is->place && Place::Logbook !== $kind->is->place) {
+                $this->kind($kind, $to, $deleted, $unreadable);
+            }
+        }
+        $to(',"deleted":'.self::json((object) $deleted));
+        $to(',"unreadable":'.self::json(array_map($this->documents->written(...), $unreadable)).'}');
     }
 
     /**
-     * @param Kind<Stored, object> $kind
-     * @param list<Stored>         $all
-     *
-     * @return object|list<object>|null
+     * @param Kind<Stored, object>   $kind
+     * @param callable(string): void $to
+     * @param array<string, string>  $deleted    when each deleted one was deleted, by its id
+     * @param list<SetAsideDocument> $unreadable
      */
-    private static function given(Kind $kind, array $all): object|array|null
+    private function kind(Kind $kind, callable $to, array &$deleted, array &$unreadable): void
     {
-        $documents = array_map(static fn (Stored $one): object => $kind->documentOf($one, true), $all);
+        $to(",\"{$kind->is->field}\":".($kind->is->isOne ? '' : '['));
+        $isFirst = true;
+        foreach ($this->rows->each($kind) as $one) {
+            array_push($unreadable, ...$kind->beside($one));
+            $at = $one instanceof Deletable ? $one->deletedAt() : null;
+            if (null !== $at) {
+                $deleted[$one->id()] = InUtc::written($at);
+            }
+            $to(($isFirst ? '' : ',').self::json($this->documents->written($kind->documentOf($one, true))));
+            $isFirst = false;
+        }
+        if ($kind->is->isOne && $isFirst) {
+            $default = $kind->default();
+            $to(null === $default ? 'null' : self::json($this->documents->written($default)));
+        }
+        $to($kind->is->isOne ? '' : ']');
+    }
 
-        return $kind->is->isOne ? $documents[0] ?? $kind->default() : $documents;
+    private static function json(mixed $value): string
+    {
+        return json_encode($value, self::OPTIONS);
     }
 }

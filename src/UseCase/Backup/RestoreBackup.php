@@ -7,7 +7,6 @@ namespace App\UseCase\Backup;
 use App\Contract\Backup\BackupDocument;
 use App\Contract\Error\Fault;
 use App\Contract\Error\InvalidDocument;
-use App\Contract\Reader\DocumentNormalizer;
 use App\Persistence\Entity\Deletable;
 use App\Persistence\Entity\SetAside;
 use App\Persistence\Entity\Stored;
@@ -34,7 +33,6 @@ final readonly class RestoreBackup
         private SafetyCopies $copies,
         private Wipe $wipe,
         private Transaction $transaction,
-        private DocumentNormalizer $documents,
     ) {
     }
 
@@ -46,7 +44,7 @@ final readonly class RestoreBackup
     public function restore(BackupDocument $backup): array
     {
         return $this->transaction->run(function () use ($backup): array {
-            $file = $this->copies->keep($this->documents->written($this->make->all()));
+            $file = $this->copies->keep($this->make->write(...));
             $this->wipe->everything();
             $counts = [];
             foreach ($this->kinds->all() as $kind) {

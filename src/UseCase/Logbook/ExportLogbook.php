@@ -48,10 +48,12 @@ final readonly class ExportLogbook
      */
     private function listed(Kind $kind): array
     {
-        return array_map(
-            fn (Stored $one): object => $this->atKnownWater($kind->documentOf($one, true)),
-            $this->rows->whole($kind, isListed: true),
-        );
+        $documents = [];
+        foreach ($this->rows->each($kind, isListed: true) as $one) {
+            $documents[] = $this->atKnownWater($kind->documentOf($one, true));
+        }
+
+        return $documents;
     }
 
     private function atKnownWater(object $document): object

@@ -7,7 +7,6 @@ namespace App\UseCase\Outing;
 use App\Contract\Outing\OutingDocument;
 use App\Contract\Reader\DocumentNormalizer;
 use App\Format\OutingsTable;
-use App\Persistence\Entity\Outing;
 use App\Persistence\Rows;
 
 /** All outings with all that was noted, to carry away. */
@@ -25,9 +24,11 @@ final readonly class ExportOutings
     /** @return list<OutingDocument> with their pictures */
     public function all(): array
     {
-        return array_map(
-            fn (Outing $outing): OutingDocument => $this->kind->documentOf($outing, true),
-            $this->rows->whole($this->kind, isListed: true),
-        );
+        $documents = [];
+        foreach ($this->rows->each($this->kind, isListed: true) as $outing) {
+            $documents[] = $this->kind->documentOf($outing, true);
+        }
+
+        return $documents;
     }
 }
