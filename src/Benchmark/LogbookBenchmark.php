@@ -83,15 +83,15 @@ final readonly class LogbookBenchmark implements Benchmark
     private function noted(): float
     {
         $outing = $this->outing(0);
-        $kept = $this->shelf->add('outings', new OutingDocument(
+        $saved = $this->shelf->add('outings', new OutingDocument(
             started_at: $outing->started_at,
             stints: [...\array_slice($outing->stints, 0, -1), self::open($outing->stints[self::STINTS - 1])],
         ));
         $this->entities->clear();
 
-        return Timer::median(function () use ($kept): void {
+        return Timer::median(function () use ($saved): void {
             $at = new \DateTimeImmutable();
-            $this->note->event($kept->id, Uuid::v4()->toRfc4122(), new OutingEventDocument($at, EventKind::Bite));
+            $this->note->event($saved->id, Uuid::v4()->toRfc4122(), new OutingEventDocument($at, EventKind::Bite));
             $this->entities->clear();
         }, 15);
     }

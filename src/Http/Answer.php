@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
 
-/** Makes answers: documents, what is kept with its tag, pages with their next one. */
+/** Makes answers: documents, what is saved with its tag, pages with their next one. */
 final readonly class Answer
 {
     public function __construct(private UrlGeneratorInterface $urls, private DocumentNormalizer $documents)
@@ -21,38 +21,40 @@ final readonly class Answer
 
     public function json(mixed $document, int $status = 200): JsonResponse
     {
-        return self::unkept(new JsonResponse($document, $status));
+        return self::uncached(new JsonResponse($document, $status));
     }
 
-    public function nothing(?Saved $kept = null): Response
+    public function nothing(?Saved $saved = null): Response
     {
-        return self::unkept(self::tagged(new Response(null, 204), $kept));
+        return self::uncached(self::tagged(new Response(null, 204), $saved));
     }
 
     /** A document that is stored, or everything that is. */
     public function document(object $document, int $status = 200): JsonResponse
     {
-        return self::unkept(new JsonResponse($this->documents->written($document), $status));
+        return self::uncached(new JsonResponse($this->documents->written($document), $status));
     }
 
     /** @param list<object> $documents */
     public function documents(array $documents, int $status = 200): JsonResponse
     {
-        return self::unkept(new JsonResponse(array_map($this->documents->written(...), $documents), $status));
+        return self::uncached(new JsonResponse(array_map($this->documents->written(...), $documents), $status));
     }
 
-    public function kept(?Saved $kept): Response
+    public function saved(?Saved $saved): Response
     {
-        return null === $kept ? self::unkept(JsonResponse::fromJsonString('null')) : self::tagged($this->document($kept->document), $kept);
+        return null === $saved
+            ? self::uncached(JsonResponse::fromJsonString('null'))
+            : self::tagged($this->document($saved->document), $saved);
     }
 
     /** @param string $name of the kind of what was added */
-    public function created(Saved $kept, string $name): Response
+    public function created(Saved $saved, string $name): Response
     {
-        $answer = $this->document($kept->document, 201);
-        $answer->headers->set('Location', $this->urls->generate(ShelfRoutes::one($name), ['id' => $kept->id]));
+        $answer = $this->document($saved->document, 201);
+        $answer->headers->set('Location', $this->urls->generate(ShelfRoutes::one($name), ['id' => $saved->id]));
 
-        return self::tagged($answer, $kept);
+        return self::tagged($answer, $saved);
     }
 
     /**
@@ -69,7 +71,7 @@ final readonly class Answer
             $answer->headers->set('Link', "<{$request->getPathInfo()}?$query>; rel=\"next\"");
         }
 
-        return self::unkept($answer);
+        return self::uncached($answer);
     }
 
     /** What changes only with the program: sent once, then only its tag is compared. */
@@ -85,7 +87,7 @@ final readonly class Answer
 
     public function file(string $contents, string $type, string $name): Response
     {
-        return self::unkept(
+        return self::uncached(
             new Response($contents, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"$name\""]),
         );
     }
@@ -99,15 +101,15 @@ final readonly class Answer
      *
      * @return T
      */
-    private static function unkept(Response $answer): Response
+    private static function uncached(Response $answer): Response
     {
         $answer->headers->set('Cache-Control', 'no-store');
 
         return $answer;
     }
 
-    private static function tagged(Response $answer, ?Saved $kept): Response
+    private static function tagged(Response $answer, ?Saved $saved): Response
     {
-        return null === $kept ? $answer : $answer->setEtag(Precondition::tag($kept->version));
+        return null === $saved ? $answer : $answer->setEtag(Precondition::tag($saved->version));
     }
 }

@@ -85,7 +85,7 @@ final readonly class Shelf
     {
         $kind = $this->kinds->named($name);
 
-        return $this->kept($kind, $this->rows->get($kind, $id));
+        return $this->saved($kind, $this->rows->get($kind, $id));
     }
 
     /** @throws InvalidDocument where the id is taken, or it cannot be so */
@@ -93,7 +93,7 @@ final readonly class Shelf
     {
         $kind = $this->kinds->named($name);
 
-        return $this->kept($kind, $this->transaction->run(fn (): Stored => $this->put($kind, $document)));
+        return $this->saved($kind, $this->transaction->run(fn (): Stored => $this->put($kind, $document)));
     }
 
     /**
@@ -124,7 +124,7 @@ final readonly class Shelf
     {
         $kind = $this->kinds->named($name);
 
-        return $this->kept($kind, $this->transaction->run(function () use ($kind, $id, $document, $version): Stored {
+        return $this->saved($kind, $this->transaction->run(function () use ($kind, $id, $document, $version): Stored {
             $own = Rows::idOf($document);
             if (null !== $own && $own !== $id) {
                 throw InvalidDocument::fault('id', 'The id is not the one in the address.');
@@ -179,7 +179,7 @@ final readonly class Shelf
     {
         $kind = $this->kinds->named($name);
 
-        return $this->kept($kind, $this->transaction->run(function () use ($kind, $id): Stored {
+        return $this->saved($kind, $this->transaction->run(function () use ($kind, $id): Stored {
             $one = $this->rows->getAny($kind, $id);
             $this->expectReadable($kind, $one);
             $this->around($kind, $one, static fn () => self::deletable($one)->restore());
@@ -196,7 +196,7 @@ final readonly class Shelf
         $default = $kind->default();
 
         return match (true) {
-            null !== $one => $this->kept($kind, $one),
+            null !== $one => $this->saved($kind, $one),
             null !== $default => new Saved(Settings::ONLY, 0, $default),
             default => null,
         };
@@ -214,7 +214,7 @@ final readonly class Shelf
     {
         $kind = $this->kinds->named($name);
 
-        return $this->kept($kind, $this->transaction->run(function () use ($kind, $document, $version): Stored {
+        return $this->saved($kind, $this->transaction->run(function () use ($kind, $document, $version): Stored {
             $one = $this->rows->findAny($kind, Settings::ONLY);
             if (null === $one) {
                 $one = $kind->entityOf($document);
@@ -232,7 +232,7 @@ final readonly class Shelf
      *
      * @throws NotFound where it cannot be read
      */
-    private function kept(Kind $kind, Stored $one): Saved
+    private function saved(Kind $kind, Stored $one): Saved
     {
         $this->expectReadable($kind, $one);
         try {
@@ -354,6 +354,6 @@ final readonly class Shelf
             array_keys($documents),
         ));
 
-        return array_map(fn (Stored $one): Saved => $this->kept($kind, $one), $stored);
+        return array_map(fn (Stored $one): Saved => $this->saved($kind, $one), $stored);
     }
 }

@@ -64,8 +64,9 @@ final class BackupTest extends ApiTestCase
         $backup = $this->backup();
         $this->send('POST', '/api/backup', $backup);
         self::assertSame($backup, $this->backup());
-        $parts = json_decode($backup, true)['parts'] ?? [];
-        self::assertIsArray($parts);
+        $read = json_decode($backup, true);
+        self::assertIsArray($read);
+        self::assertIsArray($parts = $read['parts'] ?? null);
         self::assertSame(array_map(static fn (int $i): string => \sprintf('Head %04d', $i), range(1, 1100)), array_column($parts, 'name'));
     }
 

@@ -514,7 +514,7 @@ export interface paths {
         /** All outings, at a glance, the latest first */
         get: operations["outings"];
         put?: never;
-        /** Begin an outing, or keep one from memory; the same one twice is kept once */
+        /** Begin an outing, or save one from memory; the same one twice is saved once */
         post: operations["saveOuting"];
         delete?: never;
         options?: never;
@@ -1609,7 +1609,7 @@ export interface components {
             schools: components["schemas"]["SchoolEvidence"][];
             lengths: components["schemas"]["FishLength"][];
         };
-        /** @description Everything kept, in one document, what was deleted and can be restored among it. */
+        /** @description Everything stored, in one document, what was deleted and can be restored among it. */
         Backup: {
             /**
              * @description The version of this format.
@@ -2968,7 +2968,7 @@ export interface components {
             water_id?: string | null;
             note?: string;
         };
-        /** @description A trial that is kept, and how it stands. */
+        /** @description A saved trial, and how it stands. */
         SavedTrial: {
             name: string;
             trial: components["schemas"]["Trial"];
@@ -2982,7 +2982,7 @@ export interface components {
             begun_at?: string | null;
             standing?: components["schemas"]["TrialStanding"] | null;
         };
-        /** @description A trip that is kept. */
+        /** @description A saved trip. */
         SavedTrip: {
             name: string;
             trip: components["schemas"]["TripRequest"];
@@ -4728,7 +4728,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Begin an outing, or keep one from memory; the same one twice is kept once */
+            /** @description Begin an outing, or save one from memory; the same one twice is saved once */
             201: {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */

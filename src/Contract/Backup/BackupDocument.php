@@ -13,7 +13,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /**
- * Everything kept, in one document, what was deleted and can be restored among it.
+ * Everything stored, in one document, what was deleted and can be restored among it.
  */
 #[OA\Schema(schema: 'Backup', additionalProperties: false)]
 final readonly class BackupDocument

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract\Error;
 
-/** Thrown where nothing is kept under an id, or it was deleted. */
+/** Thrown where nothing is saved under an id, or it was deleted. */
 final class NotFound extends \RuntimeException
 {
     /** @param string $what in the singular, lower case: "water" */

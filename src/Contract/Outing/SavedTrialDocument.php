@@ -9,7 +9,7 @@ use App\Contract\Constraint\Name;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** A trial that is kept, and how it stands. */
+/** A saved trial, and how it stands. */
 #[OA\Schema(schema: 'SavedTrial', additionalProperties: false)]
 final readonly class SavedTrialDocument
 {

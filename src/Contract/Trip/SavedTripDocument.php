@@ -10,7 +10,7 @@ use App\Contract\Constraint\Text;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** A trip that is kept. */
+/** A saved trip. */
 #[OA\Schema(schema: 'SavedTrip', additionalProperties: false)]
 final readonly class SavedTripDocument
 {

@@ -14,7 +14,7 @@ use App\UseCase\Backup\RestoreBackup;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** Everything kept, in and out. */
+/** Everything stored, in and out. */
 #[Route('/api/backup')]
 final readonly class BackupController
 {

@@ -43,7 +43,7 @@ final readonly class OutingController
     #[Route(methods: ['POST'])]
     #[Operation(
         'saveOuting',
-        'Begin an outing, or keep one from memory; the same one twice is kept once',
+        'Begin an outing, or save one from memory; the same one twice is saved once',
         OutingDocument::class,
         status: 201,
         isEdited: true,
@@ -89,21 +89,21 @@ final readonly class OutingController
     )]
     public function correct(string $id, #[Payload] OutingCorrectionDocument $correction): Response
     {
-        return $this->answer->kept($this->save->correct($id, $correction));
+        return $this->answer->saved($this->save->correct($id, $correction));
     }
 
     #[Route('/{id}/box', methods: ['PUT'])]
     #[Operation('changeBox', 'Change what is in the box of an outing', OutingDocument::class, errors: [404, 409], isEdited: true)]
     public function box(string $id, #[Payload] BoxChangeDocument $change): Response
     {
-        return $this->answer->kept($this->changeBox->change($id, $change));
+        return $this->answer->saved($this->changeBox->change($id, $change));
     }
 
     #[Route('/{id}/end', methods: ['POST'])]
     #[Operation('endOuting', 'End an outing, and take off what is still on', OutingDocument::class, errors: [404], isEdited: true)]
     public function end(string $id, #[Payload] OutingEndDocument $end): Response
     {
-        return $this->answer->kept($this->note->end($id, $end->ended_at));
+        return $this->answer->saved($this->note->end($id, $end->ended_at));
     }
 
     #[Route('/{id}/stints/{stint}', methods: ['PUT'])]
@@ -116,14 +116,14 @@ final readonly class OutingController
     )]
     public function stint(string $id, string $stint, #[Payload] StintDocument $document): Response
     {
-        return $this->answer->kept($this->note->stint($id, $stint, $document));
+        return $this->answer->saved($this->note->stint($id, $stint, $document));
     }
 
     #[Route('/{id}/stints/{stint}', methods: ['DELETE'])]
     #[Operation('removeStint', 'Undo tying a lure on; the one before it goes on', OutingDocument::class, errors: [404], isEdited: true)]
     public function removeStint(string $id, string $stint): Response
     {
-        return $this->answer->kept($this->note->removeStint($id, $stint));
+        return $this->answer->saved($this->note->removeStint($id, $stint));
     }
 
     #[Route('/{id}/events/{event}', methods: ['PUT'])]
@@ -136,14 +136,14 @@ final readonly class OutingController
     )]
     public function event(string $id, string $event, #[Payload] OutingEventDocument $document): Response
     {
-        return $this->answer->kept($this->note->event($id, $event, $document));
+        return $this->answer->saved($this->note->event($id, $event, $document));
     }
 
     #[Route('/{id}/events/{event}', methods: ['DELETE'])]
     #[Operation('removeEvent', 'Undo a note, and put back what it took from stock', OutingDocument::class, errors: [404], isEdited: true)]
     public function removeEvent(string $id, string $event): Response
     {
-        return $this->answer->kept($this->note->removeEvent($id, $event));
+        return $this->answer->saved($this->note->removeEvent($id, $event));
     }
 
     #[Route('/{id}/events/{event}/photo', methods: ['GET'])]

@@ -35,14 +35,14 @@ final readonly class ShelfController
 
     public function show(string $name, ?string $id = null): Response
     {
-        return $this->answer->kept(null === $id ? $this->shelf->single($name) : $this->shelf->show($name, $id));
+        return $this->answer->saved(null === $id ? $this->shelf->single($name) : $this->shelf->show($name, $id));
     }
 
     public function change(string $name, string $id, Request $request): Response
     {
         $document = $this->payload->document($request, $this->shelf->document($name));
 
-        return $this->answer->kept($this->shelf->change($name, $id, $document, Precondition::version($request)));
+        return $this->answer->saved($this->shelf->change($name, $id, $document, Precondition::version($request)));
     }
 
     public function replace(string $name, Request $request): Response
@@ -61,6 +61,6 @@ final readonly class ShelfController
 
     public function restore(string $name, string $id): Response
     {
-        return $this->answer->kept($this->shelf->restore($name, $id));
+        return $this->answer->saved($this->shelf->restore($name, $id));
     }
 }

@@ -110,8 +110,8 @@ final readonly class FirstView
     }
 
     /** @return array{document: array<string, mixed>, version: int}|null */
-    private function entry(?Saved $kept): ?array
+    private function entry(?Saved $saved): ?array
     {
-        return null === $kept ? null : ['document' => $this->documents->cells($kept->document), 'version' => $kept->version];
+        return null === $saved ? null : ['document' => $this->documents->cells($saved->document), 'version' => $saved->version];
     }
 }

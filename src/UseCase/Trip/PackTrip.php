@@ -38,7 +38,7 @@ use Kontrast\Trip\PackGrid;
 use Kontrast\Trip\Turns;
 use Symfony\Component\Clock\ClockInterface;
 
-/** Computes beforehand what a kept trip may ask for out there, where there is no signal. */
+/** Computes beforehand what a saved trip may ask for out there, where there is no signal. */
 final readonly class PackTrip
 {
     /** Lures with their trailers changed that are drawn beforehand. (Chosen.) */

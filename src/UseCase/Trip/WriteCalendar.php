@@ -15,7 +15,7 @@ use Kontrast\Trip\Turn;
 use Kontrast\Trip\Turns;
 use Symfony\Component\Clock\ClockInterface;
 
-/** Writes a kept trip as a calendar: the day, and the turns of the lures carried. */
+/** Writes a saved trip as a calendar: the day, and the turns of the lures carried. */
 final readonly class WriteCalendar
 {
     public function __construct(
