@@ -16,6 +16,7 @@ use Kontrast\Lure\Build;
 use Kontrast\Lure\Colour;
 use Kontrast\Lure\Finish;
 use Kontrast\Lure\Head;
+use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\HookDimensions;
 use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Measurer;
@@ -139,5 +140,19 @@ final class PartsTest extends TestCase
             null,
         ))->trailer;
         self::assertStringStartsWith('3.33 in ', $trailer->name ?? '');
+    }
+
+    public function testAGenericHeadSaysWhatItIsMadeOfWhereItIsNotLead(): void
+    {
+        $head = static fn (HeadMaterial $material): string => GenericParts::compose(new Build(
+            LureKind::Jig,
+            new Head(Weight::ounces(0.375), WeightRange::ounces(0.25, 0.5), Colour::Black, $material),
+            [],
+            null,
+            null,
+            null,
+        ))->head->name;
+        self::assertSame('3/8 oz black jig head', $head(HeadMaterial::Lead));
+        self::assertSame('3/8 oz black jig head, tungsten', $head(HeadMaterial::Tungsten));
     }
 }

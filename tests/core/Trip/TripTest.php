@@ -105,6 +105,7 @@ final class TripTest extends TestCase
             $at = $turn->at->inInches();
             self::assertGreaterThanOrEqual(10.0, $at);
             self::assertLessThanOrEqual(70.1, $at);
+            self::assertSame(round($at, 1), $at, 'Nobody measures closer than a tenth of an inch.');
         }
     }
 
@@ -176,6 +177,9 @@ final class TripTest extends TestCase
         yield 'it crosses midnight' => [['from' => '20:00', 'to' => '2:00'], 'to', 'plan a night in two trips'];
         yield 'chances that do not add up' => [['skies' => [['0:00', '24:00', Sky::Sun, 0.7]]], 'sky', 'add up to 70 %'];
         yield 'an hour without a sky' => [['skies' => [['0:00', '9:00', Sky::Sun, 1.0]]], 'sky', 'at 9:00 AM add up to 0 %'];
+        yield 'a clarity of nothing' => [['inches' => [0.0, 20.0, 30.0]], 'visibility_in', 'low, likely, high'];
+        yield 'two clarities' => [['inches' => [20.0, 30.0]], 'visibility_in', 'low, likely, high'];
+        yield 'likely over high' => [['inches' => [10.0, 30.0, 20.0]], 'visibility_in', 'low, likely, high'];
         yield 'clarity the wrong way round' => [['inches' => [30.0, 20.0, 10.0]], 'visibility_in', 'low, likely, high'];
         yield 'nothing carried' => [['lureCount' => 0], 'carry.lures', 'at least one lure'];
     }
