@@ -76,9 +76,9 @@ final readonly class UpgradeFiles implements OlderFiles
     private static function shapes(\stdClass $logbook, string $path): array
     {
         $shapes = [];
-        $said = (array) ($logbook->shapes ?? null);
+        $said = (array) ($logbook->shapes ?? null) + Upgrades::unsaid();
         foreach (Upgrades::shapes() as $name => $present) {
-            $shape = $said[$name] ?? Upgrades::unsaid()[$name];
+            $shape = $said[$name];
             if (\is_int($shape) && $shape > $present) {
                 $says = 'A newer version of this program wrote this file. Update the program, then take it in.';
                 throw InvalidDocument::fault("{$path}shapes.$name", $says);

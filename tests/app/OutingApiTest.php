@@ -113,7 +113,7 @@ final class OutingApiTest extends OutingTestCase
     {
         $this->begin();
         $this->send('PUT', self::stintPath(), self::stint('09:00'));
-        $outing = $this->send('PUT', self::eventPath(), ['at' => self::at('09:40'), 'kind' => 'landed', 'note' => 'Saved']);
+        $outing = $this->send('PUT', self::eventPath(), ['at' => self::at('09:40'), 'kind' => 'landed', 'note' => 'Kept']);
         self::assertIsArray($outing);
         $event = self::listAt($outing, 'stints', 0, 'events', 0);
         $second = ['events' => [array_diff_key($event, ['taken' => 0])]] + self::stint('09:30');
@@ -124,7 +124,7 @@ final class OutingApiTest extends OutingTestCase
         self::forgetEntities();
         $now = $this->send('GET', '/api/outings/'.self::OUTING);
         self::assertCount(1, self::listAt($now, 'stints'));
-        self::assertSame('Saved', self::textAt($now, 'stints', 0, 'events', 0, 'note'));
+        self::assertSame('Kept', self::textAt($now, 'stints', 0, 'events', 0, 'note'));
     }
 
     /** The change of lure was on its way while the other phone noted a bite: it was on the new lure. */

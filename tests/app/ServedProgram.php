@@ -15,6 +15,7 @@ final class ServedProgram
     private ?Process $server = null;
     /** Also known once its first process is gone: the workers may outlive it. */
     private int $group = 0;
+    private bool $hasDisk = false;
     public readonly string $folder;
     public readonly int $port;
 
@@ -27,6 +28,12 @@ final class ServedProgram
             $this->load($database);
         }
         $this->port = self::freePort();
+    }
+
+    /** Puts its folder on a disk of its own, before anything is in it; false where none may be mounted. */
+    public function onDisk(string $size): bool
+    {
+        return $this->hasDisk = 0 === (new Process(['mount', '-t', 'tmpfs', '-o', "size=$size", 'tmpfs', $this->folder]))->run();
     }
 
     /** Puts a file in place of the database, while nothing is asked. */
@@ -99,6 +106,9 @@ final class ServedProgram
     public function __destruct()
     {
         $this->kill();
+        if ($this->hasDisk) {
+            (new Process(['umount', '--lazy', $this->folder]))->run();
+        }
         (new Filesystem())->remove($this->folder);
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\faults;
 
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Process\Process;
 use Tests\app\ServedProgram;
 
 /** A disk that fills up while the program runs: it says so, what was stored can be read, and with room again it goes on. */
@@ -19,16 +18,9 @@ final class FullDiskTest extends TestCase
     protected function setUp(): void
     {
         $this->program = new ServedProgram();
-        $mount = new Process(['mount', '-t', 'tmpfs', '-o', 'size=8m', 'tmpfs', $this->program->folder]);
-        if (0 !== $mount->run()) {
+        if (!$this->program->onDisk('8m')) {
             self::markTestSkipped('Only root can make a disk that is small enough to fill.');
         }
-    }
-
-    protected function tearDown(): void
-    {
-        $this->program->kill();
-        (new Process(['umount', '--lazy', $this->program->folder]))->run();
     }
 
     public function testItSaysSoGoesOnReadingAndStoresAgainOnceThereIsRoom(): void

@@ -33,6 +33,7 @@ final class CurrentRules implements ResetInterface
         private readonly AnalyzeLogbook $log,
         private readonly CacheInterface $cache,
         private readonly Engine $standard,
+        private readonly LureRanking $ranking,
     ) {
     }
 
@@ -55,7 +56,7 @@ final class CurrentRules implements ResetInterface
         }
         $reading = $document->toReading(LureKind::Jig);
 
-        return $reading->with(lure: (new LureRanking($this->standard))->best($reading));
+        return $reading->with(lure: $this->ranking->best($reading));
     }
 
     public function reset(): void

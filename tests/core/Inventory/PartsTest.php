@@ -131,28 +131,20 @@ final class PartsTest extends TestCase
 
     public function testAGenericTrailerSaysItsLengthToAHundredthOfAnInch(): void
     {
-        $trailer = GenericParts::compose(new Build(
-            LureKind::Jig,
-            new Head(Weight::ounces(0.375), WeightRange::ounces(0.25, 0.5), Colour::Black),
-            [],
-            null,
-            new Trailer(TrailerStyle::Craw, Length::inches(10 / 3), Colour::Black, [], Surface::Matte, Opacity::Opaque),
-            null,
-        ))->trailer;
-        self::assertStringStartsWith('3.33 in ', $trailer->name ?? '');
+        $trailer = new Trailer(TrailerStyle::Craw, Length::inches(10 / 3), Colour::Black, [], Surface::Matte, Opacity::Opaque);
+        self::assertStringStartsWith('3.33 in ', self::generic(trailer: $trailer)->trailer->name ?? '');
     }
 
     public function testAGenericHeadSaysWhatItIsMadeOfWhereItIsNotLead(): void
     {
-        $head = static fn (HeadMaterial $material): string => GenericParts::compose(new Build(
-            LureKind::Jig,
-            new Head(Weight::ounces(0.375), WeightRange::ounces(0.25, 0.5), Colour::Black, $material),
-            [],
-            null,
-            null,
-            null,
-        ))->head->name;
-        self::assertSame('3/8 oz black jig head', $head(HeadMaterial::Lead));
-        self::assertSame('3/8 oz black jig head, tungsten', $head(HeadMaterial::Tungsten));
+        self::assertSame('3/8 oz black jig head', self::generic(HeadMaterial::Lead)->head->name);
+        self::assertSame('3/8 oz black jig head, tungsten', self::generic(HeadMaterial::Tungsten)->head->name);
+    }
+
+    private static function generic(HeadMaterial $material = HeadMaterial::Lead, ?Trailer $trailer = null): Composition
+    {
+        $head = new Head(Weight::ounces(0.375), WeightRange::ounces(0.25, 0.5), Colour::Black, $material);
+
+        return GenericParts::compose(new Build(LureKind::Jig, $head, [], null, $trailer, null));
     }
 }

@@ -5,29 +5,21 @@ declare(strict_types=1);
 namespace Tests\core\Trip;
 
 use Kontrast\Inventory\Composition;
-use Kontrast\Inventory\Inventory;
-use Kontrast\Lure\Colour;
 use Kontrast\Lure\LureKind;
-use Kontrast\Material\CachingFitter;
-use Kontrast\Material\SigmoidFitter;
 use Kontrast\Measure\Angle;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
-use Kontrast\Reading\Forage;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 use Kontrast\Reading\Wind;
 use Kontrast\Rulebook\Adviser;
-use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\LureRanking;
 use Kontrast\Scoring\BuildScorer;
 use Kontrast\Scoring\BuildSearch;
 use Kontrast\Sun\Place;
 use Kontrast\Trip\CarriedRanking;
-use Kontrast\Trip\CarryPlanner;
 use Kontrast\Trip\PackGrid;
-use Kontrast\Trip\Scenarios;
 use Kontrast\Trip\TripPlan;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -167,38 +159,5 @@ final class PackTest extends TestCase
         }
 
         return $builds;
-    }
-
-    /** Where everything owned is carried, the day is worth the best build of each scenario by its share, in points of a hundred. */
-    public function testADayWithAllPartsIsWorthTheBestOfEachScenario(): void
-    {
-        $adviser = new Adviser(Engine::standard());
-        $fitter = new CachingFitter(new SigmoidFitter());
-        $plan = TripPlan::of(
-            Place::at(45.5, -91.2, 'America/Chicago'),
-            '2026-05-09',
-            '10:00',
-            '12:00',
-            Readings::of(LureKind::Jig),
-            [20.0, 24.0, 30.0],
-            [['10:00', '12:00', Sky::Overcast, 1.0]],
-            [Cover::Wood],
-            [[Forage::Bluegill, 1.0]],
-            [LureKind::Jig],
-            4,
-            4,
-        );
-        $bin = Inventory::of([
-            Bins::head(), Bins::skirt(), Bins::skirt(Colour::Brown, id: 'brown'), Bins::trailer(), Bins::trailer(Colour::Blue, id: 'blue'),
-        ]);
-        $points = 0.0;
-        foreach (Scenarios::divide($plan) as $one) {
-            $scorer = new BuildScorer($one->reading, $adviser->brief($one->reading), $fitter);
-            $points += $one->weight * 100 * (new BuildSearch($bin, $scorer))->best()[0]->scores->points / $scorer->most();
-        }
-        $carry = (new CarryPlanner($adviser, LureRanking::standard(), $fitter))->plan($plan, $bin, []);
-        self::assertEqualsWithDelta($points, $carry->worth, 0.1);
-        self::assertEqualsWithDelta($carry->worth, $carry->bound, 0.1);
-        self::assertTrue($carry->isExact);
     }
 }

@@ -4,18 +4,27 @@ declare(strict_types=1);
 
 namespace Tests\core\Trip;
 
+use Kontrast\Inventory\Inventory;
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\LureKind;
+use Kontrast\Material\CachingFitter;
+use Kontrast\Material\SigmoidFitter;
 use Kontrast\Measure\Length;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\SkyAt;
 use Kontrast\Reading\Tint;
+use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Assembly;
 use Kontrast\Rulebook\Change;
 use Kontrast\Rulebook\Engine;
+use Kontrast\Rulebook\LureRanking;
 use Kontrast\Rulebook\Rulebook;
+use Kontrast\Scoring\BuildScorer;
+use Kontrast\Scoring\BuildSearch;
 use Kontrast\Sun\Place;
+use Kontrast\Trip\CarryPlanner;
 use Kontrast\Trip\NotATrip;
 use Kontrast\Trip\Scenario;
 use Kontrast\Trip\Scenarios;
@@ -25,6 +34,7 @@ use Kontrast\Trip\Turns;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Tests\core\Bins;
 use Tests\core\Readings;
 
 /** A day planned: its skies by the sun's height, the minutes at which picks change, and the ways it may turn out. */
@@ -150,6 +160,26 @@ final class TripTest extends TestCase
     public function testOneClarityIsOneScenario(): void
     {
         self::assertCount(1, Scenarios::divide(self::plan(from: '10:00', to: '11:00', inches: [24.0, 24.0, 24.0])));
+    }
+
+    /** Where everything owned is carried, the day is worth the best build of each scenario by its share, in points of a hundred. */
+    public function testADayWithAllPartsIsWorthTheBestOfEachScenario(): void
+    {
+        $adviser = new Adviser(Engine::standard());
+        $fitter = new CachingFitter(new SigmoidFitter());
+        $plan = self::plan(from: '10:00', to: '12:00', skies: [['10:00', '12:00', Sky::Overcast, 1.0]], lures: [LureKind::Jig]);
+        $bin = Inventory::of([
+            Bins::head(), Bins::skirt(), Bins::skirt(Colour::Brown, id: 'brown'), Bins::trailer(), Bins::trailer(Colour::Blue, id: 'blue'),
+        ]);
+        $points = 0.0;
+        foreach (Scenarios::divide($plan) as $one) {
+            $scorer = new BuildScorer($one->reading, $adviser->brief($one->reading), $fitter);
+            $points += $one->weight * 100 * (new BuildSearch($bin, $scorer))->best()[0]->scores->points / $scorer->most();
+        }
+        $carry = (new CarryPlanner($adviser, LureRanking::standard(), $fitter))->plan($plan, $bin, []);
+        self::assertEqualsWithDelta($points, $carry->worth, 0.1);
+        self::assertEqualsWithDelta($carry->worth, $carry->bound, 0.1);
+        self::assertTrue($carry->isExact);
     }
 
     /**
