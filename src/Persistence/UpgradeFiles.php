@@ -59,7 +59,7 @@ final readonly class UpgradeFiles implements OlderFiles
         $shape = $kind->is->shape;
         $stored = null === $shape || '' === $shape->in ? $document : $document->{$shape->in} ?? null;
         if (null !== $shape && $stored instanceof \stdClass) {
-            Upgrades::run($shape->name, $stored, $shapes[$shape->name->value]);
+            Upgrades::run($shape->name, $stored, $shapes[$shape->name->shapedAs()]);
         }
         foreach ($kind->is->holds as $field => $name) {
             foreach ((array) ($document->{$field} ?? []) as $inner) {
@@ -69,7 +69,7 @@ final readonly class UpgradeFiles implements OlderFiles
     }
 
     /**
-     * @return array<string, int> of everything that is stored, by its name
+     * @return array<string, int> of everything that has one
      *
      * @throws InvalidDocument where one is newer than this program
      */

@@ -93,12 +93,12 @@ final class BackupTest extends ApiTestCase
     {
         $this->fill();
         $backup = $this->backup();
-        $newer = json_decode(str_replace('"stint":1', '"stint":99', $backup));
+        $newer = json_decode(str_replace('"outing":1', '"outing":99', $backup));
         self::assertInstanceOf(\stdClass::class, $newer);
         $this->send('POST', '/api/backup', $newer);
-        self::assertSame(['notebook.shapes.stint'], array_keys($this->faults()));
+        self::assertSame(['notebook.shapes.outing'], array_keys($this->faults()));
         $this->send('POST', '/api/logbook', $newer->notebook);
-        self::assertSame(['shapes.stint'], array_keys($this->faults()));
+        self::assertSame(['shapes.outing'], array_keys($this->faults()));
         self::assertSame($backup, $this->backup());
     }
 

@@ -8,6 +8,7 @@ use App\Contract\Stored\Ability;
 use App\Contract\Stored\Address;
 use App\Persistence\Entity\HasDocument;
 use App\Persistence\Kind\Kinds;
+use App\Persistence\Kind\Shape;
 use App\UseCase\Shelf;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
@@ -133,6 +134,7 @@ final class KindsTest extends ApiTestCase
         $this->send('GET', '/api/backup');
         $backup = $this->content();
         Schema::assertValid('backup', $backup);
+        $this->refuseNewer($address, $backup);
         $this->send('POST', '/api/backup', '{"kontrast":5,"notebook":{"waters":[],"readings":[]},"settings":{"units":"us","theme":"lamp"},'
             .'"parts":[],"swatches":[]}');
         self::assertSame(200, $this->answered(), $this->content());
@@ -149,6 +151,70 @@ final class KindsTest extends ApiTestCase
         $this->shown($address);
         $this->send('GET', '/api/backup');
         self::assertStringContainsString($this->made[$address->name] ?? '', $this->content());
+    }
+
+    /** A file that says no shapes is of before there were any; the steps since are those that it goes through. */
+    #[DataProvider('kept')]
+    public function testAnOlderBackupBringsItBackAsItIsWrittenNow(Address $address): void
+    {
+        $address->isOne ? $this->replaced($address) : $this->add($address->name);
+        $now = self::withoutVersion($this->shown($address));
+        $this->send('GET', '/api/backup');
+        $backup = json_decode($this->content());
+        \assert($backup instanceof \stdClass && $backup->notebook instanceof \stdClass);
+        $backup->kontrast = 5;
+        unset($backup->notebook->shapes);
+        $this->send('POST', '/api/backup', json_encode($backup, \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR));
+        self::assertSame(200, $this->answered(), $this->content());
+        self::forgetEntities();
+        self::assertSame($now, self::withoutVersion($this->shown($address)));
+        foreach ($this->shapesOf($address) as $table => $shape) {
+            $shapes = self::database()->fetchFirstColumn("SELECT DISTINCT shape FROM $table");
+            self::assertSame([$shape->number], $shapes, "Every one is of the shape of today in $table.");
+        }
+    }
+
+    #[DataProvider('kept')]
+    public function testWhatIsStoredInAnotherShapeIsNotReadAsIfItWereOfThisOne(Address $address): void
+    {
+        $address->isOne ? $this->replaced($address) : $this->add($address->name);
+        foreach ($this->shapesOf($address) as $table => $shape) {
+            self::database()->executeStatement("UPDATE $table SET shape = shape + 1");
+            self::forgetEntities();
+            $reason = array_column($this->send('GET', '/api/attention') ?? [], 'reason', 'kind')[$shape->name->value] ?? null;
+            self::assertIsString($reason);
+            self::assertStringContainsString((string) ($shape->number + 1), $reason);
+        }
+    }
+
+    /** @return array<string, Shape> by table, of it and of what it holds */
+    private function shapesOf(Address $address): array
+    {
+        $kinds = self::getContainer()->get(Kinds::class);
+        $manager = self::getContainer()->get(EntityManagerInterface::class);
+        \assert($kinds instanceof Kinds && $manager instanceof EntityManagerInterface);
+        $kind = $kinds->named($address->name);
+        $shapes = [];
+        foreach ([$kind, ...array_map($kinds->named(...), array_values($kind->is->holds))] as $one) {
+            if (null !== $one->is->shape) {
+                $shapes[$manager->getClassMetadata($one->is->entity)->getTableName()] = $one->is->shape;
+            }
+        }
+
+        return $shapes;
+    }
+
+    private function refuseNewer(Address $address, string $backup): void
+    {
+        foreach ($this->shapesOf($address) as $shape) {
+            $file = json_decode($backup);
+            \assert($file instanceof \stdClass && $file->notebook instanceof \stdClass && $file->notebook->shapes instanceof \stdClass);
+            $name = $shape->name->shapedAs();
+            self::assertSame($shape->number, $file->notebook->shapes->{$name});
+            $file->notebook->shapes->{$name} = $shape->number + 1;
+            $this->send('POST', '/api/backup', json_encode($file, \JSON_THROW_ON_ERROR));
+            self::assertSame(["notebook.shapes.$name"], array_keys($this->faults()));
+        }
     }
 
     #[DataProvider('kept')]
@@ -316,11 +382,18 @@ final class KindsTest extends ApiTestCase
     private function damage(string $entity): void
     {
         $manager = self::getContainer()->get(EntityManagerInterface::class);
-        $database = self::getContainer()->get(Connection::class);
-        \assert($manager instanceof EntityManagerInterface && $database instanceof Connection);
+        \assert($manager instanceof EntityManagerInterface);
         $table = $manager->getClassMetadata($entity)->getTableName();
-        self::assertSame(1, $database->executeStatement("UPDATE $table SET document = '{\"cut off'"));
+        self::assertSame(1, self::database()->executeStatement("UPDATE $table SET document = '{\"cut off'"));
         self::forgetEntities();
+    }
+
+    private static function database(): Connection
+    {
+        $database = self::getContainer()->get(Connection::class);
+        \assert($database instanceof Connection);
+
+        return $database;
     }
 
     private function content(): string

@@ -40,10 +40,22 @@ final class FullDiskTest extends TestCase
         self::assertStringContainsString('Make room', $answer);
         self::assertGreaterThan(0, $stored);
         self::assertSame($stored, $this->waters());
+        $this->refuseARestore($stored);
 
         unlink($this->program->folder.'/film');
         self::assertSame(201, $this->program->ask('POST', '/api/waters', self::WATER)[0]);
         self::assertSame($stored + 1, $this->waters());
+    }
+
+    /** What is there is written to a file first; where that cannot be, nothing is taken away. */
+    private function refuseARestore(int $stored): void
+    {
+        [$status, $empty] = $this->program->ask('GET', '/api/backup');
+        self::assertSame(200, $status);
+        [$status, $answer] = $this->program->ask('POST', '/api/backup', (array) json_decode($empty));
+        self::assertSame(503, $status, $answer);
+        self::assertStringContainsString('nothing was changed', $answer);
+        self::assertSame($stored, $this->waters());
     }
 
     private function waters(): int

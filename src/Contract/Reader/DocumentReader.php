@@ -6,7 +6,6 @@ namespace App\Contract\Reader;
 
 use App\Contract\Error\Fault;
 use App\Contract\Error\InvalidDocument;
-use Symfony\Component\PropertyInfo\Type;
 use Symfony\Component\Serializer\Exception\ExceptionInterface;
 use Symfony\Component\Serializer\Normalizer\DenormalizerInterface;
 use Symfony\Component\Validator\Constraint;
@@ -26,7 +25,6 @@ final readonly class DocumentReader
         private DenormalizerInterface $denormalizer,
         private ValidatorInterface $validator,
         private ShapeCheck $shape,
-        private DocumentTypes $types,
         private OlderFiles $older,
     ) {
     }
@@ -159,72 +157,26 @@ final readonly class DocumentReader
     private function one(\stdClass $data, string $class, string $path): object
     {
         $faults = new FaultCollector();
-        $clean = $this->shape->object($data, $class, $path, $faults);
-        $document = $this->whole($class, $clean, $path, $faults);
+        $sound = [];
+        $clean = $this->shape->object($data, $class, $path, $faults, $sound);
+        $document = null;
+        if ($faults->isEmpty()) {
+            $document = $this->trusted($clean, $class);
+            $this->tell($this->validator->validate($document), $path, $faults);
+        }
+        foreach ($sound as $piece) {
+            $this->tell($this->violations($piece), $piece->path, $faults);
+        }
         $faults->throwIfAny();
 
         return $document ?? throw new \LogicException('A document without faults can be made.');
     }
 
-    /**
-     * The document with its constraints checked; where a part of it cannot be made, the constraints of all that is there.
-     *
-     * @template T of object
-     *
-     * @param class-string<T>      $class
-     * @param array<string, mixed> $clean
-     *
-     * @return T|null
-     */
-    private function whole(string $class, array $clean, string $path, FaultCollector $faults): ?object
+    private function violations(SoundPiece $piece): ConstraintViolationListInterface
     {
-        if (!$faults->hasWithin($path)) {
-            $document = $this->denormalizer->denormalize($clean, $class, 'json');
-            \assert($document instanceof $class);
-            $this->tell($this->validator->validate($document), $path, $faults);
-
-            return $document;
-        }
-        foreach ($clean as $field => $value) {
-            $this->part($class, $field, $value, ShapeCheck::join($path, $field), $faults);
-        }
-
-        return null;
-    }
-
-    /** @param class-string $class */
-    private function part(string $class, string $field, mixed $value, string $path, FaultCollector $faults): void
-    {
-        $type = $this->types->read($class)[$field] ?? null;
-        $inner = self::document($type);
-        $item = self::document($type?->getCollectionValueTypes()[0] ?? null);
-        if (null !== $inner && \is_array($value)) {
-            /** @var array<string, mixed> $value */
-            $this->whole($inner, $value, $path, $faults);
-        } elseif (null !== $item && \is_array($value)) {
-            foreach ($value as $index => $entry) {
-                /** @var array<string, mixed> $fields */
-                $fields = \is_array($entry) ? $entry : [];
-                $this->whole($item, $fields, "{$path}[$index]", $faults);
-            }
-        } else {
-            foreach ($this->validator->validatePropertyValue($class, $field, $value) as $violation) {
-                $within = ltrim(substr($violation->getPropertyPath(), \strlen($field)), '.');
-                $faults->add(new Fault(ShapeCheck::join($path, $within), (string) $violation->getMessage(), self::code($violation)));
-            }
-        }
-    }
-
-    /** @return class-string|null the class of a document inside a document */
-    private static function document(?Type $type): ?string
-    {
-        $class = $type?->getClassName();
-
-        return null === $class || !class_exists($class) || enum_exists($class) || is_a(
-            $class,
-            \DateTimeInterface::class,
-            true,
-        ) ? null : $class;
+        return null === $piece->field
+            ? $this->validator->validate($this->denormalizer->denormalize($piece->value, $piece->class, 'json'))
+            : $this->validator->validatePropertyValue($piece->class, $piece->field, $piece->value);
     }
 
     private function tell(ConstraintViolationListInterface $violations, string $path, FaultCollector $faults): void

@@ -53,6 +53,15 @@ final class DocumentTypes
         return $this->required[$class][$field] ?? false;
     }
 
+    /** @return class-string|null the class of a document inside a document */
+    public static function document(Type $type): ?string
+    {
+        $class = $type->getClassName();
+        $isDocument = null !== $class && class_exists($class) && !enum_exists($class) && !is_a($class, \DateTimeInterface::class, true);
+
+        return $isDocument ? $class : null;
+    }
+
     /** @param class-string $class */
     public function unknownField(string $class): string
     {

@@ -8,9 +8,9 @@ use App\Contract\Error\Fault;
 use Symfony\Component\PropertyInfo\Type;
 
 /**
- * Holds decoded JSON against the declared fields and types of a document class, once through and no further: objects are stdClass and
- * lists are arrays, so that {"0": …} is no list. What is of the declared shape comes out as plain arrays; what is not is told and left
- * out, and what is missing is told.
+ * Holds decoded JSON against the declared fields and types of a document class, once through: objects are stdClass and lists are arrays, so
+ * that {"0": …} is no list. What is of the declared shape comes out as plain arrays; what is not is told and left out, and what is missing
+ * is told.
  */
 final readonly class ShapeCheck
 {
@@ -22,12 +22,14 @@ final readonly class ShapeCheck
     }
 
     /**
-     * @param class-string $class
+     * @param class-string     $class
+     * @param list<SoundPiece> $sound where there are faults: everything within that has none
      *
      * @return array<string, mixed>
      */
-    public function object(\stdClass $data, string $class, string $path, FaultCollector $faults): array
+    public function object(\stdClass $data, string $class, string $path, FaultCollector $faults, array &$sound = []): array
     {
+        $told = $faults->told();
         $known = $this->types->read($class);
         $limits = is_subclass_of($class, LimitsLists::class) ? $class::limits() : [];
         $clean = [];
@@ -45,9 +47,9 @@ final readonly class ShapeCheck
                 );
                 continue;
             }
-            $before = $faults->count();
-            $checked = $this->value($value, $known[$name], $field, $faults);
-            if ($before === $faults->count() || \is_array($checked)) {
+            $before = $faults->told();
+            $checked = $this->value($value, $known[$name], $field, $faults, $sound);
+            if ($before === $faults->told()) {
                 $clean[$name] = $checked;
             }
         }
@@ -57,27 +59,55 @@ final readonly class ShapeCheck
                 $faults->add(new Fault(self::join($path, $name), $says, Fault::MISSING));
             }
         }
+        if ($told !== $faults->told()) {
+            foreach ($clean as $name => $value) {
+                $field = self::join($path, $name);
+                array_push($sound, ...self::pieces($value, $known[$name], $field) ?? [new SoundPiece($class, $name, $value, $field)]);
+            }
+        }
 
         return $clean;
     }
 
-    private function value(mixed $value, Type $type, string $path, FaultCollector $faults): mixed
+    /** @return list<SoundPiece>|null the documents that a sound value is made of; null where it is made of none */
+    private static function pieces(mixed $value, Type $type, string $path): ?array
+    {
+        $item = $type->getCollectionValueTypes()[0] ?? null;
+        $class = DocumentTypes::document($item ?? $type);
+        if (null === $class || !\is_array($value)) {
+            return null;
+        }
+        if (null === $item) {
+            return [new SoundPiece($class, null, $value, $path)];
+        }
+        $pieces = [];
+        foreach ($value as $key => $entry) {
+            $pieces[] = new SoundPiece($class, null, $entry, "{$path}[$key]");
+        }
+
+        return $pieces;
+    }
+
+    /** @param list<SoundPiece> $sound */
+    private function value(mixed $value, Type $type, string $path, FaultCollector $faults, array &$sound): mixed
     {
         $class = $type->getClassName();
 
         return match (true) {
             null === $value && $type->isNullable() => null,
-            $type->isCollection() => $this->collection($value, $type, $path, $faults),
+            $type->isCollection() => $this->collection($value, $type, $path, $faults, $sound),
             null === $class => $this->scalar($value, $type, $path, $faults),
             is_subclass_of($class, \BackedEnum::class) => $this->choice($value, $class, $type, $path, $faults),
             is_a($class, \DateTimeInterface::class, true) => $this->date($value, $type, $path, $faults),
-            $value instanceof \stdClass && class_exists($class) => $this->object($value, $class, $path, $faults),
+            $value instanceof \stdClass && class_exists($class) => $this->object($value, $class, $path, $faults, $sound),
             default => $this->wrong($value, $type, $path, $faults),
         };
     }
 
-    private function collection(mixed $value, Type $type, string $path, FaultCollector $faults): mixed
+    /** @param list<SoundPiece> $sound */
+    private function collection(mixed $value, Type $type, string $path, FaultCollector $faults, array &$sound): mixed
     {
+        $told = $faults->told();
         $isMap = Type::BUILTIN_TYPE_STRING === ($type->getCollectionKeyTypes()[0] ?? null)?->getBuiltinType();
         if ($isMap ? !$value instanceof \stdClass && [] !== $value : !\is_array($value)) {
             return $this->wrong($value, $type, $path, $faults);
@@ -87,11 +117,14 @@ final readonly class ShapeCheck
         $checked = [];
         foreach ($entries as $key => $entry) {
             $place = $isMap ? self::join($path, (string) $key) : "{$path}[$key]";
-            $before = $faults->count();
-            $one = null === $item ? $entry : $this->value($entry, $item, $place, $faults);
-            if ($before === $faults->count() || \is_array($one)) {
+            $before = $faults->told();
+            $one = null === $item ? $entry : $this->value($entry, $item, $place, $faults, $sound);
+            if ($before === $faults->told()) {
                 $checked[$key] = $one;
             }
+        }
+        if ($told !== $faults->told()) {
+            array_push($sound, ...self::pieces($checked, $type, $path) ?? []);
         }
 
         return $checked;

@@ -16,4 +16,13 @@ enum StoredAs: string
     case Box = 'box';
     case Stint = 'stint';
     case Trial = 'trial';
+
+    /** What has one shape for all that is stored of it: an outing is a box and stints. */
+    public function shapedAs(): string
+    {
+        return match ($this) {
+            self::Box, self::Stint => 'outing',
+            default => $this->value,
+        };
+    }
 }

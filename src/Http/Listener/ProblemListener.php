@@ -19,6 +19,7 @@ use Doctrine\DBAL\Exception\ReadOnlyException;
 use Doctrine\ORM\OptimisticLockException;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\Filesystem\Exception\IOException;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
@@ -114,6 +115,12 @@ final readonly class ProblemListener
                 503,
                 'The disk is full, so nothing was stored. Make room on it, and try again. Everything that was stored can still be read.',
                 'disk_full',
+            ),
+            $error instanceof IOException => new ProblemDocument(
+                503,
+                'A file beside the database cannot be written, so nothing was changed. Make room on the disk, or run ./kontrast doctor to see '
+                    .'what to do.',
+                'file_not_written',
             ),
             $error instanceof ReadOnlyException => new ProblemDocument(
                 503,

@@ -107,19 +107,14 @@ class InventoryPart implements HasDocument, Deletable
         return $this->document;
     }
 
-    /** @return array<string, mixed> the fields of a part document that have a column */
-    public function columns(): array
+    public function lowAt(): ?int
     {
-        return [
-            'id' => $this->id,
-            'version' => $this->version(),
-            'kind' => $this->kind->value,
-            'name' => $this->name,
-            'count' => $this->count,
-            'low_at' => $this->lowAt,
-            'box' => $this->box,
-            'cost' => $this->cost()?->amount(),
-            'lures' => '' === $this->lures ? [] : explode(' ', $this->lures),
-        ];
+        return $this->lowAt;
+    }
+
+    /** @return list<string> kinds of lures, by their words */
+    public function lures(): array
+    {
+        return '' === $this->lures ? [] : explode(' ', $this->lures);
     }
 }

@@ -124,19 +124,20 @@ class OutingEvent
         return $this->photo;
     }
 
-    /** @return array<string, mixed> the fields of an event document, without its picture */
-    public function columns(): array
+    public function angler(): Angler
     {
-        return [
-            'id' => $this->id,
-            'at' => InUtc::written($this->at),
-            'kind' => $this->kind->value,
-            'angler' => $this->angler->value,
-            'length_in' => $this->lengthIn,
-            ...self::read($this->details),
-            'taken' => $this->taken(),
-            'has_photo' => null !== $this->photo,
-        ];
+        return $this->angler;
+    }
+
+    public function lengthIn(): ?float
+    {
+        return $this->lengthIn;
+    }
+
+    /** @return array<string, mixed> the fields of an event document that have no column */
+    public function details(): array
+    {
+        return self::read($this->details);
     }
 
     /** @return array<string, mixed> nothing where it is damaged: what else is known of the event stays readable */

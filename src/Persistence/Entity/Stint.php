@@ -157,15 +157,4 @@ class Stint implements HasDocument
             array_map(static fn (OutingEvent $event): \DateTimeImmutable => $event->at(), $this->events()),
         );
     }
-
-    /** @return array<string, mixed> the fields of a stint document that have a column */
-    public function columns(): array
-    {
-        return [
-            'id' => $this->id,
-            'started_at' => InUtc::written($this->startedAt),
-            'ended_at' => null === $this->endedAt ? null : InUtc::written($this->endedAt),
-            'angler' => $this->angler->value,
-        ];
-    }
 }

@@ -54,6 +54,17 @@ final readonly class InventoryPartKind extends Kind
     /** @return array<string, mixed> of a part document */
     public static function fields(InventoryPart $part): array
     {
-        return [...$part->columns(), ...$part->document()->data()];
+        return [
+            'id' => $part->id(),
+            'version' => $part->version(),
+            'kind' => $part->kind()->value,
+            'name' => $part->title(),
+            'count' => $part->count(),
+            'low_at' => $part->lowAt(),
+            'box' => $part->box(),
+            'cost' => $part->cost()?->amount(),
+            'lures' => $part->lures(),
+            ...$part->document()->data(),
+        ];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Persistence\Kind;
 use App\Contract\Outing\StintDocument;
 use App\Contract\Outing\StintLureDocument;
 use App\Contract\Stored\StoredAs;
+use App\Persistence\Entity\InUtc;
 use App\Persistence\Entity\OutingEvent;
 use App\Persistence\Entity\Stint;
 use App\Persistence\Entity\Stored;
@@ -42,9 +43,14 @@ final readonly class StintKind extends Kind
 
     public function documentOf(Stored $one, bool $isWhole = false): StintDocument
     {
-        $fields = [...$one->columns(), ...$one->document()->data(), 'events' => self::events($one, $isWhole)];
-
-        return $this->documents->made($fields, StintDocument::class);
+        return $this->documents->made([
+            'id' => $one->id(),
+            'started_at' => InUtc::written($one->startedAt()),
+            'ended_at' => null === $one->endedAt() ? null : InUtc::written($one->endedAt()),
+            'angler' => $one->angler()->value,
+            ...$one->document()->data(),
+            'events' => self::events($one, $isWhole),
+        ], StintDocument::class);
     }
 
     /**
@@ -57,7 +63,17 @@ final readonly class StintKind extends Kind
         return array_map(static function (OutingEvent $event) use ($isWhole): array {
             $jpeg = $isWhole ? $event->photo()?->jpeg() : null;
 
-            return [...$event->columns(), 'photo' => null === $jpeg ? null : 'data:image/jpeg;base64,'.base64_encode($jpeg)];
+            return [
+                'id' => $event->id(),
+                'at' => InUtc::written($event->at()),
+                'kind' => $event->kind()->value,
+                'angler' => $event->angler()->value,
+                'length_in' => $event->lengthIn(),
+                ...$event->details(),
+                'taken' => $event->taken(),
+                'has_photo' => null !== $event->photo(),
+                'photo' => null === $jpeg ? null : 'data:image/jpeg;base64,'.base64_encode($jpeg),
+            ];
         }, $stint->events());
     }
 
