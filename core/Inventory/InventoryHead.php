@@ -6,9 +6,11 @@ namespace Kontrast\Inventory;
 
 use Kontrast\Lure\Arm;
 use Kontrast\Lure\Head;
+use Kontrast\Lure\HeadForm;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\HookDimensions;
 use Kontrast\Lure\HookSize;
+use Kontrast\Lure\Keeper;
 use Kontrast\Lure\LureKind;
 use Kontrast\Lure\WeightRange;
 use Kontrast\Material\OpticalPart;
@@ -30,6 +32,8 @@ final readonly class InventoryHead implements InventoryPart
         public Arm $arm,
         public ?PartColour $belly = null,
         public bool $eye = false,
+        public ?HeadForm $form = null,
+        public ?Keeper $keeper = null,
     ) {
     }
 
@@ -75,6 +79,8 @@ final readonly class InventoryHead implements InventoryPart
             $this->hook,
             null === $this->belly ? null : NearestColour::nearest($this->belly->colour),
             $this->eye,
+            $this->form ?? HeadForm::Ball,
+            $this->keeper ?? Keeper::Barb,
         );
     }
 }

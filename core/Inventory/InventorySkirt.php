@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Kontrast\Inventory;
 
+use Kontrast\Lure\AccentShare;
 use Kontrast\Lure\Colour;
+use Kontrast\Lure\ColourLayout;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Skirt;
 use Kontrast\Lure\SkirtMaterial;
@@ -30,6 +32,8 @@ final readonly class InventorySkirt implements InventoryPart
         public Trim $trim,
         public array $belly = [],
         public Strands $strands = Strands::Solid,
+        public ?AccentShare $accentShare = null,
+        public ?ColourLayout $layout = null,
     ) {
     }
 
@@ -56,6 +60,8 @@ final readonly class InventorySkirt implements InventoryPart
             Trim::HookBend,
             $this->belly,
             $this->strands,
+            $this->accentShare,
+            $this->layout,
         );
     }
 
@@ -66,14 +72,19 @@ final readonly class InventorySkirt implements InventoryPart
 
     public function inWords(): Skirt
     {
+        $base = NearestColour::nearest($this->base->colour);
+        $accents = self::words($this->accents);
+
         return new Skirt(
-            NearestColour::nearest($this->base->colour),
-            self::words($this->accents),
+            $base,
+            $accents,
             $this->see(),
             $this->material,
             $this->trim,
             self::words($this->belly),
             $this->strands,
+            $this->accentShare ?? AccentShare::usual($base, $accents),
+            $this->layout ?? ColourLayout::usual($this->belly),
         );
     }
 

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Kontrast\Inventory;
 
+use Kontrast\Lure\AccentShare;
 use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\Colour;
+use Kontrast\Lure\ColourLayout;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Rig;
 use Kontrast\Lure\Surface;
@@ -34,6 +36,8 @@ final readonly class InventoryTrailer implements InventoryPart
         public Plastic $plastic = Plastic::Soft,
         public array $belly = [],
         public BellyShape $bellyShape = BellyShape::Any,
+        public ?AccentShare $accentShare = null,
+        public ?ColourLayout $layout = null,
     ) {
     }
 
@@ -54,16 +58,21 @@ final readonly class InventoryTrailer implements InventoryPart
 
     public function inWords(): Trailer
     {
+        $base = NearestColour::nearest($this->base->colour);
+        $accents = self::words($this->accents);
+
         return new Trailer(
             $this->style,
             $this->length,
-            NearestColour::nearest($this->base->colour),
-            self::words($this->accents),
+            $base,
+            $accents,
             $this->surface,
             $this->see(),
             self::words($this->belly),
             Rig::usualFor($this->style),
             $this->bellyShape,
+            $this->accentShare ?? AccentShare::usual($base, $accents),
+            $this->layout ?? ColourLayout::usual($this->belly),
         );
     }
 

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Kontrast\Inventory;
 
+use Kontrast\Inventory\Words\Gloss;
+use Kontrast\Lure\AccentShare;
 use Kontrast\Lure\Arm;
 use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\Colour;
+use Kontrast\Lure\ColourLayout;
+use Kontrast\Lure\HeadForm;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\HookSize;
+use Kontrast\Lure\Keeper;
 use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\SkirtMaterial;
@@ -21,27 +26,34 @@ use Kontrast\Material\Metal;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Weight;
 
-/** A part as somebody wrote it in one line, with what was assumed because the line does not say it. */
+/** A part as somebody wrote it in one line, with what was assumed because the line does not say it. Colors are never assumed. */
 final readonly class PartLine
 {
     /**
-     * @param list<Colour>   $colours base, then accents
-     * @param list<Colour>   $belly   what comes after "over"
+     * @param list<Colour>   $accents
+     * @param list<Colour>   $belly
+     * @param string         $pattern what the colors are called, where they were said by a name
      * @param list<LureKind> $lures   the lures a head is for
      * @param list<string>   $assumed what the line does not say, in words: "3.5 in"
-     * @param list<string>   $ignored words of the line that say nothing this program knows
+     * @param list<string>   $unknown words and numbers of the line that were not understood, or say nothing of such a part
+     * @param list<Gloss>    $glosses the whole line, stretch by stretch
      */
     public function __construct(
         public PartKind $kind,
-        public string $name,
-        public int $count,
+        public int $count = 1,
         public ?float $cost = null,
-        public array $colours = [],
+        public ?Colour $base = null,
+        public array $accents = [],
         public array $belly = [],
+        public string $pattern = '',
+        public ?AccentShare $accentShare = null,
+        public ?ColourLayout $layout = null,
         public ?Weight $weight = null,
         public array $lures = [],
         public ?Arm $arm = null,
         public ?HeadMaterial $headMaterial = null,
+        public ?HeadForm $form = null,
+        public ?Keeper $keeper = null,
         public bool $eye = false,
         public ?BladeShape $shape = null,
         public ?int $number = null,
@@ -59,72 +71,14 @@ final readonly class PartLine
         public ?HookSize $hook = null,
         public string $size = '',
         public array $assumed = [],
-        public array $ignored = [],
+        public array $unknown = [],
+        public array $glosses = [],
     ) {
     }
 
-    /**
-     * The same with what its type of part has.
-     *
-     * @param list<Colour>   $colours
-     * @param list<Colour>   $belly
-     * @param list<LureKind> $lures
-     * @param list<string>   $assumed
-     */
-    public function with(
-        array $colours = [],
-        array $belly = [],
-        ?Weight $weight = null,
-        array $lures = [],
-        ?Arm $arm = null,
-        ?HeadMaterial $headMaterial = null,
-        bool $eye = false,
-        ?BladeShape $shape = null,
-        ?int $number = null,
-        ?Metal $metal = null,
-        bool $darkened = false,
-        ?SkirtMaterial $skirtMaterial = null,
-        ?Strands $strands = null,
-        ?Trim $trim = null,
-        ?TrailerStyle $style = null,
-        ?Length $length = null,
-        ?BellyShape $bellyShape = null,
-        ?Surface $surface = null,
-        ?Plastic $plastic = null,
-        ?Opacity $opacity = null,
-        ?HookSize $hook = null,
-        string $size = '',
-        array $assumed = [],
-    ): self {
-        return new self(
-            $this->kind,
-            $this->name,
-            $this->count,
-            $this->cost,
-            $colours,
-            $belly,
-            $weight,
-            $lures,
-            $arm,
-            $headMaterial,
-            $eye,
-            $shape,
-            $number,
-            $metal,
-            $darkened,
-            $skirtMaterial,
-            $strands,
-            $trim,
-            $style,
-            $length,
-            $bellyShape,
-            $surface,
-            $plastic,
-            $opacity,
-            $hook,
-            $size,
-            $assumed,
-            $this->ignored,
-        );
+    /** What the part is, then its color: "3/8 oz bladed jig head, green pumpkin". Never what was typed, with its count in front. */
+    public function name(): string
+    {
+        return PartName::of($this);
     }
 }

@@ -20,6 +20,8 @@ final readonly class Head
         public ?HookSize $hook = null,
         public ?Colour $belly = null,
         public bool $eye = false,
+        public HeadForm $form = HeadForm::Ball,
+        public Keeper $keeper = Keeper::Barb,
     ) {
     }
 }

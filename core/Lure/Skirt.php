@@ -9,7 +9,8 @@ final readonly class Skirt
 {
     /**
      * @param list<Colour> $accents
-     * @param list<Colour> $belly   empty where the strands are mixed
+     * @param list<Colour>     $belly       empty where the strands are mixed
+     * @param AccentShare|null $accentShare null where there are no accents
      */
     public function __construct(
         public Colour $base,
@@ -19,6 +20,8 @@ final readonly class Skirt
         public Trim $trim,
         public array $belly = [],
         public Strands $strands = Strands::Solid,
+        public ?AccentShare $accentShare = null,
+        public ColourLayout $layout = ColourLayout::Mixed,
     ) {
     }
 }

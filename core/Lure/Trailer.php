@@ -11,7 +11,8 @@ final readonly class Trailer
 {
     /**
      * @param list<Colour> $accents
-     * @param list<Colour> $belly   empty where it is one colour from back to belly
+     * @param list<Colour>     $belly       empty where it is one colour from back to belly
+     * @param AccentShare|null $accentShare null where there are no accents
      */
     public function __construct(
         public TrailerStyle $style,
@@ -23,6 +24,8 @@ final readonly class Trailer
         public array $belly = [],
         public Rig $rig = Rig::Upright,
         public BellyShape $bellyShape = BellyShape::Any,
+        public ?AccentShare $accentShare = null,
+        public ColourLayout $layout = ColourLayout::Mixed,
     ) {
     }
 }

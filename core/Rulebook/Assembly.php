@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook;
 
+use Kontrast\Lure\AccentShare;
 use Kontrast\Lure\Arm;
 use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\Blade;
@@ -13,11 +14,15 @@ use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\Build;
 use Kontrast\Lure\Colour;
+use Kontrast\Lure\ColourLayout;
 use Kontrast\Lure\Finish;
 use Kontrast\Lure\Head;
+use Kontrast\Lure\HeadForm;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\HookSize;
+use Kontrast\Lure\Keeper;
 use Kontrast\Lure\Line;
+use Kontrast\Lure\LureKind;
 use Kontrast\Lure\NumberRange;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Pace;
@@ -39,10 +44,15 @@ use Kontrast\Lure\Trim;
 use Kontrast\Lure\WeightRange;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Weight;
+use Kontrast\Reading\Cover;
+use Kontrast\Reading\Reading;
 
 /** Puts settled picks together into a lure. */
 final class Assembly
 {
+    /** Rock shallower than this is no football's. (Chosen; Z9 says deep.) */
+    private const SHALLOW_ROCK_FT = 8;
+
     /** @var list<Slot>|null */
     private ?array $inUse = null;
 
@@ -63,6 +73,8 @@ final class Assembly
                 $this->one(Slot::HeadMaterial, HeadMaterial::class),
                 belly: $this->decision->pick(Slot::HeadBelly, Colour::class),
                 eye: $this->decision->isTrue(Slot::HeadEye),
+                form: self::form($reading),
+                keeper: self::keeper($reading),
             ),
             $this->blades(),
             $this->skirt(),
@@ -190,31 +202,74 @@ final class Assembly
         ), $main] : [$main];
     }
 
+    /** A football deep on rock (Z9); one that skips under docks (T1, R1); else the one that comes through its cover. (Common practice.) */
+    private static function form(Reading $reading): HeadForm
+    {
+        return match ($reading->lure) {
+            LureKind::Jig => match ($reading->cover) {
+                Cover::Rock => $reading->depth->isLongerThan(Length::feet(self::SHALLOW_ROCK_FT)) ? HeadForm::Football : HeadForm::Ball,
+                Cover::Dock => HeadForm::Flat,
+                default => HeadForm::Arrow,
+            },
+            LureKind::SwimJig => HeadForm::Bullet,
+            LureKind::Spinnerbait => HeadForm::Arrow,
+            LureKind::BladedJig => HeadForm::Ball,
+        };
+    }
+
+    /** A screw lock stands repeated skipping, many points hold where a plain barb lets go (T11). */
+    private static function keeper(Reading $reading): Keeper
+    {
+        return match ($reading->cover) {
+            Cover::Dock => Keeper::ScrewLock,
+            Cover::Open => Keeper::Barb,
+            default => Keeper::MultiBarb,
+        };
+    }
+
     private function skirt(): ?Skirt
     {
-        return $this->hasSkirt() ? new Skirt(
-            $this->one(Slot::SkirtBase, Colour::class),
-            $this->decision->picks(Slot::SkirtAccents, Colour::class),
+        if (!$this->hasSkirt()) {
+            return null;
+        }
+        $base = $this->one(Slot::SkirtBase, Colour::class);
+        $accents = $this->decision->picks(Slot::SkirtAccents, Colour::class);
+        $belly = $this->decision->picks(Slot::SkirtBelly, Colour::class);
+
+        return new Skirt(
+            $base,
+            $accents,
             $this->one(Slot::SkirtOpacity, Opacity::class),
             $this->one(Slot::SkirtMaterial, SkirtMaterial::class),
             SkirtForm::LongTail === $this->one(Slot::SkirtForm, SkirtForm::class) ? Trim::LongTail : Trim::HookBend,
-            $this->decision->picks(Slot::SkirtBelly, Colour::class),
+            $belly,
             $this->one(Slot::SkirtStrands, Strands::class),
-        ) : null;
+            AccentShare::usual($base, $accents),
+            ColourLayout::usual($belly),
+        );
     }
 
     private function trailer(): ?Trailer
     {
-        return $this->hasTrailer() ? new Trailer(
+        if (!$this->hasTrailer()) {
+            return null;
+        }
+        $base = $this->one(Slot::TrailerBase, Colour::class);
+        $accents = $this->decision->picks(Slot::TrailerAccents, Colour::class);
+        $belly = $this->decision->picks(Slot::TrailerBelly, Colour::class);
+
+        return new Trailer(
             $this->one(Slot::TrailerStyle, TrailerStyle::class),
             $this->one(Slot::TrailerLength, Length::class),
-            $this->one(Slot::TrailerBase, Colour::class),
-            $this->decision->picks(Slot::TrailerAccents, Colour::class),
+            $base,
+            $accents,
             $this->one(Slot::TrailerSurface, Surface::class),
             $this->one(Slot::TrailerOpacity, Opacity::class),
-            $this->decision->picks(Slot::TrailerBelly, Colour::class),
+            $belly,
             $this->one(Slot::TrailerRig, Rig::class),
             $this->one(Slot::TrailerBellyShape, BellyShape::class),
-        ) : null;
+            AccentShare::usual($base, $accents),
+            ColourLayout::usual($belly),
+        );
     }
 }

@@ -34,7 +34,7 @@ final readonly class TintRecipe
     {
         return match ($tint) {
             Tint::None => [0.06, 1.0, 0.3],
-            Tint::Green => [0.25, 12.0, 0.6],
+            Tint::Green => [0.08, 12.0, 0.6],
             Tint::Tannic => [2.5, 1.5, 0.6],
             Tint::Clay => [0.5, 1.0, 8.0],
         };
@@ -70,10 +70,15 @@ final readonly class TintRecipe
         return [$a, $b];
     }
 
-    /** A_ph: how pigments take light, 1 about 440 nm. Shape chosen after Bricaud 1995. */
+    /**
+     * A_ph: how pigments take light, 1 about 440 nm. Shape chosen after Bricaud 1995; from 590 to 650 nm algae take a fifth to a third of
+     * the peak, more where they have phycocyanin (from memory).
+     */
     private static function pigment(float $nm): float
     {
-        return exp(-((($nm - 440) / 35) ** 2)) + 0.25 * exp(-((($nm - 480) / 30) ** 2)) + 0.45 * exp(-((($nm - 675) / 14) ** 2)) + 0.08;
+        $band = static fn (float $peak, float $width): float => exp(-((($nm - $peak) / $width) ** 2));
+
+        return $band(440, 35) + 0.25 * $band(480, 30) + 0.45 * $band(675, 14) + 0.15 * $band(625, 30) + 0.08;
     }
 
     /**

@@ -20,6 +20,7 @@ final class PartsTable
         'number',
         'weight_oz', 'lures', 'metal_of_head', 'hook', 'arm', 'strands', 'trim', 'style', 'length_in', 'surface', 'plastic', 'size',
         'note', 'parent_id', 'id', 'belly', 'eye', 'strand_pattern', 'belly_shape',
+        'accent_share', 'layout', 'form', 'keeper',
     ];
     private const WHOLE = ['count', 'low_at', 'number'];
     private const DECIMAL = ['cost', 'opacity', 'weight_oz', 'length_in'];

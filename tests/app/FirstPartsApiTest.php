@@ -126,6 +126,30 @@ final class FirstPartsApiTest extends ApiTestCase
         self::assertSame(201, $this->answered());
     }
 
+    public function testAWordIsNotUnderstoodUntilItIsRememberedAndItsPartHasNoColorUntilThen(): void
+    {
+        $read = fn (): array => self::documents($this->send('POST', '/api/parts/lines', ['text' => "Craws:\n6 okie 3.5\""]));
+        [$line] = $read();
+        self::assertIsArray($line);
+        self::assertSame([2, ['okie'], []], [$line['line'], $line['unknown'], $line['assumed']]);
+        self::assertIsArray($line['part']);
+        self::assertNull($line['part']['colour']);
+        self::assertContains(['text' => 'okie', 'means' => null, 'unknown' => true], (array) $line['glosses']);
+        $this->send('POST', '/api/parts', [$line['part']]);
+        self::assertSame(422, $this->answered(), 'Nothing without a color is stored.');
+
+        $this->send('POST', '/api/names', ['name' => 'Okie', 'colour' => 'green_pumpkin', 'accents' => ['chartreuse']]);
+        self::assertSame(201, $this->answered());
+        [$line] = $read();
+        self::assertIsArray($line);
+        self::assertIsArray($line['part']);
+        self::assertSame([[], 'green_pumpkin', ['chartreuse'], '3.5 in craw, Okie'], [
+            $line['unknown'], $line['part']['colour'], $line['part']['accents'], $line['part']['name'],
+        ]);
+        $this->send('POST', '/api/names', ['name' => '!!', 'colour' => 'teal', 'accents' => ['black', 'black', 'black', 'black']]);
+        self::assertSame(['colour', 'name', 'accents'], array_keys($this->faults()));
+    }
+
     public function testTooManyLinesAndNoneAreToldByField(): void
     {
         foreach (['' => 'Write at least one part.', str_repeat("black craw\n", 201) => '201 lines are too many.'] as $text => $says) {

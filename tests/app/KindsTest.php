@@ -291,6 +291,7 @@ final class KindsTest extends ApiTestCase
                 'reading' => Samples::reading(), 'events' => [['at' => '2026-05-09T09:10:00+00:00', 'kind' => 'landed']],
             ]]],
             'parts' => ['id' => self::ID] + Samples::craw(),
+            'names' => ['id' => self::ID, 'name' => 'Okie', 'colour' => 'green_pumpkin', 'accents' => ['chartreuse']],
             'built' => ['items' => [['name' => 'One', 'build' => Samples::build(), 'count' => 1]]],
             'settings' => ['units' => 'metric', 'theme' => 'lamp', 'schools' => ['dirty' => 'bright']],
             'current-reading' => ['reading' => Samples::reading()],
@@ -304,6 +305,7 @@ final class KindsTest extends ApiTestCase
     {
         return match ($address->name) {
             'parts' => ['count' => 17],
+            'names' => ['accents' => ['orange']],
             'settings' => ['theme' => 'noon'],
             'current-reading' => ['reading' => ['visibility_in' => 9] + Samples::reading()],
             // PHP takes an empty object for a list.

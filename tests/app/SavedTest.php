@@ -141,12 +141,14 @@ final class SavedTest extends ApiTestCase
     {
         $notebook = json_decode((string) file_get_contents(__DIR__.'/../../demo/logbook.json'), true);
         $added = $this->send('POST', '/api/logbook', $notebook);
-        self::assertEquals(['waters' => 3, 'readings' => 4, 'builds' => 3, 'trips' => 2, 'outings' => 0, 'trials' => 0], $added);
+        $counts = ['waters' => 3, 'readings' => 4, 'builds' => 3, 'trips' => 2, 'outings' => 0, 'trials' => 0, 'names' => 0];
+        self::assertEquals($counts, $added);
         $this->send('PUT', '/api/waters/0193a000-0000-7000-8000-000000000003', ['name' => 'The old pit'] + self::WATER);
         $this->send('DELETE', '/api/readings/0193a000-0000-7000-8000-000000000011');
         $this->send('PUT', '/api/current-reading', ['reading' => ['visibility_in' => 3] + self::reading()]);
         $again = $this->send('POST', '/api/logbook', $notebook);
-        self::assertEquals(['waters' => 0, 'readings' => 0, 'builds' => 0, 'trips' => 0, 'outings' => 0, 'trials' => 0], $again);
+        $counts = ['waters' => 0, 'readings' => 0, 'builds' => 0, 'trips' => 0, 'outings' => 0, 'trials' => 0, 'names' => 0];
+        self::assertEquals($counts, $again);
         self::assertContains('The old pit', array_column($this->send('GET', '/api/waters') ?? [], 'name'));
         self::assertCount(3, $this->send('GET', '/api/readings') ?? []);
         $current = $this->send('GET', '/api/current-reading');

@@ -257,6 +257,7 @@ final class UpgradeTest extends TestCase
             ]],
             'POST /api/shopping' => ['readings' => [$reading]],
             'POST /api/parts/lines' => ['text' => '3 black craws'],
+            'POST /api/names', 'PUT /api/names/{id}' => ['name' => 'Okie', 'colour' => 'green_pumpkin'],
             'POST /api/build-sheet' => $both(),
             'POST /api/batch', 'POST /api/built' => $items(),
             'POST /api/look', 'POST /api/scene', 'POST /api/sensitivity' => [

@@ -68,6 +68,7 @@ function water(tint, s, mu) {
     Math.exp(-(((nm - 440) / 35) ** 2)) +
     0.25 * Math.exp(-(((nm - 480) / 30) ** 2)) +
     0.45 * Math.exp(-(((nm - 675) / 14) ** 2)) +
+    0.15 * Math.exp(-(((nm - 625) / 30) ** 2)) +
     0.08
   const a = each(
     (nm, i) =>

@@ -26,6 +26,7 @@ export const keys = {
   sheet: (input: SwapsInput) => ['sheet', input] as const,
   batch: (items: readonly BatchItem[]) => ['batch', items] as const,
   inventory: () => ['inventory'] as const,
+  names: () => ['names'] as const,
   builds: () => ['builds'] as const,
   built: () => ['built'] as const,
   waters: () => ['waters'] as const,
@@ -47,6 +48,7 @@ export const keys = {
 export type Written =
   | 'parts'
   | 'swatches'
+  | 'names'
   | 'builds'
   | 'built'
   | 'waters'
@@ -69,6 +71,7 @@ const FROM_NOTES = ['outings', 'outing', 'analysis', 'season', 'trials']
 export const STALE_AFTER: Record<Written, readonly string[] | 'all'> = {
   parts: FROM_PARTS,
   swatches: ['inventory'],
+  names: ['names'],
   builds: ['builds'],
   built: [...FROM_PARTS, 'built'],
   waters: ['waters'],

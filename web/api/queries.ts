@@ -17,6 +17,7 @@ import {
   type From,
   type LookRequest,
   type BuiltRecord,
+  type ColourName,
   type RuleConflict,
   type MissingPart,
   type Moment,
@@ -239,6 +240,7 @@ export function stored<T>(key: readonly unknown[], ask: (signal: AbortSignal) =>
 }
 
 export const inventoryQuery = () => stored(keys.inventory(), () => answer<Inventory>(api.GET('/api/parts')))
+export const namesQuery = () => stored(keys.names(), () => answer<ColourName[]>(api.GET('/api/names')))
 export const buildsQuery = () => stored(keys.builds(), () => answer<SavedBuild[]>(api.GET('/api/builds')))
 export const builtQuery = () => stored(keys.built(), () => answer<BuiltRecord[]>(api.GET('/api/built')))
 export const watersQuery = () => stored(keys.waters(), () => answer<Water[]>(api.GET('/api/waters')))

@@ -487,6 +487,60 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All names, by name */
+        get: operations["names"];
+        put?: never;
+        /** Save a color name */
+        post: operations["saveColorName"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/names/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One color name */
+        get: operations["colorName"];
+        /** Change a color name */
+        put: operations["changeColorName"];
+        post?: never;
+        /** Delete a color name; it can be restored */
+        delete: operations["deleteColorName"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/names/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo a deletion */
+        post: operations["restoreColorName"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/opinion": {
         parameters: {
             query?: never;
@@ -1920,6 +1974,17 @@ export interface components {
             share: number;
             changes: components["schemas"]["Change"][];
         };
+        /** @description A name of the angler's own for the colors of a part. */
+        ColourName: {
+            name: string;
+            /** @enum {string} */
+            colour: "white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
+            accents?: ("white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple")[];
+            belly?: ("white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple")[];
+            /** Format: uuid */
+            id?: string | null;
+            version?: number | null;
+        };
         /** @description One choice beside another, on the same days in the same water and light; drawn together with all other comparisons. */
         Comparison: {
             /** @enum {string} */
@@ -2140,6 +2205,14 @@ export interface components {
             /** @description Points out of 100 in that scenario. */
             gain: number;
         };
+        /** @description A stretch of a line, with what it was understood as. */
+        Gloss: {
+            text: string;
+            /** @description Null if it carries nothing of its own, or was not understood. */
+            means: string | null;
+            /** @description Whether it was not understood. */
+            unknown: boolean;
+        };
         /** @description Small things that hold a build together. */
         Hardware: {
             /** @enum {string} */
@@ -2161,6 +2234,10 @@ export interface components {
              */
             belly: "white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple" | null;
             eye: boolean;
+            /** @enum {string} */
+            form: "ball" | "arrow" | "football" | "bullet" | "flat";
+            /** @enum {string} */
+            keeper: "barb" | "multi_barb" | "screw_lock";
         };
         /** @description Which ones are meant. */
         Ids: {
@@ -2265,6 +2342,26 @@ export interface components {
             plastic?: "soft" | "stretchy" | null;
             /** @description Of small hardware, as packages say it: 5/32 in, #2. */
             size?: string;
+            /**
+             * @description How much of a skirt or trailer its accents are; as usual for its colors where left out.
+             * @enum {string|null}
+             */
+            accent_share?: "few" | "third" | "half" | null;
+            /**
+             * @description How its colors are laid out; split where it has a belly and nothing else is said. Of a front and a back, the belly is what lies behind.
+             * @enum {string|null}
+             */
+            layout?: "mixed" | "split" | "front_back" | null;
+            /**
+             * @description Of a head.
+             * @enum {string|null}
+             */
+            form?: "ball" | "arrow" | "football" | "bullet" | "flat" | null;
+            /**
+             * @description What holds the trailer on a head.
+             * @enum {string|null}
+             */
+            keeper?: "barb" | "multi_barb" | "screw_lock" | null;
         };
         /** @description How often something bit, for one level of one factor; intervals hold the rate four times in five. */
         LevelRate: {
@@ -2311,6 +2408,8 @@ export interface components {
             shapes?: {
                 [key: string]: number;
             } | null;
+            /** @description Names of one’s own for the colors of parts. */
+            names?: components["schemas"]["ColourName"][];
         };
         /** @description What a bass can pick out, and from how far. */
         Look: {
@@ -2783,10 +2882,12 @@ export interface components {
             part: components["schemas"]["InventoryPart"] | null;
             /** @description What the line does not say. */
             assumed: string[];
-            /** @description Words that were not understood. */
-            ignored: string[];
+            /** @description Words and numbers that were not understood. */
+            unknown: string[];
             /** @description Why the line could not be read. */
             problem: string | null;
+            /** @description The whole line, stretch by stretch. */
+            glosses?: components["schemas"]["Gloss"][];
         };
         /** @description What the angler saw at the water. Lengths in inches or feet and temperatures in °F, as the names say. */
         Reading: {
@@ -3130,7 +3231,7 @@ export interface components {
         /** @description A stored document that cannot be read, as it is, and why. */
         SetAside: {
             /** @enum {string} */
-            kind: "reading" | "settings" | "part" | "build" | "workbench" | "trip" | "box" | "stint" | "trial";
+            kind: "reading" | "settings" | "part" | "build" | "workbench" | "trip" | "box" | "stint" | "trial" | "name";
             id: string;
             name: string;
             reason: string;
@@ -3197,6 +3298,13 @@ export interface components {
             belly: ("white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple")[];
             /** @enum {string} */
             strands: "solid" | "barred" | "scaled";
+            /**
+             * @description How much of it the accents are; null without any.
+             * @enum {string|null}
+             */
+            accent_share: "few" | "third" | "half" | null;
+            /** @enum {string} */
+            layout: "mixed" | "split" | "front_back";
         };
         /** @description A sky that may come for some hours. The chances of any one time add up to 1. */
         SkyChance: {
@@ -3298,6 +3406,13 @@ export interface components {
             rig: "upright" | "on_side" | "curl_away";
             /** @enum {string} */
             belly_shape: "any" | "flat" | "wide";
+            /**
+             * @description How much of it the accents are; null without any.
+             * @enum {string|null}
+             */
+            accent_share: "few" | "third" | "half" | null;
+            /** @enum {string} */
+            layout: "mixed" | "split" | "front_back";
         };
         /** @description The second hook of a spinnerbait. */
         TrailerHook: {
@@ -4652,6 +4767,199 @@ export interface operations {
             };
             400: components["responses"]["BadRequest"];
             401: components["responses"]["SignedOut"];
+        };
+    };
+    names: {
+        parameters: {
+            query?: {
+                /** @description The most entries to return; all if left out. */
+                limit?: components["parameters"]["Limit"];
+                /** @description The page starts after this id; the Link header of the page before has it. */
+                after?: components["parameters"]["After"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All names, by name */
+            200: {
+                headers: {
+                    /** @description The next page, rel="next"; left out on the last. */
+                    Link?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourName"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    saveColorName: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ColourName"];
+            };
+        };
+        responses: {
+            /** @description Save a color name */
+            201: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    /** @description The new address. */
+                    Location?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourName"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    colorName: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One color name */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourName"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    changeColorName: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ColourName"];
+            };
+        };
+        responses: {
+            /** @description Change a color name */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourName"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            409: components["responses"]["Conflict"];
+            412: components["responses"]["PreconditionFailed"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    deleteColorName: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Delete a color name; it can be restored */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    restoreColorName: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Undo a deletion */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColourName"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
         };
     };
     opinion: {

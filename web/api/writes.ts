@@ -2,6 +2,7 @@ import {
   answer,
   api,
   type BatchItem,
+  type ColourName,
   type SavedReading,
   type BuiltRecord,
   type InventoryPart,
@@ -49,6 +50,12 @@ export const parts = {
 
 export const swatches = {
   add: (contents: string) => write('swatches', answer(api.POST('/api/swatches', { body: { contents } }))),
+}
+
+export const names = {
+  add: (body: ColourName) => write('names', answer<ColourName>(api.POST('/api/names', { body }))),
+  remove: (id: string) => write('names', answer(api.DELETE('/api/names/{id}', at(id)))),
+  restore: (id: string) => write('names', answer(api.POST('/api/names/{id}/restore', at(id)))),
 }
 
 export const builds = {

@@ -4,12 +4,16 @@
   import type { InventoryPart } from '../api/client'
   import { capital, fraction, show } from '../words/words'
   import {
+    ACCENT_SHARES,
     ARMS,
     BLADE_SHAPES,
     BOUNDS,
+    COLOUR_LAYOUTS,
     FLUORESCENCES,
+    HEAD_FORMS,
     HEAD_MATERIALS,
     HOOK_SIZES,
+    KEEPERS,
     LURE_KINDS,
     METALS,
     OPACITIES,
@@ -48,6 +52,10 @@
     surface: SURFACES,
     plastic: PLASTICS,
     fluorescent: ['', ...FLUORESCENCES],
+    accent_share: ['', ...ACCENT_SHARES],
+    layout: ['', ...COLOUR_LAYOUTS],
+    form: ['', ...HEAD_FORMS],
+    keeper: ['', ...KEEPERS],
     hook: ['', ...HOOK_SIZES],
   } as const
   const WEIGHTS = [1 / 8, 3 / 16, 1 / 4, 5 / 16, 3 / 8, 7 / 16, 1 / 2, 5 / 8, 3 / 4, 1, 5 / 4, 3 / 2]
@@ -84,9 +92,9 @@
   const isWords = (field: keyof InventoryPart): field is keyof typeof WORDS => field in WORDS
   const optionWords = (field: keyof typeof WORDS, word: string) =>
     word === ''
-      ? field === 'hook'
-        ? 'as usual'
-        : 'as usual for its color'
+      ? field === 'fluorescent'
+        ? 'as usual for its color'
+        : 'as usual'
       : field === 'belly_shape'
         ? capital(BELLY_SHAPE_LABELS[word as keyof typeof BELLY_SHAPE_LABELS])
         : field === 'shape' && word === 'bladed_jig'

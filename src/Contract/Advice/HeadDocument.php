@@ -6,7 +6,9 @@ namespace App\Contract\Advice;
 
 use Kontrast\Lure\Colour;
 use Kontrast\Lure\Head;
+use Kontrast\Lure\HeadForm;
 use Kontrast\Lure\HeadMaterial;
+use Kontrast\Lure\Keeper;
 use OpenApi\Attributes as OA;
 
 /** The head: its weight in ounces, the range that would serve, its colour. */
@@ -23,6 +25,8 @@ final readonly class HeadDocument
         #[OA\Property(description: 'Second color of a two-tone head.')]
         public ?Colour $belly,
         public bool $eye,
+        public HeadForm $form,
+        public Keeper $keeper,
     ) {
     }
 
@@ -35,6 +39,8 @@ final readonly class HeadDocument
             $head->material,
             $head->belly,
             $head->eye,
+            $head->form,
+            $head->keeper,
         );
     }
 }

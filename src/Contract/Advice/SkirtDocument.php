@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Contract\Advice;
 
+use Kontrast\Lure\AccentShare;
 use Kontrast\Lure\Colour;
+use Kontrast\Lure\ColourLayout;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Skirt;
 use Kontrast\Lure\SkirtMaterial;
@@ -29,11 +31,24 @@ final readonly class SkirtDocument
         #[OA\Property(description: 'Under the back of a split skirt; empty where the strands are mixed.')]
         public array $belly,
         public Strands $strands,
+        #[OA\Property(description: 'How much of it the accents are; null without any.')]
+        public ?AccentShare $accent_share,
+        public ColourLayout $layout,
     ) {
     }
 
     public static function of(Skirt $skirt): self
     {
-        return new self($skirt->base, $skirt->accents, $skirt->opacity, $skirt->material, $skirt->trim, $skirt->belly, $skirt->strands);
+        return new self(
+            $skirt->base,
+            $skirt->accents,
+            $skirt->opacity,
+            $skirt->material,
+            $skirt->trim,
+            $skirt->belly,
+            $skirt->strands,
+            $skirt->accentShare,
+            $skirt->layout,
+        );
     }
 }

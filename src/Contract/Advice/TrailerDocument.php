@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Contract\Advice;
 
+use Kontrast\Lure\AccentShare;
 use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\Colour;
+use Kontrast\Lure\ColourLayout;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Rig;
 use Kontrast\Lure\Surface;
@@ -35,6 +37,9 @@ final readonly class TrailerDocument
         public array $belly,
         public Rig $rig,
         public BellyShape $belly_shape,
+        #[OA\Property(description: 'How much of it the accents are; null without any.')]
+        public ?AccentShare $accent_share,
+        public ColourLayout $layout,
     ) {
     }
 
@@ -50,6 +55,8 @@ final readonly class TrailerDocument
             $trailer->belly,
             $trailer->rig,
             $trailer->bellyShape,
+            $trailer->accentShare,
+            $trailer->layout,
         );
     }
 }

@@ -18,11 +18,15 @@ use Kontrast\Inventory\Money;
 use Kontrast\Inventory\PartBounds;
 use Kontrast\Inventory\PartKind;
 use Kontrast\Inventory\Plastic;
+use Kontrast\Lure\AccentShare;
 use Kontrast\Lure\Arm;
 use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\BladeSize;
+use Kontrast\Lure\ColourLayout;
+use Kontrast\Lure\HeadForm;
 use Kontrast\Lure\HeadMaterial;
+use Kontrast\Lure\Keeper;
 use Kontrast\Lure\LureKind;
 use Kontrast\Lure\SkirtMaterial;
 use Kontrast\Lure\Strands;
@@ -119,6 +123,15 @@ final readonly class InventoryPartDocument implements LimitsLists, Sparse
         #[OA\Property(description: 'Of small hardware, as packages say it: 5/32 in, #2.')]
         #[Text(40, 'A size')]
         public string $size = '',
+        #[OA\Property(description: 'How much of a skirt or trailer its accents are; as usual for its colors where left out.')]
+        public ?AccentShare $accent_share = null,
+        #[OA\Property(description: 'How its colors are laid out; split where it has a belly and nothing else is said. Of a front and a '
+            .'back, the belly is what lies behind.')]
+        public ?ColourLayout $layout = null,
+        #[OA\Property(description: 'Of a head.')]
+        public ?HeadForm $form = null,
+        #[OA\Property(description: 'What holds the trailer on a head.')]
+        public ?Keeper $keeper = null,
     ) {
     }
 
@@ -214,6 +227,10 @@ final readonly class InventoryPartDocument implements LimitsLists, Sparse
             surface: $this->surface,
             plastic: $this->plastic,
             size: $this->size,
+            accent_share: $this->accent_share,
+            layout: $this->layout,
+            form: $this->form,
+            keeper: $this->keeper,
         );
     }
 }

@@ -66,6 +66,8 @@ final class PartMapper
             $part->arm ?? Arm::Long,
             self::belly($part)[0] ?? null,
             $part->eye,
+            $part->form,
+            $part->keeper,
         );
     }
 
@@ -91,6 +93,8 @@ final class PartMapper
             $part->trim ?? Trim::HookBend,
             self::belly($part),
             $part->strand_pattern ?? Strands::Solid,
+            $part->accent_share,
+            $part->layout,
         );
     }
 
@@ -108,6 +112,8 @@ final class PartMapper
             plastic: $part->plastic ?? Plastic::Soft,
             belly: self::belly($part),
             bellyShape: $part->belly_shape ?? BellyShape::Any,
+            accentShare: $part->accent_share,
+            layout: $part->layout,
         );
     }
 
@@ -158,6 +164,8 @@ final class PartMapper
                 colour: self::written($part->partColour),
                 belly: null === $part->belly ? [] : [self::written($part->belly)],
                 eye: $part->eye,
+                form: $part->form,
+                keeper: $part->keeper,
                 fluorescent: self::glowBesideHex($part->partColour),
             ),
             $part instanceof InventoryBlade => new InventoryPartDocument(
@@ -177,6 +185,8 @@ final class PartMapper
                 strands: $part->material,
                 belly: array_map(self::written(...), $part->belly),
                 strand_pattern: $part->strands,
+                accent_share: $part->accentShare,
+                layout: $part->layout,
                 opacity: $part->opacity,
                 colour: self::written($part->base),
                 fluorescent: self::glowBesideHex($part->base),
@@ -193,6 +203,8 @@ final class PartMapper
                 plastic: $part->plastic,
                 belly: array_map(self::written(...), $part->belly),
                 belly_shape: $part->bellyShape,
+                accent_share: $part->accentShare,
+                layout: $part->layout,
                 colour: self::written($part->base),
                 fluorescent: self::glowBesideHex($part->base),
                 accents: array_map(self::written(...), $part->accents),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Contract\Logbook;
 
 use App\Contract\Constraint\Between;
+use App\Contract\Inventory\ColourNameDocument;
 use App\Contract\Outing\OutingDocument;
 use App\Contract\Outing\SavedTrialDocument;
 use App\Contract\Reading\CurrentReadingDocument;
@@ -28,6 +29,7 @@ final readonly class LogbookDocument
      * @param list<OutingDocument> $outings
      * @param list<SavedTrialDocument> $trials
      * @param array<string, int>|null  $shapes
+     * @param list<ColourNameDocument> $names
      */
     public function __construct(
         #[Assert\Valid]
@@ -49,6 +51,9 @@ final readonly class LogbookDocument
         )]
         #[Assert\All([new Between(1, self::MOST_SHAPE, 'A shape')])]
         public ?array $shapes = null,
+        #[OA\Property(description: 'Names of one’s own for the colors of parts.')]
+        #[Assert\Valid]
+        public array $names = [],
     ) {
     }
 }

@@ -16,6 +16,7 @@ enum StoredAs: string
     case Box = 'box';
     case Stint = 'stint';
     case Trial = 'trial';
+    case Name = 'name';
 
     /** What has one shape for all that is stored of it: an outing is a box and stints. */
     public function shapedAs(): string

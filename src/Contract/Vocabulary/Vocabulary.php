@@ -20,14 +20,18 @@ use Kontrast\Inventory\PartBounds;
 use Kontrast\Inventory\PartKind;
 use Kontrast\Inventory\Plastic;
 use Kontrast\Inventory\StarterSet;
+use Kontrast\Lure\AccentShare;
 use Kontrast\Lure\Arm;
 use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\Colour;
+use Kontrast\Lure\ColourLayout;
 use Kontrast\Lure\Finish;
+use Kontrast\Lure\HeadForm;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\Intent;
+use Kontrast\Lure\Keeper;
 use Kontrast\Lure\Line;
 use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Opacity;
@@ -86,11 +90,13 @@ final class Vocabulary
         'SchoolQuestion' => SchoolQuestion::class,
         'Pick' => Slot::class, 'ScoredTrait' => ScoredTrait::class, 'Task' => Task::class, 'Theme' => Theme::class, 'Units' => Units::class,
         'Currency' => Currency::class, 'StarterSet' => StarterSet::class,
+        'AccentShare' => AccentShare::class, 'ColourLayout' => ColourLayout::class, 'HeadForm' => HeadForm::class,
+        'Keeper' => Keeper::class,
     ];
     /** Their words mean one thing only beside their own question, so they stay out of the list of all labels. */
     private const APART = [
         'Goal', 'LureChoice', 'BellyShape', 'Symptom', 'Tint', 'Pick', 'ScoredTrait', 'PartPlace', 'Task', 'SchoolQuestion', 'Theme',
-        'Units', 'Currency', 'PartKind', 'StarterSet',
+        'Units', 'Currency', 'PartKind', 'StarterSet', 'AccentShare', 'ColourLayout', 'HeadForm', 'Keeper',
     ];
 
     public function typeScript(): string

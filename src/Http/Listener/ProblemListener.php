@@ -118,8 +118,8 @@ final readonly class ProblemListener
             ),
             $error instanceof IOException => new ProblemDocument(
                 503,
-                'A file beside the database cannot be written, so nothing was changed. Make room on the disk, or run ./kontrast doctor to see '
-                    .'what to do.',
+                'A file beside the database cannot be written, so nothing was changed. Make room on the disk, or run ./kontrast doctor to '
+                    .'see what to do.',
                 'file_not_written',
             ),
             $error instanceof ReadOnlyException => new ProblemDocument(

@@ -4,15 +4,24 @@ declare(strict_types=1);
 
 namespace App\UseCase\Inventory;
 
+use App\Contract\Error\Fault;
 use App\Contract\Error\InvalidDocument;
+use App\Contract\Inventory\GlossDocument;
 use App\Contract\Inventory\InventoryPartDocument;
 use App\Contract\Inventory\PartLinesRequestDocument;
 use App\Contract\Inventory\ReadPartLineDocument;
 use App\Contract\Reader\DocumentNormalizer;
 use App\Contract\Reader\DocumentReader;
+use App\Persistence\Entity\ColourName;
+use App\Persistence\Kind\ColourNameKind;
+use App\Persistence\Rows;
 use Kontrast\Inventory\PartLine;
 use Kontrast\Inventory\PartLineReader;
+use Kontrast\Inventory\PartList;
 use Kontrast\Inventory\UnclearPartLine;
+use Kontrast\Inventory\Words\ColourPattern;
+use Kontrast\Inventory\Words\Gloss;
+use Kontrast\Inventory\Words\Lexicon;
 use Kontrast\Lure\Colour;
 use Kontrast\Lure\Opacity;
 use Kontrast\Material\BuildOptics;
@@ -20,21 +29,23 @@ use Kontrast\Material\BuildOptics;
 /** What was understood of a list of parts, line by line. Nothing is stored. */
 final readonly class ReadPartLines
 {
-    public function __construct(private DocumentReader $reader, private DocumentNormalizer $documents)
-    {
+    public function __construct(
+        private DocumentReader $reader,
+        private DocumentNormalizer $documents,
+        private Rows $rows,
+        private ColourNameKind $names,
+    ) {
     }
 
     /**
-     * @return list<ReadPartLineDocument> empty lines are left out
+     * @return list<ReadPartLineDocument> empty lines and headings are left out
      *
      * @throws InvalidDocument where there are too many lines
      */
     public function read(string $text): array
     {
-        $lines = array_filter(
-            array_map(trim(...), explode("\n", str_replace(["\r\n", "\r"], "\n", $text))),
-            static fn (string $line): bool => '' !== $line,
-        );
+        $lexicon = new Lexicon(array_map($this->pattern(...), $this->rows->all($this->names)));
+        $lines = PartList::split($text, $lexicon);
         if (\count($lines) > PartLinesRequestDocument::MOST_LINES) {
             throw InvalidDocument::fault(
                 'text',
@@ -42,34 +53,65 @@ final readonly class ReadPartLines
             );
         }
 
-        return array_map($this->line(...), $lines, array_keys($lines));
+        return array_map(
+            fn (array $line): ReadPartLineDocument => $this->line($line['line'], $line['text'], $line['heading'], $lexicon),
+            $lines,
+        );
     }
 
-    private function line(string $text, int $index): ReadPartLineDocument
+    private function line(int $number, string $text, string $heading, Lexicon $lexicon): ReadPartLineDocument
     {
         try {
-            $line = PartLineReader::read($text);
+            $line = PartLineReader::read($text, $lexicon, $heading);
             $part = self::document($line);
-            $this->reader->fromArray($this->documents->toStored($part), InventoryPartDocument::class);
-
-            return new ReadPartLineDocument($index + 1, $text, $part, $line->assumed, $line->ignored, null);
+            $this->check($part);
         } catch (UnclearPartLine|InvalidDocument $problem) {
-            return new ReadPartLineDocument($index + 1, $text, null, [], [], $problem->getMessage());
+            return new ReadPartLineDocument($number, $text, null, [], [], $problem->getMessage(), [new GlossDocument($text, null, true)]);
         }
+
+        return new ReadPartLineDocument(
+            $number,
+            $text,
+            $part,
+            $line->assumed,
+            $line->unknown,
+            null,
+            array_map(static fn (Gloss $one): GlossDocument => new GlossDocument($one->text, $one->means, $one->isUnknown), $line->glosses),
+        );
+    }
+
+    /** @throws InvalidDocument where something else is wrong with it than that its color is not known yet */
+    private function check(InventoryPartDocument $part): void
+    {
+        try {
+            $this->reader->fromArray($this->documents->toStored($part), InventoryPartDocument::class);
+        } catch (InvalidDocument $invalid) {
+            $isColour = static fn (Fault $fault): bool => \in_array($fault->field, ['colour', 'metal'], true);
+            if ([] !== array_filter($invalid->faults, static fn (Fault $fault): bool => !$isColour($fault))) {
+                throw $invalid;
+            }
+        }
+    }
+
+    private function pattern(ColourName $name): ColourPattern
+    {
+        $document = $this->names->documentOf($name);
+
+        return new ColourPattern($document->name, [$document->colour, ...$document->accents], $document->belly);
     }
 
     private static function document(PartLine $line): InventoryPartDocument
     {
-        $words = array_map(static fn (Colour $colour): string => $colour->value, $line->colours);
+        $word = static fn (Colour $colour): string => $colour->value;
 
         return new InventoryPartDocument(
             kind: $line->kind,
-            name: $line->name,
+            name: $line->name(),
             count: $line->count,
             cost: $line->cost,
-            colour: $words[0] ?? null,
-            accents: \array_slice($words, 1),
-            belly: array_map(static fn (Colour $colour): string => $colour->value, $line->belly),
+            colour: $line->base?->value,
+            accents: array_map($word, $line->accents),
+            belly: array_map($word, $line->belly),
             eye: $line->eye,
             strand_pattern: $line->strands,
             belly_shape: $line->bellyShape,
@@ -90,6 +132,10 @@ final readonly class ReadPartLines
             surface: $line->surface,
             plastic: $line->plastic,
             size: $line->size,
+            accent_share: $line->accentShare,
+            layout: $line->layout,
+            form: $line->form,
+            keeper: $line->keeper,
         );
     }
 }

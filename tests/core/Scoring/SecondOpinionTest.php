@@ -66,8 +66,8 @@ final class SecondOpinionTest extends TestCase
     /** @return iterable<string, array{int, Tint, Sky, list<float>, Verdict}> */
     public static function finishes(): iterable
     {
-        yield 'found: 7.7 of 7.9' => [12, Tint::Clay, Sky::Sun, [7.69, 7.85, 1.91], Verdict::Agrees];
-        yield 'found: nothing of 2.1' => [12, Tint::Clay, Sky::Overcast, [0.0, 0.85, 2.06], Verdict::AboutEven];
+        yield 'found: 7.7 of 7.9' => [12, Tint::Clay, Sky::Sun, [7.71, 7.87, 1.99], Verdict::Agrees];
+        yield 'found: nothing of 2.1' => [12, Tint::Clay, Sky::Overcast, [0.0, 0.92, 2.13], Verdict::AboutEven];
         yield 'dark: 4.5 of 4.5' => [12, Tint::Clay, Sky::Night, [4.51, 0.0, 1.69], Verdict::Agrees];
         yield 'dark: 15 of 26' => [27, Tint::Tannic, Sky::Night, [15.24, 25.62, 25.84], Verdict::Disagrees];
         yield 'quiet: 50.9 is least' => [48, Tint::Tannic, Sky::Overcast, [50.91, 51.36, 58.89], Verdict::Agrees];

@@ -12,6 +12,7 @@ use Kontrast\Reading\Tint;
 use Kontrast\Water\ClearerThanWater;
 use Kontrast\Water\DiffuseAttenuation;
 use Kontrast\Water\Direction;
+use Kontrast\Water\Grid;
 use Kontrast\Water\PureWater;
 use Kontrast\Water\Scene;
 use Kontrast\Water\SkyLight;
@@ -81,8 +82,22 @@ final class WaterTest extends TestCase
      */
     public static function workedExamples(): iterable
     {
-        yield 'clay in the sun' => [Tint::Clay, 12, 1, Sky::Sun, 50, [5.971, 0.876, 25.64, 2.898, 40300]];
-        yield 'tea under cloud' => [Tint::Tannic, 24, 2, Sky::Overcast, 45, [11.216, 0.860, 8.990, 5.281, 479]];
+        yield 'clay in the sun' => [Tint::Clay, 12, 1, Sky::Sun, 50, [5.968, 0.876, 25.64, 2.906, 40230]];
+        yield 'tea under cloud' => [Tint::Tannic, 24, 2, Sky::Overcast, 45, [11.145, 0.860, 8.978, 5.294, 476]];
+    }
+
+    /** Algae take red beside blue: what comes back out of a pond is green, not mustard. (Common practice, no source.) */
+    public function testAPondIsGreenestInTheGreen(): void
+    {
+        foreach ([12, 18, 24, 60] as $inches) {
+            $water = WaterSolver::find(Length::inches($inches), Tint::Green, SkyLight::of(Sky::Sun, Angle::degrees(50)));
+            $behind = Scene::at($water, Length::feet(4), Direction::Side)->background;
+            $light = array_combine(array_map(intval(...), Grid::wavelengths()), $behind->samples);
+            arsort($light);
+            $brightest = array_key_first($light);
+            self::assertGreaterThanOrEqual(550, $brightest, "$inches in");
+            self::assertLessThanOrEqual(580, $brightest, "$inches in");
+        }
     }
 
     public function testASolvedWaterGivesTheVisibilityBack(): void

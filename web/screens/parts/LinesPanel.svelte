@@ -6,14 +6,17 @@
 </script>
 
 <script lang="ts">
-  import { answer, api, type InventoryPart, type ReadPartLine } from '../../api/client'
-  import { measureWords, swatches } from '../../parts/part'
-  import PartSwatch from '../../parts/PartSwatch.svelte'
-  import { settings } from '../../stores/settings.svelte'
+  import { answer, api, type ColourName, type InventoryPart, type ReadPartLine } from '../../api/client'
+  import { namesQuery } from '../../api/queries'
+  import { names } from '../../api/writes'
+  import { notices } from '../../stores/notices.svelte'
   import Button from '../../ui/Button.svelte'
   import Field from '../../ui/Field.svelte'
   import { count } from '../../words/numbers'
-  import { PART_KIND_LABELS } from '../../words/vocabulary'
+  import type { Colour } from '../../words/vocabulary'
+  import { show } from '../../words/words'
+  import GlossedLine from './GlossedLine.svelte'
+  import { isWaiting, partOf, type Settled } from './readLines.svelte'
 
   /** Parts written as one would on a list, with what was understood of each line before anything is stored. */
   interface Props {
@@ -22,15 +25,22 @@
   }
   let { onadd, onclose }: Props = $props()
   const PAUSE_MS = 250
-  const EXAMPLE = '12 green pumpkin craw 3.5 in\n4 3/8 oz black jig heads\n#4 gold willow blade'
+  const EXAMPLE =
+    'Skirts:\nblack/blue x3\nGP w/ orange\n\n12 green pumpkin craws 3.5 in\n2 3/8 oz bladed jig heads, white'
   let lines = $state.raw<readonly ReadPartLine[]>([])
   let trouble = $state('')
+  /** By what is written: a line stays settled while others are typed. */
+  let settled = $state.raw<Readonly<Record<string, Settled | undefined>>>({})
+  /** Counts what was remembered, so that the lines are read again. */
+  let remembered = $state(0)
+  const own = namesQuery()
   const typed = $derived(text.value ?? '')
-  const parts = $derived(lines.flatMap((line) => line.part ?? []))
-  const unclear = $derived(lines.filter((line) => line.problem !== null).length)
+  const parts = $derived(lines.flatMap((line) => partOf(line, settled[line.text]) ?? []))
+  const waiting = $derived(lines.filter((line) => isWaiting(line, settled[line.text])).length)
 
   $effect(() => {
     const body = { text: typed }
+    void remembered
     if (body.text.trim() === '') {
       lines = []
       return
@@ -56,10 +66,33 @@
   async function add() {
     if (await onadd(parts, `${count(parts.length, 'part')} added.`)) text.value = null
   }
+
+  async function remember(name: string, [colour, ...accents]: readonly Colour[]) {
+    if (!colour) return
+    await tell(() => names.add({ name, colour, accents, belly: [] }))
+  }
+
+  async function forget({ id, name }: ColourName) {
+    if (!id) return
+    await tell(() => names.remove(id))
+    notices.say(`“${name}” is forgotten.`, () => tell(() => names.restore(id)))
+  }
+
+  async function tell(write: () => Promise<unknown>) {
+    try {
+      await write()
+      remembered++
+    } catch (error) {
+      trouble = error instanceof Error ? error.message : String(error)
+    }
+  }
 </script>
 
 <section class="border-base-content flex flex-col gap-3 border-2 p-3" aria-label="Add from text">
-  <Field label="One part on each line" note="Such as: 12 green pumpkin craw 3.5 in">
+  <Field
+    label="One part on each line"
+    note="As you would write it; a heading such as “Skirts:” holds for the lines below it"
+  >
     {#snippet children(tied)}<textarea
         class="textarea border-edge h-28 w-full text-sm"
         placeholder={EXAMPLE}
@@ -70,28 +103,34 @@
   {#if trouble}<p role="alert" class="text-error text-sm">{trouble}</p>{/if}
   {#if lines.length > 0}
     <ol class="text-sm" aria-label="What was understood">
-      {#each lines as line (line.line)}
-        <li class="border-rule flex flex-wrap items-center gap-x-3 gap-y-0.5 border-t py-1.5">
-          {#if line.part}
-            <PartSwatch colours={swatches(line.part)} />
-            <span class="min-w-40 flex-1">
-              <span class="font-semibold">{line.part.count} × {line.part.name}</span>
-              <span class="text-faint block text-xs"
-                >{PART_KIND_LABELS[line.part.kind]}, {measureWords(line.part, settings.metric)}{line.assumed.length > 0
-                  ? `; assumed: ${line.assumed.join(', ')}`
-                  : ''}{line.ignored.length > 0 ? `; not understood: ${line.ignored.join(', ')}` : ''}</span
-              >
-            </span>
-          {:else}
-            <span class="text-error min-w-40 flex-1">Line {line.line}, “{line.text}”: {line.problem}</span>
-          {/if}
-        </li>
+      {#each lines as line, i (`${line.line} ${i}`)}
+        <GlossedLine
+          {line}
+          settled={settled[line.text]}
+          onsettle={(now) => (settled = { ...settled, [line.text]: now })}
+          onremember={remember}
+        />
       {/each}
     </ol>
   {/if}
+  {#if (own.data ?? []).length > 0}
+    <details>
+      <summary class="cursor-pointer text-sm font-semibold">Your names ({own.data?.length})</summary>
+      <ul class="text-sm">
+        {#each own.data ?? [] as name (name.id)}
+          <li class="flex items-center gap-3">
+            <span class="min-w-0 flex-1"
+              >“{name.name}”: {[name.colour, ...(name.accents ?? []), ...(name.belly ?? [])].map(show).join(', ')}</span
+            >
+            <Button look="plain" label="Forget “{name.name}”" onclick={() => forget(name)}>Forget</Button>
+          </li>
+        {/each}
+      </ul>
+    </details>
+  {/if}
   <div class="flex flex-wrap gap-2">
-    <Button look="primary" disabled={parts.length === 0 || unclear > 0} onclick={add}
-      >{unclear > 0 ? `Fix ${count(unclear, 'line')} first` : `Add ${count(parts.length, 'part')}`}</Button
+    <Button look="primary" disabled={parts.length === 0 || waiting > 0} onclick={add}
+      >{waiting > 0 ? `Settle ${count(waiting, 'line')} first` : `Add ${count(parts.length, 'part')}`}</Button
     >
     <Button onclick={onclose}>Close</Button>
   </div>
