@@ -20,8 +20,8 @@ final readonly class Evidence implements Condition
     public static function of(SchoolEvidence $evidence): self
     {
         return new self(self::strengthOf($evidence), \sprintf(
-            '%d %% sure after %s hours and %d bites',
-            (int) floor(100 * $evidence->voteChance),
+            '%s after %s hours and %d bites',
+            Certainty::words($evidence->voteChance, $evidence->hours),
             number_format($evidence->hours, 0),
             $evidence->bites,
         ));

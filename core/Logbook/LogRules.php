@@ -60,10 +60,10 @@ final class LogRules
     private static function because(SchoolEvidence $best): string
     {
         return \sprintf(
-            'Your log: %s got %s bites an hour, and is %d %% sure to be the best of its question.',
+            'Your log: %s got %s bites an hour, and is %s to be the best of its question.',
             str_replace('_', ' ', (string) $best->school->value),
             number_format($best->rate->mean(), 1),
-            (int) floor(100 * $best->voteChance),
+            Certainty::words($best->voteChance, $best->hours),
         );
     }
 }

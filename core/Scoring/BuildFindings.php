@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace Kontrast\Scoring;
 
 use Kontrast\Inventory\Composition;
+use Kontrast\Inventory\InventoryTrailer;
 use Kontrast\Inventory\NearestColour;
+use Kontrast\Inventory\PartColour;
+use Kontrast\Inventory\Words\ColourWords;
 use Kontrast\Lure\Colour;
 use Kontrast\Lure\Opacity;
+use Kontrast\Lure\Trailer;
 use Kontrast\Material\BuildOptics;
 use Kontrast\Measure\Length;
 use Kontrast\Rulebook\PartGoal;
+use Kontrast\Rulebook\Slot;
 use Kontrast\Vision\BassEye;
 use Kontrast\Vision\Pair;
 use Kontrast\Vision\ReducedPart;
@@ -46,22 +51,32 @@ final readonly class BuildFindings
         $wanted = $this->scorer->brief->wanted;
 
         return [
-            ...$this->pairing($parts),
+            ...$this->pairing($build, $parts),
             ...(isset($parts['blade.rear']) ? [$this->goal('blade', $wanted->blade, $parts['blade.rear'])] : []),
-            ...(isset($parts['skirt.0']) ? [$this->goal('skirt', $wanted->skirt, $parts['skirt.0'])] : []),
+            ...(isset($parts['skirt.0']) ? [$this->skirt($parts['skirt.0'])] : []),
             ...$this->accents('skirt', $parts),
             ...$this->accents('trailer', $parts),
         ];
     }
 
     /**
+     * How skirt and trailer go together. What the score does not count as advised is never praised: where no trailer is, or where the
+     * trailer is of another color than any that the advice could do with.
+     *
      * @param array<string, ReducedPart> $parts
      *
      * @return list<Finding>
      */
-    private function pairing(array $parts): array
+    private function pairing(Composition $build, array $parts): array
     {
-        if (!isset($parts['skirt.0'], $parts['trailer.0'])) {
+        if (null === $build->trailer || !isset($parts['trailer.0'])) {
+            return [];
+        }
+        $advised = $this->scorer->brief->build->trailer;
+        if (null === $advised) {
+            return [Finding::amiss('pair', 'The advice has no trailer in this water.')];
+        }
+        if (!isset($parts['skirt.0'])) {
             return [];
         }
         $skirt = $parts['skirt.0'];
@@ -71,9 +86,11 @@ final readonly class BuildFindings
         $fits = \in_array($reads, $wanted->reads, true);
         $tooAlike = !\in_array(Separation::One, $wanted->reads, true);
         $subject = $this->subject($skirt, $trailer);
-        $other = $skirt->againstWater() < 0 ? 'lighter' : 'darker';
+        $other = self::isAsAdvised($build->trailer, $advised)
+            ? ($skirt->againstWater() < 0 ? 'a lighter trailer' : 'a darker trailer')
+            : 'a trailer in '.ColourWords::list($advised->base, $advised->accents, $advised->belly);
         if ($this->turns($skirt, $trailer, $fits)) {
-            $settles = $tooAlike ? "a $other trailer" : 'a trailer closer to the skirt color';
+            $settles = $tooAlike ? $other : 'a trailer closer to the skirt color';
 
             return [Finding::good(
                 'pair',
@@ -81,12 +98,17 @@ final readonly class BuildFindings
                     ."goal; $settles would make it certain.",
             )];
         }
+        if ($fits && $this->scorer->rules->colour(Slot::TrailerBase, $build->trailer->base)[0] < self::ENOUGH) {
+            $words = NearestColour::nearest($build->trailer->base->colour)->label();
+
+            return [Finding::amiss('pair', "$subject {$reads->label()}, but the trailer is $words: {$advised->base->label()} is advised.")];
+        }
         if ($fits) {
             return [Finding::good('pair', "$subject {$reads->label()}, as the advice wants.", null)];
         }
         $split = Pair::of($skirt, $trailer[0])->splitRange();
         if ($tooAlike) {
-            $remedy = "use a $other trailer.";
+            $remedy = "use $other.";
             $says = Separation::One === $reads && self::isThere($split)
                 ? "Past {at}, skirt and trailer look like one color. The advice wants more contrast: $remedy"
                 : "$subject {$reads->label()}. The advice wants more contrast: $remedy";
@@ -103,6 +125,13 @@ final readonly class BuildFindings
                 $split,
             ),
         ];
+    }
+
+    private static function isAsAdvised(InventoryTrailer $trailer, Trailer $advised): bool
+    {
+        $words = static fn (PartColour $colour): Colour => NearestColour::nearest($colour->colour);
+
+        return $words($trailer->base) === $advised->base && array_map($words, $trailer->accents) === $advised->accents;
     }
 
     /**
@@ -143,6 +172,13 @@ final readonly class BuildFindings
         }
 
         return false;
+    }
+
+    private function skirt(ReducedPart $skirt): Finding
+    {
+        return null === $this->scorer->brief->build->skirt
+            ? Finding::amiss('skirt', 'The advice has no skirt in this water.')
+            : $this->goal('skirt', $this->scorer->brief->wanted->skirt, $skirt);
     }
 
     private function goal(string $what, PartGoal $goal, ReducedPart $part): Finding

@@ -14,7 +14,6 @@ use Kontrast\Lure\Colour;
 use Kontrast\Lure\Head;
 use Kontrast\Measure\Length;
 use Kontrast\Rulebook\PartGoal;
-use Kontrast\Rulebook\Slot;
 use Kontrast\Vision\Separation;
 
 /** Says in words why a trait of a build got the points it got. The numbers are BuildScorer's. */
@@ -38,7 +37,7 @@ final readonly class ScoreExplainer
         return match ($trait) {
             ScoredTrait::HeadWeight => "{$build->head->weight->label()}; {$advised->head->weight->label()} advised, "
                 ."{$advised->head->range->label()} would work",
-            ScoredTrait::HeadColour => $this->takenFor(Slot::HeadColour, $build->head->partColour),
+            ScoredTrait::HeadColour => self::colours($build->head->partColour, $advised->head->colour),
             ScoredTrait::HeadFace => self::beside(
                 self::face($build->head->inWords()),
                 self::face($advised->head),
@@ -52,7 +51,7 @@ final readonly class ScoreExplainer
             ScoredTrait::FrontSize => self::beside(self::number($build->front?->size), self::number($front?->size)),
             ScoredTrait::BladeOffSkirt => 'how much blade and skirt differ, by the model',
             ScoredTrait::Skirt => null === $advised->skirt ? 'no skirt, as advised' : 'no skirt; one is advised',
-            ScoredTrait::SkirtBase => $this->takenFor(Slot::SkirtBase, $build->skirt?->base),
+            ScoredTrait::SkirtBase => self::colours($build->skirt?->base, $advised->skirt?->base),
             ScoredTrait::SkirtAccents => self::accents($build->skirt->accents ?? [], $advised->skirt->accents ?? []),
             ScoredTrait::SkirtBelly => self::accents($build->skirt->belly ?? [], $advised->skirt->belly ?? []),
             ScoredTrait::SkirtPattern => self::beside($build->skirt?->strands->label(), $advised->skirt?->strands->label()),
@@ -63,7 +62,7 @@ final readonly class ScoreExplainer
             ScoredTrait::Trailer => null === $advised->trailer ? 'no trailer, as advised' : 'no trailer; one is advised',
             ScoredTrait::TrailerStyle => self::beside($build->trailer?->style->label(), $advised->trailer?->style->label()),
             ScoredTrait::TrailerLength => self::beside(self::inches($build->trailer?->length), self::inches($advised->trailer?->length)),
-            ScoredTrait::TrailerBase => $this->takenFor(Slot::TrailerBase, $build->trailer?->base),
+            ScoredTrait::TrailerBase => self::colours($build->trailer?->base, $advised->trailer?->base),
             ScoredTrait::TrailerAccents => self::accents($build->trailer->accents ?? [], $advised->trailer->accents ?? []),
             ScoredTrait::TrailerBelly => self::accents($build->trailer->belly ?? [], $advised->trailer->belly ?? []),
             ScoredTrait::TrailerBellyShape => self::beside($build->trailer?->bellyShape->label(), $advised->trailer?->bellyShape->label()),
@@ -93,11 +92,10 @@ final readonly class ScoreExplainer
         return "they look like {$reads->label()}; wanted: ".implode(' or ', $wanted);
     }
 
-    private function takenFor(Slot $slot, ?PartColour $colour): string
+    /** "white; green pumpkin advised" */
+    private static function colours(?PartColour $colour, ?Colour $advised): string
     {
-        $word = null === $colour ? null : $this->scorer->rules->colour($slot, $colour)[1];
-
-        return null === $word ? 'no rule votes for a color like this' : 'treated as '.$word->label();
+        return self::beside(null === $colour ? null : NearestColour::nearest($colour->colour)->label(), $advised?->label());
     }
 
     private static function goal(PartGoal $goal): string

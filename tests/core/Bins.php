@@ -105,6 +105,7 @@ final class Bins
         TrailerStyle $style = TrailerStyle::Craw,
         float $inches = 3.5,
         string $id = 'trailer',
+        Colour ...$accents,
     ): InventoryTrailer {
         return new InventoryTrailer(
             $id,
@@ -112,7 +113,7 @@ final class Bins
             $style,
             Length::inches($inches),
             self::partColour($base),
-            [],
+            array_map(self::partColour(...), array_values($accents)),
             1.0,
             Surface::Matte,
         );

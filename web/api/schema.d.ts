@@ -2001,6 +2001,8 @@ export interface components {
             low: number;
             high: number;
             probability_a_better: number;
+            /** @description The same in words: never surer than its hours. */
+            sure: string;
             /** @description 0 where it is settled; null where the two are alike. */
             hours_to_settle: number | null;
             /** @description As the notes have it, before it is drawn together with the others. */
@@ -3126,6 +3128,8 @@ export interface components {
             low: number;
             high: number;
             probability_best: number;
+            /** @description The same in words: never surer than its hours. */
+            sure: string;
         };
         /** @description The angler's side on each question the trade disagrees on; what is left out takes its default. */
         Schools: {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract\Outing;
 
+use Kontrast\Logbook\Certainty;
 use Kontrast\Logbook\Comparison;
 use Kontrast\Logbook\ComparisonWords;
 use Kontrast\Logbook\Factor;
@@ -25,6 +26,8 @@ final readonly class ComparisonDocument
         public float $low,
         public float $high,
         public float $probability_a_better,
+        #[OA\Property(description: 'The same in words: never surer than its hours.')]
+        public string $sure,
         #[OA\Property(description: '0 where it is settled; null where the two are alike.')]
         public ?float $hours_to_settle,
         #[OA\Property(description: 'As the notes have it, before it is drawn together with the others.')]
@@ -49,6 +52,7 @@ final readonly class ComparisonDocument
             round($low, 3),
             round($high, 3),
             round($comparison->believed->chanceBetter(), 4),
+            Certainty::words($comparison->believed->chanceBetter(), $comparison->seen->hours),
             null === $hours ? null : round($hours, 1),
             round($comparison->seen->ratio, 3),
             round($comparison->seen->hours, 2),

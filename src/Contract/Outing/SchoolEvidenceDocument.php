@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract\Outing;
 
+use Kontrast\Logbook\Certainty;
 use Kontrast\Logbook\SchoolEvidence;
 use Kontrast\Rulebook\SchoolQuestion;
 use OpenApi\Attributes as OA;
@@ -23,6 +24,8 @@ final readonly class SchoolEvidenceDocument
         public float $low,
         public float $high,
         public float $probability_best,
+        #[OA\Property(description: 'The same in words: never surer than its hours.')]
+        public string $sure,
     ) {
     }
 
@@ -39,6 +42,7 @@ final readonly class SchoolEvidenceDocument
             round($low, 3),
             round($high, 3),
             round($evidence->chance, 4),
+            Certainty::words($evidence->chance, $evidence->hours),
         );
     }
 }

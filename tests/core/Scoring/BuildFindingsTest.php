@@ -8,6 +8,7 @@ use Kontrast\Inventory\Composition;
 use Kontrast\Lure\Colour;
 use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Pairing;
+use Kontrast\Lure\TrailerStyle;
 use Kontrast\Reading\DirtySchool;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\PairingSchool;
@@ -19,6 +20,7 @@ use Kontrast\Rulebook\PartGoal;
 use Kontrast\Scoring\BuildFindings;
 use Kontrast\Scoring\BuildScorer;
 use Kontrast\Scoring\Finding;
+use Kontrast\Scoring\ScoredTrait;
 use Kontrast\Scoring\TraitScore;
 use Kontrast\Scoring\VisionScore;
 use Kontrast\Vision\Pair;
@@ -30,6 +32,9 @@ use Tests\core\Readings;
 /** What the model sees in a build, and how a build is marked. */
 final class BuildFindingsTest extends TestCase
 {
+    /** Readings drawn at random, two builds each. */
+    private const RANDOM = 120;
+
     public function testAPairThatMeltsWhereTwoAreWantedIsToldWithItsSplitAndAMend(): void
     {
         $scorer = self::scorer(Readings::of(LureKind::Jig, 9, tint: Tint::Clay, forage: Forage::Crawfish));
@@ -37,8 +42,9 @@ final class BuildFindingsTest extends TestCase
         $finding = self::about('pair', $scorer, Bins::skirt(Colour::Black), Bins::trailer(Colour::Black));
         self::assertFalse($finding->asWanted);
         self::assertStringContainsString('more contrast', $finding->text);
-        self::assertStringContainsString('lighter trailer', $finding->text);
-        self::assertTrue(self::about('pair', $scorer, Bins::skirt(Colour::Black), Bins::trailer(Colour::White))->asWanted);
+        self::assertStringContainsString('use a trailer in bright blue with orange', $finding->text);
+        $advised = Bins::trailer(Colour::BrightBlue, TrailerStyle::Craw, 3.5, 'trailer', Colour::Orange);
+        self::assertTrue(self::about('pair', $scorer, Bins::skirt(Colour::Black), $advised)->asWanted);
     }
 
     /** Wanted is two-tone at least, which begins at 2.5 steps: a pair just on either side of that turns with the noise of a cone alone. */
@@ -67,6 +73,48 @@ final class BuildFindingsTest extends TestCase
         }
         self::assertGreaterThan(0, $near);
         self::assertGreaterThan(0, $far);
+    }
+
+    /** A white tail was told "two very different colors, as the advice wants" where the same family with an accent is advised. */
+    public function testAContrastInAnotherColorThanAnyAdvisedIsNotPraised(): void
+    {
+        $reading = Readings::of(LureKind::Jig, 24, forage: Forage::Bluegill)->with(schools: new Schools(pairing: PairingSchool::ForageMix));
+        $scorer = self::scorer($reading);
+        self::assertSame(Pairing::Accent, $scorer->brief->wanted->pairing);
+        $finding = self::about('pair', $scorer, Bins::skirt(Colour::GreenPumpkin), Bins::trailer(Colour::White));
+        self::assertFalse($finding->asWanted, $finding->text);
+        self::assertStringContainsString('white', $finding->text);
+        self::assertStringNotContainsString('as the advice wants', $finding->text);
+    }
+
+    /** No sentence praises what the score does not count, and none is about a part that is not there or not advised. */
+    public function testNoSentencePraisesWhatTheScorePunishes(): void
+    {
+        $praised = 0;
+        foreach (Readings::random(self::RANDOM, 20261130) as $i => $reading) {
+            $scorer = self::scorer($reading);
+            $advised = $scorer->brief->build;
+            $bin = Bins::random(1000 + $i, 1, 2, 2, 2, 1);
+            foreach ($bin->trailers as $k => $trailer) {
+                $build = new Composition($reading->lure, $bin->heads[0], null, null, $bin->skirts[$k] ?? null, $trailer, null);
+                $points = [];
+                foreach ($scorer->measure($build)->scores as $score) {
+                    $points[$score->trait->value] = $score->points / max(1, $score->of);
+                }
+                foreach ((new BuildFindings($scorer))->find($build) as $finding) {
+                    if (!str_contains($finding->text, 'as the advice wants')) {
+                        continue;
+                    }
+                    ++$praised;
+                    $traits = 'pair' === $finding->about ? [ScoredTrait::Pair, ScoredTrait::TrailerBase] : [ScoredTrait::SkirtGoal];
+                    foreach ($traits as $trait) {
+                        self::assertGreaterThanOrEqual(0.5, $points[$trait->value] ?? 0.0, "$finding->text ($trait->value)");
+                    }
+                    self::assertNotNull('pair' === $finding->about ? $advised->trailer : $advised->skirt, $finding->text);
+                }
+            }
+        }
+        self::assertGreaterThan(20, $praised);
     }
 
     /** What does its work by half is on the limit: such a skirt is about even, one that does it wholly or not at all is not. */
@@ -106,7 +154,8 @@ final class BuildFindingsTest extends TestCase
         self::assertFalse($finding->asWanted);
         self::assertStringContainsString('closer to the skirt', $finding->text);
         self::assertGreaterThan(0, $finding->at?->inInches());
-        self::assertTrue(self::about('pair', $scorer, Bins::skirt(Colour::GreenPumpkin), Bins::trailer(Colour::GreenPumpkin))->asWanted);
+        $advised = $scorer->brief->build->trailer->base ?? Colour::Black;
+        self::assertTrue(self::about('pair', $scorer, Bins::skirt($advised), Bins::trailer($advised))->asWanted);
     }
 
     public function testADarkSkirtCastsAShadowAndAWhiteOneDoesNot(): void

@@ -24,7 +24,7 @@
     const best = own.toSorted((a, b) => b.probability_best - a.probability_best)[0]
     if (fished.length === 0) return 'You have not fished water yet where this question matters.'
     return best && best.hours > 0 && best.probability_best >= SURE
-      ? `Your notes lean to “${schoolName(question, best.school)}”: ${Math.round(100 * best.probability_best)} % sure it is the best one.`
+      ? `Your notes lean to “${schoolName(question, best.school)}”: ${best.sure} it is the best one.`
       : 'Your notes do not tell yet.'
   }
 </script>
@@ -56,7 +56,7 @@
               <td class="pr-2 text-right">{figure(one.hours)}</td>
               <td class="pr-2 text-right">{one.bites}</td>
               <td class="pr-2 text-right whitespace-nowrap">{one.hours === 0 ? '' : figure(one.rate_per_hour)}</td>
-              <td class="pr-2 text-right whitespace-nowrap">{Math.round(100 * one.probability_best)} %</td>
+              <td class="pr-2 text-right whitespace-nowrap">{one.sure.replace(' sure', '')}</td>
               <td class="hidden sm:table-cell"
                 >{#if one.hours > 0}<Interval
                     low={one.low}
