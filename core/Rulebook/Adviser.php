@@ -49,7 +49,7 @@ final readonly class Adviser
             ranking: $ranking,
             followUp: $followUp,
             remedies: Remedies::collect($assembly),
-            reasons: $this->reasons($decision, $assembly),
+            reasons: Reasons::collect($assembly),
             disagreements: $this->disagreements($decision, $assembly),
             cautions: Cautions::collect($reading, $decision),
             wanted: self::goal($assembly),
@@ -100,41 +100,6 @@ final readonly class Adviser
     public function changes(Reading $before, Reading $after): array
     {
         return Change::between(new Assembly($this->engine->decide($before)), new Assembly($this->engine->decide($after)));
-    }
-
-    /** @return list<Reason> */
-    private function reasons(Decision $decision, Assembly $assembly): array
-    {
-        $reasons = [];
-        $situation = new Situation($decision->reading);
-        foreach ($assembly->slotsInUse() as $slot) {
-            $tally = $decision->on($slot);
-            foreach ($tally->winners ?? [] as $value) {
-                $strongest = $tally?->strongestFor($value);
-                if (null === $tally || null === $strongest) {
-                    continue;
-                }
-                $school = $strongest->rule->schoolHeld($situation);
-                $reasons[] = new Reason(
-                    $slot,
-                    $value,
-                    $strongest->rule,
-                    $strongest->strength,
-                    null === $school ? null : $school->value,
-                    array_values(
-                        array_filter(
-                            $tally->votesFor(),
-                            static fn (Vote $vote): bool => $vote->value->key === $value->key && $vote->rule !== $strongest->rule,
-                        ),
-                    ),
-                    $tally->votesAgainst(),
-                    $tally->firmness(),
-                    $tally->second(),
-                );
-            }
-        }
-
-        return $reasons;
     }
 
     /** @return list<Disagreement> */

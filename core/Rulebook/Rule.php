@@ -32,6 +32,7 @@ final readonly class Rule
      * @param list<Condition> $conditions
      * @param list<Pick>      $for
      * @param list<Pick>      $against
+     * @param list<Claim>     $claims what its sentence says beside that
      * @param NoteHeading|null    $heading where it is told, for a rule that is a note and picks nothing
      */
     private function __construct(
@@ -45,6 +46,7 @@ final readonly class Rule
         public array $against = [],
         public string $because = '',
         public ?NoteHeading $heading = null,
+        public array $claims = [],
     ) {
         $onReading = $onAnswers = [];
         foreach ($conditions as $condition) {
@@ -102,6 +104,12 @@ final readonly class Rule
     public function because(string $because): self
     {
         return $this->withChanges(because: $because);
+    }
+
+    /** What its sentence says of the lure beside what it picks. */
+    public function claims(Claim ...$claims): self
+    {
+        return $this->withChanges(claims: array_values($claims));
     }
 
     public function fallback(): self
@@ -238,6 +246,7 @@ final readonly class Rule
      * @param list<Condition>|null $conditions
      * @param list<Pick>|null      $for
      * @param list<Pick>|null      $against
+     * @param list<Claim>|null     $claims
      */
     private function withChanges(
         ?array $facts = null,
@@ -249,6 +258,7 @@ final readonly class Rule
         ?array $against = null,
         ?string $because = null,
         ?NoteHeading $heading = null,
+        ?array $claims = null,
     ): self {
         return new self(
             id: $this->id,
@@ -261,6 +271,7 @@ final readonly class Rule
             against: $against ?? $this->against,
             because: $because ?? $this->because,
             heading: $heading ?? $this->heading,
+            claims: $claims ?? $this->claims,
         );
     }
 }

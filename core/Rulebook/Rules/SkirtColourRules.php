@@ -20,6 +20,7 @@ use Kontrast\Reading\ShadStartSchool;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 use Kontrast\Reading\Wind;
+use Kontrast\Rulebook\Claim;
 use Kontrast\Rulebook\Condition;
 use Kontrast\Rulebook\Part\Skirt;
 use Kontrast\Rulebook\Rule;
@@ -115,7 +116,7 @@ final class SkirtColourRules
         yield $jig('S3')->special()
             ->when(visibility()->between(feet(3), feet(4)), not(forage(Forage::Shad)))
             ->pick(Skirt::of(Colour::Brown))
-            ->because('Three to four feet of visibility: plain brown, with nothing else in it.');
+            ->because('Three to four feet of visibility: brown, and nothing else that the season does not ask for.');
 
         yield $jig('S4')->special()
             ->when(
@@ -147,6 +148,7 @@ final class SkirtColourRules
             ->when(visibility()->over(feet(5)), not(forage(Forage::Shad)))
             ->pick(Skirt::of(Colour::GreenPumpkin))
             ->notPick(...self::accents(Colour::cases()))
+            ->claims(Claim::PlainSkirt)
             ->because('Over five feet of visibility: plain green pumpkin, no accents.');
     }
 
@@ -233,6 +235,7 @@ final class SkirtColourRules
 
         yield rule('S10.mid')->when($gone(), stained())
             ->pick(Skirt::of(Colour::GreenPumpkin))
+            ->claims(Claim::PlainSkirt)
             ->because('Stained water: fine colors blur together, so plain green pumpkin.');
 
         yield rule('S10.dirty')->school(DirtySchool::Dark)->when($gone(), visibility()->under(feet(1.5)))
@@ -250,6 +253,7 @@ final class SkirtColourRules
 
         yield rule('F3')->when(forage(Forage::Bluegill), visibility()->atLeast(feet(1.5)))
             ->pick(Skirt::of(Colour::GreenPumpkin)->accent(Colour::Blue, Colour::Orange, Colour::Yellow))
+            ->claims(Claim::AccentedSkirt)
             ->because('Sunfish are green pumpkin with blue, orange or yellow, never one solid color.');
 
         yield rule('F4')->when(forage(Forage::Crawfish), visibility()->atLeast(feet(1.5)))

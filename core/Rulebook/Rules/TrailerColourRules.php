@@ -16,6 +16,7 @@ use Kontrast\Reading\PairingSchool;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Wind;
+use Kontrast\Rulebook\Claim;
 use Kontrast\Rulebook\Part\Trailer;
 use Kontrast\Rulebook\Rule;
 use Kontrast\Rulebook\Slot;
@@ -180,7 +181,7 @@ final class TrailerColourRules
                 not(toughAndCalm()),
             )
             ->pick(Trailer::of(Colour::White)->surface(Surface::Matte)->opacity(Opacity::Opaque))
-            ->because('Clouds or wind over clear shad water: keep the see-through skirt and put a plain white trailer behind it.');
+            ->because('Clouds or wind over clear shad water: keep the see-through skirt and put a matte white trailer behind it.');
 
         yield rule('P5.two_tone')
             ->when(
@@ -219,6 +220,7 @@ final class TrailerColourRules
         yield rule('S7.trailer')->for(LureKind::Jig)->special()
             ->when(visibility()->over(feet(5)), not(forage(Forage::Shad)), settled(Slot::Pairing, Pairing::Match))
             ->pick(Trailer::of(Colour::GreenPumpkin))
+            ->claims(Claim::PlainTrailer)
             ->because('Over five feet of visibility: the trailer is the same plain green pumpkin.');
     }
 

@@ -157,7 +157,7 @@ final class WholeRules
 
         yield $ladder('P1.match')->when(veryClear())
             ->pick(Whole::pairing(Pairing::Match))
-            ->because('Very clear water: skirt and trailer in one color.');
+            ->because('Very clear water: skirt and trailer alike.');
 
         yield $ladder('P1.tonal')->when(clear())
             ->pick(Whole::pairing(Pairing::Tonal))
@@ -229,11 +229,11 @@ final class WholeRules
                 not(all(turnedCrawfish(), not(skipsRed()))),
             )
             ->pick(Whole::pairing(Pairing::Match))
-            ->because('Opaque tan water: the lure works as one dark shape, and a second color would break up the outline.');
+            ->because('Opaque tan water: the lure works as one dark shape, so the trailer is like the skirt.');
 
         yield rule('X2.pairing')->with('W6')->deciding()
             ->when(toughAndCalm())
             ->pick(Whole::pairing(Pairing::Match))
-            ->because('A tough bite without wind: no contrast at all.');
+            ->because('A tough bite without wind: no contrast between skirt and trailer.');
     }
 }
