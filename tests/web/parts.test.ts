@@ -22,7 +22,7 @@ test.describe('parts', () => {
       const start = blank(kind)
       expect(start.kind).toBe(kind)
       for (const field of FIELDS[kind]) {
-        if (!['hook', 'fluorescent', 'colour'].includes(field))
+        if (!['hook', 'fluorescent', 'colour', 'form', 'keeper', 'accent_share', 'layout'].includes(field))
           expect(start[field], `${kind}.${field}`).not.toBeUndefined()
       }
     }

@@ -132,29 +132,42 @@ test.describe('outlines', () => {
     })
   }
 
+  const skirt = { accents: ['blue'], belly: [], material: 'silicone', accent_share: 'few', layout: 'mixed' } as const
+  const drawn = (change: Partial<Parameters<typeof strands>[0]>) =>
+    strands({ ...skirt, accents: [...skirt.accents], belly: [], ...change }, 150, 20)
+
   test('a split skirt is back above and belly below, a mixed one is not', () => {
-    const split = strands({ accents: ['blue'], belly: ['chartreuse', 'orange'], material: 'silicone' }, 150, 20)
+    const split = drawn({ belly: ['chartreuse', 'orange'], layout: 'split' })
     const end = (d: string) => Number(d.split(' ').at(-1))
     const belly = split.filter((strand) => strand.belly)
     expect(belly.length / split.length).toBeCloseTo(0.44, 1)
     expect(new Set(belly.map((strand) => strand.colour))).toEqual(new Set([0, 1]))
     const mean = (of: typeof split) => of.reduce((sum, strand) => sum + end(strand.d), 0) / of.length
     expect(mean(belly)).toBeGreaterThan(mean(split.filter((strand) => !strand.belly)))
-    expect(strands({ accents: ['blue'], belly: [], material: 'silicone' }, 150, 20).some((s) => s.belly)).toBe(false)
+    expect(drawn({}).some((strand) => strand.belly)).toBe(false)
   })
 
-  test('strands keep their length and share out their colours', () => {
-    const drawn = strands({ accents: ['blue', 'orange'], belly: [], material: 'silicone' }, 150, 20)
-    const count = (colour: number) => drawn.filter((strand) => strand.colour === colour).length
-    expect(count(0)).toBeGreaterThan(count(1))
-    expect(count(1)).toBeGreaterThan(count(2))
-    expect(count(2)).toBeGreaterThan(0)
-    for (const strand of drawn) expect(Math.max(...numbers(strand.d))).toBeLessThanOrEqual(151)
+  test('a front before a back is short strands over long ones', () => {
+    const both = drawn({ accents: [], belly: ['black'], layout: 'front_back' })
+    const reach = ({ d }: (typeof both)[number]) => Math.max(...numbers(d))
+    const longest = (isBelly: boolean) => Math.max(...both.filter((strand) => strand.belly === isBelly).map(reach))
+    expect(longest(true)).toBeGreaterThan(1.4 * longest(false))
+    expect(both.filter((strand) => strand.belly)).toHaveLength(both.length / 2)
+  })
+
+  test('strands keep their length and share out their colours as they are owned', () => {
+    const share = (accent_share: 'few' | 'third' | 'half', accents: ('blue' | 'orange')[] = ['blue']) =>
+      drawn({ accents, accent_share }).filter((strand) => strand.colour > 0).length / 64
+    expect(share('few')).toBeCloseTo(0.15, 1)
+    expect(share('third')).toBeCloseTo(0.33, 1)
+    expect(share('half')).toBeCloseTo(0.5, 1)
+    expect(share('third', ['blue', 'orange'])).toBeCloseTo(0.33, 1)
+    expect(share('half', [])).toBe(0)
+    for (const strand of drawn({})) expect(Math.max(...numbers(strand.d))).toBeLessThanOrEqual(151)
   })
 
   test('strands lie the same way each time', () => {
-    const skirt = { belly: [], material: 'living_rubber' as const }
-    expect(strands({ ...skirt, accents: [] }, 150, 20)).toEqual(strands({ ...skirt, accents: [] }, 150, 20))
+    expect(drawn({ material: 'living_rubber' })).toEqual(drawn({ material: 'living_rubber' }))
   })
 })
 

@@ -58,11 +58,25 @@ export type Written =
   | 'worn'
   | 'trials'
   | 'settings'
+  | 'log-says'
   | 'sessions'
   | 'everything'
 
 /** What the owned parts decide. */
 const FROM_PARTS = ['inventory', 'advised-build', 'best', 'swaps', 'missing', 'shopping', 'sheet', 'batch', 'trip-plan']
+
+/** What the rules decide, and so do the notes that may vote. */
+const FROM_RULES = [
+  'advice',
+  'advice-view',
+  'explanation',
+  'verdict',
+  'rules',
+  'conflicts',
+  'moment',
+  'depths',
+  'sensitivity',
+]
 
 /** What the notes decide. */
 const FROM_NOTES = ['outings', 'outing', 'analysis', 'season', 'trials']
@@ -81,6 +95,7 @@ export const STALE_AFTER: Record<Written, readonly string[] | 'all'> = {
   worn: [...FROM_NOTES, ...FROM_PARTS],
   trials: ['trials'],
   settings: ['sheet', 'batch', 'missing'],
+  'log-says': [...FROM_PARTS, ...FROM_RULES],
   sessions: ['access'],
   everything: 'all',
 }

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import type { HeadForm } from '../words/vocabulary'
+  import { headOutline, lineTie } from './heads'
   import type { Build } from './paint'
   import { shade } from './paint'
   import { path } from './units'
@@ -7,6 +9,7 @@
     /** How much of light and shade shows. */
     relief?: number
     kind: Build['lure']
+    form: HeadForm
     length: number
     height: number
     shank: number
@@ -22,6 +25,7 @@
   }
   let {
     kind,
+    form,
     length: L,
     height: H,
     shank,
@@ -37,16 +41,8 @@
 
   const h = $derived(H / 2)
   const guarded = $derived(kind === 'jig' || kind === 'swim_jig')
-  /** A jig's head is blunt with its eye on top, the others come to a nose. */
-  const outline = $derived(
-    kind === 'jig'
-      ? path`M0 ${-0.5 * h}C${-0.3 * L} ${-0.95 * h} ${-0.62 * L} ${-1.12 * h} ${-0.86 * L} ${-0.62 * h}
-C${-1.05 * L} ${-0.2 * h} ${-1.0 * L} ${0.6 * h} ${-0.72 * L} ${0.9 * h}C${-0.45 * L} ${1.12 * h} ${-0.2 * L} ${0.85 * h} 0 ${0.5 * h}Z`
-      : path`M0 ${-0.52 * h}C${-0.25 * L} ${-0.98 * h} ${-0.55 * L} ${-0.98 * h} ${-0.8 * L} ${-0.5 * h}
-C${-0.9 * L} ${-0.3 * h} ${-0.98 * L} ${-0.14 * h} ${-L} 0C${-0.98 * L} ${0.2 * h} ${-0.86 * L} ${0.62 * h} ${-0.6 * L} ${0.86 * h}
-C${-0.4 * L} ${1.02 * h} ${-0.18 * L} ${0.85 * h} 0 ${0.52 * h}Z`,
-  )
-  const eyelet = $derived(kind === 'jig' ? { x: -0.74 * L, y: -1.28 * h } : { x: -1.02 * L, y: -0.24 * h })
+  const outline = $derived(headOutline(form, L, h))
+  const eyelet = $derived(lineTie(form, L, h))
   const bristles = $derived(
     guarded && !small
       ? Array.from({ length: 7 }, (_, i) => {

@@ -211,6 +211,7 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
       {relief}
       {steel}
       kind={build.lure}
+      form={build.head.form}
       length={at.headLength}
       height={at.headHeight}
       shank={at.shank}

@@ -1,4 +1,5 @@
 import type { Skirt } from '../api/client'
+import { ACCENT_SHARE_OF } from '../words/vocabulary'
 import { path, scatter } from './units'
 
 export interface Strand {
@@ -10,35 +11,45 @@ export interface Strand {
   behind: boolean
 }
 
-/** How many strands are drawn of the forty-odd a skirt has, and how they are shared out among base and accents. */
+/** How many strands are drawn of the forty-odd a skirt has. */
 const STRANDS = 64
 /** How much of a split skirt is back, from the top down; the rest is belly. (Chosen.) */
 const BACK_SHARE = 0.56
-const SHARES: Record<number, number[]> = { 0: [1], 1: [0.68, 0.32], 2: [0.56, 0.25, 0.19] }
+/** How far the strands in front reach where others lie behind them. (Chosen.) */
+const FRONT_REACH = 0.6
+
+/** How the strands are shared out among the base and its accents. */
+function sharesOf({ accents, accent_share }: Pick<Skirt, 'accents' | 'accent_share'>): number[] {
+  const share = accents.length > 0 ? ACCENT_SHARE_OF[accent_share ?? 'few'] : 0
+  return [1 - share, ...accents.map(() => share / accents.length)]
+}
 
 /**
  * Strands from a collar at (0, 0) of the given height, flaring back to their own length (hundredths of an inch). A few short
  * ends stand forward of the collar, as they do on a tied skirt.
  */
 export function strands(
-  skirt: Pick<Skirt, 'accents' | 'material' | 'belly'>,
+  skirt: Pick<Skirt, 'accents' | 'accent_share' | 'material' | 'belly' | 'layout'>,
   length: number,
   collar: number,
 ): Strand[] {
   const next = scatter(7)
-  const shares = SHARES[Math.min(2, skirt.accents.length)] ?? [1]
+  const shares = sharesOf(skirt)
+  const isFrontBack = skirt.layout === 'front_back'
   const spread = skirt.material === 'living_rubber' ? 0.66 : 0.54
   return Array.from({ length: STRANDS }, (_, i) => {
     const across = (i + 0.5) / STRANDS
     const angle = (across - 0.5) * 2 * spread + (next() - 0.5) * 0.14
-    const reach = length * (0.93 + 0.07 * next())
+    const isFront = isFrontBack && i % 2 === 1
+    const reach = length * (0.93 + 0.07 * next()) * (isFront ? FRONT_REACH : 1)
+    const isBelly = skirt.belly.length > 0 && (isFrontBack ? !isFront : across > BACK_SHARE)
     const bow = (next() - 0.5) * 0.16 * length
     const y0 = (across - 0.5) * collar
     const x = Math.cos(angle) * reach
     const y = y0 + Math.sin(angle) * reach * 0.72 + bow * 0.35
     return {
       d: path`M0 ${y0}C${0.24 * reach} ${y0 + Math.sin(angle) * 0.42 * reach + bow * 0.5} ${0.62 * reach} ${y - bow} ${x} ${y}`,
-      ...(skirt.belly.length > 0 && across > BACK_SHARE
+      ...(isBelly
         ? { colour: i % skirt.belly.length, belly: true }
         : { colour: pickShare(shares, (i * 0.618) % 1), belly: false }),
       behind: i % 2 === 0,

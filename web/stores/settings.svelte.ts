@@ -1,4 +1,5 @@
 import { answer, api, saw, type Settings } from '../api/client'
+import { isSame } from '../api/settled.svelte'
 import { wrote } from '../api/writes'
 import { conflicts } from './conflicts.svelte'
 import { notices } from './notices.svelte'
@@ -53,8 +54,9 @@ class Choices {
 
   async #write(body: Settings, isLast: boolean): Promise<void> {
     await answer(api.PUT(PATH, { body, keepalive: true, headers: isLast ? { 'If-Match': '*' } : {} }))
+    const before = this.#stored?.log_says ?? []
     this.#stored = body
-    await wrote('settings')
+    await wrote(isSame(before, body.log_says ?? []) ? 'settings' : 'log-says')
   }
 
   #failed(error: unknown, wanted: Settings): void {

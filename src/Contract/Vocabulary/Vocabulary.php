@@ -145,6 +145,10 @@ final class Vocabulary
             'SYMPTOM_LABELS' => ['Record<Symptom, string>', self::labelsOf(Symptom::cases())],
             'PART_KIND_LABELS' => ['Record<PartKind, string>', self::labelsOf(PartKind::cases())],
             'TRAIT_LABELS' => ['Record<ScoredTrait, string>', self::labelsOf(ScoredTrait::cases())],
+            'ACCENT_SHARE_OF' => [
+                'Record<AccentShare, number>',
+                self::map(AccentShare::cases(), static fn (AccentShare $share): float => round($share->share(), 3)),
+            ],
             'COLOUR_HEX' => ['Record<Colour, string>', self::map(Colour::cases(), Palette::hex(...))],
             'COLOUR_GLOW' => [
                 'Record<Colour, Fluorescence>',

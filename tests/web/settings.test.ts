@@ -1,0 +1,58 @@
+import { afterEach, beforeEach, expect, test, vi } from 'vitest'
+import { keys } from '../../web/api/keys'
+import type { Settings } from '../../web/api/client'
+
+// What a choice makes stale: letting the log vote left the advice as it was until the page was loaded again.
+
+const CHOICES = { units: 'us', theme: 'paper', schools: {}, log_says: [] } as unknown as Parameters<
+  typeof settings.start
+>[0]
+const ADVICE = keys.advice({ lure: 'jig' } as Parameters<typeof keys.advice>[0])
+
+/** The store and the answers it knows of, as they are loaded with a page. */
+async function page() {
+  vi.resetModules()
+  const { settings } = await import('../../web/stores/settings.svelte')
+  const { queryClient } = await import('../../web/api/queryClient')
+  settings.start(CHOICES, 1)
+  queryClient.setQueryData(ADVICE, 'known')
+  return { settings, isStale: () => queryClient.getQueryState(ADVICE)?.isInvalidated }
+}
+
+beforeEach(() => {
+  vi.useFakeTimers()
+  const nothing = () => undefined
+  vi.stubGlobal('document', {
+    addEventListener: nothing,
+    documentElement: { dataset: {}, toggleAttribute: nothing },
+  })
+  vi.stubGlobal('addEventListener', nothing)
+  vi.stubGlobal('location', { href: 'http://localhost/' })
+  vi.stubGlobal(
+    'Request',
+    class extends Request {
+      constructor(input: RequestInfo | URL, init?: RequestInit) {
+        super(typeof input === 'string' ? new URL(input, 'http://localhost') : input, init)
+      }
+    },
+  )
+  vi.stubGlobal('fetch', () => Promise.resolve(new Response(null, { status: 204 })))
+})
+afterEach(() => {
+  vi.useRealTimers()
+  vi.unstubAllGlobals()
+})
+
+test('an advice is asked for again once the log may vote', async () => {
+  const { settings, isStale } = await page()
+  settings.change({ log_says: ['dirty'] })
+  await vi.runAllTimersAsync()
+  await vi.waitFor(() => expect(isStale()).toBe(true))
+})
+
+test('units and theme leave it as it is', async () => {
+  const { settings, isStale } = await page()
+  settings.change({ units: 'metric' })
+  await vi.runAllTimersAsync()
+  expect(isStale()).toBe(false)
+})
