@@ -104,7 +104,7 @@ final class PartLineReader
             PartKind::Skirt => $this->skirt(),
             PartKind::Trailer => $this->trailer(),
             PartKind::Hook => ['hook' => $this->hook() ?? $this->assume(HookSize::aught(self::USUAL_AUGHT), self::USUAL_AUGHT.'/0')],
-            default => ['size' => self::sizeOf($this->line), 'base' => $this->colours(0, 0)['base']],
+            default => ['size' => $this->size(), 'base' => $this->colours(0, 0)['base']],
         };
         [$glosses, $unknown] = $this->glosses();
 
@@ -278,8 +278,10 @@ final class PartLineReader
     }
 
     /** "#2" or "5/32 in", as it is written. */
-    private static function sizeOf(string $line): string
+    private function size(): string
     {
-        return 1 === preg_match('~#\s?\d+|\d[\d./-]*\s?(?:in\b|inch\b|mm\b|")|\d+/\d+|\.\d+~i', $line, $m) ? trim($m[0]) : '';
+        return 1 === preg_match('~#\s?\d+|\d[\d./-]*\s?(?:in\b|inch\b|mm\b|")|\d+/\d+|\.\d+~i', $this->line, $m)
+            ? trim($m[0])
+            : (null === $this->numbers->number ? '' : "#{$this->numbers->number}");
     }
 }

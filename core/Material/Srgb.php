@@ -24,17 +24,17 @@ final readonly class Srgb
     /** The nearest colour a screen has, channel by channel. */
     public static function nearest(Xyz $colour): self
     {
-        return self::linear(...self::channels($colour));
+        return self::linear(...self::lights($colour));
     }
 
     /** How much of the strongest channel a colour takes, 1 being all the screen has. */
     public static function brightestChannel(Xyz $colour): float
     {
-        return max(self::channels($colour));
+        return max(self::lights($colour));
     }
 
     /** @return array{float, float, float} amounts of red, green and blue light, out of range where no screen has the colour */
-    private static function channels(Xyz $colour): array
+    public static function lights(Xyz $colour): array
     {
         return [
             3.2404542 * $colour->x - 1.5371385 * $colour->y - 0.4985314 * $colour->z,

@@ -18,7 +18,8 @@ final readonly class Reasons
         foreach ($lure->slotsInUse() as $slot) {
             $tally = $lure->decision->on($slot);
             foreach ($tally->winners ?? [] as $value) {
-                $votes = array_values(array_filter($tally?->votesFor() ?? [], static fn (Vote $vote): bool => $vote->value->key === $value->key));
+                $isForIt = static fn (Vote $vote): bool => $vote->value->key === $value->key;
+                $votes = array_values(array_filter($tally?->votesFor() ?? [], $isForIt));
                 $told = self::told($votes, $lure);
                 if (null === $tally || null === $told) {
                     continue;

@@ -6,57 +6,70 @@ namespace Kontrast\Vision;
 
 use Kontrast\Material\Xyz;
 
-/**
- * How far a person's eye gets used to a coloured light: von Kries scaling of the CAT02 responses of CIE 159:2004 (CIECAM02),
- * towards D65, to a degree.
- */
+/** How far a person's eye gets used to a colored light: von Kries scaling of the CAT16 responses (Li et al. 2017), towards D65. */
 final readonly class Adaptation
 {
-    /** Degree of adaptation; 1 would make white look white in any water, 0 leave it all its colour. (Chosen.) */
-    private const DEGREE = 0.5;
-
     /** No cone can be turned up further: where the water has taken its light there is nothing to get used to. (Chosen.) */
-    private const MOST_GAIN = 2.0;
+    private const MOST_GAIN = 10.0;
+
+    private const TO_CONES = [
+        [0.401288, 0.650173, -0.051461],
+        [-0.250268, 1.204414, 0.045854],
+        [-0.002079, 0.048952, 0.953127],
+    ];
+    /** The inverse of the matrix above. */
+    private const FROM_CONES = [
+        [1.8620678550872327, -1.0112546305316843, 0.14918677544445175],
+        [0.38752654323613717, 0.6214474419314753, -0.008973985167612518],
+        [-0.015841498849333856, -0.03412293802851557, 1.0499644368778496],
+    ];
 
     /** @param array{float, float, float} $gains for long, middle and short */
     private function __construct(private array $gains)
     {
     }
 
-    /** To the white of a light, whatever its brightness. */
-    public static function to(Xyz $white): self
+    /**
+     * To the white of a light, whatever its brightness.
+     *
+     * @param float $degree D, 0 for an eye that gets used to nothing, 1 for one to which a white card is white
+     */
+    public static function to(Xyz $white, float $degree): self
     {
-        $here = self::responses($white->scaled(1 / $white->y));
-        $there = self::responses(Xyz::d65());
-        $gain = static fn (float $there, float $here): float => min(
-            self::MOST_GAIN,
-            self::DEGREE * $there / max($here, 1e-6) + 1 - self::DEGREE,
-        );
+        $here = self::times(self::TO_CONES, $white->scaled(1 / max($white->y, 1e-12)));
+        $there = self::times(self::TO_CONES, Xyz::d65());
+        $gain = static fn (int $i): float => min(self::MOST_GAIN, $degree * $there[$i] / max($here[$i], 1e-6) + 1 - $degree);
 
-        return new self([$gain($there[0], $here[0]), $gain($there[1], $here[1]), $gain($there[2], $here[2])]);
+        return new self([$gain(0), $gain(1), $gain(2)]);
     }
 
     public function adapt(Xyz $colour): Xyz
     {
-        [$l, $m, $s] = self::responses($colour);
-        $l *= $this->gains[0];
-        $m *= $this->gains[1];
-        $s *= $this->gains[2];
+        [$l, $m, $s] = self::times(self::TO_CONES, $colour);
+        $gained = new Xyz($l * $this->gains[0], $m * $this->gains[1], $s * $this->gains[2]);
 
-        return new Xyz(
-            1.096124 * $l - 0.278869 * $m + 0.182745 * $s,
-            0.454369 * $l + 0.473533 * $m + 0.072098 * $s,
-            -0.009628 * $l - 0.005698 * $m + 1.015326 * $s,
-        );
+        return new Xyz(...self::times(self::FROM_CONES, $gained));
     }
 
-    /** @return array{float, float, float} */
-    private static function responses(Xyz $colour): array
+    /**
+     * @param array{array{float, float, float}, array{float, float, float}, array{float, float, float}} $matrix
+     *
+     * @return array{float, float, float}
+     */
+    private static function times(array $matrix, Xyz $of): array
     {
+        [$l, $m, $s] = $matrix;
+
         return [
-            0.7328 * $colour->x + 0.4296 * $colour->y - 0.1624 * $colour->z,
-            -0.7036 * $colour->x + 1.6975 * $colour->y + 0.0061 * $colour->z,
-            0.0030 * $colour->x + 0.0136 * $colour->y + 0.9834 * $colour->z,
+            $l[0] * $of->x + $l[1] * $of->y + $l[2] * $of->z,
+            $m[0] * $of->x + $m[1] * $of->y + $m[2] * $of->z,
+            $s[0] * $of->x + $s[1] * $of->y + $s[2] * $of->z,
         ];
+    }
+
+    /** @return array{float, float, float} how much each response is turned up: long, middle, short */
+    public function gains(): array
+    {
+        return $this->gains;
     }
 }

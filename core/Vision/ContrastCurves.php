@@ -20,6 +20,8 @@ final readonly class ContrastCurves
 
     /** A person tells two colours apart from this much of CIEDE2000 on. (Chosen: what the unit was made for.) */
     private const PERSON_TELLS = 1.0;
+    /** Nearer to the water than this a part is gone to a person, as it is shown. (Chosen.) */
+    private const GONE = 2.0;
 
     /**
      * @param float        $stops     by how much the exposed pictures are brighter
@@ -28,8 +30,8 @@ final readonly class ContrastCurves
      * @param list<array{
      *     part: ReducedPart,
      *     person: list<string>,
+     *     camera: list<string>,
      *     bass: list<string>,
-     *     personExposed: list<string>,
      *     bassExposed: list<string>,
      *     visibleToPerson: list<bool>,
      *     visibleToBass: list<bool>,
@@ -40,6 +42,8 @@ final readonly class ContrastCurves
      */
     private function __construct(
         public Viewing $viewing,
+        public PersonEye $person,
+        public PersonEye $camera,
         public Screen $screen,
         public float $stops,
         public array $distances,
@@ -57,6 +61,8 @@ final readonly class ContrastCurves
     {
         $scene = $viewing->scene;
         $screen = Screen::for($viewing);
+        $person = PersonEye::in($scene);
+        $camera = PersonEye::camera($scene);
         $distances = array_map(static fn (int $i): Length => $visibility->times(self::REACH * $i / self::STEPS), range(0, self::STEPS));
         $radiances = array_map(
             static fn (OpticalPart $part): Spectrum => Radiance::of($part, $scene, $viewing->reflectances)->steady,
@@ -64,14 +70,15 @@ final readonly class ContrastCurves
         );
         $stops = $screen->stopsFor([$scene->background, ...$radiances]);
         $exposed = $screen->brighter($stops);
-        $water = $screen->lab($scene->background);
+        $water = $person->see($scene->background)->toLab();
         $traced = [];
         $byId = [];
         $labs = [];
         foreach ($parts as $k => $part) {
             $byId[$part->id] = $reduced = ReducedPart::of($part, $viewing);
             $seen = array_map(static fn (Length $distance): Spectrum => $scene->through($radiances[$k], $distance), $distances);
-            $labs[$part->id] = array_map($screen->lab(...), $seen);
+            $shown = array_map($person->see(...), $seen);
+            $labs[$part->id] = array_map(static fn (Srgb $colour): Lab => $colour->toLab(), $shown);
             $contrast = static fn (Detection $detection): array => array_map(
                 static fn (Length $distance): float => $detection->contrast($distance->inMetres()),
                 $distances,
@@ -79,12 +86,12 @@ final readonly class ContrastCurves
             $steady = $contrast($reduced->steady);
             $traced[] = [
                 'part' => $reduced,
-                'person' => self::colours($screen->person(...), $seen),
+                'person' => array_map(static fn (Srgb $colour): string => $colour->toHex(), $shown),
+                'camera' => self::colours($camera->see(...), $seen),
                 'bass' => self::colours($screen->bass(...), $seen),
-                'personExposed' => self::colours($exposed->person(...), $seen),
                 'bassExposed' => self::colours($exposed->bass(...), $seen),
                 'visibleToPerson' => array_map(
-                    static fn (Lab $lab): bool => Ciede2000::between($lab, $water) >= self::PERSON_TELLS,
+                    static fn (Lab $lab): bool => Ciede2000::between($lab, $water) >= self::GONE,
                     $labs[$part->id],
                 ),
                 'visibleToBass' => array_map(static fn (float $contrast): bool => abs($contrast) >= BassEye::THRESHOLD, $steady),
@@ -112,6 +119,8 @@ final readonly class ContrastCurves
 
         return new self(
             $viewing,
+            $person,
+            $camera,
             $screen,
             $stops,
             $distances,

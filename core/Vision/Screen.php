@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kontrast\Vision;
 
-use Kontrast\Material\Lab;
 use Kontrast\Material\Srgb;
 use Kontrast\Material\Xyz;
 use Kontrast\Water\Direction;
@@ -12,9 +11,8 @@ use Kontrast\Water\Scene;
 use Kontrast\Water\Spectrum;
 
 /**
- * Lights of a scene as colours for a person's screen, exposed so that the brighter of a white thing and the water behind just
- * fills the screen's strongest channel: in tea that is red, and white looks reddish there; or brighter than that by some stops. Two ways:
- * as a person would see them there, and an approximation of what two cones make of them.
+ * Lights of a scene as an approximation of what two cones make of them, exposed so that the brighter of a white thing and the water behind
+ * just fills the screen; or brighter than that by some stops.
  */
 final readonly class Screen
 {
@@ -29,8 +27,8 @@ final readonly class Screen
 
     private function __construct(
         private Viewing $viewing,
-        private float $exposure,
-        private Adaptation $adaptation,
+        /** Tone of white. */
+        private float $tone,
         private float $green,
         private float $red,
         private float $rod,
@@ -43,8 +41,7 @@ final readonly class Screen
 
         return new self(
             $viewing,
-            self::BRIGHTEST / Srgb::brightestChannel(Adaptation::to(Xyz::ofLight($white))->adapt(Xyz::ofLight($white))),
-            Adaptation::to(Xyz::ofLight($white)),
+            self::BRIGHTEST / Xyz::ofLight($white)->y,
             self::BRIGHTEST / $white->dot($viewing->eye->green),
             self::BRIGHTEST / $white->dot($viewing->eye->red),
             self::BRIGHTEST / $white->dot($viewing->eye->rod),
@@ -56,14 +53,7 @@ final readonly class Screen
     {
         $gain = 2 ** $stops;
 
-        return new self(
-            $this->viewing,
-            $this->exposure * $gain,
-            $this->adaptation,
-            $this->green * $gain,
-            $this->red * $gain,
-            $this->rod * $gain,
-        );
+        return new self($this->viewing, $this->tone * $gain, $this->green * $gain, $this->red * $gain, $this->rod * $gain);
     }
 
     /**
@@ -74,22 +64,10 @@ final readonly class Screen
      */
     public function stopsFor(array $lights): float
     {
-        $stops = array_map(fn (Spectrum $light): float => log($this->shown($light), 2), $lights);
+        $stops = array_map(fn (Spectrum $light): float => log(max(self::DARKEST, Xyz::ofLight($light)->y * $this->tone), 2), $lights);
         $missing = log(self::MIDDLE, 2) - array_sum($stops) / \count($stops);
 
         return max(0.0, min(self::MOST_STOPS, round(2 * $missing) / 2));
-    }
-
-    /** A light as a person there takes it, white being white: what colour differences are counted in. */
-    public function lab(Spectrum $radiance): Lab
-    {
-        return Lab::of($this->adaptation->adapt(Xyz::ofLight($radiance))->scaled($this->exposure), Xyz::d65());
-    }
-
-    /** As a person with a mask on would see it, eyes half used to the colour of the light there. */
-    public function person(Spectrum $radiance): Srgb
-    {
-        return Srgb::nearest($this->adaptation->adapt(Xyz::ofLight($radiance))->scaled($this->exposure));
     }
 
     /**
@@ -106,11 +84,6 @@ final readonly class Screen
         $green = $radiance->dot($this->viewing->eye->green) * $this->green;
 
         return Srgb::linear($radiance->dot($this->viewing->eye->red) * $this->red, $green, $green);
-    }
-
-    private function shown(Spectrum $light): float
-    {
-        return max(self::DARKEST, $this->adaptation->adapt(Xyz::ofLight($light))->y * $this->exposure);
     }
 
     private static function white(Scene $scene): Spectrum

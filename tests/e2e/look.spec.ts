@@ -37,13 +37,13 @@ test('the lure is shown in the hand and in the water, and fades as it goes away'
 
 test('the bass’s view is labelled an approximation', async ({ page }) => {
   await open(page, '#/advice', 'Bladed jig')
-  await expect(page.locator('figure').filter({ hasText: 'A bass’s two cones' })).toContainText('an approximation')
+  await expect(page.locator('figure').filter({ hasText: 'A bass’s eyes' })).toContainText('an approximation')
   await expect(page.locator('figure').filter({ hasText: 'A person’s eyes' })).not.toContainText('an approximation')
 })
 
 test('what an eye cannot tell apart is hatched, and said', async ({ page }) => {
   await open(page, '#/advice', 'Bladed jig')
-  const bass = page.locator('figure').filter({ hasText: 'A bass’s two cones' })
+  const bass = page.locator('figure').filter({ hasText: 'A bass’s eyes' })
   await expect(bass.locator('svg')).toBeVisible()
   const hatched = bass.locator('[filter*="hatch"]')
   await page.getByRole('slider', { name: 'Distance', exact: true }).press('Home')
@@ -71,15 +71,15 @@ test('the lure is shown at hand, half way and at the edge of sight, and a frame 
   await expect(page.getByRole('slider', { name: 'Distance', exact: true })).toHaveValue('0')
 })
 
-test('the exposure of the pictures can be turned off', async ({ page }) => {
+test('the picture is what used eyes see, or what a camera takes that corrects nothing', async ({ page }) => {
   await page.request.put('/api/current-reading', { data: { reading: { ...READING, tint: 'tannic' } } })
   await open(page, '#/advice', 'Bladed jig')
   const water = page.locator('figure').nth(1).locator('div > div').first()
-  const exposure = page.getByRole('checkbox', { name: /^Exposure: automatic, \+[1-4](\.5)? stops?$/ })
-  await expect(exposure).toBeChecked()
-  const bright = await water.getAttribute('style')
-  await exposure.uncheck()
-  await expect.poll(() => water.getAttribute('style')).not.toBe(bright)
+  const camera = page.getByRole('checkbox', { name: 'Camera, no correction' })
+  await expect(camera).not.toBeChecked()
+  const seen = await water.getAttribute('style')
+  await camera.check()
+  await expect.poll(() => water.getAttribute('style')).not.toBe(seen)
 })
 
 test('figures follow the distance by keyboard, and the direction changes them', async ({ page }) => {

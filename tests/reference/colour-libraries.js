@@ -1,4 +1,4 @@
-// Freezes 1,000 random pairs of colors as culori and colorjs.io see them: CIELAB under D65, CIEDE2000, XYZ, and full CAT02 adaptation to
+// Freezes 1,000 random pairs of colors as culori and colorjs.io see them: CIELAB under D65, CIEDE2000, XYZ, and full CAT16 adaptation to
 // D65 from a random light.
 //
 // Packages: culori and colorjs.io, at the versions written into the file. Run: node tests/reference/colour-libraries.js
@@ -24,8 +24,8 @@ const de00 = differenceCiede2000()
 const round = (values) => values.map((v) => Math.round(v * 1e7) / 1e7)
 
 const D65 = [0.3127 / 0.329, 1, (1 - 0.3127 - 0.329) / 0.329]
-// CAT02 (CIE 159:2004) in full, by colorjs.io's own adaptation.
-const adapted = (white, colour) => adapt(white, D65, colour, { method: 'CAT02' })
+// CAT16 (Li et al. 2017) in full, by colorjs.io's own adaptation.
+const adapted = (white, colour) => adapt(white, D65, colour, { method: 'CAT16' })
 
 const pairs = Array.from({ length: 1000 }, () => {
   const [a, b] = [hex(), hex()]
@@ -48,7 +48,7 @@ const pairs = Array.from({ length: 1000 }, () => {
         ),
       ])[0],
     },
-    cat02: { white: round(white), colour: round(colour), adapted: round(adapted(round(white), round(colour))) },
+    cat16: { white: round(white), colour: round(colour), adapted: round(adapted(round(white), round(colour))) },
   }
 })
 writeFileSync(

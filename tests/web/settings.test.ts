@@ -4,9 +4,7 @@ import type { Settings } from '../../web/api/client'
 
 // What a choice makes stale: letting the log vote left the advice as it was until the page was loaded again.
 
-const CHOICES = { units: 'us', theme: 'paper', schools: {}, log_says: [] } as unknown as Parameters<
-  typeof settings.start
->[0]
+const CHOICES = { units: 'us', theme: 'paper', schools: {}, log_says: [] } as unknown as Settings
 const ADVICE = keys.advice({ lure: 'jig' } as Parameters<typeof keys.advice>[0])
 
 /** The store and the answers it knows of, as they are loaded with a page. */

@@ -179,7 +179,7 @@ test.describe('paint', () => {
   })
 
   test('a part the scene does not know has the colour of the water', () => {
-    const scene = { water_person: '#123456', water_bass: '#654321', left: [1], parts: [], pairs: [] }
+    const scene = { water_person: '#123456', water_bass_exposed: '#654321', left: [1], parts: [], pairs: [] }
     const build = { head: {}, blades: [], skirt: null, trailer: null }
     const paint = inTheWater(
       build as unknown as Parameters<typeof inTheWater>[0],

@@ -2761,9 +2761,9 @@ export interface components {
             /** @description 0 for the base color, 1 and on for accents. */
             layer: number;
             person: string[];
+            /** @description As a camera takes it that corrects nothing. */
+            camera: string[];
             bass: string[];
-            /** @description Brighter by the stops of the scene. */
-            person_exposed: string[];
             /** @description Brighter by the stops of the scene. */
             bass_exposed: string[];
             /** @description Whether a person sees it. */
@@ -3099,13 +3099,13 @@ export interface components {
         /** @description A look followed out over distance: figures, contrasts for a plot, and colours for a screen. */
         Scene: {
             look: components["schemas"]["Look"];
-            /** @description The water behind, as a person would see it, "#rrggbb". */
+            /** @description The water behind, as a diver with used eyes would see it, "#rrggbb". */
             water_person: string;
+            /** @description As a camera takes it that corrects nothing. */
+            water_camera: string;
             /** @description The same for two cones, approximately. */
             water_bass: string;
-            /** @description The water behind as a person would see it, with the exposure. */
-            water_person_exposed: string;
-            /** @description The same for two cones, approximately. */
+            /** @description The water behind for two cones, with the exposure. */
             water_bass_exposed: string;
             /** @description How much brighter the exposed colors are, in stops (each doubles the light), so that the middle of what is there looks like a gray card. */
             exposure_stops: number;

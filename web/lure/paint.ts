@@ -107,9 +107,12 @@ export function confused(scene: Scene, at: number, eye: Eye): Confused {
   return { lost, pairs }
 }
 
+/** Which colors of a scene show what an eye takes, or a camera instead of a person. */
+const shownTo = (eye: Eye, isCamera: boolean) => (eye === 'bass' ? 'bass_exposed' : isCamera ? 'camera' : 'person')
+
 /** The water behind, as an eye takes it. */
-export function waterOf(scene: Scene, eye: Eye, exposed: boolean): string {
-  return scene[exposed ? (`water_${eye}_exposed` as const) : (`water_${eye}` as const)]
+export function waterOf(scene: Scene, eye: Eye, isCamera = false): string {
+  return scene[`water_${shownTo(eye, isCamera)}` as const]
 }
 
 /** A place is hatched where every part that sits there is lost, or one of them cannot be told from its pair. */
@@ -126,9 +129,9 @@ export function hatchedPlaces(scene: Scene, { lost, pairs }: Confused): Paint['h
 }
 
 /** As the model says the parts look at one of the distances of a scene, to a person or, approximately, to a bass. */
-export function inTheWater(build: Build, scene: Scene, at: number, eye: Eye, exposed = false): Paint {
-  const water = waterOf(scene, eye, exposed)
-  const shown = exposed ? (`${eye}_exposed` as const) : eye
+export function inTheWater(build: Build, scene: Scene, at: number, eye: Eye, isCamera = false): Paint {
+  const water = waterOf(scene, eye, isCamera)
+  const shown = shownTo(eye, isCamera)
   const colour = (place: PartPlace, layer = 0) => partAt(scene.parts, place, layer)?.[shown][at] ?? water
   return {
     ...coloured(build, colour),

@@ -6,7 +6,7 @@
   import Later from '../ui/Later.svelte'
   import Slider from '../ui/Slider.svelte'
   import Tile from '../ui/Tile.svelte'
-  import { capital, round, waterLength } from '../words/words'
+  import { capital, waterLength } from '../words/words'
   import { EYES, IN_HAND } from './eyes'
   import { partName } from './partName'
 
@@ -26,15 +26,11 @@
   let { build, hand, scene, from, onfrom, at, onat, stays = false }: Props = $props()
 
   let eye = $state<Eye>('person')
-  let automatic = $state(true)
+  let isCamera = $state(false)
   const span = 5.2
   const last = $derived((scene?.distances_in.length ?? 1) - 1)
   const step = $derived(Math.min(at, last))
   const distance = $derived(scene?.distances_in[step] ?? 0)
-  const exposed = $derived(automatic && (scene?.exposure_stops ?? 0) > 0)
-  const stops = $derived(
-    scene ? `, +${round(scene.exposure_stops, 1)} ${scene.exposure_stops === 1 ? 'stop' : 'stops'}` : '',
-  )
   const id = $props.id()
 
   const SIDES = [
@@ -94,13 +90,13 @@
 {/snippet}
 
 {#snippet frame(scene: Scene | undefined, eye: Eye, at: number, shape: string, small: boolean)}
-  {@const water = scene ? waterOf(scene, eye, exposed) : '#d2d2d2'}
+  {@const water = scene ? waterOf(scene, eye, isCamera) : '#d2d2d2'}
   <div class="bg-proof p-2 md:p-3 {shape}">
     <div class="flex h-full items-center justify-center" style:background-color={water} style:color={water}>
       {#if scene}<Later
           ><Lure
             {build}
-            paint={inTheWater(build, scene, at, eye, exposed)}
+            paint={inTheWater(build, scene, at, eye, isCamera)}
             {span}
             lines={linesOn(water)}
             ruler={false}
@@ -159,8 +155,8 @@
   </div>
   <div class="flex flex-wrap gap-2">
     <label class="flex min-h-11 items-center gap-2 text-xs">
-      <input class="checkbox border-edge" type="checkbox" bind:checked={automatic} />
-      Exposure: automatic{stops}
+      <input class="checkbox border-edge" type="checkbox" bind:checked={isCamera} />
+      Camera, no correction
     </label>
     {@render pick('Direction', SIDES, from, (value) => onfrom(value === 'below' ? 'below' : 'side'))}
   </div>

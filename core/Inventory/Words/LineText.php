@@ -18,6 +18,8 @@ final class LineText
     public static function tidy(string $line): string
     {
         $plain = strtr($line, self::PLAIN);
+        // A decimal comma, not one of thousands.
+        $plain = preg_replace('~(?<=\d),(?=\d{1,2}(?!\d))~', '.', $plain) ?? $plain;
         $plain = trim(preg_replace('~\s+~u', ' ', $plain) ?? $plain);
 
         return preg_replace(self::BULLET, '', $plain) ?? $plain;

@@ -113,6 +113,7 @@ final class PartPhrases
 
     /** Colors and other words that must not be taken for a misspelling of one that is known. */
     public const NO_MISSPELLING = [
+        'fluke', 'clean', 'blank', 'write', 'whole', 'sliver', 'cooper', 'porch', 'brash', 'chuck',
         'grape', 'peach', 'cream', 'bronze', 'olive', 'green', 'lemon', 'block', 'brand', 'while', 'flame', 'blaze', 'plack', 'perth',
         'spade',
         'shade', 'sharp', 'scent', 'brass', 'water', 'tiger', 'heart', 'beard', 'heard', 'ghosts', 'trail', 'brown', 'crown', 'clown',

@@ -136,6 +136,8 @@ final class SaidColours
             }
         }
 
+        $accents = array_values(array_filter($accents, static fn (Colour $one): bool => $one !== $base));
+
         return ['base' => $base, 'accents' => \array_slice($accents, 0, $mostAccents), 'belly' => \array_slice($belly, 0, $mostBelly)];
     }
 }

@@ -13,8 +13,8 @@ final readonly class PartCurveDocument
 {
     /**
      * @param list<string>     $person
+     * @param list<string>     $camera
      * @param list<string>     $bass
-     * @param list<string>     $person_exposed
      * @param list<string>     $bass_exposed
      * @param list<bool>       $visible_person
      * @param list<bool>       $visible_bass
@@ -28,9 +28,9 @@ final readonly class PartCurveDocument
         #[OA\Property(description: '0 for the base color, 1 and on for accents.')]
         public int $layer,
         public array $person,
+        #[OA\Property(description: 'As a camera takes it that corrects nothing.')]
+        public array $camera,
         public array $bass,
-        #[OA\Property(description: 'Brighter by the stops of the scene.')]
-        public array $person_exposed,
         #[OA\Property(description: 'Brighter by the stops of the scene.')]
         public array $bass_exposed,
         #[OA\Property(description: 'Whether a person sees it.')]

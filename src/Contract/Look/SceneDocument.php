@@ -25,13 +25,13 @@ final readonly class SceneDocument
      */
     public function __construct(
         public LookDocument $look,
-        #[OA\Property(description: 'The water behind, as a person would see it, "#rrggbb".')]
+        #[OA\Property(description: 'The water behind, as a diver with used eyes would see it, "#rrggbb".')]
         public string $water_person,
+        #[OA\Property(description: 'As a camera takes it that corrects nothing.')]
+        public string $water_camera,
         #[OA\Property(description: 'The same for two cones, approximately.')]
         public string $water_bass,
-        #[OA\Property(description: 'The water behind as a person would see it, with the exposure.')]
-        public string $water_person_exposed,
-        #[OA\Property(description: 'The same for two cones, approximately.')]
+        #[OA\Property(description: 'The water behind for two cones, with the exposure.')]
         public string $water_bass_exposed,
         #[OA\Property(
             description: 'How much brighter the exposed colors are, in stops (each doubles the light), so that the middle of '
@@ -59,9 +59,9 @@ final readonly class SceneDocument
 
         return new self(
             $look,
-            $curves->screen->person($water)->toHex(),
+            $curves->person->see($water)->toHex(),
+            $curves->camera->see($water)->toHex(),
             $curves->screen->bass($water)->toHex(),
-            $exposed->person($water)->toHex(),
             $exposed->bass($water)->toHex(),
             $curves->stops,
             array_map(static fn (Length $distance): float => SignificantDigits::round($distance->inInches()), $curves->distances),
@@ -71,8 +71,8 @@ final readonly class SceneDocument
                 $traced['part']->part->place,
                 $traced['part']->part->layer,
                 $traced['person'],
+                $traced['camera'],
                 $traced['bass'],
-                $traced['personExposed'],
                 $traced['bassExposed'],
                 $traced['visibleToPerson'],
                 $traced['visibleToBass'],

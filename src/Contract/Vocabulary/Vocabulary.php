@@ -147,7 +147,10 @@ final class Vocabulary
             'TRAIT_LABELS' => ['Record<ScoredTrait, string>', self::labelsOf(ScoredTrait::cases())],
             'ACCENT_SHARE_OF' => [
                 'Record<AccentShare, number>',
-                self::map(AccentShare::cases(), static fn (AccentShare $share): float => round($share->share(), 3)),
+                array_combine(
+                    array_map(static fn (AccentShare $share): string => $share->value, AccentShare::cases()),
+                    array_map(static fn (AccentShare $share): float => round($share->share(), 3), AccentShare::cases()),
+                ),
             ],
             'COLOUR_HEX' => ['Record<Colour, string>', self::map(Colour::cases(), Palette::hex(...))],
             'COLOUR_GLOW' => [

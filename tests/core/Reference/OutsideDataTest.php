@@ -104,16 +104,16 @@ final class OutsideDataTest extends TestCase
     }
 
     /**
-     * Half adaptation is half way between none and colorjs.io's full CAT02 adaptation, since both are linear; where no cone is turned up
+     * Half adaptation is half way between none and colorjs.io's full CAT16 adaptation, since both are linear; where no cone is turned up
      * beyond the limit that Adaptation sets.
      */
-    public function testHalfAdaptationIsHalfOfCat02(): void
+    public function testHalfAdaptationIsHalfOfCat16(): void
     {
         $checked = 0;
-        foreach (self::pairs() as ['cat02' => $cat02]) {
-            \assert(\is_array($cat02));
-            [$white, $colour, $adapted] = array_map(Frozen::numbers(...), [$cat02['white'], $cat02['colour'], $cat02['adapted']]);
-            $ours = Adaptation::to(new Xyz($white[0], $white[1], $white[2]))->adapt(new Xyz($colour[0], $colour[1], $colour[2]));
+        foreach (self::pairs() as ['cat16' => $cat16]) {
+            \assert(\is_array($cat16));
+            [$white, $colour, $adapted] = array_map(Frozen::numbers(...), [$cat16['white'], $cat16['colour'], $cat16['adapted']]);
+            $ours = Adaptation::to(new Xyz($white[0], $white[1], $white[2]), 0.5)->adapt(new Xyz($colour[0], $colour[1], $colour[2]));
             $half = array_map(static fn (float $full, float $none): float => ($full + $none) / 2, $adapted, $colour);
             ++$checked;
             self::assertNear($half, [$ours->x, $ours->y, $ours->z], 2e-3, '');

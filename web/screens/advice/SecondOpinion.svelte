@@ -15,7 +15,7 @@
   }
   const figure = (opinion: Opinion, candidate: Opinion['candidates'][number]) =>
     opinion.pick === 'pairing'
-      ? `${show(candidate.reads ?? '')}, ${round(candidate.figure, 1)} JND`
+      ? `${show(candidate.reads ?? '')}, ${round(candidate.figure, 1)} times what a bass can just tell apart`
       : candidate.figure === 0
         ? 'not visible'
         : `visible from ${waterLengthBand(candidate.figure, candidate.span_in, settings.metric)}`

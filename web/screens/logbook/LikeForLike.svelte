@@ -25,9 +25,9 @@
   </p>
 {:else}
   <p class="max-w-prose pb-2 text-sm">
-    {shown.comparisons.length} comparisons are drawn toward “no difference” together, since the best of
-    {Math.max(2, shown.comparisons.length)} is partly luck. A blade, a skirt and a trailer often change together, so what
-    is named need not be the reason. Your notes lean one way in {leaning.length} of them.
+    Of {shown.comparisons.length} comparisons the best one is partly luck, so each is told a little nearer to “no difference”
+    than your notes have it. A blade, a skirt and a trailer often change together, so what is named need not be the reason.
+    Your notes lean one way in {leaning.length} of them.
     {#if shown.dispersion > WIDER}
       Stints of one day differ {number(round(shown.dispersion, 1))} times as much as chance would have it; the intervals allow
       for that.
@@ -51,13 +51,13 @@
               >{capital(show(one.a))} or {show(one.b)}{one.clarity ? `, ${show(one.clarity)} water` : ''}</span
             >
             <span class="text-faint text-xs"
-              >({FACTOR_LABELS[one.factor]}, {number(round(one.hours, 0))} h, noted {number(round(one.seen_ratio, 1))} times)</span
+              >({FACTOR_LABELS[one.factor]}, {number(round(one.hours, 0))} h fished; in your notes as they are, {number(
+                round(one.seen_ratio, 1),
+              )} times the bites)</span
             ><br />
             {one.words}
           </td>
-          <td class="py-1.5 pr-3 text-right font-bold whitespace-nowrap"
-            >{one.sure.replace(' sure', '')}</td
-          >
+          <td class="py-1.5 pr-3 text-right font-bold whitespace-nowrap">{one.sure.replace(' sure', '')}</td>
           <td class="hidden py-1.5 sm:table-cell"
             ><Interval low={one.low} at={one.ratio} high={one.high} {place} mark={1} /></td
           >

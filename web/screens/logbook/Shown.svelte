@@ -19,9 +19,9 @@
   /** What a rate is believed to be before its own notes are counted. */
   const prior = (shown: Analysis) =>
     [
-      'Before its notes are counted, a rate is believed to be the average of your log',
-      `(${round(shown.prior_events / shown.prior_hours, 2)} bites an hour), as firmly as`,
-      `${count(shown.prior_hours, 'hour')} of fishing would tell.`,
+      'A few hours say little, so every rate starts from the average of your log',
+      `(${round(shown.prior_events / shown.prior_hours, 2)} bites an hour), counted like`,
+      `${count(shown.prior_hours, 'hour')} of fishing, and moves with what you note.`,
     ].join(' ')
 </script>
 

@@ -46,7 +46,8 @@
       const done = await answer(api.POST('/api/backup', { body: chosen.backup as never }))
       await Promise.all([settings.load(), currentReading.load(), wrote('everything')])
       told =
-        `Restored: ${done.waters} waters, ${done.readings} readings, ${done.parts} parts. ` +
+        `Restored: ${done.waters} waters, ${done.readings} readings, ${done.builds} builds, ${done.parts} parts, ` +
+        `${done.trips} trips, ${done.outings} outings. ` +
         `The data from before is in ${done.kept_in}, in the folder backups next to the database.`
       chosen = null
     } catch (error) {
@@ -58,8 +59,9 @@
 <section class="flex flex-col gap-2" aria-labelledby="backup">
   <h1 id="backup">Backup</h1>
   <p class="text-faint max-w-prose text-sm">
-    Waters, readings, builds, parts and settings as one JSON file. Restoring a backup replaces everything; the current
-    data is saved to a file first.
+    Everything you have stored as one JSON file: waters, readings, builds, parts and your names for colors, trips,
+    outings with their notes and pictures, trials, settings. Restoring a backup replaces everything; the current data is
+    saved to a file first.
   </p>
   <div class="flex flex-wrap gap-2">
     <Button href="/api/backup" download="">Back up everything</Button>
