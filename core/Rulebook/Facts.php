@@ -6,12 +6,21 @@ namespace Kontrast\Rulebook;
 
 /**
  * What builders of these lures know, fact by fact, in this program's words. The ids are what rules, tests and reasons point at.
- * Common practice, no published source. Sections: F forage, W water and light, B blades, S skirts, P pairing, T trailers,
- * Z weight and gear, L on the water, H trailer hook, A building, X which wins, R retrieve, O where, K parts, D disagreements, C cautions.
+ * Common practice, no published source. Sections: Y which kind of lure, F forage, W water and light, B blades, S skirts, P pairing,
+ * T trailers, Z weight and gear, L on the water, H trailer hook, A building, X which wins, R retrieve, O where, K parts,
+ * D disagreements, C cautions.
  */
 final class Facts
 {
     public const ALL = [
+        'Y1' => 'Jig: pitched to a target one can point at (docks, wood, flooded brush, rock), at every clarity; cold rock; deep; very '
+            .'clear and calm; after any bite.',
+        'Y2' => 'Spinnerbait: dirty and muddy water, wind, low light, night; wood and open water; deep too. Calm, bright and clear suits '
+            .'it least.',
+        'Y3' => 'Bladed jig: any clarity, best in tinted water with one to three feet of visibility; shallow, grass first; wind; the '
+            .'quick warm-up of late winter; fall shallows; slow along rock at about 50 °F.',
+        'Y4' => 'Swim jig: docks, limbs, pads, over grass, shallow; high in dirty water, low in clear.',
+        'Y5' => 'The kinds are nearer to each other than one winner and three zeros: where two suit, it is a toss-up.',
         'F1' => 'Two things choose color: what the bass eat and how clear the water is. Light, tint, season, temperature and '
             .'wind then shift the choice.',
         'F2' => 'Shad and other silvery baitfish are whitish to pearl with a gray back and a silver flash: white or pearl skirt, '

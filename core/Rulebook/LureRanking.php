@@ -10,6 +10,12 @@ use Kontrast\Reading\Reading;
 /** Ranks the four kinds of lure for a reading, whichever it asks for, and names the one to follow up with (R9). */
 final readonly class LureRanking
 {
+    /** A kind that no fact speaks for is worth so much; one that a habit speaks for 60, one that is named for the water over 90. (Y5.) */
+    private const SILENT = 45.0;
+    private const MOST = 100.0;
+    /** So many habits' votes close two thirds of what is left to the most. */
+    private const STEEP = 3.0;
+
     public function __construct(private Engine $engine)
     {
     }
@@ -24,7 +30,6 @@ final readonly class LureRanking
     public function rank(Reading $reading): array
     {
         $tally = $this->engine->rank($reading);
-        $most = max([1.0, ...array_values($tally->scores)]);
         $ranked = [];
         foreach ($tally->scores as $key => $score) {
             $kind = LureKind::from($key);
@@ -41,13 +46,23 @@ final readonly class LureRanking
             $facts = array_merge(...array_map(static fn (Vote $vote): array => $vote->rule->facts, [...$against, ...$for]));
             $ranked[] = new RankedLure(
                 $kind,
-                max(0.0, 100 * $score / $most),
+                self::worth($score),
                 $told->rule->because ?? '',
                 array_values(array_unique($facts)),
             );
         }
 
         return [] === $ranked ? throw new \LogicException('Every kind is ranked.') : $ranked;
+    }
+
+    /** The kinds are nearer to each other than one winner and three zeros: below 30 falls only what a fact speaks against. */
+    private static function worth(float $score): float
+    {
+        $habits = ($score - Rank::Fallback->value) / Rank::Usual->value;
+
+        return $habits < 0.0
+            ? self::SILENT * exp($habits)
+            : self::MOST - (self::MOST - self::SILENT) * exp(-$habits / self::STEEP);
     }
 
     public function best(Reading $reading): LureKind

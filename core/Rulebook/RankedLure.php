@@ -10,7 +10,7 @@ use Kontrast\Lure\LureKind;
 final readonly class RankedLure
 {
     /**
-     * @param float        $worth 0 to 100, where the best kind has 100
+     * @param float        $worth 0 to 100; two that suit the water are near to each other
      * @param list<string> $facts of every rule for it
      */
     public function __construct(public LureKind $kind, public float $worth, public string $because, public array $facts)

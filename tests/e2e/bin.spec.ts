@@ -82,6 +82,23 @@ test('the second of two tabs is told, and may keep either', async ({ page, conte
     .toBe(9)
 })
 
+test('a part in hand goes on from what is stored: no conflict with oneself, none that never ends', async ({ page }) => {
+  const [part] = (await (await page.request.post('/api/parts', { data: [CRAW] })).json()) as { id: string }[]
+  await open(page, '#/parts', 'Parts')
+  await page.getByRole('button', { name: /^Black craw/ }).click()
+  await page.getByRole('button', { name: 'One more Black craw' }).click()
+  await expect(page.getByText('Black craw: 5.')).toBeVisible()
+  const name = page.getByLabel('Name', { exact: true })
+  await name.fill('Blackest craw')
+  // Somebody else changes it too.
+  const now = (await (await page.request.get(`/api/parts/${part?.id}`)).json()) as object
+  await page.request.put('/api/parts', { data: [{ ...now, note: 'theirs' }] })
+  await page.getByRole('button', { name: 'Save' }).click()
+  await page.getByRole('button', { name: 'Overwrite with mine' }).click()
+  await expect(rows(page).filter({ hasText: 'Blackest craw' })).toBeVisible()
+  await expect(name).toBeHidden()
+})
+
 test('a table is previewed line by line, mended, and taken in whole', async ({ page }, info) => {
   const file = info.outputPath('parts.csv')
   writeFileSync(file, 'kind,name,colour,style,length_in\ntrailer,Good,black,craw,3\ntrailer,Bad,plaid,craw,3\n')

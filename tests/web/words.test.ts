@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
 import { bladeOutline } from '../../web/lure/blades'
-import { confused, hatchedPlaces, inTheWater, shade } from '../../web/lure/paint'
+import { confused, gonePlaces, inTheWater, shade } from '../../web/lure/paint'
 import { strands } from '../../web/lure/strands'
 import { trailerShape } from '../../web/lure/trailers'
 import { inARow, type Part } from '../../web/words/adviceParts'
@@ -191,7 +191,7 @@ test.describe('paint', () => {
     expect(paint.relief).toBe(1)
   })
 
-  test('what an eye cannot tell apart is hatched: all of a place lost, or one of a pair like the other', () => {
+  test('what an eye cannot tell apart is told, and what it no longer sees is gone: all of a place', () => {
     const part = (id: string, place: string, visible: boolean[]) => ({
       id,
       place,
@@ -217,10 +217,10 @@ test.describe('paint', () => {
     expect(ids(confused(scene, 0, 'bass'))).toEqual([[], [['accent', 'worm']]])
     expect(ids(confused(scene, 1, 'bass'))).toEqual([['base', 'head'], []])
     const places = (at: number) =>
-      Object.entries(hatchedPlaces(scene, confused(scene, at, 'bass')))
-        .filter(([, hatched]) => hatched)
+      Object.entries(gonePlaces(scene, confused(scene, at, 'bass')))
+        .filter(([, isGone]) => isGone)
         .map(([place]) => place)
-    expect(places(0)).toEqual(['skirt', 'trailer'])
+    expect(places(0)).toEqual([])
     expect(places(1)).toEqual(['head'])
   })
 })

@@ -18,7 +18,7 @@
     ruler?: boolean
     /** Show this many inches across, so that two drawings share a scale. */
     span?: number
-    /** The color of the hatching, which has to show on the water. */
+    /** The color of the outline of what is gone, which has to show on the water. */
     lines?: string
     /** What it is for, before what it is: two drawings of one lure have different names. */
     says?: string
@@ -68,15 +68,16 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
       : { x: at.shank - at.gap * 0.5, shank: m.trailer_hook_in * PER_INCH, gap: m.trailer_hook_in * 45 },
   )
   const collar = $derived(at.headHeight * 0.5)
-  /** The hatch runs over what is filtered by it; null leaves a group as it is. */
-  const hatch = (place: PartPlace) => (paint.hatched[place] ? `url(#${name}-hatch)` : null)
-  const isHatched = $derived(Object.values(paint.hatched).some(Boolean))
-  const HATCH = { line: 2, pitch: 12 }
+  /** Of what is filtered by it only an outline is left; null leaves a group as it is. */
+  const outline = (place: PartPlace) => (paint.gone[place] ? `url(#${name}-gone)` : null)
+  const isAnythingGone = $derived(Object.values(paint.gone).some(Boolean))
+  /** Gaps between strands up to twice this are closed, and the line around the whole is so wide, hundredths of an inch. */
+  const OUTLINE = { closes: 7, line: 1.1 }
 </script>
 
 {#snippet strands(layer: 'behind' | 'before')}
   {#if build.skirt}
-    <g filter={hatch('skirt')}
+    <g filter={outline('skirt')}
       ><Skirt
         {relief}
         skirt={build.skirt}
@@ -94,7 +95,7 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
 {#snippet hung(index: number)}
   {@const blade = build.blades[index]}
   {#if blade}
-    <g filter={hatch(blade.position === 'front' ? 'front_blade' : 'rear_blade')}
+    <g filter={outline(blade.position === 'front' ? 'front_blade' : 'rear_blade')}
       ><Blade
         {relief}
         {blade}
@@ -113,9 +114,9 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
   role="img"
   aria-label="{says}{describeBuild(build)}"
 >
-  {#if isHatched}<defs>
+  {#if isAnythingGone}<defs>
       <filter
-        id="{name}-hatch"
+        id="{name}-gone"
         filterUnits="userSpaceOnUse"
         primitiveUnits="userSpaceOnUse"
         x="-600"
@@ -123,11 +124,12 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
         width="1400"
         height="800"
       >
-        <feFlood x="0" y="0" width={HATCH.line} height={HATCH.pitch} flood-color={lines} flood-opacity="0.6" />
-        <feOffset x="0" y="0" width={HATCH.pitch} height={HATCH.pitch} result="stripe" />
-        <feTile in="stripe" result="stripes" />
-        <feComposite in="stripes" in2="SourceAlpha" operator="in" result="hatch" />
-        <feMerge><feMergeNode in="SourceGraphic" /><feMergeNode in="hatch" /></feMerge>
+        <feMorphology in="SourceAlpha" operator="dilate" radius={OUTLINE.closes} result="wide" />
+        <feMorphology in="wide" operator="erode" radius={OUTLINE.closes} result="whole" />
+        <feMorphology in="whole" operator="dilate" radius={OUTLINE.line} result="outer" />
+        <feComposite in="outer" in2="whole" operator="out" result="edge" />
+        <feFlood flood-color={lines} flood-opacity="0.7" />
+        <feComposite in2="edge" operator="in" />
       </filter>
     </defs>{/if}
   {#if !small}{@render strands('behind')}{/if}
@@ -143,7 +145,7 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
     </g>
   {/if}
   {#if build.trailer}
-    <g transform="translate(4 0)" filter={hatch('trailer')}>
+    <g transform="translate(4 0)" filter={outline('trailer')}>
       <Trailer
         {relief}
         trailer={build.trailer}
@@ -206,7 +208,7 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
       </g>
     {/if}
   {/if}
-  <g filter={hatch('head')}
+  <g filter={outline('head')}
     ><Head
       {relief}
       {steel}

@@ -30,8 +30,8 @@ export interface Paint {
   steel: string
   /** How much of light, shade and outline shows: 1 in the hand, 0 where the water has taken every detail. */
   relief: number
-  /** What the eye cannot tell apart there; it is hatched. */
-  hatched: Partial<Record<PartPlace, boolean>>
+  /** What the eye no longer sees there; an outline is left of it. */
+  gone: Partial<Record<PartPlace, boolean>>
 }
 
 const UNKNOWN = '#808080'
@@ -65,7 +65,7 @@ function coloured(build: Build, at: (place: PartPlace, layer: number, word: Colo
   }
 }
 
-const IN_THE_HAND = { steel: STEEL_HEX, relief: 1, hatched: {} }
+const IN_THE_HAND = { steel: STEEL_HEX, relief: 1, gone: {} }
 
 /** As the parts look in the hand. */
 export function inTheHand(build: Build): Paint {
@@ -115,17 +115,13 @@ export function waterOf(scene: Scene, eye: Eye, isCamera = false): string {
   return scene[`water_${shownTo(eye, isCamera)}` as const]
 }
 
-/** A place is hatched where every part that sits there is lost, or one of them cannot be told from its pair. */
-export function hatchedPlaces(scene: Scene, { lost, pairs }: Confused): Paint['hatched'] {
-  const hatched: Paint['hatched'] = {}
+/** A place is gone where every part that sits there is. */
+export function gonePlaces(scene: Scene, { lost }: Confused): Paint['gone'] {
+  const gone: Paint['gone'] = {}
   for (const { place } of scene.parts) {
-    if (place) hatched[place] = scene.parts.every((part) => part.place !== place || lost.includes(part))
+    if (place) gone[place] = scene.parts.every((part) => part.place !== place || lost.includes(part))
   }
-  for (const { a, b } of pairs) {
-    if (a.place) hatched[a.place] = true
-    if (b.place) hatched[b.place] = true
-  }
-  return hatched
+  return gone
 }
 
 /** As the model says the parts look at one of the distances of a scene, to a person or, approximately, to a bass. */
@@ -139,7 +135,7 @@ export function inTheWater(build: Build, scene: Scene, at: number, eye: Eye, isC
     shines: build.blades.map(() => false),
     steel: colour('steel'),
     relief: scene.left[at] ?? 0,
-    hatched: hatchedPlaces(scene, confused(scene, at, eye)),
+    gone: gonePlaces(scene, confused(scene, at, eye)),
   }
 }
 

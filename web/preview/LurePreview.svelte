@@ -180,7 +180,7 @@
     {/each}
   </div>
   <div class="order-4 flex flex-wrap items-center gap-3">
-    <p class="text-faint flex-1 basis-48 text-xs">Hatched: not visible.</p>
+    <p class="text-faint flex-1 basis-48 text-xs">Only an outline: gone at this distance.</p>
     <div class="flex flex-wrap items-center gap-x-3 gap-y-1">
       <p class="text-faint text-xs">Near and far as seen by</p>
       {@render pick('Eyes', EYES, eye, (value) => (eye = value === 'bass' ? 'bass' : 'person'))}

@@ -156,12 +156,12 @@ final class HeadRules
             ->pick(Head::material(HeadMaterial::Lead))
             ->because('Lead, as most heads are (a default of this program; Settings has a switch for lead-free).');
 
-        yield rule('C2.tungsten')->ruling()
+        yield rule('house.tungsten')->ruling()
             ->when(leadFree())
             ->pick(Head::material(HeadMaterial::Tungsten))
             ->because('No lead: tungsten is denser, so the head is smaller for its weight and knocks harder.');
 
-        yield rule('C2.steel')->ruling()
+        yield rule('house.steel')->ruling()
             ->when(leadFree(), any(run(Run::High), cover(Cover::Grass, Cover::Pads)))
             ->pick(Head::material(HeadMaterial::Steel))
             ->because('No lead: steel is lighter for its size, so the head is bulkier and easier to keep up.');

@@ -17,9 +17,11 @@ use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 use Kontrast\Reading\Wind;
 use Kontrast\Reading\WoodSchool;
+use Kontrast\Rulebook\Condition;
 use Kontrast\Rulebook\Part\Whole;
 use Kontrast\Rulebook\Rule;
 
+use function Kontrast\Rulebook\all;
 use function Kontrast\Rulebook\any;
 use function Kontrast\Rulebook\arm;
 use function Kontrast\Rulebook\bass;
@@ -38,9 +40,12 @@ use function Kontrast\Rulebook\not;
 use function Kontrast\Rulebook\rule;
 use function Kontrast\Rulebook\season;
 use function Kontrast\Rulebook\sky;
+use function Kontrast\Rulebook\stainedByAnything;
+use function Kontrast\Rulebook\sunny;
 use function Kontrast\Rulebook\surface;
 use function Kontrast\Rulebook\tint;
 use function Kontrast\Rulebook\trend;
+use function Kontrast\Rulebook\veryClear;
 use function Kontrast\Rulebook\visibility;
 use function Kontrast\Rulebook\wind;
 
@@ -51,7 +56,7 @@ final class LureRules
     public static function all(): \Generator
     {
         foreach (LureKind::cases() as $kind) {
-            yield rule('house.rank.'.$kind->value)->fallback()
+            yield rule('house.rank.'.$kind->value)->with('Y5')->fallback()
                 ->pick(Whole::ranked($kind))
                 ->because('It catches fish in any water.');
         }
@@ -70,7 +75,19 @@ final class LureRules
         yield $jig('F11.jig')->when(forage(Forage::Unknown))
             ->because('Forage not known yet: a black-blue or green pumpkin jig is the safe start.');
 
-        yield $jig('R7.jig')->with('O2', 'L4')->special()->when(cover(Cover::Rock), cold())
+        yield $jig('Y1.target')->special()->when(cover(Cover::Dock, Cover::Wood, Cover::FloodedBrush, Cover::Rock))
+            ->because('A target to point at: a jig is pitched right to it, at every clarity.');
+
+        yield $jig('Y1.pitch')->when(cover(Cover::Dock, Cover::FloodedBrush))
+            ->because('Cover to drop a lure into: a jig goes straight down.');
+
+        yield $jig('Y1.deep')->when(depth()->over(feet(15)))
+            ->because('Deep water: a jig is down there and stays there.');
+
+        yield $jig('Y1.clear')->when(veryClear(), wind(Wind::Calm))
+            ->because('Very clear and calm: a jig lies still and gives nothing away.');
+
+        yield $jig('R7.jig')->with('Y1', 'O2', 'L4')->special()->when(cover(Cover::Rock), cold())
             ->because('Cold rock: a jig, slowly, touching rock.');
 
         yield $jig('R8.jig')->when(cold())
@@ -106,10 +123,19 @@ final class LureRules
         yield $swimJig('R2.swim_jig')->with('S19')->when(cover(Cover::Grass), visibility()->atLeast(feet(3)), not(cold()))
             ->because('Clear water and grass: a swim jig reeled low over it.');
 
+        yield $swimJig('Y4.limbs')->with('R1')->when(cover(Cover::Wood, Cover::FloodedBrush), not(cold()), depth()->atMost(feet(8)))
+            ->because('Limbs: a swim jig comes over and through them.');
+
+        yield $swimJig('Y4.grass')->when(cover(Cover::Grass), not(cold()))
+            ->because('Grass: a swim jig is reeled over its tops.');
+
+        yield $swimJig('Y4.shallow')->when(depth()->atMost(feet(4)), not(cold()))
+            ->because('Shallow water: a swim jig stays up.');
+
         yield $swimJig('S12.swim_jig')->when(beforeTheSpawn(), tint(Tint::Tannic), not(cold()))
             ->because('Tea-colored water before the spawn: a black and blue swim jig.');
 
-        yield $swimJig('F3.swim_jig')->when(forage(Forage::Bluegill), not(cold()))
+        yield $swimJig('house.sunfish.swim_jig')->when(forage(Forage::Bluegill), not(cold()))
             ->because('Sunfish: a swim jig has their colors and their pace.');
 
         yield $swimJig('house.clear.swim_jig')->when(visibility()->over(feet(5)), not(cold()))
@@ -121,14 +147,29 @@ final class LureRules
     {
         $spinnerbait = static fn (string $id): Rule => rule($id)->pick(Whole::ranked(LureKind::Spinnerbait));
 
-        yield $spinnerbait('L1.spinnerbait')->with('R9')->when(not(bite(Bite::Tough)), not(cold()))
+        $isBright = static fn (): Condition => all(wind(Wind::Calm), sunny(), visibility()->atLeast(feet(3)), not(bite(Bite::Active)));
+
+        yield rule('Y2.calm')->when($isBright())
+            ->notPick(Whole::ranked(LureKind::Spinnerbait))
+            ->because('Calm, bright and clear: fish get too good a look at a spinnerbait.');
+
+        yield $spinnerbait('L1.spinnerbait')->with('R9')->when(not(bite(Bite::Tough)), not(cold()), not($isBright()))
             ->because('Search with a blade first: it covers water.');
 
-        yield $spinnerbait('W4.spinnerbait')->with('B1')->when(visibility()->under(feet(1.5)))
+        yield $spinnerbait('Y2.dirty')->with('W4', 'B1')->special()->when(visibility()->under(feet(1.5)))
             ->because('Dirty water: two blades give flash and vibration.');
 
         yield $spinnerbait('W7.spinnerbait')->when(wind(Wind::Chop), forage(Forage::Shad, Forage::GoldenShiner, Forage::Unknown))
             ->because('Wind on baitfish water: a spinnerbait flashes like a school.');
+
+        yield $spinnerbait('Y2.wind')->when(wind(Wind::Chop))
+            ->because('Wind: flash and vibration carry where nothing is seen for long.');
+
+        yield $spinnerbait('Y2.dim')->when(sky(Sky::LowSun, Sky::Storm, Sky::Rain))
+            ->because('Little light: a spinnerbait is felt before it is seen.');
+
+        yield $spinnerbait('Y2.cover')->when(cover(Cover::Wood, Cover::Open))
+            ->because('Wood and open water: a spinnerbait comes through the one and covers the other.');
 
         yield $spinnerbait('R5.spinnerbait')->with('B5', 'X10')->special()
             ->when(bite(Bite::Active), bass(Bass::Smallmouth, Bass::Spotted), visibility()->atLeast(feet(3)))
@@ -137,7 +178,7 @@ final class LureRules
         yield $spinnerbait('Z1.spinnerbait')->with('R6')->when(depth()->over(feet(15)), any(arm(Arm::Short), forage(Forage::Shad)))
             ->because('Deep water: a heavy spinnerbait, slow-rolled or dropped.');
 
-        yield $spinnerbait('B6.spinnerbait')->when(sky(Sky::Night))
+        yield $spinnerbait('B6.spinnerbait')->with('Y2')->special()->when(sky(Sky::Night))
             ->because('Night: a big black blade that fish feel.');
 
         yield $spinnerbait('S22.spinnerbait')->when(beforeTheSpawn(), forage(Forage::Shad), forageLength()->atLeast(inches(4)))
@@ -155,6 +196,21 @@ final class LureRules
         yield $bladedJig('R3.bladed_jig')->with('Z2')->special()->when(cover(Cover::Grass), depth()->atMost(feet(8)))
             ->because('Grass: a bladed jig rides the tops and is ripped free.');
 
+        yield $bladedJig('Y3.tint')->special()
+            ->when(
+                stainedByAnything(),
+                visibility()->between(feet(1), feet(3)),
+                not(cover(Cover::Dock, Cover::Pads, Cover::FloodedBrush)),
+                not(bite(Bite::Tough)),
+            )
+            ->because('Tinted water with one to three feet of visibility: nothing suits a bladed jig better.');
+
+        yield $bladedJig('Y3.wind')->when(wind(Wind::Chop))
+            ->because('Wind: a bladed jig is found by its wobble.');
+
+        yield $bladedJig('Y3.rock')->with('R4')->when(cover(Cover::Rock), surface()->between(46, 54))
+            ->because('Rock at about 50 °F: a bladed jig, slowly along it.');
+
         yield $bladedJig('W8.bladed_jig')->with('O1')->special()
             ->when(season(Season::LateWinter), surface()->between(38, 50), trend()->atLeast(4), depth()->between(feet(3), feet(6)))
             ->because('Late-winter water warming fast: a bladed jig over shallow cover.');
@@ -168,7 +224,7 @@ final class LureRules
         yield $bladedJig('O3.bladed_jig')->with('L4', 'Z2')->when(season(Season::Fall), depth()->atMost(feet(5)))
             ->because('Fall shallows: a bladed jig covers the best spots fast.');
 
-        yield rule('D6.bladed_jig')->with('Z2')->school(WoodSchool::Avoid)->special()->when(cover(Cover::Wood, Cover::FloodedBrush))
+        yield rule('D6.bladed_jig')->with('Z2')->school(WoodSchool::Avoid)->deciding()->when(cover(Cover::Wood, Cover::FloodedBrush))
             ->notPick(Whole::ranked(LureKind::BladedJig))
             ->because('Wood: you keep bladed jigs out of it.');
     }

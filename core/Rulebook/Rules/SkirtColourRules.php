@@ -260,7 +260,7 @@ final class SkirtColourRules
             ->pick(Skirt::of(Colour::GreenPumpkin))
             ->because('Crawfish are green pumpkin or brown.');
 
-        yield rule('K3.maroon')->when(
+        yield rule('house.maroon')->when(
             forage(Forage::Crawfish),
             stained(),
             season(Season::Winter, Season::LateWinter),

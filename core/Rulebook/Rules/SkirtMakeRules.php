@@ -104,7 +104,7 @@ final class SkirtMakeRules
             ->pick(Skirt::any()->opacity(Opacity::Opaque))
             ->because('Solid strands (a default of this program).');
 
-        yield rule('S8.black')->deciding()
+        yield rule('house.dark_strands')->deciding()
             ->when(settled(Slot::SkirtBase, Colour::Black, Colour::Brown))
             ->pick(Skirt::any()->opacity(Opacity::Opaque))
             ->because('A dark skirt works by blocking light.');
@@ -136,7 +136,7 @@ final class SkirtMakeRules
             ->pick(Skirt::any()->material(SkirtMaterial::Silicone))
             ->because('Silicone is the usual skirt for a lure you reel in.');
 
-        yield rule('S14.patterned')->special()->with('S8')
+        yield rule('house.patterned')->special()
             ->when(settled(Slot::SkirtOpacity, Opacity::Translucent))
             ->pick(Skirt::any()->material(SkirtMaterial::Silicone))
             ->because('See-through strands come only in silicone.');

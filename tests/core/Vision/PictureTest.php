@@ -198,7 +198,7 @@ final class PictureTest extends TestCase
         }
         $lost = \count(array_filter($curves->parts[0]['visibleToBass']));
         $range = $curves->parts[0]['part']->sightRange();
-        self::assertFalse($range->isLongerThan($curves->distances[$lost] ?? $range), 'Hatched from the figure beside it on.');
+        self::assertFalse($range->isLongerThan($curves->distances[$lost] ?? $range), 'Gone from the figure beside it on.');
     }
 
     /** In the displayed colors, below a CIEDE2000 of two it is gone; chosen. */

@@ -86,7 +86,25 @@
 
   async function recount(part: InventoryPart, by: number) {
     const count = Math.max(0, (part.count ?? 0) + by)
-    await writes.change([{ ...part, count }], [part], `${part.name}: ${count}.`)
+    const now = await writes.change([{ ...part, count }], [part], `${part.name}: ${count}.`)
+    renew(now ?? [])
+  }
+
+  /** The part in hand goes on from the version that is stored now: else it would be in conflict with oneself. */
+  function renew(now: readonly InventoryPart[]) {
+    const stored = now.find((part) => part.id === draft?.id)
+    if (draft?.id && stored) inHand.value = { ...draft, version: stored.version, count: stored.count }
+  }
+
+  async function takeTheirs() {
+    writes.takeTheirs()
+    const { data } = await bin.refetch()
+    if (draft?.id) inHand.value = data?.parts.find((part) => part.id === draft.id) ?? null
+  }
+
+  async function writeMine() {
+    const now = await writes.writeMine()
+    if (now?.some((part) => part.id === draft?.id)) inHand.value = null
   }
 
   function choose(id: string, on: boolean) {
@@ -153,8 +171,8 @@
       aria-label="Changed in two places"
     >
       <p class="flex-1 text-sm font-semibold">{writes.conflict.message}</p>
-      <Button look="primary" onclick={() => writes.takeTheirs(() => bin.refetch())}>Keep theirs</Button>
-      <Button onclick={() => writes.writeMine()}>Overwrite with mine</Button>
+      <Button look="primary" onclick={takeTheirs}>Keep theirs</Button>
+      <Button onclick={writeMine}>Overwrite with mine</Button>
     </section>
   {/if}
   {#each bin.data?.mixed_boxes ?? [] as mixed (mixed.box)}

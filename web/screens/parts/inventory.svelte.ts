@@ -21,13 +21,13 @@ export class InventoryWrites {
     })
   }
 
-  async change(parts: InventoryPart[], before: InventoryPart[], done: string): Promise<boolean> {
-    const changed = await this.#try(async () => {
+  /** @returns the parts as they are stored now, null where they were not changed */
+  async change(parts: InventoryPart[], before: InventoryPart[], done: string): Promise<InventoryPart[] | null> {
+    return this.#try(async () => {
       const now = await writes.change(parts)
       notices.say(done, () => writes.change(atVersionOf(before, now)))
       return now
     }, parts)
-    return changed !== null
   }
 
   async remove(parts: InventoryPart[], done: string): Promise<void> {
@@ -38,20 +38,23 @@ export class InventoryWrites {
   }
 
   /** What the other tab wrote stays. */
-  takeTheirs(refresh: () => unknown): void {
+  takeTheirs(): void {
     this.conflict = null
-    refresh()
   }
 
-  /** What this tab has is written over what is there now, which can be undone. */
-  async writeMine(): Promise<void> {
+  /**
+   * What this tab has is written over what is there now, which can be undone.
+   *
+   * @returns the parts as they are stored now, null where they were not changed
+   */
+  async writeMine(): Promise<InventoryPart[] | null> {
     const conflict = this.conflict
     this.conflict = null
-    if (!conflict) return
+    if (!conflict) return null
     const now = await this.#try(() => answer(api.GET('/api/parts')))
-    if (!now) return
+    if (!now) return null
     const theirs = now.parts.filter((part) => conflict.mine.some((mine) => mine.id === part.id))
-    await this.change(atVersionOf(conflict.mine, theirs), theirs, 'Overwritten with your version.')
+    return this.change(atVersionOf(conflict.mine, theirs), theirs, 'Overwritten with your version.')
   }
 
   async #try<T>(work: () => Promise<T>, mine: InventoryPart[] = []): Promise<T | null> {
