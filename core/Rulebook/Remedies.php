@@ -32,9 +32,9 @@ final readonly class Remedies
 
     private function remedy(Symptom $symptom): Remedy
     {
-        [$change, $because, $facts] = match ($symptom) {
+        [$change, $because, $facts, $changes] = match ($symptom) {
             Symptom::Follows => $this->follows(),
-            Symptom::Misses => [$this->lighter(), 'A lighter head falls slower and is easier to catch.', ['L7']],
+            Symptom::Misses => [$this->lighter(), 'A lighter head falls slower and is easier to catch.', ['L7'], $this->byWeight(-1)],
             Symptom::NoHookup => $this->noHookup(),
             Symptom::PullsOff => $this->pullsOff(),
             Symptom::Rolls => $this->rolls(),
@@ -43,14 +43,20 @@ final readonly class Remedies
                 $this->lighter().' Or a faster reel, about 8:1.',
                 'Less weight or more speed keeps a lure up.',
                 ['L7', 'Z5'],
+                $this->byWeight(-1),
             ],
-            Symptom::TooHigh => [$this->heavier().' Or a slower reel.', 'More weight or less speed keeps a lure down.', ['Z5', 'R2']],
+            Symptom::TooHigh => [
+                $this->heavier().' Or a slower reel.',
+                'More weight or less speed keeps a lure down.',
+                ['Z5', 'R2'],
+                $this->byWeight(1),
+            ],
         };
 
-        return new Remedy($symptom, $change, $because, $facts);
+        return new Remedy($symptom, $change, $because, $facts, $changes);
     }
 
-    /** @return array{string, string, list<string>} */
+    /** @return array{string, string, list<string>, RemedyChange} */
     private function follows(): array
     {
         $second = $this->lure->hasTrailer() ? $this->lure->decision->on(Slot::TrailerBase)?->second() : null;
@@ -61,27 +67,31 @@ final readonly class Remedies
                 "Change the trailer to {$this->words($second)}.",
                 'The trailer first: it is most of what they see.',
                 ['L7', 'L2'],
+                RemedyChange::Trailer,
             ],
             $this->lure->hasTrailer() => [
                 'Change the trailer: its shine, then its shape.',
                 'The trailer first: it is most of what they see.',
                 ['L7', 'L2'],
+                RemedyChange::Trailer,
             ],
             null !== $blade => [
                 "Change the blade to {$this->words($blade)}.",
                 'There is no trailer to change, so the blade is next.',
                 ['L7', 'L2'],
+                RemedyChange::Blade,
             ],
             Slot::Finish->belongsTo($this->lure->decision->reading->lure) => [
                 'Change the blade: its finish, then its shape.',
                 'There is no trailer to change, so the blade is next.',
                 ['L7', 'L2'],
+                RemedyChange::Blade,
             ],
-            default => ['Change the lure.', 'There is no trailer and no blade to change.', ['L7', 'L2']],
+            default => ['Change the lure.', 'There is no trailer and no blade to change.', ['L7', 'L2'], RemedyChange::Lure],
         };
     }
 
-    /** @return array{string, string, list<string>} */
+    /** @return array{string, string, list<string>, RemedyChange} */
     private function noHookup(): array
     {
         $reading = $this->lure->decision->reading;
@@ -91,47 +101,56 @@ final readonly class Remedies
                 $this->lure->hasTrailer() ? 'Use a shorter trailer, or cut half an inch off this one.' : 'Trim the skirt shorter.',
                 'This lure takes no trailer hook, so make the lure end closer to its hook.',
                 ['L7', 'T8'],
+                $this->lure->hasTrailer() ? RemedyChange::Trailer : RemedyChange::Skirt,
             ],
             $this->lure->decision->isTrue(Slot::HookFitted) => [
                 ($this->lure->hasTrailer() ? 'Use a shorter trailer' : 'Trim the skirt shorter').'; the trailer hook is already on.',
                 'Fish that hit behind the hooks then reach them.',
                 ['L7', 'H1'],
+                $this->lure->hasTrailer() ? RemedyChange::Trailer : RemedyChange::Skirt,
             ],
-            default => ['Add a trailer hook.', 'It catches short strikes.', ['L7', 'H1']],
+            default => ['Add a trailer hook.', 'It catches short strikes.', ['L7', 'H1'], RemedyChange::Hook],
         };
     }
 
-    /** @return array{string, string, list<string>} */
+    /** @return array{string, string, list<string>, RemedyChange} */
     private function pullsOff(): array
     {
         return match ($this->lure->tackle()->line) {
             Line::Monofilament => ['Use a softer rod; you already have monofilament on.', 'Stretch keeps the hook from tearing '
-                .'out.', ['L7', 'Z7']],
+                .'out.', ['L7', 'Z7'], RemedyChange::Tackle],
             Line::Fluorocarbon, Line::Braid => [
                 'Change to monofilament.',
                 'A little stretch keeps the hook from tearing out.',
                 ['L7', 'Z6'],
+                RemedyChange::Tackle,
             ],
         };
     }
 
-    /** @return array{string, string, list<string>} */
+    /** @return array{string, string, list<string>, RemedyChange} */
     private function rolls(): array
     {
         $shape = $this->lure->hasTrailer() ? $this->lure->decision->pick(Slot::TrailerBellyShape, BellyShape::class) : null;
 
         return match (true) {
-            !$this->lure->hasTrailer() => ['Slow down, or add a wide-based trailer.', 'A wide base keeps the lure upright.', ['L7', 'T9']],
+            !$this->lure->hasTrailer() => [
+                'Slow down, or add a wide-based trailer.',
+                'A wide base keeps the lure upright.',
+                ['L7', 'T9'],
+                RemedyChange::Trailer,
+            ],
             BellyShape::Wide === $shape => [
                 'Slow down, and thread the trailer straight.',
                 'The base is already wide; a crooked trailer makes a lure roll.',
                 ['L7', 'T9'],
+                RemedyChange::Retrieve,
             ],
-            default => ['Change to a wide-based trailer.', 'A wide base keeps the lure upright.', ['L7', 'T9']],
+            default => ['Change to a wide-based trailer.', 'A wide base keeps the lure upright.', ['L7', 'T9'], RemedyChange::Trailer],
         };
     }
 
-    /** @return array{string, string, list<string>} */
+    /** @return array{string, string, list<string>, RemedyChange} */
     private function snags(): array
     {
         $reading = $this->lure->decision->reading;
@@ -141,18 +160,26 @@ final readonly class Remedies
                 'Take the trailer hook off.',
                 'A second hook catches the cover.',
                 ['L7', 'H1'],
+                RemedyChange::Hook,
             ],
             $reading->lure->hasPlate() && \in_array($reading->cover, [Cover::Wood, Cover::FloodedBrush], true) => [
                 'Change to a jig.',
                 'A jig comes through wood better than a bladed jig.',
                 ['L7', 'D6'],
+                RemedyChange::Lure,
             ],
             !$reading->lure->isWound() || CoverDensity::Heavy === $reading->coverDensity => [
                 'Use a stiffer weed guard and stronger line.',
                 'Heavy cover calls for a heavier rig.',
                 ['L7', 'Z9'],
+                RemedyChange::Tackle,
             ],
-            default => [$this->lighter(), 'A lighter head rides over the cover instead of digging in.', ['L7', 'R3']],
+            default => [
+                $this->lighter(),
+                'A lighter head rides over the cover instead of digging in.',
+                ['L7', 'R3'],
+                $this->byWeight(-1),
+            ],
         };
     }
 
@@ -173,6 +200,14 @@ final readonly class Remedies
             ? 'Reel slower; there is no heavier head.'
             : 'A heavier head: '.Weight::ounces($heavier[0])->label()
                 .($this->hasBusyTrailer() ? ', or a paddle tail, which lifts less.' : '.');
+    }
+
+    /** Another head where there is one, else another speed. */
+    private function byWeight(int $way): RemedyChange
+    {
+        $others = array_filter(self::WEIGHTS_OZ, fn (float $ounces): bool => ($ounces <=> $this->ounces()) === $way);
+
+        return [] === $others ? RemedyChange::Retrieve : RemedyChange::Head;
     }
 
     private function hasBusyTrailer(): bool

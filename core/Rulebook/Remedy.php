@@ -8,7 +8,12 @@ namespace Kontrast\Rulebook;
 final readonly class Remedy
 {
     /** @param list<string> $facts */
-    public function __construct(public Symptom $symptom, public string $change, public string $because, public array $facts)
-    {
+    public function __construct(
+        public Symptom $symptom,
+        public string $change,
+        public string $because,
+        public array $facts,
+        public RemedyChange $changes,
+    ) {
     }
 }

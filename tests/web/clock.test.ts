@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { clock, dateTime, minutesOf, timeOf, timeRead, timeWords } from '../../web/words/clock'
+import { clock, dateTime, minutesOf, timeOf, timeRead, timeWords, dayOf } from '../../web/words/clock'
 
 // Times of day: as documents have them, by twenty-four hours, and as anglers say and type them.
 
@@ -51,4 +51,9 @@ describe('typed', () => {
 it('a moment is said by the clock of the device', () => {
   expect(clock(new Date(2026, 10, 26, 9, 7))).toBe('9:07 AM')
   expect(dateTime(new Date(2026, 10, 26, 12, 0).toISOString())).toBe('Nov 26, noon')
+})
+
+it('a day is the day of the device, late in the evening too', () => {
+  expect(dayOf(new Date(2026, 10, 26, 23, 30))).toBe('2026-11-26')
+  expect(dayOf(new Date(2026, 0, 5, 0, 15))).toBe('2026-01-05')
 })

@@ -2964,6 +2964,11 @@ export interface components {
             change: string;
             because: string;
             facts: string[];
+            /**
+             * @description What is changed, as a code.
+             * @enum {string}
+             */
+            changes: "trailer" | "blade" | "head" | "skirt" | "trailer_hook" | "lure" | "tackle" | "retrieve";
         };
         /** @description How the lure is worked. */
         Retrieve: {

@@ -44,6 +44,10 @@ export function clock(at: string | Date): string {
   return timeWords(timeOf(60 * moment.getHours() + moment.getMinutes()))
 }
 
+/** The day it is on this device's clock: 2026-05-09. */
+export const dayOf = (at: Date) =>
+  [at.getFullYear(), at.getMonth() + 1, at.getDate()].map((part) => String(part).padStart(2, '0')).join('-')
+
 export const now = () => new Date().toISOString()
 
 /** Nov 26, 9:07 AM. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Contract\Advice;
 
 use Kontrast\Rulebook\Remedy;
+use Kontrast\Rulebook\RemedyChange;
 use Kontrast\Rulebook\Symptom;
 use OpenApi\Attributes as OA;
 
@@ -18,11 +19,13 @@ final readonly class RemedyDocument
         public string $change,
         public string $because,
         public array $facts,
+        #[OA\Property(description: 'What is changed, as a code.')]
+        public RemedyChange $changes,
     ) {
     }
 
     public static function of(Remedy $remedy): self
     {
-        return new self($remedy->symptom, $remedy->change, $remedy->because, $remedy->facts);
+        return new self($remedy->symptom, $remedy->change, $remedy->because, $remedy->facts, $remedy->changes);
     }
 }

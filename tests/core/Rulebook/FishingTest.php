@@ -34,6 +34,8 @@ use Kontrast\Rulebook\LureRanking;
 use Kontrast\Rulebook\NearestChange;
 use Kontrast\Rulebook\Quantity;
 use Kontrast\Rulebook\RankedLure;
+use Kontrast\Rulebook\Remedy;
+use Kontrast\Rulebook\RemedyChange;
 use Kontrast\Rulebook\Slot;
 use Kontrast\Rulebook\Symptom;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -182,6 +184,20 @@ final class FishingTest extends TestCase
             self::remedies(Readings::of(LureKind::BladedJig, 20, feet: 3))['pulls_off'],
         );
         self::assertStringContainsString('wide-based', self::remedies(Readings::of(LureKind::SwimJig))['rolls']);
+    }
+
+    /** "Thread the trailer straight" is no other trailer: what is changed is said by a code, not read out of the sentence. */
+    public function testARemedySaysByACodeWhatItChanges(): void
+    {
+        $changes = static fn (Reading $reading): array => array_column(array_map(
+            static fn (Remedy $remedy): array => [$remedy->symptom->value, $remedy->changes],
+            Adviser::standard()->advise($reading)->remedies,
+        ), 1, 0);
+        self::assertSame(RemedyChange::Retrieve, $changes(Readings::of(LureKind::BladedJig, 20, cover: Cover::Wood))['rolls']);
+        self::assertSame(RemedyChange::Trailer, $changes(Readings::of(LureKind::SwimJig))['rolls']);
+        self::assertSame(RemedyChange::Hook, $changes(Readings::of(LureKind::Spinnerbait, 20))['snags']);
+        self::assertSame(RemedyChange::Head, $changes(Readings::of(LureKind::Jig, 20))['misses']);
+        self::assertSame(RemedyChange::Tackle, $changes(Readings::of(LureKind::Jig, 20))['pulls_off']);
     }
 
     /** @param list<string> $facts */

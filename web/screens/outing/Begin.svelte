@@ -14,7 +14,7 @@
   import Panel from '../../ui/Panel.svelte'
   import Stored from '../../ui/Stored.svelte'
   import { key } from '../../parts/sameBuild'
-  import { clock, stamp } from '../../words/clock'
+  import { clock, dayOf, stamp } from '../../words/clock'
   import { newId } from '../../api/newId'
   import { LURE_KINDS } from '../../words/vocabulary'
 
@@ -30,7 +30,7 @@
   /** What goes into the box has been read, or cannot be. */
   const isKnown = $derived(!builds.isPending && !inventory.isPending)
   const open = $derived(outings.data?.find((outing) => outing.ended_at === null))
-  const today = new Date().toISOString().slice(0, 10)
+  const today = dayOf(new Date())
   const apart = (trip: SavedTrip) => Math.abs(Date.parse(trip.trip.date) - Date.parse(today))
   /** The nearest day first: the trip planned last night is on top. */
   const near = $derived((trips.data ?? []).toSorted((a, b) => apart(a) - apart(b)))

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { MadeChange, Reading, Stint } from '../../api/client'
+  import type { MadeChange, Reading, Remedy, Stint } from '../../api/client'
   import { adviceFor } from '../../api/queries'
   import PackedNote from '../../offline/PackedNote.svelte'
   import Answer from '../../ui/Answer.svelte'
@@ -20,8 +20,15 @@
   const reading = $derived<Reading>({ ...stint.reading, lure: stint.build.lure })
   const advice = adviceFor(() => reading)
 
-  const partOf = (words: string): Change | null =>
-    /trailer(?! hook)|tail/i.test(words) ? 'trailer' : /head|change to a/i.test(words) ? 'lure' : null
+  /** The panel in which each change is made; what is not of the lure is made without one, and a pack of an older program says nothing. */
+  const PANELS: Partial<Record<Remedy['changes'], Change>> = {
+    trailer: 'trailer',
+    blade: 'blade',
+    head: 'lure',
+    skirt: 'lure',
+    lure: 'lure',
+  }
+  const panelOf = (remedy: Remedy) => PANELS[remedy.changes] ?? null
 </script>
 
 <section aria-label="Something is wrong">
@@ -44,7 +51,7 @@
           <div class="flex flex-wrap gap-2">
             <Button
               look="primary"
-              onclick={() => onmake({ symptom: remedy.symptom, change: remedy.change }, partOf(remedy.change))}
+              onclick={() => onmake({ symptom: remedy.symptom, change: remedy.change }, panelOf(remedy))}
               >I make this change</Button
             >
             <Button onclick={() => onmake({ symptom: remedy.symptom, change: remedy.change }, null)}

@@ -1,13 +1,12 @@
 <script lang="ts">
   import Button from '../../ui/Button.svelte'
+  import { download } from '../../ui/download'
   import Trouble from '../../ui/Trouble.svelte'
   import { capital } from '../../words/words'
   import { attentionQuery } from '../../api/queries'
 
   /** Stored documents that this version cannot read. They are kept as they are, and can be carried away. */
   const attention = attentionQuery()
-
-  const file = (document: string) => URL.createObjectURL(new Blob([document], { type: 'application/json' }))
 </script>
 
 {#if attention.error}<Trouble error={attention.error} onretry={() => void attention.refetch()} />{/if}
@@ -25,7 +24,7 @@
             <span class="block font-bold">{one.name}</span>
             <span class="block">{capital(one.kind)}. {one.reason}</span>
           </span>
-          <Button href={file(one.document)} download="{one.kind}-{one.id}.json"
+          <Button onclick={() => download(`${one.kind}-${one.id}.json`, 'application/json', one.document)}
             >Export JSON<span class="sr-only">: {one.name}</span></Button
           >
         </li>
