@@ -64,8 +64,8 @@ final class PartLineReader
         $tidied = LineText::tidy($line);
         $numbers = new LineNumbers($tidied);
         $aboveNumbers = new LineNumbers(LineText::tidy($heading));
-        $above = new SaidWords($lexicon, $aboveNumbers->rest());
-        $said = new SaidWords($lexicon, $numbers->rest());
+        $above = new SaidWords($lexicon, $aboveNumbers->line->rest());
+        $said = new SaidWords($lexicon, $numbers->line->rest());
         $own = self::kind($said, $numbers);
         $over = $above->kind() ?? self::kind($above, $aboveNumbers);
         // "3.5 in craws" are none of the skirts they stand below.
@@ -73,7 +73,7 @@ final class PartLineReader
         $kind = $said->kind() ?? ($isOther ? $own : $over ?? $own) ?? throw UnclearPartLine::whatIsIt();
         $numbers->settle($kind);
         $aboveNumbers->settle($kind);
-        $words = new SaidWords($lexicon, $numbers->rest(), $above);
+        $words = new SaidWords($lexicon, $numbers->line->rest(), $above);
 
         return (new self($kind, $tidied, $numbers, $words, $aboveNumbers))->part();
     }
@@ -111,8 +111,8 @@ final class PartLineReader
         return (new \ReflectionClass(PartLine::class))->newInstanceArgs([
             ...$fields,
             'kind' => $this->kind,
-            'count' => $this->numbers->count ?? 1,
-            'cost' => $this->numbers->cost,
+            'count' => $this->numbers->count->count ?? 1,
+            'cost' => $this->numbers->count->cost,
             'assumed' => $this->assumed,
             'unknown' => $unknown,
             'glosses' => $glosses,
@@ -230,7 +230,7 @@ final class PartLineReader
         $found = [];
         $unknown = [];
         $unfit = $this->numbers->unfit($this->kind);
-        foreach ($this->numbers->taken() as $at => [$bytes, $means]) {
+        foreach ($this->numbers->line->taken() as $at => [$bytes, $means]) {
             $text = substr($this->line, $at, $bytes);
             $isUnknown = \in_array($at, $unfit, true);
             $found[$at] = [$bytes, new Gloss($text, $isUnknown ? null : $means, $isUnknown)];
