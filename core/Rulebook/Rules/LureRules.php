@@ -56,7 +56,7 @@ final class LureRules
     public static function all(): \Generator
     {
         foreach (LureKind::cases() as $kind) {
-            yield rule('house.rank.'.$kind->value)->with('Y5')->fallback()
+            yield rule('Y5.'.$kind->value)->fallback()
                 ->pick(Whole::ranked($kind))
                 ->because('It catches fish in any water.');
         }
