@@ -14,14 +14,17 @@
   }
   let { id, label, value, unit, min, max, placeholder = '', onset, optional = false, large = false }: Props = $props()
 
-  let typed = $derived(value === null ? '' : String(value))
+  /** Of its own, so that what is being typed is lost only to another number, not to any change of what the number is part of. */
+  const shown = $derived(value === null ? '' : String(value))
+  let typed = $derived(shown)
 
   function take() {
     const text = typed.trim().replace(',', '.')
-    if (text === '' && optional) return onset(null)
     const number = Number(text)
-    if (text === '' || Number.isNaN(number)) typed = value === null ? '' : String(value)
-    else onset(Math.max(min, Math.min(max, number)))
+    if (text === '' && optional) onset(null)
+    else if (text !== '' && !Number.isNaN(number)) onset(Math.max(min, Math.min(max, number)))
+    // As it was taken over: within its bounds, rounded; or as it was.
+    typed = shown
   }
 </script>
 
