@@ -232,7 +232,7 @@ final class UpgradeTest extends TestCase
             'POST /api/trips/plan', 'POST /api/trips/plan/longer' => self::trip($reading),
             'POST /api/trips/moment' => ['trip' => self::trip($reading), 'at' => '9:30', 'sky' => 'sun', 'lure' => 'jig'],
             'POST /api/trips/table' => ['contents' => "name,date,from,to,latitude,longitude,time_zone\n"],
-            'POST /api/trips/forecast' => ['place' => self::trip($reading)['place'], 'date' => '2026-05-09'],
+            'POST /api/trips/season', 'POST /api/trips/forecast' => ['place' => self::trip($reading)['place'], 'date' => '2026-05-09'],
             'POST /api/trips', 'PUT /api/trips/{id}' => ['name' => 'Saturday', 'trip' => self::trip($reading)],
             'POST /api/outings', 'PUT /api/outings/{id}' => ['started_at' => '2026-05-09T09:00:00Z', 'stints' => [
                 ['started_at' => '2026-05-09T09:00:00Z', 'build' => $build(), 'reading' => $reading],

@@ -29,7 +29,13 @@ test('a trip is planned from the current reading, changed, copied, deleted and p
   await page.getByLabel('Latitude, degrees north').fill('46.2')
   await page.getByLabel(/^Longitude/).fill('-90.6')
   await page.getByLabel('Time zone').fill('America/Chicago')
+  // The season follows the day, not the reading of today; one chosen by hand stays.
+  await expect(page.getByText('Early spring is likely on this day at this latitude.')).toBeVisible()
+  await expect(page.getByRole('radio', { name: 'Early spring' })).toBeChecked()
+  await expect(page.getByText('Bass seasons may be closed for the spawn; check local rules.')).toBeVisible()
+  await page.getByRole('radio', { name: 'Spring', exact: true }).check()
   await page.getByRole('textbox', { name: /^From/ }).fill('5:00')
+  await expect(page.getByRole('radio', { name: 'Spring', exact: true })).toBeChecked()
   await page.getByRole('button', { name: 'Save and plan' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Sunday at the flowage' })).toBeVisible()
   await expect(page.getByText('Sunrise 5:35 AM')).toBeVisible()

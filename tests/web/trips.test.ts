@@ -10,6 +10,8 @@ const READING = {
   sky: 'low_sun',
   cover: 'wood',
   forage: 'shad',
+  surface_f: 58,
+  trend_f: 3,
 } as Reading
 const WATER: Water = {
   id: 'w',
@@ -50,6 +52,9 @@ describe('a new trip', () => {
     expect(trip.place).toEqual(WATER.place)
     expect(trip.reading.lure).toBe('any')
     expect(trip.visibility_in).toEqual([18, 24, 30])
+    // What is so today only is not so on another day.
+    expect(trip.reading).toMatchObject({ surface_f: null, trend_f: null, forage: 'unknown' })
+    expect(trip.forage).toEqual([{ forage: 'crawfish', share: 1 }])
     // How low the sun stands follows from the time of day.
     expect(trip.sky).toEqual([{ from: '0:00', to: '24:00', sky: 'sun', chance: 1 }])
   })

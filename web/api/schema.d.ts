@@ -1391,6 +1391,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trips/season": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The season that a day is likely to be in, by its date and latitude */
+        post: operations["proposeSeason"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trips/table": {
         parameters: {
             query?: never;
@@ -3187,6 +3204,13 @@ export interface components {
             /** @description What it means for what is tied on. */
             meaning: string;
             facts: string[];
+        };
+        /** @description The season that a day is likely to be in. */
+        SeasonProposal: {
+            /** @enum {string} */
+            season: "late_winter" | "early_spring" | "spring" | "summer" | "fall" | "winter";
+            /** @description What has to be known before one goes on such a day. */
+            caution: string | null;
         };
         /** @description The year of one water by its temperatures. */
         SeasonWatch: {
@@ -6954,6 +6978,37 @@ export interface operations {
                 };
                 content: {
                     "application/x-ndjson": string;
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    proposeSeason: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ForecastRequest"];
+            };
+        };
+        responses: {
+            /** @description The season that a day is likely to be in, by its date and latitude */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonProposal"];
                 };
             };
             400: components["responses"]["BadRequest"];

@@ -12,6 +12,7 @@ use App\Contract\Trip\ForecastDocument;
 use App\Contract\Trip\ForecastRequestDocument;
 use App\Contract\Trip\MomentDocument;
 use App\Contract\Trip\MomentRequestDocument;
+use App\Contract\Trip\SeasonProposalDocument;
 use App\Contract\Trip\TripPlanDocument;
 use App\Contract\Trip\TripRequestDocument;
 use App\Format\TripsTable;
@@ -75,6 +76,13 @@ final readonly class TripController
     public function forecast(#[Payload] ForecastRequestDocument $request): Response
     {
         return $this->answer->json($this->forecast->ask($request));
+    }
+
+    #[Route('/season', methods: ['POST'])]
+    #[Operation('proposeSeason', 'The season that a day is likely to be in, by its date and latitude', SeasonProposalDocument::class)]
+    public function season(#[Payload] ForecastRequestDocument $request): Response
+    {
+        return $this->answer->json(SeasonProposalDocument::of(new \DateTimeImmutable($request->day()), $request->place->latitude));
     }
 
     #[Route('/moment', methods: ['POST'])]

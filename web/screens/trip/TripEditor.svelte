@@ -1,5 +1,13 @@
 <script lang="ts">
-  import { answer, api, type Forecast, type SavedTrip, type TripRequest, type Water } from '../../api/client'
+  import {
+    answer,
+    api,
+    type Forecast,
+    type SeasonProposal,
+    type SavedTrip,
+    type TripRequest,
+    type Water,
+  } from '../../api/client'
   import { readProbe } from '../../api/probe'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { notices } from '../../stores/notices.svelte'
@@ -11,8 +19,8 @@
   import NumberBox from '../../ui/NumberBox.svelte'
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
   import Several from '../../ui/Several.svelte'
-  import { BOUNDS, COVERS, LURE_KINDS, WINDS } from '../../words/vocabulary'
-  import { change as changeWords, fromCelsius, round, temperature, toCelsius } from '../../words/words'
+  import { BOUNDS, COVERS, LURE_KINDS, SEASONS, WINDS } from '../../words/vocabulary'
+  import { capital, change as changeWords, fromCelsius, round, show, temperature, toCelsius } from '../../words/words'
   import ForageShares from './ForageShares.svelte'
   import { atWater } from './newTrip'
   import PlaceBoxes from '../../ui/PlaceBoxes.svelte'
@@ -43,6 +51,28 @@
         !['name', 'trip.date', 'trip.from', 'trip.to', 'trip.place', 'trip.sky', 'trip.visibility_in'].includes(field),
     ),
   )
+  /** What a day of this date is likely to be, by its latitude. */
+  let likely = $state.raw<SeasonProposal | null>(null)
+  /** The day that the season was last taken over for: a season chosen by hand stays until the day changes. */
+  let proposedFor = ''
+
+  $effect(() => {
+    const { date, place } = day
+    const asked = `${date} ${place.latitude}`
+    if (asked === proposedFor || date === '') return
+    const isFirst = proposedFor === ''
+    proposedFor = asked
+    answer<SeasonProposal>(api.POST('/api/trips/season', { body: { date, place } })).then(
+      (proposal) => {
+        if (asked !== proposedFor) return // Another day or place since.
+        likely = proposal
+        // A trip that is stored has its season; another day, or a new trip, takes what is likely.
+        if (!isFirst || !trip.id) setReading({ season: proposal.season })
+      },
+      // A day or a place half typed is told by its field.
+      () => (likely = null),
+    )
+  })
   const CLARITY = ['Low', 'Likely', 'High'] as const
   let busy = $state('')
 
@@ -144,6 +174,19 @@
           {...attributes}
         />{/snippet}
     </Field>
+  </div>
+  <div>
+    <Choice
+      label="Season"
+      options={SEASONS}
+      value={day.reading.season}
+      onpick={(season) => setReading({ season })}
+      columns="grid-cols-3 sm:grid-cols-6"
+    />
+    <p class="text-faint my-1 min-h-5 text-xs">
+      {likely ? `${capital(show(likely.season))} is likely on this day at this latitude.` : ''}
+    </p>
+    {#if likely?.caution}<p class="border-base-content border-2 p-2 text-sm font-semibold">{likely.caution}</p>{/if}
   </div>
   <PlaceBoxes place={day.place} fault={fault('trip.place')} onset={(place) => set({ place })} />
   <SkyRows sky={day.sky ?? []} fault={fault('trip.sky')} onset={(sky) => set({ sky })}>

@@ -19,7 +19,10 @@ const overhead = (sky: Sky): Sky => (sky === 'low_sun' || sky === 'night' ? 'sun
 
 const allDay = (sky: Sky): SkyChance[] => [{ from: '0:00', to: '24:00', sky: overhead(sky), chance: 1 }]
 
-/** A trip as it begins: the present reading, its water, the next Saturday. */
+/**
+ * A trip as it begins: the water and the cover of the present reading, on the next Saturday. What is so today only is not
+ * carried over to another day: temperature, its trend, what was eaten.
+ */
 export function newTrip(reading: Reading, water: Water | null, today = new Date()): SavedTrip {
   const date = isoDate(nextSaturday(today))
   const place = water?.place ?? likelyPlace(today)
@@ -32,12 +35,21 @@ export function newTrip(reading: Reading, water: Water | null, today = new Date(
       from: FROM,
       to: TO,
       place,
-      reading: { ...reading, lure: 'any' },
+      reading: {
+        ...reading,
+        lure: 'any',
+        surface_f: null,
+        trend_f: null,
+        forage: 'unknown',
+        forage_in: null,
+        forage_also: [],
+        forage_colours: [],
+      },
       visibility_in: around(reading.visibility_in),
       sky: allDay(reading.sky),
       covers: [reading.cover],
       lures: [],
-      forage: [{ forage: reading.forage, share: 1 }],
+      forage: [{ forage: water?.forage ?? 'unknown', share: 1 }],
       carry: CARRY,
     },
   }
