@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Kontrast\Reading;
 
 /**
- * The season that a day is likely to be in: a proposal, for a day nobody has been out on yet. The table is of 44° north (chosen); what comes
- * with the warmth is four days later for each degree north of that, what comes with the cold four days earlier (Hopkins' bioclimatic law,
- * 1918, from memory), and the south has its seasons half a year apart.
+ * The season that a day is likely to be in: a proposal, for a day nobody has been out on yet. The table is of 44° north (chosen); what
+ * comes with the warmth is four days later for each degree north of that, what comes with the cold four days earlier (Hopkins'
+ * bioclimatic law, 1918, from memory), and the south has its seasons half a year apart.
  */
 final class SeasonCalendar
 {
