@@ -61,6 +61,11 @@ test('four buttons note, one tap takes back, two taps change the lure', async ({
     await button.click()
     await expect(page.getByRole('region', { name: 'Last note' })).toContainText(kind)
   }
+  // The usual lengths are there at once, and go away once one is told.
+  const lengths = page.getByRole('group', { name: 'How long was it?' })
+  await lengths.getByRole('button', { name: '16 in' }).click()
+  await expect(page.getByRole('region', { name: 'Last note' })).toContainText('16 in')
+  await expect(lengths).toBeHidden()
   await page.getByRole('button', { name: 'More' }).click()
   await page.getByLabel('Length of the fish').fill('15.5')
   await page.getByLabel('Length of the fish').press('Enter')
@@ -72,6 +77,7 @@ test('four buttons note, one tap takes back, two taps change the lure', async ({
   await page.getByRole('button', { name: 'Change trailer' }).click()
   await page.getByRole('button', { name: 'Blue chunk' }).click()
   await expect(page.getByRole('region', { name: 'Tied on' })).toContainText('Blue chunk')
+  await expect(page.getByText(/^Trailer changed to Blue chunk, /)).toBeVisible()
   await sent(page)
   const outing = (await (await page.request.get(`/api/outings/${id}`)).json()) as {
     stints: { ended_at: string | null; events: { kind: string }[] }[]
@@ -93,14 +99,18 @@ test('the water changes, and what a fish spat up is in the next reading', async 
   await page.getByRole('checkbox', { name: 'Orange' }).click()
   await page.getByRole('button', { name: 'The water changed' }).click()
   await page.getByRole('radio', { name: 'Rain' }).click()
+  await page.getByRole('radio', { name: 'Clay' }).click()
   await page.getByRole('button', { name: 'Note the change' }).click()
-  await expect(page.getByText(/^Tied on, /)).toBeVisible()
+  await expect(page.getByText(/^Water changed to clay-stained water, rain, /)).toBeVisible()
   await sent(page)
   const outing = (await (await page.request.get(`/api/outings/${id}`)).json()) as {
-    stints: { reading: { sky: string; forage: string; forage_colours: string[]; forage_also: string[] } }[]
+    stints: {
+      reading: { sky: string; tint: string; forage: string; forage_colours: string[]; forage_also: string[] }
+    }[]
   }
   expect(outing.stints[1]?.reading).toMatchObject({
     sky: 'rain',
+    tint: 'clay',
     forage: 'crawfish',
     forage_also: ['bluegill'],
     forage_colours: ['orange'],

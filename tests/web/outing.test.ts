@@ -1,6 +1,15 @@
 import { describe, expect, it } from 'vitest'
-import type { DrawnBuild, NextStep, Outing, Reading, TripRequest } from '../../web/api/client'
-import { changeOf, lasted, stepsLeft, stepWords, tiedOn, untold, withPart } from '../../web/screens/outing/noted'
+import type { DrawnBuild, NextStep, Outing, Reading, Stint, TripRequest } from '../../web/api/client'
+import {
+  changeOf,
+  lasted,
+  stepsLeft,
+  stepWords,
+  tiedOn,
+  tiedWords,
+  untold,
+  withPart,
+} from '../../web/screens/outing/noted'
 import { stamp } from '../../web/words/clock'
 import { newId } from '../../web/api/newId'
 import { readingNow, withSeen } from '../../web/screens/outing/readingNow'
@@ -21,6 +30,35 @@ describe('notes on the water', () => {
   it('knows how long something has been going on', () => {
     expect(lasted('2026-05-09T09:00:00Z', new Date('2026-05-09T10:07:40Z'))).toBe('1:07')
     expect(lasted('2026-05-09T09:00:00Z', new Date('2026-05-09T08:59:00Z'))).toBe('0:00')
+  })
+
+  it('tells the last thing by what it was', () => {
+    const water = { visibility_in: 24, tint: 'tannic', sky: 'sun', wind: 'calm', surface_f: 58, forage: 'shad' }
+    const build = { lure: 'jig', trailer: { id: 1, name: 'Black craw' }, head: { id: 2, name: 'A head' } }
+    const told = (first: object, then: object) => {
+      const stint = { id: 'b', build, reading: water, ...then }
+      const all = outing([
+        { id: 'a', build, reading: water, ...first },
+        { id: 'p', angler: 'partner', build: { lure: 'spinnerbait' }, reading: water },
+        stint,
+      ])
+      return tiedWords(all, stint as unknown as Stint, false)
+    }
+    expect(told({}, { reading: { ...water, visibility_in: 12, tint: 'clay' } })).toBe(
+      'Water changed to 12 in, clay-stained water',
+    )
+    expect(told({}, { reading: { ...water, surface_f: null, wind: 'chop' } })).toMatch(
+      /^Water changed to chop.*not taken$/,
+    )
+    // What a fish spat up is no change of the water.
+    expect(told({}, { reading: { ...water, forage: 'crawfish' } })).toBe('Tied on')
+    expect(told({}, { build: { ...build, trailer: { id: 3, name: 'Blue chunk' } } })).toBe(
+      'Trailer changed to Blue chunk',
+    )
+    expect(told({}, { build: { ...build, trailer: null } })).toBe('Trailer changed to none')
+    expect(told({}, { build: { ...build, rear: { id: 4, name: 'Gold willow' } } })).toBe('Blade changed to Gold willow')
+    expect(told({}, { build: { ...build, lure: 'swim_jig' } })).toBe('Tied on')
+    expect(told({ angler: 'partner' }, { build: { ...build, trailer: null } })).toBe('Tied on')
   })
 
   it('sends a moment to the second', () => {

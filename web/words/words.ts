@@ -44,6 +44,11 @@ export function partLength(inches: number, metric: boolean): string {
   return metric ? `${Math.round(inches * MM_PER_INCH)} mm` : `${fraction(inches)} in`
 }
 
+/** How long a fish is: "15-1/2 in" or "39 cm". */
+export function fishLength(inches: number, metric: boolean): string {
+  return metric ? `${Math.round((inches * MM_PER_INCH) / 10)} cm` : partLength(inches, false)
+}
+
 /** A rod's length: "7 ft 3 in" or "2.2 m". */
 export function rodLength(inches: number, metric: boolean): string {
   if (metric) return `${round((inches * 2.54) / 100, 2)} m`

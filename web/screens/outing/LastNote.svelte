@@ -9,7 +9,7 @@
   import FileButton from '../../ui/FileButton.svelte'
   import Several from '../../ui/Several.svelte'
   import { COLOURS, FORAGES } from '../../words/vocabulary'
-  import { partLength } from '../../words/words'
+  import { fishLength } from '../../words/words'
   import FishLength from './FishLength.svelte'
   import { kindWords } from './noted'
   import { clock } from '../../words/clock'
@@ -17,11 +17,13 @@
   /** The last thing noted: taken back with one tap, and with more to say about it where one wants. */
   let { outing, event }: { outing: Outing; event: OutingEvent } = $props()
   let isMore = $state(false)
+  /** The usual lengths, one tap each; others are under “More”. */
+  const LENGTHS_IN = [12, 13, 14, 15, 16, 17, 18, 19, 20]
   const words = $derived(
     [
       kindWords(event.kind),
       event.angler === 'partner' ? 'the partner’s' : '',
-      event.length_in ? partLength(event.length_in, settings.metric) : '',
+      event.length_in ? fishLength(event.length_in, settings.metric) : '',
       clock(event.at),
     ]
       .filter(Boolean)
@@ -66,6 +68,14 @@
       <span>{took === 1 ? 'One part was' : `${took} parts were`} taken from stock.</span>
       <Button onclick={() => change({ takes_stock: false })}>Leave the stock as it was</Button>
     </p>
+  {/if}
+  {#if event.kind === 'landed' && !event.length_in && !isMore}
+    <!-- Asked once, right after the fish: told or not, it is gone with the next note. -->
+    <div class="grid grid-cols-5 gap-1 py-1 sm:grid-cols-9" role="group" aria-label="How long was it?">
+      {#each LENGTHS_IN as length_in (length_in)}
+        <Button class="px-0" onclick={() => change({ length_in })}>{fishLength(length_in, settings.metric)}</Button>
+      {/each}
+    </div>
   {/if}
   {#if isMore && event.kind === 'landed'}
     <div class="flex flex-col gap-3 py-2">

@@ -16,7 +16,7 @@
   import FollowsPanel from './FollowsPanel.svelte'
   import LastNote from './LastNote.svelte'
   import LeftOpen from './LeftOpen.svelte'
-  import { eventsOf, kindWords, lasted, tiedOn, untold, type Change } from './noted'
+  import { eventsOf, kindWords, lasted, tiedOn, tiedWords, untold, type Change } from './noted'
   import { lureWords } from '../../words/lureWords'
   import { clock, stamp } from '../../words/clock'
   import { newId } from '../../api/newId'
@@ -153,7 +153,9 @@
   {/if}
   {#if isJustTied && on}
     <div class="border-rule flex items-center justify-between gap-2 border-y py-1">
-      <p class="min-w-0 text-sm font-semibold" role="status">Tied on, {clock(on.started_at)}</p>
+      <p class="min-w-0 text-sm font-semibold" role="status">
+        {tiedWords(outing, on, settings.metric)}, {clock(on.started_at)}
+      </p>
       <Button onclick={() => trying(() => writes.untie(id, on.id ?? ''))}>Undo</Button>
     </div>
   {:else if last}<LastNote {outing} event={last} />{/if}

@@ -5,10 +5,11 @@
   import Choice from '../../ui/Choice.svelte'
   import NumberBox from '../../ui/NumberBox.svelte'
   import VisibilityStick from '../../ui/VisibilityStick.svelte'
-  import { BOUNDS, SKYS, WINDS } from '../../words/vocabulary'
+  import { SHORT_TINTS } from '../../words/tints'
+  import { BOUNDS, SKYS, TINTS, WINDS } from '../../words/vocabulary'
   import { fromCelsius, round, toCelsius } from '../../words/words'
 
-  /** The water or the light changed: the stick, the skies, the wind, and the temperature where it was taken. */
+  /** The water or the light changed: the stick, the tint, the skies, the wind, and the temperature where it was taken. */
   let { reading, onset }: { reading: Reading; onset: (reading: Reading) => unknown } = $props()
   let changed = $state.raw<Partial<Reading>>({})
   const now = $derived({ ...reading, ...changed })
@@ -19,6 +20,7 @@
 
 <section aria-label="The water changed" class="flex flex-col gap-3">
   <VisibilityStick value={now.visibility_in} onset={(visibility_in) => set({ visibility_in })} />
+  <Choice label="Tint" options={TINTS} value={now.tint} onpick={(tint) => set({ tint })} shown={SHORT_TINTS} />
   <Choice label="Sky" options={SKYS} value={now.sky} onpick={(sky) => set({ sky })} columns="grid-cols-4" />
   <Choice label="Wind" options={WINDS} value={now.wind} onpick={(wind) => set({ wind })} />
   <span class="flex items-center gap-2 text-[0.8125rem] font-bold"

@@ -6,10 +6,12 @@ import type {
   NextStep,
   Outing,
   OutingEvent,
+  Reading,
   Stint,
 } from '../../api/client'
+import { key } from '../../parts/sameBuild'
 import { fullPickWords, valuesWords } from '../../words/adviceParts'
-import { capital, show } from '../../words/words'
+import { capital, show, temperature, tintWords, waterLength } from '../../words/words'
 import type { Angler, EventKind } from '../../words/logbook'
 import type { Pick } from '../../words/vocabulary'
 
@@ -36,6 +38,34 @@ export const kindWords = (kind: EventKind) => capital(show(kind))
 /** The lure with another trailer, or another blade. */
 export const withPart = (build: Composition, part: InventoryPart): Composition =>
   part.kind === 'trailer' ? { ...build, trailer: part } : { ...build, rear: part }
+
+/** What is noted of the water as it is now, as far as it was otherwise before. */
+function waterChanges(before: Reading, now: Reading, metric: boolean): string[] {
+  const words: [keyof Reading, () => string][] = [
+    ['visibility_in', () => waterLength(now.visibility_in, metric)],
+    ['tint', () => tintWords(now.tint)],
+    ['sky', () => show(now.sky)],
+    ['wind', () => show(now.wind)],
+    ['surface_f', () => (now.surface_f == null ? 'temperature not taken' : temperature(now.surface_f, metric))],
+  ]
+  return words.flatMap(([field, say]) => ((before[field] ?? null) === (now[field] ?? null) ? [] : [say()]))
+}
+
+/** What began a stint: a lure, another part on the same one, or another water under it. */
+export function tiedWords(outing: Outing, stint: Stint, metric: boolean): string {
+  const angler = stint.angler ?? 'me'
+  const own = (outing.stints ?? []).filter((one) => (one.angler ?? 'me') === angler)
+  const before = own[own.findIndex((one) => one.id === stint.id) - 1]
+  if (!before) return 'Tied on'
+  const [was, is] = [before.build, stint.build]
+  if (key(was) === key(is)) {
+    const changes = waterChanges(before.reading, stint.reading, metric)
+    return changes.length > 0 ? `Water changed to ${changes.join(', ')}` : 'Tied on'
+  }
+  if (key({ ...was, trailer: is.trailer }) === key(is)) return `Trailer changed to ${is.trailer?.name ?? 'none'}`
+  if (key({ ...was, rear: is.rear }) === key(is)) return `Blade changed to ${is.rear?.name ?? 'none'}`
+  return 'Tied on'
+}
 
 /** Which part a step of the advice is about. */
 export function changeOf(step: NextStep): Change {
