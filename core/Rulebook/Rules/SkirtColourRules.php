@@ -147,9 +147,12 @@ final class SkirtColourRules
         yield $jig('S7')->special()
             ->when(visibility()->over(feet(5)), not(forage(Forage::Shad)))
             ->pick(Skirt::of(Colour::GreenPumpkin))
+            ->because('Over five feet of visibility: green pumpkin.');
+
+        yield $jig('S7.plain')->special()
+            ->when(visibility()->over(feet(5)), not(forage(Forage::Shad)))
             ->notPick(...self::accents(Colour::cases()))
-            ->claims(Claim::PlainSkirt)
-            ->because('Over five feet of visibility: plain green pumpkin, no accents.');
+            ->because('Over five feet of visibility: no accents.');
     }
 
     /** @return \Generator<int, Rule> */
