@@ -26,11 +26,11 @@ final class Lexicon
     private const LEAST_FOR_ONE = 5;
     private const LEAST_FOR_TWO = 8;
 
-    /** @var array<string, Meaning> by phrase */
+    /** @var array<array-key, Meaning> by phrase; a number as a key is no text any more */
     private array $phrases;
-    /** @var array<string, true> words that phrases are made of */
+    /** @var array<array-key, true> words that phrases are made of */
     private array $words = [];
-    /** @var array<string, string> phrases by their words run together */
+    /** @var array<array-key, string> phrases by their words run together */
     private array $joined = [];
 
     /** @param list<ColourPattern> $own names that the angler gave colors */
@@ -41,7 +41,7 @@ final class Lexicon
             $phrases[implode(' ', self::split($pattern->name))] = $pattern;
         }
         $this->phrases = $phrases;
-        foreach (array_keys($phrases) as $phrase) {
+        foreach (array_map(strval(...), array_keys($phrases)) as $phrase) {
             $words = explode(' ', $phrase);
             foreach ($words as $word) {
                 $this->words[$word] = true;
@@ -150,7 +150,7 @@ final class Lexicon
         }
         $most = $letters < self::LEAST_FOR_TWO ? 1 : 2;
         $found = [];
-        foreach (array_keys($this->words + $this->joined) as $known) {
+        foreach (array_map(strval(...), array_keys($this->words + $this->joined)) as $known) {
             $longer = \strlen($known) - $letters;
             if (abs($longer) <= $most && \strlen($known) >= self::LEAST_FOR_ONE - 1 && $known[0] === $word[0]) {
                 // Letters are swapped or left out more often than added.

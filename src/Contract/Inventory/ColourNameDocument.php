@@ -21,7 +21,7 @@ final readonly class ColourNameDocument implements LimitsLists
      * @param list<Colour> $belly
      */
     public function __construct(
-        #[Name('A name')]
+        #[Name('A pattern')]
         #[Assert\Regex('~[\p{L}\d]~u', message: 'A name needs a letter or a number.')]
         public string $name,
         public Colour $colour,

@@ -113,6 +113,21 @@ final class PartLineTest extends TestCase
         self::assertSame('3.5 in craw, Okie', $part->name());
     }
 
+    /** A number as a key of an array is no text any more: one name with a number in it took every list with an unknown word down. */
+    public function testANameOfOnesOwnMayHaveNumbersInIt(): void
+    {
+        $own = new Lexicon([
+            new ColourPattern('okie 2', [Colour::GreenPumpkin, Colour::Chartreuse]),
+            new ColourPattern('1977', [Colour::Red]),
+        ]);
+        self::assertSame(Colour::GreenPumpkin, PartLineReader::read('okie 2 skirts', $own)->base);
+        // At the front of a line a number stays how many there are.
+        self::assertSame(1977, PartLineReader::read('1977 skirts', $own)->count);
+        $line = PartLineReader::read('blackk skirt wobbly', $own);
+        self::assertSame(Colour::Black, $line->base);
+        self::assertSame(['wobbly'], $line->unknown);
+    }
+
     public function testALineThatSaysAPartIsNoHeading(): void
     {
         foreach (['#4 gold willow blade', 'BLACK SKIRTS: 7', '- 4 white skirts', 'gp craws', '3/8 oz jig heads', 'skirt, white'] as $line) {
