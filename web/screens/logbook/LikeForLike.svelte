@@ -57,7 +57,7 @@
             ><br />
             {one.words}
           </td>
-          <td class="py-1.5 pr-3 text-right font-bold whitespace-nowrap">{one.sure.replace(' sure', '')}</td>
+          <td class="py-1.5 pr-3 text-right font-bold whitespace-nowrap">{one.sure}</td>
           <td class="hidden py-1.5 sm:table-cell"
             ><Interval low={one.low} at={one.ratio} high={one.high} {place} mark={1} /></td
           >

@@ -56,7 +56,7 @@
               <td class="pr-2 text-right">{figure(one.hours)}</td>
               <td class="pr-2 text-right">{one.bites}</td>
               <td class="pr-2 text-right whitespace-nowrap">{one.hours === 0 ? '' : figure(one.rate_per_hour)}</td>
-              <td class="pr-2 text-right whitespace-nowrap">{one.sure.replace(' sure', '')}</td>
+              <td class="pr-2 text-right whitespace-nowrap">{one.sure}</td>
               <td class="hidden sm:table-cell"
                 >{#if one.hours > 0}<Interval
                     low={one.low}
