@@ -72,19 +72,16 @@ final readonly class InventorySkirt implements InventoryPart
 
     public function inWords(): Skirt
     {
-        $base = NearestColour::nearest($this->base->colour);
-        $accents = self::words($this->accents);
-
         return new Skirt(
-            $base,
-            $accents,
+            NearestColour::nearest($this->base->colour),
+            self::words($this->accents),
             $this->see(),
             $this->material,
             $this->trim,
             self::words($this->belly),
             $this->strands,
-            $this->accentShare ?? AccentShare::usual($base, $accents),
-            $this->layout ?? ColourLayout::usual($this->belly),
+            $this->accentShare,
+            $this->layout,
         );
     }
 

@@ -58,21 +58,18 @@ final readonly class InventoryTrailer implements InventoryPart
 
     public function inWords(): Trailer
     {
-        $base = NearestColour::nearest($this->base->colour);
-        $accents = self::words($this->accents);
-
         return new Trailer(
             $this->style,
             $this->length,
-            $base,
-            $accents,
+            NearestColour::nearest($this->base->colour),
+            self::words($this->accents),
             $this->surface,
             $this->see(),
             self::words($this->belly),
             Rig::usualFor($this->style),
             $this->bellyShape,
-            $this->accentShare ?? AccentShare::usual($base, $accents),
-            $this->layout ?? ColourLayout::usual($this->belly),
+            $this->accentShare,
+            $this->layout,
         );
     }
 

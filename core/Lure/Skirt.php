@@ -7,10 +7,15 @@ namespace Kontrast\Lure;
 /** The skirt: a base colour with accents among its strands; where it is split, a belly of other colours under that back. */
 final readonly class Skirt
 {
+    /** Null where there are no accents. */
+    public ?AccentShare $accentShare;
+    public ColourLayout $layout;
+
     /**
-     * @param list<Colour> $accents
-     * @param list<Colour>     $belly       empty where the strands are mixed
-     * @param AccentShare|null $accentShare null where there are no accents
+     * @param list<Colour>      $accents
+     * @param list<Colour>      $belly       empty where the strands are mixed
+     * @param AccentShare|null  $accentShare null for what is usual
+     * @param ColourLayout|null $layout      null for what is usual
      */
     public function __construct(
         public Colour $base,
@@ -20,8 +25,10 @@ final readonly class Skirt
         public Trim $trim,
         public array $belly = [],
         public Strands $strands = Strands::Solid,
-        public ?AccentShare $accentShare = null,
-        public ColourLayout $layout = ColourLayout::Mixed,
+        ?AccentShare $accentShare = null,
+        ?ColourLayout $layout = null,
     ) {
+        $this->accentShare = $accentShare ?? AccentShare::usual($base, $accents);
+        $this->layout = $layout ?? ColourLayout::usual($belly);
     }
 }

@@ -9,10 +9,15 @@ use Kontrast\Measure\Length;
 /** The soft plastic on the hook. */
 final readonly class Trailer
 {
+    /** Null where there are no accents. */
+    public ?AccentShare $accentShare;
+    public ColourLayout $layout;
+
     /**
-     * @param list<Colour> $accents
-     * @param list<Colour>     $belly       empty where it is one colour from back to belly
-     * @param AccentShare|null $accentShare null where there are no accents
+     * @param list<Colour>      $accents
+     * @param list<Colour>      $belly       empty where it is one colour from back to belly
+     * @param AccentShare|null  $accentShare null for what is usual
+     * @param ColourLayout|null $layout      null for what is usual
      */
     public function __construct(
         public TrailerStyle $style,
@@ -24,8 +29,10 @@ final readonly class Trailer
         public array $belly = [],
         public Rig $rig = Rig::Upright,
         public BellyShape $bellyShape = BellyShape::Any,
-        public ?AccentShare $accentShare = null,
-        public ColourLayout $layout = ColourLayout::Mixed,
+        ?AccentShare $accentShare = null,
+        ?ColourLayout $layout = null,
     ) {
+        $this->accentShare = $accentShare ?? AccentShare::usual($base, $accents);
+        $this->layout = $layout ?? ColourLayout::usual($belly);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook;
 
-use Kontrast\Lure\AccentShare;
 use Kontrast\Lure\Arm;
 use Kontrast\Lure\BellyShape;
 use Kontrast\Lure\Blade;
@@ -14,7 +13,6 @@ use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\Build;
 use Kontrast\Lure\Colour;
-use Kontrast\Lure\ColourLayout;
 use Kontrast\Lure\Finish;
 use Kontrast\Lure\Head;
 use Kontrast\Lure\HeadForm;
@@ -229,47 +227,29 @@ final class Assembly
 
     private function skirt(): ?Skirt
     {
-        if (!$this->hasSkirt()) {
-            return null;
-        }
-        $base = $this->one(Slot::SkirtBase, Colour::class);
-        $accents = $this->decision->picks(Slot::SkirtAccents, Colour::class);
-        $belly = $this->decision->picks(Slot::SkirtBelly, Colour::class);
-
-        return new Skirt(
-            $base,
-            $accents,
+        return $this->hasSkirt() ? new Skirt(
+            $this->one(Slot::SkirtBase, Colour::class),
+            $this->decision->picks(Slot::SkirtAccents, Colour::class),
             $this->one(Slot::SkirtOpacity, Opacity::class),
             $this->one(Slot::SkirtMaterial, SkirtMaterial::class),
             SkirtForm::LongTail === $this->one(Slot::SkirtForm, SkirtForm::class) ? Trim::LongTail : Trim::HookBend,
-            $belly,
+            $this->decision->picks(Slot::SkirtBelly, Colour::class),
             $this->one(Slot::SkirtStrands, Strands::class),
-            AccentShare::usual($base, $accents),
-            ColourLayout::usual($belly),
-        );
+        ) : null;
     }
 
     private function trailer(): ?Trailer
     {
-        if (!$this->hasTrailer()) {
-            return null;
-        }
-        $base = $this->one(Slot::TrailerBase, Colour::class);
-        $accents = $this->decision->picks(Slot::TrailerAccents, Colour::class);
-        $belly = $this->decision->picks(Slot::TrailerBelly, Colour::class);
-
-        return new Trailer(
+        return $this->hasTrailer() ? new Trailer(
             $this->one(Slot::TrailerStyle, TrailerStyle::class),
             $this->one(Slot::TrailerLength, Length::class),
-            $base,
-            $accents,
+            $this->one(Slot::TrailerBase, Colour::class),
+            $this->decision->picks(Slot::TrailerAccents, Colour::class),
             $this->one(Slot::TrailerSurface, Surface::class),
             $this->one(Slot::TrailerOpacity, Opacity::class),
-            $belly,
+            $this->decision->picks(Slot::TrailerBelly, Colour::class),
             $this->one(Slot::TrailerRig, Rig::class),
             $this->one(Slot::TrailerBellyShape, BellyShape::class),
-            AccentShare::usual($base, $accents),
-            ColourLayout::usual($belly),
-        );
+        ) : null;
     }
 }

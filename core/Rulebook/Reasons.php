@@ -17,11 +17,14 @@ final readonly class Reasons
         $situation = new Situation($lure->decision->reading);
         foreach ($lure->slotsInUse() as $slot) {
             $tally = $lure->decision->on($slot);
-            foreach ($tally->winners ?? [] as $value) {
+            if (null === $tally) {
+                continue;
+            }
+            foreach ($tally->winners as $value) {
                 $isForIt = static fn (Vote $vote): bool => $vote->value->key === $value->key;
-                $votes = array_values(array_filter($tally?->votesFor() ?? [], $isForIt));
+                $votes = array_values(array_filter($tally->votesFor(), $isForIt));
                 $told = self::told($votes, $lure);
-                if (null === $tally || null === $told) {
+                if (null === $told) {
                     continue;
                 }
                 $reasons[] = new Reason(

@@ -44,22 +44,20 @@ final readonly class PersonEye
 
     public static function in(Scene $scene): self
     {
-        $card = Xyz::ofLight($scene->face->scaled(1 / \M_PI))->scaled(self::CD);
-
-        return self::adapted($scene, $card, Adaptation::to($card, self::degree($card->y / self::SURROUND)));
+        return self::adapted($scene, self::degree(self::light($scene->card())->y / self::SURROUND));
     }
 
     /** The same light as a camera takes it that corrects nothing. */
     public static function camera(Scene $scene): self
     {
-        $card = Xyz::ofLight($scene->face->scaled(1 / \M_PI))->scaled(self::CD);
-
-        return self::adapted($scene, $card, Adaptation::to($card, 0.0));
+        return self::adapted($scene, 0.0);
     }
 
-    private static function adapted(Scene $scene, Xyz $card, Adaptation $adaptation): self
+    private static function adapted(Scene $scene, float $degree): self
     {
-        $water = Xyz::ofLight($scene->background)->scaled(self::CD);
+        $card = self::light($scene->card());
+        $water = self::light($scene->background);
+        $adaptation = Adaptation::to($card, $degree);
         $brightest = max($card->y, $water->y, 1e-12);
         $key = self::KEY * max(self::LEAST_KEY, min(1.0, (log10($brightest) - self::DARKEST) / self::SPAN));
         $behind = self::tone($adaptation->adapt($water));
@@ -76,7 +74,7 @@ final readonly class PersonEye
 
     public function see(Spectrum $radiance): Srgb
     {
-        $light = Xyz::ofLight($radiance)->scaled(self::CD);
+        $light = self::light($radiance);
         $adapted = $this->adaptation->adapt($light);
         $n = self::tone($adapted);
         if ($n <= 0.0) {
@@ -90,6 +88,12 @@ final readonly class PersonEye
         return OkLab::onScreen(
             (new Xyz($m * $adapted->x + $grey->x, $m * $adapted->y + $grey->y, $m * $adapted->z + $grey->z))->scaled($shown / $n),
         );
+    }
+
+    /** Its luminance in cd/m². */
+    private static function light(Spectrum $radiance): Xyz
+    {
+        return Xyz::ofLight($radiance)->scaled(self::CD);
     }
 
     /** n: between the luminance of a light and the strongest channel that it takes. */

@@ -88,7 +88,7 @@ final readonly class Screen
 
     private static function white(Scene $scene): Spectrum
     {
-        $white = $scene->face->scaled(1 / \M_PI);
+        $white = $scene->card();
         $brighter = Direction::Below === $scene->from || Xyz::ofLight($scene->background)->y > Xyz::ofLight($white)->y;
 
         return $brighter ? $scene->background : $white;

@@ -66,6 +66,12 @@ final readonly class Scene
         return new self($water, $light, $from, Spectrum::of($background), Spectrum::of($face));
     }
 
+    /** The radiance of a white card that hangs where the lure is. */
+    public function card(): Spectrum
+    {
+        return $this->face->scaled(1 / \M_PI);
+    }
+
     /**
      * What is left of a radiance after a level path, the water between filled in. Duntley 1963:
      * L(r) = L0·e^(−c·r) + L_bg·(1 − e^(−c·r)).

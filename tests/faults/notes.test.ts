@@ -1,9 +1,10 @@
 import fc from 'fast-check'
-import { afterAll, beforeAll, expect, test, vi } from 'vitest'
+import { afterAll, beforeAll, expect, test } from 'vitest'
 import type { Outing } from '../../web/api/client'
 import { applied } from '../../web/offline/apply'
 import type * as Entry from '../../web/offline/entry'
 import type { Write } from '../../web/offline/entry'
+import { pageAt } from '../web/pageAt'
 import { BUILD, READING } from './samples'
 import { Served } from './served'
 
@@ -21,16 +22,7 @@ let send: (write: Write) => ReturnType<typeof Entry.send>
 
 beforeAll(async () => {
   served = await Served.start()
-  // A page has an address that its requests start from.
-  const { origin } = served
-  vi.stubGlobal(
-    'Request',
-    class extends Request {
-      constructor(input: string | URL | Request, init?: RequestInit) {
-        super(typeof input === 'string' ? new URL(input, origin) : input, init)
-      }
-    },
-  )
+  pageAt(served.origin)
   ;({ send } = await import('../../web/offline/entry'))
 })
 afterAll(() => served.stop())

@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import { keys } from '../../web/api/keys'
 import type { Settings } from '../../web/api/client'
+import { pageAt } from './pageAt'
 
 // What a choice makes stale: letting the log vote left the advice as it was until the page was loaded again.
 
@@ -25,15 +26,7 @@ beforeEach(() => {
     documentElement: { dataset: {}, toggleAttribute: nothing },
   })
   vi.stubGlobal('addEventListener', nothing)
-  vi.stubGlobal('location', { href: 'http://localhost/' })
-  vi.stubGlobal(
-    'Request',
-    class extends Request {
-      constructor(input: RequestInfo | URL, init?: RequestInit) {
-        super(typeof input === 'string' ? new URL(input, 'http://localhost') : input, init)
-      }
-    },
-  )
+  pageAt('http://localhost/')
   vi.stubGlobal('fetch', () => Promise.resolve(new Response(null, { status: 204 })))
 })
 afterEach(() => {

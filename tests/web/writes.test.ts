@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { LatestWrite, WriteQueue } from '../../web/stores/writes'
+import { pageAt } from './pageAt'
 
 // Writes of one thing: in order, and each naming the version that this page saw last.
 
@@ -97,15 +98,7 @@ describe('the version seen last', () => {
 
   beforeEach(() => {
     sent.length = 0
-    vi.stubGlobal('location', { href: 'http://localhost/' })
-    vi.stubGlobal(
-      'Request',
-      class extends Request {
-        constructor(input: RequestInfo | URL, init?: RequestInit) {
-          super(typeof input === 'string' ? new URL(input, 'http://localhost') : input, init)
-        }
-      },
-    )
+    pageAt('http://localhost/')
     vi.stubGlobal('fetch', (request: Request) => {
       sent.push(request)
       return Promise.resolve(answers.shift() ?? new Response(null, { status: 204 }))

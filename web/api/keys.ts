@@ -4,6 +4,7 @@ import type { BatchItem, Composition, From, LookRequest, Reading, TripRequest } 
 export type AdviceViewInput = { reading: Reading; before: Reading | null; from: From }
 export type VerdictInput = { reading: Reading; build: Composition; from: From }
 export type MomentInput = { trip: TripRequest; at: string; sky: Sky; lure: LureKind }
+export type LikelySeasonInput = { date: string; place: TripRequest['place'] }
 export type SwapsInput = { reading: Reading; build: Composition }
 
 /** Every query key there is, each made from all that its answer depends on. */
@@ -32,6 +33,7 @@ export const keys = {
   waters: () => ['waters'] as const,
   readings: () => ['readings'] as const,
   trips: () => ['trips'] as const,
+  likelySeason: (day: LikelySeasonInput) => ['likely-season', day] as const,
   tripPlan: (trip: TripRequest) => ['trip-plan', trip] as const,
   moment: (input: MomentInput) => ['moment', input] as const,
   outings: () => ['outings'] as const,

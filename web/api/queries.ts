@@ -23,6 +23,7 @@ import {
   type Moment,
   type Palette,
   type SavedTrip,
+  type SeasonProposal,
   type TripPlan,
   type TripRequest,
   type Reading,
@@ -38,7 +39,14 @@ import {
   type Water,
   orElse,
 } from './client'
-import { keys, type AdviceViewInput, type MomentInput, type SwapsInput, type VerdictInput } from './keys'
+import {
+  keys,
+  type AdviceViewInput,
+  type LikelySeasonInput,
+  type MomentInput,
+  type SwapsInput,
+  type VerdictInput,
+} from './keys'
 import { queryClient } from './queryClient'
 import { question, queryOf, type Answered, type Question } from './question.svelte'
 
@@ -196,6 +204,15 @@ export function planFor(trip: () => TripRequest | null): Question<TripRequest, T
     key: keys.tripPlan,
     ask: (body, signal) => answer<TripPlan>(api.POST('/api/trips/plan', { body, signal })),
     isCostly: true,
+  })
+}
+
+/** The season that a day is likely to be in. */
+export function likelySeasonFor(day: () => LikelySeasonInput | null): Question<LikelySeasonInput, SeasonProposal> {
+  return question({
+    input: day,
+    key: keys.likelySeason,
+    ask: (body, signal) => answer<SeasonProposal>(api.POST('/api/trips/season', { body, signal })),
   })
 }
 

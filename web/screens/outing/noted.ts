@@ -24,9 +24,12 @@ export function lasted(from: string, to: Date): string {
   return `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`
 }
 
+const stintsOf = (outing: Outing, angler: Angler = 'me'): Stint[] =>
+  (outing.stints ?? []).filter((stint) => (stint.angler ?? 'me') === angler)
+
 /** The stint that is still on, of one angler. */
 export const tiedOn = (outing: Outing, angler: Angler): Stint | undefined =>
-  outing.stints?.findLast((stint) => (stint.angler ?? 'me') === angler && !stint.ended_at)
+  stintsOf(outing, angler).findLast((stint) => !stint.ended_at)
 
 /** All that happened, the latest last. */
 export const eventsOf = (outing: Outing): OutingEvent[] =>
@@ -53,8 +56,7 @@ function waterChanges(before: Reading, now: Reading, metric: boolean): string[] 
 
 /** What began a stint: a lure, another part on the same one, or another water under it. */
 export function tiedWords(outing: Outing, stint: Stint, metric: boolean): string {
-  const angler = stint.angler ?? 'me'
-  const own = (outing.stints ?? []).filter((one) => (one.angler ?? 'me') === angler)
+  const own = stintsOf(outing, stint.angler)
   const before = own[own.findIndex((one) => one.id === stint.id) - 1]
   if (!before) return 'Tied on'
   const [was, is] = [before.build, stint.build]

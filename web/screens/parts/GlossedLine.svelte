@@ -1,11 +1,11 @@
 <script lang="ts">
   import type { ReadPartLine } from '../../api/client'
-  import { swatches } from '../../parts/part'
+  import { hexOf, swatches } from '../../parts/part'
   import PartSwatch from '../../parts/PartSwatch.svelte'
   import Button from '../../ui/Button.svelte'
   import { BOUNDS, COLOURS, type Colour } from '../../words/vocabulary'
   import { show } from '../../words/words'
-  import { isColour, isWaiting, partOf, unknownWords, type Settled } from './readLines.svelte'
+  import { isColour, isWaiting, partOf, unknownWords, type Settled } from './readLines'
 
   /** A line as it was written, each word with its meaning under it, and what is still to be said of it. */
   interface Props {
@@ -31,7 +31,7 @@
 </script>
 
 <li class="border-rule flex flex-wrap items-start gap-x-4 gap-y-2 border-t py-2" data-waits={waits || undefined}>
-  <PartSwatch colours={part && part.colour !== null ? swatches(part) : part?.metal ? swatches(part) : ['#808080']} />
+  <PartSwatch colours={part && (part.colour || part.metal) ? swatches(part) : [hexOf(null)]} />
   <div class="flex min-w-40 flex-1 flex-col gap-1.5">
     <p class="flex flex-wrap items-start leading-tight">
       {#each line.glosses ?? [] as { text, means, unknown: isUnknown }, i (i)}

@@ -16,7 +16,7 @@
   import type { Colour } from '../../words/vocabulary'
   import { show } from '../../words/words'
   import GlossedLine from './GlossedLine.svelte'
-  import { isWaiting, partOf, type Settled } from './readLines.svelte'
+  import { isWaiting, partOf, type Settled } from './readLines'
 
   /** Parts written as one would on a list, with what was understood of each line before anything is stored. */
   interface Props {

@@ -1,13 +1,8 @@
 <script lang="ts">
-  import {
-    answer,
-    api,
-    type Forecast,
-    type SeasonProposal,
-    type SavedTrip,
-    type TripRequest,
-    type Water,
-  } from '../../api/client'
+  import { untrack } from 'svelte'
+  import { answer, api, type Forecast, type SavedTrip, type TripRequest, type Water } from '../../api/client'
+  import type { LikelySeasonInput } from '../../api/keys'
+  import { likelySeasonFor } from '../../api/queries'
   import { readProbe } from '../../api/probe'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { notices } from '../../stores/notices.svelte'
@@ -51,27 +46,19 @@
         !['name', 'trip.date', 'trip.from', 'trip.to', 'trip.place', 'trip.sky', 'trip.visibility_in'].includes(field),
     ),
   )
-  /** What a day of this date is likely to be, by its latitude. */
-  let likely = $state.raw<SeasonProposal | null>(null)
-  /** The day that the season was last taken over for: a season chosen by hand stays until the day changes. */
-  let proposedFor = ''
+  /** The season that is likely on the day, by its latitude. */
+  const likely = likelySeasonFor(() => (day.date === '' ? null : { date: day.date, place: day.place }))
+  const proposal = $derived(likely.shown?.value)
+  const likelyOn = ({ date, place }: LikelySeasonInput) => `${date} ${place.latitude}`
+  /** What the season was last taken over for: one that is stored, or was chosen by hand, stays until the day or the place changes. */
+  let takenFor = untrack(() => (trip.id ? likelyOn(day) : ''))
 
   $effect(() => {
-    const { date, place } = day
-    const asked = `${date} ${place.latitude}`
-    if (asked === proposedFor || date === '') return
-    const isFirst = proposedFor === ''
-    proposedFor = asked
-    answer<SeasonProposal>(api.POST('/api/trips/season', { body: { date, place } })).then(
-      (proposal) => {
-        if (asked !== proposedFor) return // Another day or place since.
-        likely = proposal
-        // A trip that is stored has its season; another day, or a new trip, takes what is likely.
-        if (!isFirst || !trip.id) setReading({ season: proposal.season })
-      },
-      // A day or a place half typed is told by its field.
-      () => (likely = null),
-    )
+    if (!likely.shown) return
+    const { input, value } = likely.shown
+    if (likelyOn(input) === takenFor) return
+    takenFor = likelyOn(input)
+    setReading({ season: value.season })
   })
   const CLARITY = ['Low', 'Likely', 'High'] as const
   let busy = $state('')
@@ -184,9 +171,9 @@
       columns="grid-cols-3 sm:grid-cols-6"
     />
     <p class="text-faint my-1 min-h-5 text-xs">
-      {likely ? `${capital(show(likely.season))} is likely on this day at this latitude.` : ''}
+      {proposal ? `${capital(show(proposal.season))} is likely on this day at this latitude.` : ''}
     </p>
-    {#if likely?.caution}<p class="border-base-content border-2 p-2 text-sm font-semibold">{likely.caution}</p>{/if}
+    {#if proposal?.caution}<p class="border-base-content border-2 p-2 text-sm font-semibold">{proposal.caution}</p>{/if}
   </div>
   <PlaceBoxes place={day.place} fault={fault('trip.place')} onset={(place) => set({ place })} />
   <SkyRows sky={day.sky ?? []} fault={fault('trip.sky')} onset={(sky) => set({ sky })}>

@@ -1,13 +1,11 @@
 import { likelyPlace } from '../../ui/likelyPlace'
 import type { Reading, SavedTrip, SkyChance, TripRequest, Water } from '../../api/client'
 import type { Sky } from '../../words/vocabulary'
+import { dayOf } from '../../words/clock'
 
 const FROM = '6:00'
 const TO = '18:00'
 const CARRY = { lures: 4, trailers: 6 }
-
-const twoDigits = (number: number) => String(number).padStart(2, '0')
-const isoDate = (day: Date) => `${day.getFullYear()}-${twoDigits(day.getMonth() + 1)}-${twoDigits(day.getDate())}`
 
 /** The next Saturday that is not today. */
 function nextSaturday(today: Date): Date {
@@ -24,7 +22,7 @@ const allDay = (sky: Sky): SkyChance[] => [{ from: '0:00', to: '24:00', sky: ove
  * carried over to another day: temperature, its trend, what was eaten.
  */
 export function newTrip(reading: Reading, water: Water | null, today = new Date()): SavedTrip {
-  const date = isoDate(nextSaturday(today))
+  const date = dayOf(nextSaturday(today))
   const place = water?.place ?? likelyPlace(today)
   return {
     name: water ? `${water.name}, ${date}` : `Trip, ${date}`,

@@ -1,5 +1,6 @@
 import type { InventoryPart, ReadPartLine } from '../../api/client'
 import { COLOURS, type Colour } from '../../words/vocabulary'
+import { show } from '../../words/words'
 
 /** What the angler said of a line that was not wholly understood. */
 export interface Settled {
@@ -10,7 +11,7 @@ export interface Settled {
 
 const NEED_A_COLOUR = ['head', 'skirt', 'trailer']
 
-/** Whether the part is whole but for nothing: a color that nobody said is never guessed. */
+/** Whether the part has the color that its kind needs: one that nobody said is never guessed. */
 function hasColour(part: InventoryPart): boolean {
   return part.kind === 'blade'
     ? Boolean(part.metal ?? part.colour)
@@ -49,6 +50,6 @@ export function partOf(line: ReadPartLine, settled: Settled | undefined): Invent
   return hasColour(whole) ? whole : null
 }
 
-const words = (colours: readonly Colour[]) => colours.map((colour) => colour.replaceAll('_', ' ')).join(' with ')
+const words = (colours: readonly Colour[]) => colours.map(show).join(' with ')
 
 export const isColour = (word: string): word is Colour => (COLOURS as readonly string[]).includes(word)
