@@ -179,7 +179,7 @@ for ($n = 0; $n < OUTINGS; ++$n) {
         }
         $stints[] = [
             'id' => $id(), 'started_at' => $written($at), 'ended_at' => $written($until), 'build' => $build($slots), 'reading' => $reading,
-            'events' => $events,
+            'confirmed' => true, 'events' => $events,
         ];
         $at = $until + 60 * mt_rand(1, 4);
     }

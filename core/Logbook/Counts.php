@@ -16,7 +16,7 @@ final class Counts
     public array $bySchool = [];
     /** @var array<string, Count> by stratum */
     public array $byStratum = [];
-    /** @var list<array{string, string, int, float}> each stint: the day's stratum, the lure, bites, hours */
+    /** @var list<array{string, string, int, float}> each stint of a known stratum: that of the day, the lure, bites, hours */
     public array $stints = [];
 
     private function __construct()
@@ -34,13 +34,16 @@ final class Counts
             $bites = \count($stint->bites);
             $fish = \count($stint->landed);
             $counts->all->add($hours, $bites, $fish);
+            $alike[$stint->key] ??= [$stint, new Count()];
+            $alike[$stint->key][1]->add($hours, $bites, $fish);
+            $counts->addHours($stint);
+            if (null === $stint->stratum) {
+                continue;
+            }
             $day = "$stint->stratum\n$stint->outing";
             $lure = $lures[$stint->key] ??= implode(' ', array_intersect_key($stint->levels, self::chosen()));
             $counts->stints[] = [$day, $lure, $bites, $hours];
             $days[$day][] = [$stint->key, $hours, $bites, $fish];
-            $alike[$stint->key] ??= [$stint, new Count()];
-            $alike[$stint->key][1]->add($hours, $bites, $fish);
-            $counts->addHours($stint);
         }
         foreach ($alike as [$stint, $count]) {
             $counts->addLevels($stint, $count);
@@ -58,10 +61,13 @@ final class Counts
     /** All stints that are counted under the same, at once. */
     private function addLevels(FishedStint $stint, Count $count): void
     {
-        ($this->byStratum[$stint->stratum] ??= new Count())->add($count->hours, $count->bites, $count->fish);
         foreach ($stint->levels as $factor => $level) {
             ($this->byLevel[$factor][$level] ??= new Count())->add($count->hours, $count->bites, $count->fish);
         }
+        if (null === $stint->stratum) {
+            return;
+        }
+        ($this->byStratum[$stint->stratum] ??= new Count())->add($count->hours, $count->bites, $count->fish);
         foreach ($stint->schools as $question => $schools) {
             foreach ($schools as $school) {
                 ($this->bySchool[$question][$school][$stint->stratum] ??= new Count())->add($count->hours, $count->bites, $count->fish);

@@ -13,7 +13,7 @@ final readonly class FishedStint
      * @param int                       $start   seconds by the clock of the water, so that hours are hours of the day there
      * @param int                       $end     the same
      * @param array<string, string>     $levels  by factor
-     * @param string                    $stratum water and light that were alike
+     * @param string|null               $stratum water and light that were alike; null where nobody looked
      * @param array<string, list<string>> $schools by question
      * @param list<int>                 $bites   when, in seconds by the clock of the water
      * @param list<int>                 $landed  those of them that ended in the hand
@@ -24,7 +24,7 @@ final readonly class FishedStint
         public int $start,
         public int $end,
         public array $levels,
-        public string $stratum,
+        public ?string $stratum,
         public array $schools,
         public array $bites,
         public array $landed,

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Kontrast\Logbook;
 
 use Kontrast\Lure\Build;
-use Kontrast\Reading\ClarityBand;
-use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Engine;
 
 /**
@@ -16,24 +14,23 @@ use Kontrast\Rulebook\Engine;
 final readonly class StintLevels
 {
     /** Counts up with what is worked out here; older ones are worked out again. */
-    public const VERSION = 1;
+    public const VERSION = 2;
     /** The level of a part that a lure does without. */
     public const NONE = 'none';
 
     /**
-     * @param array<string, string>       $levels  by factor; the hour comes from the clock
-     * @param string                      $stratum water and light that were alike
+     * @param array<string, string>       $levels  by factor, those that are known; the hour comes from the clock
+     * @param string|null                 $stratum water and light that were alike; null where nobody looked
      * @param array<string, list<string>> $schools by question, where its schools part here: those that would have tied this
      */
-    private function __construct(public array $levels, public string $stratum, public array $schools)
+    private function __construct(public array $levels, public ?string $stratum, public array $schools)
     {
     }
 
     /** @param float|null $sunHeight degrees when it began, negative under the horizon; null where nobody knows */
-    public static function of(Build $build, Reading $reading, ?float $sunHeight, Engine $engine): self
+    public static function of(Build $build, SeenWater $seen, ?float $sunHeight, Engine $engine): self
     {
         $blade = $build->rearBlade();
-        $clarity = ClarityBand::of($reading->visibility);
         $levels = [
             Factor::Finish->value => null === $blade ? self::NONE : $blade->finish->value,
             Factor::Skirt->value => $build->skirt->base->value ?? self::NONE,
@@ -42,15 +39,15 @@ final readonly class StintLevels
             Factor::Style->value => $build->trailer->style->value ?? self::NONE,
             Factor::Lure->value => $build->kind->value,
             Factor::Weight->value => $build->head->weight->label(),
-            Factor::Clarity->value => $clarity->value,
-            Factor::Sky->value => $reading->sky->value,
-            Factor::Tint->value => $reading->tint->value,
-            Factor::Season->value => $reading->season->value,
+            Factor::Clarity->value => $seen->clarity()?->value,
+            Factor::Sky->value => $seen->sky?->value,
+            Factor::Tint->value => $seen->tint?->value,
+            Factor::Season->value => $seen->season->value,
             Factor::Sun->value => SunBand::of($sunHeight)->value,
         ];
-        $stratum = implode(' ', [$clarity->value, $reading->tint->value, SkyBrightness::of($reading->sky)->value, $reading->season->value]);
+        $schools = null === $seen->whole ? [] : (new SchoolsOfBuild($engine))->find($build, $seen->whole);
 
-        return new self($levels, $stratum, (new SchoolsOfBuild($engine))->find($build, $reading));
+        return new self(array_filter($levels, \is_string(...)), $seen->stratum(), $schools);
     }
 
     /** @return array<string, mixed> as it is stored beside the stint */

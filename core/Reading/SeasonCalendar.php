@@ -24,9 +24,10 @@ final class SeasonCalendar
     /** From so far from the equator on water freezes over in most winters. (Chosen.) */
     private const ICE_FROM = 40.0;
 
-    /** @param float $latitude degrees, north positive */
-    public static function propose(\DateTimeImmutable $day, float $latitude): Season
+    /** @param float|null $latitude degrees, north positive; null where nobody said: that of the table */
+    public static function propose(\DateTimeImmutable $day, ?float $latitude): Season
     {
+        $latitude ??= self::AT_DEGREES;
         $date = self::dayOfYear($day, $latitude);
         $later = self::DAYS_A_DEGREE * (max(self::NEAREST, min(self::FARTHEST, abs($latitude))) - self::AT_DEGREES);
         $season = Season::Winter;

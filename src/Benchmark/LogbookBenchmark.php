@@ -8,7 +8,7 @@ use App\Contract\Inventory\CompositionDocument;
 use App\Contract\Outing\OutingDocument;
 use App\Contract\Outing\OutingEventDocument;
 use App\Contract\Outing\StintDocument;
-use App\Contract\Reading\ReadingDocument;
+use App\Contract\Reading\ObservedReadingDocument;
 use App\UseCase\Outing\AnalyzeLogbook;
 use App\UseCase\Outing\NoteOuting;
 use App\UseCase\Shelf;
@@ -152,7 +152,7 @@ final readonly class LogbookBenchmark implements Benchmark
             $stints[] = new StintDocument(
                 $from,
                 CompositionDocument::of(GenericParts::compose((new Adviser($this->engine))->advise($reading)->build)),
-                ReadingDocument::of($reading),
+                ObservedReadingDocument::of($reading),
                 ended_at: $from->modify('+30 minutes'),
                 events: $events,
             );

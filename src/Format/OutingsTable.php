@@ -22,7 +22,10 @@ final class OutingsTable
         'id' => 'outing_id', 'started_at' => 'outing_started_at', 'ended_at' => 'outing_ended_at', 'water_id' => 'water_id',
         'trip_id' => 'trip_id', 'note' => 'outing_note',
     ];
-    private const STINT = ['id' => 'stint_id', 'started_at' => 'stint_started_at', 'ended_at' => 'stint_ended_at', 'angler' => 'angler'];
+    private const STINT = [
+        'id' => 'stint_id', 'started_at' => 'stint_started_at', 'ended_at' => 'stint_ended_at', 'angler' => 'angler',
+        'confirmed' => 'reading_confirmed', 'assumed' => 'reading_assumed',
+    ];
     private const MADE = ['symptom' => 'made_symptom', 'change' => 'made_change', 'helped' => 'made_helped'];
     private const TRIAL = ['trial_id' => 'trial_id', 'block' => 'trial_block'];
     public const PARTS = ['head', 'front', 'rear', 'skirt', 'trailer', 'hook'];
@@ -31,7 +34,7 @@ final class OutingsTable
         'weight_oz' => 'weight_oz', 'forage_seen' => 'forage_seen', 'colours_seen' => 'colours_seen', 'note' => 'event_note',
         'takes_stock' => 'takes_stock',
     ];
-    private const LISTS = ['forage_seen', 'colours_seen'];
+    private const LISTS = ['forage_seen', 'colours_seen', 'reading_assumed'];
     private const TEXT = ['outing_note', 'made_change', 'event_note'];
     private const NEEDED = ['outing_started_at'];
     private const MOST_LINES = 200_000;
@@ -164,7 +167,7 @@ final class OutingsTable
             ...([] === $made ? [] : ['made' => $made]),
             ...([] === $trial ? [] : ['trial' => $trial]),
             'build' => self::build($one['cells']),
-            'reading' => ReadingColumns::read($one['cells']),
+            'reading' => (object) ReadingColumns::read($one['cells']),
             'events' => array_map(static fn (array $cells): array => self::fields(self::EVENT, $cells), $one['events']),
         ];
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Format;
 
-/** A reading as columns of a table, each named after its field. */
+/** What was seen as columns of a table, each named after its field. */
 final class ReadingColumns
 {
     private const FIELDS = [

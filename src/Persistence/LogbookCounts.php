@@ -130,7 +130,8 @@ final readonly class LogbookCounts
     }
 
     /**
-     * Surface temperatures by water and day, from readings kept and from stints fished; of several on a day, their mean.
+     * Surface temperatures by water and day, from readings saved and from stints fished, as far as somebody measured them there; of several
+     * on a day, their mean.
      *
      * @param string $since the first day, such as 2026-01-01
      *
@@ -145,6 +146,7 @@ final readonly class LogbookCounts
                 UNION ALL
                 SELECT o.water_id, date(s.started_at), '.self::inJson('s.document', '$.reading.surface_f').' FROM stint s
                 JOIN outing o ON o.id = s.outing_id WHERE o.deleted_at IS NULL AND s.started_at >= ?
+                AND '.self::inJson('s.document', '$.confirmed').'
             ) WHERE water_id IS NOT NULL AND abs(warmth) > 0 GROUP BY water_id, day ORDER BY water_id, day',
             [$since, $since],
         );
@@ -154,6 +156,32 @@ final readonly class LogbookCounts
         }
 
         return $days;
+    }
+
+    /**
+     * When somebody last saw how far one sees in a water, and what else was seen then: in a reading saved there, or on the water.
+     *
+     * @return array<string, array{\DateTimeImmutable, array<string, mixed>}> the moment and what was seen, by id of the water
+     */
+    public function lastSeen(): array
+    {
+        // SQLite takes the other columns from the row that the latest moment is in.
+        $rows = $this->entities->getConnection()->fetchAllNumeric(
+            'SELECT water_id, MAX(at), seen FROM (
+                SELECT water_id, taken_at AS at, '.self::inJson('document', '$').' AS seen FROM saved_reading WHERE deleted_at IS NULL
+                UNION ALL
+                SELECT o.water_id, s.started_at, '.self::inJson('s.document', '$.reading').' FROM stint s
+                JOIN outing o ON o.id = s.outing_id WHERE o.deleted_at IS NULL AND '.self::inJson('s.document', '$.confirmed')."
+            ) WHERE water_id IS NOT NULL AND json_extract(seen, '$.visibility_in') > 0 GROUP BY water_id",
+        );
+        $last = [];
+        foreach ($rows as [$water, $at, $seen]) {
+            /** @var array<string, mixed> $fields */
+            $fields = json_decode(self::text($seen), true, 8, \JSON_THROW_ON_ERROR);
+            $last[self::text($water)] = [new \DateTimeImmutable(self::written($at)), $fields];
+        }
+
+        return $last;
     }
 
     /**
@@ -201,10 +229,10 @@ final readonly class LogbookCounts
         return $times;
     }
 
-    /** @return array{levels: array<string, string>, stratum: string, schools: array<string, list<string>>} */
+    /** @return array{levels: array<string, string>, stratum: string|null, schools: array<string, list<string>>} */
     private static function counted(string $levels): array
     {
-        /** @var array{levels: array<string, string>, stratum: string, schools: array<string, list<string>>} $counted */
+        /** @var array{levels: array<string, string>, stratum: string|null, schools: array<string, list<string>>} $counted */
         $counted = json_decode($levels, true, 8, \JSON_THROW_ON_ERROR);
 
         return $counted;

@@ -93,7 +93,7 @@ final class BackupTest extends ApiTestCase
     {
         $this->fill();
         $backup = $this->backup();
-        $newer = json_decode(str_replace('"outing":1', '"outing":99', $backup));
+        $newer = json_decode((string) preg_replace('/"outing":\d+/', '"outing":99', $backup));
         self::assertInstanceOf(\stdClass::class, $newer);
         $this->send('POST', '/api/backup', $newer);
         self::assertSame(['notebook.shapes.outing'], array_keys($this->faults()));

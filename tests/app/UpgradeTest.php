@@ -181,11 +181,38 @@ final class UpgradeTest extends TestCase
             self::assertInstanceOf(\PDOStatement::class, $counted = $database->query("SELECT COUNT(*) FROM $table"));
             self::assertEquals($count, $counted->fetchColumn(), $table);
         }
+        self::assertIsArray($outing = $get('/api/outings/'.self::textIn($outings[0], 'id')));
+        self::assertIsArray($outing['stints']);
+        foreach ($outing['stints'] as $stint) {
+            \assert(\is_array($stint) && \is_array($stint['reading']));
+            self::assertSame([false, []], [$stint['confirmed'], $stint['assumed']], 'Nobody has said that it was so.');
+            self::assertArrayHasKey('visibility_in', $stint['reading']);
+        }
+        self::assertIsArray($analysis = $get('/api/logbook/analysis'));
+        self::assertIsArray($analysis['rates']);
+        $clarity = array_filter($analysis['rates'], static fn (mixed $rate): bool => \is_array($rate) && 'clarity' === $rate['factor']);
+        self::assertEqualsWithDelta($analysis['hours'], array_sum(array_column($clarity, 'hours')), 0.05, 'It counts as it did.');
+        self::assertIsArray($readings = $get('/api/readings'));
+        self::assertIsArray($season = $get('/api/logbook/season'));
+        $taken = array_map(static fn (mixed $one): string => substr(self::textIn($one, 'taken_at'), 0, 10), $readings);
+        $shown = [];
+        foreach ($season as $water) {
+            \assert(\is_array($water) && \is_array($water['days']));
+            array_push($shown, ...array_column($water['days'], 'date'));
+        }
+        self::assertEqualsCanonicalizing($taken, $shown, 'Of outings no temperature was measured, as far as anybody has said.');
         self::assertIsArray($access = $get('/api/access'));
         self::assertSame([false, false, [], []], [
             $access['is_remote'], $access['has_pass_phrase'], $access['addresses'], $access['sessions'],
         ]);
         self::assertSame(401, $program->ask('POST', '/api/sign-in', ['pass_phrase' => 'whatever it is'])[0]);
+    }
+
+    private static function textIn(mixed $document, string $field): string
+    {
+        \assert(\is_array($document) && \is_string($document[$field]));
+
+        return $document[$field];
     }
 
     /**

@@ -22,6 +22,7 @@ const kinds = ['Follow', 'Bite', 'Lost', 'Landed']
 async function fishing(page: Page, url: string): Promise<string> {
   await page.goto(`${url}/#/on-the-water`)
   await page.getByRole('button', { name: 'Start an outing' }).click()
+  await page.getByRole('button', { name: 'Not now' }).click()
   await expect(page.getByText('Nothing is tied on.')).toBeVisible()
   const id = page.url().split('/').at(-1) ?? ''
   await page.getByRole('button', { name: 'Tie on a lure' }).click()
@@ -240,6 +241,7 @@ test('a packed trip advises with no signal, and says how near it is', async ({ p
   await phone.reload()
   await phone.getByRole('button', { name: 'An hour at the quarry' }).click()
   await phone.getByRole('button', { name: 'Start this trip' }).click()
+  await phone.getByRole('button', { name: 'Not now' }).click()
   await phone.getByRole('button', { name: 'Tie on a lure' }).click()
   const box = phone.getByRole('region', { name: 'From the box' })
   await expect(box).toContainText(/Best now: \d+ of 100/)
@@ -338,6 +340,10 @@ test('the pocket file holds the trip with no network at all, takes notes, and ha
   }
   let page = await open()
   await page.getByRole('button', { name: 'Start the outing' }).click()
+  await page.getByRole('button', { name: 'Say what it is' }).click()
+  await page.getByRole('radio', { name: 'Rain', exact: true }).click()
+  await page.getByRole('button', { name: 'Note the water' }).click()
+  await page.getByRole('button', { name: 'Not now' }).click()
   await page.getByRole('button', { name: 'Tie on a lure' }).click()
   const box = page.getByRole('region', { name: 'From the box' })
   await expect(box).toContainText(/Best now: \d+ of 100/)
@@ -388,6 +394,8 @@ test('the pocket file holds the trip with no network at all, takes notes, and ha
     'landed',
     'lost',
   ])
+  // What was seen, and not what was planned.
+  expect(outing.stints?.map((stint) => [stint.reading, stint.confirmed])).toEqual([[{ sky: 'rain' }, true]])
   expect(outing.ended_at).not.toBeNull()
   expect(outing.trip_id).not.toBeNull()
   expect(asked.filter((url) => !/^(file|blob|data):/.test(url))).toEqual([])

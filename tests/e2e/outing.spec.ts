@@ -37,19 +37,83 @@ async function fishing(page: Page, hours = 0.1): Promise<string> {
   return id
 }
 
-test('an outing starts from a trip, which fills everything in', async ({ page }) => {
+test('an outing starts from a trip, and what was planned is not what was seen', async ({ page }) => {
   await stock(page, 'demo/parts.csv')
   await page.request.post('/api/trips', { data: { name: 'Quarry tomorrow', trip: QUARRY } })
   await open(page, '#/on-the-water', 'On the water')
   await page.getByRole('button', { name: 'Quarry tomorrow' }).first().click()
   await page.getByRole('button', { name: 'Start this trip' }).click()
+  await expect(page.getByRole('heading', { name: 'What is the water like here?' })).toBeVisible()
+  await page.getByRole('button', { name: 'Not now' }).click()
   await expect(page.getByText('Nothing is tied on.')).toBeVisible()
   await page.getByRole('button', { name: 'Tie on a lure' }).click()
   const box = page.getByRole('region', { name: 'From the box' })
   await expect(box.getByRole('img').first()).toBeVisible()
   await box.getByRole('button').first().click()
-  await expect(page.getByRole('region', { name: 'Tied on' })).toContainText('6 ft visibility')
+  await expect(page.getByRole('region', { name: 'Tied on' })).toContainText('water not noted')
   await expect(page.getByText(/^Tied on, /)).toBeVisible()
+  await sent(page)
+  const [{ id }] = (await (await page.request.get('/api/outings')).json()) as [{ id: string }]
+  const { stints } = (await (await page.request.get(`/api/outings/${id}`)).json()) as {
+    stints: { reading: object; assumed: string[] }[]
+  }
+  expect(stints[0]?.reading).toEqual({})
+  expect(stints[0]?.assumed).toEqual(expect.arrayContaining(['visibility_in', 'sky', 'cover']))
+})
+
+test('what a water was like last time is a proposal, and one tap makes it so', async ({ page }) => {
+  const place = { latitude: 44.9, longitude: -91.4, time_zone: 'America/Chicago' }
+  const added = await page.request.post('/api/waters', {
+    data: { name: 'Brickyard pond', tint: 'clay', red_crawfish: true, place },
+  })
+  const { id: water_id } = (await added.json()) as { id: string }
+  const reading = { visibility_in: 22, tint: 'tannic', sky: 'rain', surface_f: 58 }
+  const stint = { started_at: ago(50), ended_at: ago(49), build: JIG, reading }
+  await page.request.post('/api/outings', {
+    data: { water_id, started_at: ago(50), ended_at: ago(49), stints: [stint] },
+  })
+  const begun = await page.request.post('/api/outings', {
+    data: { water_id, started_at: ago(0.1), box: { lures: [JIG], trailers: [BLUE] } },
+  })
+  const { id } = (await begun.json()) as { id: string }
+  await page.goto(`/#/on-the-water/${id}`)
+  const question = page.getByRole('region', { name: 'What is the water like here?' })
+  await expect(question.getByRole('button', { name: /^Same as last time/ })).toContainText('22 in, tea-stained water')
+  await question.getByRole('button', { name: /^Dirtier/ }).click()
+  await question.getByRole('radio', { name: 'Overcast' }).click()
+  await expect(question).toBeHidden()
+  await page.getByRole('button', { name: 'Tie on a lure' }).click()
+  await page.getByRole('region', { name: 'From the box' }).getByRole('button').first().click()
+  await expect(page.getByRole('region', { name: 'Tied on' })).toContainText('12 in visibility')
+  // Muddied by the wind: one tap, and one takes it back.
+  await page.getByRole('button', { name: /^Dirtier: 6 in/ }).click()
+  await expect(page.getByText(/^Water changed to 6 in, /)).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('region', { name: 'Tied on' })).toContainText('12 in visibility')
+  await sent(page)
+  const outing = (await (await page.request.get(`/api/outings/${id}`)).json()) as { stints: { reading: object }[] }
+  expect(outing.stints.map((one) => one.reading)).toEqual([{ visibility_in: 12, tint: 'tannic', sky: 'overcast' }])
+})
+
+test('what an older program put to the lures is confirmed or cleared with one tap', async ({ page }) => {
+  const stint = { started_at: ago(50), ended_at: ago(49), build: JIG, reading: WOOD_SPINNERBAIT, confirmed: false }
+  const added = await page.request.post('/api/outings', {
+    data: { started_at: ago(50), ended_at: ago(49), stints: [stint] },
+  })
+  const { id } = (await added.json()) as { id: string }
+  await page.goto(`/#/outing/${id}`)
+  await expect(page.getByText('Nobody noted it at the water.')).toBeVisible()
+  await page.getByRole('button', { name: 'Clear it' }).click()
+  await expect(page.getByText('Nothing noted of the water')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('button', { name: 'It was so' }).click()
+  await expect(page.getByText('Nobody noted it at the water.')).toBeHidden()
+  await expect
+    .poll(
+      async () =>
+        (await stored<{ stints: { confirmed: boolean; reading: object }[] }>(page, `/api/outings/${id}`)).stints,
+    )
+    .toMatchObject([{ confirmed: true, reading: { visibility_in: WOOD_SPINNERBAIT.visibility_in } }])
 })
 
 test('four buttons note, one tap takes back, two taps change the lure', async ({ page }) => {
@@ -100,7 +164,7 @@ test('the water changes, and what a fish spat up is in the next reading', async 
   await page.getByRole('button', { name: 'The water changed' }).click()
   await page.getByRole('radio', { name: 'Rain' }).click()
   await page.getByRole('radio', { name: 'Clay' }).click()
-  await page.getByRole('button', { name: 'Note the change' }).click()
+  await page.getByRole('button', { name: 'Note the water' }).click()
   await expect(page.getByText(/^Water changed to clay-stained water, rain, /)).toBeVisible()
   await sent(page)
   const outing = (await (await page.request.get(`/api/outings/${id}`)).json()) as {
@@ -154,7 +218,7 @@ test('a phone that died in mid-stint: the open outing is found and asked about',
   await expect(page.getByText('An outing is still open')).toBeVisible()
   await page.getByRole('link', { name: 'Go on with it' }).click()
   await asked.getByRole('button', { name: /^At the last note/ }).click()
-  await expect(page.getByRole('heading', { level: 1, name: 'Outing' })).toBeVisible()
+  await expect(page.getByRole('heading', { level: 1, name: 'The day' })).toBeVisible()
   await sent(page)
   const outing = (await (await page.request.get(`/api/outings/${id}`)).json()) as {
     started_at: string
@@ -192,6 +256,10 @@ test('at home an outing is corrected, and one is added from memory', async ({ pa
   await page.getByRole('button', { name: 'Landed', exact: true }).click()
   await expect(page.getByRole('region', { name: 'Last note' })).toBeVisible()
   await page.getByRole('button', { name: 'End the outing' }).click()
+  const day = page.getByRole('region', { name: 'The day' })
+  await expect(day).toContainText('Most bites: Jig: Black skirt')
+  await expect(day).toContainText('1 bite in')
+  await page.getByRole('link', { name: 'All notes' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Outing' })).toBeVisible()
   await page.getByLabel('What happened').selectOption('Lost')
   await page.getByRole('textbox', { name: 'Note' }).first().fill('Wind from the north')

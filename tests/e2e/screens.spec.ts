@@ -56,8 +56,8 @@ async function fill(page: Page, server: TestServer): Promise<void> {
   server.remember('filled')
 }
 
-/** An outing that goes on, with a lure tied on. */
-async function fish(page: Page): Promise<string> {
+/** An outing: one that goes on with a lure tied on, one that has just begun, or one that is over. */
+async function fish(page: Page, how: 'on' | 'begun' | 'over'): Promise<string> {
   const { builds } = await stored<{ builds: { lure: string; trailer: object }[] }>(page, '/api/workbench')
   const [build] = builds
   const started_at = `${new Date(Date.now() - 600_000).toISOString().slice(0, 19)}Z`
@@ -65,7 +65,8 @@ async function fish(page: Page): Promise<string> {
     data: {
       started_at,
       box: { lures: [build], trailers: [build?.trailer] },
-      stints: [{ started_at, build, reading: { ...READING, lure: 'any' } }],
+      ended_at: how === 'over' ? `${new Date().toISOString().slice(0, 19)}Z` : null,
+      stints: how === 'begun' ? [] : [{ started_at, build, reading: { ...READING, lure: 'any' } }],
     },
   })
   return ((await begun.json()) as { id: string }).id
@@ -94,7 +95,12 @@ async function addresses(page: Page, name: keyof typeof PATHS): Promise<string[]
     case '/trip-card/:id':
       return [`/trip-card/${await first('/api/trips')}`]
     case '/on-the-water/:id?':
-      return ['/on-the-water', `/on-the-water/${await fish(page)}`]
+      return [
+        '/on-the-water',
+        `/on-the-water/${await fish(page, 'begun')}`,
+        `/on-the-water/${await fish(page, 'over')}`,
+        `/on-the-water/${await fish(page, 'on')}`,
+      ]
     default:
       return [plain(path)]
   }

@@ -1,5 +1,14 @@
 import { describe, expect, it } from 'vitest'
-import type { DrawnBuild, NextStep, Outing, Reading, Stint, TripRequest } from '../../web/api/client'
+import type {
+  Composition,
+  DrawnBuild,
+  NextStep,
+  Outing,
+  Reading,
+  Stint,
+  TripRequest,
+  UsualWater,
+} from '../../web/api/client'
 import {
   changeOf,
   lasted,
@@ -12,7 +21,20 @@ import {
 } from '../../web/screens/outing/noted'
 import { stamp } from '../../web/words/clock'
 import { newId } from '../../web/api/newId'
-import { readingNow, withSeen } from '../../web/screens/outing/readingNow'
+import { byStyle, lastTrailers, partsFor } from '../../web/screens/outing/box'
+import { dayAccount } from '../../web/screens/outing/dayAccount'
+import {
+  clearer,
+  confirmed,
+  dirtier,
+  filled,
+  granted,
+  isConfirmed,
+  isOtherThan,
+  seenSoFar,
+  withSpatUp,
+} from '../../web/screens/outing/seen'
+import { STOPS } from '../../web/words/stick'
 import { levelWords } from '../../web/screens/logbook/levels'
 import { tableOf } from '../../web/screens/logbook/csv'
 
@@ -48,7 +70,7 @@ describe('notes on the water', () => {
       'Water changed to 12 in, clay-stained water',
     )
     expect(told({}, { reading: { ...water, surface_f: null, wind: 'chop' } })).toMatch(
-      /^Water changed to chop.*not taken$/,
+      /^Water changed to chop, temperature not known$/,
     )
     // What a fish spat up is no change of the water.
     expect(told({}, { reading: { ...water, forage: 'crawfish' } })).toBe('Tied on')
@@ -112,17 +134,17 @@ describe('notes on the water', () => {
   })
 })
 
-describe('the reading noted with a lure', () => {
-  const reading = {
+describe('what was seen of the water', () => {
+  const plan = {
     lure: 'any',
     visibility_in: 40,
+    tint: 'green',
     sky: 'overcast',
     forage: 'shad',
-    forage_also: [],
-    forage_colours: ['white'],
+    goal: 'any',
   } as unknown as Reading
   const trip = {
-    reading,
+    reading: plan,
     visibility_in: [20, 30, 40],
     sky: [
       { from: '0:00', to: '24:00', sky: 'rain', chance: 0.3 },
@@ -130,14 +152,27 @@ describe('the reading noted with a lure', () => {
     ],
   } as unknown as TripRequest
   const now = new Date('2026-05-09T10:00:00')
+  const usual = { water_id: 'a', reading: { ...plan, visibility_in: 14, tint: 'clay', sky: 'broken' } } as UsualWater
 
-  it('is that of the trip, with its likeliest visibility and sky', () => {
-    expect(readingNow(outing([]), trip, now)).toMatchObject({ visibility_in: 30, sky: 'sun', forage: 'shad' })
+  it('is nothing where nobody has said anything, whatever was planned', () => {
+    expect(seenSoFar(outing([]))).toEqual({})
+    expect(seenSoFar(outing([{ reading: {}, events: [] }]))).toEqual({})
   })
 
-  it('is the one before where there is one', () => {
-    const before = { reading: { ...reading, sky: 'night' }, events: [] }
-    expect(readingNow(outing([before]), trip, now)).toMatchObject({ visibility_in: 40, sky: 'night' })
+  it('goes on with the next lure, but not what nobody confirmed', () => {
+    const reading = { visibility_in: 22, tint: 'tannic', sky: null, forage_colours: [] }
+    expect(seenSoFar(outing([{ reading }]))).toEqual({ visibility_in: 22, tint: 'tannic' })
+    expect(seenSoFar(outing([{ reading, confirmed: false }]))).toEqual({})
+  })
+
+  it('is filled for an advice from the plan of the day, else from what is usual there, and says with what', () => {
+    const planned = filled({ tint: 'clay' }, granted(trip, usual, now))
+    expect(planned.reading).toMatchObject({ tint: 'clay', visibility_in: 30, sky: 'sun' })
+    expect(planned.assumed).toEqual(expect.arrayContaining(['visibility_in', 'sky', 'forage', 'cover']))
+    for (const field of ['tint', 'lure', 'goal'] as const) expect(planned.assumed).not.toContain(field)
+    expect(filled({}, granted(null, usual, now)).reading).toMatchObject({ visibility_in: 14, tint: 'clay' })
+    // With nothing known at all there is still an advice.
+    expect(filled({}, granted(null, undefined, now)).reading.visibility_in).toBeGreaterThan(0)
   })
 
   it('has what fish spat up in it: the latest first, what was there before beside it, each color once', () => {
@@ -145,12 +180,115 @@ describe('the reading noted with a lure', () => {
       { at: '2026-05-09T09:10:00Z', forage_seen: ['bluegill'], colours_seen: ['blue', 'white'] },
       { at: '2026-05-09T09:20:00Z', forage_seen: ['crawfish'], colours_seen: ['orange'] },
     ]
-    expect(withSeen(reading, outing([{ events }]))).toMatchObject({
+    expect(withSpatUp({ forage: 'shad', forage_colours: ['white'] }, outing([{ events }]))).toEqual({
       forage: 'crawfish',
       forage_also: ['shad'],
       forage_colours: ['white', 'blue', 'orange'],
     })
-    expect(withSeen(reading, outing([]))).toMatchObject({ forage: 'shad', forage_also: [], forage_colours: ['white'] })
+    expect(withSpatUp({ forage: 'shad' }, outing([]))).toEqual({ forage: 'shad' })
+    expect(withSpatUp({}, outing([{ events: [events[1]] }]))).toEqual({
+      forage: 'crawfish',
+      forage_colours: ['orange'],
+    })
+  })
+
+  it('is told dirtier and clearer by a named mark of the stick, and clear water is made dirty by clay', () => {
+    expect(dirtier({ visibility_in: 22, tint: 'tannic' })).toEqual({ visibility_in: 12, tint: 'tannic' })
+    expect(dirtier({ visibility_in: 24, tint: 'none' })).toEqual({ visibility_in: 18, tint: 'clay' })
+    expect(clearer({ visibility_in: 22, tint: 'clay' })).toEqual({ visibility_in: 36, tint: 'clay' })
+    expect([dirtier({ visibility_in: 1, tint: 'clay' }), clearer({ visibility_in: 240, tint: 'none' })]).toEqual([
+      null,
+      null,
+    ])
+    for (const inches of STOPS) {
+      const less = dirtier({ visibility_in: inches, tint: 'clay' })?.visibility_in ?? 0
+      expect(less).toBeLessThan(inches)
+    }
+  })
+
+  it('knows more of it from a changed one', () => {
+    expect(isOtherThan({ visibility_in: 22 }, { visibility_in: 22, sky: 'sun' })).toBe(false)
+    expect(isOtherThan({ visibility_in: 22 }, { visibility_in: 12 })).toBe(true)
+    expect(isOtherThan({ surface_f: 50 }, {})).toBe(true)
+  })
+
+  it('is confirmed as it was, or cleared', () => {
+    const old = outing([
+      { id: 'a', confirmed: false, reading: { visibility_in: 22 } },
+      { id: 'b', reading: { sky: 'sun' } },
+    ])
+    expect(isConfirmed(old)).toBe(false)
+    const [so, cleared] = [confirmed(old, true), confirmed(old, false)]
+    expect([isConfirmed(so), isConfirmed(cleared)]).toEqual([true, true])
+    expect(so.stints?.map((stint) => stint.reading)).toEqual([{ visibility_in: 22 }, { sky: 'sun' }])
+    expect(cleared.stints?.map((stint) => stint.reading)).toEqual([{}, { sky: 'sun' }])
+  })
+})
+
+describe('the day when it is over', () => {
+  const jig = { lure: 'jig', head: { id: 1 } }
+  const blade = { lure: 'bladed_jig', head: { id: 2 } }
+  const at = (time: string) => `2026-05-09T${time}:00Z`
+  const event = (kind: string, more: object = {}) => ({ at: at('09:10'), kind, ...more })
+  const day = outing([
+    {
+      started_at: at('09:00'),
+      ended_at: at('10:00'),
+      build: jig,
+      events: [event('bite'), event('landed', { length_in: 15 })],
+    },
+    {
+      started_at: at('10:00'),
+      ended_at: at('10:30'),
+      build: blade,
+      events: [event('lost'), event('landed', { length_in: 17 })],
+    },
+    {
+      started_at: at('09:00'),
+      ended_at: at('11:00'),
+      angler: 'partner',
+      build: jig,
+      events: [event('landed', { angler: 'partner', length_in: 20 })],
+    },
+    { started_at: at('10:30'), ended_at: at('11:00'), build: jig, events: [event('follow')] },
+  ])
+
+  it('is told by hours, fish, and the lure with the most bites, the one fished least where several had as many', () => {
+    const account = dayAccount({ ...day, ended_at: at('11:00') })
+    expect(account).toMatchObject({ minutes: 120, fish: 2, bites: 4, follows: 1, partnersFish: 1, longest_in: 17 })
+    expect(account.best).toMatchObject({ build: blade, minutes: 30, bites: 2, fish: 1 })
+  })
+
+  it('has no best lure where nothing bit', () => {
+    expect(dayAccount(outing([{ started_at: at('09:00'), build: jig, events: [event('follow')] }]))).toMatchObject({
+      best: null,
+      minutes: 0,
+      longest_in: null,
+    })
+  })
+})
+
+describe('what is in the box', () => {
+  const trailer = (id: string, style: string) => ({ id, kind: 'trailer', name: id, style })
+  const lure = (own: object) => ({ lure: 'jig', head: { id: 'h' }, trailer: own })
+  const box = {
+    lures: [lure(trailer('c', 'chunk'))],
+    trailers: ['a', 'b', 'd', 'e', 'f'].map((id) => trailer(id, 'craw')),
+  }
+  const fished = {
+    ...outing([{ build: lure(trailer('f', 'craw')) }, { build: lure(trailer('c', 'chunk')) }]),
+    box,
+  } as unknown as Outing
+  const on = lure(trailer('c', 'chunk')) as unknown as Composition
+
+  it('offers the trailers fished last, then those the box begins with, and all of them by style', () => {
+    const parts = partsFor('trailer', fished, on)
+    expect(parts.map((part) => part.id)).toEqual(['a', 'b', 'd', 'e', 'f', 'c'])
+    expect(lastTrailers(fished, parts, on).map((part) => part.id)).toEqual(['f', 'a', 'b', 'd', 'e'])
+    expect(byStyle(parts).map((one) => [one.style, one.parts.length])).toEqual([
+      ['craw', 5],
+      ['chunk', 1],
+    ])
   })
 })
 

@@ -40,6 +40,7 @@ const KEPT: Record<string, readonly unknown[]> = {
   outing: keys.outing('one'),
   analysis: keys.analysis(),
   season: keys.season(),
+  usual: keys.usual(),
   trials: keys.trials(),
 }
 
@@ -89,9 +90,9 @@ describe('what a write makes stale', () => {
     ],
     ['names', ['names']],
     ['builds', ['builds']],
-    ['waters', ['waters']],
-    ['readings', ['missing', 'readings', 'season']],
-    ['notes', ['outings', 'outing', 'analysis', 'season', 'trials']],
+    ['waters', ['waters', 'usual']],
+    ['readings', ['missing', 'readings', 'season', 'usual']],
+    ['notes', ['outings', 'outing', 'analysis', 'season', 'usual', 'trials']],
     ['trials', ['trials']],
     ['everything', Object.keys(KEPT)],
   ] as [Written, string[]][]) {

@@ -3,6 +3,8 @@ import { reach } from '../offline/reach.svelte'
 import type { components, paths } from './schema'
 
 export type Reading = components['schemas']['Reading']
+export type ObservedReading = components['schemas']['ObservedReading']
+export type UsualWater = components['schemas']['UsualWater']
 export type Schools = components['schemas']['Schools']
 export type Advice = components['schemas']['Advice']
 export type Reason = components['schemas']['Reason']

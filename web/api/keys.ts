@@ -40,6 +40,7 @@ export const keys = {
   outing: (id: string) => ['outing', id] as const,
   analysis: () => ['analysis'] as const,
   season: () => ['season'] as const,
+  usual: () => ['usual'] as const,
   trials: () => ['trials'] as const,
   drawn: (builds: readonly Composition[]) => ['drawn', builds] as const,
   access: () => ['access'] as const,
@@ -81,7 +82,7 @@ const FROM_RULES = [
 ]
 
 /** What the notes decide. */
-const FROM_NOTES = ['outings', 'outing', 'analysis', 'season', 'trials']
+const FROM_NOTES = ['outings', 'outing', 'analysis', 'season', 'usual', 'trials']
 
 /** What is no longer true once something was written, by the first word of its key. Said here and nowhere else. */
 export const STALE_AFTER: Record<Written, readonly string[] | 'all'> = {
@@ -90,8 +91,8 @@ export const STALE_AFTER: Record<Written, readonly string[] | 'all'> = {
   names: ['names'],
   builds: ['builds'],
   built: [...FROM_PARTS, 'built'],
-  waters: ['waters'],
-  readings: ['readings', 'missing', 'season'],
+  waters: ['waters', 'usual'],
+  readings: ['readings', 'missing', 'season', 'usual'],
   trips: ['trips'],
   notes: FROM_NOTES,
   worn: [...FROM_NOTES, ...FROM_PARTS],

@@ -18,6 +18,7 @@ import {
   type SavedTrial,
   type SeasonWatch,
   type Stint,
+  type UsualWater,
   orElse,
   saw,
   Unreachable,
@@ -86,6 +87,8 @@ function summary(outing: Outing): OutingSummary {
 }
 export const analysisQuery = () => stored(keys.analysis(), () => answer<Analysis>(api.GET('/api/logbook/analysis')))
 export const seasonQuery = () => stored(keys.season(), () => answer<SeasonWatch[]>(api.GET('/api/logbook/season')))
+/** What is usual at each water, and what was last seen there. */
+export const usualQuery = () => stored(keys.usual(), () => answer<UsualWater[]>(api.GET('/api/logbook/usual')))
 export const trialsQuery = () => stored(keys.trials(), () => answer<SavedTrial[]>(api.GET('/api/trials')))
 
 /** Lures as they are drawn, in the order asked; null where there is no picture on this device. */

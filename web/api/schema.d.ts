@@ -453,6 +453,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/logbook/usual": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is usual at each water, and what was last seen there: an advice takes it where nobody has looked today */
+        get: operations["usual"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/look": {
         parameters: {
             query?: never;
@@ -2577,6 +2594,47 @@ export interface components {
             rule: string;
             facts: string[];
         };
+        /** @description What of a reading somebody saw there and then: null, or left out, where nobody looked. Its fields are those of a reading. */
+        ObservedReading: {
+            /** @enum {string|null} */
+            lure?: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig" | "any" | null;
+            visibility_in?: number | null;
+            /** @enum {string|null} */
+            tint?: "none" | "green" | "tannic" | "clay" | null;
+            /** @enum {string|null} */
+            sky?: "sun" | "broken" | "overcast" | "rain" | "storm" | "low_sun" | "night" | null;
+            /** @enum {string|null} */
+            wind?: "calm" | "ripple" | "chop" | null;
+            depth_ft?: number | null;
+            /** @enum {string|null} */
+            season?: "late_winter" | "early_spring" | "spring" | "summer" | "fall" | "winter" | null;
+            /** @enum {string|null} */
+            cover?: "open" | "grass" | "wood" | "rock" | "dock" | "pads" | "flooded_brush" | null;
+            /** @enum {string|null} */
+            cover_density?: "sparse" | "normal" | "heavy" | null;
+            /** @enum {string|null} */
+            forage?: "shad" | "bluegill" | "crawfish" | "perch" | "golden_shiner" | "crappie" | "unknown" | null;
+            red_crawfish?: boolean | null;
+            /** @enum {string|null} */
+            bite?: "tough" | "normal" | "active" | null;
+            /** @enum {string|null} */
+            bass?: "largemouth" | "smallmouth" | "spotted" | null;
+            sun_elevation_deg?: number | null;
+            surface_f?: number | null;
+            trend_f?: number | null;
+            /** @enum {string|null} */
+            run?: "high" | "mid" | "low" | null;
+            forage_in?: number | null;
+            forage_colours?: ("white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple")[] | null;
+            /** @enum {string|null} */
+            arm?: "long" | "short" | null;
+            lead_free?: boolean | null;
+            /** @description Other forage in the water besides the main one. */
+            forage_also?: ("shad" | "bluegill" | "crawfish" | "perch" | "golden_shiner" | "crappie" | "unknown")[] | null;
+            /** @enum {string|null} */
+            goal?: "any" | "numbers" | "size" | null;
+            schools?: components["schemas"]["Schools"] | null;
+        };
         /** @description What the model says of one advised pick and of the next two. */
         Opinion: {
             pick: string;
@@ -3364,7 +3422,8 @@ export interface components {
             /** Format: date-time */
             started_at: string;
             build: components["schemas"]["Composition"];
-            reading: components["schemas"]["Reading"];
+            /** @description What was seen there and then, and nothing else. */
+            reading?: components["schemas"]["ObservedReading"];
             /** Format: uuid */
             id?: string | null;
             /**
@@ -3379,6 +3438,10 @@ export interface components {
             angler?: "me" | "partner";
             made?: components["schemas"]["MadeChange"] | null;
             trial?: components["schemas"]["TrialBlock"] | null;
+            /** @description Whether what the reading says was seen there; false for values that came from elsewhere. */
+            confirmed?: boolean;
+            /** @description Fields of a reading that nobody saw, and that an advice was asked for with what is usual there. */
+            assumed?: string[];
             events?: components["schemas"]["OutingEvent"][];
         };
         /** @description The sun of a day, by the clock of the place. */
@@ -3596,6 +3659,19 @@ export interface components {
             count: number;
             minutes: number;
             builds: string[];
+        };
+        /** @description What an advice takes for granted at a water where nobody has looked yet. */
+        UsualWater: {
+            /** @description Null for one without a name. */
+            water_id: string | null;
+            /** @description What lasts, as it was last seen there, else as the water says of itself; the season of today’s date. */
+            reading: components["schemas"]["Reading"];
+            /**
+             * Format: date-time
+             * @description When somebody last saw how far one sees in it.
+             */
+            seen_at?: string | null;
+            seen?: components["schemas"]["ObservedReading"] | null;
         };
         /** @description A picked value: a word, a number in the unit of its pick, yes or no, or a range. */
         Value: string | number | boolean | number[];
@@ -4743,6 +4819,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SeasonWatch"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+        };
+    };
+    usual: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is usual at each water, and what was last seen there: an advice takes it where nobody has looked today */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UsualWater"][];
                 };
             };
             400: components["responses"]["BadRequest"];

@@ -35,6 +35,7 @@ const LISTS = [
   '/api/rules',
   '/api/logbook/season',
   '/api/logbook/analysis',
+  '/api/logbook/usual',
 ]
 
 async function warm(): Promise<void> {

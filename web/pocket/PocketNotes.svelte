@@ -1,5 +1,6 @@
 <script lang="ts">
   import { outingQuery } from '../api/outings'
+  import DayAccount from '../screens/outing/DayAccount.svelte'
   import Noting from '../screens/outing/Noting.svelte'
   import Button from '../ui/Button.svelte'
   import Stored from '../ui/Stored.svelte'
@@ -17,6 +18,7 @@
 <Stored query={outing} waiting="Opening the outing…">
   {#snippet children(open)}
     {#if open.ended_at}
+      <DayAccount outing={open} />
       <p class="pb-3 font-semibold">The outing has ended. Hand your notes back to Kontrast.</p>
       <div class="flex flex-wrap gap-2">
         <Button look="primary" onclick={onback}>Hand back</Button>

@@ -12,32 +12,16 @@ import { hasLeftWaiting } from '../offline/waits'
 import { conflicts } from './conflicts.svelte'
 import { notices } from './notices.svelte'
 import { settings } from './settings.svelte'
+import { STARTING_READING } from '../words/vocabulary'
 import { LatestWrite } from './writes'
 
-/** Where somebody starts who has never taken a reading. */
-const FIRST: Reading = {
-  lure: 'bladed_jig',
-  visibility_in: 24,
-  tint: 'green',
-  sky: 'broken',
-  wind: 'ripple',
-  depth_ft: 5,
-  season: 'spring',
-  cover: 'grass',
-  cover_density: 'normal',
-  forage: 'bluegill',
-  forage_colours: [],
-  red_crawfish: false,
-  bite: 'normal',
-  bass: 'largemouth',
-}
 const PATH = '/api/current-reading'
 
 type Body = { reading: Reading; water_id: string | null }
 
 /** The reading being worked on. It is laid on the server's currentReading as it changes, which is where the angler starts next time. */
 class CurrentReading {
-  reading = $state<Reading>({ ...FIRST })
+  reading = $state<Reading>({ ...STARTING_READING })
   waterId = $state<string | null>(null)
   /** Whether no reading was ever taken when the page was opened. */
   isFirstRun = $state(false)
@@ -49,8 +33,8 @@ class CurrentReading {
   )
 
   /** The reading as it is asked about: the standing schools under those chosen for this reading alone. */
-  asked = $derived<Reading>(this.#asked(this.reading))
-  askedBefore = $derived<Reading | null>(this.lastChange ? this.#asked(this.lastChange.before) : null)
+  asked = $derived<Reading>(this.withChoices(this.reading))
+  askedBefore = $derived<Reading | null>(this.lastChange ? this.withChoices(this.lastChange.before) : null)
 
   /** The one that came along with the page. */
   start(kept: Kept, version: number): void {
@@ -90,7 +74,8 @@ class CurrentReading {
     this.#save()
   }
 
-  #asked(reading: Reading): Reading {
+  /** A reading with the standing choices of the angler under its own. */
+  withChoices(reading: Reading): Reading {
     return {
       ...reading,
       lead_free: settings.value?.lead_free ?? false,

@@ -34,3 +34,11 @@ export function nearestStop(inches: number): number {
 /** The marks that are named on the stick. */
 export const MARKS_IN = [1, 3, 6, 12, 18, 24, 36, 48, 60, 96, 144, 192, 240] as const
 export const MARKS_CM = [5, 10, 20, 30, 50, 75, 100, 150, 200, 300, 400, 600] as const
+
+/** By eye a water is dirtier or clearer from about a quarter on. (Chosen.) */
+const TOLD_APART = 0.75
+
+/** The next named mark at which one calls the water dirtier, and the one at which one calls it clearer; null at the end of the stick. */
+export const dirtierIn = (inches: number): number | null =>
+  MARKS_IN.findLast((mark) => mark <= TOLD_APART * inches) ?? null
+export const clearerIn = (inches: number): number | null => MARKS_IN.find((mark) => TOLD_APART * mark >= inches) ?? null

@@ -7,7 +7,7 @@ namespace App\Contract\Outing;
 use App\Contract\Constraint\Id;
 use App\Contract\Inventory\CompositionDocument;
 use App\Contract\Reader\LimitsLists;
-use App\Contract\Reading\ReadingDocument;
+use App\Contract\Reading\ObservedReadingDocument;
 use Kontrast\Logbook\Angler;
 use Kontrast\Logbook\StintTimes;
 use OpenApi\Attributes as OA;
@@ -20,14 +20,19 @@ final readonly class StintDocument implements LimitsLists, \JsonSerializable
     use MomentsAsText;
 
     private const MOST_EVENTS = 500;
+    private const NO_FIELD = 'A reading has no field {{ value }}.';
 
-    /** @param list<OutingEventDocument> $events */
+    /**
+     * @param list<string>              $assumed
+     * @param list<OutingEventDocument> $events
+     */
     public function __construct(
         public \DateTimeImmutable $started_at,
         #[Assert\Valid]
         public CompositionDocument $build,
+        #[OA\Property(description: 'What was seen there and then, and nothing else.')]
         #[Assert\Valid]
-        public ReadingDocument $reading,
+        public ObservedReadingDocument $reading = new ObservedReadingDocument(),
         #[Id(isMade: true)]
         public ?string $id = null,
         #[OA\Property(description: 'Null while it is still on.')]
@@ -38,6 +43,12 @@ final readonly class StintDocument implements LimitsLists, \JsonSerializable
         public ?MadeChangeDocument $made = null,
         #[Assert\Valid]
         public ?TrialBlockDocument $trial = null,
+        #[OA\Property(description: 'Whether what the reading says was seen there; false for values that came from elsewhere.')]
+        public bool $confirmed = true,
+        #[OA\Property(description: 'Fields of a reading that nobody saw, and that an advice was asked for with what is usual there.')]
+        #[Assert\Unique(message: 'Name each field once.')]
+        #[Assert\All([new Assert\Choice(callback: [ObservedReadingDocument::class, 'fields'], message: self::NO_FIELD)])]
+        public array $assumed = [],
         #[Assert\Valid]
         public array $events = [],
     ) {
@@ -45,7 +56,7 @@ final readonly class StintDocument implements LimitsLists, \JsonSerializable
 
     public static function limits(): array
     {
-        return ['events' => self::MOST_EVENTS];
+        return ['events' => self::MOST_EVENTS, 'assumed' => \count(ObservedReadingDocument::fields())];
     }
 
     /** @param string $path where it stands in its document */
@@ -72,6 +83,8 @@ final readonly class StintDocument implements LimitsLists, \JsonSerializable
             angler: $this->angler,
             made: $this->made,
             trial: $this->trial,
+            confirmed: $this->confirmed,
+            assumed: $this->assumed,
             events: $this->events,
         );
     }

@@ -5,26 +5,29 @@ declare(strict_types=1);
 namespace App\Contract\Outing;
 
 use App\Contract\Inventory\CompositionDocument;
-use App\Contract\Reading\ReadingDocument;
+use App\Contract\Reading\ObservedReadingDocument;
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** What is stored of a stint as a document: the lure, its water and light, and why it was tied on. */
+/** What is stored of a stint as a document: the lure, what was seen of its water and light, and why it was tied on. */
 final readonly class StintLureDocument
 {
+    /** @param list<string> $assumed */
     public function __construct(
         #[Assert\Valid]
         public CompositionDocument $build,
         #[Assert\Valid]
-        public ReadingDocument $reading,
+        public ObservedReadingDocument $reading = new ObservedReadingDocument(),
         #[Assert\Valid]
         public ?MadeChangeDocument $made = null,
         #[Assert\Valid]
         public ?TrialBlockDocument $trial = null,
+        public bool $confirmed = true,
+        public array $assumed = [],
     ) {
     }
 
     public static function of(StintDocument $stint): self
     {
-        return new self($stint->build, $stint->reading, $stint->made, $stint->trial);
+        return new self($stint->build, $stint->reading, $stint->made, $stint->trial, $stint->confirmed, $stint->assumed);
     }
 }

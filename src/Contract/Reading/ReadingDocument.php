@@ -35,6 +35,13 @@ use Symfony\Component\Validator\Constraints as Assert;
 #[OA\Schema(schema: 'Reading', additionalProperties: false)]
 final readonly class ReadingDocument implements Sparse
 {
+    /** Where somebody starts who has never taken a reading. (Chosen.) */
+    public const STARTING = [
+        'lure' => 'bladed_jig', 'visibility_in' => 24, 'tint' => 'green', 'sky' => 'broken', 'wind' => 'ripple', 'depth_ft' => 5,
+        'season' => 'spring', 'cover' => 'grass', 'cover_density' => 'normal', 'forage' => 'bluegill', 'red_crawfish' => false,
+        'bite' => 'normal', 'bass' => 'largemouth',
+    ];
+
     /**
      * @param list<Colour> $forage_colours
      * @param list<Forage> $forage_also

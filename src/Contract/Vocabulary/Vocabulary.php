@@ -7,6 +7,7 @@ namespace App\Contract\Vocabulary;
 use App\Contract\Constraint\HookLabel;
 use App\Contract\Constraint\Name;
 use App\Contract\OpenApi\CommonParameters;
+use App\Contract\Reading\ReadingDocument;
 use App\Contract\Scoring\ShoppingRequestDocument;
 use App\Contract\Settings\Currency;
 use App\Contract\Settings\SettingsBounds;
@@ -169,6 +170,7 @@ final class Vocabulary
                 'twoUpTo' => Separation::MOST_TWO_TONE,
             ]],
             'BOUNDS' => ['', self::bounds()],
+            'STARTING_READING' => ['', ReadingDocument::STARTING],
             'PACK_VERSION' => ['', TripPackDocument::VERSION],
         ];
     }

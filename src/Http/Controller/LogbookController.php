@@ -9,10 +9,12 @@ use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
 use App\Contract\Outing\AnalysisDocument;
 use App\Contract\Outing\SeasonWatchDocument;
+use App\Contract\Reading\UsualWaterDocument;
 use App\Http\Answer;
 use App\UseCase\Logbook\ExportLogbook;
 use App\UseCase\Logbook\ImportLogbook;
 use App\UseCase\Outing\AnalyzeLogbook;
+use App\UseCase\Outing\UsualWaters;
 use App\UseCase\Outing\WatchSeason;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -26,6 +28,7 @@ final readonly class LogbookController
         private ImportLogbook $import,
         private AnalyzeLogbook $analyze,
         private WatchSeason $season,
+        private UsualWaters $usual,
         private Answer $answer,
     ) {
     }
@@ -57,6 +60,18 @@ final readonly class LogbookController
     public function season(): Response
     {
         return $this->answer->json($this->season->all());
+    }
+
+    #[Route('/usual', methods: ['GET'])]
+    #[Operation(
+        'usual',
+        'What is usual at each water, and what was last seen there: an advice takes it where nobody has looked today',
+        UsualWaterDocument::class,
+        isList: true,
+    )]
+    public function usual(): Response
+    {
+        return $this->answer->documents($this->usual->all());
     }
 
     #[Route(methods: ['POST'])]

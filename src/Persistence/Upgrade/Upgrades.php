@@ -15,6 +15,7 @@ final class Upgrades
      */
     private const STEPS = [
         'part' => [['part' => PartWithoutColumns::class]],
+        'outing' => [['stint' => StintUnconfirmed::class]],
     ];
 
     /** The shapes of backups of version 1 to 5, and of logbooks that do not say theirs. A part in a file never was of another. */

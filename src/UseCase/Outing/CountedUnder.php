@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\UseCase\Outing;
 
 use App\Contract\Inventory\CompositionDocument;
-use App\Contract\Reading\ReadingDocument;
+use App\Contract\Reading\ObservedReadingDocument;
 use App\Persistence\Entity\Water;
 use Kontrast\Logbook\StintLevels;
+use Kontrast\Reading\SeasonCalendar;
 use Kontrast\Rulebook\Engine;
 use Kontrast\Sun\SunPosition;
 
@@ -16,7 +17,7 @@ final class CountedUnder
 {
     public static function derive(
         CompositionDocument $build,
-        ReadingDocument $reading,
+        ObservedReadingDocument $reading,
         \DateTimeImmutable $startedAt,
         ?Water $water,
         Engine $engine,
@@ -25,7 +26,7 @@ final class CountedUnder
 
         return StintLevels::of(
             $build->toComposition()->inWords(),
-            $reading->toReading($build->lure),
+            $reading->seenWith($build->lure, SeasonCalendar::propose($startedAt, $place?->latitude)),
             null === $place ? $reading->sun_elevation_deg : SunPosition::height($place, $startedAt),
             $engine,
         );

@@ -73,6 +73,21 @@ final class AnalysisTest extends TestCase
         self::assertStringContainsString(' in stained water', ComparisonWords::say($only[0]));
     }
 
+    /** The same notes, of water that nobody looked at: they count for their hours and their lure, and are like no other. */
+    public function testWhatWaterItWasNobodyKnowsIsComparedWithNothing(): void
+    {
+        $notes = [];
+        for ($i = 0; $i < 10; ++$i) {
+            $notes[] = Notes::stint(6, ['finish' => 'gold'], "day $i", null, ['finish' => ['water']]);
+            $notes[] = Notes::stint(1, ['finish' => 'silver'], "day $i", null, ['finish' => ['sun']]);
+        }
+        $analysis = Analysis::of($notes);
+        self::assertSame([], $analysis->comparisons);
+        self::assertSame(0.0, array_sum(array_column($analysis->schools, 'hours')));
+        self::assertSame([20.0, 70], [$analysis->all->hours, $analysis->all->bites]);
+        self::assertContains('gold', array_column($analysis->rates, 'level'));
+    }
+
     public function testWhereBothWatersWereFishedThereIsAComparisonForEachAndForAll(): void
     {
         $notes = [];

@@ -17,7 +17,7 @@ final class Notes
         int $bites,
         array $levels = [],
         string $day = 'a day',
-        string $stratum = 'stained tannic bright spring',
+        ?string $stratum = 'stained tannic bright spring',
         array $schools = [],
         float $hours = 1.0,
         int $fish = 0,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\core\Logbook;
 
 use Kontrast\Logbook\PairedColours;
+use Kontrast\Logbook\SeenWater;
 use Kontrast\Logbook\StintLevels;
 use Kontrast\Lure\Colour;
 use Kontrast\Lure\LureKind;
@@ -27,7 +28,7 @@ final class StintLevelsTest extends TestCase
         $adviser = Adviser::standard();
         $seen = 0;
         foreach (Readings::random(60, 9) as $reading) {
-            $schools = StintLevels::of($adviser->advise($reading)->build, $reading, 30.0, $engine)->schools;
+            $schools = StintLevels::of($adviser->advise($reading)->build, SeenWater::of($reading), 30.0, $engine)->schools;
             if (isset($schools['finish'])) {
                 ++$seen;
                 self::assertContains($reading->schools->finish->value, $schools['finish']);
@@ -43,10 +44,28 @@ final class StintLevelsTest extends TestCase
     {
         $engine = Engine::standard();
         foreach (Readings::random(60, 10) as $reading) {
-            $levels = StintLevels::of(Adviser::standard()->advise($reading)->build, $reading, null, $engine);
+            $levels = StintLevels::of(Adviser::standard()->advise($reading)->build, SeenWater::of($reading), null, $engine);
             self::assertLessThan(\count(FinishSchool::cases()), \count($levels->schools['finish'] ?? []));
             self::assertSame('unknown', $levels->levels['sun']);
         }
+    }
+
+    public function testWhatNobodySawIsNoLevelAndInNoStratum(): void
+    {
+        $engine = Engine::standard();
+        $reading = Readings::of(LureKind::Spinnerbait);
+        $build = Adviser::standard()->advise($reading)->build;
+        $levels = StintLevels::of($build, new SeenWater(null, null, $reading->sky, $reading->season, null), null, $engine);
+        self::assertArrayNotHasKey('clarity', $levels->levels);
+        self::assertArrayNotHasKey('tint', $levels->levels);
+        self::assertSame($reading->sky->value, $levels->levels['sky']);
+        self::assertSame($build->kind->value, $levels->levels['lure']);
+        self::assertNull($levels->stratum);
+        self::assertSame([], $levels->schools);
+        foreach ([[null, $reading->tint, $reading->sky], [$reading->visibility, null, $reading->sky]] as [$visibility, $tint, $sky]) {
+            self::assertNull((new SeenWater($visibility, $tint, $sky, $reading->season, null))->stratum());
+        }
+        self::assertNotNull((new SeenWater($reading->visibility, $reading->tint, $reading->sky, $reading->season, null))->stratum());
     }
 
     /** @param list<Colour> $accents */

@@ -89,7 +89,7 @@
       <Button look="primary" size="large" href="#/on-the-water/{open.id}">Go on with it</Button>
     </p>
   {/if}
-  <Panel title="From a planned trip" gist="its water, reading and what you carry">
+  <Panel title="From a planned trip" gist="its water, its plan and what you carry">
     <Stored query={trips} waiting="Loading trips…">
       {#if near.length === 0}
         <p class="text-sm">No trip is planned. <a class="underline" href="#/trips">Plan one</a>, or start without.</p>

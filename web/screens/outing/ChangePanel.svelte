@@ -1,40 +1,32 @@
 <script lang="ts">
-  import type { Composition, InventoryPart, Outing, Reading } from '../../api/client'
-  import { drawnFor } from '../../api/outings'
+  import type { Composition, Outing } from '../../api/client'
   import { packs } from '../../offline/packs.svelte'
-  import { inTheirColours } from '../../lure/paint'
-  import Thumbnail from '../../lure/Thumbnail.svelte'
-  import { swatches } from '../../parts/part'
-  import PartSwatch from '../../parts/PartSwatch.svelte'
-  import { withPart, type Change } from './noted'
+  import Button from '../../ui/Button.svelte'
+  import { capital, show } from '../../words/words'
   import { lureWords } from '../../words/lureWords'
   import { isSame } from '../../parts/sameBuild'
+  import Assumed from './Assumed.svelte'
+  import { byStyle, lastTrailers, partsFor, type Change } from './box'
+  import DrawnChoice from './DrawnChoice.svelte'
+  import { withPart } from './noted'
+  import type { Filled } from './seen'
 
   /** What is carried, to be tied on with a tap. */
   interface Props {
     change: Change
     outing: Outing
-    reading: Reading
+    asked: Filled
     on: Composition | null
     /** Why it is changed, where the advice said so. */
     reason: string | null
     onpick: (build: Composition) => unknown
   }
-  let { change, outing, reading, on, reason, onpick }: Props = $props()
+  let { change, outing, asked, on, reason, onpick }: Props = $props()
   const box = $derived(outing.box ?? {})
-  /** Trailers on the lures of the box can be taken off them too. */
-  const trailers = $derived(
-    unique([...(box.trailers ?? []), ...(box.lures ?? []).flatMap((lure) => (lure.trailer ? [lure.trailer] : []))]),
-  )
-  const blades = $derived(
-    unique([...(box.blades ?? []), ...(box.lures ?? []).flatMap((lure) => (lure.rear ? [lure.rear] : []))]).filter(
-      (blade) => (blade.shape === 'bladed_jig') === (on?.lure === 'bladed_jig'),
-    ),
-  )
-  const parts = $derived(change === 'trailer' ? trailers : blades)
+  const parts = $derived(change === 'lure' || !on ? [] : partsFor(change, outing, on))
   /** The best now of what was packed, with the trailer it does best with; the first is what the pack would tie on. */
   const best = $derived(
-    packs.ranked(outing.trip_id, reading).flatMap((one) => {
+    packs.ranked(outing.trip_id, asked.reading).flatMap((one) => {
       const pack = packs.of(outing.trip_id)
       const lure = pack?.carry.lures[one.lure]?.parts
       const trailer = one.trailer === null ? undefined : pack?.carry.trailers[one.trailer]?.part
@@ -48,52 +40,55 @@
       ...(box.lures ?? []).filter((lure) => !best.some((one) => isSame(one.build, lure))),
     ].filter((lure) => !on || !isSame(lure, on)),
   )
-  const drawn = drawnFor(() => (change === 'lure' && lures.length > 0 ? lures : null))
-
-  function unique(all: InventoryPart[]): InventoryPart[] {
-    const name = (part: InventoryPart) => part.id ?? part.name
-    return all.filter((part, i) => all.findIndex((other) => name(other) === name(part)) === i)
+  const lureNotes = (lure: Composition, i: number) => {
+    const score = scoreOf(lure)
+    return score === undefined ? '' : `${i === 0 ? 'Best now: ' : ''}${score} of 100`
   }
-  const ROW =
-    'border-rule active:bg-base-200 focus-ring flex min-h-14 w-full items-center gap-3 border-t py-1 text-left text-sm'
+  const last = $derived(change === 'trailer' && on ? lastTrailers(outing, parts, on) : [])
+  const styles = $derived(change === 'trailer' ? byStyle(parts) : [])
+  let style = $state<string | null>(null)
+  const shown = $derived(change === 'trailer' ? (styles.find((one) => one.style === style)?.parts ?? []) : parts)
 </script>
 
 <section aria-label="From the box">
   {#if reason}<p class="pb-1 text-sm font-semibold">{reason}</p>{/if}
-  <ul>
-    {#if change === 'lure'}
-      {#each lures as lure, i (i)}
-        {@const one = drawn.isCurrent ? drawn.shown?.value[i] : undefined}
-        <li>
-          <button class={ROW} onclick={() => onpick(lure)}>
-            <span class="bg-proof h-14 w-24 shrink-0 p-1 text-[#1a1a1a]"
-              >{#if one}<Thumbnail build={one.build} paint={inTheirColours(one.build, one.look_parts)} />{/if}</span
-            >
-            <span class="min-w-0"
-              >{lureWords(lure, box.lures)}{#if scoreOf(lure) !== undefined}<br /><span class="font-semibold"
-                  >{i === 0 ? 'Best now: ' : ''}{scoreOf(lure)} of 100</span
-                >{/if}</span
-            >
-          </button>
-        </li>
-      {:else}
-        <li class="py-2 text-sm">
-          No other lure is in the box. Add one under <a class="underline" href="#/outing/{outing.id}">all notes</a>.
-        </li>
-      {/each}
-    {:else if on}
-      {#each parts as part, i (i)}
-        <li>
-          <button class={ROW} onclick={() => onpick(withPart(on, part))}>
-            <PartSwatch colours={swatches(part)} /><span class="min-w-0">{part.name}</span>
-          </button>
-        </li>
-      {:else}
-        <li class="py-2 text-sm">No other {change} is in the box.</li>
-      {/each}
-      {#if change === 'trailer' && on.trailer}
-        <li><button class={ROW} onclick={() => onpick({ ...on, trailer: null })}>No trailer</button></li>
-      {/if}
+  {#if change === 'lure'}
+    {#if best.length > 0}<Assumed {asked} />{/if}
+    <DrawnChoice
+      choices={lures.map((build, i) => ({ build, name: lureWords(build, box.lures), note: lureNotes(build, i) }))}
+      {onpick}
+    />
+    {#if lures.length === 0}
+      <p class="py-2 text-sm">
+        No other lure is in the box. Add one under <a class="underline" href="#/outing/{outing.id}">all notes</a>.
+      </p>
     {/if}
-  </ul>
+  {:else if on}
+    {#if last.length > 0}
+      <DrawnChoice
+        isTight
+        choices={last.map((part) => ({ build: withPart(on, part), name: part.name, note: '' }))}
+        {onpick}
+      />
+    {/if}
+    {#if change === 'trailer'}
+      <div class="grid grid-cols-3 gap-1 py-1" role="group" aria-label="More trailers, by style">
+        {#each styles as one (one.style)}
+          <Button
+            class="px-1"
+            pressed={style === one.style}
+            onclick={() => (style = style === one.style ? null : one.style)}
+            >{capital(show(one.style))} ({one.parts.length})</Button
+          >
+        {/each}
+        {#if on.trailer}<Button class="px-1" onclick={() => onpick({ ...on, trailer: null })}>No trailer</Button>{/if}
+      </div>
+    {/if}
+    <DrawnChoice
+      isTight
+      choices={shown.map((part) => ({ build: withPart(on, part), name: part.name, note: '' }))}
+      {onpick}
+    />
+    {#if parts.length === 0}<p class="py-2 text-sm">No other {change} is in the box.</p>{/if}
+  {/if}
 </section>

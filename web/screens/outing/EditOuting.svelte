@@ -24,6 +24,7 @@
   import { stamp } from '../../words/clock'
   import { conflictWords } from '../../words/outingConflicts'
   import { newId } from '../../api/newId'
+  import { confirmed, isConfirmed, seenIn } from './seen'
   import StintEditor from './StintEditor.svelte'
   import TimeBox from './TimeBox.svelte'
 
@@ -99,7 +100,7 @@
           started_at: from,
           ended_at: outing.ended_at ?? from,
           build,
-          reading: last?.reading ?? { ...currentReading.asked, lure: 'any' },
+          reading: last ? seenIn(last) : {},
           events: [],
         },
       ],
@@ -124,6 +125,20 @@
       else if (error.problem.faults.length > 0)
         faults = Object.fromEntries(error.problem.faults.map((fault) => [fault.field, fault.message]))
       else notices.problem(error)
+    }
+  }
+
+  /** The water that an older version put to the lures: it was so, or nobody knows. */
+  async function confirm(isSo: boolean) {
+    if (!kept.data) return
+    const before = $state.snapshot(kept.data) as Outing
+    const now = confirmed(before, isSo)
+    const correct = (from: Outing, to: Outing) => writes.correct(id, from, to, [])
+    try {
+      const saved = await correct(before, now)
+      notices.say(isSo ? 'The water is noted as it was.' : 'The water is not known.', () => correct(saved, before))
+    } catch (error) {
+      notices.problem(error)
     }
   }
 
@@ -187,6 +202,19 @@
         {/snippet}
       </Field>
     </div>
+    {#if !draft && !isConfirmed(edited)}
+      <div class="border-base-content flex flex-wrap items-center justify-between gap-2 border-2 p-3 text-sm">
+        <p class="max-w-prose">
+          The water of these lures was taken from the reading that stood in the program then. Nobody noted it at the
+          water. It counts until you clear it.
+        </p>
+        <span class="flex gap-2"
+          ><Button onclick={() => confirm(true)}>It was so</Button><Button onclick={() => confirm(false)}
+            >Clear it</Button
+          ></span
+        >
+      </div>
+    {/if}
     <section aria-labelledby="stints">
       <h2 id="stints" class="border-base-content border-b pb-1">Lures fished</h2>
       {#each edited.stints ?? [] as stint, i (stint.id ?? i)}

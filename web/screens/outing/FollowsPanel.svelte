@@ -1,30 +1,33 @@
 <script lang="ts">
-  import type { DrawnBuild, Outing, Reading, Stint } from '../../api/client'
+  import type { DrawnBuild, Outing } from '../../api/client'
   import { adviceFor } from '../../api/queries'
   import { settings } from '../../stores/settings.svelte'
   import PackedNote from '../../offline/PackedNote.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'
   import Facts from '../../ui/Facts.svelte'
-  import { changeOf, stepsLeft, stepWords, type Change } from './noted'
+  import type { Change } from './box'
+  import Assumed from './Assumed.svelte'
+  import type { Filled } from './seen'
+  import { changeOf, stepsLeft, stepWords } from './noted'
 
   /** They follow and won't bite: the next single change of the advice, in its order. */
   interface Props {
     outing: Outing
-    stint: Stint
+    asked: Filled
     /** The lure that is on, in words. */
     on: DrawnBuild['build']
     onmake: (change: Change, step: string) => void
   }
-  let { outing, stint, on, onmake }: Props = $props()
-  const reading = $derived<Reading>({ ...stint.reading, lure: stint.build.lure })
-  const advice = adviceFor(() => reading)
+  let { outing, asked, on, onmake }: Props = $props()
+  const advice = adviceFor(() => asked.reading)
 </script>
 
 <section aria-label="They follow but won’t bite" class="border-base-content border-2 p-3 text-sm">
   <Answer question={advice} waiting="Looking for the next change…">
     {#snippet children(given)}
-      <PackedNote {reading} />
+      <PackedNote reading={asked.reading} />
+      <Assumed {asked} />
       {@const step = stepsLeft(outing, on, given.next, settings.metric)[0]}
       {#if step}
         <p class="pb-2">

@@ -1,37 +1,46 @@
 <script lang="ts">
-  import { push } from 'svelte-spa-router'
-  import type { Composition, MadeChange, Outing, OutingEvent, Reading } from '../../api/client'
+  import type { Composition, MadeChange, ObservedReading, Outing, OutingEvent, UsualWater } from '../../api/client'
   import { tripsQuery, watersQuery } from '../../api/queries'
   import { drawnFor, outings as writes } from '../../api/outings'
-  import { inTheirColours } from '../../lure/paint'
-  import Thumbnail from '../../lure/Thumbnail.svelte'
+  import { currentReading } from '../../stores/currentReading.svelte'
+  import { Draft } from '../../stores/draft.svelte'
   import { notices } from '../../stores/notices.svelte'
   import { settings } from '../../stores/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import Choice from '../../ui/Choice.svelte'
   import { ANGLERS, type Angler, type EventKind } from '../../words/logbook'
-  import { waterLength } from '../../words/words'
+  import type { Change } from './box'
   import BoxPanel from './BoxPanel.svelte'
   import ChangePanel from './ChangePanel.svelte'
   import FollowsPanel from './FollowsPanel.svelte'
   import LastNote from './LastNote.svelte'
   import LeftOpen from './LeftOpen.svelte'
-  import { eventsOf, kindWords, lasted, tiedOn, tiedWords, untold, type Change } from './noted'
-  import { lureWords } from '../../words/lureWords'
+  import { eventsOf, kindWords, lasted, tiedOn, tiedWords, untold } from './noted'
   import { clock, stamp } from '../../words/clock'
   import { newId } from '../../api/newId'
-  import { readingNow, withSeen } from './readingNow'
+  import { byEye, dirtier, filled, granted, isOtherThan, seenIn, seenSoFar, withSpatUp } from './seen'
+  import TiedOn from './TiedOn.svelte'
   import TrialPanel from './TrialPanel.svelte'
   import WaterPanel from './WaterPanel.svelte'
+  import WaterQuestion from './WaterQuestion.svelte'
+  import { waterWords } from './waterWords'
   import WrongPanel from './WrongPanel.svelte'
 
   /** An outing that goes on: what is on, the clock, four buttons, and what can be changed in two taps. */
-  let { outing, isAlone = false }: { outing: Outing; isAlone?: boolean } = $props()
+  interface Props {
+    outing: Outing
+    /** What is usual at its water, where that is known. */
+    usual?: UsualWater | undefined
+    isAlone?: boolean
+  }
+  let { outing, usual, isAlone = false }: Props = $props()
 
   type Panel = Change | 'water' | 'wrong' | 'trial' | 'box' | null
   const BUTTONS: readonly EventKind[] = ['follow', 'bite', 'lost', 'landed']
   const WEAR: readonly EventKind[] = ['lure_lost', 'trailer_torn', 'collar_split']
   const TICK_MS = 10_000
+  /** So long after a lure was tied on the water is still as it was then. (Chosen.) */
+  const FRESH_MS = 30 * 60_000
   const waters = watersQuery()
   const trips = tripsQuery()
   const trip = $derived(trips.data?.find((one) => one.id === outing.trip_id)?.trip ?? null)
@@ -64,6 +73,21 @@
     }
   }
 
+  /** What was said of the water before anything was tied on: it goes with the first lure. */
+  const answered = new Draft<{ outing: string; seen: ObservedReading }>('water-seen')
+  const seen = $derived<ObservedReading>({
+    ...seenSoFar(outing),
+    ...(answered.value?.outing === id ? answered.value.seen : {}),
+  })
+  const asked = $derived(filled(seen, currentReading.withChoices(granted(trip, usual, now))))
+  let isSkipped = $state(false)
+  /** Asked at the start and never later: nothing comes between a fish and its button. */
+  const isAsked = $derived(
+    !isSkipped && (outing.stints ?? []).length === 0 && (seen.visibility_in == null || seen.sky == null),
+  )
+  const eye = $derived(byEye(seen))
+  const muddier = $derived(on && eye ? dirtier(eye) : null)
+
   /** One id however often it is sent: where the answer is lost, sending it again notes it once. */
   function note(kind: EventKind) {
     const event = newId()
@@ -71,21 +95,43 @@
     return trying(() => writes.note(id, event, body))
   }
 
-  function tie(build: Composition, change: { reading?: Reading; trial?: { trial_id: string; block: number } } = {}) {
+  /** An answer about the water that a lure is in already is no change of it. */
+  function see(now: ObservedReading) {
+    panel = null
+    if (!on?.id) {
+      answered.value = { outing: id, seen: now }
+      return
+    }
+    const isStill = new Date(on.started_at).getTime() > Date.now() - FRESH_MS
+    if (!isStill || isOtherThan(seenIn(on), now)) return tie(on.build, { seen: now })
+    const { events: _, ...stint } = on
+    void _
+    const { assumed } = filled(now, asked.reading)
+    return trying(() => writes.tie(id, stint.id ?? '', { ...stint, reading: now, confirmed: true, assumed }))
+  }
+
+  function tie(
+    build: Composition,
+    change: { seen?: ObservedReading; trial?: { trial_id: string; block: number } } = {},
+  ) {
     const stint = newId()
     const at = new Date()
     const made = pending
+    const reading = withSpatUp(change.seen ?? seen, outing)
     return trying(async () => {
       await writes.tie(id, stint, {
         started_at: stamp(at),
         build,
-        reading: withSeen(change.reading ?? readingNow(outing, trip, at), outing),
+        reading,
+        confirmed: true,
+        assumed: filled(reading, asked.reading).assumed,
         angler: who,
         made,
         trial: change.trial ?? null,
       })
       pending = null
       panel = null
+      answered.value = null
     })
   }
 
@@ -96,11 +142,7 @@
     void trying(() => writes.tie(id, stint.id ?? '', { ...stint, made: { ...made, helped } }))
   }
 
-  const end = (at: string) =>
-    trying(async () => {
-      await writes.end(id, at)
-      if (!isAlone) await push(`/outing/${id}`)
-    })
+  const end = (at: string) => trying(() => writes.end(id, at))
   function open(which: Panel) {
     panel = panel === which ? null : which
     pending = null
@@ -116,28 +158,13 @@
     >
   </header>
   <LeftOpen {outing} {now} onend={end} />
-  <section aria-label="Tied on" class="flex items-center gap-3">
-    {#if on}
-      <div class="bg-proof h-20 w-36 shrink-0 p-1 text-[#1a1a1a]">
-        {#if drawn.shown?.value[0]}
-          {@const one = drawn.shown.value[0]}
-          <Thumbnail build={one.build} paint={inTheirColours(one.build, one.look_parts)} />
-        {/if}
-      </div>
-      <p class="min-w-0 text-sm leading-snug">
-        <span class="font-bold">{lureWords(on.build, outing.box?.lures)}</span><br />
-        <span class="text-faint"
-          >on for {lasted(on.started_at, now)}, {waterLength(on.reading.visibility_in, settings.metric)} visibility</span
-        >
-      </p>
-    {:else}
-      <p class="text-sm font-bold">
-        {who === 'me'
-          ? 'Nothing is tied on. Choose a lure, and the clock starts.'
-          : 'The partner’s lure is not known. Their fish are noted all the same.'}
-      </p>
-    {/if}
-  </section>
+  {#if isAsked}
+    <WaterQuestion {seen} {usual} start={asked.reading} onsee={see} onskip={() => (isSkipped = true)} />
+  {:else}{@render notes()}{/if}
+</div>
+
+{#snippet notes()}
+  <TiedOn {on} drawn={drawn.shown?.value[0]} {who} {seen} {now} box={outing.box} />
   {#if on || who === 'partner'}
     <div class="grid grid-cols-2 gap-2">
       {#each BUTTONS as kind (kind)}
@@ -171,7 +198,7 @@
   {#if on && follows >= 2 && panel === null && drawn.shown?.value[0]}
     <FollowsPanel
       {outing}
-      stint={on}
+      asked={{ ...asked, reading: { ...asked.reading, lure: on.build.lure } }}
       on={drawn.shown.value[0].build}
       onmake={(change, step) => {
         pending = { symptom: 'follows', change: step }
@@ -184,7 +211,16 @@
     {#if on}
       <Button pressed={panel === 'trailer'} onclick={() => open('trailer')}>Change trailer</Button>
       {#if on.build.rear}<Button pressed={panel === 'blade'} onclick={() => open('blade')}>Change blade</Button>{/if}
-      <Button pressed={panel === 'water'} onclick={() => open('water')}>The water changed</Button>
+      {#if muddier}
+        {@const water = muddier}
+        <Button class="h-auto py-1" onclick={() => see({ ...seen, ...water })}
+          ><span>Dirtier: <span class="font-normal">{waterWords(water, settings.metric, eye?.tint)}</span></span
+          ></Button
+        >
+      {/if}
+      <Button pressed={panel === 'water'} onclick={() => open('water')}
+        >{seen.visibility_in == null ? 'Note the water' : 'The water changed'}</Button
+      >
       <Button pressed={panel === 'wrong'} onclick={() => open('wrong')}>Something is wrong</Button>
     {/if}
     {#if !isAlone}<Button pressed={panel === 'trial'} onclick={() => open('trial')}>Fair trial</Button>{/if}
@@ -194,18 +230,18 @@
     <ChangePanel
       change={panel}
       {outing}
-      reading={readingNow(outing, trip, now)}
+      {asked}
       on={on?.build ?? null}
       reason={pending?.change ?? null}
       onpick={(build) => tie(build)}
     />
   {:else if panel === 'box'}
     <BoxPanel {outing} onset={(before, box) => trying(() => writes.fill(id, before, box))} />
-  {:else if panel === 'water' && on}
-    <WaterPanel reading={readingNow(outing, trip, now)} onset={(reading) => tie(on.build, { reading })} />
+  {:else if panel === 'water'}
+    <WaterPanel {seen} start={asked.reading} onset={see} />
   {:else if panel === 'wrong' && on}
     <WrongPanel
-      stint={on}
+      asked={{ ...asked, reading: { ...asked.reading, lure: on.build.lure } }}
       onmake={(remedy, change) => {
         pending = remedy
         if (change) panel = change
@@ -234,4 +270,4 @@
     {:else}<Button href="#/outing/{id}">All notes ({events.length})</Button>{/if}
     <Button onclick={() => end(stamp(new Date()))}>End the outing</Button>
   </div>
-</div>
+{/snippet}

@@ -1,7 +1,8 @@
 <script lang="ts">
-  import { outingQuery } from '../../api/outings'
+  import { outingQuery, usualQuery } from '../../api/outings'
   import Button from '../../ui/Button.svelte'
   import Stored from '../../ui/Stored.svelte'
+  import DayAccount from './DayAccount.svelte'
   import Begin from './Begin.svelte'
   import Noting from './Noting.svelte'
 
@@ -9,6 +10,8 @@
   let { params }: { params?: { id?: string } | undefined } = $props()
   const id = $derived(params?.id ?? '')
   const outing = outingQuery(() => id)
+  /** Asked for before anything is shown: what it proposes would push everything else down under a thumb. */
+  const usuals = usualQuery()
 </script>
 
 {#if id === ''}
@@ -17,14 +20,16 @@
   <Stored query={outing} waiting="Opening the outing…">
     {#snippet children(open)}
       {#if open.ended_at}
-        <h1>This outing has ended</h1>
-        <p class="py-2 text-sm">Everything in it is kept and can be changed.</p>
+        <DayAccount outing={open} />
         <div class="flex flex-wrap gap-2">
-          <Button look="primary" href="#/outing/{id}">Look at the notes</Button>
+          <Button look="primary" href="#/logbook">What the log shows</Button>
+          <Button href="#/outing/{id}">All notes</Button>
           <Button href="#/on-the-water">Start another</Button>
         </div>
+      {:else if usuals.isFetched}
+        <Noting outing={open} usual={usuals.data?.find((one) => one.water_id === (open.water_id ?? null))} />
       {:else}
-        <Noting outing={open} />
+        <p role="status" class="py-2 text-sm">Opening the outing…</p>
       {/if}
     {/snippet}
   </Stored>

@@ -1,12 +1,13 @@
 <script lang="ts">
-  import type { Composition, OutingEvent, Reading, Stint } from '../../api/client'
+  import type { Composition, ObservedReading, OutingEvent, Stint } from '../../api/client'
   import { settings } from '../../stores/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
   import NumberBox from '../../ui/NumberBox.svelte'
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
   import { EVENT_KINDS, type EventKind } from '../../words/logbook'
-  import { BOUNDS, SKYS, WINDS } from '../../words/vocabulary'
+  import { SHORT_TINTS } from '../../words/tints'
+  import { BOUNDS, SKYS, TINTS, WINDS, type Tint } from '../../words/vocabulary'
   import { capital, round, show } from '../../words/words'
   import FishLength from './FishLength.svelte'
   import { kindWords } from './noted'
@@ -32,13 +33,17 @@
   const unit = $derived(settings.metric ? CM_PER_IN : 1)
   const events = $derived(stint.events ?? [])
   const words = $derived(lureWords(stint.build, builds))
-  const read = (part: Partial<Reading>) => onset({ ...stint, reading: { ...stint.reading, ...part } })
+  const reading = $derived(stint.reading ?? {})
+  const isUnconfirmed = $derived(stint.confirmed === false && Object.keys(reading).length > 0)
+
+  const read = (part: ObservedReading) => onset({ ...stint, reading: { ...reading, ...part } })
   const event = (i: number, part: Partial<OutingEvent>) =>
     onset({ ...stint, events: events.map((one, k) => (k === i ? { ...one, ...part } : one)) })
   const add = () => onset({ ...stint, events: [...events, { id: newId(), at: stint.started_at, kind: 'landed' }] })
   const SELECTS = [
-    { field: 'sky', label: 'Sky', words: SKYS },
-    { field: 'wind', label: 'Wind', words: WINDS },
+    { field: 'tint', label: 'Tint', words: TINTS, say: (word: string) => SHORT_TINTS[word as Tint] },
+    { field: 'sky', label: 'Sky', words: SKYS, say: (word: string) => capital(show(word)) },
+    { field: 'wind', label: 'Wind', words: WINDS, say: (word: string) => capital(show(word)) },
   ] as const
 </script>
 
@@ -62,16 +67,21 @@
     <Button label="Remove {words}" onclick={onremove}>Remove</Button>
   </div>
   <details class="text-sm">
-    <summary class="flex min-h-11 cursor-pointer items-center"><ReadingSummary reading={stint.reading} /></summary>
+    <summary class="flex min-h-11 cursor-pointer items-center gap-2"
+      ><ReadingSummary {reading} />{#if isUnconfirmed}<span class="text-faint">(nobody noted it there)</span
+        >{/if}</summary
+    >
     <div class="flex flex-wrap items-end gap-4 py-2">
       <span class="flex items-center gap-2 text-[0.8125rem] font-bold"
         >Visibility <NumberBox
           label="Visibility"
-          value={round(stint.reading.visibility_in * unit, 1)}
+          value={reading.visibility_in == null ? null : round(reading.visibility_in * unit, 1)}
           unit={settings.metric ? 'cm' : 'in'}
           min={0.1}
           max={BOUNDS.mostVisibilityIn * unit}
-          onset={(value) => value && read({ visibility_in: round(value / unit, 2) })}
+          optional
+          placeholder="not noted"
+          onset={(value) => read({ visibility_in: value === null ? null : round(value / unit, 2) })}
         /></span
       >
       {#each SELECTS as select (select.field)}
@@ -79,10 +89,11 @@
           >{select.label}
           <select
             class="select border-edge h-11 w-36"
-            value={stint.reading[select.field]}
-            onchange={(change) => read({ [select.field]: change.currentTarget.value } as Partial<Reading>)}
+            value={reading[select.field] ?? ''}
+            onchange={(change) => read({ [select.field]: change.currentTarget.value || null } as ObservedReading)}
           >
-            {#each select.words as word (word)}<option value={word}>{capital(show(word))}</option>{/each}
+            <option value="">Not noted</option>
+            {#each select.words as word (word)}<option value={word}>{select.say(word)}</option>{/each}
           </select></label
         >
       {/each}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Reading } from '../../api/client'
+  import type { ObservedReading, Reading } from '../../api/client'
   import { settings } from '../../stores/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import Choice from '../../ui/Choice.svelte'
@@ -9,17 +9,24 @@
   import { BOUNDS, SKYS, TINTS, WINDS } from '../../words/vocabulary'
   import { fromCelsius, round, toCelsius } from '../../words/words'
 
-  /** The water or the light changed: the stick, the tint, the skies, the wind, and the temperature where it was taken. */
-  let { reading, onset }: { reading: Reading; onset: (reading: Reading) => unknown } = $props()
-  let changed = $state.raw<Partial<Reading>>({})
-  const now = $derived({ ...reading, ...changed })
-  const set = (part: Partial<Reading>) => (changed = { ...changed, ...part })
+  /** The water and the light as they are seen now: the stick, the tint, the skies, the wind, and the temperature where it was taken. */
+  interface Props {
+    seen: ObservedReading
+    /** Where the stick stands until somebody has moved it. */
+    start: Reading
+    onset: (seen: ObservedReading) => unknown
+  }
+  let { seen, start, onset }: Props = $props()
+  let changed = $state.raw<ObservedReading>({})
+  const now = $derived<ObservedReading>({ ...seen, ...changed })
+  const set = (part: ObservedReading) => (changed = { ...changed, ...part })
   const shown = (fahrenheit: number) => round(settings.metric ? toCelsius(fahrenheit) : fahrenheit, 1)
   const taken = (value: number) => round(settings.metric ? fromCelsius(value) : value, 1)
 </script>
 
-<section aria-label="The water changed" class="flex flex-col gap-3">
-  <VisibilityStick value={now.visibility_in} onset={(visibility_in) => set({ visibility_in })} />
+<section aria-label="The water now" class="flex flex-col gap-3">
+  <VisibilityStick value={now.visibility_in ?? start.visibility_in} onset={(visibility_in) => set({ visibility_in })} />
+  {#if now.visibility_in == null}<p class="text-faint text-sm">Not said yet: move the stick to say it.</p>{/if}
   <Choice label="Tint" options={TINTS} value={now.tint} onpick={(tint) => set({ tint })} shown={SHORT_TINTS} />
   <Choice label="Sky" options={SKYS} value={now.sky} onpick={(sky) => set({ sky })} columns="grid-cols-4" />
   <Choice label="Wind" options={WINDS} value={now.wind} onpick={(wind) => set({ wind })} />
@@ -36,5 +43,7 @@
       onset={(value) => set({ surface_f: value === null ? null : taken(value) })}
     />
   </span>
-  <Button look="primary" size="large" onclick={() => onset(now)}>Note the change</Button>
+  <Button look="primary" size="large" disabled={Object.keys(changed).length === 0} onclick={() => onset(now)}
+    >Note the water</Button
+  >
 </section>

@@ -4,19 +4,17 @@ import type {
   InventoryPart,
   MadeChange,
   NextStep,
+  ObservedReading,
   Outing,
   OutingEvent,
-  Reading,
   Stint,
 } from '../../api/client'
 import { key } from '../../parts/sameBuild'
+import type { Change } from './box'
 import { fullPickWords, valuesWords } from '../../words/adviceParts'
 import { capital, show, temperature, tintWords, waterLength } from '../../words/words'
 import type { Angler, EventKind } from '../../words/logbook'
 import type { Pick } from '../../words/vocabulary'
-
-/** What can be changed on the lure that is on, from what is carried. */
-export type Change = 'trailer' | 'blade' | 'lure'
 
 /** How long something has been going on: 0:43. */
 export function lasted(from: string, to: Date): string {
@@ -42,16 +40,23 @@ export const kindWords = (kind: EventKind) => capital(show(kind))
 export const withPart = (build: Composition, part: InventoryPart): Composition =>
   part.kind === 'trailer' ? { ...build, trailer: part } : { ...build, rear: part }
 
+type Maybe<T> = T | null | undefined
+
+function changed<T>(was: Maybe<T>, is: Maybe<T>, name: string, say: (value: T) => string): string | null {
+  if ((was ?? null) === (is ?? null)) return null
+  return is == null ? `${name} not known` : say(is)
+}
+
 /** What is noted of the water as it is now, as far as it was otherwise before. */
-function waterChanges(before: Reading, now: Reading, metric: boolean): string[] {
-  const words: [keyof Reading, () => string][] = [
-    ['visibility_in', () => waterLength(now.visibility_in, metric)],
-    ['tint', () => tintWords(now.tint)],
-    ['sky', () => show(now.sky)],
-    ['wind', () => show(now.wind)],
-    ['surface_f', () => (now.surface_f == null ? 'temperature not taken' : temperature(now.surface_f, metric))],
+function waterChanges(before: ObservedReading, now: ObservedReading, metric: boolean): string[] {
+  const words = [
+    changed(before.visibility_in, now.visibility_in, 'visibility', (inches) => waterLength(inches, metric)),
+    changed(before.tint, now.tint, 'tint', tintWords),
+    changed(before.sky, now.sky, 'sky', show),
+    changed(before.wind, now.wind, 'wind', show),
+    changed(before.surface_f, now.surface_f, 'temperature', (warmth) => temperature(warmth, metric)),
   ]
-  return words.flatMap(([field, say]) => ((before[field] ?? null) === (now[field] ?? null) ? [] : [say()]))
+  return words.filter((one) => one !== null)
 }
 
 /** What began a stint: a lure, another part on the same one, or another water under it. */
@@ -61,7 +66,7 @@ export function tiedWords(outing: Outing, stint: Stint, metric: boolean): string
   if (!before) return 'Tied on'
   const [was, is] = [before.build, stint.build]
   if (key(was) === key(is)) {
-    const changes = waterChanges(before.reading, stint.reading, metric)
+    const changes = waterChanges(before.reading ?? {}, stint.reading ?? {}, metric)
     return changes.length > 0 ? `Water changed to ${changes.join(', ')}` : 'Tied on'
   }
   if (key({ ...was, trailer: is.trailer }) === key(is)) return `Trailer changed to ${is.trailer?.name ?? 'none'}`
