@@ -61,10 +61,10 @@ final readonly class BuildGoal
             Intent::BlendIn => 'Blend in: nothing on the lure stands out from the water.',
             Intent::MatchForage => 'Match the forage: colors close to it'.($blades ? ', blade included.' : '.'),
             Intent::StandOut => $blades
-                ? 'Stand out: skirt and blade visible from as far as this water allows.'
-                : 'Stand out: a skirt visible from as far as this water allows.',
+                ? 'Stand out: a skirt and a blade that a bass makes out from as far as this water allows.'
+                : 'Stand out: a skirt that a bass makes out from as far as this water allows.',
             Intent::TriggerStrike => $blades
-                ? 'Trigger a strike: a blade visible from far away and a body that matches the forage.'
+                ? 'Trigger a strike: a blade that shows from far away and a body that matches the forage.'
                 : 'Trigger a strike: match the forage and move fast.',
             Intent::ShowSilhouette => 'Show a silhouette: the whole lure darker than the water behind it.',
         };

@@ -198,18 +198,18 @@ final readonly class BuildFindings
                 ? Finding::good($what, "The $what blends into the water, as the advice wants.")
                 : Finding::amiss(
                     $what,
-                    "The $what is $how than the water and visible to {at}, but it should blend in: use a color closer to the water, or one "
-                        .'that is more see-through.',
+                    "The $what is $how than the water, and a bass makes it out from {at}, but it should blend in: use a color closer to the "
+                        .'water, or one that is more see-through.',
                     $range,
                 ),
             PartGoal::LikeForage => $does
                 ? Finding::good($what, "The $what looks like the forage in this water, as the advice wants.")
                 : Finding::amiss($what, "The $what does not look like the forage: use colors closer to it."),
             PartGoal::FarthestSeen => $does
-                ? Finding::good($what, "The $what is visible to {at}.", $range)
+                ? Finding::good($what, "A bass makes the $what out from {at}.", $range)
                 : Finding::amiss(
                     $what,
-                    "The $what fades out past {at}, but it should stand out: a $farther one is visible from farther in this water.",
+                    "A bass makes the $what out from {at} only, but it should stand out: it makes a $farther one out from farther in this water.",
                     $range,
                 ),
             PartGoal::Darkest => $does

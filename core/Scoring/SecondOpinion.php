@@ -78,8 +78,8 @@ final class SecondOpinion
             Verdict::NoDifference === $verdict => 'All of these disappear at about the same distance here.',
             Verdict::Agrees === $verdict && $quiet => 'It should blend in, and of these it disappears soonest.',
             $quiet => 'It should blend in, but another of these would disappear sooner.',
-            Verdict::Agrees === $verdict => 'None of the others is visible from farther.',
-            default => 'Another of these is visible from farther in this light.',
+            Verdict::Agrees === $verdict => 'A bass makes none of the others out from farther.',
+            default => 'A bass makes another of these out from farther in this light.',
         });
     }
 

@@ -88,7 +88,7 @@ test('a colour of one’s own is put on and judged', async ({ page }) => {
     .getByRole('group', { name: 'Skirt, custom part' })
     .getByLabel('Color', { exact: true })
     .selectOption('white')
-  await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('a darker one is visible from farther')
+  await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('it makes a darker one out from farther')
 })
 
 test('a build is saved, opened again and compared with another', async ({ page }) => {

@@ -16,7 +16,7 @@ describe('the list of all strings', () => {
   })
 
   test('has text, attributes, sentences in code and templates with what is filled in left open', () => {
-    for (const one of ['What is the water like?', 'Save reading', 'Reading saved.', 'visible to …'])
+    for (const one of ['What is the water like?', 'Save reading', 'Reading saved.', 'a bass makes it out from …'])
       expect(said).toContain(`- ${one}\n`)
   })
 

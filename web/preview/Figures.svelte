@@ -99,7 +99,7 @@
     [
       ...shownParts.map((part) => {
         const range = rangeOf(part.id)
-        return `${capital(partName(part))}: ${range > 0 ? `visible to ${waterLength(range, metric)}` : 'not visible'}.`
+        return `${capital(partName(part))}: ${range > 0 ? `a bass makes it out from ${waterLength(range, metric)}` : 'a bass does not make it out'}.`
       }),
       ...crossings(shownParts.map((part, i) => ({ name: partName(part), values: partCurves[i]?.values ?? [] }))),
     ].join(' '),
@@ -200,7 +200,7 @@
           ><th class="py-1 font-normal">Part</th><th class="font-normal"><Term of="contrast" /></th><th
             class="font-normal"><Term of="flash" /></th
           ><th class="font-normal">{away} away</th><th class="font-normal"><Term of="visible" /></th><th
-            class="font-normal">Flash visible to</th
+            class="font-normal">Its flash from</th
           ></tr
         >
       </thead>

@@ -2,6 +2,7 @@
   import { settings } from '../stores/settings.svelte'
   import NumberBox from './NumberBox.svelte'
   import Slider from './Slider.svelte'
+  import Term from './Term.svelte'
   import Stepper from './Stepper.svelte'
   import { waterLength } from '../words/words'
   import { BANDS, MARKS_CM, MARKS_IN, MOST_IN, nearestStop, place, STOPS } from '../words/stick'
@@ -127,4 +128,5 @@
       </svg>
     {/snippet}
   </Slider>
+  <p class="text-sm"><Term of="sight" shown="You lose sight of a lure at {waterLength(value, metric)}" /></p>
 </div>

@@ -6,9 +6,17 @@ export interface Term {
   meaning: readonly string[]
 }
 
-export type TermName = 'contrast' | 'visible' | 'flash' | 'jnd' | 'separate' | 'looks' | 'hand' | 'firmness' | 'score'
+export type TermName =
+  'sight' | 'contrast' | 'visible' | 'flash' | 'jnd' | 'separate' | 'looks' | 'hand' | 'firmness' | 'score'
 
 export const TERMS: Record<TermName, Term> = {
+  sight: {
+    title: 'Visibility, and what a bass makes out',
+    meaning: [
+      'Visibility is how deep you still see a light-colored lure on a line, looking down: it tells how dirty the water is.',
+      'From how far a bass makes out a part of your lure is another figure: it looks from the side, with other eyes, and each part stands out as much as it differs from the water behind it. In the same water that can be half as far, or farther.',
+    ],
+  },
   contrast: {
     title: 'Contrast',
     meaning: [
@@ -18,16 +26,16 @@ export const TERMS: Record<TermName, Term> = {
     ],
   },
   visible: {
-    title: 'Visible to',
+    title: 'A bass makes it out from',
     meaning: [
-      'The distance at which a bass just loses sight of the part in this water.',
+      'The distance from which a bass makes the part out in this water. From farther away it is gone.',
       'The figures in parentheses are how uncertain the model is.',
     ],
   },
   flash: {
     title: 'When it flashes',
     meaning: [
-      'A metal blade mirrors the brightest light for a moment as it turns. That flash is visible from farther than the blade itself.',
+      'A metal blade mirrors the brightest light for a moment as it turns. A bass makes it out from farther than the blade itself.',
     ],
   },
   jnd: {

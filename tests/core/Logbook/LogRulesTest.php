@@ -13,8 +13,10 @@ use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\Rank;
 use Kontrast\Rulebook\Rulebook;
 use Kontrast\Rulebook\SchoolQuestion;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\core\Readings;
+use Tests\core\Simulation;
 
 /** The log's say in the advice: as loud as the notes are sure, under a special rule's, and silent where there is only luck. */
 final class LogRulesTest extends TestCase
@@ -22,6 +24,7 @@ final class LogRulesTest extends TestCase
     private const SEASONS = 400;
 
     /** A log of luck alone must not turn a pick: 400 seasons of 150 hours in which every lure is as good, on all questions at once. */
+    #[Group(Simulation::GROUP)]
     public function testALogOfLuckAloneTurnsNoPick(): void
     {
         mt_srand(31);
@@ -30,7 +33,8 @@ final class LogRulesTest extends TestCase
         $readings = [...Readings::random(40, 5)];
         $before = array_map($standard->decide(...), $readings);
         $turned = 0;
-        for ($season = 0; $season < self::SEASONS; ++$season) {
+        $seasons = Simulation::size(self::SEASONS, self::SEASONS / 4);
+        for ($season = 0; $season < $seasons; ++$season) {
             $rules = LogRules::derive($book, self::evidence(static fn (): float => 1.0), SchoolQuestion::cases());
             if ([] === $rules) {
                 continue;
@@ -45,7 +49,7 @@ final class LogRulesTest extends TestCase
                 }
             }
         }
-        self::assertLessThan(self::SEASONS / 50, $turned);
+        self::assertLessThan($seasons / 50, $turned);
     }
 
     /** Where one school's lures really get three times the bites, the log comes to speak for it. */

@@ -23,8 +23,10 @@ use Kontrast\Rulebook\Assembly;
 use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\Facts;
 use Kontrast\Rulebook\Slot;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\core\Readings;
+use Tests\core\Simulation;
 
 /** What may never be, whatever the water: looked for in 20,000 random readings. Common practice, no source. */
 final class NeverTest extends TestCase
@@ -34,11 +36,12 @@ final class NeverTest extends TestCase
     /** A trailer's length may go past twice the forage's only by these facts: the big meal, the swimbait, the shortest there is. */
     private const LENGTH_FACTS = ['T8', 'S17', 'F9', 'T5'];
 
+    #[Group(Simulation::GROUP)]
     public function testNothingThatMayNeverBe(): void
     {
         $engine = Engine::standard();
         $found = [];
-        foreach (Readings::random(self::READINGS, 2026) as $reading) {
+        foreach (Readings::random(Simulation::size(self::READINGS, self::READINGS / 4), 2026) as $reading) {
             $lure = new Assembly($engine->decide($reading));
             foreach (self::looked($reading, $lure) as $what => $is) {
                 if ($is) {

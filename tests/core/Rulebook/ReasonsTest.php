@@ -13,8 +13,10 @@ use Kontrast\Rulebook\Reason;
 use Kontrast\Rulebook\Reasons;
 use Kontrast\Rulebook\Rule;
 use Kontrast\Rulebook\Slot;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\core\Readings;
+use Tests\core\Simulation;
 
 /** A reason never contradicts its pick: the lure is as its sentence says. */
 final class ReasonsTest extends TestCase
@@ -33,11 +35,12 @@ final class ReasonsTest extends TestCase
         self::assertStringNotContainsString('plain', $base->rule->because);
     }
 
+    #[Group(Simulation::GROUP)]
     public function testOverThousandsOfWatersEveryPickHasAReasonAndNoneClaimsWhatIsNotSo(): void
     {
         $engine = Engine::standard();
         $reasons = $left = 0;
-        foreach (Readings::random(self::READINGS, 20261130) as $reading) {
+        foreach (Readings::random(Simulation::size(self::READINGS, self::READINGS / 10), 20261130) as $reading) {
             $lure = new Assembly($engine->decide($reading));
             $told = Reasons::collect($lure);
             foreach ($lure->slotsInUse() as $slot) {

@@ -24,16 +24,19 @@ use Kontrast\Scoring\ScoredTrait;
 use Kontrast\Scoring\TraitScore;
 use Kontrast\Scoring\VisionScore;
 use Kontrast\Vision\Pair;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\core\Bins;
 use Tests\core\Fits;
 use Tests\core\Readings;
+use Tests\core\Simulation;
 
 /** What the model sees in a build, and how a build is marked. */
 final class BuildFindingsTest extends TestCase
 {
-    /** Readings drawn at random, two builds each. */
-    private const RANDOM = 120;
+    private const WATERS = 200;
+    /** Skirts, and trailers: every pair of them is judged, and either without the other. */
+    private const OF_EACH = 9;
 
     public function testAPairThatMeltsWhereTwoAreWantedIsToldWithItsSplitAndAMend(): void
     {
@@ -87,34 +90,52 @@ final class BuildFindingsTest extends TestCase
         self::assertStringNotContainsString('as the advice wants', $finding->text);
     }
 
-    /** No sentence praises what the score does not count, and none is about a part that is not there or not advised. */
+    /** Twenty thousand builds in two hundred waters: no sentence praises what the score punishes, or is about a part that is not there. */
+    #[Group(Simulation::GROUP)]
     public function testNoSentencePraisesWhatTheScorePunishes(): void
     {
-        $praised = 0;
-        foreach (Readings::random(self::RANDOM, 20261130) as $i => $reading) {
+        $praised = $judged = 0;
+        $waters = Simulation::size(self::WATERS, self::WATERS / 10);
+        foreach (Readings::random($waters, 20261130) as $i => $reading) {
             $scorer = self::scorer($reading);
-            $advised = $scorer->brief->build;
-            $bin = Bins::random(1000 + $i, 1, 2, 2, 2, 1);
-            foreach ($bin->trailers as $k => $trailer) {
-                $build = new Composition($reading->lure, $bin->heads[0], null, null, $bin->skirts[$k] ?? null, $trailer, null);
-                $points = [];
-                foreach ($scorer->measure($build)->scores as $score) {
-                    $points[$score->trait->value] = $score->points / max(1, $score->of);
-                }
-                foreach ((new BuildFindings($scorer))->find($build) as $finding) {
-                    if (!str_contains($finding->text, 'as the advice wants')) {
-                        continue;
-                    }
-                    ++$praised;
-                    $traits = 'pair' === $finding->about ? [ScoredTrait::Pair, ScoredTrait::TrailerBase] : [ScoredTrait::SkirtGoal];
-                    foreach ($traits as $trait) {
-                        self::assertGreaterThanOrEqual(0.5, $points[$trait->value] ?? 0.0, "$finding->text ($trait->value)");
-                    }
-                    self::assertNotNull('pair' === $finding->about ? $advised->trailer : $advised->skirt, $finding->text);
+            $findings = new BuildFindings($scorer);
+            $bin = Bins::random(1000 + $i, 1, 2, self::OF_EACH, self::OF_EACH, 1);
+            foreach ([...$bin->skirts, null] as $skirt) {
+                foreach ([...$bin->trailers, null] as $trailer) {
+                    ++$judged;
+                    $build = new Composition($reading->lure, $bin->heads[0], null, null, $skirt, $trailer, null);
+                    $praised += self::praises($build, $scorer, $findings);
                 }
             }
         }
-        self::assertGreaterThan(20, $praised);
+        self::assertSame($waters * (self::OF_EACH + 1) ** 2, $judged);
+        self::assertGreaterThan($judged / 20, $praised);
+    }
+
+    /** @return int sentences that say that something is as the advice wants it */
+    private static function praises(Composition $build, BuildScorer $scorer, BuildFindings $findings): int
+    {
+        $points = [];
+        foreach ($scorer->measure($build)->scores as $score) {
+            $points[$score->trait->value] = $score->points / max(1, $score->of);
+        }
+        $advised = $scorer->brief->build;
+        $there = ['skirt' => null !== $build->skirt, 'trailer' => null !== $build->trailer, 'pair' => null !== $build->trailer, 'blade' => false];
+        $praised = 0;
+        foreach ($findings->find($build) as $finding) {
+            self::assertTrue($there[$finding->about], "Not there: $finding->text");
+            if (!str_contains($finding->text, 'as the advice wants')) {
+                continue;
+            }
+            ++$praised;
+            $isPair = 'pair' === $finding->about;
+            foreach ($isPair ? [ScoredTrait::Pair, ScoredTrait::TrailerBase] : [ScoredTrait::SkirtGoal] as $trait) {
+                self::assertGreaterThanOrEqual(0.5, $points[$trait->value] ?? 0.0, "$finding->text ($trait->value)");
+            }
+            self::assertNotNull($isPair ? $advised->trailer : $advised->skirt, $finding->text);
+        }
+
+        return $praised;
     }
 
     /** What does its work by half is on the limit: such a skirt is about even, one that does it wholly or not at all is not. */

@@ -17,8 +17,8 @@
     opinion.pick === 'pairing'
       ? `${show(candidate.reads ?? '')}, ${round(candidate.figure, 1)} times what a bass can just tell apart`
       : candidate.figure === 0
-        ? 'not visible'
-        : `visible from ${waterLengthBand(candidate.figure, candidate.span_in, settings.metric)}`
+        ? 'not seen by a bass'
+        : `a bass sees it from ${waterLengthBand(candidate.figure, candidate.span_in, settings.metric)}`
 </script>
 
 <ul>

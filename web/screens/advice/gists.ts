@@ -73,7 +73,7 @@ function waterGist({ scene }: AdviceView, metric: boolean): string {
   const visible = Math.max(0, ...scene.look.parts.map((part) => part.flash_range_in ?? part.sight_range_in))
   const separate = Math.max(0, ...scene.look.pairs.map((pair) => pair.split_range_in))
   return [
-    visible > 0 ? `visible to ${waterLength(visible, metric)}` : 'not visible',
+    visible > 0 ? `a bass makes it out from ${waterLength(visible, metric)}` : 'a bass does not make it out',
     ...(scene.look.pairs.length > 0
       ? [separate > 0 ? `its colors separate to ${waterLength(separate, metric)}` : 'its colors look like one color']
       : []),
