@@ -8,9 +8,9 @@ use Kontrast\Material\Srgb;
 use Kontrast\Vision\Ciede2000;
 
 /**
- * Reads a part's colour off a photo that has a white card in it. The card tells the light: each channel, in amounts of light, is
- * scaled so that the card comes out as white paper does (von Kries 1902, in the camera's own three channels). Taps on the part are averaged
- * in amounts of light, and their spread told.
+ * Reads colours off a photo that has a white card in it, or a part of a known colour. It tells the light: each channel, in amounts of
+ * light, is scaled so that the card comes out as white paper does, or the part as its own colour (von Kries 1902, in the camera's own three
+ * channels). Taps on a part are averaged in amounts of light, and their spread told.
  */
 final readonly class PhotoColour
 {
@@ -23,6 +23,8 @@ final readonly class PhotoColour
     private const MOST_SPREAD = 6.0;
     private const MOST_CLIPPED = 0.02;
     private const DARKEST_CARD = 0.15;
+    /** A known colour that sends back less than this in a channel tells nothing of the light there. (Chosen.) */
+    private const LEAST_KNOWN = 0.03;
 
     /**
      * @param float              $spread   CIEDE2000 from the mean to the tap farthest off
@@ -35,20 +37,12 @@ final readonly class PhotoColour
     /**
      * @param non-empty-list<PhotoSample> $card
      * @param non-empty-list<PhotoSample> $part
+     * @param Srgb|null                   $known what the card really is; null for white paper
      */
-    public static function read(array $card, array $part): self
+    public static function read(array $card, array $part, ?Srgb $known = null): self
     {
-        $light = self::mean($card);
-        $warnings = [];
-        if (self::isClipped($card)) {
-            $warnings[] = PhotoWarning::CardClipped;
-        }
-        if (max($light) > self::MOST_CAST * min($light) || self::spread($card) > self::MOST_CARD_SPREAD) {
-            $warnings[] = PhotoWarning::CardNotNeutral;
-        }
-        if (max($light) < self::DARKEST_CARD) {
-            $warnings[] = PhotoWarning::CardDark;
-        }
+        $warnings = self::doubts($card, $known);
+        $light = self::light($card, $known);
         $balanced = array_map(static fn (PhotoSample $tap): Srgb => self::balance($tap->mean->toLinear(), $light), $part);
         $colour = self::balance(self::mean($part), $light);
         $spread = max(array_map(static fn (Srgb $tap): float => Ciede2000::between($colour->toLab(), $tap->toLab()), $balanced));
@@ -63,12 +57,65 @@ final readonly class PhotoColour
     }
 
     /**
+     * The pixels of a patch with the light taken out.
+     *
+     * @param non-empty-list<PhotoSample> $card
+     * @param non-empty-list<Srgb>        $pixels
+     *
+     * @return non-empty-list<Srgb>
+     */
+    public static function balanced(array $card, array $pixels, ?Srgb $known = null): array
+    {
+        $light = self::light($card, $known);
+
+        return array_map(static fn (Srgb $pixel): Srgb => self::balance($pixel->toLinear(), $light), $pixels);
+    }
+
+    /**
+     * What makes doubtful whatever is read with this card.
+     *
+     * @param non-empty-list<PhotoSample> $card
+     *
+     * @return list<PhotoWarning>
+     */
+    public static function doubts(array $card, ?Srgb $known = null): array
+    {
+        $seen = self::mean($card);
+        $isOff = self::spread($card) > self::MOST_CARD_SPREAD;
+        if (null === $known) {
+            $doubts = [
+                [PhotoWarning::CardNotNeutral, $isOff || max($seen) > self::MOST_CAST * min($seen)],
+                [PhotoWarning::CardDark, max($seen) < self::DARKEST_CARD],
+            ];
+        } else {
+            $doubts = [[PhotoWarning::KnownUneven, $isOff], [PhotoWarning::KnownDark, min($known->toLinear()) < self::LEAST_KNOWN]];
+        }
+        $told = array_filter([[PhotoWarning::CardClipped, self::isClipped($card)], ...$doubts], static fn (array $one): bool => $one[1]);
+
+        return array_column($told, 0);
+    }
+
+    /**
+     * @param non-empty-list<PhotoSample> $card
+     *
+     * @return array{float, float, float} what would be seen of something that sends all of the light back
+     */
+    private static function light(array $card, ?Srgb $known): array
+    {
+        $seen = self::mean($card);
+        $own = $known?->toLinear() ?? [self::CARD, self::CARD, self::CARD];
+        $channel = static fn (int $i): float => $seen[$i] / max($own[$i], self::LEAST_KNOWN);
+
+        return [$channel(0), $channel(1), $channel(2)];
+    }
+
+    /**
      * @param array{float, float, float} $seen
      * @param array{float, float, float} $light
      */
     private static function balance(array $seen, array $light): Srgb
     {
-        $share = static fn (int $i): float => $light[$i] > 0 ? self::CARD * $seen[$i] / $light[$i] : 0.0;
+        $share = static fn (int $i): float => $light[$i] > 0 ? $seen[$i] / $light[$i] : 0.0;
 
         return Srgb::linear($share(0), $share(1), $share(2));
     }

@@ -198,8 +198,8 @@ final readonly class BuildFindings
                 ? Finding::good($what, "The $what blends into the water, as the advice wants.")
                 : Finding::amiss(
                     $what,
-                    "The $what is $how than the water, and a bass makes it out from {at}, but it should blend in: use a color closer to the "
-                        .'water, or one that is more see-through.',
+                    "The $what is $how than the water, and a bass makes it out from {at}, but it should blend in: use a color "
+                        .'closer to the water, or one that is more see-through.',
                     $range,
                 ),
             PartGoal::LikeForage => $does
@@ -209,7 +209,8 @@ final readonly class BuildFindings
                 ? Finding::good($what, "A bass makes the $what out from {at}.", $range)
                 : Finding::amiss(
                     $what,
-                    "A bass makes the $what out from {at} only, but it should stand out: it makes a $farther one out from farther in this water.",
+                    "A bass makes the $what out from {at} only, but it should stand out: it makes a $farther one out from farther "
+                        .'in this water.',
                     $range,
                 ),
             PartGoal::Darkest => $does

@@ -43,6 +43,32 @@ final class ColourApiTest extends ApiTestCase
         self::assertSame(['card', 'part[0].hex', 'part[0].clipped'], array_keys($this->faults()));
     }
 
+    public function testAPatchIsReadThroughItsCardOrAKnownPart(): void
+    {
+        $card = [['hex' => '#f3f3f3', 'clipped' => 0]];
+        $pixels = [...array_fill(0, 75, '#55512b'), ...array_fill(0, 25, '#e8641c')];
+        foreach ([[], ['known' => '#f3f3f3']] as $known) {
+            $read = $this->send('POST', '/api/colour/patch', ['card' => $card, 'pixels' => $pixels] + $known);
+            self::assertSame(200, $this->answered());
+            self::assertIsArray($read);
+            self::assertIsArray($read['colours']);
+            self::assertSame([['green_pumpkin', 'orange'], []], [array_column($read['colours'], 'nearest'), $read['warnings']]);
+            self::assertEquals([0.75, 0.25], array_column($read['colours'], 'share'));
+        }
+        $dark = $this->send('POST', '/api/colour/patch', ['card' => $card, 'pixels' => $pixels, 'known' => '#141414']);
+        self::assertStringContainsString('known color is too dark', self::textAt($dark, 'warnings', '0'));
+    }
+
+    public function testAPatchThatIsNoneIsRefusedByItsField(): void
+    {
+        $this->send('POST', '/api/colour/patch', ['card' => [], 'pixels' => ['#123456', 'red'], 'known' => 'white']);
+        self::assertSame(422, $this->answered());
+        self::assertEqualsCanonicalizing(['card', 'pixels[1]', 'known'], array_keys($this->faults()));
+        $card = [['hex' => '#f3f3f3', 'clipped' => 0]];
+        $this->send('POST', '/api/colour/patch', ['card' => $card, 'pixels' => array_fill(0, 2501, '#123456')]);
+        self::assertSame(['pixels'], array_keys($this->faults()));
+    }
+
     public function testTheSimulatedInstrumentSpeaksItsProtocol(): void
     {
         $device = new SimulatedColorimeter();

@@ -310,6 +310,7 @@ final class UpgradeTest extends TestCase
             'PUT /api/settings' => ['units' => 'us', 'theme' => 'paper'],
             'POST /api/logbook' => ['waters' => [], 'readings' => []],
             'POST /api/backup' => $get('/api/backup'),
+            'POST /api/colour/patch' => ['card' => [['hex' => '#eeeeee', 'clipped' => 0]], 'pixels' => ['#123456']],
             'POST /api/colour/photo' => [
                 'card' => [['hex' => '#eeeeee', 'clipped' => 0]],
                 'part' => [['hex' => '#123456', 'clipped' => 0]],

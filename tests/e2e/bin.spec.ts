@@ -210,3 +210,55 @@ test('without a colorimeter it says how to start one', async ({ page }) => {
   await page.getByRole('button', { name: 'Read the colorimeter' }).click()
   await expect(page.getByRole('alert').filter({ hasText: './kontrast colorimeter' })).toBeVisible()
 })
+
+/** A picture of a white card and a skirt of green pumpkin with a fifth of orange, under a yellowish lamp. */
+function skirtUnderALamp(page: Page): Promise<string> {
+  return page.evaluate(() => {
+    const canvas = document.createElement('canvas')
+    canvas.width = 600
+    canvas.height = 400
+    const context = canvas.getContext('2d')
+    if (!context) return ''
+    const fill = (colour: string, x: number, width: number) => {
+      context.fillStyle = colour
+      context.fillRect(x, 0, width, 400)
+    }
+    // Paper, #55512b and #e8641c, their light cut to 95, 75 and 45 in a hundred.
+    fill('#eed3a8', 0, 200)
+    for (let strand = 0; strand < 80; strand++) fill(strand % 5 === 0 ? '#e35711' : '#53471b', 200 + 5 * strand, 5)
+    return canvas.toDataURL('image/png').split(',')[1] ?? ''
+  })
+}
+
+test('a photo of a skirt yields its colors and their shares, each to be kept or dropped', async ({ page }) => {
+  const skirt = { kind: 'skirt', name: 'Unknown skirt', colour: 'black', count: 4 }
+  await page.request.post('/api/parts', { data: [skirt] })
+  await open(page, '#/parts', 'Parts')
+  await page.getByRole('button', { name: /^Unknown skirt/ }).click()
+  await expect(page.getByText('lay a white card, plain paper will do')).toBeVisible()
+  const buffer = Buffer.from(await skirtUnderALamp(page), 'base64')
+  const chosen = page.waitForEvent('filechooser')
+  await page.getByText('Colors from a photo').click()
+  await (await chosen).setFiles({ name: 'skirt.png', mimeType: 'image/png', buffer })
+  const photo = page.getByLabel(/^The photo: tap the white card/)
+  await photo.scrollIntoViewIfNeeded()
+  const box = await photo.boundingBox()
+  if (!box) throw new Error('There is no picture.')
+  const at = (x: number, y: number) => [box.x + x * box.width, box.y + y * box.height] as const
+  await page.mouse.click(...at(0.15, 0.5))
+  await page.mouse.move(...at(0.4, 0.1))
+  await page.mouse.down()
+  await page.mouse.move(...at(0.95, 0.9))
+  await page.mouse.up()
+  const found = page.getByRole('group', { name: 'Colors found' })
+  await expect(found.getByRole('checkbox')).toHaveCount(2)
+  await expect(found.getByRole('checkbox', { name: /^Green pumpkin, (79|80|81) % of it/ })).toBeChecked()
+  await expect(found.getByRole('checkbox', { name: /^Orange, (19|20|21) % of it/ })).toBeChecked()
+  await found.getByRole('button', { name: 'Use these 2 colors' }).click()
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect
+    .poll(async () => (await (await page.request.get('/api/parts')).json()) as { parts: object[] })
+    .toMatchObject({
+      parts: [{ colour: expect.stringMatching(/^#/), accents: [expect.stringMatching(/^#/)], accent_share: 'few' }],
+    })
+})

@@ -332,6 +332,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/colour/patch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The colors of a patch of a photo, and how much of it each takes */
+        post: operations["photoPatch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/colour/photo": {
         parameters: {
             query?: never;
@@ -2857,6 +2874,25 @@ export interface components {
         Parts: {
             parts: components["schemas"]["InventoryPart"][];
         };
+        /** @description One of the colors of a patch. */
+        PatchColour: {
+            hex: string;
+            /**
+             * @description The color word that is nearest.
+             * @enum {string}
+             */
+            nearest: "white" | "pearl" | "smoke" | "pale_blue" | "pink" | "maroon" | "chartreuse" | "yellow" | "gold" | "green_pumpkin" | "watermelon" | "brown" | "black" | "blue" | "bright_blue" | "orange" | "red" | "purple";
+            /** @description Of the patch, 0 to 1. */
+            share: number;
+        };
+        /** @description A patch of a picture, and what tells the light in it. The picture itself stays in the browser. */
+        PatchRequest: {
+            card: components["schemas"]["PhotoSample"][];
+            /** @description Spread evenly over the patch, as they are in the picture. */
+            pixels: string[];
+            /** @description The color of what was tapped as a card. If left out: white paper. */
+            known?: string | null;
+        };
         /** @description A small picture. */
         Photo: {
             /** @description A JPEG as a data URL. */
@@ -2965,6 +3001,11 @@ export interface components {
             problem: string | null;
             /** @description The whole line, stretch by stretch. */
             glosses?: components["schemas"]["Gloss"][];
+        };
+        /** @description The colors of a patch of a picture, the largest first. */
+        ReadPatch: {
+            colours: components["schemas"]["PatchColour"][];
+            warnings: string[];
         };
         /** @description What the angler saw at the water. Lengths in inches or feet and temperatures in °F, as the names say. */
         Reading: {
@@ -4566,6 +4607,37 @@ export interface operations {
             401: components["responses"]["SignedOut"];
             403: components["responses"]["Forbidden"];
             415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    photoPatch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PatchRequest"];
+            };
+        };
+        responses: {
+            /** @description The colors of a patch of a photo, and how much of it each takes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadPatch"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
             503: components["responses"]["NotAvailable"];
         };
     };

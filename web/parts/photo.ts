@@ -1,4 +1,5 @@
-import type { PhotoSample } from '../api/client'
+import type { InventoryPart, PatchColour, PhotoSample } from '../api/client'
+import { ACCENT_SHARE_OF, ACCENT_SHARES, BOUNDS } from '../words/vocabulary'
 
 export const MOST_BYTES = 40_000_000
 const MOST_ACROSS = 1600
@@ -61,6 +62,58 @@ export function tapAt(context: CanvasRenderingContext2D, x: number, y: number): 
     )
     .join('')
   return { hex: `#${hex}`, clipped: count === 0 ? 1 : clipped / count }
+}
+
+/** So many pixels of a patch are read across, and as many down. */
+const ACROSS = 40
+/** Each row begins elsewhere within its first step, so that strands side by side are met evenly: by the golden ratio. */
+const GOLDEN = 0.618034
+
+const asHex = (channels: Iterable<number>) =>
+  `#${[...channels].map((value) => value.toString(16).padStart(2, '0')).join('')}`
+
+/** A rectangle between two corners, however they lie. */
+export interface Frame {
+  x: number
+  y: number
+  width: number
+  height: number
+}
+export const frameOf = (ax: number, ay: number, bx: number, by: number): Frame => ({
+  x: Math.round(Math.min(ax, bx)),
+  y: Math.round(Math.min(ay, by)),
+  width: Math.max(1, Math.round(Math.abs(ax - bx))),
+  height: Math.max(1, Math.round(Math.abs(ay - by))),
+})
+
+/** Pixels spread evenly over a patch, each as it is: a mean over the edge of two strands would be the color of neither. */
+export function pixelsIn(context: CanvasRenderingContext2D, { x, y, width, height }: Frame): string[] {
+  const { data } = context.getImageData(x, y, width, height)
+  const [columns, rows] = [Math.min(ACROSS, width), Math.min(ACROSS, height)]
+  const pixels: string[] = []
+  for (let row = 0; row < rows; row++)
+    for (let column = 0; column < columns; column++) {
+      const left = Math.floor(((column + ((0.5 + row * GOLDEN) % 1)) * width) / columns)
+      const top = Math.floor(((row + 0.5) * height) / rows)
+      const at = 4 * (top * width + left)
+      pixels.push(asHex(data.slice(at, at + 3)))
+    }
+  return pixels
+}
+
+/** The colors of a patch as those of a part: the largest is its own, the others are accents. */
+export function asPart(colours: readonly PatchColour[]): Partial<InventoryPart> {
+  const [base, ...others] = colours.toSorted((a, b) => b.share - a.share)
+  if (!base) return {}
+  const accents = others.slice(0, BOUNDS.mostAccents)
+  const all = colours.reduce((sum, one) => sum + one.share, 0)
+  const share = accents.reduce((sum, one) => sum + one.share, 0) / all
+  const off = (one: (typeof ACCENT_SHARES)[number]) => Math.abs(ACCENT_SHARE_OF[one] - share)
+  return {
+    colour: base.hex,
+    accents: accents.map((one) => one.hex),
+    accent_share: accents.length === 0 ? null : ACCENT_SHARES.toSorted((a, b) => off(a) - off(b))[0],
+  }
 }
 
 /** A picture small enough to keep with a build, as a data URL. */

@@ -99,7 +99,9 @@
     [
       ...shownParts.map((part) => {
         const range = rangeOf(part.id)
-        return `${capital(partName(part))}: ${range > 0 ? `a bass makes it out from ${waterLength(range, metric)}` : 'a bass does not make it out'}.`
+        const from =
+          range > 0 ? `a bass makes it out from ${waterLength(range, metric)}` : 'a bass does not make it out'
+        return `${capital(partName(part))}: ${from}.`
       }),
       ...crossings(shownParts.map((part, i) => ({ name: partName(part), values: partCurves[i]?.values ?? [] }))),
     ].join(' '),

@@ -14,7 +14,8 @@ export const TERMS: Record<TermName, Term> = {
     title: 'Visibility, and what a bass makes out',
     meaning: [
       'Visibility is how deep you still see a light-colored lure on a line, looking down: it tells how dirty the water is.',
-      'From how far a bass makes out a part of your lure is another figure: it looks from the side, with other eyes, and each part stands out as much as it differs from the water behind it. In the same water that can be half as far, or farther.',
+      'From how far a bass makes out a part of your lure is another figure: it looks from the side, with other eyes.',
+      'Each part stands out as much as it differs from the water behind it: in the same water that can be half as far, or farther.',
     ],
   },
   contrast: {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controller;
 
+use App\Contract\Inventory\PatchRequestDocument;
 use App\Contract\Inventory\PhotoRequestDocument;
 use App\Contract\Inventory\ReadColourDocument;
+use App\Contract\Inventory\ReadPatchDocument;
 use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
 use App\Http\Answer;
@@ -26,6 +28,13 @@ final readonly class ColourController
     public function photo(#[Payload] PhotoRequestDocument $photo): Response
     {
         return $this->answer->json($this->read->fromPhoto($photo));
+    }
+
+    #[Route('/patch', methods: ['POST'])]
+    #[Operation('photoPatch', 'The colors of a patch of a photo, and how much of it each takes', ReadPatchDocument::class)]
+    public function patch(#[Payload] PatchRequestDocument $photo): Response
+    {
+        return $this->answer->json($this->read->fromPatch($photo));
     }
 
     #[Route('/colorimeter', methods: ['POST'])]

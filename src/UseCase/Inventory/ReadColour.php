@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\UseCase\Inventory;
 
+use App\Contract\Inventory\PatchColourDocument;
+use App\Contract\Inventory\PatchRequestDocument;
 use App\Contract\Inventory\PhotoRequestDocument;
 use App\Contract\Inventory\PhotoSampleDocument;
 use App\Contract\Inventory\ReadColourDocument;
+use App\Contract\Inventory\ReadPatchDocument;
 use App\Device\Colorimeter;
 use App\Device\NoDevice;
+use Kontrast\Inventory\PatchColours;
 use Kontrast\Inventory\PhotoColour;
 use Kontrast\Inventory\PhotoSample;
 use Kontrast\Inventory\PhotoWarning;
@@ -31,6 +35,19 @@ final readonly class ReadColour
         $warnings = array_map(static fn (PhotoWarning $warning): string => $warning->label(), $read->warnings);
 
         return ReadColourDocument::of($read->colour, $read->spread, $warnings);
+    }
+
+    public function fromPatch(PatchRequestDocument $photo): ReadPatchDocument
+    {
+        $card = self::samples($photo->card);
+        $known = null === $photo->known ? null : Srgb::hex($photo->known);
+        $pixels = array_map(Srgb::hex(...), $photo->pixels);
+        $found = PatchColours::find(PhotoColour::balanced($card, [] !== $pixels ? $pixels : throw self::unchecked(), $known));
+
+        return new ReadPatchDocument(
+            array_map(PatchColourDocument::of(...), $found),
+            array_map(static fn (PhotoWarning $warning): string => $warning->label(), PhotoColour::doubts($card, $known)),
+        );
     }
 
     /** @throws NoDevice */
@@ -57,6 +74,11 @@ final readonly class ReadColour
     {
         $taken = array_map(static fn (PhotoSampleDocument $sample): PhotoSample => $sample->toTap(), $samples);
 
-        return [] !== $taken ? $taken : throw new \LogicException('Checked before.');
+        return [] !== $taken ? $taken : throw self::unchecked();
+    }
+
+    private static function unchecked(): \LogicException
+    {
+        return new \LogicException('Checked before.');
     }
 }

@@ -120,7 +120,8 @@ final class BuildFindingsTest extends TestCase
             $points[$score->trait->value] = $score->points / max(1, $score->of);
         }
         $advised = $scorer->brief->build;
-        $there = ['skirt' => null !== $build->skirt, 'trailer' => null !== $build->trailer, 'pair' => null !== $build->trailer, 'blade' => false];
+        [$hasSkirt, $hasTrailer] = [null !== $build->skirt, null !== $build->trailer];
+        $there = ['skirt' => $hasSkirt, 'trailer' => $hasTrailer, 'pair' => $hasTrailer, 'blade' => false];
         $praised = 0;
         foreach ($findings->find($build) as $finding) {
             self::assertTrue($there[$finding->about], "Not there: $finding->text");

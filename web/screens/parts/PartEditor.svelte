@@ -97,7 +97,7 @@
     <Button onclick={onclose}>Close</Button>
   </div>
   {#if coloured}
-    <ColourReaders onread={(colour) => onset({ colour })} />
+    <ColourReaders hasAccents={FIELDS[part.kind].includes('accents')} onread={onset} />
   {/if}
   <details class="border-rule border-t" bind:open={isUnfolded}>
     <summary class="flex min-h-11 cursor-pointer items-center gap-2 text-sm font-semibold"
