@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import type { Reading, TripTurn, Water } from '../../web/api/client'
 import { grouped } from '../../web/screens/trip/grouped'
-import { atWater, newTrip } from '../../web/screens/trip/newTrip'
+import { atWater, newTrip, renamed } from '../../web/screens/trip/newTrip'
 
 const READING = {
   lure: 'jig',
@@ -57,6 +57,17 @@ describe('a new trip', () => {
     expect(trip.forage).toEqual([{ forage: 'crawfish', share: 1 }])
     // How low the sun stands follows from the time of day.
     expect(trip.sky).toEqual([{ from: '0:00', to: '24:00', sky: 'sun', chance: 1 }])
+  })
+
+  test('is named after its water and day until somebody names it', () => {
+    const trip = newTrip(READING, null, new Date('2026-11-27T12:00:00'))
+    const there = renamed(trip, atWater(trip, WATER), [WATER])
+    expect([trip.name, there.name]).toEqual(['Trip, 2026-11-28', `${WATER.name}, 2026-11-28`])
+    const later = { ...there, trip: { ...there.trip, date: '2026-12-05' } }
+    expect(renamed(there, later, [WATER]).name).toBe(`${WATER.name}, 2026-12-05`)
+    const own = { ...there, name: 'With a friend' }
+    expect(renamed(there, own, [WATER]).name).toBe('With a friend')
+    expect(renamed(own, { ...later, name: own.name }, [WATER]).name).toBe('With a friend')
   })
 
   test('takes what is usual at a water, and keeps the rest', () => {

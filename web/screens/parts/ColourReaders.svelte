@@ -160,7 +160,10 @@
       <span class="bg-proof inline-block p-1"
         ><span class="block h-8 w-14" style:background-color={found.hex}></span></span
       >
-      <span>{found.hex}, nearest {show(found.nearest)}; measurements within {round(found.spread, 1)} ΔE</span>
+      <span
+        >{found.hex}, nearest {show(found.nearest)}; the readings differ by up to {round(found.spread, 1)} (1 is the smallest
+        difference you would notice)</span
+      >
       <Button look="primary" onclick={() => onread({ colour: found.hex })}>Use this color</Button>
     {/if}
   </div>

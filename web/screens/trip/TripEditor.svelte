@@ -17,7 +17,7 @@
   import { BOUNDS, COVERS, LURE_KINDS, SEASONS, WINDS } from '../../words/vocabulary'
   import { capital, change as changeWords, fromCelsius, round, show, temperature, toCelsius } from '../../words/words'
   import ForageShares from './ForageShares.svelte'
-  import { atWater } from './newTrip'
+  import { atWater, renamed } from './newTrip'
   import PlaceBoxes from '../../ui/PlaceBoxes.svelte'
   import TimeField from '../../ui/TimeField.svelte'
   import SkyRows from './SkyRows.svelte'
@@ -36,7 +36,8 @@
   const CM_PER_INCH = 2.54
   const day = $derived(trip.trip)
   const metric = $derived(settings.metric)
-  const set = (part: Partial<TripRequest>) => onchange({ ...trip, trip: { ...day, ...part } })
+  const change = (now: SavedTrip) => onchange(renamed(trip, now, waters))
+  const set = (part: Partial<TripRequest>) => change({ ...trip, trip: { ...day, ...part } })
   const setReading = (part: Partial<TripRequest['reading']>) => set({ reading: { ...day.reading, ...part } })
   const fault = (field: string) => faults[field] ?? ''
   /** Faults that no field below shows by itself. */
@@ -86,7 +87,8 @@
       set({ sky, reading: { ...day.reading, wind: noon?.wind ?? day.reading.wind } })
       notices.say(
         noon
-          ? `Forecast: ${temperature(noon.air_f, metric)} at noon, wind ${noon.wind}. Sky and wind are filled in.`
+          ? `Forecast at noon: air ${temperature(noon.air_low_f, metric)} to ${temperature(noon.air_high_f, metric)}, wind ` +
+              `${noon.wind}. Sky and wind are filled in. The water’s temperature is not known until you measure it.`
           : 'The sky is filled in.',
       )
     })
@@ -126,7 +128,7 @@
           class="select border-edge h-11 w-full"
           value={trip.water_id ?? ''}
           onchange={(event) =>
-            onchange(atWater(trip, waters.find((water) => water.id === event.currentTarget.value) ?? null))}
+            change(atWater(trip, waters.find((water) => water.id === event.currentTarget.value) ?? null))}
           {...attributes}
         >
           <option value="">no named water</option>

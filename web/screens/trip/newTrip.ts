@@ -25,7 +25,7 @@ export function newTrip(reading: Reading, water: Water | null, today = new Date(
   const date = dayOf(nextSaturday(today))
   const place = water?.place ?? likelyPlace(today)
   return {
-    name: water ? `${water.name}, ${date}` : `Trip, ${date}`,
+    name: nameOf(water, date),
     note: '',
     water_id: water?.id ?? null,
     trip: {
@@ -51,6 +51,14 @@ export function newTrip(reading: Reading, water: Water | null, today = new Date(
       carry: CARRY,
     },
   }
+}
+
+const nameOf = (water: Water | null, date: string) => `${water?.name ?? 'Trip'}, ${date}`
+
+/** The changed trip, named after its water and day for as long as nobody has named it otherwise. */
+export function renamed(was: SavedTrip, now: SavedTrip, waters: readonly Water[]): SavedTrip {
+  const usual = (trip: SavedTrip) => nameOf(waters.find((one) => one.id === trip.water_id) ?? null, trip.trip.date)
+  return was.name === now.name && was.name === usual(was) ? { ...now, name: usual(now) } : now
 }
 
 /** The visibility that is expected, and what it may come to. */
