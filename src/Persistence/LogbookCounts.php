@@ -135,27 +135,30 @@ final readonly class LogbookCounts
      *
      * @param string $since the first day, such as 2026-01-01
      *
-     * @return array<string, array<string, float>> °F by date in UTC, by id of the water
+     * @return array<string, array<string, float>> °F by date on the clock of the water, by id of the water
      */
     public function temperatures(string $since): array
     {
-        $rows = $this->entities->getConnection()->fetchAllNumeric(
-            'SELECT water_id, day, AVG(warmth) FROM (
-                SELECT water_id, date(taken_at) AS day, '.self::inJson('document', '$.surface_f').' AS warmth FROM saved_reading
+        $rows = $this->entities->getConnection()->iterateNumeric(
+            "SELECT t.water_id, COALESCE(w.time_zone, ''), CAST(strftime('%s', t.at) AS INTEGER), t.warmth FROM (
+                SELECT water_id, taken_at AS at, ".self::inJson('document', '$.surface_f').' AS warmth FROM saved_reading
                 WHERE deleted_at IS NULL AND taken_at >= ?
                 UNION ALL
-                SELECT o.water_id, date(s.started_at), '.self::inJson('s.document', '$.reading.surface_f').' FROM stint s
+                SELECT o.water_id, s.started_at, '.self::inJson('s.document', '$.reading.surface_f').' FROM stint s
                 JOIN outing o ON o.id = s.outing_id WHERE o.deleted_at IS NULL AND s.started_at >= ?
                 AND '.self::inJson('s.document', '$.confirmed').'
-            ) WHERE water_id IS NOT NULL AND abs(warmth) > 0 GROUP BY water_id, day ORDER BY water_id, day',
+            ) t JOIN water w ON w.id = t.water_id WHERE abs(t.warmth) > 0 ORDER BY t.water_id, t.at',
             [$since, $since],
         );
-        $days = [];
-        foreach ($rows as [$water, $day, $warmth]) {
-            $days[self::text($water)][self::text($day)] = round(self::number($warmth), 1);
+        $clocks = $taken = [];
+        foreach ($rows as [$water, $zone, $at, $warmth]) {
+            $clock = $clocks[self::text($zone)] ??= new WallClock(self::text($zone));
+            $moment = (int) self::number($at);
+            $taken[self::text($water)][gmdate('Y-m-d', $moment + $clock->offsetAt($moment))][] = self::number($warmth);
         }
+        $mean = static fn (array $of): float => round(array_sum($of) / max(1, \count($of)), 1);
 
-        return $days;
+        return array_map(static fn (array $days): array => array_map($mean, $days), $taken);
     }
 
     /**

@@ -82,6 +82,19 @@ final class ObservedTest extends OutingTestCase
         self::assertEquals([61], array_column($days, 'surface_f'));
     }
 
+    /** Nine in the evening by the clock of the water is another day already by that of the server. */
+    public function testATemperatureIsOfTheDayItWasAtTheWater(): void
+    {
+        $place = ['latitude' => 44.0, 'longitude' => -89.0, 'time_zone' => 'America/Chicago'];
+        $water = self::textAt($this->send('POST', '/api/waters', ['place' => $place] + Samples::water()), 'id');
+        foreach (['2026-05-10T02:00:00+00:00' => 60, '2026-05-09T20:00:00+00:00' => 64, '2026-05-10T15:00:00+00:00' => 66] as $at => $warmth) {
+            $reading = ['surface_f' => $warmth] + Samples::reading();
+            $this->send('POST', '/api/readings', ['reading' => $reading, 'taken_at' => $at, 'water_id' => $water]);
+        }
+        $days = self::listAt($this->send('GET', '/api/logbook/season'), 0, 'days');
+        self::assertEquals(['2026-05-09' => 62, '2026-05-10' => 66], array_column($days, 'surface_f', 'date'));
+    }
+
     public function testWhatIsUsualAtAWaterIsWhatWasLastSeenThereElseWhatItSaysOfItself(): void
     {
         $water = self::textAt($this->send('POST', '/api/waters', [

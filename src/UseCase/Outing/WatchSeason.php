@@ -32,13 +32,13 @@ final readonly class WatchSeason
     public function all(): array
     {
         $now = $this->clock->now();
-        $today = $now->format('Y-m-d');
         $temperatures = $this->counts->temperatures($now->modify('first day of january last year')->format('Y-m-d'));
         $watched = [];
         foreach ($this->rows->all($this->waters) as $water) {
             $days = $temperatures[$water->id()] ?? [];
             if ([] !== $days) {
-                $watched[] = self::watch($water, $days, $today);
+                $today = $now->setTimezone(Water::clockAt($water));
+                $watched[] = self::watch($water, $days, $today->format('Y-m-d'));
             }
         }
 
