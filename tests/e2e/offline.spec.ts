@@ -256,6 +256,13 @@ test('a packed trip advises with no signal, and says how near it is', async ({ p
   await phone.goto(`${network.url}/#/`)
   await phone.getByRole('radio', { name: 'Storm', exact: true }).click()
   await expect(phone.getByRole('complementary', { name: 'What to tie' }).getByRole('note')).toContainText('Not packed:')
+  // Every screen says that it is a packed one, and with the signal back none shows it any longer.
+  await phone.getByRole('link', { name: 'Advice', exact: true }).click()
+  const note = phone.getByRole('main').getByRole('note')
+  await expect(note).toContainText('Not packed:')
+  network.mend()
+  await expect(note).toBeHidden({ timeout: 30_000 })
+  await expect(phone.getByRole('main').getByRole('heading', { level: 1 })).toBeVisible()
 })
 
 test('a pack of an older version is not used, and says so', async ({ phone, network, home }) => {

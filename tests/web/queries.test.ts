@@ -1,7 +1,8 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { keys, STALE_AFTER, type Written } from '../../web/api/keys'
 import { queryClient } from '../../web/api/queryClient'
-import { Refused, Unreachable, answer } from '../../web/api/client'
+import { Refused, Unreachable, answer, type Advice } from '../../web/api/client'
+import { knowAdvice } from '../../web/api/queries'
 import { isSame } from '../../web/api/settled.svelte'
 import { whenWritten, wrote } from '../../web/api/writes'
 
@@ -119,6 +120,21 @@ describe('what a write makes stale', () => {
     for (const named of Object.values(STALE_AFTER)) {
       if (named !== 'all') for (const word of named) expect(first).toContain(word)
     }
+  })
+})
+
+describe('an advice that came along with another answer', () => {
+  const known = () => queryClient.getQueryData<{ value: object }>(keys.advice(READING))?.value
+  const advice = (name: string, more: object = {}) => ({ name, ...more }) as unknown as Advice
+
+  test('takes the place of one from a pack, and of no other', () => {
+    queryClient.setQueryData(keys.advice(READING), { input: READING, value: advice('packed', { packed: {} }) })
+    expect(knowAdvice(READING, advice('by the rules'))).toEqual({ name: 'by the rules' })
+    expect(known()).toEqual({ name: 'by the rules' })
+    expect(knowAdvice(READING, advice('again'))).toEqual({ name: 'by the rules' })
+    queryClient.removeQueries({ queryKey: keys.advice(READING) })
+    expect(knowAdvice(READING, advice('first'))).toEqual({ name: 'first' })
+    expect(known()).toEqual({ name: 'first' })
   })
 })
 

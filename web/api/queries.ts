@@ -47,11 +47,12 @@ import {
   type SwapsInput,
   type VerdictInput,
 } from './keys'
+import type { GivenAdvice } from '../offline/pack'
 import { queryClient } from './queryClient'
 import { question, queryOf, type Answered, type Question } from './question.svelte'
 
 /** What to tie for a reading; where only a known one is wanted nothing is asked. */
-export function adviceFor(reading: () => Reading | null, isOnlyKnown = false): Question<Reading, Advice> {
+export function adviceFor(reading: () => Reading | null, isOnlyKnown = false): Question<Reading, GivenAdvice> {
   return question({
     isOnlyKnown,
     input: reading,
@@ -62,17 +63,17 @@ export function adviceFor(reading: () => Reading | null, isOnlyKnown = false): Q
 
 /** Where the server cannot be reached, what was packed for the water is the answer. Loaded only then. */
 const orPacked = (reading: Reading, ask: () => Promise<Advice>) =>
-  orElse(ask, async (error) => {
+  orElse<GivenAdvice>(ask, async (error) => {
     const { packs } = await import('../offline/packs.svelte')
     const packed = await packs.advice(reading)
     if (!packed) throw error
     return packed
   })
 
-/** Puts an advice that came some other way where it would be asked for; the one that is there already stays the one. */
+/** Puts an advice that came some other way where it would be asked for; one of the rules that is there already stays the one. */
 export function knowAdvice(reading: Reading, advice: Advice): Advice {
-  const known = queryClient.getQueryData<Answered<Reading, Advice>>(keys.advice(reading))
-  if (known) return known.value
+  const known = queryClient.getQueryData<Answered<Reading, GivenAdvice>>(keys.advice(reading))
+  if (known && !known.value.packed) return known.value
   queryClient.setQueryData(keys.advice(reading), { input: reading, value: advice })
   return advice
 }

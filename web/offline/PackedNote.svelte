@@ -1,14 +1,11 @@
 <script lang="ts">
-  import type { Reading } from '../api/client'
   import { settings } from '../stores/settings.svelte'
   import { dateTime } from '../words/clock'
   import { fieldValue, fieldWords, list, waterLength } from '../words/words'
-  import type { Outside } from './pack'
-  import { packs } from './packs.svelte'
+  import type { Near, Outside } from './pack'
 
   /** That an advice was packed beforehand, for which visibility, and where the reading lies between or outside what was packed. */
-  let { reading }: { reading: Reading } = $props()
-  const near = $derived(packs.nearOf(reading))
+  let { near }: { near: Near | undefined } = $props()
   const length = (inches: number) => waterLength(inches, settings.metric)
   const value = (field: string, said: unknown) => fieldValue(field, said, settings.metric)
   const isSaid = (said: unknown) => said !== null && said !== undefined

@@ -19,6 +19,9 @@ export interface Near {
   outside: Outside[]
 }
 
+/** An advice, and where it came from: packed beforehand, how near; nothing where the rules were asked. */
+export type GivenAdvice = Advice & { packed?: Near }
+
 export interface PackedAdvice {
   advice: Advice
   near: Near

@@ -1,8 +1,8 @@
 import { SvelteMap } from 'svelte/reactivity'
 import { progressOf } from '../api/progress'
-import type { Advice, Composition, DrawnBuild, Reading, TripPack } from '../api/client'
+import type { Composition, DrawnBuild, Reading, TripPack } from '../api/client'
 import { key } from '../parts/sameBuild'
-import { adviceIn, isReadable, rankedIn, type Near, type PackedRank } from './pack'
+import { adviceIn, isReadable, rankedIn, type GivenAdvice, type PackedRank } from './pack'
 import { outbox } from './outbox.svelte'
 
 const PACK = 'pack:'
@@ -22,7 +22,6 @@ export class Packs {
   old = $state.raw<readonly string[]>([])
   packing = $state.raw<Packing | null>(null)
   problem = $state.raw<{ trip: string; says: string } | null>(null)
-  #near = new SvelteMap<string, Near>()
   #drawn = new SvelteMap<string, DrawnBuild>()
   #stop: AbortController | null = null
   #loaded: Promise<void> | null = null
@@ -71,29 +70,18 @@ export class Packs {
     this.#take([pack])
   }
 
-  noteNear(reading: Reading, near: Near): void {
-    this.#near.set(JSON.stringify(reading), near)
-  }
-
   async remove(trip: string): Promise<void> {
     await outbox.forget(PACK + trip)
     await this.#read()
   }
 
   /** The nearest packed advice, of the pack that knows most of the reading; null where nothing is packed. */
-  async advice(reading: Reading): Promise<Advice | null> {
+  async advice(reading: Reading): Promise<GivenAdvice | null> {
     await this.load()
     const [best] = this.all
       .map((pack) => adviceIn(pack, reading))
       .toSorted((a, b) => a.near.outside.length - b.near.outside.length || b.near.made_at.localeCompare(a.near.made_at))
-    if (!best) return null
-    this.#near.set(JSON.stringify(reading), best.near)
-    return best.advice
-  }
-
-  /** How near the packed advice on a reading is; null where the advice is not a packed one. */
-  nearOf(reading: Reading): Near | null {
-    return this.#near.get(JSON.stringify(reading)) ?? null
+    return best ? { ...best.advice, packed: best.near } : null
   }
 
   async drawn(build: Composition): Promise<DrawnBuild | null> {

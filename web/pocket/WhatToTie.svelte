@@ -5,7 +5,6 @@
   import Thumbnail from '../lure/Thumbnail.svelte'
   import { adviceIn, rankedIn, type PackedRank } from '../offline/pack'
   import PackedNote from '../offline/PackedNote.svelte'
-  import { packs } from '../offline/packs.svelte'
   import AdvisedParts from '../ui/AdvisedParts.svelte'
   import BuildRow from '../ui/BuildRow.svelte'
   import CautionLine from '../ui/CautionLine.svelte'
@@ -31,8 +30,6 @@
   const ranked = $derived(rankedIn(pack, reading))
   const { axes } = $derived(pack)
   const inTheBox = $derived(pack.carry.lures.map((one) => one.parts))
-
-  $effect(() => packs.noteNear(reading, packed.near))
 </script>
 
 {#snippet carriedRow(one: PackedRank)}
@@ -70,7 +67,7 @@
   {#if axes.cover.length > 1}
     <Choice label="Cover" options={axes.cover} value={reading.cover} onpick={(cover) => set({ cover })} />
   {/if}
-  <PackedNote {reading} />
+  <PackedNote near={packed.near} />
   {#each packed.advice.cautions as caution (caution.text)}<CautionLine text={caution.text} />{/each}
   <Panel title={title(packed.advice)} gist="what the rules would tie">
     <div class="bg-proof mb-2 aspect-[16/9] p-3 text-[#1a1a1a]">

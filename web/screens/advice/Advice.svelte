@@ -1,13 +1,14 @@
 <script lang="ts">
   import { adviceFor, adviceViewFor } from '../../api/queries'
-  import type { Advice, AdviceView, From, Reading } from '../../api/client'
+  import type { AdviceView, From, Reading } from '../../api/client'
+  import type { GivenAdvice } from '../../offline/pack'
   import type { Question } from '../../api/question.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
   import Answer from '../../ui/Answer.svelte'
   import AdvicePage from './AdvicePage.svelte'
 
   interface Shown {
-    advice: Advice
+    advice: GivenAdvice
     /** Null until it has been computed. */
     view: AdviceView | null
   }

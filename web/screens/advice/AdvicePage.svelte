@@ -1,6 +1,7 @@
 <script lang="ts">
   import { loaded } from '../../api/busy'
-  import type { Advice, AdviceView, From, Reading } from '../../api/client'
+  import type { AdviceView, From, Reading } from '../../api/client'
+  import type { GivenAdvice } from '../../offline/pack'
   import { address } from '../../app/address.svelte'
   import Lure from '../../lure/Lure.svelte'
   import { inTheHand } from '../../lure/paint'
@@ -29,7 +30,7 @@
 
   /** What to tie, all of it in the first view; below it what else there is to know, each folded to a line. */
   interface Props {
-    advice: Advice
+    advice: GivenAdvice
     /** The lure in its water and what belongs to it; null until it has been computed. */
     view: AdviceView | null
     reading: Reading
@@ -75,6 +76,10 @@
     <p class="hidden font-semibold sm:block">{advice.wanted.line}</p>
     <span class="hidden sm:block"><ReadingSummary {reading} /></span>
   </header>
+  {#if advice.packed}
+    {@const near = advice.packed}
+    {#await loaded(import('../../offline/PackedNote.svelte')) then { default: PackedNote }}<PackedNote {near} />{/await}
+  {/if}
   {#each pressing as caution (caution.text)}<CautionLine text={caution.text} loud />{/each}
   <!-- On a phone the picks follow the picture at once; beside each other there is room for what changes them under it. -->
   <div

@@ -168,6 +168,12 @@
       <h1>Bench{lure ? `: ${show(lure)}` : ''}</h1>
       {#if reading}<span class="hidden sm:block"><ReadingSummary {reading} /></span>{/if}
       {#if advice.shown}<p class="text-sm">Goal: {advice.shown.value.wanted.line}</p>{/if}
+      {#if advice.shown?.value.packed}
+        {@const near = advice.shown.value.packed}
+        {#await loaded(import('../../offline/PackedNote.svelte')) then { default: PackedNote }}<PackedNote
+            {near}
+          />{/await}
+      {/if}
     </div>
     <div class="flex gap-2">
       <Button disabled={!bench.canUndo || !lure} onclick={() => lure && bench.undo(lure)}>Undo</Button>

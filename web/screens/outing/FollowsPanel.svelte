@@ -26,7 +26,7 @@
 <section aria-label="They follow but won’t bite" class="border-base-content border-2 p-3 text-sm">
   <Answer question={advice} waiting="Looking for the next change…">
     {#snippet children(given)}
-      <PackedNote reading={asked.reading} />
+      <PackedNote near={given.packed} />
       <Assumed {asked} />
       {@const step = stepsLeft(outing, on, given.next, settings.metric)[0]}
       {#if step}

@@ -41,7 +41,7 @@
   {#if symptom}
     <Answer question={advice} waiting="Looking for a remedy…">
       {#snippet children(given)}
-        <PackedNote reading={asked.reading} />
+        <PackedNote near={given.packed} />
         <Assumed {asked} />
         {@const remedy = given.remedies.find((one) => one.symptom === symptom)}
         {#if remedy}

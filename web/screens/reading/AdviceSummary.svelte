@@ -3,7 +3,6 @@
   import ChevronRight from '@lucide/svelte/icons/chevron-right'
   import { adviceFor } from '../../api/queries'
   import { inTheHand } from '../../lure/paint'
-  import { reach } from '../../offline/reach.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
   import AdvisedParts from '../../ui/AdvisedParts.svelte'
@@ -41,9 +40,10 @@
               {/await}
             </InView>
           </div>{/if}
-        {#if reach.isAway}
+        {#if data.packed}
+          {@const near = data.packed}
           {#await loaded(import('../../offline/PackedNote.svelte')) then { default: PackedNote }}
-            <PackedNote reading={currentReading.asked} />
+            <PackedNote {near} />
           {/await}
         {/if}
         <h2 class="text-base leading-tight">{title(data)}</h2>
