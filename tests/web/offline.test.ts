@@ -5,6 +5,7 @@ import { applied } from '../../web/offline/apply'
 import type { Write } from '../../web/offline/entry'
 import { Outbox } from '../../web/offline/outbox.svelte'
 import { MemoryShelf, openShelf } from '../../web/offline/shelf'
+import { pageAt } from './pageAt'
 
 // What is noted with no signal: laid over what is known, on disk first, sent in order, once.
 
@@ -235,6 +236,32 @@ describe('the outbox', () => {
     await next.send()
     expect(asked.map((one) => one.split(' ').at(-1))).toEqual(['f', 'g'])
     expect(await shelf.waiting()).toEqual([])
+  })
+
+  it('looks for the signal without learning a version of what it does not show', async () => {
+    vi.useFakeTimers()
+    try {
+      vi.stubGlobal('addEventListener', () => undefined)
+      pageAt('http://localhost/')
+      const answer = (request: Request) => {
+        const headers = { ETag: '"v9"', 'Content-Type': 'application/json' }
+        return Promise.resolve(new Response('{}', { headers: request.url.endsWith('/access') ? {} : headers }))
+      }
+      vi.stubGlobal('fetch', answer)
+      // A client of its own takes the server of its time.
+      vi.resetModules()
+      const { versionOf } = await import('../../web/api/client')
+      const { reach } = await import('../../web/offline/reach.svelte')
+      const { Outbox: Fresh } = await import('../../web/offline/outbox.svelte')
+      reach.away()
+      const box = new Fresh(() => Promise.resolve(new MemoryShelf()))
+      await box.start()
+      await vi.advanceTimersByTimeAsync(9000)
+      expect(reach.isAway).toBe(false)
+      expect(versionOf('/api/settings')).toBeNull()
+    } finally {
+      vi.useRealTimers()
+    }
   })
 
   it('gives up on an answer that never comes, and sends it again', async () => {

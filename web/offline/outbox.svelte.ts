@@ -12,6 +12,8 @@ const LOCK = 'kontrast-outbox'
 /** How long one may take, a picture over a poor signal too: a request that hangs must not hold up those after it. (Chosen.) */
 const MOST_MS = 60_000
 const KNOWN = 'outing:'
+/** Asked to learn whether the server is there again: it has no version, which would be taken for that of what is shown. */
+const KNOCK = '/api/access'
 
 /** With the server's answer; null where another tab of the browser has sent it. */
 type Sent = (write: Write, answer: unknown) => void
@@ -66,7 +68,7 @@ export class Outbox {
     addEventListener('online', () => void this.send())
     setInterval(() => {
       if (this.waiting.length > 0) void this.send()
-      else if (reach.isAway && !this.isOnlyKept) void api.GET('/api/settings').catch(() => undefined)
+      else if (reach.isAway && !this.isOnlyKept) void api.GET(KNOCK).catch(() => undefined)
     }, waits().tryAgain)
     void this.send()
   }
