@@ -366,6 +366,16 @@ test('a season says what it shows, lets the log vote, and goes out and in as a t
   await expect(page.getByRole('region', { name: 'Brickyard pond' })).toContainText('back in the 50s')
 })
 
+test('without a plan the box holds what is on the bench, whatever was looked at before', async ({ page }) => {
+  await page.request.patch('/api/workbench', { data: { build: JIG } })
+  await page.goto('/#/on-the-water')
+  await page.getByRole('button', { name: 'Start an outing' }).click()
+  await page.getByRole('button', { name: 'Not now' }).click()
+  await page.getByRole('button', { name: 'Tie on a lure' }).click()
+  const box = page.getByRole('region', { name: 'From the box' })
+  await expect(box.getByRole('button', { name: 'Jig: Black skirt, Black craw' })).toBeVisible()
+})
+
 test('a fair trial is drawn and its blocks are fished by the timer', async ({ page }) => {
   for (const [name, build] of [
     ['Craw', JIG],
@@ -385,4 +395,8 @@ test('a fair trial is drawn and its blocks are fished by the timer', async ({ pa
     .click()
   await expect(page.getByRole('timer').first()).toContainText('20 min left')
   await expect(page.getByRole('button', { name: /^Start block 2 with / }).first()).toBeVisible()
+  // From the logbook one goes on where it is fished.
+  const here = new URL(page.url()).hash
+  await open(page, '#/logbook/trials', 'Fair trials')
+  await expect(page.getByRole('link', { name: 'Go on with it' })).toHaveAttribute('href', here)
 })

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { SavedTrial } from '../../api/client'
   import { buildsQuery } from '../../api/queries'
-  import { trialsQuery, trials as writes } from '../../api/outings'
+  import { outingsQuery, trialsQuery, trials as writes } from '../../api/outings'
   import { notices } from '../../stores/notices.svelte'
   import Button from '../../ui/Button.svelte'
   import Empty from '../../ui/Empty.svelte'
@@ -17,6 +17,9 @@
     'No trials yet. A trial settles an argument: two lures in turn, as long each, in an order drawn at random, with an end set before.'
   const BLOCK = { usual: 20, least: 5, most: 60 }
   const trials = trialsQuery()
+  const outings = outingsQuery()
+  /** Where a trial goes on: the outing that is open, else where one begins. */
+  const open = $derived(outings.data?.find((outing) => outing.ended_at === null))
   const builds = buildsQuery()
   let a = $state('')
   let b = $state('')
@@ -76,7 +79,9 @@
                 >
               </span>
               <span class="flex gap-2">
-                {#if trial.standing?.outcome === 'goes_on'}<Button href="#/on-the-water">Go on with it</Button>{/if}
+                {#if trial.standing?.outcome === 'goes_on'}<Button
+                    href={open ? `#/on-the-water/${open.id}` : '#/on-the-water'}>Go on with it</Button
+                  >{/if}
                 <Button onclick={() => remove(trial)}>Delete<span class="sr-only"> {trial.name}</span></Button>
               </span>
             </div>

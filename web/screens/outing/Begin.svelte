@@ -27,8 +27,13 @@
   const outings = outingsQuery()
   let chosen = $state<string | null>(null)
   let water = $derived(currentReading.waterId ?? '')
-  /** What goes into the box has been read, or cannot be. */
-  const isKnown = $derived(!builds.isPending && !inventory.isPending)
+  /** What goes into the box has been read, or cannot be: the same whatever was looked at before. */
+  let isBenchRead = $state(false)
+  void bench
+    .load()
+    .catch(() => undefined)
+    .then(() => (isBenchRead = true))
+  const isKnown = $derived(isBenchRead && !builds.isPending && !inventory.isPending)
   const open = $derived(outings.data?.find((outing) => outing.ended_at === null))
   const today = dayOf(new Date())
   const apart = (trip: SavedTrip) => Math.abs(Date.parse(trip.trip.date) - Date.parse(today))

@@ -70,7 +70,7 @@
     />
     <p class="text-sm">
       Whether crawfish turn red depends on the water:
-      <a class="underline" href="#/logbook">set it for each water in the logbook</a>.
+      <a class="underline" href="#/logbook/waters">set it for each water in the logbook</a>.
     </p>
     <section class="flex flex-col gap-5" aria-labelledby="schools">
       <div>
