@@ -264,6 +264,31 @@ describe('the outbox', () => {
     }
   })
 
+  it('keeps what was sent in the outing that this device knows, whoever listens', async () => {
+    const { box, shelf } = await fresh()
+    await box.know(outing(stint('a', '09:00')))
+    await box.add(bite('e', '09:10'))
+    await box.add(bite('f', '09:20'))
+    answers.push(204)
+    await box.send()
+    // Another page, with no signal.
+    const next = new Outbox(() => Promise.resolve(shelf))
+    const events = (await next.outing('o'))?.stints?.flatMap((one) => (one.events ?? []).map((event) => event.id))
+    expect(events).toEqual(['e', 'f'])
+  })
+
+  it('leaves no clock running for what was answered', async () => {
+    vi.useFakeTimers()
+    try {
+      const { box } = await fresh()
+      await box.add(bite('e', '09:10'))
+      await box.send()
+      expect(vi.getTimerCount()).toBe(0)
+    } finally {
+      vi.useRealTimers()
+    }
+  })
+
   it('gives up on an answer that never comes, and sends it again', async () => {
     vi.useFakeTimers()
     try {

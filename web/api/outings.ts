@@ -1,6 +1,6 @@
 import { createQuery } from '@tanstack/svelte-query'
 import { applied } from '../offline/apply'
-import { outingOf, writeWords, type Box, type Write } from '../offline/entry'
+import { isOuting, outingOf, writeWords, type Box, type Write } from '../offline/entry'
 import { outbox } from '../offline/outbox.svelte'
 import { packs } from '../offline/packs.svelte'
 import { notices } from '../stores/notices.svelte'
@@ -126,13 +126,9 @@ outbox.whenRefused((entry) => {
 })
 const sent = new Set<'notes' | 'worn'>()
 
-const isOuting = (answered: unknown): answered is Outing =>
-  typeof answered === 'object' && answered !== null && 'started_at' in answered && 'stints' in answered
-
 function show(stored: Outing): void {
   // The answer to a note has another address than the outing it changed.
   if (stored.id && stored.version != null) saw(`/api/outings/${stored.id}`, stored.version)
-  void outbox.know(stored)
   queryClient.setQueryData(keys.outing(stored.id ?? ''), outbox.withWaiting(stored))
 }
 
@@ -159,6 +155,7 @@ export const outings = {
   correct: async (id: string, before: Outing, outing: Outing, answers: ConflictAnswer[]) => {
     const body = { before, outing, answers }
     const stored = await write('worn', answer<Outing>(api.POST('/api/outings/{id}/correction', { ...at(id), body })))
+    await outbox.know(stored)
     show(stored)
     return stored
   },

@@ -30,6 +30,10 @@ export interface Entry {
   theirs?: object
 }
 
+/** Whether an answer is an outing as it is stored now. */
+export const isOuting = (answered: unknown): answered is Outing =>
+  typeof answered === 'object' && answered !== null && 'started_at' in answered && 'stints' in answered
+
 /** The outing that a write belongs to. */
 export const outingOf = (write: Write): string | null => ('outing' in write ? write.outing : null)
 

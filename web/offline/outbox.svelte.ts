@@ -1,7 +1,7 @@
 import { api, type Outing, type Problem } from '../api/client'
 import { now } from '../words/clock'
 import { applied } from './apply'
-import { isDoneAlready, outingOf, send, type Entry, type Write } from './entry'
+import { isDoneAlready, isOuting, outingOf, send, type Entry, type Write } from './entry'
 import { waits } from './patience'
 import { reach } from './reach.svelte'
 import { openShelf, type Shelf } from './shelf'
@@ -187,7 +187,7 @@ export class Outbox {
     let error: unknown
     let response: Response
     try {
-      ;({ data, error, response } = await Promise.race([send(entry.write), tooLong()]))
+      ;({ data, error, response } = await inTime(send(entry.write)))
     } catch {
       reach.away()
       return false
@@ -195,6 +195,8 @@ export class Outbox {
     const problem = (error ?? {}) as Partial<Problem>
     const codes = (problem.faults ?? []).map((fault) => fault.code)
     if (response.ok || isDoneAlready(entry.write, response.status, codes)) {
+      // First, so that a note is never on neither: sent again it changes nothing.
+      await this.#learn(entry.write, data)
       await this.discard(entry.key)
       for (const listener of this.#sent) listener(entry.write, data)
       return true
@@ -212,6 +214,14 @@ export class Outbox {
     this.#changed((entries) => entries.map((one) => (one.key === entry.key ? refused : one)))
     for (const listener of this.#refused) listener(refused)
     return true
+  }
+
+  /** Whoever looks at it or not, the outing that is kept here has what was sent. */
+  async #learn(write: Write, data: unknown): Promise<void> {
+    if (isOuting(data)) return this.know(data)
+    const id = outingOf(write)
+    const known = id === null ? undefined : await this.kept<Outing>(KNOWN + id)
+    if (known) await this.know(applied(known, write))
   }
 
   #changed(change: (entries: readonly Entry[]) => readonly Entry[]): void {
@@ -239,8 +249,16 @@ export class Outbox {
   }
 }
 
-function tooLong(): Promise<never> {
-  return new Promise((_, reject) => setTimeout(() => reject(new Error('No answer came.')), MOST_MS))
+async function inTime<T>(work: Promise<T>): Promise<T> {
+  let timer: ReturnType<typeof setTimeout> | undefined
+  const late = new Promise<never>((_, reject) => {
+    timer = setTimeout(() => reject(new Error('No answer came.')), MOST_MS)
+  })
+  try {
+    return await Promise.race([work, late])
+  } finally {
+    clearTimeout(timer)
+  }
 }
 
 export const outbox = new Outbox()
