@@ -37,6 +37,16 @@ test('step by step: space goes on, and the place is kept when the page is closed
   await page.reload()
   await page.getByRole('button', { name: 'Build step by step' }).click()
   await expect(list).toContainText('Step 3 of')
+  // The page under it is out of reach until it is closed.
+  for (let i = 0; i < 6; i++) {
+    await page.keyboard.press('Tab')
+    const isInside = () => document.activeElement === document.body || !!document.activeElement?.closest('dialog')
+    expect(await page.evaluate(isInside)).toBe(true)
+  }
+  await page.keyboard.press('Escape')
+  await expect(list).toBeHidden()
+  await expect(page.getByRole('button', { name: 'Build step by step' })).toBeFocused()
+  await page.getByRole('button', { name: 'Build step by step' }).click()
   await page.getByRole('button', { name: 'Close' }).click()
   await expect(list).toBeHidden()
 })

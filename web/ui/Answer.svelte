@@ -35,6 +35,8 @@
     const { target } = event
     if (question.isCurrent || !(target instanceof Element)) return
     if (!target.closest('button, input, select, label')) return
+    // A press that does nothing is told why at once.
+    isSlow = true
     event.preventDefault()
     event.stopPropagation()
   }

@@ -43,16 +43,20 @@
     }
   })
 
-  /** Space goes on from here, and a screen reader begins here. */
-  const focus = (button: HTMLElement) => button.focus()
+  let next = $state<HTMLButtonElement>()
+  /** The browser’s own dialog: it keeps the focus, and closes on Escape. Space goes on from “Next”, and a screen reader begins there. */
+  function open(dialog: HTMLDialogElement) {
+    dialog.showModal()
+    next?.focus()
+  }
 
-  function to(next: number) {
-    if (next > last) {
+  function to(place: number) {
+    if (place > last) {
       bench.moveTo(keptAs, 0)
       onclose()
       return
     }
-    bench.moveTo(keptAs, Math.max(0, next))
+    bench.moveTo(keptAs, Math.max(0, place))
   }
 
   function key(event: KeyboardEvent) {
@@ -61,7 +65,6 @@
     if (isOnButton && (event.key === ' ' || event.key === 'Enter')) return
     if (event.key === ' ' || event.key === 'ArrowRight' || event.key === 'PageDown') to(at + 1)
     else if (event.key === 'ArrowLeft' || event.key === 'PageUp' || event.key === 'Backspace') to(at - 1)
-    else if (event.key === 'Escape') onclose()
     else return
     event.preventDefault()
   }
@@ -70,11 +73,14 @@
 <svelte:window onkeydown={key} />
 
 {#if step}
-  <div
-    class="bg-base-100 fixed inset-0 z-50 flex flex-col gap-3 overflow-y-auto p-4 sm:p-6"
-    role="dialog"
-    aria-modal="true"
+  <dialog
+    {@attach open}
+    class={[
+      'bg-base-100 text-base-content fixed inset-0 m-0 flex h-dvh max-h-none w-full max-w-none flex-col gap-3',
+      'overflow-y-auto p-4 sm:p-6',
+    ]}
     aria-label="Checklist"
+    {onclose}
   >
     <header class="flex items-center justify-between gap-3">
       <p class="text-lg font-bold">Step {at + 1} of {sheet.steps.length}</p>
@@ -98,12 +104,12 @@
       <button class="btn btn-outline border-rule h-24 text-lg" disabled={at === 0} onclick={() => to(at - 1)}
         >Back</button
       >
-      <button class="btn btn-primary h-24 text-2xl" {@attach focus} onclick={() => to(at + 1)}
+      <button class="btn btn-primary h-24 text-2xl" bind:this={next} onclick={() => to(at + 1)}
         >{at === last ? 'Done' : 'Next'} <kbd class="text-sm">space</kbd></button
       >
     </footer>
     <p class="text-faint text-xs">
       {awake ? 'The screen stays on.' : 'This browser may dim the screen.'} Your place is kept.
     </p>
-  </div>
+  </dialog>
 {/if}
