@@ -47,7 +47,8 @@
   /** The browser’s own dialog: it keeps the focus, and closes on Escape. Space goes on from “Next”, and a screen reader begins there. */
   function open(dialog: HTMLDialogElement) {
     dialog.showModal()
-    next?.focus()
+    // The step is read from its top.
+    next?.focus({ preventScroll: true })
   }
 
   function to(place: number) {
