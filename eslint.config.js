@@ -47,6 +47,19 @@ export default ts.config(
     },
   },
   {
+    files: ['web/**'],
+    ignores: ['web/words/quantity.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'Literal[raw=/^(2\\.54|25\\.4|0?\\.3048|453\\.59\\d*|0?\\.4536\\d*|28\\.35\\d*)$/]',
+          message: 'What one unit is of another stands in web/words/quantity.ts.',
+        },
+      ],
+    },
+  },
+  {
     files: ['tests/e2e/**'],
     rules: {
       'no-restricted-syntax': [

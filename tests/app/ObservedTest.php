@@ -87,7 +87,8 @@ final class ObservedTest extends OutingTestCase
     {
         $place = ['latitude' => 44.0, 'longitude' => -89.0, 'time_zone' => 'America/Chicago'];
         $water = self::textAt($this->send('POST', '/api/waters', ['place' => $place] + Samples::water()), 'id');
-        foreach (['2026-05-10T02:00:00+00:00' => 60, '2026-05-09T20:00:00+00:00' => 64, '2026-05-10T15:00:00+00:00' => 66] as $at => $warmth) {
+        $taken = ['2026-05-10T02:00:00+00:00' => 60, '2026-05-09T20:00:00+00:00' => 64, '2026-05-10T15:00:00+00:00' => 66];
+        foreach ($taken as $at => $warmth) {
             $reading = ['surface_f' => $warmth] + Samples::reading();
             $this->send('POST', '/api/readings', ['reading' => $reading, 'taken_at' => $at, 'water_id' => $water]);
         }

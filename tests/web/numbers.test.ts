@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import { count, date, moneyIn, number } from '../../web/words/numbers'
-import { fromCelsius, toCelsius } from '../../web/words/words'
+import { unitsOf } from '../../web/words/quantity'
 
 // Numbers, plurals, dates and money as Intl (ECMA-402, CLDR) writes them in American English.
 
@@ -32,6 +32,25 @@ describe('money in the angler’s own', () => {
   }
 })
 
+describe('units', () => {
+  // By definition: the international inch, foot and pound of 1959.
+  test.each([
+    ['water', 10, 25.4, 'cm'],
+    ['part', 3.5, 89, 'mm'],
+    ['long', 87, 2.21, 'm'],
+    ['depth', 10, 3, 'm'],
+    ['weight', 0.5, 14, 'g'],
+    ['strength', 15, 6.8, 'kg'],
+    ['rise', 9, 5, '°C'],
+  ] as const)('%s: %d is %d %s', (what, stored, shown, unit) => {
+    const metric = unitsOf(true)[what]
+    expect([metric.toShown(stored), metric.unit]).toEqual([shown, unit])
+    expect(metric.fromShown(stored * metric.per)).toBeCloseTo(stored, 12)
+    const us = unitsOf(false)[what]
+    expect(us.fromShown(us.toShown(stored))).toBeCloseTo(stored, 1)
+  })
+})
+
 describe('temperatures', () => {
   // By definition of the two scales.
   for (const [fahrenheit, celsius] of [
@@ -41,8 +60,8 @@ describe('temperatures', () => {
     [50, 10],
   ] as const) {
     test(`${fahrenheit} °F is ${celsius} °C`, () => {
-      expect(toCelsius(fahrenheit)).toBeCloseTo(celsius, 12)
-      expect(fromCelsius(celsius)).toBeCloseTo(fahrenheit, 12)
+      expect(unitsOf(true).warmth.toShown(fahrenheit)).toBeCloseTo(celsius, 1)
+      expect(unitsOf(true).warmth.fromShown(celsius)).toBeCloseTo(fahrenheit, 12)
     })
   }
 })

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { settings } from '../stores/settings.svelte'
+  import { unitsOf } from '../words/quantity'
   import { path, PER_INCH } from './units'
 
   /** A ruler under the lure, from its nose: inches in eighths, or centimetres in millimetres. */
@@ -11,7 +12,7 @@
   let { x, y, length }: Props = $props()
 
   const metric = $derived(settings.metric)
-  const step = $derived(metric ? PER_INCH / 25.4 : PER_INCH / 8)
+  const step = $derived(metric ? PER_INCH / unitsOf(true).part.per : PER_INCH / 8)
   const major = $derived(metric ? 10 : 8)
   const ticks = $derived(
     Array.from({ length: Math.ceil(length / step) + 1 }, (_, i) => ({

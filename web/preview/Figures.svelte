@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { From, LookPart, Reading, Scene } from '../api/client'
   import { sensitivityFor } from '../api/queries'
+  import { unitsOf } from '../words/quantity'
   import { settings } from '../stores/settings.svelte'
   import { capital, round, show, waterLength, waterLengthBand } from '../words/words'
   import { LIMITS } from '../words/vocabulary'
@@ -42,8 +43,8 @@
   const shownParts = $derived(scene.parts.filter((part) => part.place !== 'steel'))
   const drawn = (id: string) => scene.parts.find((part) => part.id === id)
   const seen = (id: string) => scene.look.parts.find((part) => part.id === id)
-  const unit = $derived(metric ? 2.54 : 1)
-  const distances = $derived(scene.distances_in.map((distance) => distance * unit))
+  const unit = $derived(unitsOf(metric).water)
+  const distances = $derived(scene.distances_in.map((distance) => distance * unit.per))
   const dashesOf = (i: number) => DASHES[i % DASHES.length] ?? ''
   const partCurves = $derived(
     shownParts.map((part, i) => ({
@@ -64,7 +65,7 @@
   const rangeOf = (id: string) => seen(id)?.flash_range_in ?? seen(id)?.sight_range_in ?? 0
   /** Those that lie on the plot, in its unit. */
   const onPlot = (ranges: readonly number[]) =>
-    ranges.filter((range) => range > 0 && range <= farthest).map((range) => range * unit)
+    ranges.filter((range) => range > 0 && range <= farthest).map((range) => range * unit.per)
   const sightMarks = $derived(onPlot(shownParts.map((part) => rangeOf(part.id))))
   const splitMarks = $derived(onPlot(scene.look.pairs.map((pair) => pair.split_range_in)))
   /** Where a figure may lie, as a quiet band along the limit; cut off where the plot ends. */
@@ -72,7 +73,7 @@
     const [least, most] = span ?? []
     return least === undefined || most === undefined || least >= farthest || most <= 0
       ? []
-      : [[least * unit, Math.min(most, farthest) * unit]]
+      : [[least * unit.per, Math.min(most, farthest) * unit.per]]
   }
   const sightBands = $derived(
     shownParts.flatMap((part) => bandOf(spansOf(part.id)?.flash_range_in ?? spansOf(part.id)?.sight_range_in)),
@@ -117,7 +118,7 @@
       .join(' '),
   )
   const away = $derived(waterLength(scene.distances_in[at] ?? 0, metric))
-  const here = $derived((scene.distances_in[at] ?? 0) * unit)
+  const here = $derived((scene.distances_in[at] ?? 0) * unit.per)
 
   /** Columns that keep their place when a span comes to stand beside a figure. */
   const TABLE = [
@@ -137,9 +138,8 @@
   <div class="grid gap-x-8 gap-y-6 pt-3 lg:grid-cols-2">
     <div>
       <p class="mb-1 text-xs">
-        Contrast with the water by distance ({metric ? 'cm' : 'in'}); each line of the scale is ten times the one below.
-        Below {LIMITS.lostBelow}, the thin line, a part is not visible. Metal is shown when it flashes. Shaded: how
-        uncertain that point is.
+        Contrast with the water by distance ({unit.unit}); each line of the scale is ten times the one below. Below {LIMITS.lostBelow},
+        the thin line, a part is not visible. Metal is shown when it flashes. Shaded: how uncertain that point is.
       </p>
       <Plot
         name="parts"
@@ -166,7 +166,7 @@
     </div>
     <div>
       <p class="mb-1 text-xs">
-        Difference between two parts by distance ({metric ? 'cm' : 'in'}), in just-noticeable differences (JND). Below
+        Difference between two parts by distance ({unit.unit}), in just-noticeable differences (JND). Below
         {LIMITS.oneUpTo}, the thin line, the two look like one color.
       </p>
       {#if scene.pairs.length > 0}

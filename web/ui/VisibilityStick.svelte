@@ -4,6 +4,7 @@
   import Slider from './Slider.svelte'
   import Term from './Term.svelte'
   import Stepper from './Stepper.svelte'
+  import { unitsOf } from '../words/quantity'
   import { waterLength } from '../words/words'
   import { BANDS, MARKS_CM, MARKS_IN, MOST_IN, nearestStop, place, STOPS } from '../words/stick'
 
@@ -17,12 +18,15 @@
   let { value, onset, isAlone = false }: Props = $props()
 
   const metric = $derived(settings.metric)
-  const unit = $derived(metric ? 2.54 : 1)
+  const unit = $derived(unitsOf(metric).water)
   const band = $derived(BANDS.find((b) => value < b.to) ?? BANDS[BANDS.length - 1])
   const stop = $derived(nearestStop(value))
   const marks = $derived(
     metric
-      ? MARKS_CM.map((cm) => ({ at: cm / 2.54, label: cm === 5 ? '5 cm' : cm < 100 ? `${cm}` : `${cm / 100} m` }))
+      ? MARKS_CM.map((cm) => ({
+          at: unit.fromShown(cm),
+          label: cm === 5 ? '5 cm' : cm < 100 ? `${cm}` : `${cm / 100} m`,
+        }))
       : MARKS_IN.map((inches) => ({
           at: inches,
           label: inches === 1 ? '1 in' : inches < 36 ? `${inches}` : `${inches / 12} ft`,
@@ -52,11 +56,11 @@
       <NumberBox
         large
         label="Visibility, {metric ? 'cm' : 'inches'}"
-        value={Math.round(value * unit * 10) / 10}
-        unit={metric ? 'cm' : 'in'}
+        value={unit.toShown(value)}
+        unit={unit.unit}
         min={0.5}
-        max={MOST_IN * 5 * unit}
-        onset={(shown) => shown !== null && onset(shown / unit)}
+        max={unit.toShown(MOST_IN * 5)}
+        onset={(shown) => shown !== null && onset(unit.fromShown(shown))}
       />
       <Stepper way="more" label="Visibility: more" onstep={() => to(stop + 1)} />
     </span>

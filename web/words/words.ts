@@ -1,4 +1,6 @@
 import type { Build } from '../lure/paint'
+import { unitsOf, type Unit } from './quantity'
+import { round } from './round'
 import { LABELS, TINT_LABELS, type Tint } from './vocabulary'
 
 /** How a word of the documents is called on screen. */
@@ -32,44 +34,48 @@ export function fraction(ounces: number): string {
   return [whole > 0 ? `${whole}` : '', top > 0 ? `${top}/${bottom}` : ''].filter(Boolean).join('-') || '0'
 }
 
-export const MM_PER_INCH = 25.4
-const GRAMS_PER_OUNCE = 453.59237 / 16
+/** A figure with its unit. */
+const said = (stored: number, unit: Unit) => `${unit.toShown(stored)} ${unit.unit}`
 
 export function weight(ounces: number, metric: boolean): string {
-  return metric ? `${Math.round(ounces * GRAMS_PER_OUNCE)} g` : `${fraction(ounces)} oz`
+  return metric ? said(ounces, unitsOf(true).weight) : `${fraction(ounces)} oz`
 }
 
 /** A length on the lure: "3-1/2 in" or "89 mm". */
 export function partLength(inches: number, metric: boolean): string {
-  return metric ? `${Math.round(inches * MM_PER_INCH)} mm` : `${fraction(inches)} in`
+  return metric ? said(inches, unitsOf(true).part) : `${fraction(inches)} in`
 }
 
 /** How long a fish is: "15-1/2 in" or "39 cm". */
 export function fishLength(inches: number, metric: boolean): string {
-  return metric ? `${Math.round((inches * MM_PER_INCH) / 10)} cm` : partLength(inches, false)
+  const { water } = unitsOf(true)
+  return metric ? `${Math.round(water.toShown(inches))} ${water.unit}` : partLength(inches, false)
 }
 
 /** A rod's length: "7 ft 3 in" or "2.2 m". */
 export function rodLength(inches: number, metric: boolean): string {
-  if (metric) return `${round((inches * 2.54) / 100, 2)} m`
+  if (metric) return said(inches, unitsOf(true).long)
   const rest = inches % 12
   return rest === 0 ? `${inches / 12} ft` : `${Math.floor(inches / 12)} ft ${rest} in`
 }
 
-const KILOGRAMS_PER_POUND = 0.45359237
-
 /** The strength of a line. */
 export function lineStrength(pounds: number, metric: boolean): string {
-  return metric ? `${round(pounds * KILOGRAMS_PER_POUND, 1)} kg` : `${pounds} lb`
+  return said(pounds, unitsOf(metric).strength)
 }
 
 /** A length in the water: inches up to four feet, then feet; centimetres, then metres. */
 type WaterUnit = 'in' | 'ft' | 'cm' | 'm'
 
-const INCHES: Record<WaterUnit, number> = { in: 1, ft: 12, cm: 1 / 2.54, m: 100 / 2.54 }
+const INCHES: Record<WaterUnit, number> = {
+  in: 1,
+  ft: unitsOf(false).long.fromShown(1),
+  cm: unitsOf(true).water.fromShown(1),
+  m: unitsOf(true).long.fromShown(1),
+}
 
 function waterUnit(inches: number, metric: boolean): WaterUnit {
-  if (metric) return inches * 2.54 < 100 ? 'cm' : 'm'
+  if (metric) return inches < INCHES.m ? 'cm' : 'm'
   return inches < 48 ? 'in' : 'ft'
 }
 
@@ -95,19 +101,17 @@ export function waterLengthBand(inches: number, span: readonly number[] | null |
 }
 
 export function depth(feet: number, metric: boolean): string {
-  return metric ? `${round(feet * 0.3048, 1)} m` : `${round(feet, 1)} ft`
+  return said(feet, unitsOf(metric).depth)
 }
 
-export const toCelsius = (fahrenheit: number) => ((fahrenheit - 32) * 5) / 9
-export const fromCelsius = (celsius: number) => (celsius * 9) / 5 + 32
-
 export function temperature(fahrenheit: number, metric: boolean): string {
-  return metric ? `${round(toCelsius(fahrenheit), 1)} °C` : `${round(fahrenheit, 0)} °F`
+  return metric ? said(fahrenheit, unitsOf(true).warmth) : `${round(fahrenheit, 0)} °F`
 }
 
 export function change(fahrenheit: number, metric: boolean): string {
-  const value = metric ? round((fahrenheit * 5) / 9, 1) : fahrenheit
-  return `${value > 0 ? '+' : value < 0 ? '−' : '±'}${Math.abs(value)} ${metric ? '°C' : '°F'}`
+  const { rise } = unitsOf(metric)
+  const value = rise.toShown(fahrenheit)
+  return `${value > 0 ? '+' : value < 0 ? '−' : '±'}${Math.abs(value)} ${rise.unit}`
 }
 
 const FIELDS: Record<string, string> = {
@@ -162,10 +166,7 @@ export function fieldValue(field: string, value: unknown, metric: boolean): stri
   return `${round(number, 1)}°`
 }
 
-export function round(value: number, places: number): number {
-  const scale = 10 ** places
-  return Math.round(value * scale) / scale
-}
+export { round }
 
 /** The lure in a sentence, for those who cannot see the drawing. */
 export function describeBuild(build: Build): string {

@@ -6,6 +6,7 @@
   import Choice from '../../ui/Choice.svelte'
   import Trouble from '../../ui/Trouble.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
+  import { unitsOf } from '../../words/quantity'
   import { settings } from '../../stores/settings.svelte'
   import { capital, depth, round, show, waterLength } from '../../words/words'
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
@@ -21,7 +22,7 @@
   const values = (held: Depths['colours'][number]) => held[measure].map((value) => Math.abs(value))
   const data = $derived(
     (found?.depths_ft ?? []).map((feet, i) => ({
-      depth: metric ? feet * 0.3048 : feet,
+      depth: feet * unitsOf(metric).depth.per,
       ...Object.fromEntries((found?.colours ?? []).map((held) => [held.colour, values(held)[i] ?? 0])),
     })),
   )
@@ -83,7 +84,7 @@
         <p class="mb-1 text-xs">
           {measure === 'contrast'
             ? 'Contrast in brightness, (part − water) / water, without its sign'
-            : 'Just-noticeable differences from the water'}, by depth in {metric ? 'm' : 'ft'}, close up
+            : 'Just-noticeable differences from the water'}, by depth in {unitsOf(metric).depth.unit}, close up
         </p>
         <div class="h-72">
           <LineChart

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { unitsOf } from '../../words/quantity'
   import { settings } from '../../stores/settings.svelte'
   import NumberBox from '../../ui/NumberBox.svelte'
   import { round } from '../../words/words'
@@ -9,20 +10,19 @@
     onset: (inches: number | null) => void
   }
   let { inches, onset }: Props = $props()
-  const CM_PER_IN = 2.54
   const MOST_IN = 60
-  const unit = $derived(settings.metric ? CM_PER_IN : 1)
+  const unit = $derived(unitsOf(settings.metric).water)
   /** An empty box has no unit beside it, so it says in itself which one is meant. */
-  const shown = $derived(settings.metric ? 'cm' : 'in')
+  const shown = $derived(unit.unit)
 </script>
 
 <NumberBox
   label="Length of the fish"
-  value={inches ? round(inches * unit, 1) : null}
+  value={inches ? unit.toShown(inches) : null}
   unit={shown}
   min={1}
-  max={MOST_IN * unit}
+  max={unit.toShown(MOST_IN)}
   optional
   placeholder="length, {shown}"
-  onset={(length) => onset(length === null ? null : round(length / unit, 2))}
+  onset={(length) => onset(length === null ? null : round(unit.fromShown(length), 2))}
 />

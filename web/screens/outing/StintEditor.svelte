@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Composition, ObservedReading, OutingEvent, Stint } from '../../api/client'
+  import { unitsOf } from '../../words/quantity'
   import { settings } from '../../stores/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
@@ -29,8 +30,7 @@
     onremove: () => void
   }
   let { stint, outing, builds, onset, isKept, onphoto, onremove }: Props = $props()
-  const CM_PER_IN = 2.54
-  const unit = $derived(settings.metric ? CM_PER_IN : 1)
+  const unit = $derived(unitsOf(settings.metric).water)
   const events = $derived(stint.events ?? [])
   const words = $derived(lureWords(stint.build, builds))
   const reading = $derived(stint.reading ?? {})
@@ -75,13 +75,13 @@
       <span class="flex items-center gap-2 text-[0.8125rem] font-bold"
         >Visibility <NumberBox
           label="Visibility"
-          value={reading.visibility_in == null ? null : round(reading.visibility_in * unit, 1)}
-          unit={settings.metric ? 'cm' : 'in'}
+          value={reading.visibility_in == null ? null : unit.toShown(reading.visibility_in)}
+          unit={unit.unit}
           min={0.1}
-          max={BOUNDS.mostVisibilityIn * unit}
+          max={unit.toShown(BOUNDS.mostVisibilityIn)}
           optional
           placeholder="not noted"
-          onset={(value) => read({ visibility_in: value === null ? null : round(value / unit, 2) })}
+          onset={(value) => read({ visibility_in: value === null ? null : round(unit.fromShown(value), 2) })}
         /></span
       >
       {#each SELECTS as select (select.field)}

@@ -7,7 +7,8 @@
   import VisibilityStick from '../../ui/VisibilityStick.svelte'
   import { SHORT_TINTS } from '../../words/tints'
   import { BOUNDS, SKYS, TINTS, WINDS } from '../../words/vocabulary'
-  import { fromCelsius, round, toCelsius } from '../../words/words'
+  import { unitsOf } from '../../words/quantity'
+  import { round } from '../../words/words'
 
   /** The water and the light as they are seen now: the stick, the tint, the skies, the wind, and the temperature where it was taken. */
   interface Props {
@@ -20,8 +21,7 @@
   let changed = $state.raw<ObservedReading>({})
   const now = $derived<ObservedReading>({ ...seen, ...changed })
   const set = (part: ObservedReading) => (changed = { ...changed, ...part })
-  const shown = (fahrenheit: number) => round(settings.metric ? toCelsius(fahrenheit) : fahrenheit, 1)
-  const taken = (value: number) => round(settings.metric ? fromCelsius(value) : value, 1)
+  const warmth = $derived(unitsOf(settings.metric).warmth)
 </script>
 
 <section aria-label="The water now" class="flex flex-col gap-3">
@@ -34,13 +34,13 @@
     >Surface
     <NumberBox
       label="Surface temperature"
-      value={now.surface_f == null ? null : shown(now.surface_f)}
-      unit={settings.metric ? '°C' : '°F'}
-      min={shown(BOUNDS.leastSurfaceF)}
-      max={shown(BOUNDS.mostSurfaceF)}
+      value={now.surface_f == null ? null : warmth.toShown(now.surface_f)}
+      unit={warmth.unit}
+      min={warmth.toShown(BOUNDS.leastSurfaceF)}
+      max={warmth.toShown(BOUNDS.mostSurfaceF)}
       optional
       placeholder="not taken"
-      onset={(value) => set({ surface_f: value === null ? null : taken(value) })}
+      onset={(value) => set({ surface_f: value === null ? null : round(warmth.fromShown(value), 1) })}
     />
   </span>
   <Button look="primary" size="large" disabled={Object.keys(changed).length === 0} onclick={() => onset(now)}

@@ -7,7 +7,8 @@
   import { settings } from '../../stores/settings.svelte'
   import Gauge from '../../ui/Gauge.svelte'
   import { BOUNDS } from '../../words/vocabulary'
-  import { change, depth, fromCelsius, round, temperature, toCelsius } from '../../words/words'
+  import { unitsOf } from '../../words/quantity'
+  import { change, depth, temperature } from '../../words/words'
 
   /** What is measured: temperature and its change, depth, the sun's height. */
   const r = $derived(currentReading.reading)
@@ -19,21 +20,7 @@
       (kept) => kept.reading.surface_f != null && (!currentReading.waterId || kept.water_id === currentReading.waterId),
     )?.reading.surface_f ?? 60,
   )
-  const degrees = $derived(
-    metric
-      ? { unit: '°C', toShown: (f: number) => round(toCelsius(f), 1), fromShown: fromCelsius }
-      : { unit: '°F', toShown: (f: number) => round(f, 0), fromShown: (f: number) => f },
-  )
-  const difference = $derived(
-    metric
-      ? { unit: '°C', toShown: (f: number) => round((f * 5) / 9, 1), fromShown: (c: number) => (c * 9) / 5 }
-      : { unit: '°F', toShown: (f: number) => f, fromShown: (f: number) => f },
-  )
-  const feet = $derived(
-    metric
-      ? { unit: 'm', toShown: (ft: number) => round(ft * 0.3048, 1), fromShown: (m: number) => m / 0.3048 }
-      : { unit: 'ft', toShown: (ft: number) => round(ft, 1), fromShown: (ft: number) => ft },
-  )
+  const units = $derived(unitsOf(metric))
   let busy = $state(false)
 
   async function probe() {
@@ -59,7 +46,7 @@
     max={BOUNDS.mostSurfaceF}
     step={1}
     start={lastSurface}
-    {...degrees}
+    {...units.warmth}
     words={(v) => temperature(v, metric)}
     onset={(surface_f) => currentReading.change({ surface_f })}
     optional
@@ -71,7 +58,7 @@
     max={15}
     step={1}
     start={0}
-    {...difference}
+    {...units.rise}
     words={(v) => change(v, metric)}
     onset={(trend_f) => currentReading.change({ trend_f })}
     optional
@@ -84,7 +71,7 @@
     max={40}
     step={1}
     start={5}
-    {...feet}
+    {...units.depth}
     words={(v) => depth(v, metric)}
     onset={(depth_ft) => currentReading.change({ depth_ft: depth_ft ?? 5 })}
   />

@@ -6,16 +6,12 @@
   import Several from '../../ui/Several.svelte'
   import Swatches from '../../ui/Swatches.svelte'
   import { FORAGES } from '../../words/vocabulary'
-  import { partLength, round } from '../../words/words'
+  import { unitsOf } from '../../words/quantity'
+  import { partLength } from '../../words/words'
 
   /** What the bass eat here: which, how long, in which colors. */
   const r = $derived(currentReading.reading)
   const metric = $derived(settings.metric)
-  const inches = $derived(
-    metric
-      ? { unit: 'mm', toShown: (inch: number) => round(inch * 25.4, 0), fromShown: (mm: number) => mm / 25.4 }
-      : { unit: 'in', toShown: (inch: number) => inch, fromShown: (inch: number) => inch },
-  )
 </script>
 
 <Choice
@@ -40,7 +36,7 @@
   max={10}
   step={0.5}
   start={3}
-  {...inches}
+  {...unitsOf(metric).part}
   words={(v) => partLength(v, metric)}
   onset={(forage_in) => currentReading.change({ forage_in })}
   optional

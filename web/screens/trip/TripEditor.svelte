@@ -6,6 +6,7 @@
   import { readProbe } from '../../api/probe'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { notices } from '../../stores/notices.svelte'
+  import { unitsOf } from '../../words/quantity'
   import { settings } from '../../stores/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import Choice from '../../ui/Choice.svelte'
@@ -15,7 +16,7 @@
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
   import Several from '../../ui/Several.svelte'
   import { BOUNDS, COVERS, LURE_KINDS, SEASONS, WINDS } from '../../words/vocabulary'
-  import { capital, change as changeWords, fromCelsius, round, show, temperature, toCelsius } from '../../words/words'
+  import { capital, change as changeWords, round, show, temperature } from '../../words/words'
   import ForageShares from './ForageShares.svelte'
   import { atWater, renamed } from './newTrip'
   import PlaceBoxes from '../../ui/PlaceBoxes.svelte'
@@ -33,9 +34,9 @@
     oncancel: () => void
   }
   let { trip, waters, faults, onchange, onsave, oncancel }: Props = $props()
-  const CM_PER_INCH = 2.54
   const day = $derived(trip.trip)
   const metric = $derived(settings.metric)
+  const units = $derived(unitsOf(metric))
   const change = (now: SavedTrip) => onchange(renamed(trip, now, waters))
   const set = (part: Partial<TripRequest>) => change({ ...trip, trip: { ...day, ...part } })
   const setReading = (part: Partial<TripRequest['reading']>) => set({ reading: { ...day.reading, ...part } })
@@ -190,12 +191,12 @@
         <span class="flex items-center gap-1.5 text-sm"
           >{name}
           <NumberBox
-            label="Visibility, {name.toLowerCase()}, {metric ? 'cm' : 'in'}"
-            value={round((day.visibility_in[i] ?? 0) * (metric ? CM_PER_INCH : 1), 1)}
-            unit={metric ? 'cm' : 'in'}
+            label="Visibility, {name.toLowerCase()}, {units.water.unit}"
+            value={units.water.toShown(day.visibility_in[i] ?? 0)}
+            unit={units.water.unit}
             min={0.1}
             max={3000}
-            onset={(shown) => seeTo(i, shown === null ? null : shown / (metric ? CM_PER_INCH : 1))}
+            onset={(shown) => seeTo(i, shown === null ? null : units.water.fromShown(shown))}
           /></span
         >
       {/each}
@@ -211,9 +212,7 @@
       max={BOUNDS.mostSurfaceF}
       step={1}
       start={60}
-      unit={metric ? '°C' : '°F'}
-      toShown={(f) => (metric ? round(toCelsius(f), 1) : round(f, 1))}
-      fromShown={(shown) => (metric ? fromCelsius(shown) : shown)}
+      {...units.warmth}
       words={(f) => temperature(f, metric)}
       onset={(surface_f) => setReading({ surface_f })}
       optional
@@ -225,9 +224,7 @@
       max={15}
       step={1}
       start={0}
-      unit={metric ? '°C' : '°F'}
-      toShown={(f) => (metric ? round((f * 5) / 9, 1) : f)}
-      fromShown={(shown) => (metric ? (shown * 9) / 5 : shown)}
+      {...units.rise}
       words={(f) => changeWords(f, metric)}
       onset={(trend_f) => setReading({ trend_f })}
       optional

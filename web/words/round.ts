@@ -1,0 +1,4 @@
+export function round(value: number, places: number): number {
+  const scale = 10 ** places
+  return Math.round(value * scale) / scale
+}
