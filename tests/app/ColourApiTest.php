@@ -39,6 +39,10 @@ final class ColourApiTest extends ApiTestCase
         self::assertSame([], $read['warnings']);
         self::assertIsString($read['hex']);
         self::assertNotSame('#4b3f20', $read['hex']);
+        // A part of that very color in the picture tells the light as well as white paper does.
+        $sample = [['hex' => '#8aa0b0', 'clipped' => 0]];
+        $own = ['card' => $sample, 'part' => $sample, 'known' => '#a9c4d8'];
+        self::assertSame('#a9c4d8', self::textAt($this->send('POST', '/api/colour/photo', $own), 'hex'));
         $this->send('POST', '/api/colour/photo', ['card' => [], 'part' => [['hex' => 'red', 'clipped' => 2]]]);
         self::assertSame(['card', 'part[0].hex', 'part[0].clipped'], array_keys($this->faults()));
     }

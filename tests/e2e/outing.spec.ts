@@ -155,6 +155,28 @@ test('four buttons note, one tap takes back, two taps change the lure', async ({
   await expect(page.getByRole('region', { name: 'Tied on' })).toContainText('Black craw')
 })
 
+test('nothing moves while a note is on its way', async ({ page }) => {
+  await page.addInitScript(() => (window.kontrastWaits = { begin: 0, readAhead: 0 }))
+  let letGo: () => void = () => undefined
+  const gone = new Promise<void>((done) => (letGo = done))
+  await fishing(page)
+  await page.getByRole('button', { name: 'Follow', exact: true }).click()
+  await sent(page)
+  await page.route('**/events/*', async (route) => {
+    await gone
+    await route.continue().catch(() => undefined)
+  })
+  const landed = page.getByRole('button', { name: 'Landed', exact: true })
+  const before = await landed.boundingBox()
+  await landed.click()
+  await expect(page.getByRole('group', { name: 'How long was it?' })).toBeVisible()
+  await expect.poll(() => page.evaluate(() => localStorage.getItem('kontrast.waits'))).not.toBeNull()
+  expect(await landed.boundingBox()).toEqual(before)
+  expect(await page.getByRole('region', { name: 'Connection' }).count()).toBe(0)
+  letGo()
+  await sent(page)
+})
+
 test('the water changes, and what a fish spat up is in the next reading', async ({ page }) => {
   const id = await fishing(page)
   await page.getByRole('button', { name: 'Landed', exact: true }).click()

@@ -82,7 +82,7 @@ const FROM_RULES = [
 ]
 
 /** What the notes decide. */
-const FROM_NOTES = ['outings', 'outing', 'analysis', 'season', 'usual', 'trials']
+const FROM_NOTES = ['outings', 'outing', 'analysis', 'season', 'trials']
 
 /** What is no longer true once something was written, by the first word of its key. Said here and nowhere else. */
 export const STALE_AFTER: Record<Written, readonly string[] | 'all'> = {

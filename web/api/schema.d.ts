@@ -2902,6 +2902,8 @@ export interface components {
         PhotoRequest: {
             card: components["schemas"]["PhotoSample"][];
             part: components["schemas"]["PhotoSample"][];
+            /** @description The color of what was tapped as a card. If left out: white paper. */
+            known?: string | null;
         };
         /** @description A patch of a picture that was tapped: the mean of its pixels, and how many of them are at the end of the scale. */
         PhotoSample: {

@@ -11,6 +11,18 @@
 
   /** Whether Kontrast can be reached, how old what is shown is, and what waits to be sent. */
   let isOpen = $state(false)
+  /** A note that is on its way says nothing: the line would come and go with every tap, and push the next button away. */
+  const LATE_MS = 3000
+  let isLate = $state(false)
+  const hasWaiting = $derived(outbox.waiting.length > 0)
+  $effect(() => {
+    if (!hasWaiting) {
+      isLate = false
+      return
+    }
+    const timer = setTimeout(() => (isLate = true), LATE_MS)
+    return () => clearTimeout(timer)
+  })
   const waiting = $derived(outbox.waiting.length)
   const refused = $derived(outbox.refused.length)
   const notes = (count: number) => (count === 1 ? '1 note' : `${count} notes`)
@@ -19,7 +31,9 @@
     [
       reach.isSignedOut ? 'Signed out.' : reach.isAway ? 'No connection.' : '',
       reach.isAway && shownAt ? `Data from ${day(shownAt)}.` : '',
-      waiting > 0 ? `${notes(waiting)} ${waiting === 1 ? 'waits' : 'wait'} to be sent.` : '',
+      waiting > 0 && (isLate || reach.isAway || reach.isSignedOut || refused > 0)
+        ? `${notes(waiting)} ${waiting === 1 ? 'waits' : 'wait'} to be sent.`
+        : '',
       refused > 0 ? `${notes(refused)} not accepted.` : '',
     ]
       .filter(Boolean)

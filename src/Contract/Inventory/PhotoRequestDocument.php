@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract\Inventory;
 
+use App\Contract\Constraint\Hex;
 use App\Contract\Reader\LimitsLists;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
@@ -18,13 +19,16 @@ final readonly class PhotoRequestDocument implements LimitsLists
      */
     public function __construct(
         #[OA\Property(minItems: 1, maxItems: 32)]
-        #[Assert\Count(min: 1, minMessage: 'Tap the white card at least once.')]
+        #[Assert\Count(min: 1, minMessage: 'Tap the white card, or the part whose color is known, at least once.')]
         #[Assert\Valid]
         public array $card,
         #[OA\Property(minItems: 1, maxItems: 32)]
         #[Assert\Count(min: 1, minMessage: 'Tap the part at least once.')]
         #[Assert\Valid]
         public array $part,
+        #[OA\Property(description: 'The color of what was tapped as a card. If left out: white paper.')]
+        #[Hex]
+        public ?string $known = null,
     ) {
     }
 

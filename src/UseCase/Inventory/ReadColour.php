@@ -31,7 +31,7 @@ final readonly class ReadColour
 
     public function fromPhoto(PhotoRequestDocument $photo): ReadColourDocument
     {
-        $read = PhotoColour::read(self::samples($photo->card), self::samples($photo->part));
+        $read = PhotoColour::read(self::samples($photo->card), self::samples($photo->part), self::known($photo->known));
         $warnings = array_map(static fn (PhotoWarning $warning): string => $warning->label(), $read->warnings);
 
         return ReadColourDocument::of($read->colour, $read->spread, $warnings);
@@ -40,7 +40,7 @@ final readonly class ReadColour
     public function fromPatch(PatchRequestDocument $photo): ReadPatchDocument
     {
         $card = self::samples($photo->card);
-        $known = null === $photo->known ? null : Srgb::hex($photo->known);
+        $known = self::known($photo->known);
         $pixels = array_map(Srgb::hex(...), $photo->pixels);
         $found = PatchColours::find(PhotoColour::balanced($card, [] !== $pixels ? $pixels : throw self::unchecked(), $known));
 
@@ -75,6 +75,11 @@ final readonly class ReadColour
         $taken = array_map(static fn (PhotoSampleDocument $sample): PhotoSample => $sample->toTap(), $samples);
 
         return [] !== $taken ? $taken : throw self::unchecked();
+    }
+
+    private static function known(?string $hex): ?Srgb
+    {
+        return null === $hex ? null : Srgb::hex($hex);
     }
 
     private static function unchecked(): \LogicException

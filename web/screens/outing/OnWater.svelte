@@ -10,7 +10,7 @@
   let { params }: { params?: { id?: string } | undefined } = $props()
   const id = $derived(params?.id ?? '')
   const outing = outingQuery(() => id)
-  /** Asked for before anything is shown: what it proposes would push everything else down under a thumb. */
+  /** Asked anew before anything is shown: what it proposes would push everything else down under a thumb. */
   const usuals = usualQuery()
 </script>
 
@@ -26,7 +26,7 @@
           <Button href="#/outing/{id}">All notes</Button>
           <Button href="#/on-the-water">Start another</Button>
         </div>
-      {:else if usuals.isFetched}
+      {:else if usuals.isFetchedAfterMount}
         <Noting outing={open} usual={usuals.data?.find((one) => one.water_id === (open.water_id ?? null))} />
       {:else}
         <p role="status" class="py-2 text-sm">Opening the outing…</p>

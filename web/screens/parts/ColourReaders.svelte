@@ -124,13 +124,17 @@
   async function ask() {
     const { card: cardTaps, part } = $state.snapshot(taps)
     if (cardTaps.length === 0) return
+    const reference = known === null ? null : hexOf(known)
     await trying(async () => {
       if (pixels.length > 0) {
-        const body = { card: cardTaps, pixels, known: known === null ? null : hexOf(known) }
-        patch = await answer<ReadPatch>(api.POST('/api/colour/patch', { body }))
+        patch = await answer<ReadPatch>(
+          api.POST('/api/colour/patch', { body: { card: cardTaps, pixels, known: reference } }),
+        )
         dropped = []
       } else if (part.length > 0) {
-        read = await answer<ReadColour>(api.POST('/api/colour/photo', { body: { card: cardTaps, part } }))
+        read = await answer<ReadColour>(
+          api.POST('/api/colour/photo', { body: { card: cardTaps, part, known: reference } }),
+        )
         patch = null
       }
     })
@@ -170,7 +174,7 @@
   {#if !picture}
     <p class="text-faint text-sm">
       Before you take the picture: lay a white card, plain paper will do, beside the part in the same light. Without one
-      the colors are those of the lamp{hasAccents ? ', unless a part whose color you know is in the picture too' : ''}.
+      the colors are those of the lamp, unless a part whose color you know is in the picture too.
     </p>
   {/if}
   {#each read?.warnings ?? patch?.warnings ?? [] as warning (warning)}<p class="text-sm font-semibold">
@@ -200,32 +204,30 @@
     </fieldset>
   {/if}
   {#if picture}
-    {#if hasAccents}
-      <div class="flex flex-wrap items-end gap-3 text-sm">
-        <label class="flex h-11 items-center gap-1.5">
-          <input
-            class="checkbox border-edge"
-            type="checkbox"
-            checked={known !== null}
-            onchange={(event) => {
-              known = event.currentTarget.checked ? 'white' : null
-              startOver()
-            }}
-          />
-          No white card: a part whose color I know
-        </label>
-        {#if known !== null}
-          <ColourField
-            label="Its color"
-            value={known}
-            onset={(colour) => {
-              known = colour
-              void ask()
-            }}
-          />
-        {/if}
-      </div>
-    {/if}
+    <div class="flex flex-wrap items-end gap-3 text-sm">
+      <label class="flex h-11 items-center gap-1.5">
+        <input
+          class="checkbox border-edge"
+          type="checkbox"
+          checked={known !== null}
+          onchange={(event) => {
+            known = event.currentTarget.checked ? 'white' : null
+            startOver()
+          }}
+        />
+        No white card: a part whose color I know
+      </label>
+      {#if known !== null}
+        <ColourField
+          label="Its color"
+          value={known}
+          onset={(colour) => {
+            known = colour
+            void ask()
+          }}
+        />
+      {/if}
+    </div>
     <fieldset class="flex flex-wrap items-center gap-3 text-sm">
       <legend class="sr-only">Next tap</legend>
       {#each steps as [what, words] (what)}
