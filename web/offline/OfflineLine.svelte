@@ -20,6 +20,11 @@
       isLate = false
       return
     }
+    // Told once, it is told until all are sent.
+    if (reach.isAway || reach.isSignedOut) {
+      isLate = true
+      return
+    }
     const timer = setTimeout(() => (isLate = true), LATE_MS)
     return () => clearTimeout(timer)
   })
@@ -31,9 +36,7 @@
     [
       reach.isSignedOut ? 'Signed out.' : reach.isAway ? 'No connection.' : '',
       reach.isAway && shownAt ? `Data from ${day(shownAt)}.` : '',
-      waiting > 0 && (isLate || reach.isAway || reach.isSignedOut || refused > 0)
-        ? `${notes(waiting)} ${waiting === 1 ? 'waits' : 'wait'} to be sent.`
-        : '',
+      waiting > 0 && (isLate || refused > 0) ? `${notes(waiting)} ${waiting === 1 ? 'waits' : 'wait'} to be sent.` : '',
       refused > 0 ? `${notes(refused)} not accepted.` : '',
     ]
       .filter(Boolean)
