@@ -52,6 +52,7 @@ async function run(browser) {
   const kept = await measured(page, () => page.reload())
   await page.goto(`${base}/#/on-the-water`)
   await page.getByRole('button', { name: 'Start an outing' }).click()
+  await page.getByRole('button', { name: 'Not now' }).click()
   await page.getByRole('button', { name: 'Tie on a lure' }).click()
   await page.getByRole('region', { name: 'From the box' }).getByRole('button').first().click()
   await page.getByRole('button', { name: 'Bite', exact: true }).waitFor()
