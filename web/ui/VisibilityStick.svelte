@@ -14,8 +14,10 @@
     onset: (inches: number) => void
     /** Without the way to the guide, where there is none. */
     isAlone?: boolean
+    /** Whether somebody said so; else it is only where the stick stands. */
+    isSaid?: boolean
   }
-  let { value, onset, isAlone = false }: Props = $props()
+  let { value, onset, isAlone = false, isSaid = true }: Props = $props()
 
   const metric = $derived(settings.metric)
   const unit = $derived(unitsOf(metric).water)
@@ -114,9 +116,10 @@
           />
           <text
             x="{place(mark.at)}%"
+            dx={mark === marks[0] ? 4 : 0}
             y="74"
             font-size="11"
-            text-anchor={place(mark.at) > 97 ? 'end' : place(mark.at) < 3 ? 'start' : 'middle'}
+            text-anchor={mark === marks[0] || place(mark.at) > 97 ? 'end' : 'middle'}
             fill="currentColor">{mark.label}</text
           >
         {/each}
@@ -132,5 +135,7 @@
       </svg>
     {/snippet}
   </Slider>
-  <p class="text-sm"><Term of="sight" shown="You lose sight of a lure at {waterLength(value, metric)}" /></p>
+  {#if isSaid}
+    <p class="text-sm"><Term of="sight" shown="You lose sight of a lure at {waterLength(value, metric)}" /></p>
+  {:else}<p class="text-faint text-sm">Not said yet: move the stick to say it.</p>{/if}
 </div>

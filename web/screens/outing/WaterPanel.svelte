@@ -8,7 +8,7 @@
   import { SHORT_TINTS } from '../../words/tints'
   import { BOUNDS, SKYS, TINTS, WINDS } from '../../words/vocabulary'
   import { unitsOf } from '../../words/quantity'
-  import { round } from '../../words/words'
+  import { round } from '../../words/round'
 
   /** The water and the light as they are seen now: the stick, the tint, the skies, the wind, and the temperature where it was taken. */
   interface Props {
@@ -25,8 +25,11 @@
 </script>
 
 <section aria-label="The water now" class="flex flex-col gap-3">
-  <VisibilityStick value={now.visibility_in ?? start.visibility_in} onset={(visibility_in) => set({ visibility_in })} />
-  {#if now.visibility_in == null}<p class="text-faint text-sm">Not said yet: move the stick to say it.</p>{/if}
+  <VisibilityStick
+    isSaid={now.visibility_in != null}
+    value={now.visibility_in ?? start.visibility_in}
+    onset={(visibility_in) => set({ visibility_in })}
+  />
   <Choice label="Tint" options={TINTS} value={now.tint} onpick={(tint) => set({ tint })} shown={SHORT_TINTS} />
   <Choice label="Sky" options={SKYS} value={now.sky} onpick={(sky) => set({ sky })} columns="grid-cols-4" />
   <Choice label="Wind" options={WINDS} value={now.wind} onpick={(wind) => set({ wind })} />

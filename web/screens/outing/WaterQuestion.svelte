@@ -3,8 +3,7 @@
   import { settings } from '../../stores/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import Choice from '../../ui/Choice.svelte'
-  import { dayOf } from '../../words/clock'
-  import { dayWords } from '../../words/numbers'
+  import { date } from '../../words/numbers'
   import { SKYS, type Sky } from '../../words/vocabulary'
   import { byEye, clearer, dirtier } from './seen'
   import WaterPanel from './WaterPanel.svelte'
@@ -33,7 +32,10 @@
   )
 </script>
 
-<section aria-label="What is the water like here?" class="border-base-content flex flex-col gap-2 border-2 p-3">
+<section
+  aria-label="What is the water like here?"
+  class={['flex flex-col gap-2', !isInFull && 'border-base-content border-2 p-3']}
+>
   {#if isInFull}
     <WaterPanel {seen} {start} onset={onsee} />
     <Button class="self-end" onclick={onskip}>Not now</Button>
@@ -49,7 +51,7 @@
       {/if}
     {/each}
     {#if last && usual?.seen_at}<p class="text-faint text-sm">
-        Last seen here on {dayWords(dayOf(new Date(usual.seen_at)))}.
+        Last seen here on {date(usual.seen_at)}.
       </p>{/if}
     <span class="flex gap-2">
       <Button class="flex-1" look={last ? 'outline' : 'primary'} onclick={() => (isInFull = true)}
