@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kontrast\Inventory;
 
 use Kontrast\Lure\Colour;
+use Kontrast\Material\Lab;
 use Kontrast\Material\Srgb;
 
 /**
@@ -52,16 +53,15 @@ final readonly class PatchColours
         );
     }
 
-    /** @return array{float, float, float} */
-    private static function point(Srgb $pixel): array
+    private static function point(Srgb $pixel): Lab
     {
         $lab = $pixel->toLab();
 
-        return [self::LIGHTNESS * $lab->l, $lab->a, $lab->b];
+        return new Lab(self::LIGHTNESS * $lab->l, $lab->a, $lab->b);
     }
 
     /**
-     * @param non-empty-list<array{float, float, float}> $points
+     * @param non-empty-list<Lab>  $points
      *
      * @return list<int> the cluster of each
      */
@@ -71,7 +71,7 @@ final readonly class PatchColours
         $of = [];
         for ($round = 0; $round < self::ROUNDS; ++$round) {
             $before = $of;
-            $of = array_map(static fn (array $point): int => self::nearest($point, $centres), $points);
+            $of = array_map(static fn (Lab $point): int => self::nearest($point, $centres), $points);
             if ($of === $before) {
                 break;
             }
@@ -85,9 +85,9 @@ final readonly class PatchColours
     }
 
     /**
-     * @param non-empty-list<array{float, float, float}> $points
+     * @param non-empty-list<Lab>  $points
      *
-     * @return non-empty-list<array{float, float, float}> each as far as can be from those before it, the first from the middle of all
+     * @return non-empty-list<Lab> each as far as can be from those before it, the first from the middle of all
      */
     private static function farthest(array $points): array
     {
@@ -96,7 +96,7 @@ final readonly class PatchColours
         while (\count($centres) < self::CENTRES) {
             $last = $centres[\count($centres) - 1];
             foreach ($points as $i => $point) {
-                $away[$i] = min($away[$i], self::apart($point, $last));
+                $away[$i] = min($away[$i], $point->distance($last));
             }
             $most = (int) array_search(max($away), $away, true);
             $centres[] = $points[$most];
@@ -105,15 +105,12 @@ final readonly class PatchColours
         return $centres;
     }
 
-    /**
-     * @param array{float, float, float}                 $point
-     * @param non-empty-list<array{float, float, float}> $centres
-     */
-    private static function nearest(array $point, array $centres): int
+    /** @param non-empty-list<Lab> $centres */
+    private static function nearest(Lab $point, array $centres): int
     {
         $nearest = 0;
         foreach ($centres as $k => $centre) {
-            if (self::apart($point, $centre) < self::apart($point, $centres[$nearest])) {
+            if ($point->distance($centre) < $point->distance($centres[$nearest])) {
                 $nearest = $k;
             }
         }
@@ -122,11 +119,11 @@ final readonly class PatchColours
     }
 
     /**
-     * Makes one of those that are nearest to each other, as long as they look or are called alike.
+     * Makes one of any two that look or are called alike, as long as there are such.
      *
-     * @param list<non-empty-list<int>>                  $groups
-     * @param non-empty-list<array{float, float, float}> $points
-     * @param non-empty-list<Srgb>                       $pixels
+     * @param list<non-empty-list<int>> $groups
+     * @param non-empty-list<Lab>       $points
+     * @param non-empty-list<Srgb>      $pixels
      *
      * @return list<non-empty-list<int>>
      */
@@ -143,19 +140,19 @@ final readonly class PatchColours
     }
 
     /**
-     * @param list<non-empty-list<int>>                  $groups
-     * @param non-empty-list<array{float, float, float}> $points
-     * @param non-empty-list<Srgb>                       $pixels
+     * @param list<non-empty-list<int>> $groups
+     * @param non-empty-list<Lab>       $points
+     * @param non-empty-list<Srgb>      $pixels
      *
      * @return array{int, int}|null
      */
     private static function alike(array $groups, array $points, array $pixels): ?array
     {
-        $centres = array_map(static fn (array $group): array => self::centre($group, $points), $groups);
+        $centres = array_map(static fn (array $group): Lab => self::centre($group, $points), $groups);
         $words = array_map(static fn (array $group): Colour => NearestColour::nearest(self::lit($group, $points, $pixels)), $groups);
         foreach ($groups as $a => $_) {
             for ($b = $a + 1; $b < \count($groups); ++$b) {
-                if ($words[$a] === $words[$b] || self::apart($centres[$a], $centres[$b]) < self::LEAST_APART) {
+                if ($words[$a] === $words[$b] || $centres[$a]->distance($centres[$b]) < self::LEAST_APART) {
                     return [$a, $b];
                 }
             }
@@ -165,51 +162,29 @@ final readonly class PatchColours
     }
 
     /**
-     * @param non-empty-list<int>                        $of
-     * @param non-empty-list<array{float, float, float}> $points
-     *
-     * @return array{float, float, float}
+     * @param non-empty-list<int>  $of
+     * @param non-empty-list<Lab>  $points
      */
-    private static function centre(array $of, array $points): array
+    private static function centre(array $of, array $points): Lab
     {
-        $sum = [0.0, 0.0, 0.0];
-        foreach ($of as $i) {
-            foreach ($points[$i] as $axis => $value) {
-                $sum[$axis] += $value / \count($of);
-            }
-        }
+        $own = array_map(static fn (int $i): Lab => $points[$i], $of);
+        $mean = static fn (string $axis): float => array_sum(array_column($own, $axis)) / \count($own);
 
-        return [$sum[0], $sum[1], $sum[2]];
+        return new Lab($mean('l'), $mean('a'), $mean('b'));
     }
 
     /**
      * The colour of what is lit, neither in shade nor glinting, averaged as amounts of light.
      *
-     * @param non-empty-list<int>                        $of
-     * @param non-empty-list<array{float, float, float}> $points
-     * @param non-empty-list<Srgb>                       $pixels
+     * @param non-empty-list<int>  $of
+     * @param non-empty-list<Lab>  $points
+     * @param non-empty-list<Srgb> $pixels
      */
     private static function lit(array $of, array $points, array $pixels): Srgb
     {
-        usort($of, static fn (int $a, int $b): int => $points[$a][0] <=> $points[$b][0]);
+        usort($of, static fn (int $a, int $b): int => $points[$a]->l <=> $points[$b]->l);
         [$from, $to] = array_map(static fn (float $share): int => (int) floor($share * \count($of)), self::LIT);
-        $of = \array_slice($of, $from, max(1, $to - $from));
-        $sum = [0.0, 0.0, 0.0];
-        foreach ($of as $i) {
-            foreach ($pixels[$i]->toLinear() as $channel => $light) {
-                $sum[$channel] += $light / \count($of);
-            }
-        }
 
-        return Srgb::linear(...$sum);
-    }
-
-    /**
-     * @param array{float, float, float} $a
-     * @param array{float, float, float} $b
-     */
-    private static function apart(array $a, array $b): float
-    {
-        return sqrt(($a[0] - $b[0]) ** 2 + ($a[1] - $b[1]) ** 2 + ($a[2] - $b[2]) ** 2);
+        return Srgb::mean(array_map(static fn (int $i): Srgb => $pixels[$of[$i]], range($from, max($from, $to - 1))));
     }
 }

@@ -44,7 +44,7 @@ final readonly class PhotoColour
         $warnings = self::doubts($card, $known);
         $light = self::light($card, $known);
         $balanced = array_map(static fn (PhotoSample $tap): Srgb => self::balance($tap->mean->toLinear(), $light), $part);
-        $colour = self::balance(self::mean($part), $light);
+        $colour = self::balance(self::mean($part)->toLinear(), $light);
         $spread = max(array_map(static fn (Srgb $tap): float => Ciede2000::between($colour->toLab(), $tap->toLab()), $balanced));
         if (self::isClipped($part)) {
             $warnings[] = PhotoWarning::Glare;
@@ -80,7 +80,7 @@ final readonly class PhotoColour
      */
     public static function doubts(array $card, ?Srgb $known = null): array
     {
-        $seen = self::mean($card);
+        $seen = self::mean($card)->toLinear();
         $isOff = self::spread($card) > self::MOST_CARD_SPREAD;
         if (null === $known) {
             $doubts = [
@@ -102,7 +102,7 @@ final readonly class PhotoColour
      */
     private static function light(array $card, ?Srgb $known): array
     {
-        $seen = self::mean($card);
+        $seen = self::mean($card)->toLinear();
         $own = $known?->toLinear() ?? [self::CARD, self::CARD, self::CARD];
         $channel = static fn (int $i): float => $seen[$i] / max($own[$i], self::LEAST_KNOWN);
 
@@ -120,17 +120,10 @@ final readonly class PhotoColour
         return Srgb::linear($share(0), $share(1), $share(2));
     }
 
-    /**
-     * @param non-empty-list<PhotoSample> $taps
-     *
-     * @return array{float, float, float} amounts of light
-     */
-    private static function mean(array $taps): array
+    /** @param non-empty-list<PhotoSample> $taps */
+    private static function mean(array $taps): Srgb
     {
-        $linear = array_map(static fn (PhotoSample $tap): array => $tap->mean->toLinear(), $taps);
-        $mean = static fn (int $i): float => array_sum(array_column($linear, $i)) / \count($linear);
-
-        return [$mean(0), $mean(1), $mean(2)];
+        return Srgb::mean(array_map(static fn (PhotoSample $tap): Srgb => $tap->mean, $taps));
     }
 
     /** @param non-empty-list<PhotoSample> $taps */
@@ -142,7 +135,7 @@ final readonly class PhotoColour
     /** @param non-empty-list<PhotoSample> $taps */
     private static function spread(array $taps): float
     {
-        $mean = Srgb::linear(...self::mean($taps))->toLab();
+        $mean = self::mean($taps)->toLab();
 
         return max(array_map(static fn (PhotoSample $tap): float => Ciede2000::between($mean, $tap->mean->toLab()), $taps));
     }

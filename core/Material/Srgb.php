@@ -49,6 +49,19 @@ final readonly class Srgb
         return new self(self::encoded($red), self::encoded($green), self::encoded($blue));
     }
 
+    /**
+     * The mean of several, as amounts of light.
+     *
+     * @param non-empty-list<self> $colours
+     */
+    public static function mean(array $colours): self
+    {
+        $linear = array_map(static fn (self $one): array => $one->toLinear(), $colours);
+        $mean = static fn (int $i): float => array_sum(array_column($linear, $i)) / \count($linear);
+
+        return self::linear($mean(0), $mean(1), $mean(2));
+    }
+
     /** @return array{float, float, float} amounts of red, green and blue light, 0 to 1 */
     public function toLinear(): array
     {

@@ -4,6 +4,7 @@ import { isOuting, outingOf, writeWords, type Box, type Write } from '../offline
 import { outbox } from '../offline/outbox.svelte'
 import { packs } from '../offline/packs.svelte'
 import { notices } from '../stores/notices.svelte'
+import { BITES, type EventKind } from '../words/logbook'
 import {
   answer,
   api,
@@ -68,7 +69,7 @@ async function readOutings(): Promise<OutingSummary[]> {
 /** At a glance, before the server has counted anything. */
 function summary(outing: Outing): OutingSummary {
   const events = (outing.stints ?? []).flatMap((stint) => stint.events ?? [])
-  const count = (...kinds: OutingEvent['kind'][]) => events.filter((event) => kinds.includes(event.kind)).length
+  const count = (...kinds: readonly EventKind[]) => events.filter((event) => kinds.includes(event.kind)).length
   return {
     id: outing.id ?? '',
     version: 0,
@@ -78,7 +79,7 @@ function summary(outing: Outing): OutingSummary {
     ended_at: outing.ended_at ?? null,
     last_noted_at: events.at(-1)?.at ?? outing.started_at,
     hours: 0,
-    bites: count('bite', 'lost', 'landed'),
+    bites: count(...BITES),
     fish: count('landed'),
     follows: count('follow'),
     longest_in: null,

@@ -14,7 +14,8 @@
   /** A note that is on its way says nothing: the line would come and go with every tap, and push the next button away. */
   const LATE_MS = 3000
   let isLate = $state(false)
-  const hasWaiting = $derived(outbox.waiting.length > 0)
+  const waiting = $derived(outbox.waiting.length)
+  const hasWaiting = $derived(waiting > 0)
   $effect(() => {
     if (!hasWaiting) {
       isLate = false
@@ -28,7 +29,6 @@
     const timer = setTimeout(() => (isLate = true), LATE_MS)
     return () => clearTimeout(timer)
   })
-  const waiting = $derived(outbox.waiting.length)
   const refused = $derived(outbox.refused.length)
   const notes = (count: number) => (count === 1 ? '1 note' : `${count} notes`)
   const shownAt = $derived(reach.keptAt ?? reach.pageAt)

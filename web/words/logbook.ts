@@ -6,6 +6,7 @@ export const ANGLERS = ["me","partner"] as const
 export type Angler = (typeof ANGLERS)[number]
 export const FACTORS = ["finish","skirt","trailer","pairing","style","lure","weight","clarity","sky","tint","season","sun","hour"] as const
 export type Factor = (typeof FACTORS)[number]
+export const BITES: readonly EventKind[] = ["bite","lost","landed"]
 export const FACTOR_LABELS: Record<string, string> = {"finish":"blade finish","skirt":"skirt color","trailer":"trailer color","pairing":"pairing","style":"trailer style","lure":"type of lure","weight":"weight","clarity":"clarity","sky":"sky","tint":"tint","season":"season","sun":"height of the sun","hour":"hour of the day"}
 export const MOMENT_LABELS: Record<string, string> = {"first_fifty":"first 50 °F of the year","quick_rise":"up 4 °F or more in three days","low_sixties":"into the low 60s","back_in_fifties":"back in the 50s"}
 export const SUN_BAND_LABELS: Record<string, string> = {"night":"night","twilight":"twilight","low":"up to 12°","middle":"12 to 35°","high":"over 35°","unknown":"unknown"}

@@ -166,8 +166,6 @@ export function fieldValue(field: string, value: unknown, metric: boolean): stri
   return `${round(number, 1)}°`
 }
 
-export { round }
-
 /** The lure in a sentence, for those who cannot see the drawing. */
 export function describeBuild(build: Build): string {
   const blades = build.blades.map((blade) => `${show(blade.finish)} ${show(blade.shape)} #${blade.size}`)

@@ -13,23 +13,22 @@ use Symfony\Component\Validator\Constraints as Assert;
 #[OA\Schema(schema: 'PatchRequest', additionalProperties: false)]
 final readonly class PatchRequestDocument implements LimitsLists
 {
-    private const MOST_TAPS = 32;
-    public const MOST_PIXELS = 2500;
+    private const MOST_PIXELS = 2500;
 
     /**
      * @param list<PhotoSampleDocument> $card
      * @param list<string>              $pixels
      */
     public function __construct(
-        #[OA\Property(minItems: 1, maxItems: self::MOST_TAPS)]
-        #[Assert\Count(min: 1, minMessage: 'Tap the white card, or the part whose color is known, at least once.')]
+        #[OA\Property(minItems: 1, maxItems: PhotoRequestDocument::MOST_TAPS)]
+        #[Assert\Count(min: 1, minMessage: PhotoRequestDocument::NO_CARD)]
         #[Assert\Valid]
         public array $card,
         #[OA\Property(description: 'Spread evenly over the patch, as they are in the picture.', minItems: 1, maxItems: self::MOST_PIXELS)]
         #[Assert\Count(min: 1, minMessage: 'A patch has at least one pixel.')]
         #[Assert\All([new Hex()])]
         public array $pixels,
-        #[OA\Property(description: 'The color of what was tapped as a card. If left out: white paper.')]
+        #[OA\Property(description: PhotoRequestDocument::KNOWN)]
         #[Hex]
         public ?string $known = null,
     ) {
@@ -37,6 +36,6 @@ final readonly class PatchRequestDocument implements LimitsLists
 
     public static function limits(): array
     {
-        return ['card' => self::MOST_TAPS, 'pixels' => self::MOST_PIXELS];
+        return ['card' => PhotoRequestDocument::MOST_TAPS, 'pixels' => self::MOST_PIXELS];
     }
 }

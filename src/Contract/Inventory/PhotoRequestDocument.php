@@ -13,20 +13,24 @@ use Symfony\Component\Validator\Constraints as Assert;
 #[OA\Schema(schema: 'PhotoRequest', additionalProperties: false)]
 final readonly class PhotoRequestDocument implements LimitsLists
 {
+    public const MOST_TAPS = 32;
+    public const NO_CARD = 'Tap the white card, or the part whose color is known, at least once.';
+    public const KNOWN = 'The color of what was tapped as a card. If left out: white paper.';
+
     /**
      * @param list<PhotoSampleDocument> $card
      * @param list<PhotoSampleDocument> $part
      */
     public function __construct(
-        #[OA\Property(minItems: 1, maxItems: 32)]
-        #[Assert\Count(min: 1, minMessage: 'Tap the white card, or the part whose color is known, at least once.')]
+        #[OA\Property(minItems: 1, maxItems: self::MOST_TAPS)]
+        #[Assert\Count(min: 1, minMessage: self::NO_CARD)]
         #[Assert\Valid]
         public array $card,
-        #[OA\Property(minItems: 1, maxItems: 32)]
+        #[OA\Property(minItems: 1, maxItems: self::MOST_TAPS)]
         #[Assert\Count(min: 1, minMessage: 'Tap the part at least once.')]
         #[Assert\Valid]
         public array $part,
-        #[OA\Property(description: 'The color of what was tapped as a card. If left out: white paper.')]
+        #[OA\Property(description: self::KNOWN)]
         #[Hex]
         public ?string $known = null,
     ) {
@@ -34,6 +38,6 @@ final readonly class PhotoRequestDocument implements LimitsLists
 
     public static function limits(): array
     {
-        return ['card' => 32, 'part' => 32];
+        return ['card' => self::MOST_TAPS, 'part' => self::MOST_TAPS];
     }
 }

@@ -21,6 +21,9 @@ final class LogbookVocabulary
         foreach (self::ENUMS as $name => $enum) {
             array_push($lines, ...Vocabulary::wordsOf($name, $enum::cases()));
         }
+        $bites = array_filter(EventKind::cases(), static fn (EventKind $kind): bool => $kind->isBite());
+        $words = array_map(static fn (EventKind $kind): string => $kind->value, array_values($bites));
+        $lines[] = 'export const BITES: readonly EventKind[] = '.Vocabulary::json($words);
         $labeled = ['FACTOR_LABELS' => Factor::cases(), 'MOMENT_LABELS' => Moment::cases(), 'SUN_BAND_LABELS' => SunBand::cases()];
         foreach ($labeled as $name => $cases) {
             $labels = [];

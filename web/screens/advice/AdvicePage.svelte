@@ -1,4 +1,5 @@
 <script lang="ts">
+  import LazyPackedNote from '../../offline/LazyPackedNote.svelte'
   import { loaded } from '../../api/busy'
   import type { AdviceView, From, Reading } from '../../api/client'
   import type { GivenAdvice } from '../../offline/pack'
@@ -76,10 +77,7 @@
     <p class="hidden font-semibold sm:block">{advice.wanted.line}</p>
     <span class="hidden sm:block"><ReadingSummary {reading} /></span>
   </header>
-  {#if advice.packed}
-    {@const near = advice.packed}
-    {#await loaded(import('../../offline/PackedNote.svelte')) then { default: PackedNote }}<PackedNote {near} />{/await}
-  {/if}
+  <LazyPackedNote {advice} />
   {#each pressing as caution (caution.text)}<CautionLine text={caution.text} loud />{/each}
   <!-- On a phone the picks follow the picture at once; beside each other there is room for what changes them under it. -->
   <div

@@ -2,7 +2,8 @@
   import type { Opinion } from '../../api/client'
   import { OPINION_PICKS } from './gists'
   import { settings } from '../../stores/settings.svelte'
-  import { capital, round, show, waterLengthBand } from '../../words/words'
+  import { round } from '../../words/round'
+  import { capital, show, waterLengthBand } from '../../words/words'
 
   /** What the model says of the trade's picks: beside them, never over them. */
   let { opinions }: { opinions: Opinion[] } = $props()

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import LazyPackedNote from '../../offline/LazyPackedNote.svelte'
   import { loaded } from '../../api/busy'
   import { Tabs } from 'bits-ui'
   import { untrack } from 'svelte'
@@ -168,12 +169,7 @@
       <h1>Bench{lure ? `: ${show(lure)}` : ''}</h1>
       {#if reading}<span class="hidden sm:block"><ReadingSummary {reading} /></span>{/if}
       {#if advice.shown}<p class="text-sm">Goal: {advice.shown.value.wanted.line}</p>{/if}
-      {#if advice.shown?.value.packed}
-        {@const near = advice.shown.value.packed}
-        {#await loaded(import('../../offline/PackedNote.svelte')) then { default: PackedNote }}<PackedNote
-            {near}
-          />{/await}
-      {/if}
+      <LazyPackedNote advice={advice.shown?.value} />
     </div>
     <div class="flex gap-2">
       <Button disabled={!bench.canUndo || !lure} onclick={() => lure && bench.undo(lure)}>Undo</Button>

@@ -12,7 +12,7 @@
   import Button from '../../ui/Button.svelte'
   import { count } from '../../words/numbers'
   import { TRAIT_LABELS } from '../../words/vocabulary'
-  import { round } from '../../words/words'
+  import { round } from '../../words/round'
 
   /** The ten best builds of the parts owned, with why each ranks where it does. */
   let { reading }: { reading: Reading } = $props()

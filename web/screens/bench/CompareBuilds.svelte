@@ -6,7 +6,7 @@
   import { settings } from '../../stores/settings.svelte'
   import Answer from '../../ui/Answer.svelte'
   import { TRAIT_LABELS } from '../../words/vocabulary'
-  import { round } from '../../words/words'
+  import { round } from '../../words/round'
   import { findingWords } from './traitWords'
 
   /** Two builds compared for the reading of the day; on a phone one is swiped to after the other. */

@@ -6,7 +6,8 @@
   import Answer from '../../ui/Answer.svelte'
   import BuildRow from '../../ui/BuildRow.svelte'
   import Button from '../../ui/Button.svelte'
-  import { capital, round } from '../../words/words'
+  import { round } from '../../words/round'
+  import { capital } from '../../words/words'
 
   /** Single changes to what is on the bench, by what they gain. */
   let { reading, build }: { reading: Reading; build: Composition } = $props()

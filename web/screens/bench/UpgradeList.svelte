@@ -3,7 +3,7 @@
   import BuyList from '../../parts/BuyList.svelte'
   import Stored from '../../ui/Stored.svelte'
   import { count } from '../../words/numbers'
-  import { round } from '../../words/words'
+  import { round } from '../../words/round'
 
   /** The parts not owned that would improve the best own builds most, over the current and the saved readings. */
   const missing = missingQuery()

@@ -3,7 +3,7 @@
   import type { Bench } from '../../api/client'
   import { settings } from '../../stores/settings.svelte'
   import Term from '../../ui/Term.svelte'
-  import { round } from '../../words/words'
+  import { round } from '../../words/round'
   import { findingWords } from './traitWords'
 
   /** What the model sees, in words, and how the build does against the advice, trait by trait. */

@@ -8,7 +8,8 @@
   import { currentReading } from '../../stores/currentReading.svelte'
   import { unitsOf } from '../../words/quantity'
   import { settings } from '../../stores/settings.svelte'
-  import { capital, depth, round, show, waterLength } from '../../words/words'
+  import { round } from '../../words/round'
+  import { capital, depth, show, waterLength } from '../../words/words'
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
 
   /** Puts a claim to the test: that lime green alone keeps its colour at every depth. */

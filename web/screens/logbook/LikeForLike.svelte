@@ -3,7 +3,8 @@
   import Button from '../../ui/Button.svelte'
   import { number } from '../../words/numbers'
   import { FACTOR_LABELS } from '../../words/logbook'
-  import { capital, round, show } from '../../words/words'
+  import { round } from '../../words/round'
+  import { capital, show } from '../../words/words'
   import Interval from './Interval.svelte'
 
   /** One choice beside another on the same days, in the same water and light, in plain words and drawn. */

@@ -8,7 +8,8 @@
   import FileButton from '../../ui/FileButton.svelte'
   import Stored from '../../ui/Stored.svelte'
   import { count, date, number } from '../../words/numbers'
-  import { list, partLength, round } from '../../words/words'
+  import { round } from '../../words/round'
+  import { list, partLength } from '../../words/words'
   import Calendar from './Calendar.svelte'
   import ImportPreview from './ImportPreview.svelte'
 

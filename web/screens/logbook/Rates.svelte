@@ -3,7 +3,8 @@
   import Choice from '../../ui/Choice.svelte'
   import { number } from '../../words/numbers'
   import { FACTOR_LABELS, FACTORS, type Factor } from '../../words/logbook'
-  import { capital, round } from '../../words/words'
+  import { round } from '../../words/round'
+  import { capital } from '../../words/words'
   import Interval from './Interval.svelte'
   import { levelWords } from './levels'
 

@@ -6,7 +6,7 @@
   import { number } from '../../words/numbers'
   import { questionLabel, schoolName } from '../../words/schoolQuestions'
   import { SCHOOL_QUESTIONS, type SchoolQuestion } from '../../words/vocabulary'
-  import { round } from '../../words/words'
+  import { round } from '../../words/round'
   import Interval from './Interval.svelte'
 
   /** Each question on which anglers disagree: how it went as each would have tied, and whether the log votes on it. */

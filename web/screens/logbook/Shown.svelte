@@ -7,7 +7,7 @@
   import Panel from '../../ui/Panel.svelte'
   import Stored from '../../ui/Stored.svelte'
   import { count, number } from '../../words/numbers'
-  import { round } from '../../words/words'
+  import { round } from '../../words/round'
   import { tableOf } from './csv'
   import Fish from './Fish.svelte'
   import LikeForLike from './LikeForLike.svelte'

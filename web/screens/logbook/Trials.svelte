@@ -10,7 +10,7 @@
   import Panel from '../../ui/Panel.svelte'
   import Stored from '../../ui/Stored.svelte'
   import { count, date, number } from '../../words/numbers'
-  import { round } from '../../words/words'
+  import { round } from '../../words/round'
 
   /** Fair trials of two saved builds: drawn, followed, and answered in plain words. */
   const NO_TRIALS =

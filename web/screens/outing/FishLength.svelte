@@ -2,7 +2,7 @@
   import { unitsOf } from '../../words/quantity'
   import { settings } from '../../stores/settings.svelte'
   import NumberBox from '../../ui/NumberBox.svelte'
-  import { round } from '../../words/words'
+  import { round } from '../../words/round'
 
   /** How long the fish was, in the units chosen; kept in inches. */
   interface Props {

@@ -1,5 +1,13 @@
 <script lang="ts">
-  import type { Composition, MadeChange, ObservedReading, Outing, OutingEvent, UsualWater } from '../../api/client'
+  import type {
+    Composition,
+    MadeChange,
+    ObservedReading,
+    Outing,
+    OutingEvent,
+    Stint,
+    UsualWater,
+  } from '../../api/client'
   import { tripsQuery, watersQuery } from '../../api/queries'
   import { drawnFor, outings as writes } from '../../api/outings'
   import { currentReading } from '../../stores/currentReading.svelte'
@@ -18,7 +26,7 @@
   import { eventsOf, kindWords, lasted, tiedOn, tiedWords, untold } from './noted'
   import { clock, stamp } from '../../words/clock'
   import { newId } from '../../api/newId'
-  import { byEye, dirtier, filled, granted, isOtherThan, seenIn, seenSoFar, withSpatUp } from './seen'
+  import { byEye, dirtier, filled, granted, isOtherThan, seenIn, seenSoFar } from './seen'
   import TiedOn from './TiedOn.svelte'
   import TrialPanel from './TrialPanel.svelte'
   import WaterPanel from './WaterPanel.svelte'
@@ -80,6 +88,7 @@
     ...(answered.value?.outing === id ? answered.value.seen : {}),
   })
   const asked = $derived(filled(seen, currentReading.withChoices(granted(trip, usual, now))))
+  const askedOn = ({ build: { lure } }: Stint) => ({ ...asked, reading: { ...asked.reading, lure } })
   let isSkipped = $state(false)
   /** Asked at the start and never later: nothing comes between a fish and its button. */
   const isAsked = $derived(
@@ -95,6 +104,14 @@
     return trying(() => writes.note(id, event, body))
   }
 
+  /** Says something else of the lure that is on; what happened under it stays. */
+  function retell(change: Partial<Stint>) {
+    if (!on?.id) return
+    const { id: stint, events: _, ...told } = on
+    void _
+    return trying(() => writes.tie(id, stint ?? '', { ...told, ...change }))
+  }
+
   /** An answer about the water that a lure is in already is no change of it. */
   function see(now: ObservedReading) {
     panel = null
@@ -104,10 +121,8 @@
     }
     const isStill = new Date(on.started_at).getTime() > Date.now() - FRESH_MS
     if (!isStill || isOtherThan(seenIn(on), now)) return tie(on.build, { seen: now })
-    const { events: _, ...stint } = on
-    void _
     const { assumed } = filled(now, asked.reading)
-    return trying(() => writes.tie(id, stint.id ?? '', { ...stint, reading: now, confirmed: true, assumed }))
+    return retell({ reading: now, confirmed: true, assumed })
   }
 
   function tie(
@@ -117,7 +132,7 @@
     const stint = newId()
     const at = new Date()
     const made = pending
-    const reading = withSpatUp(change.seen ?? seen, outing)
+    const reading = change.seen ?? seen
     return trying(async () => {
       await writes.tie(id, stint, {
         started_at: stamp(at),
@@ -136,10 +151,7 @@
   }
 
   function told(helped: boolean) {
-    if (!on?.id || !made) return
-    const { events: _, ...stint } = on
-    void _
-    void trying(() => writes.tie(id, stint.id ?? '', { ...stint, made: { ...made, helped } }))
+    if (made) void retell({ made: { ...made, helped } })
   }
 
   const end = (at: string) => trying(() => writes.end(id, at))
@@ -198,7 +210,7 @@
   {#if on && follows >= 2 && panel === null && drawn.shown?.value[0]}
     <FollowsPanel
       {outing}
-      asked={{ ...asked, reading: { ...asked.reading, lure: on.build.lure } }}
+      asked={askedOn(on)}
       on={drawn.shown.value[0].build}
       onmake={(change, step) => {
         pending = { symptom: 'follows', change: step }
@@ -241,7 +253,7 @@
     <WaterPanel {seen} start={asked.reading} onset={see} />
   {:else if panel === 'wrong' && on}
     <WrongPanel
-      asked={{ ...asked, reading: { ...asked.reading, lure: on.build.lure } }}
+      asked={askedOn(on)}
       onmake={(remedy, change) => {
         pending = remedy
         if (change) panel = change

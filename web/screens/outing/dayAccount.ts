@@ -1,5 +1,6 @@
 import type { Composition, Outing, Stint } from '../../api/client'
 import { key } from '../../parts/sameBuild'
+import { BITES, type EventKind } from '../../words/logbook'
 
 /** What one lure did on an outing, in the hand of whoever notes. */
 interface LureOfTheDay {
@@ -21,7 +22,6 @@ export interface DayAccount {
   best: LureOfTheDay | null
 }
 
-const BITES: readonly string[] = ['bite', 'lost', 'landed']
 const MINUTE_MS = 60_000
 
 function minutesOf(stint: Stint, end: string): number {
@@ -34,7 +34,7 @@ export function dayAccount(outing: Outing): DayAccount {
   const mine = stints.filter((stint) => (stint.angler ?? 'me') === 'me')
   const events = stints.flatMap((stint) => stint.events ?? [])
   const own = events.filter((event) => (event.angler ?? 'me') === 'me')
-  const count = (kinds: readonly string[], among = own) => among.filter((event) => kinds.includes(event.kind)).length
+  const count = (kinds: readonly EventKind[], among = own) => among.filter((event) => kinds.includes(event.kind)).length
   const lures: LureOfTheDay[] = []
   for (const stint of mine) {
     const caught = (stint.events ?? []).filter((event) => (event.angler ?? 'me') === 'me')

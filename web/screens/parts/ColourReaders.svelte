@@ -13,7 +13,8 @@
   import ColourField from '../../parts/ColourField.svelte'
   import { hexOf } from '../../parts/part'
   import { asPart, frameOf, openPicture, pixelsIn, tapAt } from '../../parts/photo'
-  import { capital, round, show } from '../../words/words'
+  import { round } from '../../words/round'
+  import { capital, show } from '../../words/words'
 
   /** A color read off a photo, or several off one of a skirt, or one off the colorimeter. */
   interface Props {

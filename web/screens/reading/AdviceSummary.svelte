@@ -1,4 +1,5 @@
 <script lang="ts">
+  import LazyPackedNote from '../../offline/LazyPackedNote.svelte'
   import { loaded } from '../../api/busy'
   import ChevronRight from '@lucide/svelte/icons/chevron-right'
   import { adviceFor } from '../../api/queries'
@@ -40,12 +41,7 @@
               {/await}
             </InView>
           </div>{/if}
-        {#if data.packed}
-          {@const near = data.packed}
-          {#await loaded(import('../../offline/PackedNote.svelte')) then { default: PackedNote }}
-            <PackedNote {near} />
-          {/await}
-        {/if}
+        <LazyPackedNote advice={data} />
         <h2 class="text-base leading-tight">{title(data)}</h2>
         <AdvisedParts advice={data} />
         <Button look="primary" class="w-full" href="#/advice">Full advice: why, and other approaches</Button>

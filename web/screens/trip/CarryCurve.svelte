@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { round } from '../../words/words'
+  import { round } from '../../words/round'
 
   /** What one lure would be worth, two, and so on: where one more stops paying. */
   let { curve, carried }: { curve: readonly number[]; carried: number } = $props()

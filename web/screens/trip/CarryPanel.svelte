@@ -13,7 +13,8 @@
   import BuildRow from '../../ui/BuildRow.svelte'
   import Button from '../../ui/Button.svelte'
   import Panel from '../../ui/Panel.svelte'
-  import { capital, round, show } from '../../words/words'
+  import { round } from '../../words/round'
+  import { capital, show } from '../../words/words'
   import CarryCurve from './CarryCurve.svelte'
 
   /** The few lures and trailers that cover the day, what each is for, what the day lacks, and what one more would gain. */

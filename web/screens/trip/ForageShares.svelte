@@ -3,7 +3,8 @@
   import type { TripRequest } from '../../api/client'
   import Button from '../../ui/Button.svelte'
   import { FORAGES, type Forage } from '../../words/vocabulary'
-  import { capital, round, show } from '../../words/words'
+  import { round } from '../../words/round'
+  import { capital, show } from '../../words/words'
 
   /** What the bass eat, and how much of each: often mixed, or not known yet. */
   type Share = NonNullable<TripRequest['forage']>[number]

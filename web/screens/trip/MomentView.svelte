@@ -9,7 +9,8 @@
   import { partsOf } from '../../words/adviceParts'
   import { number } from '../../words/numbers'
   import type { LureKind, Sky } from '../../words/vocabulary'
-  import { capital, round, show } from '../../words/words'
+  import { round } from '../../words/round'
+  import { capital, show } from '../../words/words'
   import { minutesOf, timeWords } from '../../words/clock'
 
   /** The advised lure at one minute of the day, in that minute's light. */

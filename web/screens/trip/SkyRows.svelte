@@ -5,7 +5,8 @@
   import Button from '../../ui/Button.svelte'
   import TimeField from '../../ui/TimeField.svelte'
   import { SKYS, type Sky } from '../../words/vocabulary'
-  import { capital, round, show } from '../../words/words'
+  import { round } from '../../words/round'
+  import { capital, show } from '../../words/words'
 
   /** What the sky may do, by the hour, each with its chance. */
   interface Props {

@@ -1,0 +1,12 @@
+<script lang="ts">
+  import { loaded } from '../api/busy'
+  import type { GivenAdvice } from './pack'
+
+  /** That an advice was packed beforehand, where it was; loaded only then. */
+  let { advice }: { advice: GivenAdvice | undefined } = $props()
+  const near = $derived(advice?.packed)
+</script>
+
+{#if near}
+  {#await loaded(import('./PackedNote.svelte')) then { default: PackedNote }}<PackedNote {near} />{/await}
+{/if}
