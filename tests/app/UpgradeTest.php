@@ -45,11 +45,16 @@ final class UpgradeTest extends TestCase
         return $program;
     }
 
-    #[TestWith([self::FIXTURE])]
-    #[TestWith([self::BEFORE_BELLIES])]
-    #[TestWith([self::BEFORE_TRIPS])]
-    #[TestWith([self::BEFORE_OUTINGS])]
-    public function testAnOlderDatabaseIsUpgradedAndEveryEndpointAnswers(string $fixture): void
+    /**
+     * Upgraded once, all are alike to what writes: the oldest, which goes the longest way, is written to as well.
+     *
+     * @param list<string> $methods
+     */
+    #[TestWith([self::FIXTURE, ['get', 'post', 'put', 'patch', 'delete']])]
+    #[TestWith([self::BEFORE_BELLIES, ['get']])]
+    #[TestWith([self::BEFORE_TRIPS, ['get']])]
+    #[TestWith([self::BEFORE_OUTINGS, ['get']])]
+    public function testAnOlderDatabaseIsUpgradedAndEveryEndpointAnswers(string $fixture, array $methods): void
     {
         $program = self::served($fixture);
         $api = new OpenApiDocument();
@@ -62,7 +67,7 @@ final class UpgradeTest extends TestCase
         };
         foreach ($paths as $path => $operations) {
             \assert(\is_string($path) && \is_array($operations));
-            foreach (array_keys($operations) as $method) {
+            foreach (array_intersect(array_keys($operations), $methods) as $method) {
                 [$url, $body] = self::request(strtoupper((string) $method), $path, $get);
                 [$status, $answer, $headers] = $program->ask(strtoupper((string) $method), $url, $body);
                 $isDevice = \in_array($path, ['/api/colour/colorimeter', '/api/probe', '/api/trips/forecast'], true);

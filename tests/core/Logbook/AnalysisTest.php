@@ -10,11 +10,15 @@ use Kontrast\Logbook\ComparisonWords;
 use Kontrast\Logbook\Factor;
 use Kontrast\Logbook\LevelRate;
 use Kontrast\Reading\ClarityBand;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
+use Tests\core\Simulation;
 
 /** What notes show, and what they do not. */
 final class AnalysisTest extends TestCase
 {
+    private const SEASONS = 400;
+
     public function testHoursWithoutABiteCount(): void
     {
         $analysis = Analysis::of([Notes::stint(3, ['finish' => 'gold']), Notes::stint(0, ['finish' => 'silver'], hours: 3.0)]);
@@ -159,11 +163,13 @@ final class AnalysisTest extends TestCase
      * Eight of ten intervals of comparisons hold the truth: 400 seasons of 12 days with days that differ, true ratios drawn about 1 by as
      * much as is believed of them.
      */
+    #[Group(Simulation::GROUP)]
     public function testTheIntervalsOfComparisonsHoldTheTruthFourTimesInFive(): void
     {
         mt_srand(17);
         $held = $all = 0;
-        for ($season = 0; $season < 400; ++$season) {
+        $seasons = Simulation::size(self::SEASONS, self::SEASONS / 4);
+        for ($season = 0; $season < $seasons; ++$season) {
             $ratio = exp(0.35 * Chance::normal());
             $notes = [];
             for ($day = 0; $day < 12; ++$day) {

@@ -41,7 +41,7 @@ final class NeverTest extends TestCase
     {
         $engine = Engine::standard();
         $found = [];
-        foreach (Readings::random(Simulation::size(self::READINGS, self::READINGS / 4), 2026) as $reading) {
+        foreach (Readings::random(Simulation::size(self::READINGS, self::READINGS / 10), 2026) as $reading) {
             $lure = new Assembly($engine->decide($reading));
             foreach (self::looked($reading, $lure) as $what => $is) {
                 if ($is) {

@@ -40,7 +40,7 @@ final class ReasonsTest extends TestCase
     {
         $engine = Engine::standard();
         $reasons = $left = 0;
-        foreach (Readings::random(Simulation::size(self::READINGS, self::READINGS / 10), 20261130) as $reading) {
+        foreach (Readings::random(Simulation::size(self::READINGS, self::READINGS / 20), 20261130) as $reading) {
             $lure = new Assembly($engine->decide($reading));
             $told = Reasons::collect($lure);
             foreach ($lure->slotsInUse() as $slot) {

@@ -16,9 +16,11 @@ use Kontrast\Rulebook\Slot;
 use Kontrast\Rulebook\Tally;
 use Kontrast\Rulebook\Vote;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\core\Simulation;
 
 /**
  * X1: every band holds from end to end, both ends included, with every other rule in play. Each rule that names a range is walked through
@@ -32,6 +34,7 @@ final class WalkTest extends TestCase
     /** Just inside an end that does not belong to the range. */
     private const INSIDE = 0.01;
 
+    #[Group(Simulation::GROUP)]
     #[DataProvider('rules')]
     public function testARuleHoldsFromEndToEndOfItsRange(string $id): void
     {
@@ -102,7 +105,7 @@ final class WalkTest extends TestCase
     private static function readings(Engine $engine, Rule $rule): iterable
     {
         $dice = new Randomizer(new Mt19937(crc32('walk '.$rule->id)));
-        $left = self::READINGS;
+        $left = Simulation::size(self::READINGS, 2);
         for ($i = 0; $i < self::DRAFTS && $left > 0; ++$i) {
             $draft = new ReadingBuilder($dice, $engine->book, false, $rule->kinds);
             $draft->satisfyRule($rule);

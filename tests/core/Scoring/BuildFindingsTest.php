@@ -95,7 +95,7 @@ final class BuildFindingsTest extends TestCase
     public function testNoSentencePraisesWhatTheScorePunishes(): void
     {
         $praised = $judged = 0;
-        $waters = Simulation::size(self::WATERS, self::WATERS / 10);
+        $waters = Simulation::size(self::WATERS, self::WATERS / 20);
         foreach (Readings::random($waters, 20261130) as $i => $reading) {
             $scorer = self::scorer($reading);
             $findings = new BuildFindings($scorer);

@@ -21,22 +21,25 @@ use Kontrast\Scoring\RankedBuild;
 use Kontrast\Scoring\SharedScores;
 use Kontrast\Scoring\TopK;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\core\Bins;
 use Tests\core\Fits;
 use Tests\core\Readings;
+use Tests\core\Simulation;
 
 /** The best of the bin: exact, whatever the bin. */
 final class BuildSearchTest extends TestCase
 {
     /** What many readings have in common is worked out once: the search finds the same builds as each reading by itself. */
+    #[Group(Simulation::GROUP)]
     public function testReadingsScoredTogetherAreScoredAlike(): void
     {
         $bin = Bins::random(12, 8, 10, 12, 12, 3);
         $shared = new SharedScores();
-        foreach (Readings::random(60, 4) as $reading) {
+        foreach (Readings::random(Simulation::size(60, 20), 4) as $reading) {
             $brief = Adviser::standard()->brief($reading);
             $together = new BuildScorer($reading, $brief, Fits::shared(), $shared);
             $found = (new BuildSearch($bin, $together))->bestByPoints();

@@ -32,10 +32,12 @@ use Kontrast\Trip\TripPlan;
 use Kontrast\Trip\Turn;
 use Kontrast\Trip\Turns;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\core\Bins;
 use Tests\core\Readings;
+use Tests\core\Simulation;
 
 /** A day planned: its skies by the sun's height, the minutes at which picks change, and the ways it may turn out. */
 final class TripTest extends TestCase
@@ -60,10 +62,12 @@ final class TripTest extends TestCase
         self::assertSame($expected, SkyAt::of($overhead, $height)->sky);
     }
 
+    #[Group(Simulation::GROUP)]
     public function testTheTurnsAreAllThereAreMinuteByMinute(): void
     {
         $engine = Engine::standard();
-        foreach ([LureKind::Jig, LureKind::Spinnerbait, LureKind::BladedJig] as $lure) {
+        $lures = [LureKind::Jig, LureKind::Spinnerbait, LureKind::BladedJig];
+        foreach (\array_slice($lures, 0, Simulation::size(3, 1)) as $lure) {
             $plan = self::plan(lures: [$lure], skies: [['0:00', '24:00', Sky::Sun, 0.6], ['0:00', '24:00', Sky::Overcast, 0.4]]);
             $turns = (new Turns($engine))->ofLight($plan);
             foreach ([Sky::Sun, Sky::Overcast] as $sky) {
