@@ -37,6 +37,7 @@ final class BuildSteps
             ...self::trailer($build),
             ...self::hook($build),
             self::check($build),
+            self::boatside($build),
         ];
     }
 
@@ -53,9 +54,12 @@ final class BuildSteps
             Hardware::count($build),
         );
 
+        $isPainted = [] !== array_filter($build->blades(), static fn ($blade): bool => null !== $blade->finish()->paint());
+
         return new BuildStep(
             Task::LayOut,
-            'Lay everything on a light-colored towel in the order you will use it.',
+            'Lay everything on a light-colored towel in the order you will use it. A lure that was bought is a kit: pull its skirt off '
+                .'first.'.($isPainted ? ' Touch up worn paint on the blade with a permanent marker.' : ''),
             [...$parts, ...$hardware],
             cautions: [
                 'Put on eye protection before you pick up a tool.',
@@ -63,7 +67,7 @@ final class BuildSteps
                 ...(HeadMaterial::Lead === $build->head->material ? ['This head is lead: wash your hands afterward and keep it away '
                     .'from food and children. Some waters ban small lead tackle: check local rules.'] : []),
             ],
-            facts: ['C1', ...(HeadMaterial::Lead === $build->head->material ? ['C2'] : [])],
+            facts: ['A6', ...($isPainted ? ['A7'] : []), 'C1', ...(HeadMaterial::Lead === $build->head->material ? ['C2'] : [])],
         );
     }
 
@@ -214,9 +218,9 @@ final class BuildSteps
                     ['Cut away from the hand holding the strands.'],
                 ),
             new BuildStep(Task::Tie, $jig
-                ? 'Put a small cable tie over the collar, with its lock under the weed guard and no strands caught in it. Pull it '
+                ? 'Put a small cable tie, four inches long, over the collar, with its lock under the weed guard and no strands caught in it. Pull it '
                     .'tight, cut the end flush, and remove the rubber collar.'
-                : 'Put a small cable tie over the collar, with its lock on the bottom and no strands caught in it. Pull it tight, cut '
+                : 'Put a small cable tie, four inches long, over the collar, with its lock on the bottom and no strands caught in it. Pull it tight, cut '
                     .'the end flush, and remove the rubber collar.', ['cable tie, '.Hardware::TIE], 'small cutter', 'Rubber collars '
                         .'split from heat and from fish. A cable tie lasts.'
                     .(SkirtMaterial::LivingRubber === $build->skirt->material ? ' Rubber strands tied with wire flare even more.' : ''),
@@ -293,15 +297,36 @@ final class BuildSteps
         return null === $build->hook ? [] : [
             new BuildStep(
                 Task::Hook,
-                'Put a piece of tubing over its eye, then slide it over the barb of the main hook with its point up. It should swing '
-                    .'freely but not slide off, and it should end where the skirt ends.',
-                [$build->hook->name, 'a stopper or a piece of tubing'],
+                'Slip its big eye over the point and the barb of the main hook, with its own point the same way as the main hook: up. It '
+                    .'should end where the skirt ends.',
+                [$build->hook->name],
                 'pliers',
-                'A trailer hook that reaches past the skirt is too large.',
-                ['H2', 'H3', 'C1'],
+                'The arm that keeps a spinnerbait off snags also shields its hook, so a second one behind it catches short strikes. One '
+                    .'that reaches past the skirt is too large.',
+                ['H2', 'H3', 'H4', 'C1'],
                 ['There are now two hook points near your hand. Some waters limit the number of hooks: check local rules.'],
             ),
+            new BuildStep(
+                Task::Stop,
+                'Push a disc or a bit of tubing onto the main hook behind it. The trailer hook should swing freely and not slide off.',
+                ['a stop: a disc or a bit of tubing'],
+                facts: ['H3', 'C1'],
+                cautions: ['Push away from both points.'],
+            ),
         ];
+    }
+
+    /** What only the water shows (L11). */
+    private static function boatside(Composition $build): BuildStep
+    {
+        return new BuildStep(
+            Task::Boatside,
+            'Hold it in the water beside you and look at it. Pull it a rod’s length: it should run straight'
+                .($build->kind->hasBlade() ? ', and you should feel the blade thump.' : '.'),
+            [],
+            why: 'What is crooked or fouled shows here, not after an hour of casting.',
+            facts: ['L11'],
+        );
     }
 
     private static function check(Composition $build): BuildStep

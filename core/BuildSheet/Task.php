@@ -23,14 +23,16 @@ enum Task: string
     case Tie = 'tie';
     case Trailer = 'trailer';
     case Hook = 'hook';
+    case Stop = 'stop';
     case Check = 'check';
+    case Boatside = 'boatside';
 
     /** How long it takes a practised hand, minutes. (Chosen.) */
     public function minutes(): float
     {
         return match ($this) {
             self::FirstBead, self::SecondBead, self::Spacer, self::ThirdBead => 0.25,
-            self::FrontBlade, self::RearBlade, self::Skirt, self::Trailer, self::Check => 0.5,
+            self::FrontBlade, self::RearBlade, self::Skirt, self::Trailer, self::Check, self::Stop, self::Boatside => 0.5,
             self::LayOut, self::CloseLoop, self::Hook, self::Plate, self::Trim => 0.75,
             self::FormLoop, self::Tie => 1.0,
             self::Marker => 1.5,
@@ -56,7 +58,9 @@ enum Task: string
             self::Tie => 'Replace the collar with a cable tie',
             self::Trailer => 'Thread the trailer',
             self::Hook => 'Put the trailer hook on',
+            self::Stop => 'Put a stop behind the trailer hook',
             self::Check => 'Final check',
+            self::Boatside => 'At the boat, before the first cast',
         };
     }
 }

@@ -73,6 +73,17 @@ final readonly class SchoolsOfBuild
             SchoolQuestion::Dirty, SchoolQuestion::ShadStart => $build->skirt?->base->value ?? StintLevels::NONE,
             SchoolQuestion::RedSpring => self::isRed($build) ? 'red' : 'plain',
             SchoolQuestion::Wood => $build->kind->value,
+            SchoolQuestion::StainedTrailer => implode('+', array_map(
+                static fn (Colour $colour): string => $colour->value,
+                null === $build->trailer ? [] : [$build->trailer->base, ...$build->trailer->accents],
+            )),
+            SchoolQuestion::Strands => $build->skirt?->strands->value ?? StintLevels::NONE,
+            SchoolQuestion::WarmingGrass => null === $build->skirt ? 'bare' : 'skirt',
+            SchoolQuestion::JigStrands => $build->skirt?->material->value ?? StintLevels::NONE,
+            SchoolQuestion::JigClear => $build->skirt?->base->value ?? StintLevels::NONE,
+            SchoolQuestion::SpinnerbaitTrailer => null === $build->trailer ? 'bare' : 'trailer',
+            // A lure does not say what line it hangs on.
+            SchoolQuestion::ShallowLine => StintLevels::NONE,
         };
     }
 

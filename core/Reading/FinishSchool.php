@@ -7,7 +7,7 @@ namespace Kontrast\Reading;
 use Kontrast\Lure\HasLabel;
 
 /** D2: what decides the finish of a blade. */
-enum FinishSchool: string
+enum FinishSchool: string implements School
 {
     use HasLabel;
 
@@ -15,4 +15,5 @@ enum FinishSchool: string
     case Water = 'water';
     case Sun = 'sun';
     case TwoBlade = 'two_blade';
+    case HotMud = 'hot_mud';
 }

@@ -7,7 +7,7 @@ namespace Kontrast\Reading;
 use Kontrast\Lure\HasLabel;
 
 /** D1: how trailer and skirt should go together. */
-enum PairingSchool: string
+enum PairingSchool: string implements School
 {
     use HasLabel;
 

@@ -19,6 +19,7 @@ final readonly class Reading
     /**
      * @param list<Colour> $forageColours colours seen on the forage, strongest first
      * @param list<Forage> $forageAlso    what else is there, beside the main forage
+     * @param bool         $schooling     whether they chase bait in groups
      */
     public function __construct(
         public LureKind $lure,
@@ -45,6 +46,7 @@ final readonly class Reading
         public bool $leadFree = false,
         public array $forageAlso = [],
         public Goal $goal = Goal::Any,
+        public bool $schooling = false,
     ) {
     }
 
@@ -63,6 +65,18 @@ final readonly class Reading
     public function mainForage(): Forage
     {
         return Forage::Unknown === $this->forage ? ($this->forageAlso[0] ?? Forage::Unknown) : $this->forage;
+    }
+
+    /** The base color dirty water gets: as the angler said for this kind of lure, else what is usual for it here. */
+    public function dirtySchool(): DirtySchool
+    {
+        return $this->schools->dirtyFor($this->lure) ?? DirtySchool::usual($this);
+    }
+
+    /** The angler's side on the question that this school answers. */
+    public function sideOn(School $school): ?School
+    {
+        return $school instanceof DirtySchool ? $this->dirtySchool() : $this->schools->on($school);
     }
 
     /** Whether they eat it, as the main forage or beside it. */
@@ -99,6 +113,7 @@ final readonly class Reading
         ?Wind $wind = null,
         ?Tint $tint = null,
         ?Angle $sunElevation = null,
+        ?bool $schooling = null,
         bool $isSunKnown = true,
     ): self {
         return new self(
@@ -126,6 +141,7 @@ final readonly class Reading
             leadFree: $leadFree ?? $this->leadFree,
             forageAlso: $this->forageAlso,
             goal: $goal ?? $this->goal,
+            schooling: $schooling ?? $this->schooling,
         );
     }
 }

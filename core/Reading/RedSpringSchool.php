@@ -7,7 +7,7 @@ namespace Kontrast\Reading;
 use Kontrast\Lure\HasLabel;
 
 /** D5: whether red-orange is worth tying when crawfish turn. */
-enum RedSpringSchool: string
+enum RedSpringSchool: string implements School
 {
     use HasLabel;
 

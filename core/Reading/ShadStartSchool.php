@@ -7,7 +7,7 @@ namespace Kontrast\Reading;
 use Kontrast\Lure\HasLabel;
 
 /** D4: what to start with where shad are the food. */
-enum ShadStartSchool: string
+enum ShadStartSchool: string implements School
 {
     use HasLabel;
 

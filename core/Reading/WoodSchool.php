@@ -7,7 +7,7 @@ namespace Kontrast\Reading;
 use Kontrast\Lure\HasLabel;
 
 /** D6: whether a bladed jig belongs in wood. */
-enum WoodSchool: string
+enum WoodSchool: string implements School
 {
     use HasLabel;
 

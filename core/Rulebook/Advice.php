@@ -7,6 +7,7 @@ namespace Kontrast\Rulebook;
 use Kontrast\Lure\Build;
 use Kontrast\Lure\Intent;
 use Kontrast\Lure\LureKind;
+use Kontrast\Lure\LureSet;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Profile;
 use Kontrast\Lure\Retrieve;
@@ -21,6 +22,7 @@ final readonly class Advice
      * @param list<Caution>      $cautions
      * @param list<CloseCall>         $near     numbers so close to an edge that the picks might turn, nearest first
      * @param list<NextStep>         $next     what to change when something happens on the water
+     * @param LureSet|null       $set null for a lure without a blade
      * @param Pairing|null       $pairing null where there is no skirt or no trailer
      * @param list<RankedLure>   $ranking every kind, best first
      * @param list<Remedy>       $remedies
@@ -33,6 +35,7 @@ final readonly class Advice
         public LureKind $suits,
         public Intent $intent,
         public Profile $profile,
+        public ?LureSet $set,
         public ?Pairing $pairing,
         public Retrieve $retrieve,
         public Tackle $tackle,

@@ -9,6 +9,7 @@ use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Profile;
 use Kontrast\Reading\Reading;
+use Kontrast\Reading\School;
 
 /** Turns a reading into an advice: counts the votes, puts the picks together, and works out what the other schools would have picked. */
 final readonly class Adviser
@@ -43,6 +44,7 @@ final readonly class Adviser
             suits: $assembly->one(Slot::Lure, LureKind::class),
             intent: $assembly->one(Slot::Intent, Intent::class),
             profile: $assembly->one(Slot::Profile, Profile::class),
+            set: $assembly->set(),
             pairing: $assembly->pairing(),
             retrieve: $assembly->retrieve(),
             tackle: $assembly->tackle(),
@@ -107,7 +109,7 @@ final readonly class Adviser
     {
         $disagreements = [];
         foreach (SchoolQuestion::cases() as $question) {
-            $chosen = $question->chosen($mine->reading->schools);
+            $chosen = $question->chosen($mine->reading);
             $others = [];
             foreach ($question->schools() as $school) {
                 if ($school === $chosen) {
@@ -131,7 +133,7 @@ final readonly class Adviser
         return $disagreements;
     }
 
-    private function dissent(SchoolQuestion $question, \BackedEnum $school, Assembly $mine, Assembly $theirs): ?Dissent
+    private function dissent(SchoolQuestion $question, School $school, Assembly $mine, Assembly $theirs): ?Dissent
     {
         $values = [];
         $because = null;

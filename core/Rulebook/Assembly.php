@@ -21,6 +21,7 @@ use Kontrast\Lure\HookSize;
 use Kontrast\Lure\Keeper;
 use Kontrast\Lure\Line;
 use Kontrast\Lure\LureKind;
+use Kontrast\Lure\LureSet;
 use Kontrast\Lure\NumberRange;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Pace;
@@ -28,6 +29,8 @@ use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Retrieve;
 use Kontrast\Lure\RetrieveName;
 use Kontrast\Lure\Rig;
+use Kontrast\Lure\RodAction;
+use Kontrast\Lure\RodPower;
 use Kontrast\Lure\Run;
 use Kontrast\Lure\Skirt;
 use Kontrast\Lure\SkirtForm;
@@ -84,6 +87,12 @@ final class Assembly
         );
     }
 
+    /** Blade, skirt and trailer as one; null for a lure without a blade. */
+    public function set(): ?LureSet
+    {
+        return $this->decision->pick(Slot::Set, LureSet::class);
+    }
+
     /** How skirt and trailer go together; null where one of them is missing. */
     public function pairing(): ?Pairing
     {
@@ -106,6 +115,8 @@ final class Assembly
             $this->one(Slot::TackleTest, NumberRange::class),
             $this->one(Slot::TackleRod, NumberRange::class),
             $this->one(Slot::TackleGear, NumberRange::class),
+            $this->one(Slot::TacklePower, RodPower::class),
+            $this->one(Slot::TackleAction, RodAction::class),
         );
     }
 

@@ -74,8 +74,12 @@ final readonly class Engine
                 }
             }
             $base = $slot->base();
+            $allows = [] === SetLimits::on($slot)
+                ? null
+                : static fn (Value $value): bool => SetLimits::allows($slot, $value, $situation);
             // An accent in the colour of its own base would be no accent.
-            $tallies[$slot->value] = $tally = Tally::count($slot, $votes, null === $base ? [] : $situation->settled($base));
+            $tally = Tally::count($slot, $votes, null === $base ? [] : $situation->settled($base), $allows);
+            $tallies[$slot->value] = $tally;
             $situation->settle($slot, $tally->winners);
             if (null !== $old && $old->keys() !== $tally->keys()) {
                 $changed[$slot->value] = true;

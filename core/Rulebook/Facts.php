@@ -27,7 +27,8 @@ final class Facts
             .'silver blade.',
         'F3' => 'Bluegill and other sunfish are green pumpkin with blue, yellow or orange, two or three colors and never one, '
             .'and look golden.',
-        'F4' => 'Crawfish are green pumpkin, brown, or a dark shell with lighter or brighter pincers.',
+        'F4' => 'Crawfish are green pumpkin, brown, or a dark shell with lighter pincers: then, in dirty to stained water, a '
+            .'black-blue jig with a green pumpkin trailer.',
         'F5' => 'In many waters crawfish turn orange-red when the water first reaches 50 °F in early spring; then red-orange '
             .'works at every clarity, best as a belly or accent under green pumpkin. In the far south they do not turn.',
         'F6' => 'Perch are lime to yellow with orange and dark bars; golden shiners gold with a little orange; crappie and rock '
@@ -62,17 +63,20 @@ final class Facts
         'B3' => 'By water: silver in clear, gold in stained and dirty, gold best in early-season runoff.',
         'B4' => 'By sun: mud with sun plain metal, mud under clouds paint; very clear with sun paint, very clear under clouds metal.',
         'B5' => 'Hot painted blades: dirty water; also clear water with schooling fish, smallmouth or spotted bass, wound fast.',
-        'B6' => 'Black blades with a black skirt: night, dark storm, opaque brown water, very dark tea.',
+        'B6' => 'Black blades with a black skirt: night, dark storm, opaque brown water, very dark tea; at dawn and dusk the '
+            .'runner-up on a spinnerbait.',
         'B7' => 'Two blades for each color: a natural one for calm, bright, tough days, a gold one for wind and for tint with '
             .'1.5 to 3 ft.',
         'B8' => 'Very clear, colorless water with shad: silver. Extremely clear: darken a gold blade with a black permanent marker.',
-        'B9' => 'Copper: moderate stain with sunfish or crawfish.',
-        'B10' => 'Muddy or very stained: a small #2 Colorado in front of a double-thick #5. Gold Indiana with silver Colorado is '
-            .'the other pair. Big early-spring shad: #2 Colorado and #5 willow.',
+        'B9' => 'Copper, on bladed jigs: moderate stain with sunfish or crawfish, right behind gold.',
+        'B10' => 'Muddy or very stained: a small #2 Colorado in front of a double-thick #5; in mud and sun a gold Indiana behind a '
+            .'silver Colorado, with a paddle tail.',
         'B11' => 'A short arm carries one big blade, for slow rolling and dropping.',
         'B12' => 'Sunfish or crawfish water getting dirtier, or dark clouds: a bladed jig’s blade painted green pumpkin, bold and '
             .'dark.',
         'B13' => 'Crawfish that have turned red: a bright orange blade on a bladed jig, at every clarity.',
+        'B14' => 'The silver of clear water is shown with baitfish; sunfish, perch and crawfish keep gold or copper there too, '
+            .'dull or darkened where it is super clear.',
         'S1' => 'Jig in black and blue: under 1.5 ft of visibility, best at 6 to 15 in, up to about 3 ft in rain and clouds.',
         'S2' => 'Jig in black with a little chartreuse: 4 to 12 in, above all in rain, heavy clouds or wind; the chartreuse is '
             .'an accent.',
@@ -84,8 +88,8 @@ final class Facts
         'S7' => 'Jig over 5 ft of visibility: silicone green pumpkin with the same trailer, no accents.',
         'S8' => 'Baitfish in clear water: see-through, scaled or smoke skirts; in dirty water only solid colors.',
         'S9' => 'Shad in dirty water: white or chartreuse-white, the latter ahead with a gold blade.',
-        'S10' => 'Sunfish and crawfish, clear to dirty: green pumpkin with orange and brown, plain green pumpkin, then black-blue '
-            .'or still green pumpkin.',
+        'S10' => 'Sunfish and crawfish: green pumpkin with orange and brown down to about 1.5 ft, then plain green pumpkin, then '
+            .'black-blue; a pitched jig goes black-blue, a bladed jig stays green about as well.',
         'S11' => 'Opaque tan runoff: black-blue skirt and black-blue trailer, read as a shadow.',
         'S12' => 'A swim jig is black-blue in tea-colored water, on dark days, in rain, in dirty water and before the spawn; a '
             .'bladed jig in tea of 1 to 3 ft keeps a natural skirt and takes gold.',
@@ -96,8 +100,8 @@ final class Facts
         'S15' => 'Trim the skirt to the hook bend: longer strands keep the water from the trailer, shorter ones flare and pulse.',
         'S16' => 'A long-tail skirt needs no trailer.',
         'S17' => 'Bladed jig without a skirt on a 5 in swimbait: cold water that is warming, shad, grass or other shallow cover; '
-            .'not for crawfish, and not once the water is in the 60s.',
-        'S18' => 'Cold and muddy: a rubber skirt in yellow, lime and white.',
+            .'watermelon over pearl in grass, the colors of shad elsewhere; not for crawfish, not from the sixties on.',
+        'S18' => 'Really cold (45 °F and below) and dirty: a rubber skirt in yellow, lime and white.',
         'S19' => 'Swim jig high under cover in dirty water: white or black-blue; low over clear grass: green pumpkin.',
         'S20' => 'Four jigs and four swim jigs cover most days.',
         'S21' => 'The head follows the skirt; an eye and two tones help in clear water.',
@@ -106,6 +110,18 @@ final class Facts
         'S23' => 'Light colors bring numbers; green pumpkin and other dark naturals bring bigger fish, and a big profile keeps '
             .'small ones off.',
         'S25' => 'Chartreuse-white refused in shad water: chartreuse with pearl and barred strands next.',
+        'S26' => 'Baitfish in clear water, split: a smoke back over a pearl or see-through belly, on skirts and trailers.',
+        'S27' => 'An accent is a puff, not half the skirt: few, a third, or half.',
+        'M1' => 'Dull set: the blade painted like the skirt, or black, a plain skirt and a matching trailer; tough, calm, bright '
+            .'days.',
+        'M2' => 'Dark set: black blade, black skirt, dark trailer, one clear outline; night, storm, opaque brown, very dark tea, '
+            .'dirty and dim.',
+        'M3' => 'Natural with one flash: natural skirt and trailer, and the blade the only thing that shines; the everyday set.',
+        'M4' => 'Bright set: a hot or metal blade with a bright skirt, in dirty water; for schooling fish a hot blade over the '
+            .'skirt the clarity asks for.',
+        'M5' => 'A green pumpkin blade goes with a green pumpkin skirt, never with a black-blue one; a black blade with black and '
+            .'with natural; gold with every skirt.',
+        'M6' => 'A hot orange blade on a natural skirt belongs to crawfish that have turned.',
         'P1' => 'Clarity ladder: match in the clearest water, wilder contrast the dirtier it gets.',
         'P2' => 'One tone: always match skirt and trailer, change only opacity and size; strongest in fall. Grubs on '
             .'spinnerbaits match too.',
@@ -118,19 +134,24 @@ final class Facts
         'P7' => 'Low light under docks: white skirt, see-through trailer, gold blade.',
         'T1' => 'Craw with busy claws: lift and bulk, for dirty water, crawfish, and any swim jig worked high; a flat belly skips.',
         'T2' => 'Paddle tail: less lift, stays low, some vibration.',
-        'T3' => 'Fork-tail minnow: slender baitfish, clear water into fall.',
-        'T4' => 'Twin flat-tail grub: a sunfish look with less lift than a craw; on its side the tails flap.',
+        'T3' => 'Slender fork-tail minnow: baitfish, clear to fall; on a fall bladed jig a small slim paddle tail comes before '
+            .'it.',
+        'T4' => 'Twin flat-tail grub: a sunfish look on a swim jig with less lift than a craw; on its side its tails flap like a '
+            .'fish’s, a change-up for shad.',
         'T5' => 'Single-tail grub (3, 4, 5 in) or ringworm for spinnerbaits: bulk, less speed, more action; curl away from the '
             .'hook bend.',
         'T6' => 'Spinnerbait trailer: in cold water, in dirty water; cold and dirty, a must.',
-        'T7' => 'Chunk: the classic jig trailer for cold water and pitching.',
+        'T7' => 'Chunk: the classic jig trailer for cold water and pitching; in the cold it comes before the craw, at docks too.',
         'T8' => 'Cold: 4 to 5 in. Low to mid 60s: a thin 3 in. Fall: 2.5 to 3.5 in, see-through. Otherwise as long as the forage.',
         'T9' => 'A wide base keeps a bladed jig from rolling over in timber.',
         'T10' => 'Very stretchy (TPE) plastic melts together with other soft plastics: a bag of its own.',
-        'T11' => 'Screw-lock keepers hold a trailer through repeated skipping.',
+        'T11' => 'Keepers decide whether a trailer stays: a plain barb lets go, many points hold, a screw lock stands repeated '
+            .'skipping.',
         'T12' => 'Muddy spinnerbait: a paddle tail for its vibration, beside grub and ringworm.',
-        'T13' => 'Sunfish water: a slender trailer early in the season, a deeper-bodied one later, as the young grow.',
-        'T14' => 'Swim jig for shad: slender 3.5 in before 5 in; a paddle tail in very clear water.',
+        'T13' => 'Bladed jig in sunfish water: a slender trailer early in the season, a deep-bodied swimbait later, as the young '
+            .'grow.',
+        'T14' => 'Swim jig for shad: slender 3.5 in before 5 in; a fork-tail in most water, a paddle tail may be tried where it is '
+            .'very clear.',
         'Z1' => 'Spinnerbait by depth: to 5 ft 1/4 to 1/2 oz; 5 to 10 ft 3/8 to 1/2; 10 to 20 ft 1/2 to 5/8; 20 to 40 ft 3/4 to '
             .'1-1/2.',
         'Z2' => 'Bladed jig: grass 5/16 to 3/8 oz, wood and rock 3/8 to 1/2, fall shallows 3/8. One school keeps it out of wood.',
@@ -140,9 +161,11 @@ final class Facts
             .'it down.',
         'Z6' => 'Line: 20 lb fluorocarbon for swim jigs and fall bladed jigs, 17 to 25 lb for jigs on rock, 12 to 14 lb for '
             .'half-ounce bladed jigs; monofilament in shallow stain, braid in mats.',
-        'Z7' => 'Rod: about 7 ft to 7 ft 3 in for short accurate casts, about 7 ft 6 in for long casts and winding.',
+        'Z7' => 'Rod: about 7 ft to 7 ft 3 in for short accurate casts, about 7 ft 6 in for long casts and winding; heavy for a '
+            .'high swim jig, moderate with a fast tip for a bladed jig.',
         'Z8' => 'In cover count on losing half of the day’s bladed jigs: plain ones, and spare heads and trailers.',
         'Z9' => 'Football head deep on rock; a stout hook wants about 20 lb line.',
+        'Z10' => 'A compact 3/16 oz frame for a small profile where 1/4 oz is still too big.',
         'L1' => 'Search with a blade; where a fish bites, slow down there with a jig.',
         'L2' => 'They follow but won’t bite: change the trailer first, then the blade, then the lure.',
         'L3' => 'Sun in or out: change the blade. Water clearing over days: go natural.',
@@ -153,15 +176,21 @@ final class Facts
             .'Snags: hook off, heavier cover rig.',
         'L8' => 'Collars split, trailers tear, lures are lost: what is left in the box is part of the record, and what a partner '
             .'caught is evidence too.',
+        'L11' => 'Before the first cast: look at the lure in the water beside you, feel it thump on a short pull, see that it runs '
+            .'straight.',
         'H1' => 'Trailer hook on about seven days in ten; off in heavy cover, never on a short arm.',
         'H2' => '1/4 to 1/2 oz: 1/0 or 2/0. From 5/8 oz: 3/0 or 4/0. To the end of the skirt and no further.',
         'H3' => 'It points up like the main hook; a stop or tubing keeps it on and swinging.',
+        'H4' => 'The arm that keeps a spinnerbait off snags also shields its hook, so it wants a second one; a short arm does '
+            .'not, and needs none.',
         'A1' => 'Tandem order: bead, clevis with front blade, bead, 1 in spacer, bead, end loop, rear blade on its swivel, '
             .'close, skirt, trailer, hook.',
         'A2' => 'The first bead keeps the clevis from sliding into the bend.',
         'A3' => 'Jigs: skirt on, trim, replace the rubber collar with a small cable tie under the weed guard, trailer to the keeper.',
         'A4' => 'About three built for the price of one bought.',
         'A5' => 'Rubber strands tied with wire flare more than banded ones; the front clevis of a tandem is a #2.',
+        'A6' => 'A bought lure is a kit: pull its skirt off, thread a swimbait to the keeper, or push another skirt on.',
+        'A7' => 'Worn paint on a blade is touched up with a permanent marker.',
         'X1' => 'A band holds at both of its ends and fades outside.',
         'X2' => 'A tough bite without chop outranks every fact about shine: dull blade, nothing bright, no loud accents, above 6 '
             .'in of visibility.',
@@ -202,10 +231,18 @@ final class Facts
         'K4' => 'Heads: one color or two-tone, with an eye or without.',
         'D1' => 'Skirt and trailer: clarity ladder, one tone, or forage mix.',
         'D2' => 'Blade finish: water then sun, water only, sun only, or the two-blade habit.',
-        'D3' => 'Dirty-water base: dark, bright or natural. A spinnerbait for shad in mud by day is bright whatever the school.',
+        'D3' => 'Dirty-water base, asked of each kind of lure: dark, bright or natural. Usual: jigs dark; a bladed jig bright for '
+            .'shad, natural for sunfish, dark for crawfish; a spinnerbait bright by day, dark where it is dim.',
         'D4' => 'First lure in shad water: as the clarity says, or always chartreuse-white.',
         'D5' => 'Red-orange in spring where crawfish turn, or leave it.',
         'D6' => 'Bladed jig in wood: heavier and knock, or keep it out.',
+        'D7' => 'Trailer in stained shad water: as sun and cloud say, plain white or pearl, two-tone, or the skirt’s own color.',
+        'D8' => 'Strands in clear water: scaled, barred or see-through, or solid only.',
+        'D9' => 'Line in shallow stain: fluorocarbon, or monofilament on a stiff rod.',
+        'D11' => 'Warming grass and shad: without a skirt, or with one.',
+        'D12' => 'A jig’s strands: living rubber, or rubber only when cold.',
+        'D13' => 'A jig at 4 to 5 ft of visibility: brown or green pumpkin, a toss-up, unless one of them is a habit.',
+        'D14' => 'Trailer on a spinnerbait: when cold or dirty, or a long tail and none.',
         'C1' => 'Hooks, cut wire and blade edges injure.',
         'C2' => 'Lead is poisonous, and some waters ban it.',
         'C3' => 'Local rules decide on hooks, nights, seasons and moving bait or plants.',

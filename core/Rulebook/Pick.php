@@ -46,13 +46,14 @@ final readonly class Pick
     }
 
     /**
-     * An answer worked out from one field of the reading.
+     * An answer worked out from fields of the reading.
      *
+     * @param list<string>                     $fields
      * @param \Closure(Situation): list<Value> $values
      */
-    public static function computed(Slot $slot, string $words, string $field, \Closure $values): self
+    public static function computed(Slot $slot, string $words, array $fields, \Closure $values): self
     {
-        return new self($slot, $values, null, $words, null, [$field]);
+        return new self($slot, $values, null, $words, null, $fields);
     }
 
     /** This pick, but only where the other one won its own question. */

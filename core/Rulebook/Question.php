@@ -29,6 +29,9 @@ final readonly class Question
         $dependsOn = [];
         $base = $slot->base();
         $picksDependOn = null === $base ? [] : [$base->value => true];
+        foreach (SetLimits::on($slot) as $limit) {
+            $picksDependOn[$limit->value] = true;
+        }
         foreach ($effects as $effect) {
             $rules[$effect->rule->id] = [$effect->rule, $effect->ruleDependsOn];
             $dependsOn += $effect->dependsOn;

@@ -16,19 +16,17 @@ use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
 use Kontrast\Reading\DirtySchool;
-use Kontrast\Reading\FinishSchool;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\Goal;
 use Kontrast\Reading\PairingSchool;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\RedSpringSchool;
+use Kontrast\Reading\School;
 use Kontrast\Reading\Schools;
 use Kontrast\Reading\Season;
-use Kontrast\Reading\ShadStartSchool;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 use Kontrast\Reading\Wind;
-use Kontrast\Reading\WoodSchool;
 use Random\Randomizer;
 
 /** A reading in the making: what conditions ask of it is written in, the rest falls as the dice will. */
@@ -52,6 +50,7 @@ final class ReadingBuilder
     /** @var list<Forage> */
     private array $also = [];
     private bool $redCrawfish = false;
+    private bool $schooling = false;
     private bool $leadFree = false;
     private Schools $schools;
 
@@ -88,7 +87,7 @@ final class ReadingBuilder
         $this->words[$field] = $word;
     }
 
-    public function hold(PairingSchool|FinishSchool|DirtySchool|ShadStartSchool|RedSpringSchool|WoodSchool $school): void
+    public function hold(School $school): void
     {
         $this->schools = $this->schools->with($school);
     }
@@ -112,6 +111,7 @@ final class ReadingBuilder
         [$name, $of] = [...explode(':', $field), ''];
         match ($name) {
             'red_crawfish' => $this->redCrawfish = $is,
+            'schooling' => $this->schooling = $is,
             'lead_free' => $this->leadFree = $is,
             'surface_f' => $is ? $this->numbers['surface_f'] = null : $this->number('surface_f', null, null),
             'forage_colours' => $this->see('none' === $of ? null : Colour::from($of), $is),
@@ -192,19 +192,18 @@ final class ReadingBuilder
             leadFree: $this->leadFree,
             forageAlso: $this->also,
             goal: $this->word('goal', Goal::class),
+            schooling: $this->schooling,
         );
     }
 
     private function anySchools(): Schools
     {
-        return new Schools(
-            $this->oneOf(PairingSchool::cases()),
-            $this->oneOf(FinishSchool::cases()),
-            $this->oneOf(DirtySchool::cases()),
-            $this->oneOf(ShadStartSchool::cases()),
-            $this->oneOf(RedSpringSchool::cases()),
-            $this->oneOf(WoodSchool::cases()),
-        );
+        $schools = new Schools();
+        foreach (SchoolQuestion::cases() as $question) {
+            $schools = $schools->with($this->oneOf($question->schools()));
+        }
+
+        return $schools;
     }
 
     private function alsoEating(Forage $forage, bool $is): void

@@ -24,7 +24,7 @@ final readonly class ReadingExamples
     }
 
     /**
-     * A reading in which the rule decides: without it a pick would be another. Failing that, one where it is the loudest; null where there
+     * A reading in which the rule decides: without it a pick would be another. Failing that, one where it is the loudest for it or for the runner-up; null where there
      * is neither.
      */
     public function deciding(Rule $rule): ?Reading
@@ -121,7 +121,7 @@ final readonly class ReadingExamples
     private function isStrongest(Rule $rule, Decision $case): bool
     {
         foreach ($this->tallies($rule, $case) as $tally) {
-            foreach ($tally->winners as $value) {
+            foreach (array_filter([...$tally->winners, $tally->second()]) as $value) {
                 if ($tally->strongestFor($value)?->rule === $rule) {
                     return true;
                 }

@@ -23,7 +23,7 @@ final readonly class Reasons
             foreach ($tally->winners as $value) {
                 $isForIt = static fn (Vote $vote): bool => $vote->value->key === $value->key;
                 $votes = array_values(array_filter($tally->votesFor(), $isForIt));
-                $told = self::told($votes, $lure);
+                $told = self::told(Slot::Set === $slot ? self::itsOwnFirst($votes) : $votes, $lure);
                 if (null === $told) {
                     continue;
                 }
@@ -42,6 +42,23 @@ final readonly class Reasons
         }
 
         return $reasons;
+    }
+
+    /**
+     * A rule of a finish speaks for a set too: what names the set is told before it.
+     *
+     * @param list<Vote> $votes
+     *
+     * @return list<Vote>
+     */
+    private static function itsOwnFirst(array $votes): array
+    {
+        $isItsOwn = static fn (Vote $vote): bool => Slot::Set === ($vote->rule->for[0] ?? null)?->slot;
+
+        return [
+            ...array_filter($votes, $isItsOwn),
+            ...array_filter($votes, static fn (Vote $vote): bool => !$isItsOwn($vote)),
+        ];
     }
 
     /** @param list<Vote> $votes for one value, most first */

@@ -6,6 +6,7 @@ namespace Kontrast\Rulebook;
 
 use Kontrast\Lure\Arm;
 use Kontrast\Lure\BellyShape;
+use Kontrast\Lure\Keeper;
 use Kontrast\Lure\Line;
 use Kontrast\Lure\TrailerStyle;
 use Kontrast\Measure\Weight;
@@ -39,6 +40,7 @@ final readonly class Remedies
             Symptom::PullsOff => $this->pullsOff(),
             Symptom::Rolls => $this->rolls(),
             Symptom::Snags => $this->snags(),
+            Symptom::Slides => $this->slides(),
             Symptom::TooDeep => [
                 $this->lighter().' Or a faster reel, about 8:1.',
                 'Less weight or more speed keeps a lure up.',
@@ -88,6 +90,31 @@ final readonly class Remedies
                 RemedyChange::Blade,
             ],
             default => ['Change the lure.', 'There is no trailer and no blade to change.', ['L7', 'L2'], RemedyChange::Lure],
+        };
+    }
+
+    /** @return array{string, string, list<string>, RemedyChange} */
+    private function slides(): array
+    {
+        return match (true) {
+            !$this->lure->hasTrailer() => [
+                'Push the skirt’s collar back up and tie it with a cable tie.',
+                'There is no trailer on it: what slides is the skirt, and heat and fish split its rubber band.',
+                ['L7', 'A3'],
+                RemedyChange::Skirt,
+            ],
+            Keeper::ScrewLock === $this->lure->build()->head->keeper => [
+                'Use a fresh trailer, or a tougher plastic.',
+                'A screw lock holds what is whole; what has torn no longer grips.',
+                ['L7', 'T11'],
+                RemedyChange::Trailer,
+            ],
+            default => [
+                'Change to a head whose keeper has more points, or a screw lock.',
+                'A plain barb lets go, and a screw lock stands repeated skipping.',
+                ['L7', 'T11'],
+                RemedyChange::Head,
+            ],
         };
     }
 

@@ -6,17 +6,11 @@ namespace Kontrast\Rulebook;
 
 use Kontrast\Lure\LureKind;
 use Kontrast\Reading\DirtySchool;
-use Kontrast\Reading\FinishSchool;
-use Kontrast\Reading\PairingSchool;
-use Kontrast\Reading\RedSpringSchool;
-use Kontrast\Reading\ShadStartSchool;
-use Kontrast\Reading\WoodSchool;
+use Kontrast\Reading\School;
 use Kontrast\Rulebook\Condition\All;
 
 /**
  * A declaration: which lures it is for, when it speaks, what it picks and why. It decides nothing; the engine does.
- *
- * @phpstan-type School PairingSchool|FinishSchool|DirtySchool|ShadStartSchool|RedSpringSchool|WoodSchool
  */
 final readonly class Rule
 {
@@ -75,7 +69,7 @@ final readonly class Rule
         return $this->withChanges(kinds: array_values($kinds));
     }
 
-    public function school(PairingSchool|FinishSchool|DirtySchool|ShadStartSchool|RedSpringSchool|WoodSchool ...$schools): self
+    public function school(School ...$schools): self
     {
         return $this->withChanges(schools: array_values($schools));
     }
@@ -163,7 +157,7 @@ final readonly class Rule
     /** @return list<string> fields of the reading, and slots settled before, that its strength hangs on */
     public function dependsOn(): array
     {
-        $dependsOn = array_map(static fn (\BackedEnum $school): string => 'schools.'.SchoolQuestion::of($school)->value, $this->schools);
+        $dependsOn = array_merge(...array_map(self::schoolHangsOn(...), $this->schools));
         foreach ($this->conditions as $condition) {
             $dependsOn = [
                 ...$dependsOn,
@@ -173,6 +167,12 @@ final readonly class Rule
         }
 
         return array_values(array_unique($dependsOn));
+    }
+
+    /** @return list<string> */
+    private static function schoolHangsOn(School $school): array
+    {
+        return $school instanceof DirtySchool ? self::DIRTY_HANGS_ON : ['schools.'.SchoolQuestion::of($school)->value];
     }
 
     /** How fully the rule speaks here, 0 to 1: its weakest condition decides. */
@@ -205,15 +205,11 @@ final readonly class Rule
         }, $this->conditions));
     }
 
-    /**
-     * The school of the angler's that lets the rule speak, or null.
-     *
-     * @return School|null
-     */
-    public function schoolHeld(Situation $situation): PairingSchool|FinishSchool|DirtySchool|ShadStartSchool|RedSpringSchool|WoodSchool|null
+    /** The school of the angler's that lets the rule speak, or null. */
+    public function schoolHeld(Situation $situation): ?School
     {
         foreach ($this->schools as $school) {
-            if ($situation->reading->schools->holds($school)) {
+            if ($situation->sideOn($school) === $school) {
                 return $school;
             }
         }
@@ -228,6 +224,8 @@ final readonly class Rule
     }
 
     private const PER_CONDITION = 0.25;
+    /** What the school of dirty water is worked out from where the angler has not said (DirtySchool::usual). */
+    public const DIRTY_HANGS_ON = ['schools.dirty', 'forage', 'forage_also', 'visibility_in', 'tint', 'sky'];
 
     /**
      * @param array<PartPicks> $picks

@@ -26,6 +26,7 @@ final class Rulebook
         return self::of(
             Rules\WholeRules::all(),
             Rules\HeadRules::all(),
+            Rules\SetRules::all(),
             Rules\BladeFinishRules::all(),
             Rules\BladeShapeRules::all(),
             Rules\SkirtColourRules::all(),

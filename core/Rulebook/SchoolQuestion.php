@@ -6,17 +6,21 @@ namespace Kontrast\Rulebook;
 
 use Kontrast\Reading\DirtySchool;
 use Kontrast\Reading\FinishSchool;
+use Kontrast\Reading\JigClearSchool;
+use Kontrast\Reading\JigStrandsSchool;
 use Kontrast\Reading\PairingSchool;
+use Kontrast\Reading\Reading;
 use Kontrast\Reading\RedSpringSchool;
-use Kontrast\Reading\Schools;
+use Kontrast\Reading\School;
 use Kontrast\Reading\ShadStartSchool;
+use Kontrast\Reading\ShallowLineSchool;
+use Kontrast\Reading\SpinnerbaitTrailerSchool;
+use Kontrast\Reading\StainedTrailerSchool;
+use Kontrast\Reading\StrandsSchool;
+use Kontrast\Reading\WarmingGrassSchool;
 use Kontrast\Reading\WoodSchool;
 
-/**
- * A question on which the trade disagrees (D1 to D6); the value is its name in a reading.
- *
- * @phpstan-import-type School from Rule
- */
+/** A question on which the trade disagrees (D1 to D14; D10 is a school of D2); the value is its name in a reading. */
 enum SchoolQuestion: string
 {
     case Pairing = 'pairing';
@@ -25,8 +29,15 @@ enum SchoolQuestion: string
     case ShadStart = 'shad_start';
     case RedSpring = 'red_spring';
     case Wood = 'wood';
+    case StainedTrailer = 'stained_shad_trailer';
+    case Strands = 'strands';
+    case ShallowLine = 'shallow_line';
+    case WarmingGrass = 'warming_grass';
+    case JigStrands = 'jig_strands';
+    case JigClear = 'jig_clear';
+    case SpinnerbaitTrailer = 'spinnerbait_trailer';
 
-    /** @return list<School> */
+    /** @return non-empty-list<School> */
     public function schools(): array
     {
         return match ($this) {
@@ -36,20 +47,22 @@ enum SchoolQuestion: string
             self::ShadStart => ShadStartSchool::cases(),
             self::RedSpring => RedSpringSchool::cases(),
             self::Wood => WoodSchool::cases(),
+            self::StainedTrailer => StainedTrailerSchool::cases(),
+            self::Strands => StrandsSchool::cases(),
+            self::ShallowLine => ShallowLineSchool::cases(),
+            self::WarmingGrass => WarmingGrassSchool::cases(),
+            self::JigStrands => JigStrandsSchool::cases(),
+            self::JigClear => JigClearSchool::cases(),
+            self::SpinnerbaitTrailer => SpinnerbaitTrailerSchool::cases(),
         };
     }
 
-    /** @return School */
-    public function chosen(Schools $schools): PairingSchool|FinishSchool|DirtySchool|ShadStartSchool|RedSpringSchool|WoodSchool
+    /** The angler's side, or what is usual in this water. */
+    public function chosen(Reading $reading): School
     {
-        return match ($this) {
-            self::Pairing => $schools->pairing,
-            self::Finish => $schools->finish,
-            self::Dirty => $schools->dirty,
-            self::ShadStart => $schools->shadStart,
-            self::RedSpring => $schools->redSpring,
-            self::Wood => $schools->wood,
-        };
+        $first = $this->schools()[0];
+
+        return $reading->sideOn($first) ?? $first;
     }
 
     /**
@@ -61,25 +74,31 @@ enum SchoolQuestion: string
     {
         return match ($this) {
             self::Pairing => [Slot::Pairing, Slot::TrailerBase, Slot::TrailerAccents],
-            self::Finish => [Slot::Finish, Slot::FrontFinish],
-            self::Dirty, self::ShadStart => [Slot::SkirtBase, Slot::SkirtAccents],
+            self::Finish => [Slot::Set, Slot::Finish, Slot::FrontFinish],
+            self::Dirty => [Slot::SkirtBase, Slot::SkirtAccents, Slot::Set, Slot::Finish],
+            self::ShadStart => [Slot::SkirtBase, Slot::SkirtAccents],
             self::RedSpring => [Slot::SkirtAccents, Slot::TrailerAccents, Slot::SkirtBase],
             self::Wood => [Slot::Lure, Slot::Weight],
+            self::StainedTrailer => [Slot::TrailerBase, Slot::TrailerAccents],
+            self::Strands => [Slot::SkirtStrands, Slot::SkirtOpacity],
+            self::ShallowLine => [Slot::TackleLine],
+            self::WarmingGrass => [Slot::SkirtForm],
+            self::JigStrands => [Slot::SkirtMaterial],
+            self::JigClear => [Slot::SkirtBase],
+            self::SpinnerbaitTrailer => [Slot::TrailerFitted, Slot::SkirtForm],
         };
     }
 
     /** The question a school answers. */
-    public static function of(\BackedEnum $school): self
+    public static function of(School $school): self
     {
-        return match (true) {
-            $school instanceof PairingSchool => self::Pairing,
-            $school instanceof FinishSchool => self::Finish,
-            $school instanceof DirtySchool => self::Dirty,
-            $school instanceof ShadStartSchool => self::ShadStart,
-            $school instanceof RedSpringSchool => self::RedSpring,
-            $school instanceof WoodSchool => self::Wood,
-            default => throw new \LogicException($school::class.' is no school.'),
-        };
+        foreach (self::cases() as $question) {
+            if ($question->schools()[0] instanceof $school) {
+                return $question;
+            }
+        }
+
+        throw new \LogicException($school::class.' answers no question.');
     }
 
     public function fact(): string
@@ -91,6 +110,13 @@ enum SchoolQuestion: string
             self::ShadStart => 'D4',
             self::RedSpring => 'D5',
             self::Wood => 'D6',
+            self::StainedTrailer => 'D7',
+            self::Strands => 'D8',
+            self::ShallowLine => 'D9',
+            self::WarmingGrass => 'D11',
+            self::JigStrands => 'D12',
+            self::JigClear => 'D13',
+            self::SpinnerbaitTrailer => 'D14',
         };
     }
 }

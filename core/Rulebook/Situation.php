@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook;
 
+use Kontrast\Reading\DirtySchool;
 use Kontrast\Reading\Reading;
+use Kontrast\Reading\School;
 
 /** What a condition may look at: the reading, and what was settled before. */
 final class Situation
@@ -14,6 +16,8 @@ final class Situation
 
     /** @var array<int, float> by object id of the condition, which the rulebook keeps alive */
     private array $strengths = [];
+
+    private ?DirtySchool $dirty = null;
 
     public function __construct(public readonly Reading $reading)
     {
@@ -27,6 +31,12 @@ final class Situation
     public function strengthOf(Condition $condition): float
     {
         return $this->strengths[spl_object_id($condition)] ??= $condition->strength($this);
+    }
+
+    /** The angler's side on the question that this school answers. */
+    public function sideOn(School $school): ?School
+    {
+        return $school instanceof DirtySchool ? $this->dirty ??= $this->reading->dirtySchool() : $this->reading->schools->on($school);
     }
 
     /** @param list<Value> $values */

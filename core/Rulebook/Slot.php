@@ -18,6 +18,7 @@ enum Slot: string
     case Lure = 'lure';
     case Profile = 'profile';
     case Intent = 'intent';
+    case Set = 'set';
     case Pairing = 'pairing';
     case Weight = 'head.weight_oz';
     case WeightRange = 'head.weight_range_oz';
@@ -58,6 +59,8 @@ enum Slot: string
     case TackleLine = 'tackle.line';
     case TackleTest = 'tackle.line_lb';
     case TackleRod = 'tackle.rod_in';
+    case TacklePower = 'tackle.rod_power';
+    case TackleAction = 'tackle.rod_action';
     case TackleGear = 'tackle.gear_ratio';
     /** Which kind suits the water, whichever was asked for; asked apart from the rest, @see LureRanking. */
     case LureRanking = 'lure_ranking';
@@ -88,7 +91,7 @@ enum Slot: string
         return match ($this) {
             self::BladeLayout, self::FrontShape, self::FrontSize, self::FrontFinish => $kind->hasTandem(),
             self::HookFitted, self::HookSize => $kind->takesTrailerHook(),
-            self::Finish, self::Darkened, self::MainShape, self::MainSize => $kind->hasBlade(),
+            self::Set, self::Finish, self::Darkened, self::MainShape, self::MainSize => $kind->hasBlade(),
             self::LureRanking => false,
             default => true,
         };
@@ -125,6 +128,8 @@ enum Slot: string
             self::TackleLine->value => 'line',
             self::TackleTest->value => 'line strength',
             self::TackleRod->value => 'rod length',
+            self::TacklePower->value => 'rod power',
+            self::TackleAction->value => 'rod action',
             self::TackleGear->value => 'gear ratio',
             self::BladeLayout->value => 'blades',
             self::Finish->value => 'finish',

@@ -17,6 +17,7 @@ enum Symptom: string
     case PullsOff = 'pulls_off';
     case Rolls = 'rolls';
     case Snags = 'snags';
+    case Slides = 'slides';
     case TooDeep = 'too_deep';
     case TooHigh = 'too_high';
 
@@ -30,6 +31,7 @@ enum Symptom: string
             self::PullsOff->value => 'Fish pull off at the hookset',
             self::Rolls->value => 'The lure rolls over',
             self::Snags->value => 'It snags',
+            self::Slides->value => 'The trailer slides or tears',
             self::TooDeep->value => 'It runs too deep',
             self::TooHigh->value => 'It runs too high',
         ];

@@ -15,6 +15,7 @@ final readonly class Tally
      * @param array<string, float> $scores  by value key, highest first
      * @param list<Value>          $winners
      * @param list<Value>          $excluded
+     * @param (\Closure(Value): bool)|null $allows
      */
     private function __construct(
         public Slot $slot,
@@ -22,6 +23,7 @@ final readonly class Tally
         public array $scores,
         public array $winners,
         private array $excluded,
+        private ?\Closure $allows,
     ) {
     }
 
@@ -31,8 +33,9 @@ final readonly class Tally
      *
      * @param list<Vote>  $votes
      * @param list<Value> $excluded values that cannot be taken here, such as an accent in the colour of its base
+     * @param (\Closure(Value): bool)|null $allows whether a value can win beside what was settled before; if not, it may be next
      */
-    public static function count(Slot $slot, array $votes, array $excluded = []): self
+    public static function count(Slot $slot, array $votes, array $excluded = [], ?\Closure $allows = null): self
     {
         $scores = [];
         $supporters = [];
@@ -58,7 +61,8 @@ final readonly class Tally
 
         $winners = [];
         foreach ($scores as $key => $score) {
-            if (\count($winners) < $slot->capacity() && $score > 0.0 && (1 === $slot->capacity() || $score >= self::ENOUGH)) {
+            $isAllowed = null === $allows || $allows($values[$key]);
+            if ($isAllowed && \count($winners) < $slot->capacity() && $score > 0.0 && (1 === $slot->capacity() || $score >= self::ENOUGH)) {
                 $winners[] = $values[$key];
             }
         }
@@ -67,7 +71,7 @@ final readonly class Tally
             $byKey[$values[$key]->key] = $score;
         }
 
-        return new self($slot, $votes, $byKey, $winners, $excluded);
+        return new self($slot, $votes, $byKey, $winners, $excluded, $allows);
     }
 
     /** @return list<string> what was picked, as keys */
@@ -117,6 +121,7 @@ final readonly class Tally
             $this->slot,
             array_values(array_filter($this->votes, static fn (Vote $vote): bool => $vote->rule !== $rule)),
             $this->excluded,
+            $this->allows,
         );
     }
 

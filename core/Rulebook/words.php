@@ -294,7 +294,56 @@ function turnedCrawfish(): Condition
 /** The angler holds with dark colors in dirty water (D3). */
 function darkSchool(): Condition
 {
-    return new Flag('schools.dirty:dark', static fn (Reading $reading): bool => DirtySchool::Dark === $reading->schools->dirty);
+    return dirtyBase(DirtySchool::Dark);
+}
+
+/** The base color of dirty water, as the angler said or as is usual for this lure here (D3). */
+function dirtyBase(DirtySchool $school): Condition
+{
+    return new Flag(
+        'schools.dirty:'.$school->value,
+        static fn (Reading $reading): bool => $school === $reading->dirtySchool(),
+        Rule::DIRTY_HANGS_ON,
+    );
+}
+
+/** Dirty water in which the skirt is bright: among shad, and where the angler or the lure asks for it (D3, M4). */
+function brightBase(): Condition
+{
+    /** @var Condition|null $bright */
+    static $bright = null;
+
+    return $bright ??= all(
+        visibility()->under(feet(1.5))->sharp(),
+        any(forage(Forage::Shad), dirtyBase(DirtySchool::Bright)),
+        not(all(muddy()->sharp(), tint(Tint::Clay), darkSchool())),
+        not(followedRed()),
+        not(dark()),
+    );
+}
+
+/** Crawfish that have turned red here, and an angler who follows them. */
+function followedRed(): Condition
+{
+    return all(turnedCrawfish(), not(skipsRed()));
+}
+
+/** Water that hides what is in it behind brown (B6). */
+function opaqueBrown(): Condition
+{
+    return any(all(tint(Tint::Clay), muddy()), all(tint(Tint::Tannic), visibility()->under(feet(1))));
+}
+
+/** They chase bait in groups. */
+function schooling(): Condition
+{
+    return new Flag('schooling', static fn (Reading $reading): bool => $reading->schooling);
+}
+
+/** Fish that chase: active ones, and those that school. */
+function chasing(): Condition
+{
+    return any(bite(Bite::Active), all(schooling(), not(bite(Bite::Tough))));
 }
 
 /** The angler leaves spring red alone (D5). */

@@ -10,7 +10,7 @@ final class ReadingColumns
     private const FIELDS = [
         'lure', 'visibility_in', 'tint', 'sky', 'wind', 'depth_ft', 'season', 'cover', 'cover_density', 'forage', 'red_crawfish', 'bite',
         'bass', 'sun_elevation_deg', 'surface_f', 'trend_f', 'run', 'forage_in', 'forage_colours', 'arm', 'lead_free', 'forage_also',
-        'goal', 'schools',
+        'goal', 'schooling', 'schools',
     ];
     private const LISTS = ['forage_colours', 'forage_also'];
 
@@ -30,13 +30,7 @@ final class ReadingColumns
         return array_map(static function (string $field) use ($reading): string {
             $value = $reading[$field] ?? null;
 
-            return 'schools' === $field && \is_array($value)
-                ? implode(' ', array_map(
-                    static fn (string|int $question, mixed $school): string => "$question=".TableCell::written($school),
-                    array_keys($value),
-                    $value,
-                ))
-                : TableCell::written($value);
+            return 'schools' === $field && \is_array($value) ? self::writeSchools($value, '') : TableCell::written($value);
         }, self::FIELDS);
     }
 
@@ -63,13 +57,30 @@ final class ReadingColumns
         return $reading;
     }
 
-    /** @return array<string, string> */
+    /** @param array<mixed> $schools by question, or by kind of lure within one: "finish=sun dirty.jig=dark" */
+    private static function writeSchools(array $schools, string $within): string
+    {
+        return implode(' ', array_map(
+            static fn (string|int $question, mixed $school): string => \is_array($school)
+                ? self::writeSchools($school, "$question.")
+                : "$within$question=".TableCell::written($school),
+            array_keys($schools),
+            $schools,
+        ));
+    }
+
+    /** @return array<string, string|array<string>> */
     private static function schools(string $cell): array
     {
         $schools = [];
         foreach (TableCell::words($cell) as $word) {
             [$question, $school] = [...explode('=', $word, 2), ''];
-            $schools[$question] = $school;
+            [$question, $kind] = [...explode('.', $question, 2), null];
+            if (null === $kind) {
+                $schools[$question] = $school;
+            } else {
+                $schools[$question] = [$kind => $school] + (\is_array($schools[$question] ?? null) ? $schools[$question] : []);
+            }
         }
 
         return $schools;

@@ -101,11 +101,11 @@ final class AdviceApiTest extends ApiTestCase
             array_filter($advice['reasons'], static fn (mixed $reason): bool => \is_array($reason) && 'blades.finish' === $reason['pick']),
         )[0] ?? null;
         self::assertIsArray($finish);
-        self::assertSame('copper', $finish['value']);
-        self::assertSame('B9.bluegill', $finish['rule']);
+        self::assertSame('gold', $finish['value']);
+        self::assertSame('copper', $finish['runner_up']);
         self::assertIsArray($finish['for']);
         self::assertIsArray($finish['against']);
-        self::assertContains('F3.blade', array_column($finish['against'], 'rule'));
+        self::assertContains('B9', array_column($finish['against'], 'rule'));
     }
 
     /** lure "any": the kind that the ranking puts first, and everything else for that kind. */

@@ -24,7 +24,8 @@ final class DocumentsTest extends TestCase
     {
         $files = glob(self::ROOT.'/docs/examples/*.json');
         foreach (false === $files ? [] : $files as $file) {
-            $schema = str_starts_with(basename($file), 'look-request') ? 'look-request' : explode('-', basename($file, '.json'))[0];
+            $words = explode('-', basename($file, '.json'));
+            $schema = 'request' === ($words[1] ?? '') ? "$words[0]-request" : $words[0];
             yield basename($file) => [$schema, $file];
         }
     }

@@ -22,7 +22,7 @@ final class SheetApiTest extends ApiTestCase
         self::assertSame(
             [
                 'lay_out', 'first_bead', 'front_blade', 'second_bead', 'spacer', 'third_bead', 'form_loop', 'rear_blade', 'close_loop',
-                'skirt', 'trim', 'tie', 'check',
+                'skirt', 'trim', 'tie', 'check', 'boatside',
             ],
             array_column($sheet['steps'], 'task'),
         );

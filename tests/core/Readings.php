@@ -16,20 +16,15 @@ use Kontrast\Reading\Bass;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
-use Kontrast\Reading\DirtySchool;
-use Kontrast\Reading\FinishSchool;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\Goal;
-use Kontrast\Reading\PairingSchool;
 use Kontrast\Reading\Reading;
-use Kontrast\Reading\RedSpringSchool;
 use Kontrast\Reading\Schools;
 use Kontrast\Reading\Season;
-use Kontrast\Reading\ShadStartSchool;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 use Kontrast\Reading\Wind;
-use Kontrast\Reading\WoodSchool;
+use Kontrast\Rulebook\SchoolQuestion;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -126,17 +121,23 @@ final class Readings
             forageLength: self::pick($dice, [null, Length::inches(self::number($dice, 1, 9))]),
             forageColours: self::pick($dice, [[], [self::pick($dice, Colour::cases())]]),
             arm: self::pick($dice, [null, ...Arm::cases()]),
-            schools: new Schools(
-                self::pick($dice, PairingSchool::cases()),
-                self::pick($dice, FinishSchool::cases()),
-                self::pick($dice, DirtySchool::cases()),
-                self::pick($dice, ShadStartSchool::cases()),
-                self::pick($dice, RedSpringSchool::cases()),
-                self::pick($dice, WoodSchool::cases()),
-            ),
+            schools: self::schools($dice),
             forageAlso: self::pick($dice, [[], [], [self::pick($dice, Forage::cases())]]),
             goal: self::pick($dice, [Goal::Any, ...Goal::cases()]),
+            schooling: self::pick($dice, [false, false, false, true]),
         );
+    }
+
+    private static function schools(Randomizer $dice): Schools
+    {
+        $schools = new Schools();
+        foreach (SchoolQuestion::cases() as $question) {
+            // Half of them say nothing of dirty water, and get what is usual for the lure.
+            $isLeftOut = SchoolQuestion::Dirty === $question && 0 === $dice->getInt(0, 1);
+            $schools = $isLeftOut ? $schools : $schools->with(self::pick($dice, $question->schools()));
+        }
+
+        return $schools;
     }
 
     private static function number(Randomizer $dice, float $least, float $most): float

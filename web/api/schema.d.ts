@@ -315,6 +315,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/chart": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to tie over a range of waters */
+        post: operations["chart"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/chart.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same as a table */
+        post: operations["chartCsv"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/colour/colorimeter": {
         parameters: {
             query?: never;
@@ -1631,6 +1665,11 @@ export interface components {
             skirt: components["schemas"]["Skirt"] | null;
             trailer: components["schemas"]["Trailer"] | null;
             /**
+             * @description Blade, skirt and trailer as one; null for a lure without a blade.
+             * @enum {string|null}
+             */
+            set: "dull" | "dark" | "flash" | "bright" | null;
+            /**
              * @description Null where there is no skirt or no trailer.
              * @enum {string|null}
              */
@@ -1873,7 +1912,7 @@ export interface components {
         /** @description One step at the bench. */
         BuildStep: {
             /** @enum {string} */
-            task: "lay_out" | "marker" | "plate" | "first_bead" | "front_blade" | "second_bead" | "spacer" | "third_bead" | "form_loop" | "rear_blade" | "close_loop" | "skirt" | "trim" | "tie" | "trailer" | "hook" | "check";
+            task: "lay_out" | "marker" | "plate" | "first_bead" | "front_blade" | "second_bead" | "spacer" | "third_bead" | "form_loop" | "rear_blade" | "close_loop" | "skirt" | "trim" | "tie" | "trailer" | "hook" | "stop" | "check" | "boatside";
             title: string;
             /** @description “{trim}” is replaced by the length to cut the skirt to. */
             text: string;
@@ -1979,7 +2018,7 @@ export interface components {
         /** @description A pick that comes out otherwise: what it was, what it becomes, and why. */
         Change: {
             /** @enum {string} */
-            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking";
+            pick: "lure" | "profile" | "intent" | "set" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.rod_power" | "tackle.rod_action" | "tackle.gear_ratio" | "lure_ranking";
             /** @description Empty where the part was not there. */
             before: components["schemas"]["Value"][];
             after: components["schemas"]["Value"][];
@@ -1991,6 +2030,45 @@ export interface components {
         ChangesRequest: {
             before: components["schemas"]["Reading"];
             after: components["schemas"]["Reading"];
+        };
+        /** @description A reading asked over again. */
+        Chart: {
+            /** @description By visibility, in it by sky, in it by lure, in it by forage, each in the order asked. */
+            cells: components["schemas"]["ChartCell"][];
+        };
+        /** @description One water of a chart, and what to tie there. */
+        ChartCell: {
+            visibility_in: number;
+            /** @enum {string} */
+            sky: "sun" | "broken" | "overcast" | "rain" | "storm" | "low_sun" | "night";
+            /** @enum {string} */
+            lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig";
+            /** @enum {string} */
+            forage: "shad" | "bluegill" | "crawfish" | "perch" | "golden_shiner" | "crappie" | "unknown";
+            advice: components["schemas"]["ChartPicks"];
+        };
+        /** @description What to tie, without what explains it. */
+        ChartPicks: {
+            /** @enum {string} */
+            lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig";
+            head: components["schemas"]["Head"];
+            blades: components["schemas"]["Blade"][];
+            skirt: components["schemas"]["Skirt"] | null;
+            trailer: components["schemas"]["Trailer"] | null;
+            /** @enum {string|null} */
+            set: "dull" | "dark" | "flash" | "bright" | null;
+            /** @enum {string|null} */
+            pairing: "match" | "tonal" | "accent" | "contrast" | null;
+            trailer_hook: components["schemas"]["TrailerHook"] | null;
+            measures: components["schemas"]["Measures"];
+        };
+        /** @description A reading to be asked over again: at each of these visibilities, under each sky, for each lure and each forage. */
+        ChartRequest: {
+            reading: components["schemas"]["Reading"];
+            visibility_in: number[];
+            sky: ("sun" | "broken" | "overcast" | "rain" | "storm" | "low_sun" | "night")[];
+            lures: ("jig" | "swim_jig" | "spinnerbait" | "bladed_jig")[];
+            forage: ("shad" | "bluegill" | "crawfish" | "perch" | "golden_shiner" | "crappie" | "unknown")[];
         };
         /** @description How far the checklist of one build has been worked through. */
         ChecklistPlace: {
@@ -2128,10 +2206,21 @@ export interface components {
             /** @enum {string} */
             from: "side" | "below";
         };
+        /** @description The base color of dirty water for each kind of lure; one left out gets what is usual for it there. A word alone is for all of them. */
+        DirtyBase: {
+            /** @enum {string|null} */
+            jig?: "dark" | "bright" | "natural" | null;
+            /** @enum {string|null} */
+            swim_jig?: "dark" | "bright" | "natural" | null;
+            /** @enum {string|null} */
+            spinnerbait?: "dark" | "bright" | "natural" | null;
+            /** @enum {string|null} */
+            bladed_jig?: "dark" | "bright" | "natural" | null;
+        };
         /** @description A question on which today's picks depend on the school. */
         Disagreement: {
             /** @enum {string} */
-            question: "pairing" | "finish" | "dirty" | "shad_start" | "red_spring" | "wood";
+            question: "pairing" | "finish" | "dirty" | "shad_start" | "red_spring" | "wood" | "stained_shad_trailer" | "strands" | "shallow_line" | "warming_grass" | "jig_strands" | "jig_clear" | "spinnerbait_trailer";
             fact: string;
             chosen: string;
             others: components["schemas"]["Dissent"][];
@@ -2161,12 +2250,12 @@ export interface components {
         ExplainRequest: {
             reading: components["schemas"]["Reading"];
             /** @enum {string} */
-            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking";
+            pick: "lure" | "profile" | "intent" | "set" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.rod_power" | "tackle.rod_action" | "tackle.gear_ratio" | "lure_ranking";
         };
         /** @description Why a pick is what it is, and what would turn it. */
         Explanation: {
             /** @enum {string} */
-            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking";
+            pick: "lure" | "profile" | "intent" | "set" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.rod_power" | "tackle.rod_action" | "tackle.gear_ratio" | "lure_ranking";
             /** @description What was picked. */
             values: components["schemas"]["Value"][];
             firmness: components["schemas"]["Firmness"];
@@ -2512,7 +2601,7 @@ export interface components {
         /** @description The change that a stint began with: what had gone wrong, what was done about it, and whether it helped. */
         MadeChange: {
             /** @enum {string} */
-            symptom: "follows" | "misses" | "no_hookup" | "pulls_off" | "rolls" | "snags" | "too_deep" | "too_high";
+            symptom: "follows" | "misses" | "no_hookup" | "pulls_off" | "rolls" | "snags" | "slides" | "too_deep" | "too_high";
             /** @description In words, as the advice had it. */
             change: string;
             /** @description Null until the angler has said. */
@@ -2650,6 +2739,7 @@ export interface components {
             forage_also?: ("shad" | "bluegill" | "crawfish" | "perch" | "golden_shiner" | "crappie" | "unknown")[] | null;
             /** @enum {string|null} */
             goal?: "any" | "numbers" | "size" | null;
+            schooling?: boolean | null;
             schools?: components["schemas"]["Schools"] | null;
         };
         /** @description What the model says of one advised pick and of the next two. */
@@ -3055,12 +3145,14 @@ export interface components {
              * @enum {string}
              */
             goal?: "any" | "numbers" | "size";
+            /** @description They chase bait in groups. If left out: false. */
+            schooling?: boolean;
             schools?: components["schemas"]["Schools"];
         };
         /** @description Why one pick is what it is. */
         Reason: {
             /** @enum {string} */
-            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking";
+            pick: "lure" | "profile" | "intent" | "set" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.rod_power" | "tackle.rod_action" | "tackle.gear_ratio" | "lure_ranking";
             value: components["schemas"]["Value"];
             because: string;
             facts: string[];
@@ -3078,7 +3170,7 @@ export interface components {
         /** @description One thing to change when something goes wrong on the water. */
         Remedy: {
             /** @enum {string} */
-            symptom: "follows" | "misses" | "no_hookup" | "pulls_off" | "rolls" | "snags" | "too_deep" | "too_high";
+            symptom: "follows" | "misses" | "no_hookup" | "pulls_off" | "rolls" | "snags" | "slides" | "too_deep" | "too_high";
             change: string;
             because: string;
             facts: string[];
@@ -3114,7 +3206,7 @@ export interface components {
              * @description The question whose schools it belongs to.
              * @enum {string|null}
              */
-            question: "pairing" | "finish" | "dirty" | "shad_start" | "red_spring" | "wood" | null;
+            question: "pairing" | "finish" | "dirty" | "shad_start" | "red_spring" | "wood" | "stained_shad_trailer" | "strands" | "shallow_line" | "warming_grass" | "jig_strands" | "jig_clear" | "spinnerbait_trailer" | null;
             /** @description Applies only if the angler follows one of these; empty for always. */
             schools: string[];
             /** @enum {string} */
@@ -3138,7 +3230,7 @@ export interface components {
              * @description The question on which they conflict.
              * @enum {string}
              */
-            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking";
+            pick: "lure" | "profile" | "intent" | "set" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.rod_power" | "tackle.rod_action" | "tackle.gear_ratio" | "lure_ranking";
             met: number;
             won: number;
             lost: number;
@@ -3146,7 +3238,7 @@ export interface components {
         /** @description One answer a rule gives. */
         RuleEffect: {
             /** @enum {string} */
-            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking";
+            pick: "lure" | "profile" | "intent" | "set" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.rod_power" | "tackle.rod_action" | "tackle.gear_ratio" | "lure_ranking";
             /** @description Null where it depends on the reading or on another pick; the text then says how. */
             value: components["schemas"]["Value"] | null;
             words: string;
@@ -3156,7 +3248,7 @@ export interface components {
              * @description The pick whose value it repeats.
              * @enum {string|null}
              */
-            same_as: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking" | null;
+            same_as: "lure" | "profile" | "intent" | "set" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.rod_power" | "tackle.rod_action" | "tackle.gear_ratio" | "lure_ranking" | null;
         };
         /** @description One rule's word on one pick. */
         RuleVote: {
@@ -3241,7 +3333,7 @@ export interface components {
         /** @description What the notes say for one school on one question. */
         SchoolEvidence: {
             /** @enum {string} */
-            question: "pairing" | "finish" | "dirty" | "shad_start" | "red_spring" | "wood";
+            question: "pairing" | "finish" | "dirty" | "shad_start" | "red_spring" | "wood" | "stained_shad_trailer" | "strands" | "shallow_line" | "warming_grass" | "jig_strands" | "jig_clear" | "spinnerbait_trailer";
             school: string;
             /** @description Fished as it would have tied, where the schools part. */
             hours: number;
@@ -3257,35 +3349,66 @@ export interface components {
         /** @description The angler's side on each question the trade disagrees on; what is left out takes its default. */
         Schools: {
             /**
-             * @description If left out:  ladder.
+             * @description If left out: ladder.
              * @enum {string|null}
              */
             pairing?: "ladder" | "one_tone" | "forage_mix" | null;
             /**
-             * @description If left out:  water_then_sun.
+             * @description If left out: water_then_sun.
              * @enum {string|null}
              */
-            finish?: "water_then_sun" | "water" | "sun" | "two_blade" | null;
+            finish?: "water_then_sun" | "water" | "sun" | "two_blade" | "hot_mud" | null;
+            dirty?: ("dark" | "bright" | "natural") | components["schemas"]["DirtyBase"] | null;
             /**
-             * @description If left out:  dark.
-             * @enum {string|null}
-             */
-            dirty?: "dark" | "bright" | "natural" | null;
-            /**
-             * @description If left out:  clarity.
+             * @description If left out: clarity.
              * @enum {string|null}
              */
             shad_start?: "clarity" | "chartreuse_white" | null;
             /**
-             * @description If left out:  where_they_turn.
+             * @description If left out: where_they_turn.
              * @enum {string|null}
              */
             red_spring?: "where_they_turn" | "skip" | null;
             /**
-             * @description If left out:  knock.
+             * @description If left out: knock.
              * @enum {string|null}
              */
             wood?: "knock" | "avoid" | null;
+            /**
+             * @description If left out: open.
+             * @enum {string|null}
+             */
+            stained_shad_trailer?: "open" | "plain" | "two_tone" | "same" | null;
+            /**
+             * @description If left out: as_clarity.
+             * @enum {string|null}
+             */
+            strands?: "as_clarity" | "solid" | null;
+            /**
+             * @description If left out: fluorocarbon.
+             * @enum {string|null}
+             */
+            shallow_line?: "fluorocarbon" | "monofilament" | null;
+            /**
+             * @description If left out: skirtless.
+             * @enum {string|null}
+             */
+            warming_grass?: "skirtless" | "skirt" | null;
+            /**
+             * @description If left out: rubber.
+             * @enum {string|null}
+             */
+            jig_strands?: "rubber" | "silicone" | null;
+            /**
+             * @description If left out: open.
+             * @enum {string|null}
+             */
+            jig_clear?: "open" | "brown" | "green_pumpkin" | null;
+            /**
+             * @description If left out: cold_or_dirty.
+             * @enum {string|null}
+             */
+            spinnerbait_trailer?: "cold_or_dirty" | "long_tail" | null;
         };
         /** @description A moment of a water's year, and when it came. */
         SeasonMoment: {
@@ -3395,7 +3518,7 @@ export interface components {
             shortcuts?: boolean;
             schools?: components["schemas"]["Schools"];
             /** @description Questions on which the logbook votes too. If left out: none. */
-            log_says?: ("pairing" | "finish" | "dirty" | "shad_start" | "red_spring" | "wood")[];
+            log_says?: ("pairing" | "finish" | "dirty" | "shad_start" | "red_spring" | "wood" | "stained_shad_trailer" | "strands" | "shallow_line" | "warming_grass" | "jig_strands" | "jig_clear" | "spinnerbait_trailer")[];
         };
         /** @description What is missing to build the advised lures of some readings. */
         Shopping: {
@@ -3524,6 +3647,10 @@ export interface components {
             rod_in: number[];
             /** @description Turns of the spool per turn of the handle. */
             gear_ratio: number[];
+            /** @enum {string} */
+            rod_power: "medium" | "medium_heavy" | "heavy";
+            /** @enum {string} */
+            rod_action: "moderate" | "moderate_fast" | "fast";
             because: string;
             facts: string[];
         };
@@ -3688,7 +3815,7 @@ export interface components {
             /** @description What happens then. */
             why: string;
             /** @enum {string} */
-            pick: "lure" | "profile" | "intent" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.gear_ratio" | "lure_ranking";
+            pick: "lure" | "profile" | "intent" | "set" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.rod_power" | "tackle.rod_action" | "tackle.gear_ratio" | "lure_ranking";
             before: components["schemas"]["Value"][];
             after: components["schemas"]["Value"][];
             because: string;
@@ -3697,7 +3824,7 @@ export interface components {
         /** @description Equal steps of a batch, done in one go. */
         Turn: {
             /** @enum {string} */
-            task: "lay_out" | "marker" | "plate" | "first_bead" | "front_blade" | "second_bead" | "spacer" | "third_bead" | "form_loop" | "rear_blade" | "close_loop" | "skirt" | "trim" | "tie" | "trailer" | "hook" | "check";
+            task: "lay_out" | "marker" | "plate" | "first_bead" | "front_blade" | "second_bead" | "spacer" | "third_bead" | "form_loop" | "rear_blade" | "close_loop" | "skirt" | "trim" | "tie" | "trailer" | "hook" | "stop" | "check" | "boatside";
             title: string;
             count: number;
             minutes: number;
@@ -4576,6 +4703,68 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Change"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    chart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChartRequest"];
+            };
+        };
+        responses: {
+            /** @description What to tie over a range of waters */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Chart"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    chartCsv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChartRequest"];
+            };
+        };
+        responses: {
+            /** @description The same as a table */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
             400: components["responses"]["BadRequest"];

@@ -7,6 +7,7 @@ import {
   PICK_PARTS,
   type BellyShape,
   type Colour,
+  type LureSet,
   type Pairing,
   type Pick,
 } from './vocabulary'
@@ -16,7 +17,7 @@ import { capital, fraction, lineStrength, list, partLength, rodLength, show, wei
 const NONE = 'None'
 
 export interface Part {
-  key: 'pairing' | 'head' | 'blades' | 'skirt' | 'trailer' | 'trailer_hook'
+  key: 'set' | 'pairing' | 'head' | 'blades' | 'skirt' | 'trailer' | 'trailer_hook'
   title: string
   /** What to take, in a few words. */
   headline: string
@@ -24,6 +25,13 @@ export interface Part {
   swatches: string[]
   reasons: Reason[]
   cautions: Advice['cautions']
+}
+
+const SETS: Record<LureSet, string> = {
+  dull: 'Dull: nothing shines',
+  dark: 'Dark: one black outline',
+  flash: 'Natural with one flash',
+  bright: 'Bright',
 }
 
 const PAIRINGS: Record<Pairing, string> = {
@@ -55,6 +63,22 @@ export function partsOf(advice: Advice, metric: boolean): Part[] {
   const { head, skirt, trailer } = advice
 
   const parts: Part[] = []
+  const blade = advice.blades.at(-1)
+  if (advice.set && blade) {
+    parts.push({
+      key: 'set',
+      title: 'Blade, skirt and trailer',
+      headline: SETS[advice.set],
+      detail: '',
+      swatches: [
+        FINISH_HEX[blade.finish],
+        ...(skirt ? [colour(skirt.base)] : []),
+        ...(trailer ? [colour(trailer.base)] : []),
+      ],
+      reasons: reasons('set'),
+      cautions: [],
+    })
+  }
   if (skirt && trailer && advice.pairing) {
     parts.push({
       key: 'pairing',
@@ -172,9 +196,9 @@ function telling(pick: Pick): number {
   return at < 0 ? TELLING.length : at
 }
 
-/** Whether a pick is told with a part; the pairing is a pick of the whole lure and a part of its own. */
+/** Whether a pick is told with a part; the set and the pairing are picks of the whole lure and parts of their own. */
 export function belongsTo(pick: Pick, part: Part['key']): boolean {
-  return part === 'pairing' ? pick === 'pairing' : PICK_PARTS[pick] === part
+  return part === 'pairing' || part === 'set' ? pick === part : PICK_PARTS[pick] === part
 }
 
 function bladesHeadline(advice: Advice): string {

@@ -25,6 +25,7 @@ export const QUESTIONS: Question[] = [
       ['water', 'By water only'],
       ['sun', 'By sun only'],
       ['two_blade', 'Carry two blades: dull and gold'],
+      ['hot_mud', 'Hot paint in mud, whatever the sky'],
     ],
   },
   {
@@ -58,6 +59,65 @@ export const QUESTIONS: Question[] = [
     schools: [
       ['knock', 'Heavier, and bump the wood'],
       ['avoid', 'Avoid wood'],
+    ],
+  },
+  {
+    key: 'stained_shad_trailer',
+    label: 'Trailer in stained shad water',
+    schools: [
+      ['open', 'As sun and cloud say'],
+      ['plain', 'Plain white'],
+      ['two_tone', 'Two-tone'],
+      ['same', 'Like the skirt'],
+    ],
+  },
+  {
+    key: 'strands',
+    label: 'Strands in clear water',
+    schools: [
+      ['as_clarity', 'Scaled or barred'],
+      ['solid', 'Solid only'],
+    ],
+  },
+  {
+    key: 'shallow_line',
+    label: 'Line in shallow stain',
+    schools: [
+      ['fluorocarbon', 'Fluorocarbon'],
+      ['monofilament', 'Monofilament on a stiff rod'],
+    ],
+  },
+  {
+    key: 'warming_grass',
+    label: 'Bladed jig over warming grass, with shad',
+    schools: [
+      ['skirtless', 'Without a skirt'],
+      ['skirt', 'With its skirt'],
+    ],
+  },
+  {
+    key: 'jig_strands',
+    label: 'Strands of a jig',
+    schools: [
+      ['rubber', 'Living rubber'],
+      ['silicone', 'Silicone, rubber only when cold'],
+    ],
+  },
+  {
+    key: 'jig_clear',
+    label: 'A jig where one sees four to five feet',
+    schools: [
+      ['open', 'Brown or green pumpkin'],
+      ['brown', 'Brown'],
+      ['green_pumpkin', 'Green pumpkin'],
+    ],
+  },
+  {
+    key: 'spinnerbait_trailer',
+    label: 'Trailer on a spinnerbait',
+    schools: [
+      ['cold_or_dirty', 'When cold or dirty'],
+      ['long_tail', 'Never: a long tail instead'],
     ],
   },
 ]

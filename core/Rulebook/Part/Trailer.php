@@ -61,7 +61,7 @@ final readonly class Trailer extends Part
             return null === $forage ? [] : [Value::of($forage->clamped($shortest, $longest)->roundedTo($step))];
         };
 
-        return (new self())->and(Pick::computed(Slot::TrailerLength, 'as long as the forage', 'forage_in', $values));
+        return (new self())->and(Pick::computed(Slot::TrailerLength, 'as long as the forage', ['forage_in'], $values));
     }
 
     public function accent(Colour ...$colours): self

@@ -6,6 +6,7 @@ namespace Kontrast\Rulebook\Part;
 
 use Kontrast\Lure\Intent;
 use Kontrast\Lure\LureKind;
+use Kontrast\Lure\LureSet;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Profile;
 use Kontrast\Rulebook\Slot;
@@ -37,5 +38,10 @@ final readonly class Whole extends Part
     public static function pairing(Pairing $pairing): self
     {
         return (new self())->says(Slot::Pairing, $pairing);
+    }
+
+    public static function set(LureSet $set): self
+    {
+        return (new self())->says(Slot::Set, $set);
     }
 }

@@ -8,6 +8,8 @@ use Kontrast\Lure\Line;
 use Kontrast\Lure\NumberRange;
 use Kontrast\Lure\Pace;
 use Kontrast\Lure\RetrieveName;
+use Kontrast\Lure\RodAction;
+use Kontrast\Lure\RodPower;
 use Kontrast\Lure\Run;
 use Kontrast\Rulebook\Slot;
 
@@ -46,6 +48,16 @@ final readonly class Work extends Part
     public static function rod(float $least, float $most): self
     {
         return (new self())->says(Slot::TackleRod, NumberRange::between($least, $most));
+    }
+
+    public static function power(RodPower $power): self
+    {
+        return (new self())->says(Slot::TacklePower, $power);
+    }
+
+    public static function action(RodAction $action): self
+    {
+        return (new self())->says(Slot::TackleAction, $action);
     }
 
     /** Turns of the spool to one of the handle. */

@@ -19,9 +19,11 @@ use function Kontrast\Rulebook\beforeTheSpawn;
 use function Kontrast\Rulebook\feet;
 use function Kontrast\Rulebook\forage;
 use function Kontrast\Rulebook\inches;
+use function Kontrast\Rulebook\muddy;
 use function Kontrast\Rulebook\rule;
 use function Kontrast\Rulebook\settled;
 use function Kontrast\Rulebook\stained;
+use function Kontrast\Rulebook\sunny;
 use function Kontrast\Rulebook\visibility;
 
 /** How many blades, in which outline and size. */
@@ -89,6 +91,11 @@ final class BladeShapeRules
             ->when(visibility()->under(feet(1)))
             ->pick(Blades::main(BladeShape::DeepColorado, 5), Blades::front(BladeShape::Colorado, 2))
             ->because('Muddy or very stained water: a small #2 Colorado in front, a deep-cup #5 Colorado behind.');
+
+        yield $spinnerbait('B10.mud.sun')->with('T12')->special()
+            ->when(muddy(), sunny())
+            ->pick(Blades::main(BladeShape::Indiana, 5), Blades::front(BladeShape::Colorado, 2))
+            ->because('Mud and sun: an Indiana behind a Colorado, one gold and one silver.');
 
         yield $spinnerbait('B10.big_shad')->with('S22')->special()
             ->when(forage(Forage::Shad), beforeTheSpawn(), settled(Slot::Profile, Profile::Big), visibility()->atLeast(inches(9)))

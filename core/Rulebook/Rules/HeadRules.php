@@ -25,6 +25,8 @@ use function Kontrast\Rulebook\density;
 use function Kontrast\Rulebook\depth;
 use function Kontrast\Rulebook\feet;
 use function Kontrast\Rulebook\forage;
+use function Kontrast\Rulebook\forageLength;
+use function Kontrast\Rulebook\inches;
 use function Kontrast\Rulebook\leadFree;
 use function Kontrast\Rulebook\rule;
 use function Kontrast\Rulebook\run;
@@ -62,6 +64,11 @@ final class HeadRules
                 ->pick(Head::ounces($ounces))
                 ->because(self::TOUCH);
         }
+        yield rule('Z10')->for(LureKind::Spinnerbait)->special()
+            ->when(forageLength()->atMost(inches(2)), depth()->atMost(feet(2)))
+            ->pick(Head::ounces(0.1875), Head::range(0.1875, 0.25))
+            ->because('Tiny forage in shallow water: a compact frame of three sixteenths, where a quarter ounce is still too big.');
+
         // From 5 to 10 ft the trade names no weights: the overlap of its neighbours stands in.
         $ranges = [[0, 5, 0.25, 0.5], [5, 10, 0.375, 0.5], [10, 20, 0.5, 0.625], [20, 101, 0.75, 1.5]];
         foreach ($ranges as [$from, $to, $least, $most]) {

@@ -27,6 +27,7 @@ use function Kontrast\Rulebook\arm;
 use function Kontrast\Rulebook\bass;
 use function Kontrast\Rulebook\beforeTheSpawn;
 use function Kontrast\Rulebook\bite;
+use function Kontrast\Rulebook\chasing;
 use function Kontrast\Rulebook\cold;
 use function Kontrast\Rulebook\cover;
 use function Kontrast\Rulebook\density;
@@ -147,7 +148,7 @@ final class LureRules
     {
         $spinnerbait = static fn (string $id): Rule => rule($id)->pick(Whole::ranked(LureKind::Spinnerbait));
 
-        $isBright = static fn (): Condition => all(wind(Wind::Calm), sunny(), visibility()->atLeast(feet(3)), not(bite(Bite::Active)));
+        $isBright = static fn (): Condition => all(wind(Wind::Calm), sunny(), visibility()->atLeast(feet(3)), not(chasing()));
 
         yield rule('Y2.calm')->when($isBright())
             ->notPick(Whole::ranked(LureKind::Spinnerbait))
@@ -172,7 +173,7 @@ final class LureRules
             ->because('Wood and open water: a spinnerbait comes through the one and covers the other.');
 
         yield $spinnerbait('R5.spinnerbait')->with('B5', 'X10')->special()
-            ->when(bite(Bite::Active), bass(Bass::Smallmouth, Bass::Spotted), visibility()->atLeast(feet(3)))
+            ->when(chasing(), bass(Bass::Smallmouth, Bass::Spotted), visibility()->atLeast(feet(3)))
             ->because('Active schooling fish in clear water: a spinnerbait with bright blades, reeled fast.');
 
         yield $spinnerbait('Z1.spinnerbait')->with('R6')->when(depth()->over(feet(15)), any(arm(Arm::Short), forage(Forage::Shad)))

@@ -10,7 +10,6 @@ use Kontrast\Lure\Pace;
 use Kontrast\Lure\RetrieveName;
 use Kontrast\Lure\Run;
 use Kontrast\Reading\Bass;
-use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\Season;
 use Kontrast\Rulebook\Part\Work;
@@ -20,7 +19,7 @@ use Kontrast\Rulebook\Slot;
 use function Kontrast\Rulebook\any;
 use function Kontrast\Rulebook\arm;
 use function Kontrast\Rulebook\bass;
-use function Kontrast\Rulebook\bite;
+use function Kontrast\Rulebook\chasing;
 use function Kontrast\Rulebook\cold;
 use function Kontrast\Rulebook\cover;
 use function Kontrast\Rulebook\depth;
@@ -94,7 +93,7 @@ final class RetrieveRules
             ->because('Wood and rock: slowly along the edge, and let it knock.');
 
         yield rule('R5')->with('B5')->for(LureKind::Spinnerbait)->special()
-            ->when(bite(Bite::Active), bass(Bass::Smallmouth, Bass::Spotted), visibility()->atLeast(feet(3)), not(cold()))
+            ->when(chasing(), bass(Bass::Smallmouth, Bass::Spotted), visibility()->atLeast(feet(3)), not(cold()))
             ->pick(Work::retrieve(RetrieveName::Burn, Run::High), Work::pace(Pace::Fast))
             ->because('Active schooling fish in clear water: reel fast, just under the surface.');
 
@@ -131,7 +130,7 @@ final class RetrieveRules
             ->pick(Work::pace(Pace::Fast))
             ->because('Warm fall shallows: fast, the best spots only, then move on.');
 
-        yield rule('W4.reaction')->for(LureKind::Spinnerbait, LureKind::BladedJig)->when(visibility()->over(feet(5)), bite(Bite::Active))
+        yield rule('W4.reaction')->for(LureKind::Spinnerbait, LureKind::BladedJig)->when(visibility()->over(feet(5)), chasing())
             ->pick(Work::pace(Pace::Fast))
             ->because('Very clear water: fast, so that fish do not get a long look.');
     }

@@ -14,6 +14,7 @@ use Kontrast\Reading\Cover;
 use Kontrast\Reading\DirtySchool;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\Goal;
+use Kontrast\Reading\JigClearSchool;
 use Kontrast\Reading\RedSpringSchool;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\ShadStartSchool;
@@ -31,7 +32,6 @@ use function Kontrast\Rulebook\any;
 use function Kontrast\Rulebook\beforeTheSpawn;
 use function Kontrast\Rulebook\clear;
 use function Kontrast\Rulebook\cloudy;
-use function Kontrast\Rulebook\cold;
 use function Kontrast\Rulebook\cover;
 use function Kontrast\Rulebook\dark;
 use function Kontrast\Rulebook\dirty;
@@ -144,6 +144,17 @@ final class SkirtColourRules
             ->pick(Skirt::of(Colour::Brown)->accent(Colour::Orange))
             ->because('Cold docks and wood before spring: brown and orange work here now and then, as on rock.');
 
+        $between = static fn (string $id): Rule => $jig($id)->deciding()
+            ->when(visibility()->inside(feet(4), feet(5)), not(forage(Forage::Shad)), not(dark()));
+
+        yield $between('D13.brown')->with('S3')->school(JigClearSchool::Open, JigClearSchool::Brown)
+            ->pick(Skirt::of(Colour::Brown))
+            ->because('Four to five feet of visibility: brown still works on a jig.');
+
+        yield $between('D13.green_pumpkin')->with('P1')->school(JigClearSchool::Open, JigClearSchool::GreenPumpkin)
+            ->pick(Skirt::of(Colour::GreenPumpkin))
+            ->because('Four to five feet of visibility: green pumpkin, skirt and trailer, works as well on a jig.');
+
         yield $jig('S7')->special()
             ->when(visibility()->over(feet(5)), not(forage(Forage::Shad)))
             ->pick(Skirt::of(Colour::GreenPumpkin))
@@ -162,10 +173,10 @@ final class SkirtColourRules
             ->pick(Skirt::of(Colour::White))
             ->because('Shad are whitish with a gray back.');
 
-        yield rule('S8.smoke')->with('W3')->school(ShadStartSchool::Clarity)
+        yield rule('S8.smoke')->with('W3', 'S26')->school(ShadStartSchool::Clarity)
             ->when(forage(Forage::Shad), veryClear())
-            ->pick(Skirt::of(Colour::Smoke)->accent(Colour::Pearl))
-            ->because('Very clear water: a see-through smoke skirt looks like a baitfish.');
+            ->pick(Skirt::of(Colour::Smoke)->over(Colour::Pearl))
+            ->because('Very clear water: a see-through smoke back over pearl looks like a baitfish.');
 
         yield rule('K3.pale_blue')->school(ShadStartSchool::Clarity)
             ->when(forage(Forage::Shad), veryClear(), tint(Tint::None), sunny())
@@ -232,32 +243,28 @@ final class SkirtColourRules
     {
         $gone = static fn (): Condition => forage(Forage::Bluegill, Forage::Crawfish, Forage::Unknown);
 
-        yield rule('S10.clear')->when($gone(), visibility()->atLeast(feet(3)))
-            ->pick(Skirt::of(Colour::GreenPumpkin)->accent(Colour::Orange, Colour::Brown))
-            ->because('Clear enough to show detail: green pumpkin with orange and brown among the strands.');
-
-        yield rule('S10.mid')->when($gone(), stained())
-            ->pick(Skirt::of(Colour::GreenPumpkin))
-            ->claims(Claim::PlainSkirt)
-            ->because('Stained water: fine colors blur together, so plain green pumpkin.');
-
-        yield rule('S10.dirty')->school(DirtySchool::Dark)->when($gone(), visibility()->under(feet(1.5)))
-            ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
-            ->because('Dirty water: for sunfish and crawfish black and blue.');
-
-        yield rule('D3.bladed')->with('S10')->for(LureKind::BladedJig)->school(DirtySchool::Dark)
-            ->when(forage(Forage::Bluegill), visibility()->under(feet(1.5)))
-            ->pick(Skirt::of(Colour::GreenPumpkin))
-            ->because('Sunfish in dirty water: a bladed jig may as well stay green pumpkin.');
-
-        yield rule('S10.natural')->school(DirtySchool::Natural)->special()->when(not(forage(Forage::Shad)), visibility()->under(feet(1.5)))
-            ->pick(Skirt::of(Colour::GreenPumpkin))
-            ->because('Dirty water: you stay with green pumpkin, which shows as well and looks more real.');
-
         yield rule('F3')->when(forage(Forage::Bluegill), visibility()->atLeast(feet(1.5)))
             ->pick(Skirt::of(Colour::GreenPumpkin)->accent(Colour::Blue, Colour::Orange, Colour::Yellow))
             ->claims(Claim::AccentedSkirt)
             ->because('Sunfish are green pumpkin with blue, orange or yellow, never one solid color.');
+
+        yield rule('S10.clear')->with('S27')->when($gone(), visibility()->atLeast(feet(1.5)))
+            ->pick(Skirt::of(Colour::GreenPumpkin)->accent(Colour::Orange, Colour::Brown))
+            ->because('A foot and a half of visibility and more: green pumpkin with a puff of orange and brown.');
+
+        yield rule('S10.dirty')->school(DirtySchool::Dark)
+            ->when(forage(Forage::Bluegill, Forage::Crawfish), visibility()->under(feet(1.5)))
+            ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
+            ->because('Dirty water: for sunfish and crawfish black and blue.');
+
+        yield rule('D3.bladed')->with('S10')->for(LureKind::BladedJig)->school(DirtySchool::Dark)->fallback()
+            ->when(forage(Forage::Crawfish), dirty())
+            ->pick(Skirt::of(Colour::GreenPumpkin))
+            ->because('Crawfish in dirty water: on a bladed jig green pumpkin comes right behind black and blue.');
+
+        yield rule('S10.natural')->with('D3')->school(DirtySchool::Natural)->special()->when(not(forage(Forage::Shad)), visibility()->under(feet(1.5)))
+            ->pick(Skirt::of(Colour::GreenPumpkin))
+            ->because('Dirty water: green pumpkin shows as well as black and looks more real.');
 
         yield rule('F4')->when(forage(Forage::Crawfish), visibility()->atLeast(feet(1.5)))
             ->pick(Skirt::of(Colour::GreenPumpkin))
@@ -352,7 +359,7 @@ final class SkirtColourRules
             ->because('Opaque tan runoff: black and blue shows as a shadow, and nothing else shows at all.');
 
         yield rule('S11.dark')->for(LureKind::SwimJig, LureKind::Spinnerbait, LureKind::BladedJig)->school(DirtySchool::Dark)
-            ->when(visibility()->under(feet(1)), not(forage(Forage::Shad, Forage::Bluegill)))
+            ->when(visibility()->under(feet(1)), not(forage(Forage::Shad)))
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
             ->because('Less than a foot of visibility: a dark base keeps the clearest outline.');
 
@@ -361,26 +368,40 @@ final class SkirtColourRules
             ->pick(Skirt::of(Colour::GreenPumpkin))
             ->because('Tea-colored water with one to three feet of visibility: keep the skirt natural and let the blade add flash.');
 
-        yield rule('S13.bright')->with('S9')->school(DirtySchool::Bright)->special()
-            ->when(visibility()->under(feet(1.5)), not(forage(Forage::Crawfish)))
+        $bright = static fn (string $id, Forage ...$forage): Rule => rule($id)->school(DirtySchool::Bright)->special()
+            ->when(visibility()->under(feet(1.5)), forage(...$forage));
+
+        yield $bright('S13.bright', Forage::Unknown, Forage::GoldenShiner)->with('S9', 'D3')
             ->pick(Skirt::of(Colour::Chartreuse)->accent(Colour::White))
-            ->because('Dirty water: you fish bright, solid chartreuse and white.');
+            ->because('Dirty water by day: bright, solid chartreuse and white.');
+
+        yield $bright('D3.bright.perch', Forage::Perch)->with('F6')
+            ->pick(Skirt::of(Colour::Yellow)->accent(Colour::Chartreuse, Colour::Orange))
+            ->because('Dirty water and perch: their own bright colors, yellow with lime and orange.');
+
+        yield $bright('D3.bright.sunfish', Forage::Bluegill)->with('F3')
+            ->pick(Skirt::of(Colour::Chartreuse)->accent(Colour::Orange, Colour::Blue))
+            ->because('Dirty water and sunfish: their own bright colors, lime with orange and blue.');
+
+        yield $bright('D3.bright.crappie', Forage::Crappie)->with('F6')
+            ->pick(Skirt::of(Colour::White)->accent(Colour::Black, Colour::Chartreuse))
+            ->because('Dirty water and crappie: their own bright colors, white with black and lime.');
 
         yield rule('house.bright_craw')->school(DirtySchool::Bright)->special()
             ->when(visibility()->under(feet(1.5)), forage(Forage::Crawfish))
             ->pick(Skirt::of(Colour::Orange)->accent(Colour::Chartreuse))
-            ->because('Dirty water and crawfish: you fish bright, solid orange with chartreuse.');
+            ->because('Dirty water and crawfish: bright, solid orange with chartreuse.');
 
         yield rule('S18')->for(LureKind::Spinnerbait)->special()
             ->when(
-                muddy(),
-                cold(),
+                visibility()->under(feet(1.5)),
+                surface()->atMost(45),
                 not(dark()),
                 not(forage(Forage::Crawfish)),
-                any(forage(Forage::Shad), not(tint(Tint::Clay))),
+                any(forage(Forage::Shad), not(all(muddy(), tint(Tint::Clay)))),
             )
             ->pick(Skirt::of(Colour::Yellow)->accent(Colour::Chartreuse, Colour::White))
-            ->because('Cold and muddy: rubber in yellow, lime and white.');
+            ->because('Forty-five degrees and colder, and dirty: rubber in yellow, lime and white.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -412,6 +433,11 @@ final class SkirtColourRules
         )
             ->pick(Skirt::of(Colour::GreenPumpkin))
             ->because('Low over clear grass: a green pumpkin swim jig.');
+
+        yield rule('D3.high')->with('S19')->for(LureKind::SwimJig)->fallback()
+            ->when(run(Run::High), visibility()->under(feet(1.5)))
+            ->pick(Skirt::of(Colour::White))
+            ->because('Fished high in dirty water: a white swim jig is the equal of a black and blue one.');
 
         yield rule('S19.high')->for(LureKind::SwimJig)
             ->when(run(Run::High), visibility()->under(feet(1.5)), not(cover(Cover::Open)), not(forage(Forage::Shad)))

@@ -13,11 +13,16 @@ use Kontrast\Lure\SkirtMaterial;
 use Kontrast\Lure\Strands;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\Forage;
+use Kontrast\Reading\JigStrandsSchool;
 use Kontrast\Reading\Season;
+use Kontrast\Reading\SpinnerbaitTrailerSchool;
+use Kontrast\Reading\StrandsSchool;
+use Kontrast\Reading\WarmingGrassSchool;
 use Kontrast\Rulebook\Part\Skirt;
 use Kontrast\Rulebook\Rule;
 use Kontrast\Rulebook\Slot;
 
+use function Kontrast\Rulebook\all;
 use function Kontrast\Rulebook\any;
 use function Kontrast\Rulebook\beforeTheSpawn;
 use function Kontrast\Rulebook\cold;
@@ -61,7 +66,7 @@ final class SkirtMakeRules
         $bare = static fn (string $id): Rule => rule($id)->with('W8', 'X4')->for(LureKind::BladedJig)
             ->when(forage(Forage::Shad), surface()->under(60)->sharp());
 
-        yield $bare('S17')->special()
+        yield $bare('S17')->with('D11')->school(WarmingGrassSchool::Skirtless)->special()
             ->when(beforeTheSpawn(), cover(Cover::Grass), any(trend()->over(0)->sharp(), trendUnknown()))
             ->pick(Skirt::form(SkirtForm::None))
             ->because('Cold water warming over grass: a five-inch swimbait without a skirt has less drag and looks like a bigger meal.');
@@ -75,6 +80,10 @@ final class SkirtMakeRules
             ->when(season(Season::Fall), cover(Cover::Grass), forageLength()->atLeast(inches(4.5)))
             ->pick(Skirt::form(SkirtForm::None))
             ->because('Fall grass and shad as long as the swimbait: going without a skirt works sometimes.');
+
+        yield rule('D14.long_tail')->with('S16')->for(LureKind::Spinnerbait)->school(SpinnerbaitTrailerSchool::LongTail)->special()
+            ->pick(Skirt::form(SkirtForm::LongTail))
+            ->because('You fish a spinnerbait with a long tail in place of a trailer.');
 
         yield rule('S22.form')->with('S16')->for(LureKind::Spinnerbait)->special()
             ->when(forage(Forage::Shad), beforeTheSpawn(), settled(Slot::Profile, Profile::Big), visibility()->atLeast(inches(9)))
@@ -118,9 +127,13 @@ final class SkirtMakeRules
     /** @return \Generator<int, Rule> */
     private static function material(): \Generator
     {
-        yield rule('S14')->for(LureKind::Jig)
+        yield rule('S14')->with('D12')->for(LureKind::Jig)->school(JigStrandsSchool::Rubber)
             ->pick(Skirt::any()->material(SkirtMaterial::LivingRubber))
             ->because('Living rubber flares and moves the most, and is the usual skirt for a jig.');
+
+        yield rule('D12.silicone')->for(LureKind::Jig)->school(JigStrandsSchool::Silicone)->when(not(cold()))
+            ->pick(Skirt::any()->material(SkirtMaterial::Silicone))
+            ->because('Water that is not cold: you tie jigs in silicone then.');
 
         yield rule('S14.cold')->for(LureKind::Jig)
             ->when(cold())
@@ -142,9 +155,9 @@ final class SkirtMakeRules
             ->because('See-through strands come only in silicone.');
 
         yield rule('S18.material')->with('X12')->for(LureKind::Spinnerbait)->special()
-            ->when(muddy(), cold())
+            ->when(any(all(muddy(), cold()), all(visibility()->under(feet(1.5)), surface()->atMost(45))))
             ->pick(Skirt::any()->material(SkirtMaterial::LivingRubber))
-            ->because('Cold and muddy: rubber, on a spinnerbait too.');
+            ->because('Cold and muddy, or really cold and dirty: rubber, on a spinnerbait too.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -154,7 +167,7 @@ final class SkirtMakeRules
             ->pick(Skirt::any()->strands(Strands::Solid))
             ->because('Solid colors or solid split skirts beat busy patterns.');
 
-        yield rule('S8.scaled')->with('K3')->special()
+        yield rule('S8.scaled')->with('K3', 'D8')->school(StrandsSchool::AsClarity)->special()
             ->when(
                 visibility()->atLeast(feet(3)),
                 forage(Forage::Shad, Forage::GoldenShiner),
@@ -163,7 +176,7 @@ final class SkirtMakeRules
             ->pick(Skirt::any()->strands(Strands::Scaled))
             ->because('Baitfish in clear water: a scale pattern.');
 
-        yield rule('F6.barred')->with('K3')->special()
+        yield rule('F6.barred')->with('K3', 'D8')->school(StrandsSchool::AsClarity)->special()
             ->when(
                 visibility()->atLeast(feet(1.5)),
                 forage(Forage::Perch, Forage::Crappie),

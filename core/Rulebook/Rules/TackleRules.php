@@ -6,11 +6,14 @@ namespace Kontrast\Rulebook\Rules;
 
 use Kontrast\Lure\Line;
 use Kontrast\Lure\LureKind;
+use Kontrast\Lure\RodAction;
+use Kontrast\Lure\RodPower;
 use Kontrast\Lure\Run;
 use Kontrast\Measure\Weight;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
 use Kontrast\Reading\Season;
+use Kontrast\Reading\ShallowLineSchool;
 use Kontrast\Rulebook\Part\Work;
 use Kontrast\Rulebook\Rule;
 use Kontrast\Rulebook\Slot;
@@ -19,6 +22,7 @@ use function Kontrast\Rulebook\cover;
 use function Kontrast\Rulebook\density;
 use function Kontrast\Rulebook\depth;
 use function Kontrast\Rulebook\feet;
+use function Kontrast\Rulebook\not;
 use function Kontrast\Rulebook\rule;
 use function Kontrast\Rulebook\season;
 use function Kontrast\Rulebook\settled;
@@ -35,6 +39,7 @@ final class TackleRules
         yield from self::line();
         yield from self::strength();
         yield from self::rod();
+        yield from self::stiffness();
         yield from self::gear();
     }
 
@@ -45,10 +50,11 @@ final class TackleRules
             ->pick(Work::line(Line::Fluorocarbon))
             ->because('Fluorocarbon is the usual line for these lures.');
 
-        yield rule('Z6.mono')->for(LureKind::Spinnerbait, LureKind::BladedJig)->special()
+        yield rule('D9')->with('Z6')->for(LureKind::Spinnerbait, LureKind::BladedJig)->special()
+            ->school(ShallowLineSchool::Monofilament)
             ->when(depth()->atMost(feet(4)), visibility()->between(feet(1), feet(3)))
             ->pick(Work::line(Line::Monofilament))
-            ->because('Shallow stained water: monofilament, because a little stretch helps.');
+            ->because('Shallow stained water: you fish monofilament on a stiff rod, because a little stretch helps.');
 
         yield rule('Z6.braid')->deciding()->when(cover(Cover::Grass, Cover::Pads), density(CoverDensity::Heavy))
             ->pick(Work::line(Line::Braid), Work::pounds(...self::BRAID))
@@ -72,7 +78,7 @@ final class TackleRules
 
         yield rule('Z6.fall')->for(LureKind::BladedJig)->special()->when(season(Season::Fall))
             ->pick(Work::pounds(20, 20))
-            ->because('Fall bladed jig: 20 lb line.');
+            ->because('Fall bladed jig: 20 lb line, which also keeps it up.');
 
         yield rule('Z6.half_ounce')->for(LureKind::BladedJig)->when(settled(Slot::Weight, Weight::ounces(0.5)))
             ->pick(Work::pounds(12, 14))
@@ -95,6 +101,11 @@ final class TackleRules
             ->pick(Work::rod(84, 87))
             ->because('Short accurate casts around targets: a rod of 7 ft to 7 ft 3 in.');
 
+        yield rule('Z7.fall')->for(LureKind::BladedJig)->special()
+            ->when(season(Season::Fall), depth()->atMost(feet(5)))
+            ->pick(Work::rod(86, 86))
+            ->because('Fall banks: a rod of 7 ft 2 in for short, quick casts.');
+
         yield rule('Z7.pitch')->for(LureKind::Jig)
             ->pick(Work::rod(84, 87))
             ->because('Pitching is short and accurate: a rod of 7 ft to 7 ft 3 in.');
@@ -102,6 +113,30 @@ final class TackleRules
         yield rule('Z7.long')->for(LureKind::SwimJig, LureKind::Spinnerbait, LureKind::BladedJig)
             ->pick(Work::rod(90, 90))
             ->because('Long casts and steady reeling: a rod of about 7 ft 6 in.');
+    }
+
+    /** @return \Generator<int, Rule> how stiff the rod is, and where it bends (common practice, no source, but for swim and bladed jigs) */
+    private static function stiffness(): \Generator
+    {
+        yield rule('Z7.power')
+            ->pick(Work::power(RodPower::MediumHeavy))
+            ->because('Medium-heavy is the usual power for these lures.');
+
+        yield rule('Z7.power.high')->for(LureKind::SwimJig)->special()->when(settled(Slot::RetrieveRun, Run::High))
+            ->pick(Work::power(RodPower::Heavy))
+            ->because('A swim jig fished high in cover: a heavy rod pulls the fish out.');
+
+        yield rule('Z7.power.bladed')->for(LureKind::BladedJig)->special()->when(not(cover(Cover::Grass)))
+            ->pick(Work::power(RodPower::Medium))
+            ->because('A bladed jig away from grass: a medium rod, and the give comes from the line.');
+
+        yield rule('Z7.action')->for(LureKind::Jig, LureKind::SwimJig, LureKind::Spinnerbait)
+            ->pick(Work::action(RodAction::Fast))
+            ->because('A fast rod drives one big hook home.');
+
+        yield rule('Z7.action.bladed')->for(LureKind::BladedJig)
+            ->pick(Work::action(RodAction::ModerateFast))
+            ->because('A bladed jig is taken on the move: a moderate rod with a fast tip lets the fish have it.');
     }
 
     /** @return \Generator<int, Rule> */

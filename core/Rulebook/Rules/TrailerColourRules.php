@@ -15,6 +15,7 @@ use Kontrast\Reading\Forage;
 use Kontrast\Reading\PairingSchool;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
+use Kontrast\Reading\StainedTrailerSchool;
 use Kontrast\Reading\Wind;
 use Kontrast\Rulebook\Claim;
 use Kontrast\Rulebook\Part\Trailer;
@@ -23,12 +24,15 @@ use Kontrast\Rulebook\Slot;
 
 use function Kontrast\Rulebook\all;
 use function Kontrast\Rulebook\any;
+use function Kontrast\Rulebook\beforeTheSpawn;
 use function Kontrast\Rulebook\cloudy;
 use function Kontrast\Rulebook\cover;
 use function Kontrast\Rulebook\eats;
 use function Kontrast\Rulebook\feet;
+use function Kontrast\Rulebook\followedRed;
 use function Kontrast\Rulebook\forage;
 use function Kontrast\Rulebook\gloomy;
+use function Kontrast\Rulebook\inches;
 use function Kontrast\Rulebook\not;
 use function Kontrast\Rulebook\oneTone;
 use function Kontrast\Rulebook\rule;
@@ -37,6 +41,7 @@ use function Kontrast\Rulebook\seen;
 use function Kontrast\Rulebook\settled;
 use function Kontrast\Rulebook\skipsRed;
 use function Kontrast\Rulebook\sky;
+use function Kontrast\Rulebook\stained;
 use function Kontrast\Rulebook\sunny;
 use function Kontrast\Rulebook\surface;
 use function Kontrast\Rulebook\toughAndCalm;
@@ -139,6 +144,18 @@ final class TrailerColourRules
             ->pick(Trailer::of(Colour::Orange))
             ->because('Dirty water before the spawn, or sunfish in flooded brush: the opposite, loud color behind a black body.');
 
+        yield rule('F4.claws')->with('S20')->for(LureKind::Jig)->special()
+            ->when(
+                forage(Forage::Crawfish),
+                settled(Slot::SkirtBase, Colour::Black),
+                visibility()->between(inches(6), feet(3)),
+                not(settled(Slot::Pairing, Pairing::Match)),
+                not(followedRed()),
+                not(beforeTheSpawn()),
+            )
+            ->pick(Trailer::of(Colour::GreenPumpkin))
+            ->because('Crawfish with a dark shell have lighter claws: a green pumpkin trailer behind black and blue.');
+
         yield rule('F4.pincers')
             ->when(
                 forage(Forage::Crawfish),
@@ -183,6 +200,30 @@ final class TrailerColourRules
             ->pick(Trailer::of(Colour::White)->surface(Surface::Matte)->opacity(Opacity::Opaque))
             ->because('Clouds or wind over clear shad water: keep the see-through skirt and put a matte white trailer behind it.');
 
+        $stainedShad = static fn (string $id): Rule => rule($id)->with('P5')->for(LureKind::SwimJig, LureKind::BladedJig)
+            ->when(forage(Forage::Shad), stained(), not(settled(Slot::SkirtForm, SkirtForm::None)), not(toughAndCalm()));
+
+        yield $stainedShad('D7.plain')->school(StainedTrailerSchool::Plain)->special()
+            ->pick(Trailer::of(Colour::White))
+            ->notPick(...self::noAccents())
+            ->claims(Claim::PlainTrailer)
+            ->because('Stained shad water: you keep the trailer plain white.');
+
+        yield $stainedShad('D7.open')->school(StainedTrailerSchool::Open)
+            ->when(gloomy(), not(settled(Slot::SkirtBase, Colour::White, Colour::Pearl)))
+            ->pick(Trailer::of(Colour::White))
+            ->because('Stained shad water without sun: a white trailer is one of the two answers.');
+
+        yield $stainedShad('D7.two_tone')->school(StainedTrailerSchool::TwoTone)->special()
+            ->pick(Trailer::any()->accent(Colour::GreenPumpkin))
+            ->notPick(Trailer::any()->accent(Colour::Chartreuse))
+            ->because('Stained shad water: you put a two-tone trailer behind it, bright with green pumpkin.');
+
+        yield $stainedShad('D7.same')->school(StainedTrailerSchool::Same)->special()
+            ->pick(Trailer::likeTheSkirt())
+            ->notPick(Trailer::any()->accent(Colour::GreenPumpkin))
+            ->because('Stained shad water: you keep the trailer in the color of the skirt.');
+
         yield rule('P5.two_tone')
             ->when(
                 settled(Slot::SkirtBase, Colour::White, Colour::Chartreuse),
@@ -193,9 +234,20 @@ final class TrailerColourRules
             ->because('Stained water: a two-tone trailer, bright with green pumpkin.');
 
         yield rule('S17.colour')->with('K1')->for(LureKind::BladedJig)->ruling()
-            ->when(settled(Slot::SkirtForm, SkirtForm::None))
+            ->when(settled(Slot::SkirtForm, SkirtForm::None), cover(Cover::Grass))
             ->pick(Trailer::of(Colour::Watermelon)->over(Colour::Pearl))
-            ->because('A watermelon back over a pearl belly looks like both shad and sunfish.');
+            ->because('Grass: a watermelon back over a pearl belly looks like both shad and sunfish.');
+
+        yield rule('S17.shad')->with('K1', 'S26')->for(LureKind::BladedJig)->ruling()
+            ->when(settled(Slot::SkirtForm, SkirtForm::None), not(cover(Cover::Grass)))
+            ->pick(Trailer::of(Colour::Smoke)->over(Colour::Pearl))
+            ->because('Without a skirt the swimbait wears the colors of shad: a smoke back over a pearl belly.');
+    }
+
+    /** @return list<Trailer> */
+    private static function noAccents(): array
+    {
+        return array_map(static fn (Colour $colour): Trailer => Trailer::any()->accent($colour), Colour::cases());
     }
 
     /** @return \Generator<int, Rule> */

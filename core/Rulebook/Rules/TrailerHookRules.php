@@ -47,12 +47,12 @@ final class TrailerHookRules
 
         // Of the two sizes the trade gives to a weight the smaller goes with a small profile or the lighter head (chosen).
         yield rule('H2.light.small')->for(LureKind::Spinnerbait)->special()
-            ->when(self::ounces(0.25, 0.375, 0.5), settled(Slot::Profile, Profile::Small))
+            ->when(self::ounces(0.1875, 0.25, 0.375, 0.5), settled(Slot::Profile, Profile::Small))
             ->pick(Hook::aught(1))
             ->because('A light head and a short skirt: the hook must not reach past the strands.');
 
         yield rule('H2.light')->for(LureKind::Spinnerbait)
-            ->when(self::ounces(0.25, 0.375, 0.5))
+            ->when(self::ounces(0.1875, 0.25, 0.375, 0.5))
             ->pick(Hook::aught(2))
             ->because('It reaches to the end of the skirt and no further.');
 

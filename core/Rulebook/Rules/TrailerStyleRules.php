@@ -22,7 +22,6 @@ use Kontrast\Rulebook\Slot;
 use function Kontrast\Rulebook\all;
 use function Kontrast\Rulebook\any;
 use function Kontrast\Rulebook\bite;
-use function Kontrast\Rulebook\clear;
 use function Kontrast\Rulebook\cold;
 use function Kontrast\Rulebook\cover;
 use function Kontrast\Rulebook\feet;
@@ -116,7 +115,7 @@ final class TrailerStyleRules
             ->when(forage(Forage::Crawfish))
             ->because('Crawfish: busy claws, which lift and drag and keep the lure up.');
 
-        yield $say('X3.craw', TrailerStyle::Craw, LureKind::Jig, ...$wound)->with('F5', 'T1')->special()
+        yield $say('X3.craw', TrailerStyle::Craw, LureKind::Jig, ...$wound)->with('F5', 'T1')->deciding()
             ->when(turnedCrawfish())
             ->because('Crawfish that have turned red: the lure is built as one.');
 
@@ -133,7 +132,7 @@ final class TrailerStyleRules
             ->because('Fished high: claws add lift.');
 
         yield $say('T1.dock', TrailerStyle::Craw, LureKind::Jig)->with('T11')
-            ->when(cover(Cover::Dock))
+            ->when(cover(Cover::Dock), not(cold()))
             ->because('Docks: a craw with a flat belly skips, and a screw-lock keeper holds it on.');
 
         yield $say('T2', TrailerStyle::PaddleTail, ...$wound)
@@ -148,29 +147,45 @@ final class TrailerStyleRules
             ->when(forage(Forage::Shad, Forage::GoldenShiner), visibility()->over(feet(4)))
             ->because('Clear water: a slender fork-tail minnow looks like a baitfish.');
 
+        yield $say('T3.slim', TrailerStyle::PaddleTail, LureKind::BladedJig)->special()
+            ->when(forage(Forage::Shad), season(Season::Fall), visibility()->atLeast(feet(1.5)))
+            ->because('A fall bladed jig: a small slim paddle tail comes first, the fork-tail after it.');
+
         yield $say('T3.fall', TrailerStyle::ForkTail, ...$wound)
             ->when(forage(Forage::Shad), season(Season::Fall), visibility()->between(feet(3), feet(5)))
             ->because('Fall: a slender fork-tail minnow looks like the shad they chase.');
 
         yield $say('T14', TrailerStyle::ForkTail, LureKind::SwimJig)->special()
-            ->when(forage(Forage::Shad), clear(), not(run(Run::Low)))
-            ->because('Shad in clear water: a slender trailer on a swim jig.');
+            ->when(forage(Forage::Shad), visibility()->atLeast(feet(1.5)), not(run(Run::Low)))
+            ->because('Shad: a slender fork-tail on a swim jig, in most water.');
 
-        yield $say('T14.very_clear', TrailerStyle::PaddleTail, LureKind::SwimJig)->special()
+        yield $say('T14.very_clear', TrailerStyle::PaddleTail, LureKind::SwimJig)
             ->when(forage(Forage::Shad), veryClear())
-            ->because('Shad in very clear water: a paddle tail on a swim jig.');
+            ->because('Shad in very clear water: a paddle tail may be tried on a swim jig.');
 
-        yield $say('T4', TrailerStyle::TwinTailGrub, ...$wound)
+        yield $say('T4.change_up', TrailerStyle::TwinTailGrub, ...$wound)->fallback()
+            ->when(forage(Forage::Shad))
+            ->because('Shad: a twin-tail grub on its side is a change-up.');
+
+        yield $say('T4.unknown', TrailerStyle::TwinTailGrub, LureKind::BladedJig)
+            ->when(forage(Forage::Unknown))
+            ->because('Forage not known yet: a twin flat-tail grub on its side looks like sunfish and like shad.');
+
+        yield $say('T4', TrailerStyle::TwinTailGrub, LureKind::SwimJig)
             ->when(forage(Forage::Bluegill, Forage::Unknown))
             ->because('Sunfish: a twin flat-tail grub looks like one and lifts less than a craw.');
 
-        yield $say('T13.early', TrailerStyle::ForkTail, ...$wound)
-            ->when(forage(Forage::Bluegill), season(Season::EarlySpring), visibility()->atLeast(feet(1.5)))
+        yield $say('T13.early', TrailerStyle::ForkTail, LureKind::BladedJig)
+            ->when(
+                forage(Forage::Bluegill),
+                season(Season::LateWinter, Season::EarlySpring, Season::Spring),
+                visibility()->atLeast(feet(1.5)),
+            )
             ->because('Early in the season young sunfish are slender: so is the trailer.');
 
-        yield $say('T13.late', TrailerStyle::TwinTailGrub, ...$wound)
+        yield $say('T13.late', TrailerStyle::PaddleTail, LureKind::BladedJig)
             ->when(forage(Forage::Bluegill), season(Season::Summer, Season::Fall))
-            ->because('Later in the season young sunfish are deep-bodied: so is the trailer.');
+            ->because('Later in the season young sunfish are deep-bodied: so is the swimbait.');
 
         yield $say('T7', TrailerStyle::Chunk, LureKind::Jig)
             ->when(cold())
@@ -268,9 +283,9 @@ final class TrailerStyleRules
             ->because('Threaded upright (a default of this program).');
 
         yield rule('T4.side')->with('K2')
-            ->when(settled(Slot::TrailerStyle, TrailerStyle::TwinTailGrub), forage(Forage::Bluegill, Forage::Unknown))
+            ->when(settled(Slot::TrailerStyle, TrailerStyle::TwinTailGrub), forage(Forage::Shad, Forage::Unknown))
             ->pick(Trailer::any()->rig(Rig::OnSide))
-            ->because('Sunfish: on its side, the tails flap like a fish’s tail.');
+            ->because('On its side, the tails flap like a fish’s tail, so that it passes for a shad.');
 
         yield rule('T5.curl')->with('K2')
             ->when(settled(Slot::TrailerStyle, TrailerStyle::SingleTailGrub, TrailerStyle::Ringworm))

@@ -28,6 +28,7 @@ use function Kontrast\Rulebook\any;
 use function Kontrast\Rulebook\bass;
 use function Kontrast\Rulebook\beforeTheSpawn;
 use function Kontrast\Rulebook\bite;
+use function Kontrast\Rulebook\chasing;
 use function Kontrast\Rulebook\clear;
 use function Kontrast\Rulebook\cover;
 use function Kontrast\Rulebook\dark;
@@ -145,7 +146,7 @@ final class WholeRules
             ->because('Little light gets through: a solid dark outline is what fish can see.');
 
         yield rule('B5.intent')->special()
-            ->when(bite(Bite::Active), visibility()->atLeast(feet(3)), any(bass(Bass::Smallmouth, Bass::Spotted), forage(Forage::Shad)))
+            ->when(chasing(), visibility()->atLeast(feet(3)), any(bass(Bass::Smallmouth, Bass::Spotted), forage(Forage::Shad)))
             ->pick(Whole::intent(Intent::TriggerStrike))
             ->because('Active fish in clear water: something bright and fast triggers strikes.');
     }

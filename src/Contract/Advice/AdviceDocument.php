@@ -7,6 +7,7 @@ namespace App\Contract\Advice;
 use App\Contract\Look\LookPartDocument;
 use Kontrast\Lure\Intent;
 use Kontrast\Lure\LureKind;
+use Kontrast\Lure\LureSet;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Profile;
 use Kontrast\Material\BuildOptics;
@@ -53,6 +54,8 @@ final readonly class AdviceDocument
         public array $blades,
         public ?SkirtDocument $skirt,
         public ?TrailerDocument $trailer,
+        #[OA\Property(description: 'Blade, skirt and trailer as one; null for a lure without a blade.')]
+        public ?LureSet $set,
         #[OA\Property(description: 'Null where there is no skirt or no trailer.')]
         public ?Pairing $pairing,
         #[OA\Property(description: 'What a fish should see in it.')]
@@ -107,6 +110,7 @@ final readonly class AdviceDocument
             blades: $build->blades,
             skirt: $build->skirt,
             trailer: $build->trailer,
+            set: $advice->set,
             pairing: $advice->pairing,
             intent: $advice->intent,
             profile: $advice->profile,

@@ -27,7 +27,7 @@ final readonly class DisagreementDocument
         return new self(
             $disagreement->question,
             $disagreement->question->fact(),
-            (string) $disagreement->chosen->value,
+            $disagreement->chosen->value,
             array_map(static fn (Dissent $dissent): DissentDocument => DissentDocument::of($dissent), $disagreement->others),
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Contract\Advice;
 
 use Kontrast\Lure\LureKind;
+use Kontrast\Reading\School;
 use Kontrast\Rulebook\Condition;
 use Kontrast\Rulebook\NoteHeading;
 use Kontrast\Rulebook\Pick;
@@ -63,7 +64,7 @@ final readonly class RuleDocument
             facts: $rule->facts,
             lures: $rule->kinds,
             question: null === $school ? null : SchoolQuestion::of($school),
-            schools: array_map(static fn (\BackedEnum $school): string => $school->value, $rule->schools),
+            schools: array_map(static fn (School $school): string => $school->value, $rule->schools),
             rank: match ($rule->rank) {
                 Rank::Fallback => 'fallback',
                 Rank::Usual => 'usual',

@@ -6,6 +6,8 @@ namespace App\Contract\Advice;
 
 use Kontrast\Lure\Line;
 use Kontrast\Lure\NumberRange;
+use Kontrast\Lure\RodAction;
+use Kontrast\Lure\RodPower;
 use Kontrast\Lure\Tackle;
 use Kontrast\Rulebook\Reason;
 use OpenApi\Attributes as OA;
@@ -28,6 +30,8 @@ final readonly class TackleDocument
         public array $rod_in,
         #[OA\Property(minItems: 2, maxItems: 2, description: 'Turns of the spool per turn of the handle.')]
         public array $gear_ratio,
+        public RodPower $rod_power,
+        public RodAction $rod_action,
         public string $because,
         public array $facts,
     ) {
@@ -43,6 +47,8 @@ final readonly class TackleDocument
             $both($tackle->linePounds),
             $both($tackle->rodInches),
             $both($tackle->gearRatio),
+            $tackle->power,
+            $tackle->action,
             ReasonDocument::sentences($reasons),
             ReasonDocument::allFacts($reasons),
         );

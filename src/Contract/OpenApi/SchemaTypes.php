@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Contract\OpenApi;
 
 use App\Contract\Reader\DocumentTypes;
+use App\Contract\Reader\Shorthand;
 use OpenApi\Attributes\Schema;
 use Symfony\Component\PropertyInfo\Type;
 
@@ -32,6 +33,10 @@ final readonly class SchemaTypes
         $properties = [];
         foreach ($this->types->read($class->name) as $field => $type) {
             $own = \is_array($said[$field] ?? null) ? $said[$field] : [];
+            if (is_subclass_of((string) $type->getClassName(), Shorthand::class)) {
+                $properties[$field] = self::schemaOf($type);
+                continue;
+            }
             $properties[$field] = isset($own['oneOf']) || isset($own['$ref']) ? $own : [...self::schemaOf($type), ...self::stated($own)];
         }
 
@@ -74,7 +79,11 @@ final readonly class SchemaTypes
             return $schema;
         }
 
-        return isset($schema['$ref']) ? ['oneOf' => [$schema, ['type' => 'null']]] : [...$schema, 'type' => [$schema['type'], 'null']];
+        return match (true) {
+            isset($schema['$ref']) => ['oneOf' => [$schema, ['type' => 'null']]],
+            isset($schema['oneOf']) => ['oneOf' => [...(array) $schema['oneOf'], ['type' => 'null']]],
+            default => [...$schema, 'type' => [$schema['type'], 'null']],
+        };
     }
 
     /** @return array<string, mixed> empty where anything is allowed */
@@ -107,7 +116,10 @@ final readonly class SchemaTypes
         }
         $attribute = class_exists($class) ? (new \ReflectionClass($class))->getAttributes(Schema::class)[0] ?? null : null;
         $name = $attribute?->newInstance()->schema;
+        $document = \is_string($name) ? ['$ref' => "#/components/schemas/$name"] : [];
 
-        return \is_string($name) ? ['$ref' => "#/components/schemas/$name"] : [];
+        return is_subclass_of($class, Shorthand::class)
+            ? ['oneOf' => [['type' => 'string', 'enum' => $class::words()], $document]]
+            : $document;
     }
 }

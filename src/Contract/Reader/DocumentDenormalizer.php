@@ -68,7 +68,10 @@ final readonly class DocumentDenormalizer implements DenormalizerInterface
             null === $class => Type::BUILTIN_TYPE_FLOAT === $type->getBuiltinType() && \is_int($value) ? (float) $value : $value,
             is_subclass_of($class, \BackedEnum::class) => self::choice($value, $class),
             is_a($class, \DateTimeInterface::class, true) => self::moment($value),
-            class_exists($class) => $this->make($value, $class),
+            class_exists($class) => $this->make(
+                \is_string($value) && is_subclass_of($class, Shorthand::class) ? $class::inFull($value) : $value,
+                $class,
+            ),
             default => throw new NotNormalizableValueException("There is no $class."),
         };
     }

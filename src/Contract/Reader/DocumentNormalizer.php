@@ -63,6 +63,7 @@ final class DocumentNormalizer
             \is_array($value) => array_map(static fn (mixed $one): mixed => self::value($one, $isSparse, $within), $value),
             !\is_object($value) => $value,
             $value instanceof \BackedEnum => $value->value,
+            $value instanceof Shorthand && null !== $value->word() => $value->word(),
             $value instanceof \DateTimeImmutable => $value->setTimezone(new \DateTimeZone('UTC'))->format(\DATE_ATOM),
             default => $within(self::fields($value, $isSparse, $within)),
         };

@@ -85,6 +85,8 @@ final class DocumentTypes
                 \DateTimeInterface::class,
                 true,
             ) => 'This must be a date and time, such as 2026-04-11T16:40:00+00:00.',
+            null !== $class && is_subclass_of($class, Shorthand::class) => 'Allowed: '.implode(', ', $class::words())
+                .', or an object with one of them for each of '.implode(', ', array_keys($this->read($class))).'.',
             null !== $class => 'This must be an object.',
             $type->isCollection() => 'This must be a list.',
             default => match ($type->getBuiltinType()) {

@@ -95,6 +95,7 @@ final readonly class ShapeCheck
 
         return match (true) {
             null === $value && $type->isNullable() => null,
+            \is_string($value) && self::isWordOf($value, $class) => $value,
             $type->isCollection() => $this->collection($value, $type, $path, $faults, $sound),
             null === $class => $this->scalar($value, $type, $path, $faults),
             is_subclass_of($class, \BackedEnum::class) => $this->choice($value, $class, $type, $path, $faults),
@@ -102,6 +103,11 @@ final readonly class ShapeCheck
             $value instanceof \stdClass && class_exists($class) => $this->object($value, $class, $path, $faults, $sound),
             default => $this->wrong($value, $type, $path, $faults),
         };
+    }
+
+    private static function isWordOf(string $word, ?string $class): bool
+    {
+        return null !== $class && is_subclass_of($class, Shorthand::class) && \in_array($word, $class::words(), true);
     }
 
     /** @param list<SoundPiece> $sound */

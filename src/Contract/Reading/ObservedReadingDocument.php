@@ -73,6 +73,7 @@ final readonly class ObservedReadingDocument implements Sparse
         #[Assert\Unique(message: 'Name each forage once.')]
         public ?array $forage_also = [],
         public ?Goal $goal = null,
+        public ?bool $schooling = null,
         public ?SchoolsDocument $schools = new SchoolsDocument(),
     ) {
     }

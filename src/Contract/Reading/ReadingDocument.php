@@ -82,6 +82,8 @@ final readonly class ReadingDocument implements Sparse
         public array $forage_also = [],
         #[OA\Property(description: 'More fish or bigger fish. If left out: any.')]
         public Goal $goal = Goal::Any,
+        #[OA\Property(description: 'They chase bait in groups. If left out: false.')]
+        public bool $schooling = false,
         public SchoolsDocument $schools = new SchoolsDocument(),
     ) {
     }
@@ -113,6 +115,7 @@ final readonly class ReadingDocument implements Sparse
             lead_free: $reading->leadFree,
             forage_also: $reading->forageAlso,
             goal: $reading->goal,
+            schooling: $reading->schooling,
         );
     }
 
@@ -144,6 +147,7 @@ final readonly class ReadingDocument implements Sparse
             leadFree: $this->lead_free,
             forageAlso: $this->forage_also,
             goal: $this->goal,
+            schooling: $this->schooling,
         );
     }
 }

@@ -35,12 +35,15 @@ use Kontrast\Lure\Intent;
 use Kontrast\Lure\Keeper;
 use Kontrast\Lure\Line;
 use Kontrast\Lure\LureKind;
+use Kontrast\Lure\LureSet;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Pace;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Profile;
 use Kontrast\Lure\RetrieveName;
 use Kontrast\Lure\Rig;
+use Kontrast\Lure\RodAction;
+use Kontrast\Lure\RodPower;
 use Kontrast\Lure\Run;
 use Kontrast\Lure\SkirtMaterial;
 use Kontrast\Lure\Strands;
@@ -56,6 +59,7 @@ use Kontrast\Reading\Bass;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
+use Kontrast\Reading\DirtySchool;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\Goal;
 use Kontrast\Reading\LureChoice;
@@ -92,7 +96,8 @@ final class Vocabulary
         'Pick' => Slot::class, 'ScoredTrait' => ScoredTrait::class, 'Task' => Task::class, 'Theme' => Theme::class, 'Units' => Units::class,
         'Currency' => Currency::class, 'StarterSet' => StarterSet::class,
         'AccentShare' => AccentShare::class, 'ColourLayout' => ColourLayout::class, 'HeadForm' => HeadForm::class,
-        'Keeper' => Keeper::class,
+        'Keeper' => Keeper::class, 'LureSet' => LureSet::class, 'RodPower' => RodPower::class, 'RodAction' => RodAction::class,
+        'DirtySchool' => DirtySchool::class,
     ];
     /** Their words mean one thing only beside their own question, so they stay out of the list of all labels. */
     private const APART = [

@@ -9,12 +9,16 @@ use App\Contract\Advice\AdviceViewDocument;
 use App\Contract\Advice\AdviceViewRequestDocument;
 use App\Contract\Advice\ChangeDocument;
 use App\Contract\Advice\ChangesRequestDocument;
+use App\Contract\Advice\ChartDocument;
+use App\Contract\Advice\ChartRequestDocument;
 use App\Contract\Advice\ExplainRequestDocument;
 use App\Contract\Advice\ExplanationDocument;
 use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
 use App\Contract\Reading\ReadingDocument;
+use App\Format\ChartTable;
 use App\Http\Answer;
+use App\UseCase\Advice\DrawChart;
 use App\UseCase\Advice\GiveAdvice;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -25,6 +29,7 @@ final readonly class AdviceController
     public function __construct(
         private GiveAdvice $advice,
         private Answer $answer,
+        private DrawChart $chart,
     ) {
     }
 
@@ -44,6 +49,20 @@ final readonly class AdviceController
     public function view(#[Payload] AdviceViewRequestDocument $request): Response
     {
         return $this->answer->json($this->advice->view($request));
+    }
+
+    #[Route('/api/chart', methods: ['POST'])]
+    #[Operation('chart', 'What to tie over a range of waters', ChartDocument::class)]
+    public function chart(#[Payload] ChartRequestDocument $asked): Response
+    {
+        return $this->answer->json($this->chart->draw($asked));
+    }
+
+    #[Route('/api/chart.csv', methods: ['POST'])]
+    #[Operation('chartCsv', 'The same as a table', media: 'text/csv')]
+    public function chartTable(#[Payload] ChartRequestDocument $asked): Response
+    {
+        return $this->answer->file(ChartTable::write($this->chart->draw($asked)), 'text/csv; charset=utf-8', 'kontrast-chart.csv');
     }
 
     #[Route('/api/explain', methods: ['POST'])]

@@ -41,7 +41,7 @@ final class SheetTest extends TestCase
 {
     private const TANDEM = [
         'lay_out', 'first_bead', 'front_blade', 'second_bead', 'spacer', 'third_bead', 'form_loop', 'rear_blade', 'close_loop',
-        'skirt', 'trim', 'tie', 'trailer', 'hook', 'check',
+        'skirt', 'trim', 'tie', 'trailer', 'hook', 'stop', 'check', 'boatside',
     ];
 
     /**
@@ -64,14 +64,14 @@ final class SheetTest extends TestCase
             $tandem->withoutFront(),
             array_values(array_diff(self::TANDEM, ['first_bead', 'front_blade', 'second_bead', 'spacer', 'third_bead'])),
         ];
-        yield 'bare' => [$tandem->withoutTrailer()->withoutHook(), array_values(array_diff(self::TANDEM, ['trailer', 'hook']))];
-        yield 'jig' => [self::jig(), ['lay_out', 'skirt', 'trim', 'tie', 'trailer', 'check']];
-        yield 'bladed jig' => [self::bladed(), ['lay_out', 'plate', 'skirt', 'trim', 'tie', 'trailer', 'check']];
-        yield 'skirtless bladed jig' => [self::bladed()->withoutSkirt(), ['lay_out', 'plate', 'trailer', 'check']];
+        yield 'bare' => [$tandem->withoutTrailer()->withoutHook(), array_values(array_diff(self::TANDEM, ['trailer', 'hook', 'stop']))];
+        yield 'jig' => [self::jig(), ['lay_out', 'skirt', 'trim', 'tie', 'trailer', 'check', 'boatside']];
+        yield 'bladed jig' => [self::bladed(), ['lay_out', 'plate', 'skirt', 'trim', 'tie', 'trailer', 'check', 'boatside']];
+        yield 'skirtless bladed jig' => [self::bladed()->withoutSkirt(), ['lay_out', 'plate', 'trailer', 'check', 'boatside']];
         $dark = Bins::blade(BladeShape::BladedJig, 3)->darken();
         self::assertNotNull($dark);
         yield 'darkened with '
-            .'marker' => [self::bladed()->with($dark), ['lay_out', 'marker', 'plate', 'skirt', 'trim', 'tie', 'trailer', 'check']];
+            .'marker' => [self::bladed()->with($dark), ['lay_out', 'marker', 'plate', 'skirt', 'trim', 'tie', 'trailer', 'check', 'boatside']];
     }
 
     /** A1, A2, S15, S16, T5, H3, A3; common practice, no source. */
@@ -91,7 +91,11 @@ final class SheetTest extends TestCase
         self::assertStringContainsString('jamming', $text(self::spinnerbait(), Task::FirstBead));
         self::assertStringContainsString('0.035', $text(self::spinnerbait(), Task::FormLoop));
         self::assertStringContainsString('away from you', $text(self::spinnerbait(), Task::FormLoop));
-        self::assertStringContainsString('point up', $text(self::spinnerbait(), Task::Hook));
+        self::assertStringContainsString('the same way as the main hook: up', $text(self::spinnerbait(), Task::Hook));
+        self::assertStringContainsString('a disc or a bit of tubing', $text(self::spinnerbait(), Task::Stop));
+        self::assertStringContainsString('four inches long', $text(self::jig(), Task::Tie));
+        self::assertStringContainsString('thump', $text(self::spinnerbait(), Task::Boatside));
+        self::assertStringNotContainsString('thump', $text(self::jig(), Task::Boatside));
         self::assertStringContainsString(
             'curls away from the hook bend',
             $text(self::spinnerbait()->with(Bins::trailer(Colour::White, TrailerStyle::SingleTailGrub)), Task::Trailer),

@@ -34,7 +34,7 @@ final class StintLevelsTest extends TestCase
                 self::assertContains($reading->schools->finish->value, $schools['finish']);
             }
             if (isset($schools['dirty'])) {
-                self::assertContains($reading->schools->dirty->value, $schools['dirty']);
+                self::assertContains($reading->dirtySchool()->value, $schools['dirty']);
             }
         }
         self::assertGreaterThan(5, $seen);

@@ -8,19 +8,27 @@ use Kontrast\Lure\Arm;
 use Kontrast\Lure\Colour;
 use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Run;
+use Kontrast\Reading\Bass;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\CoverDensity;
 use Kontrast\Reading\DirtySchool;
 use Kontrast\Reading\FinishSchool;
 use Kontrast\Reading\Forage;
+use Kontrast\Reading\JigClearSchool;
+use Kontrast\Reading\JigStrandsSchool;
 use Kontrast\Reading\PairingSchool;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\Schools;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\ShadStartSchool;
+use Kontrast\Reading\ShallowLineSchool;
 use Kontrast\Reading\Sky;
+use Kontrast\Reading\SpinnerbaitTrailerSchool;
+use Kontrast\Reading\StainedTrailerSchool;
+use Kontrast\Reading\StrandsSchool;
 use Kontrast\Reading\Tint;
+use Kontrast\Reading\WarmingGrassSchool;
 use Kontrast\Reading\Wind;
 use Kontrast\Reading\WoodSchool;
 use Kontrast\Rulebook\Adviser;
@@ -43,6 +51,9 @@ final class FactsTest extends TestCase
     #[DataProvider('weights')]
     #[DataProvider('hooks')]
     #[DataProvider('schools')]
+    #[DataProvider('sets')]
+    #[DataProvider('changed')]
+    #[DataProvider('questions')]
     public function testTheAdviceIsWhatTheFactSays(Reading $reading, array $picks): void
     {
         $told = [];
@@ -77,7 +88,10 @@ final class FactsTest extends TestCase
             ['blades.finish' => 'painted_chartreuse'],
         ];
         yield 'B4: very clear in the sun takes paint' => [$of($spinnerbait, 84, sky: Sky::Sun), ['blades.finish' => 'green_pumpkin']];
-        yield 'B4: very clear under cloud takes metal' => [$of($spinnerbait, 84, sky: Sky::Overcast), ['blades.finish' => 'silver']];
+        yield 'B4, B14: very clear under cloud takes metal, gold for sunfish' => [
+            $of($spinnerbait, 84, sky: Sky::Overcast),
+            ['blades.finish' => 'gold'],
+        ];
         yield 'B6: night takes black on black' => [
             $of($spinnerbait, 30, sky: Sky::Night),
             ['blades.finish' => 'black', 'skirt.base' => 'black'],
@@ -90,9 +104,9 @@ final class FactsTest extends TestCase
             $of($spinnerbait, 80, Tint::None, Sky::Sun, forage: Forage::Shad),
             ['blades.finish' => 'silver'],
         ];
-        yield 'B9: crawfish in moderate stain take copper, against gold by water, for it names both food and water' => [
-            $of($spinnerbait, 27, forage: Forage::Crawfish),
-            ['blades.finish' => 'copper'],
+        yield 'B14: crawfish keep gold in clear water' => [
+            $of($spinnerbait, 44, forage: Forage::Crawfish),
+            ['blades.finish' => 'gold', 'set' => 'flash'],
         ];
         yield 'F3 with B3: sunfish in moderate stain stay with gold, since two facts say so against one for copper' => [
             $of(LureKind::BladedJig, 27),
@@ -109,7 +123,7 @@ final class FactsTest extends TestCase
             ['blades.shape' => 'colorado', 'blades.front.shape' => 'colorado'],
         ];
         yield 'B10: mud takes a #2 ahead of a deep #5' => [
-            $of($spinnerbait, 5),
+            $of($spinnerbait, 5, sky: Sky::Overcast),
             ['blades.shape' => 'deep_colorado', 'blades.size' => '#5', 'blades.front.shape' => 'colorado', 'blades.front.size' => '#2'],
         ];
         yield 'B10, S22: big shad in early spring take a willow #5 behind a Colorado #2' => [
@@ -166,9 +180,9 @@ final class FactsTest extends TestCase
             $of(LureKind::BladedJig, 54, forage: $craw),
             ['skirt.base' => 'green_pumpkin', 'skirt.accents' => 'orange + brown'],
         ];
-        yield 'S10: stain takes plain green pumpkin' => [
+        yield 'S10: stain takes green pumpkin with orange and brown, down to a foot and a half' => [
             $of(LureKind::BladedJig, 27, forage: $craw),
-            ['skirt.base' => 'green_pumpkin', 'skirt.accents' => ''],
+            ['skirt.base' => 'green_pumpkin', 'skirt.accents' => 'orange + brown'],
         ];
         yield 'S10: dirty takes black and blue' => [
             $of(LureKind::BladedJig, 12, forage: $craw),
@@ -176,7 +190,7 @@ final class FactsTest extends TestCase
         ];
         yield 'F3: sunfish are never one solid colour' => [
             $of(LureKind::BladedJig, 30),
-            ['skirt.base' => 'green_pumpkin', 'skirt.accents' => 'blue + orange'],
+            ['skirt.base' => 'green_pumpkin', 'skirt.accents' => 'orange + blue'],
         ];
         yield 'F2: shad in stain are white' => [$of(LureKind::BladedJig, 26, forage: Forage::Shad), ['skirt.base' => 'white']];
         yield 'S8: shad in very clear water are see-through smoke' => [
@@ -213,7 +227,7 @@ final class FactsTest extends TestCase
         ];
         yield 'F7: a colour seen on the food becomes an accent' => [
             $of(LureKind::BladedJig, 27, forage: $craw, seen: [Colour::Purple]),
-            ['skirt.accents' => 'purple'],
+            ['skirt.accents' => 'purple + orange'],
         ];
         yield 'S14: cold water takes living rubber' => [
             $of($jig, 24, season: Season::Winter, forage: $craw, surface: 42),
@@ -375,7 +389,7 @@ final class FactsTest extends TestCase
         $bladed = LureKind::BladedJig;
         yield 'D1: one tone matches in mud' => [
             $of($bladed, 8, schools: new Schools(pairing: PairingSchool::OneTone)),
-            ['pairing' => 'match', 'trailer.base' => 'black'],
+            ['pairing' => 'match', 'trailer.base' => 'green_pumpkin'],
         ];
         yield 'D1: forage mix takes watermelon and red' => [
             $of($bladed, 27, schools: new Schools(pairing: PairingSchool::ForageMix)),
@@ -387,7 +401,7 @@ final class FactsTest extends TestCase
         ];
         yield 'D2: by sun only, stain under cloud is metal' => [
             $of($bladed, 27, sky: Sky::Overcast, schools: new Schools(finish: FinishSchool::Sun)),
-            ['blades.finish' => 'silver'],
+            ['blades.finish' => 'gold'],
         ];
         yield 'D2: two blades, calm is dull' => [
             $of($bladed, 60, sky: Sky::Sun, wind: Wind::Calm, bite: Bite::Tough, schools: new Schools(finish: FinishSchool::TwoBlade)),
@@ -397,9 +411,9 @@ final class FactsTest extends TestCase
             $of($bladed, 27, schools: new Schools(finish: FinishSchool::TwoBlade)),
             ['blades.finish' => 'gold'],
         ];
-        yield 'D3: bright is chartreuse and white' => [
+        yield 'D3: bright is in the forage’s own bright colors' => [
             $of($bladed, 10, schools: new Schools(dirty: DirtySchool::Bright)),
-            ['skirt.base' => 'chartreuse', 'skirt.accents' => 'white'],
+            ['skirt.base' => 'chartreuse', 'skirt.accents' => 'orange + blue'],
         ];
         yield 'D3: natural stays with green pumpkin' => [
             $of($bladed, 10, schools: new Schools(dirty: DirtySchool::Natural)),
@@ -416,6 +430,201 @@ final class FactsTest extends TestCase
         yield 'W8: a late-winter rise is a bladed jig’s' => [
             $of(LureKind::Jig, feet: 4, season: Season::LateWinter, surface: 43, trend: 6),
             ['lure' => 'bladed_jig'],
+        ];
+    }
+
+    /** @return iterable<string, array{Reading, array<string, string>}> section M */
+    public static function sets(): iterable
+    {
+        $of = Readings::of(...);
+        [$spinnerbait, $bladed] = [LureKind::Spinnerbait, LureKind::BladedJig];
+        yield 'M1: tough, calm and bright is dull, painted like the skirt' => [
+            $of($bladed, 40, Tint::None, Sky::Sun, wind: Wind::Calm, bite: Bite::Tough),
+            ['set' => 'dull', 'pairing' => 'match', 'blades.finish' => 'green_pumpkin', 'skirt.base' => 'green_pumpkin'],
+        ];
+        yield 'M1: the same among shad is white on white' => [
+            $of($bladed, 30, Tint::None, Sky::Sun, wind: Wind::Calm, forage: Forage::Shad, bite: Bite::Tough),
+            ['set' => 'dull', 'blades.finish' => 'painted_white', 'skirt.base' => 'white'],
+        ];
+        yield 'M1, B8: super clear, gold under black ink' => [
+            $of($bladed, 110, Tint::None, Sky::Overcast, forage: Forage::Bluegill),
+            ['set' => 'dull', 'blades.finish' => 'gold', 'blades.darkened' => 'yes'],
+        ];
+        yield 'M2: night is one dark outline' => [
+            $of($spinnerbait, 30, sky: Sky::Night),
+            ['set' => 'dark', 'blades.finish' => 'black', 'skirt.base' => 'black'],
+        ];
+        yield 'M2: opaque brown under cloud, for crawfish' => [
+            $of($bladed, 4, Tint::Clay, Sky::Overcast, forage: Forage::Crawfish),
+            ['set' => 'dark', 'blades.finish' => 'black', 'skirt.base' => 'black'],
+        ];
+        yield 'M2: dirty and dim, the spinnerbait of sunfish' => [
+            $of($spinnerbait, 10, Tint::Green, Sky::LowSun),
+            ['set' => 'dark', 'blades.finish' => 'black', 'skirt.base' => 'black', 'trailer.base' => 'blue'],
+        ];
+        yield 'X13: opaque brown by day is no dark set for shad' => [
+            $of($spinnerbait, 4, Tint::Clay, Sky::Overcast, forage: Forage::Shad),
+            ['set' => 'bright', 'blades.finish' => 'painted_chartreuse'],
+        ];
+        yield 'M3: the everyday set has one flash' => [
+            $of($bladed, 27, Tint::Green, Sky::Sun),
+            ['set' => 'flash', 'blades.finish' => 'gold', 'skirt.base' => 'green_pumpkin'],
+        ];
+        yield 'M3, B14: sunfish keep gold at forty-four inches' => [
+            $of($spinnerbait, 44, Tint::None, Sky::Sun),
+            ['set' => 'flash', 'blades.finish' => 'gold'],
+        ];
+        yield 'B14: crawfish keep gold at forty-four inches' => [
+            $of($bladed, 44, Tint::None, Sky::Sun, forage: Forage::Crawfish),
+            ['set' => 'flash', 'blades.finish' => 'gold'],
+        ];
+        yield 'B14: shad in clear water take silver' => [
+            $of($bladed, 44, Tint::None, Sky::Sun, forage: Forage::Shad),
+            ['set' => 'flash', 'blades.finish' => 'silver'],
+        ];
+        yield 'M4: dirty water for shad is bright' => [
+            $of($spinnerbait, 12, Tint::Green, Sky::Sun, forage: Forage::Shad),
+            ['set' => 'bright', 'blades.finish' => 'gold', 'skirt.base' => 'chartreuse', 'skirt.accents' => 'white'],
+        ];
+        yield 'M4: schooling fish, a hot blade over the skirt that the water asks for' => [
+            $of($spinnerbait, 80, Tint::None, Sky::Sun, forage: Forage::Shad, bass: Bass::Spotted)->with(schooling: true),
+            ['set' => 'bright', 'blades.finish' => 'painted_chartreuse', 'skirt.base' => 'smoke'],
+        ];
+        yield 'B5: schooling largemouth keep silver, hot paint comes next' => [
+            $of($spinnerbait, 80, Tint::None, Sky::Sun, forage: Forage::Shad)->with(schooling: true),
+            ['set' => 'flash', 'blades.finish' => 'silver'],
+        ];
+        yield 'M5: a green pumpkin blade has a green pumpkin skirt' => [
+            $of($bladed, 10, Tint::Green, Sky::Overcast),
+            ['set' => 'dull', 'blades.finish' => 'green_pumpkin', 'skirt.base' => 'green_pumpkin'],
+        ];
+        yield 'M6: orange on natural for crawfish that have turned' => [
+            $of($bladed, 40, season: Season::EarlySpring, forage: Forage::Crawfish, surface: 55, red: true),
+            ['set' => 'bright', 'blades.finish' => 'painted_orange', 'skirt.base' => 'green_pumpkin'],
+        ];
+        yield 'a jig has no blade and no set' => [$of(LureKind::Jig), ['set' => '']];
+    }
+
+    /** @return iterable<string, array{Reading, array<string, string>}> what the trade says otherwise than it was written down before */
+    public static function changed(): iterable
+    {
+        $of = Readings::of(...);
+        [$jig, $swim, $spinnerbait, $bladed] = [LureKind::Jig, LureKind::SwimJig, LureKind::Spinnerbait, LureKind::BladedJig];
+        yield 'F4, S20: dark crawfish with light claws' => [
+            $of($jig, 12, sky: Sky::Sun, forage: Forage::Crawfish),
+            ['skirt.base' => 'black', 'trailer.base' => 'green_pumpkin'],
+        ];
+        yield 'D3: a bladed jig stays green for sunfish in dirty water' => [
+            $of($bladed, 12, sky: Sky::Sun),
+            ['skirt.base' => 'green_pumpkin'],
+        ];
+        yield 'D3: a bladed jig is dark for crawfish in dirty water' => [
+            $of($bladed, 12, sky: Sky::Sun, forage: Forage::Crawfish),
+            ['skirt.base' => 'black', 'blades.finish' => 'gold'],
+        ];
+        yield 'D3: a bladed jig is bright for shad in dirty water' => [
+            $of($bladed, 12, sky: Sky::Sun, forage: Forage::Shad),
+            ['set' => 'bright', 'skirt.base' => 'chartreuse'],
+        ];
+        yield 'D3: a spinnerbait is bright by day, in the colors of perch' => [
+            $of($spinnerbait, 12, sky: Sky::Sun, forage: Forage::Perch),
+            ['set' => 'bright', 'skirt.base' => 'yellow'],
+        ];
+        yield 'D3: a jig is dark' => [$of($jig, 12, sky: Sky::Sun), ['skirt.base' => 'black']];
+        yield 'S17: skirtless away from grass wears the colors of shad' => [
+            $of($bladed, 40, season: Season::LateWinter, cover: Cover::Wood, forage: Forage::Shad, surface: 44, trend: 5, feet: 4),
+            ['skirt.trim' => 'none', 'trailer.base' => 'smoke', 'trailer.belly' => 'pearl'],
+        ];
+        yield 'S17: skirtless in grass is watermelon over pearl' => [
+            $of($bladed, 40, season: Season::LateWinter, cover: Cover::Grass, forage: Forage::Shad, surface: 44, trend: 5, feet: 4),
+            ['skirt.trim' => 'none', 'trailer.base' => 'watermelon', 'trailer.belly' => 'pearl'],
+        ];
+        yield 'S18: really cold and dirty, rubber in yellow, lime and white' => [
+            $of($spinnerbait, 12, sky: Sky::Sun, season: Season::Winter, surface: 42),
+            ['skirt.base' => 'yellow', 'skirt.material' => 'living_rubber'],
+        ];
+        yield 'S26: smoke over pearl' => [
+            $of($swim, 84, Tint::None, Sky::Overcast, forage: Forage::Shad),
+            ['skirt.base' => 'smoke', 'skirt.belly' => 'pearl'],
+        ];
+        yield 'T3: a slim paddle tail on a fall bladed jig' => [
+            $of($bladed, 60, season: Season::Fall, forage: Forage::Shad, forageInches: 3),
+            ['trailer.style' => 'paddle_tail', 'trailer.length_in' => '3 in'],
+        ];
+        yield 'T7: the chunk before the craw at a cold dock' => [
+            $of($jig, 30, season: Season::Winter, cover: Cover::Dock, forage: Forage::Bluegill, surface: 44),
+            ['trailer.style' => 'chunk'],
+        ];
+        yield 'T13: sunfish early are slender on a bladed jig' => [
+            $of($bladed, 30, season: Season::EarlySpring, surface: 58),
+            ['trailer.style' => 'fork_tail'],
+        ];
+        yield 'T13: and deep-bodied later' => [$of($bladed, 30, season: Season::Summer, surface: 80), ['trailer.style' => 'paddle_tail']];
+        yield 'T14: shad on a swim jig take a fork-tail' => [$of($swim, 30, forage: Forage::Shad), ['trailer.style' => 'fork_tail']];
+        yield 'Z10: three sixteenths for what is tiny' => [
+            $of($spinnerbait, 30, feet: 1.5, forageInches: 1.5),
+            ['head.weight_oz' => '3/16 oz'],
+        ];
+    }
+
+    /** @return iterable<string, array{Reading, array<string, string>}> D7 to D14 */
+    public static function questions(): iterable
+    {
+        $of = Readings::of(...);
+        [$jig, $spinnerbait, $bladed] = [LureKind::Jig, LureKind::Spinnerbait, LureKind::BladedJig];
+        $shad = static fn (StainedTrailerSchool $school): Reading => $of(
+            $bladed,
+            24,
+            Tint::Green,
+            Sky::Sun,
+            forage: Forage::Shad,
+            schools: new Schools(stainedTrailer: $school),
+        );
+        yield 'D7: two-tone' => [$shad(StainedTrailerSchool::TwoTone), ['trailer.accents' => 'green_pumpkin']];
+        yield 'D7: plain' => [$shad(StainedTrailerSchool::Plain), ['trailer.base' => 'white', 'trailer.accents' => '']];
+        yield 'D7: the same' => [$shad(StainedTrailerSchool::Same), ['skirt.base' => 'white', 'trailer.base' => 'white']];
+        yield 'D8: solid strands' => [
+            $of($bladed, 84, Tint::None, forage: Forage::Shad, schools: new Schools(strands: StrandsSchool::Solid)),
+            ['skirt.strands' => 'solid'],
+        ];
+        yield 'D8: scaled as the water says' => [$of($bladed, 84, Tint::None, forage: Forage::Shad), ['skirt.strands' => 'scaled']];
+        yield 'D9: monofilament in shallow stain' => [
+            $of($bladed, 20, feet: 3, schools: new Schools(shallowLine: ShallowLineSchool::Monofilament)),
+            ['tackle.line' => 'monofilament'],
+        ];
+        yield 'D10: hot paint in mud, whatever the sky' => [
+            $of($spinnerbait, 4, Tint::Green, Sky::Sun, forage: Forage::Shad, schools: new Schools(finish: FinishSchool::HotMud)),
+            ['blades.finish' => 'painted_chartreuse', 'set' => 'bright'],
+        ];
+        yield 'D11: a skirt over warming grass' => [
+            $of(
+                $bladed,
+                40,
+                season: Season::LateWinter,
+                cover: Cover::Grass,
+                forage: Forage::Shad,
+                surface: 44,
+                trend: 5,
+                schools: new Schools(warmingGrass: WarmingGrassSchool::Skirt),
+            ),
+            ['skirt.trim' => 'trimmed'],
+        ];
+        yield 'D12: silicone unless cold' => [
+            $of($jig, 30, surface: 70, schools: new Schools(jigStrands: JigStrandsSchool::Silicone)),
+            ['skirt.material' => 'silicone'],
+        ];
+        yield 'D12: rubber in the cold all the same' => [
+            $of($jig, 30, season: Season::Winter, surface: 44, schools: new Schools(jigStrands: JigStrandsSchool::Silicone)),
+            ['skirt.material' => 'living_rubber'],
+        ];
+        yield 'D13: brown' => [$of($jig, 54, schools: new Schools(jigClear: JigClearSchool::Brown)), ['skirt.base' => 'brown']];
+        yield 'D13: green pumpkin' => [
+            $of($jig, 54, schools: new Schools(jigClear: JigClearSchool::GreenPumpkin)),
+            ['skirt.base' => 'green_pumpkin'],
+        ];
+        yield 'D14: a long tail and no trailer' => [
+            $of($spinnerbait, 12, surface: 70, schools: new Schools(spinnerbaitTrailer: SpinnerbaitTrailerSchool::LongTail)),
+            ['skirt.trim' => 'long_tail', 'trailer' => 'no'],
         ];
     }
 }

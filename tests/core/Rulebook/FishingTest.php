@@ -11,6 +11,8 @@ use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Pace;
 use Kontrast\Lure\RetrieveName;
 use Kontrast\Lure\Rig;
+use Kontrast\Lure\RodAction;
+use Kontrast\Lure\RodPower;
 use Kontrast\Lure\Run;
 use Kontrast\Reading\Bass;
 use Kontrast\Reading\Bite;
@@ -21,6 +23,7 @@ use Kontrast\Reading\Goal;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\Schools;
 use Kontrast\Reading\Season;
+use Kontrast\Reading\ShallowLineSchool;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
 use Kontrast\Reading\Wind;
@@ -109,7 +112,12 @@ final class FishingTest extends TestCase
         self::assertSame([12.0, 14.0], [$half->linePounds->least, $half->linePounds->most]);
         $fall = self::advise(Readings::of(LureKind::BladedJig, season: Season::Fall))->tackle;
         self::assertSame(20.0, $fall->linePounds->least);
-        self::assertSame(Line::Monofilament, self::advise(Readings::of(LureKind::BladedJig, 20, feet: 3))->tackle->line);
+        $stretch = new Schools(shallowLine: ShallowLineSchool::Monofilament);
+        self::assertSame(Line::Monofilament, self::advise(Readings::of(LureKind::BladedJig, 20, feet: 3, schools: $stretch))->tackle->line);
+        self::assertSame(Line::Fluorocarbon, self::advise(Readings::of(LureKind::BladedJig, 20, feet: 3))->tackle->line);
+        self::assertSame([RodPower::Heavy, RodAction::Fast], [$swim->power, $swim->action]);
+        self::assertSame([RodPower::MediumHeavy, RodAction::Fast], [$low->power, $low->action]);
+        self::assertSame(RodAction::ModerateFast, $half->action);
         $mats = self::advise(Readings::of(LureKind::SwimJig, cover: Cover::Pads, density: CoverDensity::Heavy))->tackle;
         self::assertSame(Line::Braid, $mats->line);
         self::assertSame(84.0, self::advise(Readings::of(LureKind::Spinnerbait, cover: Cover::Dock))->tackle->rodInches->least);
@@ -181,7 +189,9 @@ final class FishingTest extends TestCase
         self::assertSame('Change to monofilament.', self::remedies(Readings::of(LureKind::SwimJig))['pulls_off']);
         self::assertStringContainsString(
             'already have monofilament',
-            self::remedies(Readings::of(LureKind::BladedJig, 20, feet: 3))['pulls_off'],
+            self::remedies(
+                Readings::of(LureKind::BladedJig, 20, feet: 3, schools: new Schools(shallowLine: ShallowLineSchool::Monofilament)),
+            )['pulls_off'],
         );
         self::assertStringContainsString('wide-based', self::remedies(Readings::of(LureKind::SwimJig))['rolls']);
     }
@@ -314,7 +324,8 @@ final class FishingTest extends TestCase
     /** T4, T5, K2. */
     public function testATrailerIsThreadedTheWayItsStyleWants(): void
     {
-        self::assertSame(Rig::OnSide, self::advise(Readings::of(LureKind::SwimJig, 30))->build->trailer?->rig);
+        self::assertSame(Rig::Upright, self::advise(Readings::of(LureKind::SwimJig, 30))->build->trailer?->rig);
+        self::assertSame(Rig::OnSide, self::advise(Readings::of(LureKind::SwimJig, 30, forage: Forage::Unknown))->build->trailer?->rig);
         self::assertSame(Rig::CurlAway, self::advise(Readings::of(LureKind::Spinnerbait, 12))->build->trailer?->rig);
         self::assertSame(Rig::Upright, self::advise(Readings::of(LureKind::Jig))->build->trailer?->rig);
         self::assertSame('wide', self::advise(Readings::of(LureKind::BladedJig, cover: Cover::Wood))->build->trailer?->bellyShape->value);
@@ -353,7 +364,7 @@ final class FishingTest extends TestCase
 
     public function testAnExplanationHoldsEveryVoteMostFirst(): void
     {
-        $explanation = (new Explainer(Engine::standard()))->explain(Readings::of(LureKind::BladedJig, 17), Slot::SkirtBase);
+        $explanation = (new Explainer(Engine::standard()))->explain(Readings::of(LureKind::BladedJig, 17, forage: Forage::Crawfish), Slot::SkirtBase);
         self::assertNotNull($explanation);
         $counts = array_map(static fn ($vote): float => abs($vote->count), $explanation->votes);
         $sorted = $counts;

@@ -8,6 +8,7 @@ use Kontrast\Lure\Build;
 use Kontrast\Lure\Colour;
 use Kontrast\Lure\Finish;
 use Kontrast\Lure\LureKind;
+use Kontrast\Lure\LureSet;
 use Kontrast\Lure\Opacity;
 use Kontrast\Lure\Pairing;
 use Kontrast\Reading\Bite;
@@ -109,6 +110,13 @@ final class NeverTest extends TestCase
             'a see-through skirt in mud' => $inches < 6 && Opacity::Translucent === $build->skirt?->opacity,
             'a trailer more than twice the forage' => self::isFarTooLong($reading, $lure),
             'black that is not black at night' => Sky::Night === $reading->sky && self::isPaleAtNight($build),
+            'a green pumpkin blade beside a black skirt (M5)' => Finish::GreenPumpkin === $build->rearBlade()?->finish
+                && Colour::Black === $build->skirt?->base,
+            'an orange blade on a natural skirt, crawfish not turned (M6)' => self::isHotOnNatural($build)
+                && !self::mayBeTurned($reading),
+            'a set that its blade does not make (M1 to M4)' => !self::isOfItsSet($lure, $build),
+            'a dark set with another skirt than black (M2)' => LureSet::Dark === $lure->set()
+                && !\in_array($build->skirt->base ?? Colour::Black, [Colour::Black], true),
             'a pick without a reason' => self::lacksAReason($lure),
             'a wound lure in rubber that is not cold and muddy' => LureKind::BladedJig === $reading->lure
                 && 'living_rubber' === $build->skirt?->material->value,
@@ -132,6 +140,34 @@ final class NeverTest extends TestCase
         );
     }
 
+    private static function isHotOnNatural(Build $build): bool
+    {
+        $natural = [Colour::GreenPumpkin, Colour::Watermelon, Colour::Brown, Colour::Smoke, Colour::Pearl];
+
+        return Finish::PaintedOrange === $build->rearBlade()?->finish && \in_array($build->skirt?->base, $natural, true);
+    }
+
+    private static function mayBeTurned(Reading $reading): bool
+    {
+        return $reading->redCrawfish && Forage::Crawfish === $reading->mainForage();
+    }
+
+    /** Written down a second time, from the words of the facts. */
+    private static function isOfItsSet(Assembly $lure, Build $build): bool
+    {
+        $blade = $build->rearBlade();
+        $metal = [Finish::Silver, Finish::Gold, Finish::Copper];
+        $hot = [Finish::PaintedChartreuse, Finish::PaintedOrange, Finish::PaintedRed, Finish::PaintedPink, Finish::PaintedWhite];
+
+        return null === $blade ? null === $lure->set() : match ($lure->set()) {
+            LureSet::Dull => !\in_array($blade->finish, $metal, true) || $blade->darkened,
+            LureSet::Dark => Finish::Black === $blade->finish,
+            LureSet::Flash => \in_array($blade->finish, $metal, true) && !$blade->darkened,
+            LureSet::Bright => \in_array($blade->finish, [...$metal, ...$hot], true) && !$blade->darkened,
+            null => false,
+        };
+    }
+
     private static function isForShad(Build $build): bool
     {
         return null === $build->skirt || \in_array($build->skirt->base, self::SHAD_COLOURS, true);
@@ -140,7 +176,7 @@ final class NeverTest extends TestCase
     private static function mayMatch(Reading $reading): bool
     {
         return PairingSchool::OneTone === $reading->schools->pairing
-            || (Tint::Clay === $reading->tint && DirtySchool::Dark === $reading->schools->dirty);
+            || (Tint::Clay === $reading->tint && DirtySchool::Dark === $reading->dirtySchool());
     }
 
     private static function isFarTooLong(Reading $reading, Assembly $lure): bool

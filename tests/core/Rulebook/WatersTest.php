@@ -108,7 +108,7 @@ final class WatersTest extends TestCase
                 forage: Forage::Crawfish,
                 surface: 55,
             ),
-            ['skirt' => 'green_pumpkin', 'accents' => ''],
+            ['skirt' => 'green_pumpkin', 'accents' => 'orange+brown'],
         ];
         yield 'May, bluegill on their beds in stain' => [
             Readings::of(
@@ -120,7 +120,7 @@ final class WatersTest extends TestCase
                 surface: 68,
                 seen: [Colour::Blue],
             ),
-            ['finish' => 'gold', 'skirt' => 'green_pumpkin', 'accents' => 'blue+orange', 'trailer' => 'twin_tail_grub'],
+            ['finish' => 'gold', 'skirt' => 'green_pumpkin', 'accents' => 'blue+orange', 'trailer' => 'fork_tail'],
         ];
         yield 'May, sixty-three degrees: a thin three inches' => [
             Readings::of(LureKind::SwimJig, 40, Tint::None, season: Season::Spring, forage: Forage::Shad, surface: 63, forageInches: 4),
@@ -184,7 +184,7 @@ final class WatersTest extends TestCase
                 surface: 63,
                 forageInches: 3,
             ),
-            ['finish' => 'silver', 'ounces' => 0.375, 'trailer' => 'fork_tail', 'trailer_in' => 3.0],
+            ['finish' => 'silver', 'ounces' => 0.375, 'trailer' => 'paddle_tail', 'trailer_in' => 3.0],
         ];
         yield 'October, dying grass, no skirt' => [
             Readings::of(

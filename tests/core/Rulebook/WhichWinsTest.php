@@ -308,18 +308,18 @@ final class WhichWinsTest extends TestCase
         self::assertSame(Firmness::Usual, Firmness::of(0.41));
         self::assertSame(Firmness::Usual, Firmness::of(0.79));
         self::assertSame(Firmness::TossUp, Firmness::of(0.8));
-        // D3: a bladed jig for sunfish in dirty water is black-blue or green pumpkin, equally.
-        foreach ([8.0, 11.0, 14.0, 16.0] as $inches) {
-            $tally = self::engine()->decide(Readings::of(LureKind::BladedJig, $inches, sky: Sky::Sun))->on(Slot::SkirtBase);
+        // D13: at four to five feet a jig is brown or green pumpkin, equally.
+        foreach ([50.0, 54.0, 58.0] as $inches) {
+            $tally = self::engine()->decide(Readings::of(LureKind::Jig, $inches, sky: Sky::Sun))->on(Slot::SkirtBase);
             self::assertSame(Firmness::TossUp, $tally?->firmness());
-            self::assertEqualsCanonicalizing(['black', 'green_pumpkin'], [...$tally->keys(), $tally->second()?->key]);
+            self::assertEqualsCanonicalizing(['brown', 'green_pumpkin'], [...$tally->keys(), $tally->second()?->key]);
         }
     }
 
     public function testWhereTwoBandsMeetBothSpeakAndThePickIsATossUp(): void
     {
         $tally = self::engine()->decide(Readings::of(LureKind::BladedJig, 36, Tint::None, forage: Forage::Crawfish))->on(Slot::Finish);
-        self::assertSame(Firmness::Firm, $tally?->firmness(), 'copper names the forage as well');
+        self::assertSame(['gold', 'copper'], [...($tally?->keys() ?? []), $tally?->second()?->key], 'B9: copper is the runner-up');
         $pairing = self::engine()->decide(Readings::of(LureKind::SwimJig, 36, Tint::None))->on(Slot::Pairing);
         self::assertSame(Firmness::TossUp, $pairing?->firmness());
     }

@@ -45,8 +45,8 @@ final class BuildFindingsTest extends TestCase
         $finding = self::about('pair', $scorer, Bins::skirt(Colour::Black), Bins::trailer(Colour::Black));
         self::assertFalse($finding->asWanted);
         self::assertStringContainsString('more contrast', $finding->text);
-        self::assertStringContainsString('use a trailer in bright blue with orange', $finding->text);
-        $advised = Bins::trailer(Colour::BrightBlue, TrailerStyle::Craw, 3.5, 'trailer', Colour::Orange);
+        self::assertStringContainsString('use a trailer in green pumpkin with orange', $finding->text);
+        $advised = Bins::trailer(Colour::GreenPumpkin, TrailerStyle::Craw, 3.5, 'trailer', Colour::Orange);
         self::assertTrue(self::about('pair', $scorer, Bins::skirt(Colour::Black), $advised)->asWanted);
     }
 

@@ -10,6 +10,7 @@ use Kontrast\Inventory\InventoryPart;
 use Kontrast\Lure\Colour;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\LureKind;
+use Kontrast\Lure\TrailerStyle;
 use Kontrast\Lure\Trim;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\Reading;
@@ -115,7 +116,7 @@ final class BuildSearchTest extends TestCase
                 Bins::head(0.375, Colour::Black),
                 Bins::skirt(Colour::Black, Colour::Blue),
                 Bins::skirt(Colour::White, id: 'wrong'),
-                Bins::trailer(Colour::BrightBlue),
+                Bins::trailer(Colour::GreenPumpkin, TrailerStyle::Craw, 3.5, 'trailer', Colour::Orange),
                 Bins::trailer(Colour::Pearl, id: 'wrong too'),
             ],
         );

@@ -28,7 +28,7 @@ final class SecondOpinionTest extends TestCase
         $finish = self::on(Readings::of(LureKind::BladedJig, 27))[0];
         self::assertSame('blades.finish', $finish->pick);
         self::assertSame(
-            ['gold', 'silver'],
+            ['gold', 'copper'],
             array_map(static fn (Candidate $candidate): string => $candidate->value, \array_slice($finish->candidates, 0, 2)),
         );
         self::assertCount(3, $finish->candidates);

@@ -28,10 +28,8 @@
     <dd>
       <p class="text-base font-bold">
         {words('tackle.line_lb', tackle.line_lb)}
-        {show(tackle.line)}, {words('tackle.rod_in', tackle.rod_in)} rod, {words(
-          'tackle.gear_ratio',
-          tackle.gear_ratio,
-        )} reel
+        {show(tackle.line)}, {words('tackle.rod_in', tackle.rod_in)}
+        {show(tackle.rod_power)} rod, {show(tackle.rod_action)}, {words('tackle.gear_ratio', tackle.gear_ratio)} reel
       </p>
       {tackle.because}
       <Facts ids={tackle.facts} />

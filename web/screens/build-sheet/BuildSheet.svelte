@@ -147,7 +147,8 @@
               <dt>Tackle</dt>
               <dd>
                 {valueWords('tackle.line_lb', tackle.line_lb, metric)}
-                {show(tackle.line)}, {valueWords('tackle.rod_in', tackle.rod_in, metric)} rod, {valueWords(
+                {show(tackle.line)}, {valueWords('tackle.rod_in', tackle.rod_in, metric)}
+                {show(tackle.rod_power)} rod, {show(tackle.rod_action)}, {valueWords(
                   'tackle.gear_ratio',
                   tackle.gear_ratio,
                   metric,

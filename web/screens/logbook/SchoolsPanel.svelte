@@ -13,6 +13,8 @@
   let { schools }: { schools: Analysis['schools'] } = $props()
   const SURE = 0.8
   const most = $derived(Math.max(1, ...schools.map((one) => one.high)))
+  const isMet = (question: SchoolQuestion) => schools.some((one) => one.question === question && one.hours > 0)
+  const notMet = $derived(SCHOOL_QUESTIONS.filter((question) => !isMet(question)))
   const says = $derived(settings.value?.log_says ?? [])
   const figure = (value: number) => number(round(value, 1))
   const set = (question: SchoolQuestion) =>
@@ -20,9 +22,7 @@
 
   function verdict(question: SchoolQuestion): string {
     const own = schools.filter((one) => one.question === question)
-    const fished = own.filter((one) => one.hours > 0)
     const best = own.toSorted((a, b) => b.probability_best - a.probability_best)[0]
-    if (fished.length === 0) return 'You have not fished water yet where this question matters.'
     return best && best.hours > 0 && best.probability_best >= SURE
       ? `Your notes lean to “${schoolName(question, best.school)}”: ${best.sure} it is the best one.`
       : 'Your notes do not tell yet.'
@@ -34,7 +34,7 @@
   all. Rates are set right for water and light.
 </p>
 <div class="grid gap-x-8 gap-y-5 lg:grid-cols-2">
-  {#each SCHOOL_QUESTIONS as question (question)}
+  {#each SCHOOL_QUESTIONS.filter(isMet) as question (question)}
     <section aria-label={questionLabel(question)}>
       <h3 class="text-sm font-bold">{questionLabel(question)}</h3>
       <p class="pb-1 text-sm">{verdict(question)}</p>
@@ -78,3 +78,10 @@
     </section>
   {/each}
 </div>
+{#if notMet.length > 0}
+  <p class="text-faint max-w-prose pt-3 text-sm">
+    Not met yet on your waters, or the same for everybody there: {notMet
+      .map((question) => questionLabel(question).toLowerCase())
+      .join(' · ')}.
+  </p>
+{/if}

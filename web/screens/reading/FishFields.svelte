@@ -30,6 +30,12 @@
     />
   {/if}
   <Toggle
+    label="They school"
+    note="Bass chase bait in groups, often at the surface."
+    value={r.schooling ?? false}
+    onset={(schooling) => currentReading.change({ schooling })}
+  />
+  <Toggle
     label="Crawfish turn red here"
     note="In spring, from about {temperature(50, metric)}; not in the far south."
     value={r.red_crawfish}

@@ -8,6 +8,7 @@
   import AccessPanel from './AccessPanel.svelte'
   import AttentionPanel from './AttentionPanel.svelte'
   import BackupPanel from './BackupPanel.svelte'
+  import DirtyBases from './DirtyBases.svelte'
   import { QUESTIONS } from '../../words/schoolQuestions'
 
   const choices = $derived(settings.value)
@@ -80,14 +81,22 @@
         </p>
       </div>
       {#each QUESTIONS as question (question.key)}
-        <Choice
-          label={question.label}
-          options={question.schools.map(([school]) => school)}
-          value={choices.schools?.[question.key] ?? question.schools[0]?.[0]}
-          onpick={(school) => hold(question.key, school)}
-          shown={Object.fromEntries(question.schools)}
-          columns="grid-cols-1 sm:grid-flow-col sm:auto-cols-fr sm:grid-cols-none"
-        />
+        {#if question.key === 'dirty'}
+          <DirtyBases
+            label={question.label}
+            chosen={choices.schools?.dirty}
+            onpick={(dirty) => change({ schools: { ...choices.schools, dirty } })}
+          />
+        {:else}
+          <Choice
+            label={question.label}
+            options={question.schools.map(([school]) => school)}
+            value={choices.schools?.[question.key] ?? question.schools[0]?.[0]}
+            onpick={(school) => hold(question.key, school)}
+            shown={Object.fromEntries(question.schools)}
+            columns="grid-cols-1 sm:grid-flow-col sm:auto-cols-fr sm:grid-cols-none"
+          />
+        {/if}
       {/each}
     </section>
     <AccessPanel />

@@ -65,11 +65,11 @@ final class ClashesTest extends TestCase
             'B4',
             'B3',
         ];
-        yield 'B4 over B3 in very clear water and sun: silver would glare' => [
+        yield 'B4 over B14 in very clear water and sun: metal would glare' => [
             Readings::of(LureKind::BladedJig, 84, Tint::None, Sky::Sun, forage: Forage::Perch),
             Slot::Finish,
             'B4',
-            'B3',
+            'B14',
         ];
         yield 'B8 over B4 among shad: silver is what shad are' => [
             Readings::of(LureKind::BladedJig, 84, Tint::None, Sky::Sun, forage: Forage::Shad),
@@ -77,11 +77,11 @@ final class ClashesTest extends TestCase
             'B8',
             'B4',
         ];
-        yield 'B5 over B3: willing spotted bass are set off, not fooled' => [
+        yield 'B5 over B14: willing spotted bass are set off, not fooled' => [
             Readings::of(LureKind::BladedJig, 60, bite: Bite::Active, bass: Bass::Spotted, sky: Sky::Overcast),
             Slot::Finish,
             'B5',
-            'B3',
+            'B14',
         ];
         yield 'B6 over B3 at night: an outline is all there is' => [
             Readings::of(LureKind::Spinnerbait, 30, sky: Sky::Night),
@@ -89,11 +89,11 @@ final class ClashesTest extends TestCase
             'B6',
             'B3',
         ];
-        yield 'B9 over F3 without wind: stain and food both named' => [
-            Readings::of(LureKind::BladedJig, 27, wind: Wind::Calm),
+        yield 'B3 over B9 without wind: copper is the runner-up' => [
+            Readings::of(LureKind::BladedJig, 27, Tint::None, wind: Wind::Calm),
             Slot::Finish,
+            'B3',
             'B9',
-            'F3',
         ];
         yield 'B11 over B1: a short arm has no room for two' => [
             Readings::of(LureKind::Spinnerbait, 60, arm: Arm::Short),
@@ -119,10 +119,10 @@ final class ClashesTest extends TestCase
             'S6',
             'S10',
         ];
-        yield 'S10 over S3 past four feet: plain brown ends there' => [
-            Readings::of(LureKind::Jig, 51, forage: Forage::Crawfish, sky: Sky::Sun),
+        yield 'D13 at four and a half feet: green pumpkin and brown, a toss-up' => [
+            Readings::of(LureKind::Jig, 54, forage: Forage::Crawfish, sky: Sky::Sun),
             Slot::SkirtBase,
-            'S10',
+            'D13',
             'S3',
         ];
         yield 'S17 over S15: no skirt at all in early-spring grass' => [
@@ -151,11 +151,11 @@ final class ClashesTest extends TestCase
             'T8',
             'T8',
         ];
-        yield 'T9 over T4: in timber not rolling over comes first' => [
-            Readings::of(LureKind::BladedJig, 30, cover: Cover::Wood),
+        yield 'T9 over T13: in timber not rolling over comes first' => [
+            Readings::of(LureKind::BladedJig, 30, season: Season::Summer, cover: Cover::Wood),
             Slot::TrailerStyle,
             'T9',
-            'T4',
+            'T13',
         ];
         yield 'W6 over P1: a hard day takes all contrast out' => [
             Readings::of(LureKind::SwimJig, 30, sky: Sky::Sun, wind: Wind::Calm, bite: Bite::Tough),

@@ -38,8 +38,18 @@ final class SpinnerbaitReadingsTest extends ReadingTableTestCase
             ['blades.shape' => 'colorado', 'blades.front.shape' => 'colorado'],
         ];
         yield 'B10: mud pair' => [
-            Readings::of(LureKind::Spinnerbait, inches: 4, sky: Sky::Sun),
+            Readings::of(LureKind::Spinnerbait, inches: 8, sky: Sky::Sun),
             ['blades.front.shape' => 'colorado', 'blades.front.size' => '#2', 'blades.shape' => 'deep_colorado', 'blades.size' => '#5'],
+        ];
+        yield 'B10: very muddy and sunny, gold Indiana and silver Colorado, with a paddle tail' => [
+            Readings::of(LureKind::Spinnerbait, inches: 4, sky: Sky::Sun),
+            [
+                'blades.front.shape' => 'colorado',
+                'blades.shape' => 'indiana',
+                'blades.finish' => 'gold',
+                'blades.front.finish' => 'silver',
+                'trailer.style' => 'paddle_tail',
+            ],
         ];
         yield 'B10 and S22: big shad in early spring' => [
             Readings::of(
@@ -89,13 +99,9 @@ final class SpinnerbaitReadingsTest extends ReadingTableTestCase
             Readings::of(LureKind::Spinnerbait, inches: 40, sky: Sky::Night),
             ['blades.finish' => 'black', 'skirt.base' => 'black', 'intent' => 'show_silhouette'],
         ];
-        yield 'B9: crawfish in moderate stain, copper' => [
+        yield 'B9: copper is a bladed jig’s, and gold’s runner-up there' => [
             Readings::of(LureKind::Spinnerbait, inches: 26, forage: Forage::Crawfish, wind: Wind::Calm),
-            ['blades.finish' => 'copper'],
-        ];
-        yield 'B9: sunfish in moderate stain without wind, copper' => [
-            Readings::of(LureKind::Spinnerbait, inches: 26, forage: Forage::Bluegill, wind: Wind::Calm),
-            ['blades.finish' => 'copper'],
+            ['blades.finish' => 'gold'],
         ];
         yield 'W7 over B9: sunfish in stain with chop, gold' => [
             Readings::of(LureKind::Spinnerbait, inches: 26, forage: Forage::Bluegill, wind: Wind::Chop),

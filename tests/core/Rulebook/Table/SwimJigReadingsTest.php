@@ -44,9 +44,9 @@ final class SwimJigReadingsTest extends ReadingTableTestCase
             Readings::of(LureKind::SwimJig, inches: 48, forage: Forage::Bluegill),
             ['skirt.base' => 'green_pumpkin'],
         ];
-        yield 'S10: sunfish, two feet: plain green pumpkin below its touches' => [
+        yield 'S10: crawfish, two feet: green pumpkin with orange and brown' => [
             Readings::of(LureKind::SwimJig, inches: 22, forage: Forage::Crawfish, season: Season::Summer),
-            ['skirt.base' => 'green_pumpkin', 'skirt.accents' => ''],
+            ['skirt.base' => 'green_pumpkin', 'skirt.accents' => 'orange+brown'],
         ];
         yield 'S10: crawfish, ten inches' => [
             Readings::of(LureKind::SwimJig, inches: 10, forage: Forage::Crawfish, sky: Sky::Sun),
