@@ -28,7 +28,7 @@ test('the best of the bin is laid out, with its score and a verdict in words', a
   await open(page, '#/bench', 'Bench: jig')
   const verdict = page.getByRole('region', { name: 'Verdict' })
   await expect(verdict).toContainText('of 100')
-  await expect(verdict).toContainText('Skirt and trailer look like close shades. The advice wants more contrast')
+  await expect(verdict).toContainText('Skirt and the orange in the trailer look like two colors')
   await expect(page.getByRole('group', { name: 'Skirt', exact: true })).toContainText('of 19')
 })
 

@@ -376,8 +376,7 @@ test('a season says what it shows, lets the log vote, and goes out and in as a t
   const rates = page.getByRole('region', { name: 'Rates', exact: true })
   await rates.getByLabel('By').selectOption('Hour of the day')
   await expect(rates.getByRole('rowheader', { name: '9:00 AM to 10:00 AM' })).toBeVisible()
-  const schools = page.getByRole('region', { name: 'Red-orange in spring' })
-  await expect(schools).toContainText('You have not fished water yet')
+  await expect(page.getByText('Not met yet on your waters')).toContainText('red-orange in spring')
   const vote = page.getByRole('region', { name: 'Bladed jig in wood' }).getByLabel('Let the log vote on this')
   await vote.check()
   await expect

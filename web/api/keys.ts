@@ -1,5 +1,5 @@
 import type { LureKind, Pick, Sky } from '../words/vocabulary'
-import type { BatchItem, Composition, From, LookRequest, Reading, TripRequest } from './client'
+import type { BatchItem, ChartRequest, Composition, From, LookRequest, Reading, TripRequest } from './client'
 
 export type AdviceViewInput = { reading: Reading; before: Reading | null; from: From }
 export type VerdictInput = { reading: Reading; build: Composition; from: From }
@@ -13,6 +13,7 @@ export const keys = {
   adviceView: (input: AdviceViewInput) => ['advice-view', input] as const,
   explanation: (input: { reading: Reading; pick: Pick }) => ['explanation', input] as const,
   sensitivity: (request: LookRequest) => ['sensitivity', request] as const,
+  chart: (asked: ChartRequest) => ['chart', asked] as const,
   depths: (input: { reading: Reading; from: From }) => ['depths', input] as const,
   facts: () => ['facts'] as const,
   rules: () => ['rules'] as const,
@@ -78,6 +79,7 @@ const FROM_RULES = [
   'conflicts',
   'moment',
   'depths',
+  'chart',
   'sensitivity',
 ]
 

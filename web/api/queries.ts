@@ -12,6 +12,8 @@ import {
   type Bench,
   type Best,
   type Inventory,
+  type Chart,
+  type ChartRequest,
   type Depths,
   type Explanation,
   type From,
@@ -107,6 +109,14 @@ export function sensitivityFor(request: () => LookRequest | null) {
     key: keys.sensitivity,
     ask: (body, signal) => answer<Sensitivity>(api.POST('/api/sensitivity', { body, signal })),
     isCostly: true,
+  })
+}
+
+export function chartFor(asked: () => ChartRequest) {
+  return question({
+    input: asked,
+    key: keys.chart,
+    ask: (body, signal) => answer<Chart>(api.POST('/api/chart', { body, signal })),
   })
 }
 

@@ -13,6 +13,7 @@ export type ScreenName =
   | 'Settings'
   | 'Batch build'
   | 'Colors by depth'
+  | 'Chart'
   | 'How to measure visibility'
   | 'Page not found'
 
@@ -68,6 +69,10 @@ export const HELP: Record<ScreenName, readonly string[]> = {
     'Back up everything as one file, or restore it.',
   ],
   'Batch build': ['Several builds in one sitting: what they use, what is missing, and the order of work.'],
+  Chart: [
+    'What to tie in this water as it clears, under each sky or for each forage, on one page to print.',
+    'Bold marks what differs from the cell on its left.',
+  ],
   'Colors by depth': ['How each color holds up as it goes deeper in this water.'],
   'How to measure visibility': ['How to measure visibility with a lure on a marked line, and why it matters.'],
   'Page not found': ['There is no page at this address.'],

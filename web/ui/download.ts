@@ -1,5 +1,5 @@
 /** Gives a file to the person at the screen. */
-export function download(name: string, type: string, contents: string): void {
+export function download(name: string, type: string, contents: string | Blob): void {
   const url = URL.createObjectURL(new Blob([contents], { type }))
   const link = document.createElement('a')
   link.href = url

@@ -120,7 +120,7 @@ final class BladeFinishRules
 
         yield $water('W7.tea')->special()->with('S12')->when(tint(Tint::Tannic, Tint::Clay), visibility()->between(feet(1), feet(3)))
             ->pick(Blades::finish(Finish::Gold))
-            ->because('Brown water with one to three feet of visibility: keep the skirt natural and add a gold blade.');
+            ->because('Brown water with one to three feet of visibility: a gold blade adds the flash.');
     }
 
     /** @return \Generator<int, Rule> */

@@ -31,6 +31,7 @@ use function Kontrast\Rulebook\darkSchool;
 use function Kontrast\Rulebook\feet;
 use function Kontrast\Rulebook\followedRed;
 use function Kontrast\Rulebook\forage;
+use function Kontrast\Rulebook\inches;
 use function Kontrast\Rulebook\not;
 use function Kontrast\Rulebook\rule;
 use function Kontrast\Rulebook\settled;
@@ -130,7 +131,7 @@ final class SetRules
             ->because('Nothing stands out: the skirt is plain.');
 
         yield rule('M1.pairing')->for(...self::BLADED)->school(PairingSchool::Ladder)->special()
-            ->when(settled(Slot::Set, LureSet::Dull), visibility()->atLeast(feet(1.5)))
+            ->when(settled(Slot::Set, LureSet::Dull), visibility()->atLeast(inches(6)))
             ->pick(Whole::pairing(Pairing::Match))
             ->because('Nothing stands out: the trailer is like the skirt.');
 

@@ -74,6 +74,7 @@
 <div class="flex flex-col gap-3">
   <header class="flex flex-col gap-0.5">
     <h1 class="text-xl leading-tight sm:text-2xl">{title(advice)}</h1>
+    {#if advice.set}<p class="text-sm leading-tight sm:hidden">{parts[0]?.headline}</p>{/if}
     <p class="hidden font-semibold sm:block">{advice.wanted.line}</p>
     <span class="hidden sm:block"><ReadingSummary {reading} /></span>
   </header>
@@ -83,7 +84,7 @@
   <div
     class="grid content-start gap-x-8 gap-y-3 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)] lg:grid-rows-[auto_auto_1fr]"
   >
-    <div class="bg-proof flex h-22 items-center justify-center p-2 text-[#1a1a1a] sm:h-56">
+    <div class="bg-proof flex h-18 items-center justify-center p-2 text-[#1a1a1a] sm:h-56">
       <Later
         ><Lure
           build={advice}
@@ -131,6 +132,13 @@
   {#snippet close()}<CloseCalls edges={advice.near} />{/snippet}
   {#snippet model()}{#if view}<SecondOpinion opinions={view.opinions} />{/if}{/snippet}
   {#snippet lures()}<Ranking {advice} />{/snippet}
+  {#snippet tell()}
+    {#await loaded(import('./TellAFriend.svelte')) then { default: TellAFriend }}<TellAFriend
+        {advice}
+        {reading}
+      />{/await}
+    <p class="pt-2 text-sm"><a class="underline" href="#/chart">The chart of this water</a></p>
+  {/snippet}
   {#snippet notes()}<Notes notes={advice.notes} />{/snippet}
   {#snippet safety()}
     {#each [...onParts, ...standing] as caution (caution.text)}<CautionLine text={caution.text} />{/each}
@@ -171,6 +179,7 @@
             model,
           )}{/if}
         {@render panel('lures', 'Which lure for this water', gist.lures, lures)}
+        {@render panel('tell', 'Tell a friend why', 'five sentences, a picture, a page', tell)}
         {#if advice.notes.length > 0}{@render panel('notes', 'Good to know today', gist.notes, notes)}{/if}
         {#if onParts.length + standing.length > 0}{@render panel('safety', 'Safety', gist.safety, safety)}{/if}
         {@render panel('figures', 'How far each part is visible', gist.figures, figures)}

@@ -27,7 +27,8 @@
   import ShareBuild from './ShareBuild.svelte'
   import StepDrawing from './StepDrawing.svelte'
   import { download } from '../../ui/download'
-  import { asSvg, minutes, stepText } from './steps'
+  import { asSvg } from '../../lure/asSvg'
+  import { minutes, stepText } from './steps'
 
   /** How to build the lure on the bench: one page to print, or one step at a time. */
   const shown = lureShown()
