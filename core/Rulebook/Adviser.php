@@ -111,6 +111,9 @@ final readonly class Adviser
         foreach (SchoolQuestion::cases() as $question) {
             $chosen = $question->chosen($mine->reading);
             $others = [];
+            if (!$this->engine->book->hangsOn($mine->reading->lure, 'schools.'.$question->value)) {
+                continue;
+            }
             foreach ($question->schools() as $school) {
                 if ($school === $chosen) {
                     continue;

@@ -73,6 +73,18 @@ final class Rulebook
         );
     }
 
+    /** Whether anything that is asked of such a lure hangs on this field of the reading. */
+    public function hangsOn(LureKind $kind, string $field): bool
+    {
+        foreach ($this->questions($kind) as $question) {
+            if (isset($question->dependsOn[$field])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Which kind suits the water: asked of no kind in particular. */
     public function ranking(): Question
     {

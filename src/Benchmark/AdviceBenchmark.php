@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Benchmark;
 
 use App\Contract\Advice\AdviceDocument;
+use App\Contract\Advice\ChartRequestDocument;
 use App\Contract\Reader\DocumentNormalizer;
 use App\Contract\Reader\DocumentReader;
 use App\Contract\Reading\ReadingDocument;
+use App\UseCase\Advice\DrawChart;
 use Kontrast\Lure\Build;
 use Kontrast\Lure\LureKind;
 use Kontrast\Material\BuildOptics;
@@ -44,6 +46,13 @@ final readonly class AdviceBenchmark implements Benchmark
         'bass' => 'largemouth',
     ];
 
+    private const CHART = [
+        'visibility_in' => [3, 10, 26, 46, 84],
+        'sky' => ['sun', 'overcast', 'low_sun'],
+        'lures' => ['jig', 'swim_jig', 'spinnerbait', 'bladed_jig'],
+        'forage' => ['bluegill'],
+    ];
+
     private const BATCH = 200;
 
     public function __construct(
@@ -51,6 +60,7 @@ final readonly class AdviceBenchmark implements Benchmark
         private DocumentReader $reader,
         private DocumentNormalizer $documents,
         private Engine $engine,
+        private DrawChart $chart,
     ) {
     }
 
@@ -82,17 +92,22 @@ final readonly class AdviceBenchmark implements Benchmark
             3,
         ) / self::BATCH;
         $kinds = \count(LureKind::cases());
+        $asked = $this->reader->fromArray(self::CHART + ['reading' => (object) self::READING], ChartRequestDocument::class);
+        $chart = Timer::median(fn () => $this->documents->toArray($this->chart->draw($asked)), 5);
 
         return [
             new Measurement('Uncertainty of all figures of an advice', \sprintf('%.1f ms', $spans), 'under 60 ms'),
             new Measurement(
                 'All rules applied once',
                 \sprintf('%.2f ms, %d rules in the book for %d lures', $rules, \count(Rulebook::standard()->rules), $kinds),
+                'under 0.6 ms',
             ),
             new Measurement(
                 'Whole advice, with all other approaches',
                 \sprintf('%.2f ms, %.1f times the rules alone', $advice, $advice / $rules),
+                'under 9 ms',
             ),
+            new Measurement('Chart of 5 × 3 × 4 waters', \sprintf('%.0f ms, %.1f times one advice', $chart, $chart / $advice), 'under 400 ms'),
             new Measurement(
                 'Server time of POST /api/advice',
                 \sprintf('%.2f ms, %.1f times the advice alone', $request, $request / $advice),

@@ -42,7 +42,7 @@ final readonly class Blades extends Part
             'flash, or bright over a bright skirt',
             [...Rule::DIRTY_HANGS_ON, 'red_crawfish', 'season', 'surface_f', 'schools.red_spring'],
             static fn (Situation $situation): array => [
-                Value::of(brightBase()->strength($situation) > 0.0 ? LureSet::Bright : LureSet::Flash),
+                Value::of($situation->strengthOf(brightBase()) > 0.0 ? LureSet::Bright : LureSet::Flash),
             ],
         );
     }
