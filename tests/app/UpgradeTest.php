@@ -256,6 +256,9 @@ final class UpgradeTest extends TestCase
         $body = match ("$method $path") {
             'POST /api/advice', 'POST /api/opinion' => $reading,
             'POST /api/advice/view' => ['reading' => $reading, 'from' => 'side', 'before' => ['visibility_in' => 9] + $reading],
+            'POST /api/chart', 'POST /api/chart.csv' => [
+                'reading' => $reading, 'visibility_in' => [9, 27], 'sky' => ['sun'], 'lures' => ['jig'], 'forage' => ['shad', 'bluegill'],
+            ],
             'PATCH /api/workbench' => ['build' => $build()],
             'POST /api/explain' => ['reading' => $reading, 'pick' => 'skirt.base'],
             'POST /api/changes' => ['before' => $reading, 'after' => ['visibility_in' => 9] + $reading],

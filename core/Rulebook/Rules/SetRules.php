@@ -131,7 +131,7 @@ final class SetRules
             ->because('Nothing stands out: the skirt is plain.');
 
         yield rule('M1.pairing')->for(...self::BLADED)->school(PairingSchool::Ladder)->special()
-            ->when(settled(Slot::Set, LureSet::Dull), visibility()->atLeast(inches(6)))
+            ->when(settled(Slot::Set, LureSet::Dull), visibility()->atLeast(inches(6))->sharp())
             ->pick(Whole::pairing(Pairing::Match))
             ->because('Nothing stands out: the trailer is like the skirt.');
 
