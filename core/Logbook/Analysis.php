@@ -13,7 +13,7 @@ use Kontrast\Statistics\Rate;
 final readonly class Analysis
 {
     /** Counts up with how anything in it is worked out: what was kept of an older one is worked out again. */
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /**
      * @param list<LevelRate>      $rates       by factor, most fished first

@@ -10,6 +10,7 @@ use Kontrast\Lure\HasLabel;
 use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\TrailerStyle;
+use Kontrast\Reading\Bank;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\Tint;
@@ -29,6 +30,7 @@ enum Factor: string
     case Clarity = 'clarity';
     case Sky = 'sky';
     case Tint = 'tint';
+    case Bank = 'bank';
     case Season = 'season';
     case Sun = 'sun';
     case Hour = 'hour';
@@ -36,7 +38,7 @@ enum Factor: string
     /** What the angler chose: only these are compared, in water and light that were alike. */
     public function isChosen(): bool
     {
-        return !\in_array($this, [self::Clarity, self::Sky, self::Tint, self::Season, self::Sun, self::Hour], true);
+        return !\in_array($this, [self::Clarity, self::Sky, self::Tint, self::Bank, self::Season, self::Sun, self::Hour], true);
     }
 
     /** A level of it, as it is called in a sentence. */
@@ -50,6 +52,7 @@ enum Factor: string
             self::Lure => LureKind::tryFrom($level),
             self::Sky => Sky::tryFrom($level),
             self::Tint => Tint::tryFrom($level),
+            self::Bank => Bank::tryFrom($level),
             self::Season => Season::tryFrom($level),
             self::Sun => SunBand::tryFrom($level),
             self::Weight, self::Clarity, self::Hour => null,
@@ -67,6 +70,7 @@ enum Factor: string
             self::Trailer->value => 'trailer color',
             self::Style->value => 'trailer style',
             self::Lure->value => 'type of lure',
+            self::Bank->value => 'kind of bank',
             self::Sun->value => 'height of the sun',
             self::Hour->value => 'hour of the day',
         ];

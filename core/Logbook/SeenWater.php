@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kontrast\Logbook;
 
 use Kontrast\Measure\Length;
+use Kontrast\Reading\Bank;
 use Kontrast\Reading\ClarityBand;
 use Kontrast\Reading\Reading;
 use Kontrast\Reading\Season;
@@ -24,6 +25,7 @@ final readonly class SeenWater
         public ?Sky $sky,
         public Season $season,
         public ?Reading $whole,
+        public ?Bank $bank = null,
     ) {
     }
 

@@ -14,7 +14,7 @@ use Kontrast\Rulebook\Engine;
 final readonly class StintLevels
 {
     /** Counts up with what is worked out here; older ones are worked out again. */
-    public const VERSION = 2;
+    public const VERSION = 3;
     /** The level of a part that a lure does without. */
     public const NONE = 'none';
 
@@ -42,6 +42,7 @@ final readonly class StintLevels
             Factor::Clarity->value => $seen->clarity()?->value,
             Factor::Sky->value => $seen->sky?->value,
             Factor::Tint->value => $seen->tint?->value,
+            Factor::Bank->value => $seen->bank?->value,
             Factor::Season->value => $seen->season->value,
             Factor::Sun->value => SunBand::of($sunHeight)->value,
         ];

@@ -10,7 +10,7 @@ final class ReadingColumns
     private const FIELDS = [
         'lure', 'visibility_in', 'tint', 'sky', 'wind', 'depth_ft', 'season', 'cover', 'cover_density', 'forage', 'red_crawfish', 'bite',
         'bass', 'sun_elevation_deg', 'surface_f', 'trend_f', 'run', 'forage_in', 'forage_colours', 'arm', 'lead_free', 'forage_also',
-        'goal', 'schooling', 'schools',
+        'goal', 'schooling', 'bank', 'schools',
     ];
     private const LISTS = ['forage_colours', 'forage_also'];
 

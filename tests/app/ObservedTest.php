@@ -12,13 +12,13 @@ final class ObservedTest extends OutingTestCase
     public function testAStintHoldsOnlyWhatWasSeenAndSaysWhatAnAdviceAssumed(): void
     {
         $this->begin();
-        $seen = ['sky' => 'overcast', 'visibility_in' => null];
+        $seen = ['sky' => 'overcast', 'bank' => 'point', 'visibility_in' => null];
         $assumed = ['visibility_in', 'tint', 'cover'];
         $this->send('PUT', self::stintPath(), ['reading' => $seen, 'assumed' => $assumed] + self::stint('09:10'));
         self::assertSame(200, $this->answered(), $this->content());
         $stint = self::listAt($this->send('GET', '/api/outings/'.self::OUTING), 'stints', 0);
         Schema::assertValid('outing', $this->content());
-        self::assertSame(['sky' => 'overcast'], $stint['reading']);
+        self::assertSame(['sky' => 'overcast', 'bank' => 'point'], $stint['reading']);
         self::assertSame([true, $assumed], [$stint['confirmed'], $stint['assumed']]);
     }
 
@@ -33,6 +33,7 @@ final class ObservedTest extends OutingTestCase
     /** @param array<string, mixed> $change */
     #[TestWith([['reading' => ['visibility_in' => -1]], 'reading.visibility_in'])]
     #[TestWith([['reading' => ['tint' => 'mauve']], 'reading.tint'])]
+    #[TestWith([['reading' => ['bank' => 'river']], 'reading.bank'])]
     #[TestWith([['assumed' => ['depth']], 'assumed[0]'])]
     #[TestWith([['assumed' => ['tint', 'tint']], 'assumed'])]
     #[TestWith([['confirmed' => 'yes'], 'confirmed'])]
@@ -46,7 +47,7 @@ final class ObservedTest extends OutingTestCase
 
     public function testWhatNobodySawIsCountedUnderNothing(): void
     {
-        foreach ([Samples::reading(), ['sky' => 'sun']] as $i => $reading) {
+        foreach ([Samples::reading(), ['sky' => 'sun', 'bank' => 'point']] as $i => $reading) {
             $at = static fn (string $time): string => '2026-05-0'.(8 + $i)."T$time:00+00:00";
             $this->send('POST', '/api/outings', ['started_at' => $at('09:00'), 'ended_at' => $at('11:00'), 'stints' => [
                 [
@@ -64,7 +65,7 @@ final class ObservedTest extends OutingTestCase
             $rates,
             static fn (mixed $one): bool => \is_array($one) && $factor === $one['factor'],
         ), 'hours'));
-        self::assertEquals([4, 2, 2, 4], array_map($hours, ['skirt', 'clarity', 'tint', 'sky']));
+        self::assertEquals([4, 2, 2, 4, 2], array_map($hours, ['skirt', 'clarity', 'tint', 'sky', 'bank']));
     }
 
     public function testTheSeasonShowsWhatWasMeasured(): void

@@ -171,6 +171,9 @@ describe('what was seen of the water', () => {
     expect(planned.assumed).toEqual(expect.arrayContaining(['visibility_in', 'sky', 'forage', 'cover']))
     for (const field of ['tint', 'lure', 'goal'] as const) expect(planned.assumed).not.toContain(field)
     expect(filled({}, granted(null, usual, now)).reading).toMatchObject({ visibility_in: 14, tint: 'clay' })
+    // The rules ask for cover, not for the lie of the bank.
+    expect(filled({ bank: 'point', tint: 'clay' }, granted(trip, usual, now)).reading).not.toHaveProperty('bank')
+    expect(isOtherThan({ bank: 'point' }, { bank: 'pocket' })).toBe(true)
     // With nothing known at all there is still an advice.
     expect(filled({}, granted(null, undefined, now)).reading.visibility_in).toBeGreaterThan(0)
   })

@@ -2117,7 +2117,7 @@ export interface components {
         /** @description One choice beside another, on the same days in the same water and light; drawn together with all other comparisons. */
         Comparison: {
             /** @enum {string} */
-            factor: "finish" | "skirt" | "trailer" | "pairing" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "season" | "sun" | "hour";
+            factor: "finish" | "skirt" | "trailer" | "pairing" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "bank" | "season" | "sun" | "hour";
             /**
              * @description The only water it is about; null for all.
              * @enum {string|null}
@@ -2508,7 +2508,7 @@ export interface components {
         /** @description How often something bit, for one level of one factor; intervals hold the rate four times in five. */
         LevelRate: {
             /** @enum {string} */
-            factor: "finish" | "skirt" | "trailer" | "pairing" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "season" | "sun" | "hour";
+            factor: "finish" | "skirt" | "trailer" | "pairing" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "bank" | "season" | "sun" | "hour";
             level: string;
             hours: number;
             bites: number;
@@ -2700,7 +2700,7 @@ export interface components {
             rule: string;
             facts: string[];
         };
-        /** @description What of a reading somebody saw there and then: null, or left out, where nobody looked. Its fields are those of a reading. */
+        /** @description What of a reading somebody saw there and then: null, or left out, where nobody looked. Its fields are those of a reading, and the kind of bank. */
         ObservedReading: {
             /** @enum {string|null} */
             lure?: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig" | "any" | null;
@@ -2740,6 +2740,11 @@ export interface components {
             /** @enum {string|null} */
             goal?: "any" | "numbers" | "size" | null;
             schooling?: boolean | null;
+            /**
+             * @description The kind of place; of a stint alone.
+             * @enum {string|null}
+             */
+            bank?: "straight" | "point" | "pocket" | "dock" | "steep" | "flat" | null;
             schools?: components["schemas"]["Schools"] | null;
         };
         /** @description What the model says of one advised pick and of the next two. */

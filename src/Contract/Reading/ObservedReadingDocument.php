@@ -13,6 +13,7 @@ use Kontrast\Lure\Colour;
 use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Run;
 use Kontrast\Measure\Length;
+use Kontrast\Reading\Bank;
 use Kontrast\Reading\Bass;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
@@ -29,7 +30,7 @@ use Kontrast\Reading\Wind;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** What of a reading somebody saw there and then: null, or left out, where nobody looked. Its fields are those of a reading. */
+/** What of a reading somebody saw there and then: null, or left out, where nobody looked. Its fields are those of a reading, and the kind of bank. */
 #[OA\Schema(schema: 'ObservedReading', additionalProperties: false)]
 final readonly class ObservedReadingDocument implements Sparse
 {
@@ -74,6 +75,8 @@ final readonly class ObservedReadingDocument implements Sparse
         public ?array $forage_also = [],
         public ?Goal $goal = null,
         public ?bool $schooling = null,
+        #[OA\Property(description: 'The kind of place; of a stint alone.')]
+        public ?Bank $bank = null,
         public ?SchoolsDocument $schools = new SchoolsDocument(),
     ) {
     }
@@ -101,6 +104,7 @@ final readonly class ObservedReadingDocument implements Sparse
             $this->sky,
             $season,
             $this->whole($season)?->toReading($lure),
+            $this->bank,
         );
     }
 
@@ -108,6 +112,8 @@ final readonly class ObservedReadingDocument implements Sparse
     private function whole(Season $season): ?ReadingDocument
     {
         $seen = array_filter(get_object_vars($this), static fn (mixed $value): bool => null !== $value);
+        // An advice asks for cover, not for the lie of the bank.
+        unset($seen['bank']);
         if ([] !== array_diff_key(array_flip(self::DECISIVE), $seen)) {
             return null;
         }

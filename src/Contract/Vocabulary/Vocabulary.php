@@ -55,6 +55,7 @@ use Kontrast\Material\Fluorescence;
 use Kontrast\Material\Metal;
 use Kontrast\Material\Palette;
 use Kontrast\Material\PartPlace;
+use Kontrast\Reading\Bank;
 use Kontrast\Reading\Bass;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
@@ -97,7 +98,7 @@ final class Vocabulary
         'Currency' => Currency::class, 'StarterSet' => StarterSet::class,
         'AccentShare' => AccentShare::class, 'ColourLayout' => ColourLayout::class, 'HeadForm' => HeadForm::class,
         'Keeper' => Keeper::class, 'LureSet' => LureSet::class, 'RodPower' => RodPower::class, 'RodAction' => RodAction::class,
-        'DirtySchool' => DirtySchool::class,
+        'DirtySchool' => DirtySchool::class, 'Bank' => Bank::class,
     ];
     /** Their words mean one thing only beside their own question, so they stay out of the list of all labels. */
     private const APART = [

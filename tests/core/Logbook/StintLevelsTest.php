@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\core\Logbook;
 
+use Kontrast\Logbook\Factor;
 use Kontrast\Logbook\PairedColours;
 use Kontrast\Logbook\SeenWater;
 use Kontrast\Logbook\StintLevels;
@@ -12,6 +13,7 @@ use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Skirt;
 use Kontrast\Lure\Trailer;
+use Kontrast\Reading\Bank;
 use Kontrast\Reading\FinishSchool;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Engine;
@@ -58,6 +60,7 @@ final class StintLevelsTest extends TestCase
         $levels = StintLevels::of($build, new SeenWater(null, null, $reading->sky, $reading->season, null), null, $engine);
         self::assertArrayNotHasKey('clarity', $levels->levels);
         self::assertArrayNotHasKey('tint', $levels->levels);
+        self::assertArrayNotHasKey('bank', $levels->levels);
         self::assertSame($reading->sky->value, $levels->levels['sky']);
         self::assertSame($build->kind->value, $levels->levels['lure']);
         self::assertNull($levels->stratum);
@@ -66,6 +69,19 @@ final class StintLevelsTest extends TestCase
             self::assertNull((new SeenWater($visibility, $tint, $sky, $reading->season, null))->stratum());
         }
         self::assertNotNull((new SeenWater($reading->visibility, $reading->tint, $reading->sky, $reading->season, null))->stratum());
+    }
+
+    /** Common practice, no source (L10). */
+    public function testTheKindOfBankIsCountedAndComparesNothing(): void
+    {
+        $reading = Readings::of(LureKind::Jig);
+        $seen = new SeenWater($reading->visibility, $reading->tint, $reading->sky, $reading->season, $reading, Bank::Point);
+        $engine = Engine::standard();
+        $levels = StintLevels::of(Adviser::standard()->advise($reading)->build, $seen, null, $engine);
+        self::assertSame('point', $levels->levels[Factor::Bank->value]);
+        self::assertSame('kind of bank', Factor::Bank->label());
+        self::assertSame('straight bank', Factor::Bank->levelLabel('straight'));
+        self::assertFalse(Factor::Bank->isChosen());
     }
 
     /** @param list<Colour> $accents */

@@ -27,6 +27,7 @@ final class CoverageTest extends TestCase
     private const ELSEWHERE = [
         'W9' => 'the page that tests colours over depth',
         'L6' => 'trips',
+        'L10' => 'the kind of bank of a stint, which the log counts (Factor::Bank)',
         'X1' => 'how a range holds at its ends (InRange)',
         'X9' => 'how firm a pick is (Firmness)',
         'X11' => 'what a rule’s conditions count (Rule::weight), and open ends (InRange)',

@@ -8,7 +8,7 @@
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
   import { EVENT_KINDS, type EventKind } from '../../words/logbook'
   import { SHORT_TINTS } from '../../words/tints'
-  import { BOUNDS, SKYS, TINTS, WINDS, type Tint } from '../../words/vocabulary'
+  import { BANKS, BOUNDS, SKYS, TINTS, WINDS, type Tint } from '../../words/vocabulary'
   import { round } from '../../words/round'
   import { capital, show } from '../../words/words'
   import FishLength from './FishLength.svelte'
@@ -45,6 +45,7 @@
     { field: 'tint', label: 'Tint', words: TINTS, say: (word: string) => SHORT_TINTS[word as Tint] },
     { field: 'sky', label: 'Sky', words: SKYS, say: (word: string) => capital(show(word)) },
     { field: 'wind', label: 'Wind', words: WINDS, say: (word: string) => capital(show(word)) },
+    { field: 'bank', label: 'Where', words: BANKS, say: (word: string) => capital(show(word)) },
   ] as const
 </script>
 

@@ -6,7 +6,7 @@
   import NumberBox from '../../ui/NumberBox.svelte'
   import VisibilityStick from '../../ui/VisibilityStick.svelte'
   import { SHORT_TINTS } from '../../words/tints'
-  import { BOUNDS, SKYS, TINTS, WINDS } from '../../words/vocabulary'
+  import { BANKS, BOUNDS, SKYS, TINTS, WINDS } from '../../words/vocabulary'
   import { unitsOf } from '../../words/quantity'
   import { round } from '../../words/round'
 
@@ -33,6 +33,7 @@
   <Choice label="Tint" options={TINTS} value={now.tint} onpick={(tint) => set({ tint })} shown={SHORT_TINTS} />
   <Choice label="Sky" options={SKYS} value={now.sky} onpick={(sky) => set({ sky })} columns="grid-cols-4" />
   <Choice label="Wind" options={WINDS} value={now.wind} onpick={(wind) => set({ wind })} />
+  <Choice label="Where" options={BANKS} value={now.bank} onpick={(bank) => set({ bank })} columns="grid-cols-3" />
   <span class="flex items-center gap-2 text-[0.8125rem] font-bold"
     >Surface
     <NumberBox

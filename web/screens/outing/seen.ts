@@ -42,7 +42,7 @@ export const confirmed = (outing: Outing, isSo: boolean): Outing => ({
 
 /** Whether the water is told otherwise than it was, and not only more of it. */
 export const isOtherThan = (was: ObservedReading, now: ObservedReading): boolean =>
-  (['visibility_in', 'tint', 'sky', 'wind', 'surface_f'] as const).some(
+  (['visibility_in', 'tint', 'sky', 'wind', 'surface_f', 'bank'] as const).some(
     (field) => was[field] != null && was[field] !== now[field],
   )
 
@@ -84,8 +84,10 @@ export function granted(trip: TripRequest | null, usual: UsualWater | undefined,
 /** What was seen, and the rest as it is taken for granted. */
 export function filled(seen: ObservedReading, rest: Reading): Filled {
   const fields = Object.keys(said(rest)) as (keyof ObservedReading)[]
+  // An advice asks for cover, not for the lie of the bank.
+  const water = said({ ...seen, bank: null })
   return {
-    reading: { ...rest, ...said(seen) } as Reading,
+    reading: { ...rest, ...water } as Reading,
     assumed: fields.filter((field) => !isSaid(seen[field]) && !WISHES.includes(field)),
   }
 }
