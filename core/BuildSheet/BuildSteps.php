@@ -217,15 +217,17 @@ final class BuildSteps
                     ['S15'],
                     ['Cut away from the hand holding the strands.'],
                 ),
-            new BuildStep(Task::Tie, $jig
-                ? 'Put a small cable tie, four inches long, over the collar, with its lock under the weed guard and no strands caught in it. Pull it '
-                    .'tight, cut the end flush, and remove the rubber collar.'
-                : 'Put a small cable tie, four inches long, over the collar, with its lock on the bottom and no strands caught in it. Pull it tight, cut '
-                    .'the end flush, and remove the rubber collar.', ['cable tie, '.Hardware::TIE], 'small cutter', 'Rubber collars '
-                        .'split from heat and from fish. A cable tie lasts.'
+            new BuildStep(
+                Task::Tie,
+                'Put a small cable tie, four inches long, over the collar, with its lock '.($jig ? 'under the weed guard' : 'on the bottom')
+                    .' and no strands caught in it. Pull it tight, cut the end flush, and remove the rubber collar.',
+                ['cable tie, '.Hardware::TIE],
+                'small cutter',
+                'Rubber collars split from heat and from fish. A cable tie lasts.'
                     .(SkirtMaterial::LivingRubber === $build->skirt->material ? ' Rubber strands tied with wire flare even more.' : ''),
                 ['A3', ...(SkirtMaterial::LivingRubber === $build->skirt->material ? ['A5'] : [])],
-                ['The cut end of a cable tie scratches: cut it flush.']),
+                ['The cut end of a cable tie scratches: cut it flush.'],
+            ),
         ];
     }
 

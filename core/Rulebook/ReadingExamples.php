@@ -24,8 +24,8 @@ final readonly class ReadingExamples
     }
 
     /**
-     * A reading in which the rule decides: without it a pick would be another. Failing that, one where it is the loudest for it or for the runner-up; null where there
-     * is neither.
+     * A reading in which the rule decides: without it a pick would be another. Failing that, one where it is the loudest for the pick or
+     * for the runner-up; null where there is neither.
      */
     public function deciding(Rule $rule): ?Reading
     {

@@ -107,7 +107,11 @@ final readonly class AdviceBenchmark implements Benchmark
                 \sprintf('%.2f ms, %.1f times the rules alone', $advice, $advice / $rules),
                 'under 9 ms',
             ),
-            new Measurement('Chart of 5 × 3 × 4 waters', \sprintf('%.0f ms, %.1f times one advice', $chart, $chart / $advice), 'under 400 ms'),
+            new Measurement(
+                'Chart of 5 × 3 × 4 waters',
+                \sprintf('%.0f ms, %.1f times one advice', $chart, $chart / $advice),
+                'under 400 ms',
+            ),
             new Measurement(
                 'Server time of POST /api/advice',
                 \sprintf('%.2f ms, %.1f times the advice alone', $request, $request / $advice),

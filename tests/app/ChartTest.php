@@ -33,7 +33,8 @@ final class ChartTest extends ApiTestCase
                         self::assertIsArray($reading);
                         $advice = $this->send('POST', '/api/advice', $where + $reading);
                         self::assertIsArray($advice);
-                        self::assertEquals(array_intersect_key($advice, array_flip(self::PICKS)), $cell['advice'], (string) json_encode($where));
+                        $picks = array_intersect_key($advice, array_flip(self::PICKS));
+                        self::assertEquals($picks, $cell['advice'], (string) json_encode($where));
                     }
                 }
             }

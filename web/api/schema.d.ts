@@ -2700,7 +2700,10 @@ export interface components {
             rule: string;
             facts: string[];
         };
-        /** @description What of a reading somebody saw there and then: null, or left out, where nobody looked. Its fields are those of a reading, and the kind of bank. */
+        /**
+         * @description What of a reading somebody saw there and then: null, or left out, where nobody looked. Its fields are those of a reading, and the kind
+         *     of bank.
+         */
         ObservedReading: {
             /** @enum {string|null} */
             lure?: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig" | "any" | null;

@@ -262,7 +262,8 @@ final class SkirtColourRules
             ->pick(Skirt::of(Colour::GreenPumpkin))
             ->because('Crawfish in dirty water: on a bladed jig green pumpkin comes right behind black and blue.');
 
-        yield rule('S10.natural')->with('D3')->school(DirtySchool::Natural)->special()->when(not(forage(Forage::Shad)), visibility()->under(feet(1.5)))
+        yield rule('S10.natural')->with('D3')->school(DirtySchool::Natural)->special()
+            ->when(not(forage(Forage::Shad)), visibility()->under(feet(1.5)))
             ->pick(Skirt::of(Colour::GreenPumpkin))
             ->because('Dirty water: green pumpkin shows as well as black and looks more real.');
 

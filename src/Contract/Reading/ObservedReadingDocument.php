@@ -30,7 +30,10 @@ use Kontrast\Reading\Wind;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
-/** What of a reading somebody saw there and then: null, or left out, where nobody looked. Its fields are those of a reading, and the kind of bank. */
+/**
+ * What of a reading somebody saw there and then: null, or left out, where nobody looked. Its fields are those of a reading, and the kind
+ * of bank.
+ */
 #[OA\Schema(schema: 'ObservedReading', additionalProperties: false)]
 final readonly class ObservedReadingDocument implements Sparse
 {

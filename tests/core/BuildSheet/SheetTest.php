@@ -71,7 +71,10 @@ final class SheetTest extends TestCase
         $dark = Bins::blade(BladeShape::BladedJig, 3)->darken();
         self::assertNotNull($dark);
         yield 'darkened with '
-            .'marker' => [self::bladed()->with($dark), ['lay_out', 'marker', 'plate', 'skirt', 'trim', 'tie', 'trailer', 'check', 'boatside']];
+            .'marker' => [
+                self::bladed()->with($dark),
+                ['lay_out', 'marker', 'plate', 'skirt', 'trim', 'tie', 'trailer', 'check', 'boatside'],
+            ];
     }
 
     /** A1, A2, S15, S16, T5, H3, A3; common practice, no source. */

@@ -364,7 +364,8 @@ final class FishingTest extends TestCase
 
     public function testAnExplanationHoldsEveryVoteMostFirst(): void
     {
-        $explanation = (new Explainer(Engine::standard()))->explain(Readings::of(LureKind::BladedJig, 17, forage: Forage::Crawfish), Slot::SkirtBase);
+        $reading = Readings::of(LureKind::BladedJig, 17, forage: Forage::Crawfish);
+        $explanation = (new Explainer(Engine::standard()))->explain($reading, Slot::SkirtBase);
         self::assertNotNull($explanation);
         $counts = array_map(static fn ($vote): float => abs($vote->count), $explanation->votes);
         $sorted = $counts;

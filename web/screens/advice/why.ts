@@ -46,13 +46,15 @@ const HIGH = { title: 50, drawing: 250, row: 26 }
 /** The lure with its picks under it, as one drawing. */
 export function picture(advice: Advice, rows: readonly [string, string][], drawing: string): string {
   const height = HIGH.title + HIGH.drawing + 20 + rows.length * HIGH.row
+  const at = (i: number) => HIGH.title + HIGH.drawing + (i + 1) * HIGH.row
   const line = ([name, value]: readonly [string, string], i: number) =>
-    `<text x="20" y="${HIGH.title + HIGH.drawing + (i + 1) * HIGH.row}"><tspan font-weight="700">${escaped(name)}:</tspan> ${escaped(value)}</text>`
+    `<text x="20" y="${at(i)}"><tspan font-weight="700">${escaped(name)}:</tspan> ${escaped(value)}</text>`
   const lure = drawing.replace(
     '<svg',
     `<svg x="30" y="${HIGH.title + 10}" width="${WIDTH - 60}" height="${HIGH.drawing - 20}"`,
   )
-  return `<svg xmlns="http://www.w3.org/2000/svg" width="${WIDTH}" height="${height}" viewBox="0 0 ${WIDTH} ${height}" font-family="sans-serif" font-size="16" fill="#1a1a1a">
+  const size = `width="${WIDTH}" height="${height}" viewBox="0 0 ${WIDTH} ${height}"`
+  return `<svg xmlns="http://www.w3.org/2000/svg" ${size} font-family="sans-serif" font-size="16" fill="#1a1a1a">
 <rect width="${WIDTH}" height="${height}" fill="#ffffff"/>
 <text x="20" y="34" font-size="22" font-weight="700">${escaped(title(advice))}</text>
 <rect x="20" y="${HIGH.title}" width="${WIDTH - 40}" height="${HIGH.drawing}" fill="#d6d6d4"/>
