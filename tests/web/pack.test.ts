@@ -93,6 +93,10 @@ describe('a packed advice', () => {
     ])
   })
 
+  it('that was made before there were sets has the usual rod, and no set', () => {
+    expect(adviceIn(packOf(), READING).advice).toMatchObject({ set: null, tackle: { rod_power: 'medium_heavy' } })
+  })
+
   it('says where the grid is too coarse to tell', () => {
     const near = (visibility_in: number) => adviceIn(packOf(), { ...READING, lure: 'jig', visibility_in }).near.coarse
     expect(near(20)).toBeNull()

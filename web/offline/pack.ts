@@ -34,6 +34,7 @@ export interface PackedRank {
   score: number
 }
 
+const USUAL_ROD = { rod_power: 'medium_heavy', rod_action: 'fast' } as const
 const AXES = ['lure', 'visibility_in', 'sky', 'wind', 'bite', 'cover'] as const
 /** Set hour by hour or chosen once for everything: nothing to compare. */
 const NOT_COMPARED: readonly string[] = [...AXES, 'sun_elevation_deg', 'schools', 'lead_free']
@@ -142,12 +143,21 @@ function cellOf(pack: TripPack, at: At): number {
 /** An advice put together of the pieces that it shares with others. */
 function adviceAt(pack: TripPack, cell: number): Advice {
   const pieces = pack.advices[pack.cells[cell] ?? -1] ?? []
-  return Object.fromEntries(
-    pack.fields.map((field, i) => {
-      const value = pack.values[pieces[i] ?? -1]
-      return [field, pack.lists.includes(field) ? (value as number[]).map((one) => pack.values[one]) : value]
-    }),
-  ) as Advice
+  return upToDate(
+    Object.fromEntries(
+      pack.fields.map((field, i) => {
+        const value = pack.values[pieces[i] ?? -1]
+        return [field, pack.lists.includes(field) ? (value as number[]).map((one) => pack.values[one]) : value]
+      }),
+    ) as Advice,
+  )
+}
+
+/** A pack that was made before there were sets says nothing of them, nor how stiff the rod is: then it is what is usual. */
+function upToDate(advice: Advice): Advice {
+  return 'set' in advice
+    ? advice
+    : { ...(advice as Advice), set: null, tackle: { ...(advice as Advice).tackle, ...USUAL_ROD } }
 }
 
 const isSame = (one: unknown, other: unknown) => JSON.stringify(said(one)) === JSON.stringify(said(other))
