@@ -176,6 +176,7 @@ final class Facts
             .'Snags: hook off, heavier cover rig.',
         'L8' => 'Collars split, trailers tear, lures are lost: what is left in the box is part of the record, and what a partner '
             .'caught is evidence too.',
+        'L9' => 'Start with what you trust: of two picks that are equal, tie the one you have confidence in.',
         'L10' => 'Fish bunch by kind of bank and by hour: which bank, point, pocket or dock gave the bites is worth as much as the color.',
         'L11' => 'Before the first cast: look at the lure in the water beside you, feel it thump on a short pull, see that it runs '
             .'straight.',

@@ -113,6 +113,29 @@ test('a toss-up shows both picks, equal in size', async ({ page }) => {
   expect(one?.height).toBeCloseTo(other?.height ?? 0, 0)
 })
 
+test('of two equal picks the one that is trusted is tied', async ({ page }) => {
+  const perch = {
+    lure: 'jig',
+    visibility_in: 0.9,
+    forage: 'perch',
+    sky: 'sun',
+    wind: 'ripple',
+    bite: 'normal',
+    tint: 'green',
+  }
+  await page.request.put('/api/current-reading', {
+    data: { reading: { ...READING, ...perch, surface_f: 75, season: 'summer' } },
+  })
+  await open(page, '#/advice', 'Jig')
+  const skirt = page.getByRole('region', { name: 'Skirt', exact: true })
+  await expect(skirt.getByText(/^Black/).first()).toBeVisible()
+  await skirt.getByRole('button', { name: 'More about the skirt' }).click()
+  await skirt.getByRole('button', { name: 'I trust yellow' }).click()
+  await expect(skirt.getByText(/^Yellow/).first()).toBeVisible()
+  await skirt.getByRole('button', { name: 'No longer trust yellow' }).click()
+  await expect(skirt.getByText(/^Black/).first()).toBeVisible()
+})
+
 test('any lure is the best for the water, and another is one tap away', async ({ page }) => {
   await page.request.put('/api/current-reading', {
     data: { reading: { ...READING, lure: 'any', cover: 'rock', surface_f: 46 } },

@@ -75,7 +75,9 @@ const orPacked = (reading: Reading, ask: () => Promise<Advice>) =>
 /** Puts an advice that came some other way where it would be asked for; one of the rules that is there already stays the one. */
 export function knowAdvice(reading: Reading, advice: Advice): Advice {
   const known = queryClient.getQueryData<Answered<Reading, GivenAdvice>>(keys.advice(reading))
-  if (known && !known.value.packed) return known.value
+  // One that something written since has made old gives way.
+  const isOld = queryClient.getQueryState(keys.advice(reading))?.isInvalidated
+  if (known && !known.value.packed && !isOld) return known.value
   queryClient.setQueryData(keys.advice(reading), { input: reading, value: advice })
   return advice
 }

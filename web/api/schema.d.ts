@@ -3527,6 +3527,8 @@ export interface components {
             schools?: components["schemas"]["Schools"];
             /** @description Questions on which the logbook votes too. If left out: none. */
             log_says?: ("pairing" | "finish" | "dirty" | "shad_start" | "red_spring" | "wood" | "stained_shad_trailer" | "strands" | "shallow_line" | "warming_grass" | "jig_strands" | "jig_clear" | "spinnerbait_trailer")[];
+            /** @description Of two picks that are equal the one named here is tied. If left out: none. */
+            trusted?: components["schemas"]["Trust"][];
         };
         /** @description What is missing to build the advised lures of some readings. */
         Shopping: {
@@ -3828,6 +3830,12 @@ export interface components {
             after: components["schemas"]["Value"][];
             because: string;
             facts: string[];
+        };
+        /** @description A pick that the angler has confidence in: of two that are equal it is tied first. */
+        Trust: {
+            /** @enum {string} */
+            pick: "lure" | "profile" | "intent" | "set" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.rod_power" | "tackle.rod_action" | "tackle.gear_ratio" | "lure_ranking";
+            value: string;
         };
         /** @description Equal steps of a batch, done in one go. */
         Turn: {

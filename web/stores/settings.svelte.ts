@@ -54,9 +54,10 @@ class Choices {
 
   async #write(body: Settings, isLast: boolean): Promise<void> {
     await answer(api.PUT(PATH, { body, keepalive: true, headers: isLast ? { 'If-Match': '*' } : {} }))
-    const before = this.#stored?.log_says ?? []
+    const votes = (one: Settings | null) => [one?.log_says ?? [], one?.trusted ?? []]
+    const before = votes(this.#stored)
     this.#stored = body
-    await wrote(isSame(before, body.log_says ?? []) ? 'settings' : 'log-says')
+    await wrote(isSame(before, votes(body)) ? 'settings' : 'log-says')
   }
 
   #failed(error: unknown, wanted: Settings): void {

@@ -155,7 +155,7 @@ export function fieldValue(field: string, value: unknown, metric: boolean): stri
   if (value === null || value === undefined) return 'not measured'
   if (Array.isArray(value)) return value.length > 0 ? list(value.map(String)) : 'none'
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
-  if (typeof value === 'object') return 'others'
+  if (typeof value === 'object') return wordsWithin(value)
   if (typeof value === 'string') return field === 'tint' ? tintWords(value as Tint) : show(value)
   const number = Number(value)
   if (field === 'visibility_in') return waterLength(number, metric)
@@ -164,6 +164,12 @@ export function fieldValue(field: string, value: unknown, metric: boolean): stri
   if (field === 'surface_f') return temperature(number, metric)
   if (field === 'trend_f') return change(number, metric)
   return `${round(number, 1)}°`
+}
+
+/** What an object of words says: “jig dark, spinnerbait bright”. */
+function wordsWithin(value: object): string {
+  const said = Object.entries(value).filter((entry): entry is [string, string] => typeof entry[1] === 'string')
+  return said.length > 0 ? said.map(([name, word]) => `${show(name)} ${show(word)}`).join(', ') : 'others'
 }
 
 /** The lure in a sentence, for those who cannot see the drawing. */

@@ -6,6 +6,7 @@ namespace App\Contract\Settings;
 
 use App\Contract\Constraint\Above;
 use App\Contract\Constraint\Between;
+use App\Contract\Reader\LimitsLists;
 use App\Contract\Reader\Sparse;
 use App\Contract\Reading\SchoolsDocument;
 use Kontrast\Inventory\Money;
@@ -15,9 +16,14 @@ use Symfony\Component\Validator\Constraints as Assert;
 
 /** The angler's standing choices. */
 #[OA\Schema(schema: 'Settings', additionalProperties: false)]
-final readonly class SettingsDocument implements Sparse
+final readonly class SettingsDocument implements LimitsLists, Sparse
 {
-    /** @param list<SchoolQuestion> $log_says */
+    private const MOST_TRUSTED = 60;
+
+    /**
+     * @param list<SchoolQuestion> $log_says
+     * @param list<TrustDocument>  $trusted
+     */
     public function __construct(
         public Units $units,
         public Theme $theme,
@@ -40,6 +46,15 @@ final readonly class SettingsDocument implements Sparse
         #[OA\Property(description: 'Questions on which the logbook votes too. If left out: none.')]
         #[Assert\Unique(message: 'Name each question once.')]
         public array $log_says = [],
+        #[OA\Property(description: 'Of two picks that are equal the one named here is tied. If left out: none.', maxItems: self::MOST_TRUSTED)]
+        #[Assert\Valid]
+        #[Assert\Unique(message: 'Name each pick once.')]
+        public array $trusted = [],
     ) {
+    }
+
+    public static function limits(): array
+    {
+        return ['trusted' => self::MOST_TRUSTED];
     }
 }

@@ -73,6 +73,7 @@ use Kontrast\Rulebook\Firmness;
 use Kontrast\Rulebook\SchoolQuestion;
 use Kontrast\Rulebook\Slot;
 use Kontrast\Rulebook\Symptom;
+use Kontrast\Rulebook\Trust;
 use Kontrast\Scoring\ScoredTrait;
 use Kontrast\Vision\BassEye;
 use Kontrast\Vision\Separation;
@@ -176,6 +177,7 @@ final class Vocabulary
                 'twoUpTo' => Separation::MOST_TWO_TONE,
             ]],
             'BOUNDS' => ['', self::bounds()],
+            'TRUST_PICKS' => ['readonly Pick[]', array_map(self::value(...), Trust::PICKS)],
             'STARTING_READING' => ['', ReadingDocument::STARTING],
             'PACK_VERSION' => ['', TripPackDocument::VERSION],
         ];

@@ -6,7 +6,7 @@ namespace App\UseCase\Advice;
 
 use App\Contract\Reading\ReadingDocument;
 use App\Persistence\LogbookCounts;
-use App\Persistence\LogChoice;
+use App\Persistence\StandingChoices;
 use App\UseCase\Outing\AnalyzeLogbook;
 use Kontrast\Logbook\Analysis;
 use Kontrast\Logbook\LogRules;
@@ -16,11 +16,13 @@ use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\LureRanking;
+use Kontrast\Rulebook\Trust;
 use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Service\ResetInterface;
 
 /**
- * The rules that advise: the standard ones, and the log's own on the questions where the angler lets it have a say. They are read when they
+ * The rules that advise: the standard ones, the log's own on the questions where the angler lets it have a say,
+ * and what the angler trusts. They are read when they
  * are first asked for, and stay the same until the request is over.
  */
 final class CurrentRules implements ResetInterface
@@ -28,7 +30,7 @@ final class CurrentRules implements ResetInterface
     private ?Engine $engine = null;
 
     public function __construct(
-        private readonly LogChoice $choice,
+        private readonly StandingChoices $choices,
         private readonly LogbookCounts $counts,
         private readonly AnalyzeLogbook $log,
         private readonly CacheInterface $cache,
@@ -66,11 +68,14 @@ final class CurrentRules implements ResetInterface
 
     private function read(): Engine
     {
-        $questions = $this->choice->questions();
+        [$questions, $trusted] = $this->choices->read();
+        $book = $this->standard->book;
+        $own = [
+            ...([] === $questions ? [] : LogRules::derive($book, $this->evidence(), $questions)),
+            ...Trust::rules($trusted),
+        ];
 
-        return [] === $questions
-            ? $this->standard
-            : new Engine($this->standard->book->with(LogRules::derive($this->standard->book, $this->evidence(), $questions)));
+        return [] === $own ? $this->standard : new Engine($book->with($own));
     }
 
     /** @return list<SchoolEvidence> counted once for as long as nothing new is noted */

@@ -27,6 +27,7 @@ final class CoverageTest extends TestCase
     private const ELSEWHERE = [
         'W9' => 'the page that tests colours over depth',
         'L6' => 'trips',
+        'L9' => 'what the angler trusts (Trust)',
         'L10' => 'the kind of bank of a stint, which the log counts (Factor::Bank)',
         'X1' => 'how a range holds at its ends (InRange)',
         'X9' => 'how firm a pick is (Firmness)',

@@ -28,6 +28,7 @@
   import Ranking from './Ranking.svelte'
   import Remedies from './Remedies.svelte'
   import SecondOpinion from './SecondOpinion.svelte'
+  import TellAFriend from './TellAFriend.svelte'
 
   /** What to tie, all of it in the first view; below it what else there is to know, each folded to a line. */
   interface Props {
@@ -133,10 +134,7 @@
   {#snippet model()}{#if view}<SecondOpinion opinions={view.opinions} />{/if}{/snippet}
   {#snippet lures()}<Ranking {advice} />{/snippet}
   {#snippet tell()}
-    {#await loaded(import('./TellAFriend.svelte')) then { default: TellAFriend }}<TellAFriend
-        {advice}
-        {reading}
-      />{/await}
+    <TellAFriend {advice} {reading} />
     <p class="pt-2 text-sm"><a class="underline" href="#/chart">The chart of this water</a></p>
   {/snippet}
   {#snippet notes()}<Notes notes={advice.notes} />{/snippet}

@@ -8,6 +8,8 @@
   import Reasons from './Reasons.svelte'
   import { mainReasons } from './mainReasons'
   import TossUp from './TossUp.svelte'
+  import Trusted from './Trusted.svelte'
+  import { TRUST_PICKS } from '../../words/vocabulary'
 
   /** One part to tie, with its first reason; the others and the votes behind one tap. */
   interface Props {
@@ -53,6 +55,9 @@
     >
   </p>
   {#if open}
+    {#each tossUps.filter((reason) => TRUST_PICKS.includes(reason.pick)) as reason (reason.pick)}<Trusted
+        {reason}
+      />{/each}
     <Reasons reasons={part.reasons} {reading} />
     {#each part.cautions as caution (caution.text)}<CautionLine text={caution.text} />{/each}
   {/if}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence;
+
+use Doctrine\DBAL\Exception;
+use Doctrine\ORM\EntityManagerInterface;
+use Kontrast\Rulebook\SchoolQuestion;
+use Kontrast\Rulebook\Slot;
+
+/**
+ * What the angler chose once for every advice. Asked before each of them, so straight from the column; where there is no database yet, as on
+ * the command line of a fresh machine, nothing was chosen either.
+ */
+final readonly class StandingChoices
+{
+    public function __construct(private EntityManagerInterface $entities, private string $databaseFile)
+    {
+    }
+
+    /** @return array{list<SchoolQuestion>, list<array{Slot, string}>} the questions on which the log votes, and the picks that are trusted */
+    public function read(): array
+    {
+        if (!is_file($this->databaseFile)) {
+            return [[], []];
+        }
+        try {
+            $row = $this->entities->getConnection()->fetchNumeric(
+                "SELECT json_extract(document, '$.log_says'), json_extract(document, '$.trusted') FROM settings WHERE json_valid(document)",
+            );
+        } catch (Exception) {
+            return [[], []];
+        }
+        [$says, $trusted] = array_map(
+            static fn (mixed $json): array => \is_string($json) ? (array) json_decode($json, true) : [],
+            false === $row ? [null, null] : $row,
+        );
+
+        return [
+            array_values(array_filter(
+                SchoolQuestion::cases(),
+                static fn (SchoolQuestion $question): bool => \in_array($question->value, $says, true),
+            )),
+            self::picks($trusted),
+        ];
+    }
+
+    /**
+     * @param array<mixed> $trusted
+     *
+     * @return list<array{Slot, string}>
+     */
+    private static function picks(array $trusted): array
+    {
+        $picks = [];
+        foreach ($trusted as $one) {
+            $pick = \is_array($one) && \is_string($one['pick'] ?? null) ? Slot::tryFrom($one['pick']) : null;
+            if (null !== $pick && \is_string($one['value'] ?? null)) {
+                $picks[] = [$pick, $one['value']];
+            }
+        }
+
+        return $picks;
+    }
+}
