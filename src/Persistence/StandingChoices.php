@@ -10,8 +10,8 @@ use Kontrast\Rulebook\SchoolQuestion;
 use Kontrast\Rulebook\Slot;
 
 /**
- * What the angler chose once for every advice. Asked before each of them, so straight from the column; where there is no database yet, as on
- * the command line of a fresh machine, nothing was chosen either.
+ * What the angler chose once for every advice. Asked before each of them, so straight from the column; where there is no database yet, as
+ * on the command line of a fresh machine, nothing was chosen either.
  */
 final readonly class StandingChoices
 {
@@ -19,7 +19,10 @@ final readonly class StandingChoices
     {
     }
 
-    /** @return array{list<SchoolQuestion>, list<array{Slot, string}>} the questions on which the log votes, and the picks that are trusted */
+    /**
+     * @return array{list<SchoolQuestion>, list<array{Slot, string}>} the questions on which the log votes, and the picks that are
+     *                                                               trusted
+     */
     public function read(): array
     {
         if (!is_file($this->databaseFile)) {

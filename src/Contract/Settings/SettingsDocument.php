@@ -46,7 +46,10 @@ final readonly class SettingsDocument implements LimitsLists, Sparse
         #[OA\Property(description: 'Questions on which the logbook votes too. If left out: none.')]
         #[Assert\Unique(message: 'Name each question once.')]
         public array $log_says = [],
-        #[OA\Property(description: 'Of two picks that are equal the one named here is tied. If left out: none.', maxItems: self::MOST_TRUSTED)]
+        #[OA\Property(
+            maxItems: self::MOST_TRUSTED,
+            description: 'Of two picks that are equal the one named here is tied. If left out: none.',
+        )]
         #[Assert\Valid]
         #[Assert\Unique(message: 'Name each pick once.')]
         public array $trusted = [],
