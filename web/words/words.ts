@@ -153,7 +153,8 @@ export function fieldWords(field: string): string {
 /** The value of a field of a reading, with its unit. */
 export function fieldValue(field: string, value: unknown, metric: boolean): string {
   if (value === null || value === undefined) return 'not measured'
-  if (Array.isArray(value)) return value.length > 0 ? list(value.map(String)) : 'none'
+  const one = (of: unknown) => (typeof of === 'object' && of !== null ? wordsWithin(of) : String(of))
+  if (Array.isArray(value)) return value.length > 0 ? list(value.map(one)) : 'none'
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
   if (typeof value === 'object') return wordsWithin(value)
   if (typeof value === 'string') return field === 'tint' ? tintWords(value as Tint) : show(value)

@@ -35,7 +35,6 @@ use function Kontrast\Rulebook\cloudy;
 use function Kontrast\Rulebook\cover;
 use function Kontrast\Rulebook\dark;
 use function Kontrast\Rulebook\dirty;
-use function Kontrast\Rulebook\dirtyBase;
 use function Kontrast\Rulebook\eats;
 use function Kontrast\Rulebook\feet;
 use function Kontrast\Rulebook\forage;
@@ -267,10 +266,6 @@ final class SkirtColourRules
             ->when(not(forage(Forage::Shad)), visibility()->under(feet(1.5)))
             ->pick(Skirt::of(Colour::GreenPumpkin))
             ->because('Dirty water: green pumpkin shows as well as black and looks more real.');
-
-        yield rule('K5')->with('S10')->fallback()->when(forage(Forage::Bluegill), dirty(), not(dirtyBase(DirtySchool::Dark)))
-            ->pick(Skirt::of(Colour::GreenPumpkin)->accent(Colour::Gold, Colour::Maroon))
-            ->because('Sunfish in off-color water: green pumpkin with gold and a little maroon comes next.');
 
         yield rule('F4')->when(forage(Forage::Crawfish), visibility()->atLeast(feet(1.5)))
             ->pick(Skirt::of(Colour::GreenPumpkin))
