@@ -52,7 +52,11 @@
   const AT_ONCE = 2
   /** There is room for the pictures at once, or they wait until they are wanted. */
   const isWide = matchMedia('(min-width: 64rem)').matches
-  const parts = $derived(partsOf(advice, settings.metric))
+  /** On a phone the set is in the heading, and its reasons come after what there is to tie. */
+  const isPhone = matchMedia('(max-width: 39.99rem)').matches
+  const all = $derived(partsOf(advice, settings.metric))
+  const set = $derived(all.filter((part) => part.key === 'set'))
+  const parts = $derived(isPhone ? [...all.filter((part) => part.key !== 'set'), ...set] : all)
   const gist = $derived(gists(advice, view, settings.metric))
   const pressing = $derived(advice.cautions.filter((caution) => caution.place === 'reading'))
   const standing = $derived(advice.cautions.filter((caution) => caution.place === 'advice'))
@@ -75,7 +79,7 @@
 <div class="flex flex-col gap-3">
   <header class="flex flex-col gap-0.5">
     <h1 class="text-xl leading-tight sm:text-2xl">{title(advice)}</h1>
-    {#if advice.set}<p class="text-sm leading-tight sm:hidden">{parts[0]?.headline}</p>{/if}
+    {#if advice.set}<p class="text-sm leading-tight sm:hidden">{set[0]?.headline}</p>{/if}
     <p class="hidden font-semibold sm:block">{advice.wanted.line}</p>
     <span class="hidden sm:block"><ReadingSummary {reading} /></span>
   </header>

@@ -25,11 +25,7 @@
   const tossUps = $derived(part.reasons.filter((reason) => reason.firmness === 'toss_up'))
 </script>
 
-<!-- On a phone the set is in the heading, and its reasons come after what there is to tie. -->
-<section
-  class={['border-base-content min-w-0 border-t py-1 sm:py-2', part.key === 'set' && 'order-last sm:order-none']}
-  aria-labelledby="part-{part.key}"
->
+<section class="border-base-content min-w-0 border-t py-1 sm:py-2" aria-labelledby="part-{part.key}">
   <div class="flex items-start justify-between gap-2">
     <div class="min-w-0">
       <h2 id="part-{part.key}" class="text-faint text-xs leading-tight font-semibold">{part.title}</h2>
