@@ -28,8 +28,8 @@ final readonly class Evidence implements Condition
     }
 
     /**
-     * Under this chance the notes stay silent, and below so many hours or bites: luck gets that far, with thirteen questions to try.
-     * (Chosen, tried by simulation.).
+     * Under this chance the notes stay silent, and below so many hours or bites: luck gets that far, with thirteen questions to try
+     * (chosen by simulation).
      */
     private const SILENT_UNDER = 0.999;
     private const LEAST_HOURS = 10.0;

@@ -42,9 +42,7 @@ final readonly class SchoolsOfBuild
     {
         $fits = $seen = [];
         foreach ($question->schools() as $school) {
-            $theirs = $usual->reading->with(schools: $usual->reading->schools->with($school));
-            $decision = $this->engine->reconsider($usual, $theirs, 'schools.'.$question->value);
-            $answer = self::answer($question, (new Assembly($decision))->build());
+            $answer = self::answer($question, (new Assembly($this->engine->inSchool($usual, $school)))->build());
             $seen[$answer] = true;
             if ($answer === self::answer($question, $build)) {
                 $fits[] = $school->value;

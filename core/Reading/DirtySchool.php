@@ -33,27 +33,35 @@ enum DirtySchool: string implements School
 
     private static function usualOfBladedJig(Reading $reading): self
     {
-        $isMuddy = $reading->visibility->inInches() < self::OPAQUE_IN
-            || Tint::Tannic === $reading->tint && $reading->visibility->inInches() < self::DARK_TEA_IN;
+        $isDark = $reading->visibility->inInches() < self::OPAQUE_IN || self::isOpaqueBrown($reading);
 
         return match ($reading->mainForage()) {
-            Forage::Bluegill => $isMuddy ? self::Dark : self::Natural,
+            Forage::Bluegill => $isDark ? self::Dark : self::Natural,
             Forage::Crawfish, Forage::Unknown => self::Dark,
-            default => $isMuddy && Tint::Clay === $reading->tint ? self::Dark : self::Bright,
+            default => $isDark && Tint::Clay === $reading->tint ? self::Dark : self::Bright,
         };
     }
 
     private static function usualOfSpinnerbait(Reading $reading): self
     {
-        $inches = $reading->visibility->inInches();
         $isShad = Forage::Shad === $reading->mainForage();
         $isDark = match ($reading->sky) {
             Sky::Night, Sky::Storm => true,
             Sky::LowSun, Sky::Rain => !$isShad,
-            default => !$isShad && ($inches < self::OPAQUE_IN && \in_array($reading->tint, [Tint::Clay, Tint::Tannic], true)
-                || $inches < self::DARK_TEA_IN && Tint::Tannic === $reading->tint),
+            default => !$isShad && self::isOpaqueBrown($reading),
         };
 
         return $isDark ? self::Dark : self::Bright;
+    }
+
+    private static function isOpaqueBrown(Reading $reading): bool
+    {
+        $inches = $reading->visibility->inInches();
+
+        return match ($reading->tint) {
+            Tint::Clay => $inches < self::OPAQUE_IN,
+            Tint::Tannic => $inches < self::DARK_TEA_IN,
+            default => false,
+        };
     }
 }

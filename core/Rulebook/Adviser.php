@@ -111,19 +111,11 @@ final readonly class Adviser
         foreach (SchoolQuestion::cases() as $question) {
             $chosen = $question->chosen($mine->reading);
             $others = [];
-            if (!$this->engine->book->hangsOn($mine->reading->lure, 'schools.'.$question->value)) {
-                continue;
-            }
             foreach ($question->schools() as $school) {
                 if ($school === $chosen) {
                     continue;
                 }
-                $theirs = $this->engine->reconsider(
-                    $mine,
-                    $mine->reading->with(schools: $mine->reading->schools->with($school)),
-                    'schools.'.$question->value,
-                );
-                $dissent = $this->dissent($question, $school, $assembly, new Assembly($theirs));
+                $dissent = $this->dissent($question, $school, $assembly, new Assembly($this->engine->inSchool($mine, $school)));
                 if (null !== $dissent) {
                     $others[] = $dissent;
                 }

@@ -29,13 +29,9 @@ final class Alternatives
     /** @return iterable<int, Decision> in the order of the schools */
     public function inSchoolsOf(SchoolQuestion $question): iterable
     {
-        $reading = $this->here->decision->reading;
         foreach ($question->schools() as $school) {
-            yield $this->decisions["{$question->value} {$school->value}"] ??= $this->engine->reconsider(
-                $this->here->decision,
-                $reading->with(schools: $reading->schools->with($school)),
-                'schools.'.$question->value,
-            );
+            $key = "{$question->value} {$school->value}";
+            yield $this->decisions[$key] ??= $this->engine->inSchool($this->here->decision, $school);
         }
     }
 }

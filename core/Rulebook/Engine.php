@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kontrast\Rulebook;
 
 use Kontrast\Reading\Reading;
+use Kontrast\Reading\School;
 
 /**
  * Runs every rule alike. Question by question in the order of Slot, each rule that holds adds its weight times its strength
@@ -35,7 +36,23 @@ final readonly class Engine
      */
     public function reconsider(Decision $before, Reading $reading, string ...$fields): Decision
     {
-        return $this->settle($reading, $before, array_fill_keys($fields, true));
+        $changed = array_fill_keys($fields, true);
+
+        return $this->book->hangsOn($reading->lure, $changed)
+            ? $this->settle($reading, $before, $changed)
+            : new Decision($reading, $before->tallies, $before->strengths, true);
+    }
+
+    /** The same water with another school of the angler's on one question. */
+    public function inSchool(Decision $before, School $school): Decision
+    {
+        $reading = $before->reading;
+
+        return $this->reconsider(
+            $before,
+            $reading->with(schools: $reading->schools->with($school)),
+            'schools.'.SchoolQuestion::of($school)->value,
+        );
     }
 
     /** @param array<string, true> $changed fields of the reading, and slots as they come out otherwise */

@@ -14,7 +14,6 @@ final readonly class Reasons
     public static function collect(Assembly $lure): array
     {
         $reasons = [];
-        $situation = new Situation($lure->decision->reading);
         foreach ($lure->slotsInUse() as $slot) {
             $tally = $lure->decision->on($slot);
             if (null === $tally) {
@@ -32,7 +31,7 @@ final readonly class Reasons
                     $value,
                     $told->rule,
                     $told->strength,
-                    $told->rule->schoolHeld($situation)?->value,
+                    $told->rule->schoolHeld($lure->decision->reading)?->value,
                     array_values(array_filter($votes, static fn (Vote $vote): bool => $vote->rule !== $told->rule)),
                     $tally->votesAgainst(),
                     $tally->firmness(),

@@ -6,6 +6,7 @@ namespace Kontrast\Rulebook;
 
 use Kontrast\Lure\LureKind;
 use Kontrast\Reading\DirtySchool;
+use Kontrast\Reading\Reading;
 use Kontrast\Reading\School;
 use Kontrast\Rulebook\Condition\All;
 
@@ -178,7 +179,7 @@ final readonly class Rule
     /** How fully the rule speaks here, 0 to 1: its weakest condition decides. */
     public function strength(Situation $situation): float
     {
-        if ([] !== $this->schools && null === $this->schoolHeld($situation)) {
+        if ([] !== $this->schools && null === $this->schoolHeld($situation->reading)) {
             return 0.0;
         }
 
@@ -206,10 +207,10 @@ final readonly class Rule
     }
 
     /** The school of the angler's that lets the rule speak, or null. */
-    public function schoolHeld(Situation $situation): ?School
+    public function schoolHeld(Reading $reading): ?School
     {
         foreach ($this->schools as $school) {
-            if ($situation->sideOn($school) === $school) {
+            if ($reading->sideOn($school) === $school) {
                 return $school;
             }
         }

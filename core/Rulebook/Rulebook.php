@@ -13,6 +13,8 @@ final class Rulebook
     private array $bySlot = [];
     /** @var array<string, list<Question>> by lure kind */
     private array $questions = [];
+    /** @var array<string, array<string, true>> what the answers hang on, by lure kind */
+    private array $dependsOn = [];
     private ?Question $ranking = null;
 
     /** @param array<string, Rule> $rules by id */
@@ -44,7 +46,13 @@ final class Rulebook
     /** @param iterable<Rule> ...$pages */
     public static function of(iterable ...$pages): self
     {
-        $rules = [];
+        return (new self([]))->and(...$pages);
+    }
+
+    /** @param iterable<Rule> ...$pages which share their conditions with each other; those of this book are shared already */
+    private function and(iterable ...$pages): self
+    {
+        $rules = $this->rules;
         $shared = [];
         foreach ($pages as $page) {
             foreach ($page as $rule) {
@@ -61,7 +69,7 @@ final class Rulebook
     /** @param list<Rule> $rules more of them, at the end of the book */
     public function with(array $rules): self
     {
-        return [] === $rules ? $this : self::of($this->rules, $rules);
+        return [] === $rules ? $this : $this->and($rules);
     }
 
     /** @return list<Question> every question that bears on such a lure, in the order of settling */
@@ -73,16 +81,18 @@ final class Rulebook
         );
     }
 
-    /** Whether anything that is asked of such a lure hangs on this field of the reading. */
-    public function hangsOn(LureKind $kind, string $field): bool
+    /**
+     * Whether anything that is asked of such a lure hangs on any of these fields of the reading.
+     *
+     * @param array<string, true> $fields
+     */
+    public function hangsOn(LureKind $kind, array $fields): bool
     {
-        foreach ($this->questions($kind) as $question) {
-            if (isset($question->dependsOn[$field])) {
-                return true;
-            }
-        }
+        $this->dependsOn[$kind->value] ??= array_merge(
+            ...array_map(static fn (Question $question): array => $question->dependsOn, $this->questions($kind)),
+        );
 
-        return false;
+        return [] !== array_intersect_key($fields, $this->dependsOn[$kind->value]);
     }
 
     /** Which kind suits the water: asked of no kind in particular. */

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook;
 
-use Kontrast\Reading\DirtySchool;
 use Kontrast\Reading\Reading;
-use Kontrast\Reading\School;
 
 /** What a condition may look at: the reading, and what was settled before. */
 final class Situation
@@ -16,8 +14,6 @@ final class Situation
 
     /** @var array<int, float> by object id of the condition, which the rulebook keeps alive */
     private array $strengths = [];
-
-    private ?DirtySchool $dirty = null;
 
     public function __construct(public readonly Reading $reading)
     {
@@ -31,12 +27,6 @@ final class Situation
     public function strengthOf(Condition $condition): float
     {
         return $this->strengths[spl_object_id($condition)] ??= $condition->strength($this);
-    }
-
-    /** The angler's side on the question that this school answers. */
-    public function sideOn(School $school): ?School
-    {
-        return $school instanceof DirtySchool ? $this->dirty ??= $this->reading->dirtySchool() : $this->reading->schools->on($school);
     }
 
     /** @param list<Value> $values */

@@ -25,7 +25,7 @@ final readonly class Blades extends Part
     {
         $blade = self::only($finish);
 
-        return $finish->isMetal() ? $blade->and(self::setOfMetal()) : $blade->says(Slot::Set, LureSet::ofBlade($finish));
+        return $finish->isMetal() ? $blade->and(self::setOfMetal($finish)) : $blade->says(Slot::Set, LureSet::ofBlade($finish));
     }
 
     /** A finish alone, where the rule names the set itself or none. */
@@ -35,14 +35,14 @@ final readonly class Blades extends Part
     }
 
     /** Bare metal is the one flash on a natural lure; over the bright skirt of dirty water it is a bright set (M4). */
-    private static function setOfMetal(): Pick
+    private static function setOfMetal(Finish $finish): Pick
     {
         return Pick::computed(
             Slot::Set,
             'flash, or bright over a bright skirt',
             [...Rule::DIRTY_HANGS_ON, 'red_crawfish', 'season', 'surface_f', 'schools.red_spring'],
             static fn (Situation $situation): array => [
-                Value::of($situation->strengthOf(brightBase()) > 0.0 ? LureSet::Bright : LureSet::Flash),
+                Value::of($situation->strengthOf(brightBase()) > 0.0 ? LureSet::Bright : LureSet::ofBlade($finish)),
             ],
         );
     }
