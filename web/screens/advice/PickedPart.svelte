@@ -23,6 +23,16 @@
   const first = $derived(mainReasons(part.reasons)[0])
   const turned = $derived(changed.filter((change) => belongsTo(change.pick, part.key)))
   const tossUps = $derived(part.reasons.filter((reason) => reason.firmness === 'toss_up'))
+  const trusted = $derived(settings.value?.trusted ?? [])
+  /** Where trust can tie, and where it was given: it can be taken back wherever it still acts. */
+  const toTrust = $derived(
+    part.reasons.filter(
+      ({ pick, firmness, value, runner_up }) =>
+        TRUST_PICKS.includes(pick) &&
+        (firmness === 'toss_up' ||
+          trusted.some((one) => one.pick === pick && (one.value === value || one.value === runner_up))),
+    ),
+  )
 </script>
 
 <section class="border-base-content min-w-0 border-t py-1 sm:py-2" aria-labelledby="part-{part.key}">
@@ -51,9 +61,7 @@
     >
   </p>
   {#if open}
-    {#each tossUps.filter((reason) => TRUST_PICKS.includes(reason.pick)) as reason (reason.pick)}<Trusted
-        {reason}
-      />{/each}
+    {#each toTrust as reason (reason.pick)}<Trusted {reason} />{/each}
     <Reasons reasons={part.reasons} {reading} />
     {#each part.cautions as caution (caution.text)}<CautionLine text={caution.text} />{/each}
   {/if}
