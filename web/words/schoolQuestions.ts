@@ -105,7 +105,7 @@ export const QUESTIONS: Question[] = [
   },
   {
     key: 'jig_clear',
-    label: 'A jig where one sees four to five feet',
+    label: 'A jig in clear water',
     schools: [
       ['open', 'Brown or green pumpkin'],
       ['brown', 'Brown'],

@@ -110,9 +110,7 @@
       {@const cells = grid(data, tops.length, rows)}
       {#if isWide}
         <table class="w-full table-fixed text-left" bind:this={table}>
-          <caption class="sr-only"
-            >What to tie, by how far one sees and {rows === 'sky' ? 'by sky' : 'by forage'}</caption
-          >
+          <caption class="sr-only">What to tie, by visibility and {rows === 'sky' ? 'by sky' : 'by forage'}</caption>
           <thead>
             <tr class="border-base-content border-b">
               <td class="w-24"></td>
@@ -138,7 +136,7 @@
         <p class="text-faint text-xs">Lines: blade, skirt, trailer. Bold: it differs from the cell on its left.</p>
       {:else}
         <Choice
-          label="How far one sees"
+          label="Visibility"
           options={tops.map((top) => top.name)}
           value={tops[at]?.name}
           onpick={(name) => (shown = tops.findIndex((top) => top.name === name))}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schools } from '../../api/client'
   import Field from '../../ui/Field.svelte'
+  import Group from '../../ui/Group.svelte'
   import { schoolName } from '../../words/schoolQuestions'
   import { DIRTY_SCHOOLS, LURE_KINDS, type DirtySchool, type LureKind } from '../../words/vocabulary'
   import { capital, show } from '../../words/words'
@@ -21,8 +22,7 @@
     })
 </script>
 
-<fieldset>
-  <legend class="mb-1 text-sm font-semibold">{label}</legend>
+<Group {label}>
   <div class="grid grid-cols-2 gap-3 sm:grid-cols-4">
     {#each LURE_KINDS as kind (kind)}
       <Field label={capital(show(kind))}>
@@ -42,4 +42,4 @@
       </Field>
     {/each}
   </div>
-</fieldset>
+</Group>
