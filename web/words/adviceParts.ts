@@ -205,9 +205,23 @@ function bladesHeadline(advice: Advice): string {
   const [first, second] = advice.blades
   if (!first) return NONE
   const one = (blade: typeof first) =>
-    `${blade.darkened ? 'darkened ' : ''}${show(blade.finish)}${blade.shape === 'bladed_jig' ? '' : ` ${show(blade.shape)}`}`
+    `${finishWords(blade)}${blade.shape === 'bladed_jig' ? '' : ` ${show(blade.shape)}`}`
   if (!second) return capital(one(first))
   return capital(one(first) === one(second) ? `two ${one(first)}` : `${one(first)}, then ${one(second)}`)
+}
+
+/** "Darkened gold". */
+export const finishWords = ({ finish, darkened }: Advice['blades'][number]): string =>
+  `${darkened ? 'darkened ' : ''}${show(finish)}`
+
+/** What it is thrown on, in a line. */
+export function tackleWords(tackle: Advice['tackle'], metric: boolean): string {
+  const rod = `${valueWords('tackle.rod_in', tackle.rod_in, metric)} ${show(tackle.rod_power)} rod`
+  return [
+    `${valueWords('tackle.line_lb', tackle.line_lb, metric)} ${show(tackle.line)}`,
+    `${rod}, ${show(tackle.rod_action)}`,
+    `${valueWords('tackle.gear_ratio', tackle.gear_ratio, metric)} reel`,
+  ].join(', ')
 }
 
 /** A picked value in words and units. */

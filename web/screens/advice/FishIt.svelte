@@ -2,7 +2,7 @@
   import type { Advice } from '../../api/client'
   import { settings } from '../../stores/settings.svelte'
   import Facts from '../../ui/Facts.svelte'
-  import { valueWords } from '../../words/adviceParts'
+  import { tackleWords } from '../../words/adviceParts'
   import { capital, show } from '../../words/words'
 
   /** How to fish the lure: the retrieve, the tackle, where, and what to pick up next. */
@@ -11,7 +11,6 @@
   }
   let { advice }: Props = $props()
   const { retrieve, tackle } = $derived(advice)
-  const words = (pick: Parameters<typeof valueWords>[0], value: number[]) => valueWords(pick, value, settings.metric)
 </script>
 
 <dl class="text-sm leading-snug">
@@ -27,9 +26,7 @@
     <dt class="text-faint">Tackle</dt>
     <dd>
       <p class="text-base font-bold">
-        {words('tackle.line_lb', tackle.line_lb)}
-        {show(tackle.line)}, {words('tackle.rod_in', tackle.rod_in)}
-        {show(tackle.rod_power)} rod, {show(tackle.rod_action)}, {words('tackle.gear_ratio', tackle.gear_ratio)} reel
+        {tackleWords(tackle, settings.metric)}
       </p>
       {tackle.because}
       <Facts ids={tackle.facts} />

@@ -1,9 +1,9 @@
 <script lang="ts">
   import type { Advice, Reading } from '../../api/client'
   import { asPng } from '../../lure/asPng'
-  import { asSvg } from '../../lure/asSvg'
   import Lure from '../../lure/Lure.svelte'
   import { inTheHand } from '../../lure/paint'
+  import { asSvg } from '../../lure/svg'
   import { settings } from '../../stores/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import { download } from '../../ui/download'
@@ -21,7 +21,7 @@
 
   const drawing = () => {
     const svg = drawn?.querySelector('svg')
-    return svg ? asSvg(svg).replace(/^<\?xml.*?\?>\s*/, '') : ''
+    return svg ? asSvg(svg) : ''
   }
 
   async function copy() {

@@ -1,5 +1,6 @@
 import type { Advice, Reading } from '../../api/client'
-import { coloursWords, title, valuesWords } from '../../words/adviceParts'
+import { escaped, placed } from '../../lure/svg'
+import { coloursWords, finishWords, title, valuesWords } from '../../words/adviceParts'
 import { questionLabel, schoolName } from '../../words/schoolQuestions'
 import type { Pick } from '../../words/vocabulary'
 import { capital, depth, show, temperature, tintWords, waterLength } from '../../words/words'
@@ -17,7 +18,7 @@ export function why(advice: Advice, reading: Reading, metric: boolean): string[]
   ].join(', ')
   const blade = advice.blades.at(-1)
   const light = blade
-    ? `${capital(show(reading.sky))}: ${blade.darkened ? 'darkened ' : ''}${show(blade.finish)} on the blade. ${because('blades.finish')}`
+    ? `${capital(show(reading.sky))}: ${finishWords(blade)} on the blade. ${because('blades.finish')}`
     : `${capital(show(reading.sky))}: a lure without a blade. ${because('skirt.opacity')}`
   const skirt = advice.skirt ? coloursWords(advice.skirt).toLowerCase() : 'no skirt'
   return [
@@ -38,8 +39,6 @@ function differ(advice: Advice, metric: boolean): string {
   return `${questionLabel(first.question)}: whoever says “${schoolName(first.question, other.school)}” would take ${value}.`
 }
 
-const escaped = (text: string) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/"/g, '&quot;')
-
 const WIDTH = 720
 const HIGH = { title: 50, drawing: 250, row: 26 }
 
@@ -49,10 +48,7 @@ export function picture(advice: Advice, rows: readonly [string, string][], drawi
   const at = (i: number) => HIGH.title + HIGH.drawing + (i + 1) * HIGH.row
   const line = ([name, value]: readonly [string, string], i: number) =>
     `<text x="20" y="${at(i)}"><tspan font-weight="700">${escaped(name)}:</tspan> ${escaped(value)}</text>`
-  const lure = drawing.replace(
-    '<svg',
-    `<svg x="30" y="${HIGH.title + 10}" width="${WIDTH - 60}" height="${HIGH.drawing - 20}"`,
-  )
+  const lure = placed(drawing, 30, HIGH.title + 10, WIDTH - 60, HIGH.drawing - 20)
   const size = `width="${WIDTH}" height="${height}" viewBox="0 0 ${WIDTH} ${height}"`
   return `<svg xmlns="http://www.w3.org/2000/svg" ${size} font-family="sans-serif" font-size="16" fill="#1a1a1a">
 <rect width="${WIDTH}" height="${height}" fill="#ffffff"/>
@@ -63,6 +59,8 @@ ${rows.map(line).join('\n')}
 </svg>`
 }
 
+const quoted = (text: string) => escaped(text).replace(/"/g, '&quot;')
+
 /** The advice as one page without any script, to open anywhere. */
 export function page(
   advice: Advice,
@@ -71,16 +69,16 @@ export function page(
   drawing: string,
 ): string {
   const line = ([name, value]: readonly [string, string]) =>
-    `<tr><th scope="row">${escaped(name)}</th><td>${escaped(value)}</td></tr>`
+    `<tr><th scope="row">${quoted(name)}</th><td>${quoted(value)}</td></tr>`
   return `<!doctype html>
 <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width">
-<title>${escaped(title(advice))}</title>
+<title>${quoted(title(advice))}</title>
 <style>body{font:16px/1.4 sans-serif;max-width:44rem;margin:1rem auto;padding:0 1rem;color:#1a1a1a;background:#fff}
 figure{background:#d6d6d4;margin:0 0 1rem;padding:.5rem}svg{width:100%;height:auto}table{border-collapse:collapse;width:100%}
 th,td{text-align:left;vertical-align:top;border-bottom:1px solid #ccc;padding:.3rem .5rem .3rem 0}</style></head>
-<body><h1>${escaped(title(advice))}</h1><figure>${drawing}</figure>
+<body><h1>${quoted(title(advice))}</h1><figure>${drawing}</figure>
 <table>${rows.map(line).join('')}</table>
-${sentences.map((sentence) => `<p>${escaped(sentence)}</p>`).join('\n')}
+${sentences.map((sentence) => `<p>${quoted(sentence)}</p>`).join('\n')}
 <p><small>A starting point: the fish decide. Follow local rules on tackle, and wear a life jacket in cold water.</small></p>
 </body></html>
 `

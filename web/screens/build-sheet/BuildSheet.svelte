@@ -9,7 +9,7 @@
   import { startBuild } from '../../stores/startBuild.svelte'
   import BuyList from '../../parts/BuyList.svelte'
   import { afterBuying, notOwned } from '../../parts/notOwned'
-  import { valueWords } from '../../words/adviceParts'
+  import { tackleWords } from '../../words/adviceParts'
   import { round } from '../../words/round'
   import { capital, describeBuild, partLength, show, waterLength, weight } from '../../words/words'
   import Facts from '../../ui/Facts.svelte'
@@ -27,7 +27,7 @@
   import ShareBuild from './ShareBuild.svelte'
   import StepDrawing from './StepDrawing.svelte'
   import { download } from '../../ui/download'
-  import { asSvg } from '../../lure/asSvg'
+  import { asSvg, svgFile } from '../../lure/svg'
   import { minutes, stepText } from './steps'
 
   /** How to build the lure on the bench: one page to print, or one step at a time. */
@@ -62,7 +62,7 @@
 
   function saveDrawing() {
     const svg = drawing?.querySelector('svg')
-    if (svg) download('kontrast-build.svg', 'image/svg+xml', asSvg(svg))
+    if (svg) download('kontrast-build.svg', 'image/svg+xml', svgFile(asSvg(svg)))
   }
 </script>
 
@@ -147,13 +147,8 @@
               </dd>
               <dt>Tackle</dt>
               <dd>
-                {valueWords('tackle.line_lb', tackle.line_lb, metric)}
-                {show(tackle.line)}, {valueWords('tackle.rod_in', tackle.rod_in, metric)}
-                {show(tackle.rod_power)} rod, {show(tackle.rod_action)}, {valueWords(
-                  'tackle.gear_ratio',
-                  tackle.gear_ratio,
-                  metric,
-                )} reel <Facts ids={tackle.facts} />
+                {tackleWords(tackle, metric)}
+                <Facts ids={tackle.facts} />
               </dd>
             {/if}
           </dl>

@@ -1,6 +1,6 @@
 import type { Chart, ChartRequest, Reading } from '../../api/client'
-import { asSvg } from '../../lure/asSvg'
-import { coloursWords } from '../../words/adviceParts'
+import { asSvg, escaped, placed, svgFile } from '../../lure/svg'
+import { coloursWords, finishWords } from '../../words/adviceParts'
 import { BANDS } from '../../words/stick'
 import type { Forage, LureKind, Sky } from '../../words/vocabulary'
 import { capital, show } from '../../words/words'
@@ -45,7 +45,7 @@ export function grid(chart: Chart, across: number, rows: Rows): Cell[][] {
 export function lines({ blades, skirt, trailer }: Picks): string[] {
   const blade = blades.at(-1)
   return [
-    ...(blade ? [`${blade.darkened ? 'darkened ' : ''}${show(blade.finish)}`] : []),
+    ...(blade ? [finishWords(blade)] : []),
     skirt ? coloursWords(skirt).toLowerCase() : 'no skirt',
     trailer ? `${show(trailer.style)}, ${coloursWords(trailer).toLowerCase()}` : 'no trailer',
   ]
@@ -64,7 +64,6 @@ export function stays(cells: readonly Cell[]): { same: string[]; changes: string
 
 const CELL = { width: 220, picture: 120, line: 18, pad: 8 }
 const HEAD = { top: 64, left: 110 }
-const escaped = (text: string) => text.replace(/&/g, '&amp;').replace(/</g, '&lt;')
 
 /** The chart as one drawing: the drawings of its cells, in their order, with their words under them. */
 export function chartSvg(
@@ -87,14 +86,7 @@ export function chartSvg(
       text(0, y + 24, sides[r] ?? '', 'font-weight="700"'),
       ...row.map((cell, c) => {
         const drawing = drawings[r * row.length + c]
-        const picture = drawing
-          ? asSvg(drawing)
-              .replace(/^<\?xml.*?\?>\s*/, '')
-              .replace(
-                '<svg',
-                `<svg x="${at(c)}" y="${y + CELL.pad}" width="${CELL.width - 12}" height="${CELL.picture}"`,
-              )
-          : ''
+        const picture = drawing ? placed(asSvg(drawing), at(c), y + CELL.pad, CELL.width - 12, CELL.picture) : ''
         const words = lines(cell.advice).map((line, i) =>
           text(at(c), y + CELL.picture + CELL.pad + (i + 1) * CELL.line, line, 'font-size="12"'),
         )
@@ -102,14 +94,13 @@ export function chartSvg(
       }),
     ]
   })
-  return `<?xml version="1.0" encoding="UTF-8"?>
-<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}" font-family="sans-serif" font-size="14" fill="#1a1a1a">
+  const size = `viewBox="0 0 ${width} ${height}"`
+  return svgFile(`<svg xmlns="http://www.w3.org/2000/svg" ${size} font-family="sans-serif" font-size="14" fill="#1a1a1a">
 <rect width="${width}" height="${height}" fill="#ffffff"/>
 ${text(0, 22, title, 'font-size="20" font-weight="700"')}
 ${tops.map((top, i) => text(at(i), 52, top, 'font-weight="700"')).join('\n')}
 ${body.join('\n')}
-</svg>
-`
+</svg>`)
 }
 
 /** How the rows of a chart are called. */
