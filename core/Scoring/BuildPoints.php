@@ -55,11 +55,25 @@ final class BuildPoints
         if (null === $skirt) {
             return $this->scorer->skirt(null)->points;
         }
-        $byVotes = fn (): int => $this->scorer->skirtByVotes($skirt)->points;
         $forGoal = fn (): int => $this->scorer->skirtForGoal($skirt)->points;
 
-        return $this->known->byVotes('skirt', 'skirt', $this->brief->build->skirt, $skirt, $byVotes)
+        return $this->skirtByVotes($skirt)
             + $this->known->byScene('skirt goal', $this->askedOfSkirt ??= $this->askedOfSkirt(), $skirt, $forGoal);
+    }
+
+    /** No less than skirt(), and found without looking at it in the water. */
+    public function mostOfSkirt(?InventorySkirt $skirt): int
+    {
+        return null === $skirt
+            ? $this->skirt(null)
+            : $this->skirtByVotes($skirt) + BuildScorer::SKIRT_GOAL;
+    }
+
+    private function skirtByVotes(InventorySkirt $skirt): int
+    {
+        $points = fn (): int => $this->scorer->skirtByVotes($skirt)->points;
+
+        return $this->known->byVotes('skirt', 'skirt', $this->brief->build->skirt, $skirt, $points);
     }
 
     /** What decides what a skirt is worth for the goal, beside the scene: where none is advised, how far each cut is voted for as well. */

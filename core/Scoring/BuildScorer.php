@@ -38,8 +38,9 @@ final class BuildScorer
     private const LAYOUT = 2000;
     private const SKIRT = [
         'base' => 10000, 'accents' => 3000, 'belly' => 1000, 'opacity' => 2000, 'strands' => 1500, 'pattern' => 500, 'cut' => 2000,
-        'goal' => 4000,
+        'goal' => self::SKIRT_GOAL,
     ];
+    public const SKIRT_GOAL = 4000;
     private const TRAILER = [
         'style' => 6000, 'length' => 5000, 'base' => 7000, 'accents' => 1500, 'belly' => 500, 'surface' => 500, 'opacity' => 1000,
         'belly_shape' => 500,

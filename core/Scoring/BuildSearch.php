@@ -72,12 +72,16 @@ final class BuildSearch
             array_map(static fn (array $arm): int => $arm['heads'][0][0] + $arm['most'], $arms),
         );
         $top = new TopK($this->most);
-        foreach ($this->bySkirtAlone() as [$own, $s]) {
-            if ($own + $beside < $top->threshold()) {
+        foreach ($this->bySkirtAlone() as $s => $most) {
+            if ($most + $beside < $top->threshold()) {
                 // The skirts that follow are worth less still.
                 break;
             }
             $skirt = $this->skirts[$s];
+            $own = $this->scorer->points->skirt($skirt);
+            if ($own + $beside < $top->threshold()) {
+                continue;
+            }
             $trailers = $this->trailersFor($skirt, $trailerPoints);
             foreach ($arms as ['heads' => $heads, 'rears' => $rears, 'most' => $most]) {
                 if ($own + $trailers[0][0] + $heads[0][0] + $most < $top->threshold()) {
@@ -123,19 +127,15 @@ final class BuildSearch
     }
 
     /**
-     * @return list<array{int, int}> points of the skirt alone and its place, most first: good builds come early and the rest are passed
-     *        over
+     * @return array<int, int> the most that a skirt alone can be worth by its place, most first: good builds come early, and the rest are
+     *         passed over before anybody looks how they show in the water
      */
     private function bySkirtAlone(): array
     {
-        $own = array_map(
-            fn (?InventorySkirt $skirt, int $s): array => [$this->scorer->points->skirt($skirt), $s],
-            $this->skirts,
-            array_keys($this->skirts),
-        );
-        usort($own, static fn (array $a, array $b): int => [$b[0], $a[1]] <=> [$a[0], $b[1]]);
+        $most = array_map($this->scorer->points->mostOfSkirt(...), $this->skirts);
+        arsort($most);
 
-        return $own;
+        return $most;
     }
 
     /**

@@ -18,6 +18,9 @@ final class RuleScore
     private const WEIGHT_DOUBLINGS = 1.0;
     private const WITHIN_RANGE = 0.15;
 
+    /** @var array<string, array<string, float>> by slot and key */
+    private array $shares = [];
+
     public function __construct(private readonly Brief $brief, private readonly ColourCloseness $closeness = new ColourCloseness())
     {
     }
@@ -25,9 +28,21 @@ final class RuleScore
     /** 1 for what was picked, less for what had fewer voices, 0 for what had none. */
     public function share(Slot $slot, string $key): float
     {
-        $scores = $this->brief->scores[$slot->value] ?? [];
+        $shares = $this->shares($slot);
 
-        return [] === $scores ? 1.0 : ($scores[$key] ?? 0.0) / max($scores);
+        return [] === $shares ? 1.0 : $shares[$key] ?? 0.0;
+    }
+
+    /** @return array<string, float> by key, most first */
+    private function shares(Slot $slot): array
+    {
+        if (!isset($this->shares[$slot->value])) {
+            $scores = $this->brief->scores[$slot->value] ?? [];
+            $most = [] === $scores ? 1.0 : max($scores);
+            $this->shares[$slot->value] = array_map(static fn (float $score): float => $score / $most, $scores);
+        }
+
+        return $this->shares[$slot->value];
     }
 
     /**
@@ -38,8 +53,12 @@ final class RuleScore
     public function colour(Slot $slot, PartColour $partColour): array
     {
         $best = [0.0, null];
-        foreach (array_keys($this->brief->scores[$slot->value] ?? []) as $word) {
-            $share = $this->share($slot, $word) * $this->closeness->measure($partColour, Colour::from($word));
+        foreach ($this->shares($slot) as $word => $most) {
+            if ($most <= $best[0]) {
+                // The words that follow have fewer voices still.
+                break;
+            }
+            $share = $most * $this->closeness->measure($partColour, Colour::from($word));
             if ($share > $best[0]) {
                 $best = [$share, Colour::from($word)];
             }
