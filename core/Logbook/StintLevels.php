@@ -17,6 +17,8 @@ final readonly class StintLevels
     public const VERSION = 3;
     /** The level of a part that a lure does without. */
     public const NONE = 'none';
+    /** What a fish sees of a lure first. */
+    public const LOOKS = [Factor::Finish, Factor::Skirt, Factor::Trailer, Factor::Style, Factor::Lure];
 
     /**
      * @param array<string, string>       $levels  by factor, those that are known; the hour comes from the clock
@@ -30,14 +32,9 @@ final readonly class StintLevels
     /** @param float|null $sunHeight degrees when it began, negative under the horizon; null where nobody knows */
     public static function of(Build $build, SeenWater $seen, ?float $sunHeight, Engine $engine): self
     {
-        $blade = $build->rearBlade();
         $levels = [
-            Factor::Finish->value => null === $blade ? self::NONE : $blade->finish->value,
-            Factor::Skirt->value => $build->skirt->base->value ?? self::NONE,
-            Factor::Trailer->value => $build->trailer->base->value ?? self::NONE,
+            ...self::looks($build),
             Factor::Pairing->value => PairedColours::judge($build->skirt, $build->trailer)->value ?? self::NONE,
-            Factor::Style->value => $build->trailer->style->value ?? self::NONE,
-            Factor::Lure->value => $build->kind->value,
             Factor::Weight->value => $build->head->weight->label(),
             Factor::Clarity->value => $seen->clarity()?->value,
             Factor::Sky->value => $seen->sky?->value,
@@ -49,6 +46,18 @@ final readonly class StintLevels
         $schools = null === $seen->whole ? [] : (new SchoolsOfBuild($engine))->find($build, $seen->whole);
 
         return new self(array_filter($levels, \is_string(...)), $seen->stratum(), $schools);
+    }
+
+    /** @return array<string, string> the LOOKS of a lure, by factor */
+    public static function looks(Build $build): array
+    {
+        return [
+            Factor::Finish->value => $build->rearBlade()?->finish->value ?? self::NONE,
+            Factor::Skirt->value => $build->skirt->base->value ?? self::NONE,
+            Factor::Trailer->value => $build->trailer->base->value ?? self::NONE,
+            Factor::Style->value => $build->trailer->style->value ?? self::NONE,
+            Factor::Lure->value => $build->kind->value,
+        ];
     }
 
     /** @return array<string, mixed> as it is stored beside the stint */

@@ -55,8 +55,21 @@ final readonly class Engine
         );
     }
 
-    /** @param array<string, true> $changed fields of the reading, and slots as they come out otherwise */
-    private function settle(Reading $reading, ?Decision $before, array $changed): Decision
+    /**
+     * The same water with some questions answered otherwise than the votes say; what comes after them takes those answers as they are.
+     *
+     * @param array<string, string> $answers by slot, each a value that somebody voted for; one that may not stand there is passed over
+     */
+    public function answering(Decision $before, array $answers): Decision
+    {
+        return $this->settle($before->reading, $before, [], $answers);
+    }
+
+    /**
+     * @param array<string, true>   $changed fields of the reading, and slots as they come out otherwise
+     * @param array<string, string> $answers by slot
+     */
+    private function settle(Reading $reading, ?Decision $before, array $changed, array $answers = []): Decision
     {
         $situation = new Situation($reading);
         $strengths = $before->strengths ?? [];
@@ -66,7 +79,8 @@ final readonly class Engine
         foreach ($this->book->questions($reading->lure) as $question) {
             $slot = $question->slot;
             $old = $before?->on($slot);
-            if (null !== $old && !$this->weighAgain($question, $situation, $changed, $strengths, $weighed)) {
+            $answer = $answers[$slot->value] ?? null;
+            if (null !== $old && !$this->weighAgain($question, $situation, $changed, $strengths, $weighed) && null === $answer) {
                 $tallies[$slot->value] = $old;
                 $situation->settle($slot, $old->winners);
                 continue;
@@ -96,6 +110,7 @@ final readonly class Engine
                 : static fn (Value $value): bool => SetLimits::allows($slot, $value, $situation);
             // An accent in the colour of its own base would be no accent.
             $tally = Tally::count($slot, $votes, null === $base ? [] : $situation->settled($base), $allows);
+            $tally = null === $answer ? $tally : $tally->answered($answer);
             $tallies[$slot->value] = $tally;
             $situation->settle($slot, $tally->winners);
             if (null !== $old && $old->keys() !== $tally->keys()) {

@@ -231,6 +231,7 @@ final class Facts
             .'wide keeps upright.',
         'K3' => 'More colors: hot pink, see-through pale blue, maroon, barred or scaled strands.',
         'K4' => 'Heads: one color or two-tone, with an eye or without.',
+        'K5' => 'Green pumpkin with gold and a little maroon: panfish in off-color water.',
         'D1' => 'Skirt and trailer: clarity ladder, one tone, or forage mix.',
         'D2' => 'Blade finish: water then sun, water only, sun only, or the two-blade habit.',
         'D3' => 'Dirty-water base, asked of each kind of lure: dark, bright or natural. Usual: jigs dark; a bladed jig bright for '

@@ -74,6 +74,19 @@ final readonly class Tally
         return new self($slot, $votes, $byKey, $winners, $excluded, $allows);
     }
 
+    /** The same votes with another answer than they come to; as it is where nobody voted for it, or it cannot stand here. */
+    public function answered(string $key): self
+    {
+        foreach ($this->votes as $vote) {
+            $isOpen = isset($this->scores[$key]) && (null === $this->allows || ($this->allows)($vote->value));
+            if ($vote->value->key === $key && $isOpen) {
+                return new self($this->slot, $this->votes, $this->scores, [$vote->value], $this->excluded, $this->allows);
+            }
+        }
+
+        return $this;
+    }
+
     /** @return list<string> what was picked, as keys */
     public function keys(): array
     {

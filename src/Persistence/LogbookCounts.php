@@ -7,6 +7,7 @@ namespace App\Persistence;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use Kontrast\Logbook\EventKind;
+use Kontrast\Logbook\Factor;
 use Kontrast\Logbook\FishedStint;
 use Kontrast\Logbook\StintLevels;
 
@@ -185,6 +186,40 @@ final readonly class LogbookCounts
         }
 
         return $last;
+    }
+
+    /** @return array<string, list<float>> how far one saw, inches, one for each day that somebody looked, by id of the water */
+    public function sights(): array
+    {
+        $rows = $this->entities->getConnection()->fetchAllNumeric(
+            'SELECT water_id, AVG(sight) FROM (
+                SELECT water_id, taken_at AS at, '.self::inJson('document', '$.visibility_in').' AS sight FROM saved_reading
+                WHERE deleted_at IS NULL
+                UNION ALL
+                SELECT o.water_id, s.started_at, '.self::inJson('s.document', '$.reading.visibility_in').' FROM stint s
+                JOIN outing o ON o.id = s.outing_id WHERE o.deleted_at IS NULL AND '.self::inJson('s.document', '$.confirmed').'
+            ) WHERE water_id IS NOT NULL AND sight > 0 GROUP BY water_id, date(at)',
+        );
+        $sights = [];
+        foreach ($rows as [$water, $inches]) {
+            $sights[self::text($water)][] = self::number($inches);
+        }
+
+        return $sights;
+    }
+
+    /** @return list<array<string, string>> how the lures looked that were fished in a water (StintLevels::looks), each once */
+    public function looksIn(?string $water): array
+    {
+        $level = static fn (Factor $factor): string => "json_extract(s.levels, '$.levels.{$factor->value}') AS {$factor->value}";
+        /** @var list<array<string, string>> $looks */
+        $looks = $this->entities->getConnection()->fetchAllAssociative(
+            'SELECT DISTINCT '.implode(', ', array_map($level, StintLevels::LOOKS)).'
+            FROM stint s JOIN outing o ON o.id = s.outing_id WHERE o.deleted_at IS NULL AND o.water_id IS ?',
+            [$water],
+        );
+
+        return $looks;
     }
 
     /**

@@ -128,6 +128,53 @@ final class ObservedTest extends OutingTestCase
         self::assertNull(self::listAt($this->send('GET', '/api/logbook/usual'), 1)['water_id'], 'The last is of no named water.');
     }
 
+    public function testAfterFiveDaysAWaterHasItsOwnLowUsualAndHigh(): void
+    {
+        $water = self::textAt($this->send('POST', '/api/waters', Samples::water()), 'id');
+        $own = fn (): mixed => self::listAt($this->send('GET', '/api/logbook/usual'), 0)['sight_in'];
+        foreach ([1 => 10, 2 => 30, 3 => 20, 4 => 40] as $day => $inches) {
+            $at = "2026-05-0{$day}T09:00:00Z";
+            $stint = ['started_at' => $at, 'ended_at' => $at, 'build' => Samples::build()];
+            $this->send('POST', '/api/outings', ['started_at' => $at, 'ended_at' => $at, 'water_id' => $water, 'stints' => [
+                $stint + ['reading' => ['visibility_in' => $inches]],
+                // One that nobody confirmed counts for nothing.
+                $stint + ['reading' => ['visibility_in' => 200] + Samples::reading(), 'confirmed' => false],
+            ]]);
+        }
+        self::assertNull($own(), 'Four days are too few.');
+        $this->send('POST', '/api/readings', ['taken_at' => '2026-05-05T09:00:00Z', 'water_id' => $water,
+            'reading' => ['visibility_in' => 50] + Samples::reading()]);
+        self::assertSame(201, $this->answered(), $this->content());
+        self::assertEquals([14, 30, 46], $own());
+    }
+
+    public function testWhatIsFishedInAWaterIsNothingNewToItsFish(): void
+    {
+        $water = self::textAt($this->send('POST', '/api/waters', Samples::water()), 'id');
+        $here = ['reading' => ['lure' => 'jig', 'forage' => 'bluegill'] + Samples::reading(), 'water_id' => $water];
+        $first = $this->send('POST', '/api/advice/different', $here);
+        self::assertSame(200, $this->answered(), $this->content());
+        self::assertSame(0, self::listAt($first)['fished']);
+        $build = self::listAt($first, 'build');
+        self::assertNotSame([], self::listAt($first, 'changes'));
+
+        // The lure that it shows, in parts of its colors.
+        $parts = ['lure' => 'jig', 'head' => Samples::head()]
+            + ['skirt' => ['colour' => self::textAt($build, 'skirt', 'base')] + Samples::skirt()]
+            + ['trailer' => array_intersect_key(self::listAt($build, 'trailer'), ['style' => 0]) + [
+                'colour' => self::textAt($build, 'trailer', 'base'),
+            ] + Samples::craw()];
+        $at = '2026-05-08T09:00:00Z';
+        $stint = ['started_at' => $at, 'ended_at' => $at, 'reading' => new \stdClass(), 'build' => $parts];
+        $this->send('POST', '/api/outings', ['started_at' => $at, 'ended_at' => $at, 'water_id' => $water, 'stints' => [$stint]]);
+        self::assertSame(201, $this->answered(), $this->content());
+        $second = $this->send('POST', '/api/advice/different', $here);
+        self::assertSame(1, self::listAt($second)['fished']);
+        self::assertNotEquals($build, self::listAt($second)['build']);
+        $elsewhere = $this->send('POST', '/api/advice/different', ['water_id' => null] + $here);
+        self::assertEquals($build, self::listAt($elsewhere, 'build'), 'Another water has not seen it.');
+    }
+
     /** A file of an older program says no shapes and nothing of it; one of today says its shapes. */
     public function testTheWaterOfAnOlderFileIsNotConfirmed(): void
     {

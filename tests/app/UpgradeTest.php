@@ -259,6 +259,7 @@ final class UpgradeTest extends TestCase
             'POST /api/chart', 'POST /api/chart.csv' => [
                 'reading' => $reading, 'visibility_in' => [9, 27], 'sky' => ['sun'], 'lures' => ['jig'], 'forage' => ['shad', 'bluegill'],
             ],
+            'POST /api/advice/different' => ['reading' => $reading, 'water_id' => null],
             'PATCH /api/workbench' => ['build' => $build()],
             'POST /api/explain' => ['reading' => $reading, 'pick' => 'skirt.base'],
             'POST /api/changes' => ['before' => $reading, 'after' => ['visibility_in' => 9] + $reading],

@@ -82,6 +82,20 @@ test('the book is searched by word, by lure and by school', async ({ page }) => 
   await page.getByLabel('Search').fill('')
   await page.getByLabel('Approach').selectOption({ label: 'Carry two blades: dull and gold' })
   await expect(page.getByText('silver is the usual metal')).toBeHidden()
+  // The base color of dirty water is asked of each kind of lure.
+  const crawfish = page.getByText(
+    'Crawfish in dirty water: on a bladed jig green pumpkin comes right behind black and blue.',
+  )
+  const dark = (kind: string) =>
+    page.locator(`optgroup[label="Base color in dirty water, ${kind}"] > option`).filter({ hasText: 'Dark' })
+  const choose = async (kind: string) => {
+    const index = await dark(kind).evaluate((one: HTMLOptionElement) => one.index)
+    await page.getByLabel('Approach').selectOption({ index })
+  }
+  await choose('bladed jig')
+  await expect(crawfish).toBeVisible()
+  await choose('spinnerbait')
+  await expect(crawfish).toBeHidden()
   await page.getByLabel('Search').fill('nosuchword')
   await expect(page.getByText('No rule matches.')).toBeVisible()
 })

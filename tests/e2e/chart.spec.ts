@@ -35,9 +35,43 @@ test('the chart of a water is drawn by sky and by forage, and goes out as a draw
       .split('\n'),
   ).toHaveLength(16)
 
+  const [png] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Download the picture (PNG)' }).click(),
+  ])
+  expect(
+    readFileSync(await png.path())
+      .subarray(1, 4)
+      .toString(),
+  ).toBe('PNG')
+
   await page.getByRole('radio', { name: 'Shad, sunfish, crawfish' }).check()
   await expect(table.getByRole('rowheader')).toHaveText(['Shad', 'Bluegill', 'Crawfish'])
   await expect(page.getByText(/^In this water, 22 in:/)).toContainText('the skirt')
+})
+
+test('a water that is known has a chart of its own, and shows what its fish have not seen', async ({ page }) => {
+  const water: { id: string } = await (
+    await page.request.post('/api/waters', {
+      data: { name: 'Kiln pond', tint: 'clay', red_crawfish: false, forage: 'bluegill', note: '' },
+    })
+  ).json()
+  for (const [day, visibility_in] of [10, 14, 18, 22, 30].entries()) {
+    const taken_at = `2026-05-0${day + 1}T09:00:00Z`
+    const data = { taken_at, water_id: water.id, reading: { ...WOOD_SPINNERBAIT, visibility_in } }
+    expect((await page.request.post('/api/readings', { data })).status()).toBe(201)
+  }
+  const reading = { ...WOOD_SPINNERBAIT, lure: 'bladed_jig' }
+  await page.request.put('/api/current-reading', { data: { reading, water_id: water.id } })
+  await open(page, '#/chart', 'Bladed jig, bluegill')
+  await page.getByRole('radio', { name: 'This water’s own' }).check()
+  await expect(page.getByRole('columnheader')).toHaveText(['Low 12 in', 'Usual 18 in', 'High 27 in'])
+
+  await open(page, '#/advice', 'Bladed jig')
+  await unfold(page, 'Show them something different')
+  const different = page.getByRole('region', { name: 'Show them something different', exact: true })
+  await expect(different.getByText('Your log has no lure from this water yet.')).toBeVisible()
+  await expect(different.getByRole('listitem').first()).toContainText('→')
 })
 
 test('a friend gets why in five sentences, a picture, and a page that needs no program', async ({ page, context }) => {

@@ -1,6 +1,18 @@
 import { describe, expect, test } from 'vitest'
 import type { Reading } from '../../web/api/client'
-import { chartSvg, columns, grid, lines, request, stays, type Cell } from '../../web/screens/chart/chart'
+import {
+  bandColumns,
+  chartSvg,
+  grid,
+  lines,
+  ownColumns,
+  request,
+  stays,
+  type Cell,
+} from '../../web/screens/chart/chart'
+import { BANDS } from '../../web/words/stick'
+
+const bandAt = (inches: number) => BANDS.find((band) => inches >= band.from && inches < band.to)?.name
 
 const reading = {
   lure: 'any',
@@ -35,20 +47,20 @@ const cell = (over: Partial<Cell>, blade: string, skirt: string, trailer: string
 
 describe('the chart of a water', () => {
   test('has a column for each band, and in its own band what the reading says', () => {
-    const tops = columns(reading)
+    const tops = bandColumns(reading)
     expect(tops.map((top) => top.name)).toEqual(['muddy', 'dirty', 'stained', 'clear', 'very clear'])
     expect(tops.filter((top) => top.isHere).map((top) => [top.name, top.visibility_in])).toEqual([['stained', 20]])
     for (const top of tops) {
-      expect(top.visibility_in).toBeGreaterThanOrEqual(top.from)
-      expect(top.visibility_in).toBeLessThan(top.to)
+      expect(bandAt(top.visibility_in)).toBe(top.name)
     }
   })
 
   test('asks for one lure, by sky or by forage', () => {
-    const bySky = request(reading, 'jig', 'bluegill', 'sky')
+    const bySky = request(reading, bandColumns(reading), 'jig', 'bluegill', 'sky')
     expect([bySky.sky, bySky.forage, bySky.lures]).toEqual([['sun', 'overcast', 'low_sun'], ['bluegill'], ['jig']])
-    const byForage = request(reading, 'jig', 'bluegill', 'forage')
+    const byForage = request(reading, ownColumns([10, 18, 31]), 'jig', 'bluegill', 'forage')
     expect([byForage.sky, byForage.forage]).toEqual([['sun'], ['shad', 'bluegill', 'crawfish']])
+    expect(byForage.visibility_in).toEqual([10, 18, 31])
   })
 
   test('stands row by row, in the order of the columns', () => {

@@ -1,5 +1,5 @@
 import type { LureKind, Pick, Sky } from '../words/vocabulary'
-import type { BatchItem, ChartRequest, Composition, From, LookRequest, Reading, TripRequest } from './client'
+import type { BatchItem, ChartRequest, Composition, From, Here, LookRequest, Reading, TripRequest } from './client'
 
 export type AdviceViewInput = { reading: Reading; before: Reading | null; from: From }
 export type VerdictInput = { reading: Reading; build: Composition; from: From }
@@ -14,6 +14,7 @@ export const keys = {
   explanation: (input: { reading: Reading; pick: Pick }) => ['explanation', input] as const,
   sensitivity: (request: LookRequest) => ['sensitivity', request] as const,
   chart: (asked: ChartRequest) => ['chart', asked] as const,
+  different: (here: Here) => ['different', here] as const,
   depths: (input: { reading: Reading; from: From }) => ['depths', input] as const,
   facts: () => ['facts'] as const,
   rules: () => ['rules'] as const,
@@ -80,11 +81,12 @@ const FROM_RULES = [
   'moment',
   'depths',
   'chart',
+  'different',
   'sensitivity',
 ]
 
 /** What the notes decide. */
-const FROM_NOTES = ['outings', 'outing', 'analysis', 'season', 'trials']
+const FROM_NOTES = ['outings', 'outing', 'analysis', 'season', 'trials', 'different']
 
 /** What is no longer true once something was written, by the first word of its key. Said here and nowhere else. */
 export const STALE_AFTER: Record<Written, readonly string[] | 'all'> = {

@@ -13,6 +13,8 @@ import {
   type Best,
   type Inventory,
   type Chart,
+  type Here,
+  type SomethingDifferent,
   type ChartRequest,
   type Depths,
   type Explanation,
@@ -119,6 +121,14 @@ export function chartFor(asked: () => ChartRequest) {
     input: asked,
     key: keys.chart,
     ask: (body, signal) => answer<Chart>(api.POST('/api/chart', { body, signal })),
+  })
+}
+
+export function differentFor(here: () => Here) {
+  return question({
+    input: here,
+    key: keys.different,
+    ask: (body, signal) => answer<SomethingDifferent>(api.POST('/api/advice/different', { body, signal })),
   })
 }
 

@@ -38,6 +38,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/advice/different": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The good build nearest to the advice that was not fished in this water yet */
+        post: operations["different"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/advice/view": {
         parameters: {
             query?: never;
@@ -3583,6 +3600,21 @@ export interface components {
             /** @description 0 to 1. */
             chance: number;
         };
+        /** @description What to show fish that have seen the usual. */
+        SomethingDifferent: {
+            build: components["schemas"]["Build"] | null;
+            /** @description What is other than in the advice. */
+            changes: components["schemas"]["Change"][];
+            /**
+             * @description The question that anglers part on, where it is what another school ties.
+             * @enum {string|null}
+             */
+            question: "pairing" | "finish" | "dirty" | "shad_start" | "red_spring" | "wood" | "stained_shad_trailer" | "strands" | "shallow_line" | "warming_grass" | "jig_strands" | "jig_clear" | "spinnerbait_trailer" | null;
+            /** @description That school. */
+            school: string | null;
+            /** @description How many lures that look unlike each other the log has of this water. */
+            fished: number;
+        };
         /** @description Parts to start with, and the lures they make. */
         StarterSet: {
             /** @enum {string} */
@@ -3858,6 +3890,8 @@ export interface components {
              */
             seen_at?: string | null;
             seen?: components["schemas"]["ObservedReading"] | null;
+            /** @description How far one sees there on its dirty days, as a rule and on its clear days; null where too few days were noted. */
+            sight_in?: number[] | null;
         };
         /** @description A picked value: a word, a number in the unit of its pick, yes or no, or a range. */
         Value: string | number | boolean | number[];
@@ -4072,6 +4106,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Advice"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    different: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CurrentReading"];
+            };
+        };
+        responses: {
+            /** @description The good build nearest to the advice that was not fished in this water yet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SomethingDifferent"];
                 };
             };
             400: components["responses"]["BadRequest"];

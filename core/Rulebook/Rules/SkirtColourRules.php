@@ -267,6 +267,11 @@ final class SkirtColourRules
             ->pick(Skirt::of(Colour::GreenPumpkin))
             ->because('Dirty water: green pumpkin shows as well as black and looks more real.');
 
+        yield rule('K5')->school(DirtySchool::Natural)
+            ->when(forage(Forage::Bluegill, Forage::Crappie), dirty(), settled(Slot::SkirtBase, Colour::GreenPumpkin))
+            ->pick(Skirt::any()->accent(Colour::Gold, Colour::Maroon))
+            ->because('Sunfish and crappie in off-color water: gold and a little maroon in the green pumpkin.');
+
         yield rule('F4')->when(forage(Forage::Crawfish), visibility()->atLeast(feet(1.5)))
             ->pick(Skirt::of(Colour::GreenPumpkin))
             ->because('Crawfish are green pumpkin or brown.');

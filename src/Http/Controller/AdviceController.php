@@ -13,13 +13,16 @@ use App\Contract\Advice\ChartDocument;
 use App\Contract\Advice\ChartRequestDocument;
 use App\Contract\Advice\ExplainRequestDocument;
 use App\Contract\Advice\ExplanationDocument;
+use App\Contract\Advice\SomethingDifferentDocument;
 use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
+use App\Contract\Reading\CurrentReadingDocument;
 use App\Contract\Reading\ReadingDocument;
 use App\Format\ChartTable;
 use App\Http\Answer;
 use App\UseCase\Advice\DrawChart;
 use App\UseCase\Advice\GiveAdvice;
+use App\UseCase\Advice\ShowSomethingDifferent;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -30,6 +33,7 @@ final readonly class AdviceController
         private GiveAdvice $advice,
         private Answer $answer,
         private DrawChart $chart,
+        private ShowSomethingDifferent $different,
     ) {
     }
 
@@ -49,6 +53,13 @@ final readonly class AdviceController
     public function view(#[Payload] AdviceViewRequestDocument $request): Response
     {
         return $this->answer->json($this->advice->view($request));
+    }
+
+    #[Route('/api/advice/different', methods: ['POST'])]
+    #[Operation('different', 'The good build nearest to the advice that was not fished in this water', SomethingDifferentDocument::class)]
+    public function different(#[Payload] CurrentReadingDocument $here): Response
+    {
+        return $this->answer->json($this->different->find($here));
     }
 
     #[Route('/api/chart', methods: ['POST'])]

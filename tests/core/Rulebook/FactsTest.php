@@ -518,6 +518,10 @@ final class FactsTest extends TestCase
             $of($bladed, 12, sky: Sky::Sun),
             ['skirt.base' => 'green_pumpkin'],
         ];
+        yield 'K5: panfish in off-color water have gold and a little maroon in the green pumpkin' => [
+            $of($bladed, 12, tint: Tint::Clay),
+            ['skirt.base' => 'green_pumpkin', 'skirt.accents' => 'gold+maroon'],
+        ];
         yield 'D3: a bladed jig is dark for crawfish in dirty water' => [
             $of($bladed, 12, sky: Sky::Sun, forage: Forage::Crawfish),
             ['skirt.base' => 'black', 'blades.finish' => 'gold'],

@@ -19,6 +19,7 @@
   import { partLength } from '../../words/words'
   import ChangeList from './ChangeList.svelte'
   import CloseCalls from './CloseCalls.svelte'
+  import Different from './Different.svelte'
   import Disagreements from './Disagreements.svelte'
   import FishIt from './FishIt.svelte'
   import { gists } from './gists'
@@ -137,6 +138,7 @@
   {#snippet close()}<CloseCalls edges={advice.near} />{/snippet}
   {#snippet model()}{#if view}<SecondOpinion opinions={view.opinions} />{/if}{/snippet}
   {#snippet lures()}<Ranking {advice} />{/snippet}
+  {#snippet different()}<Different {reading} />{/snippet}
   {#snippet tell()}
     <TellAFriend {advice} {reading} />
     <p class="pt-2 text-sm"><a class="underline" href="#/chart">The chart of this water</a></p>
@@ -181,6 +183,7 @@
             model,
           )}{/if}
         {@render panel('lures', 'Which lure for this water', gist.lures, lures)}
+        {@render panel('different', 'Show them something different', 'near the usual, not fished here yet', different)}
         {@render panel('tell', 'Tell a friend why', 'five sentences, a picture, a page', tell)}
         {#if advice.notes.length > 0}{@render panel('notes', 'Good to know today', gist.notes, notes)}{/if}
         {#if onParts.length + standing.length > 0}{@render panel('safety', 'Safety', gist.safety, safety)}{/if}

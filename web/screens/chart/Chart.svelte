@@ -1,6 +1,8 @@
 <script lang="ts">
   import { answer, api } from '../../api/client'
+  import { usualQuery } from '../../api/outings'
   import { chartFor } from '../../api/queries'
+  import { asPng } from '../../lure/asPng'
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { inTheHand } from '../../lure/paint'
   import { currentReading } from '../../stores/currentReading.svelte'
@@ -12,7 +14,18 @@
   import { download } from '../../ui/download'
   import { FORAGES, LURE_KINDS, type Forage, type LureKind } from '../../words/vocabulary'
   import { capital, show, waterLength } from '../../words/words'
-  import { chartSvg, columns, grid, lines, request, sideWords, stays, type Cell, type Rows } from './chart'
+  import {
+    bandColumns,
+    chartSvg,
+    grid,
+    lines,
+    ownColumns,
+    request,
+    sideWords,
+    stays,
+    type Cell,
+    type Rows,
+  } from './chart'
 
   /** What to tie in this water as it clears, under each sky or for each forage: one page to keep in the box. */
   const reading = $derived(currentReading.asked)
@@ -21,14 +34,21 @@
   let rows = $state<Rows>('sky')
   let trouble = $state('')
   let table = $state<HTMLTableElement>()
-  const asked = $derived(request(reading, lure, forage, rows))
+  let across = $state<'bands' | 'own'>('bands')
+  /** Of the picture, pixels. */
+  const PICTURE_ACROSS = 2400
+  const usual = usualQuery()
+  const own = $derived(
+    currentReading.waterId === null
+      ? null
+      : (usual.data?.find((one) => one.water_id === currentReading.waterId)?.sight_in ?? null),
+  )
+  const tops = $derived(across === 'own' && own ? ownColumns(own) : bandColumns(reading))
+  const asked = $derived(request(reading, tops, lure, forage, rows))
   const chart = chartFor(() => asked)
-  const tops = $derived(columns(reading))
+  /** The column to look at first: the reading's own, or the middle one. */
   const here = $derived(
-    Math.max(
-      0,
-      tops.findIndex((top) => top.isHere),
-    ),
+    tops.some((top) => top.isHere) ? tops.findIndex((top) => top.isHere) : Math.floor(tops.length / 2),
   )
   /** On a phone one clarity at a time. */
   let shown = $state<number | null>(null)
@@ -55,11 +75,20 @@
     }
   }
 
-  function giveDrawing(cells: Cell[][]) {
+  function drawn(cells: Cell[][]): string {
     const drawings = [...(table?.querySelectorAll<SVGSVGElement>('td svg') ?? [])]
     const heads = tops.map((top) => `${top.name}, ${sight(top.visibility_in)}`)
     const sides = cells.map((row) => sideWords(rows, row))
-    download('kontrast-chart.svg', 'image/svg+xml', chartSvg(title, heads, sides, cells, drawings))
+    return chartSvg(title, heads, sides, cells, drawings)
+  }
+
+  async function givePicture(cells: Cell[][]) {
+    trouble = ''
+    try {
+      download('kontrast-chart.png', 'image/png', await asPng(drawn(cells), PICTURE_ACROSS))
+    } catch (error) {
+      trouble = error instanceof Error ? error.message : String(error)
+    }
   }
 </script>
 
@@ -80,7 +109,7 @@
     <h1>{title}</h1>
     <ReadingSummary {reading} />
   </header>
-  <div class="grid gap-3 md:grid-cols-3 print:hidden">
+  <div class="grid gap-3 md:grid-cols-4 print:hidden">
     <Choice
       label="Lure"
       options={LURE_KINDS}
@@ -96,6 +125,20 @@
       shown={{ sky: 'Sun, cloud, low light', forage: 'Shad, sunfish, crawfish' }}
       columns="grid-cols-2 md:grid-cols-1"
     />
+    {#if own}
+      <Choice
+        label="Across"
+        options={['bands', 'own']}
+        value={across}
+        onpick={(next) => (across = next)}
+        shown={{ bands: 'Muddy to very clear', own: 'This water’s own' }}
+        columns="grid-cols-2 md:grid-cols-1"
+      />
+    {:else if currentReading.waterId !== null && usual.data}
+      <p class="text-faint self-end text-xs">
+        This water’s own low, usual and high: after five days with a visibility noted here.
+      </p>
+    {/if}
     {#if rows === 'sky'}
       <label class="flex flex-col gap-1 text-sm font-semibold"
         >Forage
@@ -140,7 +183,7 @@
           options={tops.map((top) => top.name)}
           value={tops[at]?.name}
           onpick={(name) => (shown = tops.findIndex((top) => top.name === name))}
-          columns="grid-cols-5"
+          columns={tops.length > 3 ? 'grid-cols-5' : 'grid-cols-3'}
         />
         {#each cells as row, r (r)}
           <section class="border-base-content border-t pt-1" aria-label={sideWords(rows, row)}>
@@ -162,7 +205,12 @@
       {/if}
       <div class="flex flex-wrap gap-2 print:hidden">
         <Button onclick={() => print()}>Print</Button>
-        {#if isWide}<Button onclick={() => giveDrawing(cells)}>Download the drawing (SVG)</Button>{/if}
+        {#if isWide}
+          <Button onclick={() => void givePicture(cells)}>Download the picture (PNG)</Button>
+          <Button onclick={() => download('kontrast-chart.svg', 'image/svg+xml', drawn(cells))}
+            >Download the drawing (SVG)</Button
+          >
+        {/if}
         <Button onclick={() => void giveTable()}>Download the table (CSV)</Button>
       </div>
       {#if trouble}<p role="alert" class="text-error text-sm">{trouble}</p>{/if}

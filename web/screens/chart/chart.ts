@@ -16,18 +16,37 @@ export const SKIES: readonly Sky[] = ['sun', 'overcast', 'low_sun']
 /** Side by side: what anglers tell apart at a glance. */
 export const FORAGES: readonly Forage[] = ['shad', 'bluegill', 'crawfish']
 
+/** A column: how it is called, and the visibility that is asked about. */
+export interface Column {
+  name: string
+  visibility_in: number
+  /** Whether the reading is in it. */
+  isHere: boolean
+}
+
 /** The bands of clarity, each with a visibility to ask for; the one of the reading with the reading's own. */
-export function columns(reading: Reading) {
-  return BANDS.map((band, i) => {
-    const isHere = reading.visibility_in >= band.from && reading.visibility_in < band.to
-    return { ...band, isHere, visibility_in: isHere ? reading.visibility_in : (MIDDLES[i] ?? 0) }
+export function bandColumns(reading: Reading): Column[] {
+  return BANDS.map(({ name, from, to }, i) => {
+    const isHere = reading.visibility_in >= from && reading.visibility_in < to
+    return { name, isHere, visibility_in: isHere ? reading.visibility_in : (MIDDLES[i] ?? 0) }
   })
 }
 
-export function request(reading: Reading, lure: LureKind, forage: Forage, rows: Rows): ChartRequest {
+/** A water's own: how far one sees there on its dirty days, as a rule, and on its clear ones. */
+export function ownColumns(sights: readonly number[]): Column[] {
+  return ['low', 'usual', 'high'].map((name, i) => ({ name, isHere: false, visibility_in: sights[i] ?? 0 }))
+}
+
+export function request(
+  reading: Reading,
+  tops: readonly Column[],
+  lure: LureKind,
+  forage: Forage,
+  rows: Rows,
+): ChartRequest {
   return {
     reading: { ...reading, lure },
-    visibility_in: columns(reading).map((column) => column.visibility_in),
+    visibility_in: tops.map((column) => column.visibility_in),
     sky: rows === 'sky' ? [...SKIES] : [reading.sky],
     lures: [lure],
     forage: rows === 'forage' ? [...FORAGES] : [forage],

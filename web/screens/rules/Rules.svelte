@@ -25,18 +25,25 @@
     ['tackle', 'Tackle'],
     ['notes', 'Good to know'],
   ]
-  /** One object a school, so that the select can tell them apart. */
-  const CHOICES = Object.fromEntries(
-    QUESTIONS.map(({ key, schools }) => [
-      key,
-      Object.fromEntries(schools.map(([school]) => [school, { question: key, school }])),
-    ]),
+  interface Choice {
+    question: string
+    school: string
+    /** Where it is asked of each kind of lure. */
+    lure: LureKind | null
+  }
+  /** Every approach that can be chosen, by what it answers; the base color of dirty water is asked of each kind of lure. */
+  const CHOICES: { label: string; schools: [Choice, string][] }[] = QUESTIONS.flatMap(({ key, label, schools }) =>
+    (key === 'dirty' ? LURE_KINDS : [null]).map((lure) => ({
+      label: lure ? `${label}, ${show(lure)}` : label,
+      schools: schools.map(([school, name]): [Choice, string] => [{ question: key, school, lure }, name]),
+    })),
   )
+  const isOf = (rule: Rule, kind: LureKind | '') => kind === '' || rule.lures.length === 0 || rule.lures.includes(kind)
   const rules = rulesQuery()
   const facts = factsQuery()
   let sought = $state('')
   let lure = $state<LureKind | ''>('')
-  let school = $state<{ question: string; school: string } | null>(null)
+  let school = $state.raw<Choice | null>(null)
   const wanted = $derived(params?.id ? decodeURIComponent(params.id) : null)
   const texts = $derived(new Map((rules.data ?? []).map((rule) => [rule.id, searchText(rule, settings.metric)])))
   const words = $derived(sought.toLowerCase().split(/\s+/).filter(Boolean))
@@ -44,8 +51,11 @@
     (rules.data ?? []).filter(
       (rule) =>
         rule.id === wanted ||
-        ((lure === '' || rule.lures.length === 0 || rule.lures.includes(lure)) &&
-          (school === null || (rule.question === school.question && rule.schools.includes(school.school))) &&
+        (isOf(rule, lure) &&
+          (school === null ||
+            (rule.question === school.question &&
+              rule.schools.includes(school.school) &&
+              isOf(rule, school.lure ?? ''))) &&
           words.every((word) => texts.get(rule.id)?.includes(word))),
     ),
   )
@@ -91,10 +101,9 @@
     <Field label="Approach"
       >{#snippet children(tied)}<select class="select border-edge h-11 w-64" bind:value={school} {...tied}>
           <option value={null}>All approaches</option>
-          {#each QUESTIONS as question (question.key)}
-            <optgroup label={question.label}>
-              {#each question.schools as [key, name] (key)}<option value={CHOICES[question.key]?.[key]}>{name}</option
-                >{/each}
+          {#each CHOICES as { label, schools } (label)}
+            <optgroup {label}>
+              {#each schools as [choice, name] (choice)}<option value={choice}>{name}</option>{/each}
             </optgroup>
           {/each}
         </select>{/snippet}</Field
