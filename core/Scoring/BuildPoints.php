@@ -61,12 +61,16 @@ final class BuildPoints
             + $this->known->byScene('skirt goal', $this->askedOfSkirt ??= $this->askedOfSkirt(), $skirt, $forGoal);
     }
 
-    /** No less than skirt(), and found without looking at it in the water. */
+    /** No less than skirt(), and found by its votes alone, without looking at it in the water. */
+    public function mostOfSkirtByVotes(?InventorySkirt $skirt): int
+    {
+        return null === $skirt ? $this->skirt(null) : $this->skirtByVotes($skirt) + BuildScorer::SKIRT_GOAL;
+    }
+
+    /** No less than skirt(), and found by lightness alone. */
     public function mostOfSkirt(?InventorySkirt $skirt): int
     {
-        return null === $skirt
-            ? $this->skirt(null)
-            : $this->skirtByVotes($skirt) + BuildScorer::SKIRT_GOAL;
+        return null === $skirt ? $this->skirt(null) : $this->scorer->mostOfSkirt($skirt);
     }
 
     private function skirtByVotes(InventorySkirt $skirt): int
@@ -94,6 +98,12 @@ final class BuildPoints
         return null === $trailer
             ? $points()
             : $this->known->byVotes('trailer', 'trailer', $this->brief->build->trailer, $trailer, $points);
+    }
+
+    /** No less than trailer(), and found without comparing colors. */
+    public function mostOfTrailer(?InventoryTrailer $trailer): int
+    {
+        return null === $trailer ? $this->trailer(null) : $this->scorer->mostOfTrailer($trailer);
     }
 
     public function hook(?InventoryHook $hook): int

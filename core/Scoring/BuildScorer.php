@@ -47,7 +47,7 @@ final class BuildScorer
     ];
     public const PAIR = 12000;
     public const BLADE_OFF_SKIRT = 3000;
-    private const HOOK = 3000;
+    public const HOOK = 3000;
     /** A blade a number off loses this share of its points for size; a trailer two inches off all of its for length. (Chosen.) */
     private const PER_NUMBER = 0.3;
     private const LENGTH_LOST_IN = 2.0;
@@ -81,6 +81,12 @@ final class BuildScorer
             $this->colour(ScoredTrait::HeadColour, Slot::HeadColour, $head->partColour, self::HEAD['colour']),
             TraitScore::share(ScoredTrait::HeadFace, $this->face($head), self::HEAD['face']),
         ]);
+    }
+
+    /** No less than the points of head(), and found without comparing colors. */
+    public function mostOfHead(InventoryHead $head): int
+    {
+        return TraitScore::pointsOf($this->rules->weight($head->weight), self::HEAD['weight']) + self::HEAD['colour'] + self::HEAD['face'];
     }
 
     public function rear(InventoryBlade $blade): ScoreBreakdown
@@ -164,6 +170,23 @@ final class BuildScorer
         ]);
     }
 
+    /** No less than the points of skirt(), and found by lightness alone, without looking at it in the water. */
+    public function mostOfSkirt(InventorySkirt $skirt): int
+    {
+        $shares = [
+            'base' => $this->rules->colourAtMost(Slot::SkirtBase, $skirt->base),
+            'opacity' => $this->rules->share(Slot::SkirtOpacity, $skirt->see()->value),
+            'strands' => $this->rules->share(Slot::SkirtMaterial, $skirt->material->value),
+            'cut' => $this->formShare($skirt),
+        ];
+        $most = array_sum(array_diff_key(self::SKIRT, $shares));
+        foreach ($shares as $trait => $share) {
+            $most += TraitScore::pointsOf($share, self::SKIRT[$trait]);
+        }
+
+        return $most;
+    }
+
     /** The part of it that the scene decides. */
     public function skirtForGoal(InventorySkirt $skirt): ScoreBreakdown
     {
@@ -214,6 +237,17 @@ final class BuildScorer
             $score(ScoredTrait::TrailerSurface, $this->rules->share(Slot::TrailerSurface, $trailer->surface->value), 'surface'),
             $score(ScoredTrait::TrailerOpacity, $this->rules->share(Slot::TrailerOpacity, $trailer->see()->value), 'opacity'),
         ]);
+    }
+
+    /** No less than the points of trailer(), and found without comparing colors. */
+    public function mostOfTrailer(InventoryTrailer $trailer): int
+    {
+        $style = $this->rules->share(Slot::TrailerStyle, $trailer->style->value);
+        $length = self::nearLength($trailer->length, $this->brief->build->trailer?->length);
+
+        return array_sum(self::TRAILER) - self::TRAILER['style'] - self::TRAILER['length']
+            + TraitScore::pointsOf($style, self::TRAILER['style'])
+            + TraitScore::pointsOf($length, self::TRAILER['length']);
     }
 
     public function hook(?InventoryHook $hook): ScoreBreakdown

@@ -66,28 +66,32 @@ final class BuildSearch
         if ([] === $arms) {
             return [];
         }
-        $trailerPoints = array_map($this->scorer->points->trailer(...), $this->trailers);
-        arsort($trailerPoints);
-        $beside = max($trailerPoints) + BuildScorer::PAIR + max(
+        $points = $this->scorer->points;
+        $trailers = new BestFirst(
+            array_map($points->mostOfTrailer(...), $this->trailers),
+            fn (int $t): int => $points->trailer($this->trailers[$t]),
+        );
+        $skirts = new BestFirst(
+            array_map($points->mostOfSkirt(...), $this->skirts),
+            fn (int $s): int => $points->mostOfSkirtByVotes($this->skirts[$s]),
+            fn (int $s): int => $points->skirt($this->skirts[$s]),
+        );
+        $beside = $trailers->getIterator()->current() + BuildScorer::PAIR + max(
             array_map(static fn (array $arm): int => $arm['heads'][0][0] + $arm['most'], $arms),
         );
         $top = new TopK($this->most);
-        foreach ($this->bySkirtAlone() as $s => $most) {
-            if ($most + $beside < $top->threshold()) {
+        foreach ($skirts as $s => $own) {
+            if ($own + $beside < $top->threshold()) {
                 // The skirts that follow are worth less still.
                 break;
             }
             $skirt = $this->skirts[$s];
-            $own = $this->scorer->points->skirt($skirt);
-            if ($own + $beside < $top->threshold()) {
-                continue;
-            }
-            $trailers = $this->trailersFor($skirt, $trailerPoints);
+            $paired = $this->trailersFor($skirt, $trailers);
             foreach ($arms as ['heads' => $heads, 'rears' => $rears, 'most' => $most]) {
-                if ($own + $trailers[0][0] + $heads[0][0] + $most < $top->threshold()) {
+                if ($own + $paired[0][0] + $heads[0][0] + $most < $top->threshold()) {
                     continue;
                 }
-                $top->offerSums($own, [$s], $trailers, $this->bladesFor($skirt, $rears), $heads);
+                $top->offerSums($own, [$s], $paired, $this->bladesFor($skirt, $rears), $heads);
             }
         }
 
@@ -126,27 +130,11 @@ final class BuildSearch
         }
     }
 
-    /**
-     * @return array<int, int> the most that a skirt alone can be worth by its place, most first: good builds come early, and the rest are
-     *         passed over before anybody looks how they show in the water
-     */
-    private function bySkirtAlone(): array
-    {
-        $most = array_map($this->scorer->points->mostOfSkirt(...), $this->skirts);
-        arsort($most);
-
-        return $most;
-    }
-
-    /**
-     * @param array<int, int> $points by place, the most first
-     *
-     * @return non-empty-list<array{int, list<int>}>
-     */
-    private function trailersFor(?InventorySkirt $skirt, array $points): array
+    /** @return non-empty-list<array{int, list<int>}> */
+    private function trailersFor(?InventorySkirt $skirt, BestFirst $trailers): array
     {
         $top = new TopK($this->most);
-        foreach ($points as $t => $own) {
+        foreach ($trailers as $t => $own) {
             if ($own + BuildScorer::PAIR < $top->threshold()) {
                 // Those that follow are worth less still.
                 break;
@@ -225,8 +213,14 @@ final class BuildSearch
         $byArm = [];
         foreach ($this->armsWithHeads() as $arm => $heads) {
             $top = new TopK($this->most);
-            foreach ($heads as $h) {
-                $points = $this->scorer->points->head($this->heads[$h]);
+            $byPoints = new BestFirst(
+                array_map($this->scorer->mostOfHead(...), array_intersect_key($this->heads, array_flip($heads))),
+                fn (int $h): int => $this->scorer->points->head($this->heads[$h]),
+            );
+            foreach ($byPoints as $h => $points) {
+                if ($points + BuildScorer::HOOK < $top->threshold()) {
+                    break;
+                }
                 foreach ($this->hookChoices($this->heads[$h]) as $hook) {
                     $top->offer($points + ($hook < 0 ? $withoutHook : $hookPoints[$hook]), [$h, $hook]);
                 }
@@ -250,7 +244,7 @@ final class BuildSearch
             $places = $this->kind->hasBlade() ? array_keys($this->blades) : [-1];
 
             $rears = array_map(static fn (int $rear): array => [$rear, [[($points[$rear] ?? 0) + $alone, [$rear, -1]]]], $places);
-            usort($rears, self::mostFirst(...));
+            usort($rears, self::bestFirst(...));
 
             return $rears;
         }
@@ -280,7 +274,7 @@ final class BuildSearch
                 ];
             }
         }
-        usort($rears, self::mostFirst(...));
+        usort($rears, self::bestFirst(...));
 
         return $rears;
     }
@@ -289,7 +283,7 @@ final class BuildSearch
      * @param array{int, list<array{int, list<int>}>} $a
      * @param array{int, list<array{int, list<int>}>} $b
      */
-    private static function mostFirst(array $a, array $b): int
+    private static function bestFirst(array $a, array $b): int
     {
         return [$b[1][0][0] ?? 0, $a[0]] <=> [$a[1][0][0] ?? 0, $b[0]];
     }

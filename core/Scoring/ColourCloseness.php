@@ -32,11 +32,26 @@ final class ColourCloseness
     {
         $known = $this->known[$colour] ?? [];
         if (!isset($known[$word->value])) {
-            $lab = $this->labs[$word->value] ??= Srgb::hex(Palette::hex($word))->toLab();
-            $known[$word->value] = 1 / (1 + (Ciede2000::between($colour->colour->toLab(), $lab) / self::HALF_OFF) ** 2);
+            $known[$word->value] = self::falloff(Ciede2000::between($colour->colour->toLab(), $this->lab($word)));
             $this->known[$colour] = $known;
         }
 
         return $known[$word->value];
+    }
+
+    /** No less than measure(), and found by lightness alone. */
+    public function atMost(PartColour $colour, Colour $word): float
+    {
+        return self::falloff(Ciede2000::atLeast($colour->colour->toLab(), $this->lab($word)));
+    }
+
+    private function lab(Colour $word): Lab
+    {
+        return $this->labs[$word->value] ??= Srgb::hex(Palette::hex($word))->toLab();
+    }
+
+    private static function falloff(float $off): float
+    {
+        return 1 / (1 + ($off / self::HALF_OFF) ** 2);
     }
 }

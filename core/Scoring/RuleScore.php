@@ -67,6 +67,20 @@ final class RuleScore
         return $best;
     }
 
+    /** No less than the share of colour(), and found by lightness alone. */
+    public function colourAtMost(Slot $slot, PartColour $partColour): float
+    {
+        $best = 0.0;
+        foreach ($this->shares($slot) as $word => $most) {
+            if ($most <= $best) {
+                break;
+            }
+            $best = max($best, $most * $this->closeness->atMost($partColour, Colour::from($word)));
+        }
+
+        return $best;
+    }
+
     /**
      * How well a set of accents does for the ones advised: each advised one by the nearest owned; accents nobody asked for cost a quarter
      * each.
@@ -81,7 +95,11 @@ final class RuleScore
         }
         $sum = 0.0;
         foreach ($advised as $word) {
-            $sum += max([0.0, ...array_map(fn (PartColour $partColour): float => $this->closeness->measure($partColour, $word), $owned)]);
+            $nearest = 0.0;
+            foreach ($owned as $colour) {
+                $nearest = max($nearest, $this->closeness->measure($colour, $word));
+            }
+            $sum += $nearest;
         }
 
         return max(0.0, $sum / \count($advised) - 0.25 * max(0, \count($owned) - \count($advised)));

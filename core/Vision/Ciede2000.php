@@ -36,13 +36,26 @@ final class Ciede2000
         $hMean = self::meanHue($h1, $h2, $c1 * $c2);
         $t = 1 - 0.17 * cos(deg2rad($hMean - 30)) + 0.24 * cos(deg2rad(2 * $hMean))
             + 0.32 * cos(deg2rad(3 * $hMean + 6)) - 0.20 * cos(deg2rad(4 * $hMean - 63));
-        $sL = 1 + 0.015 * ($lMean - 50) ** 2 / sqrt(20 + ($lMean - 50) ** 2);
+        $sL = self::lightnessWeight($lMean);
         $sC = 1 + 0.045 * $cMean;
         $sH = 1 + 0.015 * $cMean * $t;
         $rC = 2 * sqrt($cMean ** 7 / ($cMean ** 7 + 25 ** 7));
         $rT = -$rC * sin(deg2rad(60 * exp(-((($hMean - 275) / 25) ** 2))));
 
         return sqrt(($dL / $sL) ** 2 + ($dC / $sC) ** 2 + ($dH / $sH) ** 2 + $rT * ($dC / $sC) * ($dH / $sH));
+    }
+
+    /**
+     * No more than between(), by lightness alone: what chroma and hue add is never negative, since rT stays within 2 of 0.
+     */
+    public static function atLeast(Lab $one, Lab $two): float
+    {
+        return abs($two->l - $one->l) / self::lightnessWeight(($one->l + $two->l) / 2);
+    }
+
+    private static function lightnessWeight(float $lMean): float
+    {
+        return 1 + 0.015 * ($lMean - 50) ** 2 / sqrt(20 + ($lMean - 50) ** 2);
     }
 
     private static function hue(float $a, float $b): float

@@ -60,6 +60,25 @@ final class BuildSearchTest extends TestCase
         }
     }
 
+    public function testNoPartIsWorthMoreThanWhatIsSaidOfItAtAGlance(): void
+    {
+        foreach (Readings::random(20, 31) as $i => $reading) {
+            $bin = Bins::random($i, 8, 1, 12, 12, 1);
+            $scorer = self::scorer($reading);
+            $points = $scorer->points;
+            foreach ($bin->heads as $head) {
+                self::assertGreaterThanOrEqual($points->head($head), $scorer->mostOfHead($head));
+            }
+            foreach ([...$bin->skirts, null] as $skirt) {
+                self::assertGreaterThanOrEqual($points->skirt($skirt), $points->mostOfSkirtByVotes($skirt));
+                self::assertGreaterThanOrEqual($points->skirt($skirt), $points->mostOfSkirt($skirt));
+            }
+            foreach ([...$bin->trailers, null] as $trailer) {
+                self::assertGreaterThanOrEqual($points->trailer($trailer), $points->mostOfTrailer($trailer));
+            }
+        }
+    }
+
     /** The same ten, with the same points, in the same order as trying every build one by one. */
     #[DataProvider('bins')]
     public function testTheTenBestAreThoseOfTryingEveryBuild(int $seed): void

@@ -8,6 +8,8 @@ use Kontrast\Material\Lab;
 use Kontrast\Vision\Ciede2000;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /**
  * Against the 34 pairs of Sharma, Wu & Dalal 2005, "The CIEDE2000 color-difference formula: implementation notes, supplementary test
@@ -25,6 +27,18 @@ final class Ciede2000Test extends TestCase
             5e-5,
             'The other way round.',
         );
+    }
+
+    public function testLightnessAloneNeverComesToMore(): void
+    {
+        $dice = new Randomizer(new Mt19937(5));
+        $colour = static fn (): Lab => new Lab($dice->getInt(0, 100), $dice->getInt(-110, 110), $dice->getInt(-110, 110));
+        for ($i = 0; $i < 3000; ++$i) {
+            [$one, $two] = [$colour(), $colour()];
+            self::assertLessThanOrEqual(Ciede2000::between($one, $two) + 1e-9, Ciede2000::atLeast($one, $two));
+            $grey = new Lab($two->l, $one->a, $one->b);
+            self::assertEqualsWithDelta(Ciede2000::between($one, $grey), Ciede2000::atLeast($one, $grey), 1e-9, 'Of one chroma and hue.');
+        }
     }
 
     /** @return list<array{float, float, float, float, float, float, float}> */
