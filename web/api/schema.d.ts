@@ -47,7 +47,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** The good build nearest to the advice that was not fished in this water yet */
+        /** The good build nearest to the advice that was not fished in this water */
         post: operations["different"];
         delete?: never;
         options?: never;
@@ -4130,7 +4130,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description The good build nearest to the advice that was not fished in this water yet */
+            /** @description The good build nearest to the advice that was not fished in this water */
             200: {
                 headers: {
                     [name: string]: unknown;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Rulebook\Rules;
 
+use Kontrast\Lure\Colour;
 use Kontrast\Lure\LureKind;
 use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
@@ -111,6 +112,14 @@ final class NoteRules
     /** @return \Generator<int, Rule> */
     private static function carry(): \Generator
     {
+        yield rule('K1')->with('S10')->note(NoteHeading::Carry)->for(LureKind::Jig, LureKind::SwimJig, LureKind::BladedJig)
+            ->when(
+                forage(Forage::Bluegill, Forage::Crawfish),
+                visibility()->between(feet(1), feet(2)),
+                settled(Slot::SkirtBase, Colour::GreenPumpkin, Colour::Black),
+            )
+            ->because('Between dark and natural water: a skirt with green pumpkin in front and black and blue behind is both at once.');
+
         yield rule('S20.jig')->note(NoteHeading::Carry)->for(LureKind::Jig)
             ->because('Four jigs for most days: black-blue with blue, black-blue with green pumpkin, green pumpkin with green pumpkin, '
                 .'brown-green pumpkin with green pumpkin.');

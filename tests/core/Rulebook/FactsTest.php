@@ -520,7 +520,7 @@ final class FactsTest extends TestCase
         ];
         yield 'K5: panfish in off-color water have gold and a little maroon in the green pumpkin' => [
             $of($bladed, 12, tint: Tint::Clay),
-            ['skirt.base' => 'green_pumpkin', 'skirt.accents' => 'gold+maroon'],
+            ['skirt.base' => 'green_pumpkin', 'skirt.accents' => 'gold + maroon'],
         ];
         yield 'D3: a bladed jig is dark for crawfish in dirty water' => [
             $of($bladed, 12, sky: Sky::Sun, forage: Forage::Crawfish),
