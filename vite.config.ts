@@ -27,6 +27,25 @@ function precompress(): Plugin {
 
 const SHARED =
   /node_modules\/(svelte\/|@tanstack\/(svelte-query|query-core)\/|openapi-fetch\/|svelte-spa-router\/|regexparam\/)|web\/(offline\/(reach|keptAt|waits)|api(?!\/outings)|stores|words\/(numbers|words|vocabulary|adviceParts|stick|tints))|web\/app\/(App|KeepAddress|address|typing|screens|screenKeys|first|start|scroll)|web\/lure\/paint|web\/ui\/(Toggle|Answer|Trouble|Button|Group|Tile|Choice|Field|Slider|Stepper|NumberBox|dragging|InView|Later|SwatchRow|CautionLine|toggled|Facts\.svelte|factsButton|VisibilityStick|Several)/
+/** Names of the packages that went into what was built: a release tells them, with their licences. */
+function materials(): Plugin {
+  // These make the styles, and are in no script.
+  const names = new Set(['tailwindcss', 'daisyui'])
+  return {
+    name: 'materials',
+    apply: 'build',
+    buildEnd() {
+      for (const id of this.getModuleIds()) {
+        const name = /.*node_modules\/((?:@[^/]+\/)?[^/]+)/.exec(id)?.[1]
+        if (name) names.add(name)
+      }
+    },
+    writeBundle() {
+      writeFileSync(join(BUILT, '.vite/packages.json'), JSON.stringify([...names].sort()))
+    },
+  }
+}
+
 const STYLED = 'style="display: contents;"'
 
 /** The content security policy allows no style written into markup; a package's only one of its kind becomes the class that says the same. */
@@ -121,7 +140,7 @@ function pocket(): Plugin {
 
 // public/ belongs to PHP; what is built goes into public/build and is found there through the manifest.
 export default defineConfig({
-  plugins: [styleByClass(), svelte(), tailwindcss(), installable(), pocket(), precompress()],
+  plugins: [styleByClass(), svelte(), tailwindcss(), installable(), pocket(), precompress(), materials()],
   base: '/build/',
   publicDir: 'web/public',
   build: {

@@ -21,4 +21,22 @@ final class Kernel extends BaseKernel
         }
         parent::boot();
     }
+
+    /** An installed program lies where nothing may be written: whoever starts it says where. */
+    public function getCacheDir(): string
+    {
+        return $this->folder('KONTRAST_CACHE', 'var/cache')."/$this->environment";
+    }
+
+    public function getLogDir(): string
+    {
+        return $this->folder('KONTRAST_LOGS', 'var/log');
+    }
+
+    private function folder(string $variable, string $usual): string
+    {
+        $said = getenv($variable);
+
+        return \is_string($said) && '' !== $said ? $said : "{$this->getProjectDir()}/$usual";
+    }
 }

@@ -13,6 +13,8 @@ final readonly class Recipe
     public function __construct(
         private string $projectDir,
         private string $databaseFile,
+        private string $releaseFile,
+        private string $cacheDir,
         private int $meterPort,
         private string $forecastUrl,
         private string $probeAddress,
@@ -49,6 +51,8 @@ final readonly class Recipe
             '@WORKERS@' => (string) $workers,
             '@USER@' => false === $user ? 'nobody' : $user['name'],
             '@DATABASE@' => $this->databaseFile,
+            '@RELEASE@' => $this->releaseFile,
+            '@CACHE@' => \dirname($this->cacheDir),
             '@AUTHORITY@' => $certificate->authority ?? '',
             '@HOSTS@' => $names->hosts(),
             '@SERVED_AT@' => $names->addresses($port),

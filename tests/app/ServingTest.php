@@ -127,7 +127,15 @@ final class ServingTest extends TestCase
 
     private function recipe(string $database = '/srv/kontrast.sqlite'): Recipe
     {
-        return new Recipe((string) realpath(self::ROOT), $database, 8422, 'http://127.0.0.1:8423', '192.168.1.30:8424');
+        return new Recipe(
+            (string) realpath(self::ROOT),
+            $database,
+            '/srv/RELEASE',
+            '/srv/cache/prod',
+            8422,
+            'http://127.0.0.1:8423',
+            '192.168.1.30:8424',
+        );
     }
 
     private function write(string $port, string $database = '/srv/kontrast.sqlite'): void

@@ -104,7 +104,7 @@ final class DeployTest extends TestCase
         $faults = array_filter(
             explode("\n", trim($verify->getOutput())),
             static fn (string $line): bool => str_contains($line, $unit)
-                && !str_contains($line, '/opt/kontrast') && !str_contains($line, 'not executable'),
+                && !str_contains($line, '/usr/share/kontrast') && !str_contains($line, '/usr/bin/kontrast') && !str_contains($line, 'not executable'),
         );
         self::assertSame([], $faults);
     }
@@ -160,7 +160,7 @@ final class DeployTest extends TestCase
             '/etc/kontrast' => "$this->folder/etc",
             '/run/kontrast' => "$this->folder/run",
             '/var/lib/kontrast' => "$this->folder/lib",
-            '/opt/kontrast' => (string) realpath(self::ROOT),
+            '/usr/share/kontrast' => (string) realpath(self::ROOT),
         ];
     }
 

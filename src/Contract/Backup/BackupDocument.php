@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract\Backup;
 
+use App\Contract\Constraint\Text;
 use App\Contract\Inventory\InventoryPartDocument;
 use App\Contract\Inventory\SwatchDocument;
 use App\Contract\Logbook\LogbookDocument;
@@ -54,6 +55,9 @@ final readonly class BackupDocument
         #[OA\Property(description: 'The builds on the bench.')]
         #[Assert\Valid]
         public ?WorkbenchDocument $workbench = null,
+        #[OA\Property(description: 'The version of the program that wrote it; null in a backup of before they had one.')]
+        #[Text(100, 'The version of a program')]
+        public ?string $program = null,
     ) {
     }
 }

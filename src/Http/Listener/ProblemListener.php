@@ -170,7 +170,7 @@ final readonly class ProblemListener
             'message' => $error->getMessage(),
             'exception' => $error,
         ]);
-        $says = "Something went wrong inside the program. Nothing was stored. Look in var/log for $reference.";
+        $says = "Something went wrong inside the program. Nothing was stored. Look for $reference in its log.";
 
         return new ProblemDocument(500, $says, 'internal', reference: $reference);
     }

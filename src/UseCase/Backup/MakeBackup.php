@@ -13,6 +13,7 @@ use App\Persistence\Entity\Stored;
 use App\Persistence\Kind\Kind;
 use App\Persistence\Kind\Kinds;
 use App\Persistence\Kind\Place;
+use App\Persistence\ReleaseFile;
 use App\Persistence\Rows;
 use App\Persistence\Transaction;
 use App\Persistence\Upgrade\Upgrades;
@@ -29,6 +30,7 @@ final readonly class MakeBackup
         private FindUnreadable $unreadable,
         private Transaction $transaction,
         private DocumentNormalizer $documents,
+        private ReleaseFile $release,
     ) {
     }
 
@@ -57,7 +59,7 @@ final readonly class MakeBackup
     {
         $deleted = [];
         $unreadable = $this->unreadable->all();
-        $to('{"kontrast":'.BackupDocument::VERSION.',"notebook":{"shapes":'.self::json(Upgrades::shapes()));
+        $to('{"kontrast":'.BackupDocument::VERSION.',"program":'.self::json($this->release->read()->version).',"notebook":{"shapes":'.self::json(Upgrades::shapes()));
         foreach ($this->kinds->all() as $kind) {
             if (Place::Logbook === $kind->is->place) {
                 $this->kind($kind, $to, $deleted, $unreadable);

@@ -10,6 +10,7 @@ use App\Contract\Outing\OutingSummaryDocument;
 use App\Contract\Reader\DocumentNormalizer;
 use App\Contract\Reader\DocumentReader;
 use App\Contract\Reading\ReadingDocument;
+use App\Contract\Release\ReleaseDocument;
 use App\Persistence\Kind\CurrentReadingKind;
 use App\Persistence\Kind\SettingsKind;
 use App\UseCase\Advice\GiveAdvice;
@@ -29,6 +30,7 @@ final readonly class FirstView
         private GiveAdvice $advice,
         private WatchSeason $season,
         private ClockInterface $clock,
+        private TellRelease $release,
     ) {
     }
 
@@ -37,7 +39,7 @@ final readonly class FirstView
      * the logbook has something to say; and when it was said, for a device that has kept it.
      *
      * @return array{settings: array{document: array<string, mixed>, version: int}, current: array{document: array<string, mixed>,
-     *     version: int}|null, at: string, news: bool, advice: AdviceDocument|null}
+     *     version: int}|null, at: string, news: bool, release: ReleaseDocument, advice: AdviceDocument|null}
      */
     public function show(): array
     {
@@ -50,6 +52,7 @@ final readonly class FirstView
             'current' => $current,
             'at' => $this->clock->now()->format(\DateTimeInterface::ATOM),
             'news' => $this->hasNews(),
+            'release' => $this->release->tell(),
             'advice' => null === $current ? null : $this->advice($current['document'], $settings['document']),
         ];
     }
