@@ -25,7 +25,7 @@ final class ReleaseFile
         $text = is_file($this->releaseFile) ? file_get_contents($this->releaseFile) : false;
         $facts = json_decode((string) $text, true);
         if (!\is_array($facts)) {
-            return new ReleaseDocument();
+            return ReleaseDocument::unreleased();
         }
         $said = static fn (string $name): string => \is_string($facts[$name] ?? null) ? $facts[$name] : '';
         $news = \is_array($facts['news'] ?? null) ? $facts['news'] : [];

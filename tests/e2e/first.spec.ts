@@ -179,3 +179,31 @@ test('an empty logbook leads on, and somebody new is welcomed once', async ({ pa
   await expect(page.getByRole('heading', { name: 'What is the water like?' })).toBeVisible()
   await expect(welcome).toBeHidden()
 })
+
+test('what is new is said once after an upgrade, and help says which version it is', async ({ page }) => {
+  // The page as another release of the program would send it.
+  await page.route('**/', async (route) => {
+    const answer = await route.fetch()
+    const release = {
+      version: '1.1',
+      commit: 'abc',
+      date: '2026-11-30',
+      news: ['Blades first.', 'A chart.', 'A package.'],
+    }
+    const body = (await answer.text()).replace(/"release":\{[^}]*\}/, `"release":${JSON.stringify(release)}`)
+    await route.fulfill({ response: answer, body })
+  })
+  await page.addInitScript(() => {
+    if (localStorage.getItem('kontrast-release') === null) localStorage.setItem('kontrast-release', '1.0')
+  })
+  await open(page, '#/', 'What is the water like?')
+  const news = page.getByRole('region', { name: 'What is new' })
+  await expect(news.getByRole('listitem')).toHaveText(['Blades first.', 'A chart.', 'A package.'])
+  await news.getByRole('button', { name: 'Close' }).click()
+  await expect(news).toBeHidden()
+  await page.reload()
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+  await expect(news).toBeHidden()
+  await page.getByRole('button', { name: 'Help' }).click()
+  await expect(page.getByRole('dialog')).toContainText('Kontrast 1.1, 2026-11-30.')
+})

@@ -1581,6 +1581,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/version": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Which version of the program this is, and what is new in it */
+        get: operations["version"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/waters": {
         parameters: {
             query?: never;
@@ -1789,6 +1806,8 @@ export interface components {
             /** @description Documents that cannot be read, as stored. */
             unreadable?: components["schemas"]["SetAside"][];
             workbench?: components["schemas"]["Workbench"] | null;
+            /** @description The version of the program that wrote it; null in a backup of before they had one. */
+            program?: string | null;
         };
         /** @description What a batch uses, what runs short, what it costs, and in which order it is made. */
         Batch: {
@@ -3191,6 +3210,17 @@ export interface components {
             /** @enum {string} */
             firmness: "firm" | "usual" | "toss_up";
             runner_up: components["schemas"]["Value"] | null;
+        };
+        /** @description Which program this is. */
+        Release: {
+            /** @description By the tag, or by the moment of the commit. */
+            version: string;
+            /** @description The commit it was made of; empty where that is not known. */
+            commit: string;
+            /** @description The day of that commit; empty where that is not known. */
+            date: string;
+            /** @description What is new in it, a line each. */
+            news: string[];
         };
         /** @description One thing to change when something goes wrong on the water. */
         Remedy: {
@@ -7696,6 +7726,28 @@ export interface operations {
             404: components["responses"]["NotFound"];
             415: components["responses"]["NotJson"];
             503: components["responses"]["NotAvailable"];
+        };
+    };
+    version: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Which version of the program this is, and what is new in it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Release"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
         };
     };
     waters: {

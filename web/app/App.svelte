@@ -10,6 +10,7 @@
   import { hasLeftWaiting } from '../offline/waits'
   import { conflicts } from '../stores/conflicts.svelte'
   import { notices } from '../stores/notices.svelte'
+  import { release } from '../stores/release.svelte'
   import { settings } from '../stores/settings.svelte'
   import Trouble from '../ui/Trouble.svelte'
   import type { ScreenName } from './help'
@@ -18,6 +19,7 @@
   import { restoreScroll } from './scroll'
   import { isTyping } from './typing'
   import { start } from './start'
+  import WhatIsNew from './WhatIsNew.svelte'
 
   const isAt = (path: string) =>
     router.location === path || (path !== '/' && router.location.startsWith(`${path}/`)) ? 'page' : undefined
@@ -160,6 +162,7 @@
       <p role="status">Opening…</p>
     {:then}
       <KeepAddress {screen} />
+      {#if release.news.length > 0}<WhatIsNew />{/if}
       {#if filling}<p role="status" class="absolute">Loading…</p>{/if}
       <div class={['contents', filling && '[&>*]:invisible']} inert={filling !== null}>
         <Router routes={ROUTES} onRouteLoaded={(event) => void opened((event.userData as { name: ScreenName }).name)} />

@@ -1,4 +1,4 @@
-import type { Advice, CurrentReading, Settings } from '../api/client'
+import type { Advice, CurrentReading, Release, Settings } from '../api/client'
 
 /** What the server sent along with the page. */
 export interface First {
@@ -9,6 +9,8 @@ export interface First {
   at: string
   /** Whether the logbook has something to say. */
   news: boolean
+  /** Which program this is. */
+  release: Release
 }
 
 /** Read once: after that it would be old. */

@@ -2,6 +2,7 @@ import { reach } from '../offline/reach.svelte'
 import { knowAdvice } from '../api/queries'
 import { currentReading } from '../stores/currentReading.svelte'
 import { news } from '../stores/news.svelte'
+import { release } from '../stores/release.svelte'
 import { settings } from '../stores/settings.svelte'
 import { takeFirst } from './first'
 
@@ -17,5 +18,6 @@ export async function start(): Promise<void> {
   else currentReading.isFirstRun = true
   reach.pageAt = first.at
   news.isThere = first.news
+  release.start(first.release)
   if (first.advice) knowAdvice(currentReading.asked, first.advice)
 }

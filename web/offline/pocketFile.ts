@@ -4,11 +4,16 @@ const SHELL = '/build/pocket.html'
 /** Where the page holds the pack; see web/pocket. */
 const PLACE = '"put the pack here"'
 
+/** Where the page says which program made it. */
+const PROGRAM = 'content="Kontrast"'
+
 /** The page that needs nothing but itself, with a pack in it. */
-export async function pocketFile(pack: TripPack): Promise<string> {
+export async function pocketFile(pack: TripPack, version: string | undefined): Promise<string> {
   const answer = await fetch(SHELL)
   if (!answer.ok) throw new Error(`The pocket file could not be made (${answer.status}).`)
   const shell = await answer.text()
   // Inside a script element only "<" could end it early; a function, since a text would be read for $ signs.
-  return shell.replace(PLACE, () => JSON.stringify(pack).replaceAll('<', '\\u003c'))
+  return shell
+    .replace(PLACE, () => JSON.stringify(pack).replaceAll('<', '\\u003c'))
+    .replace(PROGRAM, () => `content="Kontrast ${version ?? ''}"`)
 }

@@ -12,6 +12,7 @@
   /** What is carried and for what, and when to change. */
   let { pack }: { pack: TripPack } = $props()
   const inTheBox = $derived(pack.carry.lures.map((one) => one.parts))
+  const program = document.querySelector<HTMLMetaElement>('meta[name=generator]')?.content ?? 'Kontrast'
   const kinds = $derived([...new Set(pack.carry.lures.map((one) => one.build.lure))])
 </script>
 
@@ -41,4 +42,5 @@
       <TurnList turns={pack.turns.filter((turn) => turn.lure === kind)} />
     </Panel>
   {/each}
+  <p class="text-faint text-xs">Made by {program}.</p>
 </div>

@@ -16,13 +16,18 @@ final readonly class ReleaseDocument
     /** @param list<string> $news */
     public function __construct(
         #[OA\Property(description: 'By the tag, or by the moment of the commit.')]
-        public string $version = self::UNRELEASED,
+        public string $version,
         #[OA\Property(description: 'The commit it was made of; empty where that is not known.')]
-        public string $commit = '',
+        public string $commit,
         #[OA\Property(description: 'The day of that commit; empty where that is not known.')]
-        public string $date = '',
+        public string $date,
         #[OA\Property(description: 'What is new in it, a line each.')]
-        public array $news = [],
+        public array $news,
     ) {
+    }
+
+    public static function unreleased(): self
+    {
+        return new self(self::UNRELEASED, '', '', []);
     }
 }

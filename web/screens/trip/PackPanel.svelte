@@ -2,6 +2,7 @@
   import type { SavedTrip } from '../../api/client'
   import { packs } from '../../offline/packs.svelte'
   import { notices } from '../../stores/notices.svelte'
+  import { release } from '../../stores/release.svelte'
   import { settings } from '../../stores/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import { download } from '../../ui/download'
@@ -27,7 +28,7 @@
     if (!pack) return
     try {
       const { pocketFile } = await import('../../offline/pocketFile')
-      download(`kontrast-${trip.trip.date}.html`, 'text/html', await pocketFile(pack))
+      download(`kontrast-${trip.trip.date}.html`, 'text/html', await pocketFile(pack, release.value?.version))
     } catch (error) {
       notices.problem(error, savePocketFile)
     }
