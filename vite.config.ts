@@ -27,7 +27,7 @@ function precompress(): Plugin {
 
 const SHARED =
   /node_modules\/(svelte\/|@tanstack\/(svelte-query|query-core)\/|openapi-fetch\/|svelte-spa-router\/|regexparam\/)|web\/(offline\/(reach|keptAt|waits)|api(?!\/outings)|stores|words\/(numbers|words|vocabulary|adviceParts|stick|tints))|web\/app\/(App|KeepAddress|address|typing|screens|screenKeys|first|start|scroll)|web\/lure\/paint|web\/ui\/(Toggle|Answer|Trouble|Button|Group|Tile|Choice|Field|Slider|Stepper|NumberBox|dragging|InView|Later|SwatchRow|CautionLine|toggled|Facts\.svelte|factsButton|VisibilityStick|Several)/
-/** Names of the packages that went into what was built: a release tells them, with their licences. */
+/** Names of the packages that went into what was built: a release tells them, with their licenses. */
 function materials(): Plugin {
   // These make the styles, and are in no script.
   const names = new Set(['tailwindcss', 'daisyui'])

@@ -10,13 +10,13 @@ declare(strict_types=1);
 
 /** @return array<string, mixed> */
 $read = static fn (string $file): array => (array) json_decode((string) file_get_contents($file), true, 512, \JSON_THROW_ON_ERROR);
-$component = static fn (string $name, string $of, string $purl, mixed $licences): array => array_filter([
+$component = static fn (string $name, string $of, string $purl, mixed $licenses): array => array_filter([
     'type' => 'library',
     'bom-ref' => $purl,
     'name' => $name,
     'version' => $of,
     'purl' => $purl,
-    'licenses' => array_map(static fn (string $id): array => ['license' => ['id' => $id]], array_filter((array) $licences, \is_string(...))),
+    'licenses' => array_map(static fn (string $id): array => ['license' => ['id' => $id]], array_filter((array) $licenses, \is_string(...))),
 ]);
 
 $components = [];

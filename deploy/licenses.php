@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-/** Prints the licence of every package that is in a release, as its makers wrote it. Called in the folder of the release. */
+/** Prints the license of every package that is in a release, as its makers wrote it. Called in the folder of the release. */
 $bill = json_decode((string) file_get_contents('sbom.cdx.json'), true, 512, \JSON_THROW_ON_ERROR);
-echo "The packages that Kontrast brings with it, each under the licence of its makers.\n";
+echo "The packages that Kontrast brings with it, each under the license of its makers.\n";
 foreach ($bill['components'] as $component) {
     $folder = (str_starts_with($component['purl'], 'pkg:npm/') ? 'node_modules/' : 'vendor/').$component['name'];
     $texts = preg_grep('~/(licen[cs]e|copying|copyright)[^/]*$~i', (array) glob("$folder/*"));
