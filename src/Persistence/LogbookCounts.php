@@ -140,24 +140,46 @@ final readonly class LogbookCounts
      */
     public function temperatures(string $since): array
     {
+        return array_map(
+            static fn (array $days): array => array_map(static fn (float $mean): float => round($mean, 1), $days),
+            $this->byDay('surface_f', $since),
+        );
+    }
+
+    /** @return array<string, list<float>> how far one saw, inches, one for each day that somebody looked, by id of the water */
+    public function sights(): array
+    {
+        return array_map(array_values(...), $this->byDay('visibility_in', ''));
+    }
+
+    /**
+     * A figure of the water from readings saved and from stints fished, as far as somebody saw it there; of several on a day, their mean.
+     *
+     * @param string $field of a reading
+     * @param string $since the first day, such as 2026-01-01
+     *
+     * @return array<string, array<string, float>> by date on the clock of the water, by id of the water
+     */
+    private function byDay(string $field, string $since): array
+    {
         $rows = $this->entities->getConnection()->iterateNumeric(
-            "SELECT t.water_id, COALESCE(w.time_zone, ''), CAST(strftime('%s', t.at) AS INTEGER), t.warmth FROM (
-                SELECT water_id, taken_at AS at, ".self::inJson('document', '$.surface_f').' AS warmth FROM saved_reading
+            "SELECT t.water_id, COALESCE(w.time_zone, ''), CAST(strftime('%s', t.at) AS INTEGER), t.figure FROM (
+                SELECT water_id, taken_at AS at, ".self::inJson('document', "$.$field").' AS figure FROM saved_reading
                 WHERE deleted_at IS NULL AND taken_at >= ?
                 UNION ALL
-                SELECT o.water_id, s.started_at, '.self::inJson('s.document', '$.reading.surface_f').' FROM stint s
+                SELECT o.water_id, s.started_at, '.self::inJson('s.document', "$.reading.$field").' FROM stint s
                 JOIN outing o ON o.id = s.outing_id WHERE o.deleted_at IS NULL AND s.started_at >= ?
                 AND '.self::inJson('s.document', '$.confirmed').'
-            ) t JOIN water w ON w.id = t.water_id WHERE abs(t.warmth) > 0 ORDER BY t.water_id, t.at',
+            ) t JOIN water w ON w.id = t.water_id WHERE abs(t.figure) > 0 ORDER BY t.water_id, t.at',
             [$since, $since],
         );
         $clocks = $taken = [];
-        foreach ($rows as [$water, $zone, $at, $warmth]) {
+        foreach ($rows as [$water, $zone, $at, $figure]) {
             $clock = $clocks[self::text($zone)] ??= new WallClock(self::text($zone));
             $moment = (int) self::number($at);
-            $taken[self::text($water)][gmdate('Y-m-d', $moment + $clock->offsetAt($moment))][] = self::number($warmth);
+            $taken[self::text($water)][gmdate('Y-m-d', $moment + $clock->offsetAt($moment))][] = self::number($figure);
         }
-        $mean = static fn (array $of): float => round(array_sum($of) / max(1, \count($of)), 1);
+        $mean = static fn (array $of): float => array_sum($of) / max(1, \count($of));
 
         return array_map(static fn (array $days): array => array_map($mean, $days), $taken);
     }
@@ -186,26 +208,6 @@ final readonly class LogbookCounts
         }
 
         return $last;
-    }
-
-    /** @return array<string, list<float>> how far one saw, inches, one for each day that somebody looked, by id of the water */
-    public function sights(): array
-    {
-        $rows = $this->entities->getConnection()->fetchAllNumeric(
-            'SELECT water_id, AVG(sight) FROM (
-                SELECT water_id, taken_at AS at, '.self::inJson('document', '$.visibility_in').' AS sight FROM saved_reading
-                WHERE deleted_at IS NULL
-                UNION ALL
-                SELECT o.water_id, s.started_at, '.self::inJson('s.document', '$.reading.visibility_in').' FROM stint s
-                JOIN outing o ON o.id = s.outing_id WHERE o.deleted_at IS NULL AND '.self::inJson('s.document', '$.confirmed').'
-            ) WHERE water_id IS NOT NULL AND sight > 0 GROUP BY water_id, date(at)',
-        );
-        $sights = [];
-        foreach ($rows as [$water, $inches]) {
-            $sights[self::text($water)][] = self::number($inches);
-        }
-
-        return $sights;
     }
 
     /** @return list<array<string, string>> how the lures looked that were fished in a water (StintLevels::looks), each once */
