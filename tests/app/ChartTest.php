@@ -51,7 +51,7 @@ final class ChartTest extends ApiTestCase
             'visibility_in,sky,lure,forage,set,blade,skirt,trailer,trailer_style,trailer_length_in,weight_oz',
             $lines[0],
         );
-        self::assertStringStartsWith('12,sun,bladed_jig,bluegill,flash,gold,green_pumpkin,', $lines[1]);
+        self::assertStringStartsWith('12,sun,bladed_jig,bluegill,flash,gold,"green_pumpkin gold maroon",', $lines[1]);
         self::assertStringStartsWith('12,sun,jig,bluegill,,,"black blue",', $lines[2]);
     }
 

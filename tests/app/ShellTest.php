@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
+use App\Contract\Release\ReleaseDocument;
 use App\Http\BuiltFiles;
 use App\Http\Controller\ShellController;
 use App\UseCase\Shell\FirstView;
@@ -50,7 +51,10 @@ final class ShellTest extends ApiTestCase
     {
         Clock::set(new MockClock('2026-05-09T04:00:00Z'));
         self::assertSame(
-            ['settings' => ['version' => 0], 'current' => null, 'at' => '2026-05-09T04:00:00+00:00', 'news' => false, 'advice' => null],
+            [
+                'settings' => ['version' => 0], 'current' => null, 'at' => '2026-05-09T04:00:00+00:00', 'news' => false,
+                'release' => ['version' => ReleaseDocument::UNRELEASED], 'advice' => null,
+            ],
             self::versionsOf($this->first()),
         );
         $this->send('PUT', '/api/settings', ['units' => 'us', 'theme' => 'paper', 'lead_free' => true, 'schools' => ['finish' => 'sun']]);

@@ -34,7 +34,8 @@ final class VersionTest extends ApiTestCase
         self::assertIsArray($backup);
         self::assertSame($told['version'], $backup['program']);
         $this->browser->request('GET', '/');
-        self::assertStringContainsString('"release":{"version":"'.ReleaseDocument::UNRELEASED.'"', (string) $this->browser->getResponse()->getContent());
+        $page = (string) $this->browser->getResponse()->getContent();
+        self::assertStringContainsString('"release":{"version":"'.ReleaseDocument::UNRELEASED.'"', $page);
     }
 
     public function testTheFileOfAReleaseIsRead(): void

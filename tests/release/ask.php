@@ -8,7 +8,8 @@ declare(strict_types=1);
  */
 $ask = static function (string $method, string $path, ?string $body = null): array {
     $context = stream_context_create(['http' => [
-        'method' => $method, 'ignore_errors' => true, 'timeout' => 30, 'header' => 'Content-Type: application/json', 'content' => (string) $body,
+        'method' => $method, 'ignore_errors' => true, 'timeout' => 30,
+        'header' => 'Content-Type: application/json', 'content' => (string) $body,
     ]]);
     $answer = @file_get_contents('http://127.0.0.1:8421'.$path, false, $context);
     preg_match('/ (\d+)/', $http_response_header[0] ?? '', $m);

@@ -59,7 +59,8 @@ final readonly class MakeBackup
     {
         $deleted = [];
         $unreadable = $this->unreadable->all();
-        $to('{"kontrast":'.BackupDocument::VERSION.',"program":'.self::json($this->release->read()->version).',"notebook":{"shapes":'.self::json(Upgrades::shapes()));
+        $to('{"kontrast":'.BackupDocument::VERSION.',"program":'.self::json($this->release->read()->version));
+        $to(',"notebook":{"shapes":'.self::json(Upgrades::shapes()));
         foreach ($this->kinds->all() as $kind) {
             if (Place::Logbook === $kind->is->place) {
                 $this->kind($kind, $to, $deleted, $unreadable);
