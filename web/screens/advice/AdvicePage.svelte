@@ -1,6 +1,7 @@
 <script lang="ts">
   import LazyPackedNote from '../../offline/LazyPackedNote.svelte'
   import { loaded } from '../../api/busy'
+  import { differentFor } from '../../api/queries'
   import type { AdviceView, From, Reading } from '../../api/client'
   import type { GivenAdvice } from '../../offline/pack'
   import { address } from '../../app/address.svelte'
@@ -46,6 +47,9 @@
   /** What shows the lure in its water: there before the part of the page that it is in, which would move otherwise. */
   let preview = $state.raw<typeof LurePreview>()
   void loaded(import('../../preview/LurePreview.svelte')).then((module) => (preview = module.default))
+
+  /** Asked with the page: there when it is unfolded, and nothing moves. */
+  const other = differentFor(() => ({ reading, water_id: currentReading.waterId }))
 
   /** How far away the lure is looked at, as a step of the scene: close enough to see what it is. */
   let at = $state(4)
@@ -138,7 +142,7 @@
   {#snippet close()}<CloseCalls edges={advice.near} />{/snippet}
   {#snippet model()}{#if view}<SecondOpinion opinions={view.opinions} />{/if}{/snippet}
   {#snippet lures()}<Ranking {advice} />{/snippet}
-  {#snippet different()}<Different {reading} />{/snippet}
+  {#snippet different()}<Different question={other} />{/snippet}
   {#snippet tell()}
     <TellAFriend {advice} {reading} />
     <p class="pt-2 text-sm"><a class="underline" href="#/chart">The chart of this water</a></p>

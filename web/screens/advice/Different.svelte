@@ -1,16 +1,14 @@
 <script lang="ts">
-  import { differentFor } from '../../api/queries'
-  import type { Reading } from '../../api/client'
+  import type { Here, SomethingDifferent } from '../../api/client'
+  import type { Question } from '../../api/question.svelte'
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { inTheHand } from '../../lure/paint'
-  import { currentReading } from '../../stores/currentReading.svelte'
   import Answer from '../../ui/Answer.svelte'
   import { schoolName } from '../../words/schoolQuestions'
   import Changes from './Changes.svelte'
 
   /** For water that is fished hard: what is good here too, and that the log does not know from this water. */
-  let { reading }: { reading: Reading } = $props()
-  const different = differentFor(() => ({ reading, water_id: currentReading.waterId }))
+  let { question: different }: { question: Question<Here, SomethingDifferent> } = $props()
   const known = (lures: number) =>
     lures === 0
       ? 'Your log has no lure from this water yet.'
