@@ -52,30 +52,33 @@ final class RuleScore
      */
     public function colour(Slot $slot, PartColour $partColour): array
     {
-        $best = [0.0, null];
-        foreach ($this->shares($slot) as $word => $most) {
-            if ($most <= $best[0]) {
-                // The words that follow have fewer voices still.
-                break;
-            }
-            $share = $most * $this->closeness->measure($partColour, Colour::from($word));
-            if ($share > $best[0]) {
-                $best = [$share, Colour::from($word)];
-            }
-        }
-
-        return $best;
+        return $this->best($slot, fn (Colour $word): float => $this->closeness->measure($partColour, $word));
     }
 
     /** No less than the share of colour(), and found by lightness alone. */
     public function colourAtMost(Slot $slot, PartColour $partColour): float
     {
-        $best = 0.0;
-        foreach ($this->shares($slot) as $word => $most) {
-            if ($most <= $best) {
+        return $this->best($slot, fn (Colour $word): float => $this->closeness->atMost($partColour, $word))[0];
+    }
+
+    /**
+     * @param \Closure(Colour): float $closeness
+     *
+     * @return array{float, Colour|null} the best share, and the word it was won by
+     */
+    private function best(Slot $slot, \Closure $closeness): array
+    {
+        $best = [0.0, null];
+        foreach ($this->shares($slot) as $key => $most) {
+            if ($most <= $best[0]) {
+                // The words that follow have fewer voices still.
                 break;
             }
-            $best = max($best, $most * $this->closeness->atMost($partColour, Colour::from($word)));
+            $word = Colour::from($key);
+            $share = $most * $closeness($word);
+            if ($share > $best[0]) {
+                $best = [$share, $word];
+            }
         }
 
         return $best;

@@ -131,7 +131,7 @@ final class ObservedTest extends OutingTestCase
     public function testAfterFiveDaysAWaterHasItsOwnLowUsualAndHigh(): void
     {
         $water = self::textAt($this->send('POST', '/api/waters', Samples::water()), 'id');
-        $own = fn (): mixed => self::listAt($this->send('GET', '/api/logbook/usual'), 0)['sight_in'];
+        $own = fn (): array => array_column($this->send('GET', '/api/logbook/sights') ?? [], 'sight_in', 'water_id');
         foreach ([1 => 10, 2 => 30, 3 => 20, 4 => 40] as $day => $inches) {
             $at = "2026-05-0{$day}T09:00:00Z";
             $stint = ['started_at' => $at, 'ended_at' => $at, 'build' => Samples::build()];
@@ -141,11 +141,11 @@ final class ObservedTest extends OutingTestCase
                 $stint + ['reading' => ['visibility_in' => 200] + Samples::reading(), 'confirmed' => false],
             ]]);
         }
-        self::assertNull($own(), 'Four days are too few.');
+        self::assertSame([], $own(), 'Four days are too few.');
         $this->send('POST', '/api/readings', ['taken_at' => '2026-05-05T09:00:00Z', 'water_id' => $water,
             'reading' => ['visibility_in' => 50] + Samples::reading()]);
         self::assertSame(201, $this->answered(), $this->content());
-        self::assertEquals([14, 30, 46], $own());
+        self::assertEquals([$water => [14, 30, 46]], $own());
     }
 
     public function testWhatIsFishedInAWaterIsNothingNewToItsFish(): void

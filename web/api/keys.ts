@@ -43,6 +43,7 @@ export const keys = {
   analysis: () => ['analysis'] as const,
   season: () => ['season'] as const,
   usual: () => ['usual'] as const,
+  sights: () => ['sights'] as const,
   trials: () => ['trials'] as const,
   drawn: (builds: readonly Composition[]) => ['drawn', builds] as const,
   access: () => ['access'] as const,
@@ -86,7 +87,7 @@ const FROM_RULES = [
 ]
 
 /** What the notes decide. */
-const FROM_NOTES = ['outings', 'outing', 'analysis', 'season', 'trials', 'different']
+const FROM_NOTES = ['outings', 'outing', 'analysis', 'season', 'trials', 'different', 'sights']
 
 /** What is no longer true once something was written, by the first word of its key. Said here and nowhere else. */
 export const STALE_AFTER: Record<Written, readonly string[] | 'all'> = {
@@ -95,8 +96,8 @@ export const STALE_AFTER: Record<Written, readonly string[] | 'all'> = {
   names: ['names'],
   builds: ['builds'],
   built: [...FROM_PARTS, 'built'],
-  waters: ['waters', 'usual'],
-  readings: ['readings', 'missing', 'season', 'usual'],
+  waters: ['waters', 'usual', 'sights'],
+  readings: ['readings', 'missing', 'season', 'usual', 'sights'],
   trips: ['trips'],
   notes: FROM_NOTES,
   worn: [...FROM_NOTES, ...FROM_PARTS],

@@ -20,6 +20,7 @@ import {
   type SeasonWatch,
   type Stint,
   type UsualWater,
+  type WaterSights,
   orElse,
   saw,
   Unreachable,
@@ -88,6 +89,9 @@ function summary(outing: Outing): OutingSummary {
 }
 export const analysisQuery = () => stored(keys.analysis(), () => answer<Analysis>(api.GET('/api/logbook/analysis')))
 export const seasonQuery = () => stored(keys.season(), () => answer<SeasonWatch[]>(api.GET('/api/logbook/season')))
+/** How far one sees in each water, as far as enough days were noted there. */
+export const sightsQuery = () => stored(keys.sights(), () => answer<WaterSights[]>(api.GET('/api/logbook/sights')))
+
 /** What is usual at each water, and what was last seen there. */
 export const usualQuery = () => stored(keys.usual(), () => answer<UsualWater[]>(api.GET('/api/logbook/usual')))
 export const trialsQuery = () => stored(keys.trials(), () => answer<SavedTrial[]>(api.GET('/api/trials')))

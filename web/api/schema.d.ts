@@ -521,6 +521,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/logbook/sights": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far one sees in each water on its dirty days, as a rule and on its clear days, where enough days were noted */
+        get: operations["sights"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/logbook/usual": {
         parameters: {
             query?: never;
@@ -3920,8 +3937,6 @@ export interface components {
              */
             seen_at?: string | null;
             seen?: components["schemas"]["ObservedReading"] | null;
-            /** @description How far one sees there on its dirty days, as a rule and on its clear days; null where too few days were noted. */
-            sight_in?: number[] | null;
         };
         /** @description A picked value: a word, a number in the unit of its pick, yes or no, or a range. */
         Value: string | number | boolean | number[];
@@ -3943,6 +3958,12 @@ export interface components {
             forage?: "shad" | "bluegill" | "crawfish" | "perch" | "golden_shiner" | "crappie" | "unknown" | null;
             note?: string;
             place?: components["schemas"]["Place"] | null;
+        };
+        /** @description How far one sees in a water, from what was noted there. */
+        WaterSights: {
+            water_id: string;
+            /** @description On its dirty days, as a rule and on its clear days, inches. */
+            sight_in: number[];
         };
         /** @description Where on the water to fish. */
         Where: {
@@ -5193,6 +5214,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SeasonWatch"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+        };
+    };
+    sights: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description How far one sees in each water on its dirty days, as a rule and on its clear days, where enough days were noted */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaterSights"][];
                 };
             };
             400: components["responses"]["BadRequest"];

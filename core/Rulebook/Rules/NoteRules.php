@@ -118,7 +118,7 @@ final class NoteRules
                 visibility()->between(feet(1), feet(2)),
                 settled(Slot::SkirtBase, Colour::GreenPumpkin, Colour::Black),
             )
-            ->because('Between dark and natural water: a skirt with green pumpkin in front and black and blue behind is both at once.');
+            ->because('Dirty to stained water: a skirt with green pumpkin in front and black and blue behind is dark and natural at once.');
 
         yield rule('S20.jig')->note(NoteHeading::Carry)->for(LureKind::Jig)
             ->because('Four jigs for most days: black-blue with blue, black-blue with green pumpkin, green pumpkin with green pumpkin, '

@@ -10,7 +10,6 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'UsualWater', additionalProperties: false)]
 final readonly class UsualWaterDocument
 {
-    /** @param list<float>|null $sight_in */
     public function __construct(
         #[OA\Property(description: 'Null for one without a name.')]
         public ?string $water_id,
@@ -20,12 +19,6 @@ final readonly class UsualWaterDocument
         public ?\DateTimeImmutable $seen_at = null,
         #[OA\Property(description: 'What was seen then: a proposal, which counts for nothing until somebody says so.')]
         public ?ObservedReadingDocument $seen = null,
-        #[OA\Property(
-            minItems: 3,
-            maxItems: 3,
-            description: 'How far one sees there on its dirty days, as a rule and on its clear days; null where too few days were noted.',
-        )]
-        public ?array $sight_in = null,
     ) {
     }
 }

@@ -10,10 +10,12 @@ use App\Contract\OpenApi\Payload;
 use App\Contract\Outing\AnalysisDocument;
 use App\Contract\Outing\SeasonWatchDocument;
 use App\Contract\Reading\UsualWaterDocument;
+use App\Contract\Reading\WaterSightsDocument;
 use App\Http\Answer;
 use App\UseCase\Logbook\ExportLogbook;
 use App\UseCase\Logbook\ImportLogbook;
 use App\UseCase\Outing\AnalyzeLogbook;
+use App\UseCase\Outing\SightsOfWaters;
 use App\UseCase\Outing\UsualWaters;
 use App\UseCase\Outing\WatchSeason;
 use Symfony\Component\HttpFoundation\Response;
@@ -29,6 +31,7 @@ final readonly class LogbookController
         private AnalyzeLogbook $analyze,
         private WatchSeason $season,
         private UsualWaters $usual,
+        private SightsOfWaters $sights,
         private Answer $answer,
     ) {
     }
@@ -72,6 +75,18 @@ final readonly class LogbookController
     public function usual(): Response
     {
         return $this->answer->documents($this->usual->all());
+    }
+
+    #[Route('/sights', methods: ['GET'])]
+    #[Operation(
+        'sights',
+        'How far one sees in each water on its dirty days, as a rule and on its clear days, where enough days were noted',
+        WaterSightsDocument::class,
+        isList: true,
+    )]
+    public function sights(): Response
+    {
+        return $this->answer->documents($this->sights->all());
     }
 
     #[Route(methods: ['POST'])]

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\UseCase\Advice;
 
 use App\Contract\Reading\ReadingDocument;
+use App\Persistence\ChoicesOfAdvice;
 use App\Persistence\LogbookCounts;
-use App\Persistence\StandingChoices;
 use App\UseCase\Outing\AnalyzeLogbook;
 use Kontrast\Logbook\Analysis;
 use Kontrast\Logbook\LogRules;
@@ -30,7 +30,7 @@ final class CurrentRules implements ResetInterface
     private ?Engine $engine = null;
 
     public function __construct(
-        private readonly StandingChoices $choices,
+        private readonly ChoicesOfAdvice $choices,
         private readonly LogbookCounts $counts,
         private readonly AnalyzeLogbook $log,
         private readonly CacheInterface $cache,

@@ -13,8 +13,6 @@ use App\Persistence\Kind\Documents;
 use App\Persistence\Kind\WaterKind;
 use App\Persistence\LogbookCounts;
 use App\Persistence\Rows;
-use Kontrast\Logbook\OwnSights;
-use Kontrast\Measure\Length;
 use Kontrast\Reading\SeasonCalendar;
 use Symfony\Component\Clock\ClockInterface;
 
@@ -41,18 +39,13 @@ final readonly class UsualWaters
     public function all(): array
     {
         $seen = $this->counts->lastSeen();
-        $sights = $this->counts->sights();
-        $of = fn (?Water $water): UsualWaterDocument => $this->of(
-            $water,
-            $seen[$water?->id() ?? ''] ?? null,
-            OwnSights::of($sights[$water?->id() ?? ''] ?? []),
-        );
+        $of = fn (?Water $water): UsualWaterDocument => $this->of($water, $seen[$water?->id() ?? ''] ?? null);
 
         return array_map($of, [...$this->rows->all($this->waters), null]);
     }
 
     /** @param array{\DateTimeImmutable, array<string, mixed>}|null $last when it was last looked at, and what was seen then */
-    private function of(?Water $water, ?array $last, ?OwnSights $sights): UsualWaterDocument
+    private function of(?Water $water, ?array $last): UsualWaterDocument
     {
         [$at, $seen] = $last ?? [null, []];
         $own = null === $water ? [] : array_intersect_key($this->fields->toStored($water->document()), array_flip(self::LASTING));
@@ -68,10 +61,6 @@ final readonly class UsualWaters
             ], ReadingDocument::class),
             $at,
             null === $last ? null : $this->documents->made($seen, ObservedReadingDocument::class),
-            null === $sights ? null : array_map(
-                static fn (Length $sight): float => round($sight->inInches(), 1),
-                [$sights->low, $sights->usual, $sights->high],
-            ),
         );
     }
 }

@@ -13,6 +13,7 @@ use App\Contract\Reading\ReadingDocument;
 use App\Contract\Release\ReleaseDocument;
 use App\Persistence\Kind\CurrentReadingKind;
 use App\Persistence\Kind\SettingsKind;
+use App\Persistence\ReleaseFile;
 use App\UseCase\Advice\GiveAdvice;
 use App\UseCase\Outing\OutingKind;
 use App\UseCase\Outing\WatchSeason;
@@ -30,7 +31,7 @@ final readonly class FirstView
         private GiveAdvice $advice,
         private WatchSeason $season,
         private ClockInterface $clock,
-        private TellRelease $release,
+        private ReleaseFile $release,
     ) {
     }
 
@@ -52,7 +53,7 @@ final readonly class FirstView
             'current' => $current,
             'at' => $this->clock->now()->format(\DateTimeInterface::ATOM),
             'news' => $this->hasNews(),
-            'release' => $this->release->tell(),
+            'release' => $this->release->read(),
             'advice' => null === $current ? null : $this->advice($current['document'], $settings['document']),
         ];
     }

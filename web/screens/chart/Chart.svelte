@@ -1,6 +1,6 @@
 <script lang="ts">
   import { answer, api } from '../../api/client'
-  import { usualQuery } from '../../api/outings'
+  import { sightsQuery } from '../../api/outings'
   import { chartFor } from '../../api/queries'
   import { asPng } from '../../lure/asPng'
   import Thumbnail from '../../lure/Thumbnail.svelte'
@@ -37,11 +37,11 @@
   let across = $state<'bands' | 'own'>('bands')
   /** Of the picture, pixels. */
   const PICTURE_ACROSS = 2400
-  const usual = usualQuery()
+  const sights = sightsQuery()
   const own = $derived(
     currentReading.waterId === null
       ? null
-      : (usual.data?.find((one) => one.water_id === currentReading.waterId)?.sight_in ?? null),
+      : (sights.data?.find((one) => one.water_id === currentReading.waterId)?.sight_in ?? null),
   )
   const tops = $derived(across === 'own' && own ? ownColumns(own) : bandColumns(reading))
   const asked = $derived(request(reading, tops, lure, forage, rows))
@@ -134,7 +134,7 @@
         shown={{ bands: 'Muddy to very clear', own: 'This water’s own' }}
         columns="grid-cols-2 md:grid-cols-1"
       />
-    {:else if currentReading.waterId !== null && usual.data}
+    {:else if currentReading.waterId !== null && sights.data}
       <p class="text-faint self-end text-xs">
         This water’s own low, usual and high: after five days with a visibility noted here.
       </p>

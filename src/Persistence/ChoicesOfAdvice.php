@@ -13,7 +13,7 @@ use Kontrast\Rulebook\Slot;
  * What the angler chose once for every advice. Asked before each of them, so straight from the column; where there is no database yet, as
  * on the command line of a fresh machine, nothing was chosen either.
  */
-final readonly class StandingChoices
+final readonly class ChoicesOfAdvice
 {
     public function __construct(private EntityManagerInterface $entities, private string $databaseFile)
     {
