@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Kontrast\Logbook;
 
-/** All notes, counted: by level of each factor, by level within one day's water and light that were alike, and by school. */
+use Kontrast\Statistics\Stratum;
+
+/** All notes, counted: by level of each factor, by school, and by whether the advice was followed. */
 final class Counts
 {
     public readonly Count $all;
     /** @var array<string, array<int|string, Count>> by factor and level */
     public array $byLevel = [];
-    /** @var array<string, array<string, array<int|string, Count>>> by factor, day's stratum and level; only what the angler chose */
-    public array $alike = [];
-    /** @var array<string, array<string, array<string, Count>>> by question, school and stratum */
+    /** @var array<string, array<string, SchoolCount>> by question and school */
     public array $bySchool = [];
-    /** @var array<string, Count> by stratum */
-    public array $byStratum = [];
-    /** @var list<array{string, string, int, float}> each stint of a known stratum: that of the day, the lure, bites, hours */
+    /** @var array<string, array{Count, Count}> by day, fished as advised and otherwise, where the advice of then is known */
+    public array $byAdvice = [];
+    /** @var list<FishedStint> */
     public array $stints = [];
 
     private function __construct()
@@ -28,32 +28,30 @@ final class Counts
     public static function of(iterable $stints): self
     {
         $counts = new self();
-        $alike = $days = $lures = [];
+        $alike = $days = $anglers = [];
         foreach ($stints as $stint) {
+            $counts->stints[] = $stint;
             $hours = $stint->hours();
             $bites = \count($stint->bites);
             $fish = \count($stint->landed);
-            $counts->all->add($hours, $bites, $fish);
             $alike[$stint->key] ??= [$stint, new Count()];
             $alike[$stint->key][1]->add($hours, $bites, $fish);
-            $counts->addHours($stint);
-            if (null === $stint->stratum) {
-                continue;
+            ($anglers[$stint->angler->value] ??= new Count())->add($hours, $bites, $fish);
+            if (null !== $stint->isAdvised && Angler::Me === $stint->angler) {
+                $counts->byAdvice[$stint->outing] ??= [new Count(), new Count()];
+                $counts->byAdvice[$stint->outing][$stint->isAdvised ? 0 : 1]->add($hours, $bites, $fish);
             }
-            $day = "$stint->stratum\n$stint->outing";
-            $lure = $lures[$stint->key] ??= implode(' ', array_intersect_key($stint->levels, self::chosen()));
-            $counts->stints[] = [$day, $lure, $bites, $hours];
-            $days[$day][] = [$stint->key, $hours, $bites, $fish];
+            if (null !== $stint->stratum) {
+                $days[$stint->stratum][$stint->outing][] = $stint;
+            }
         }
         foreach ($alike as [$stint, $count]) {
+            $counts->all->add($count->hours, $count->bites, $count->fish);
             $counts->addLevels($stint, $count);
         }
-        foreach ($days as $day => $fished) {
-            // A day on which one lure was fished in that light compares nothing.
-            foreach (\count($fished) > 1 ? $fished : [] as [$key, $hours, $bites, $fish]) {
-                $counts->addToDay($day, $alike[$key][0], $hours, $bites, $fish);
-            }
-        }
+        $counts->byLevel[Factor::Angler->value] = $anglers;
+        $counts->addHours();
+        $counts->addSchools($days, $alike);
 
         return $counts;
     }
@@ -64,56 +62,81 @@ final class Counts
         foreach ($stint->levels as $factor => $level) {
             ($this->byLevel[$factor][$level] ??= new Count())->add($count->hours, $count->bites, $count->fish);
         }
-        if (null === $stint->stratum) {
-            return;
+    }
+
+    /**
+     * Every school beside what else was fished on its days, in its water and light.
+     *
+     * @param array<string, array<string, list<FishedStint>>> $days  by stratum and outing
+     * @param array<string, array{FishedStint, Count}>        $alike those that are counted under the same
+     */
+    private function addSchools(array $days, array $alike): void
+    {
+        foreach ($alike as $key => [$stint, $count]) {
+            foreach (null === $stint->stratum ? [] : $stint->schools as $question => $schools) {
+                foreach ($schools as $school) {
+                    ($this->bySchool[$question][$school] ??= new SchoolCount())->add($key, $count);
+                }
+            }
         }
-        ($this->byStratum[$stint->stratum] ??= new Count())->add($count->hours, $count->bites, $count->fish);
-        foreach ($stint->schools as $question => $schools) {
-            foreach ($schools as $school) {
-                ($this->bySchool[$question][$school][$stint->stratum] ??= new Count())->add($count->hours, $count->bites, $count->fish);
+        foreach ($days as $outings) {
+            foreach ($outings as $stints) {
+                \count($stints) > 1 ? $this->addDay($stints) : null;
             }
         }
     }
 
-    private function addToDay(string $day, FishedStint $like, float $hours, int $bites, int $fish): void
+    /** @param list<FishedStint> $stints of one day, in water and light that were alike */
+    private function addDay(array $stints): void
     {
-        foreach (array_intersect_key($like->levels, self::chosen()) as $factor => $level) {
-            ($this->alike[$factor][$day][$level] ??= new Count())->add($hours, $bites, $fish);
+        $all = new Count();
+        $own = [];
+        foreach ($stints as $stint) {
+            $hours = $stint->hours();
+            $bites = \count($stint->bites);
+            $all->add($hours, $bites, 0);
+            foreach ($stint->schools as $question => $schools) {
+                foreach ($schools as $school) {
+                    ($own[$question][$school] ??= new Count())->add($hours, $bites, 0);
+                }
+            }
+        }
+        foreach ($own as $question => $schools) {
+            foreach ($schools as $school => $count) {
+                $this->bySchool[$question][$school]->strata[] = new Stratum(
+                    $count->bites,
+                    $count->hours,
+                    $all->bites - $count->bites,
+                    $all->hours - $count->hours,
+                );
+            }
         }
     }
 
     /** A stint of several hours counts toward each by as much of it as was fished. */
-    private function addHours(FishedStint $stint): void
+    private function addHours(): void
     {
-        $at = $stint->start;
-        while ($at < $stint->end) {
-            $next = min($stint->end, (intdiv($at, 3600) + 1) * 3600);
-            $this->hour($at)->add(($next - $at) / 3600, 0, 0);
-            $at = $next;
+        $hours = [];
+        for ($hour = 0; $hour < 24; ++$hour) {
+            $hours[] = new Count();
         }
-        foreach ($stint->bites as $second) {
-            $this->hour($second)->add(0.0, 1, 0);
+        foreach ($this->stints as $stint) {
+            $at = $stint->start;
+            while ($at < $stint->end) {
+                $next = min($stint->end, (intdiv($at, 3600) + 1) * 3600);
+                $hours[intdiv($at, 3600) % 24]->hours += ($next - $at) / 3600;
+                $at = $next;
+            }
+            foreach ($stint->bites as $second) {
+                ++$hours[intdiv($second, 3600) % 24]->bites;
+            }
+            foreach ($stint->landed as $second) {
+                ++$hours[intdiv($second, 3600) % 24]->fish;
+            }
         }
-        foreach ($stint->landed as $second) {
-            $this->hour($second)->add(0.0, 0, 1);
-        }
-    }
-
-    private function hour(int $second): Count
-    {
-        return $this->byLevel[Factor::Hour->value][intdiv($second, 3600) % 24] ??= new Count();
-    }
-
-    /** @return array<string, true> */
-    private static function chosen(): array
-    {
-        static $chosen = null;
-        $chosen ??= array_fill_keys(array_map(
-            static fn (Factor $factor): string => $factor->value,
-            array_filter(Factor::cases(), static fn (Factor $factor): bool => $factor->isChosen()),
-        ), true);
-        /** @var array<string, true> $chosen */
-
-        return $chosen;
+        $this->byLevel[Factor::Hour->value] = array_filter(
+            $hours,
+            static fn (Count $one): bool => $one->hours > 0 || $one->bites > 0,
+        );
     }
 }

@@ -34,11 +34,20 @@ enum Factor: string
     case Season = 'season';
     case Sun = 'sun';
     case Hour = 'hour';
+    case Angler = 'angler';
 
-    /** What the angler chose: only these are compared, in water and light that were alike. */
+    /** What the angler chose, part by part: only these are compared. */
     public function isChosen(): bool
     {
-        return !\in_array($this, [self::Clarity, self::Sky, self::Tint, self::Bank, self::Season, self::Sun, self::Hour], true);
+        return \in_array($this, [self::Finish, self::Skirt, self::Trailer, self::Style, self::Lure, self::Weight], true);
+    }
+
+    /** @return list<string> */
+    public static function chosenWords(): array
+    {
+        $chosen = array_filter(self::cases(), static fn (self $factor): bool => $factor->isChosen());
+
+        return array_values(array_map(static fn (self $factor): string => $factor->value, $chosen));
     }
 
     /** A level of it, as it is called in a sentence. */
@@ -55,6 +64,7 @@ enum Factor: string
             self::Bank => Bank::tryFrom($level),
             self::Season => Season::tryFrom($level),
             self::Sun => SunBand::tryFrom($level),
+            self::Angler => Angler::tryFrom($level),
             self::Weight, self::Clarity, self::Hour => null,
         };
 

@@ -17,6 +17,8 @@ final readonly class FishedStint
      * @param array<string, list<string>> $schools by question
      * @param list<int>                 $bites   when, in seconds by the clock of the water
      * @param list<int>                 $landed  those of them that ended in the hand
+     * @param array{float, int}         $uneven  how the bites are spread over blocks of the time (CountCells::uneven)
+     * @param bool|null                 $isAdvised whether the lure is what was advised in that moment; null where nobody knows
      */
     public function __construct(
         public string $key,
@@ -28,6 +30,9 @@ final readonly class FishedStint
         public array $schools,
         public array $bites,
         public array $landed,
+        public array $uneven,
+        public Angler $angler = Angler::Me,
+        public ?bool $isAdvised = null,
     ) {
     }
 

@@ -9,10 +9,11 @@ use Kontrast\Statistics\Rate;
 /** How often something bit, for one level of one factor. */
 final readonly class LevelRate
 {
-    /** @param bool $isLikeForLike whether another level was fished in water and light like its own, so that the two can be compared */
+    /** @param bool $isLikeForLike whether it was fished long enough to be told apart from other levels, all else being equal */
     public function __construct(
         public Factor $factor,
         public string $level,
+        public Count $count,
         public Rate $bites,
         public Rate $fish,
         public bool $isLikeForLike,

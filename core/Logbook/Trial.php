@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace Kontrast\Logbook;
 
 /**
- * A fair trial of two lures, one about as long as the other: blocks of so many minutes, two by two, which one first drawn at random within
- * every two.
+ * A fair trial of two lures, one as long as the other: blocks of so many minutes, two by two, which one first drawn at random within every
+ * two.
  */
 final readonly class Trial
 {
+    private const MOST_PAIRS = 500;
+    /** A block is fished to its end from this share of its minutes on; below the second it is too short to be compared. (Chosen.) */
+    private const WHOLE = 0.9;
+    private const LEAST = 0.5;
+
     /**
      * @param int       $blockMinutes how long one is fished at a stretch
      * @param list<bool> $firstIsA    of every two blocks, whether the first one is A's
@@ -19,13 +24,12 @@ final readonly class Trial
     }
 
     /**
-     * @param float                  $perHour bites in an hour, as far as is known
-     * @param callable(): bool       $toss    a fair coin
+     * @param float            $perHour bites in an hour, as far as is known, above 0
+     * @param callable(): bool $toss    a fair coin
      */
-    public static function draw(int $blockMinutes, float $perHour, callable $toss): self
+    public static function draw(WagerRule $rule, int $blockMinutes, float $perHour, callable $toss): self
     {
-        $rule = TrialRule::standard();
-        $pairs = max(1, (int) ceil($rule->hours($perHour) * 60 / (2 * $blockMinutes)));
+        $pairs = max(1, min(self::MOST_PAIRS, (int) ceil($rule->hours($perHour) * 60 / (2 * $blockMinutes))));
         $order = [];
         for ($i = 0; $i < $pairs; ++$i) {
             $order[] = $toss();
@@ -52,51 +56,54 @@ final readonly class Trial
         return $this->firstIsA[intdiv($block, 2)] === (0 === $block % 2);
     }
 
-    /**
-     * What came of it so far. Only whole pairs count, so that both were fished as long.
-     *
-     * @param list<array{int, int}> $pairs bites on A and on B in each two blocks that were fished to the end
-     */
-    public function verdict(array $pairs): TrialVerdict
+    /** @param array<int, TrialBlock> $blocks by number */
+    public function verdict(array $blocks): TrialVerdict
     {
-        $a = $b = 0;
-        foreach ($pairs as $done => [$onA, $onB]) {
-            $a += $onA;
-            $b += $onB;
-            $isAhead = abs($a - $b) >= $this->rule->lead;
-            if ($isAhead && self::chanceOfLuck(\array_slice($pairs, 0, $done + 1)) <= TrialRule::ORDER_BY_LUCK) {
-                return new TrialVerdict($a > $b ? TrialOutcome::A : TrialOutcome::B, $a, $b, $done + 1);
-            }
-            if ($a + $b >= $this->rule->mostBites) {
-                return new TrialVerdict(TrialOutcome::NotTold, $a, $b, $done + 1);
-            }
-        }
-        $isOver = \count($pairs) >= \count($this->firstIsA);
-
-        return new TrialVerdict($isOver ? TrialOutcome::NotTold : TrialOutcome::GoesOn, $a, $b, \count($pairs));
+        return $this->rule->judge($this->pairs($blocks), \count($this->firstIsA));
     }
 
     /**
-     * How often the order of the blocks alone, had it been tossed otherwise, would have put one as far ahead: true whether fish bite
-     * steadily or in flurries, which the lead alone is not (Fisher's randomization test; The Design of Experiments, 1935, from memory).
+     * The block to fish next.
      *
-     * @param list<array{int, int}> $pairs
+     * @param array<int, TrialBlock> $blocks by number
+     *
+     * @return int|null null where all were fished
      */
-    public static function chanceOfLuck(array $pairs): float
+    public function next(array $blocks): ?int
     {
-        $ways = [0 => 1.0];
-        $ahead = 0;
-        foreach ($pairs as [$a, $b]) {
-            $apart = abs($a - $b);
-            $ahead += $a - $b;
-            $next = [];
-            foreach ($ways as $sum => $share) {
-                $next[$sum + $apart] = ($next[$sum + $apart] ?? 0.0) + $share / 2;
-                $next[$sum - $apart] = ($next[$sum - $apart] ?? 0.0) + $share / 2;
+        $last = [] === $blocks ? -1 : max(array_keys($blocks));
+        $next = isset($blocks[$last]) && $blocks[$last]->length < self::WHOLE * $this->seconds() ? $last : $last + 1;
+
+        return $next < 2 * \count($this->firstIsA) ? $next : null;
+    }
+
+    /**
+     * Bites on A and on B in every two blocks, cut to the length that both had: of what was fished longer the rest does not count. Two of
+     * which one is too short are left out.
+     *
+     * @param array<int, TrialBlock> $blocks by number
+     *
+     * @return list<array{int, int}>
+     */
+    private function pairs(array $blocks): array
+    {
+        $pairs = [];
+        foreach (array_keys($this->firstIsA) as $pair) {
+            $first = $blocks[2 * $pair] ?? new TrialBlock();
+            $second = $blocks[2 * $pair + 1] ?? new TrialBlock();
+            $both = min($first->length, $second->length);
+            if ($both < self::LEAST * $this->seconds()) {
+                continue;
             }
-            $ways = $next;
+            $bites = [$first->bitesWithin($both), $second->bitesWithin($both)];
+            $pairs[] = $this->isA(2 * $pair) ? $bites : [$bites[1], $bites[0]];
         }
 
-        return array_sum(array_filter($ways, static fn (int $sum): bool => abs($sum) >= abs($ahead), \ARRAY_FILTER_USE_KEY));
+        return $pairs;
+    }
+
+    private function seconds(): int
+    {
+        return 60 * $this->blockMinutes;
     }
 }

@@ -11,18 +11,15 @@ final class TrialWords
     {
         $a = $verdict->bitesOnA;
         $b = $verdict->bitesOnB;
+        $luck = \sprintf('Luck alone does that in fewer than 1 trial of %d.', (int) round(1 / $trial->rule->risk()));
 
         return match ($verdict->outcome) {
-            TrialOutcome::A => "A is better: $a bites against $b in as many hours. Luck alone does that in fewer than 1 trial of 20.",
-            TrialOutcome::B => "B is better: $b bites against $a in as many hours. Luck alone does that in fewer than 1 trial of 20.",
-            TrialOutcome::NotTold => "The trial is over and does not tell: $a bites on A, $b on B. Neither is twice as good as the other.",
-            TrialOutcome::GoesOn => \sprintf(
-                '%d bites on A, %d on B so far. It ends when one is %d ahead, or at %d bites in all.',
-                $a,
-                $b,
-                $trial->rule->lead,
-                $trial->rule->mostBites,
-            ),
+            TrialOutcome::A => "A is better: $a bites against $b in as many hours. $luck",
+            TrialOutcome::B => "B is better: $b bites against $a in as many hours. $luck",
+            TrialOutcome::NotTold => "Not told, and the trial is over: $a bites on A, $b on B. Were one twice as good, it would "
+                .'most likely have shown by now.',
+            TrialOutcome::GoesOn => "Not told yet: $a bites on A, $b on B so far. It ends as soon as luck alone would seldom do that, or "
+                .'when a lure twice as good would have shown.',
         };
     }
 }

@@ -24,7 +24,7 @@ final class OutingsTable
     ];
     private const STINT = [
         'id' => 'stint_id', 'started_at' => 'stint_started_at', 'ended_at' => 'stint_ended_at', 'angler' => 'angler',
-        'confirmed' => 'reading_confirmed', 'assumed' => 'reading_assumed',
+        'confirmed' => 'reading_confirmed', 'assumed' => 'reading_assumed', 'followed' => 'followed', 'why_not' => 'why_not',
     ];
     private const MADE = ['symptom' => 'made_symptom', 'change' => 'made_change', 'helped' => 'made_helped'];
     private const TRIAL = ['trial_id' => 'trial_id', 'block' => 'trial_block'];
@@ -34,8 +34,10 @@ final class OutingsTable
         'weight_oz' => 'weight_oz', 'forage_seen' => 'forage_seen', 'colours_seen' => 'colours_seen', 'note' => 'event_note',
         'takes_stock' => 'takes_stock',
     ];
-    private const LISTS = ['forage_seen', 'colours_seen', 'reading_assumed'];
-    private const TEXT = ['outing_note', 'made_change', 'event_note'];
+    private const LISTS = ['forage_seen', 'colours_seen', 'reading_assumed', 'followed'];
+    private const TEXT = ['outing_note', 'made_change', 'event_note', 'why_not'];
+    /** Nothing of the advice was followed, which is not the same as nobody knows. */
+    private const NO_PICK = 'none';
     private const NEEDED = ['outing_started_at'];
     private const MOST_LINES = 200_000;
 
@@ -108,6 +110,10 @@ final class OutingsTable
         );
         $json = [] === $build ? '' : json_encode($build, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR);
 
+        if ([] === ($stint['followed'] ?? null)) {
+            $stint['followed'] = self::NO_PICK;
+        }
+
         return [
             ...self::cells(self::STINT, $stint),
             TableCell::written($build['lure'] ?? null),
@@ -161,9 +167,13 @@ final class OutingsTable
     {
         $made = self::fields(self::MADE, $one['cells']);
         $trial = self::fields(self::TRIAL, $one['cells']);
+        $stint = self::fields(self::STINT, $one['cells']);
+        if ([self::NO_PICK] === ($stint['followed'] ?? null)) {
+            $stint['followed'] = [];
+        }
 
         return [
-            ...self::fields(self::STINT, $one['cells']),
+            ...$stint,
             ...([] === $made ? [] : ['made' => $made]),
             ...([] === $trial ? [] : ['trial' => $trial]),
             'build' => self::build($one['cells']),

@@ -34,6 +34,9 @@ final readonly class PayloadResolver implements ValueResolverInterface
         if (null === $class || !class_exists($class)) {
             throw new \LogicException("The parameter {$argument->getName()} names no document.");
         }
+        if ($payload->isQuery) {
+            return [$this->reader->read(json_encode((object) $request->query->all(), \JSON_THROW_ON_ERROR), $class)];
+        }
         $content = self::content($request, $payload->mostBytes);
 
         return [null === $payload->listOf ? $this->reader->read($content, $class) : $this->reader->readList($content, $class)];

@@ -6,10 +6,14 @@ namespace App\Persistence;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\EntityManagerInterface;
+use Kontrast\Logbook\Angler;
 use Kontrast\Logbook\EventKind;
 use Kontrast\Logbook\Factor;
 use Kontrast\Logbook\FishedStint;
+use Kontrast\Logbook\Followed;
 use Kontrast\Logbook\StintLevels;
+use Kontrast\Logbook\TrialBlock;
+use Kontrast\Statistics\CountCells;
 
 /** What outings come to, counted by the database: thousands of stints at once. */
 final readonly class LogbookCounts
@@ -59,45 +63,55 @@ final readonly class LogbookCounts
         ], $rows);
     }
 
-    /** @return \Generator<int, FishedStint> every stint that has ended, in outings that are not deleted */
-    public function fished(): \Generator
+    /**
+     * Every stint that has ended, in outings that are not deleted.
+     *
+     * @param string|null $water only those on this one
+     *
+     * @return \Generator<int, FishedStint>
+     */
+    public function fished(?string $water = null): \Generator
     {
+        [$where, $values] = null === $water ? ['', []] : [' AND o.water_id = ?', [$water]];
         $database = $this->entities->getConnection();
         $bites = $landed = [];
-        $rows = $database->iterateNumeric(
-            "SELECT v.stint_id, CAST(strftime('%s', v.happened_at) AS INTEGER), v.kind = 'landed'
-            FROM outing_event v JOIN stint s ON s.id = v.stint_id
-            WHERE v.kind IN ".self::bites().' AND v.angler = s.angler',
+        /** @var list<array{string, int, int}> $rows */
+        $rows = $database->fetchAllNumeric(
+            "SELECT stint_id || angler, CAST(strftime('%s', happened_at) AS INTEGER), kind = 'landed' FROM outing_event
+            WHERE kind IN ".self::bites(),
         );
-        foreach ($rows as [$stint, $at, $isFish]) {
-            $bites[self::text($stint)][] = (int) self::number($at);
+        foreach ($rows as [$whose, $at, $isFish]) {
+            $bites[$whose][] = $at;
             if (1 === $isFish) {
-                $landed[self::text($stint)][] = (int) self::number($at);
+                $landed[$whose][] = $at;
             }
         }
-        $rows = $database->iterateNumeric(
+        /** @var list<array{string, string, int, int, string, string, string, string|null}> $rows */
+        $rows = $database->fetchAllNumeric(
             "SELECT s.id, s.outing_id, CAST(strftime('%s', s.started_at) AS INTEGER), CAST(strftime('%s', s.ended_at) AS INTEGER), s.levels,
-                COALESCE(w.time_zone, '')
+                COALESCE(w.time_zone, ''), s.angler, s.followed
             FROM stint s JOIN outing o ON o.id = s.outing_id LEFT JOIN water w ON w.id = o.water_id
-            WHERE o.deleted_at IS NULL AND s.ended_at > s.started_at",
+            WHERE o.deleted_at IS NULL AND s.ended_at > s.started_at$where",
+            $values,
         );
         $clocks = $counted = [];
-        foreach ($rows as [$id, $outing, $start, $end, $levels, $zone]) {
-            $clock = $clocks[self::text($zone)] ??= new WallClock(self::text($zone));
-            $key = self::text($levels);
-            $under = $counted[$key] ??= self::counted($key);
-            $start = (int) self::number($start);
-            $offset = $clock->offsetAt($start);
+        foreach ($rows as [$id, $outing, $start, $end, $levels, $zone, $angler, $followed]) {
+            $offset = ($clocks[$zone] ??= new WallClock($zone))->offsetAt($start);
+            $under = $counted[$levels] ??= self::counted($levels);
+            $bit = $bites[$id.$angler] ?? [];
             yield new FishedStint(
-                $key,
-                self::text($outing),
+                $levels,
+                $outing,
                 $start + $offset,
-                (int) self::number($end) + $offset,
+                $end + $offset,
                 $under['levels'],
                 $under['stratum'],
                 $under['schools'],
-                self::moved($bites[self::text($id)] ?? [], $offset),
-                self::moved($landed[self::text($id)] ?? [], $offset),
+                self::moved($bit, $offset),
+                self::moved($landed[$id.$angler] ?? [], $offset),
+                CountCells::uneven($start, $end, $bit),
+                Angler::from($angler),
+                null === $followed ? null : \count(Followed::PICKS) === substr_count($followed, ',') + 1,
             );
         }
     }
@@ -224,28 +238,45 @@ final readonly class LogbookCounts
         return $looks;
     }
 
-    /**
-     * @return array<int, array{float, int}> minutes fished and bites in each block of a trial, by its number
-     */
+    /** @return array<string, string> by kind of lure, the stint that such a lure was last fished in, the latest first */
+    public function lastFished(Factor $factor, string $level): array
+    {
+        // SQLite takes the id from the row that the latest moment is in.
+        /** @var list<array{string, string}> $rows */
+        $rows = $this->entities->getConnection()->fetchAllNumeric(
+            "SELECT json_extract(s.levels, '$.levels.lure'), s.id, MAX(s.started_at) AS last
+            FROM stint s JOIN outing o ON o.id = s.outing_id
+            WHERE o.deleted_at IS NULL AND json_extract(s.levels, '$.levels.{$factor->value}') = ? GROUP BY 1 ORDER BY last DESC",
+            [$level],
+        );
+
+        return array_column($rows, 1, 0);
+    }
+
+    /** @return array<int, TrialBlock> what was fished of each block of a trial, by its number */
     public function blocks(string $trial): array
     {
+        /** @var list<array{int, int, int, string|null}> $rows */
         $rows = $this->entities->getConnection()->fetchAllNumeric(
             'SELECT '.self::inJson('s.document', '$.trial.block').",
-                SUM((strftime('%s', s.ended_at) - strftime('%s', s.started_at)) / 60.0),
-                SUM((SELECT COUNT(*) FROM outing_event v WHERE v.stint_id = s.id AND v.angler = s.angler AND v.kind IN ".self::bites().'))
+                CAST(strftime('%s', s.started_at) AS INTEGER), CAST(strftime('%s', s.ended_at) AS INTEGER),
+                (SELECT group_concat(strftime('%s', v.happened_at)) FROM outing_event v
+                    WHERE v.stint_id = s.id AND v.angler = s.angler AND v.kind IN ".self::bites().')
             FROM stint s JOIN outing o ON o.id = s.outing_id
-            WHERE o.deleted_at IS NULL AND '.self::inJson('s.document', '$.trial.trial_id').' = ? GROUP BY 1',
+            WHERE o.deleted_at IS NULL AND s.ended_at > s.started_at AND '.self::inJson('s.document', '$.trial.trial_id').' = ?
+            ORDER BY s.started_at',
             [$trial],
         );
         $blocks = [];
-        foreach ($rows as [$block, $minutes, $bites]) {
-            $blocks[(int) self::number($block)] = [self::number($minutes), (int) self::number($bites)];
+        foreach ($rows as [$block, $start, $end, $bites]) {
+            $times = null === $bites ? [] : array_map(intval(...), explode(',', $bites));
+            ($blocks[$block] ??= new TrialBlock())->fish($start, $end, $times);
         }
 
         return $blocks;
     }
 
-    /** Changes whenever something is noted, changed or deleted, or another database is looked at. */
+    /** Changes whenever something is noted, changed or deleted. */
     public function fingerprint(): string
     {
         $all = $this->entities->getConnection()->fetchFirstColumn(

@@ -11,7 +11,7 @@ use Doctrine\ORM\EntityManagerInterface;
 /** Empties the store, for what a restore puts in its place. Only ever called inside a transaction. */
 final readonly class Wipe
 {
-    public function __construct(private Kinds $kinds, private EntityManagerInterface $entities)
+    public function __construct(private Kinds $kinds, private EntityManagerInterface $entities, private KeptAnalysis $kept)
     {
     }
 
@@ -25,5 +25,6 @@ final readonly class Wipe
             $this->entities->createQuery("DELETE FROM $entity e")->execute();
         }
         $this->entities->clear();
+        $this->kept->forget();
     }
 }

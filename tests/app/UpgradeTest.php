@@ -337,7 +337,9 @@ final class UpgradeTest extends TestCase
         };
         \assert(\is_string($id));
 
-        return [str_replace(['{id}', '{stint}', '{event}'], [$id, self::STINT, self::EVENT], $path), $body];
+        $asked = \in_array($path, ['/api/logbook/ask', '/api/logbook/pair'], true) ? '?factor=finish&a=gold&b=silver' : '';
+
+        return [str_replace(['{id}', '{stint}', '{event}'], [$id, self::STINT, self::EVENT], $path).$asked, $body];
     }
 
     /**

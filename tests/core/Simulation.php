@@ -17,4 +17,12 @@ final class Simulation
     {
         return false === getenv('KONTRAST_SIMULATE') ? $part : $whole;
     }
+
+    /** A figure that a long run came to: printed there, and nowhere else. */
+    public static function tell(string $figure): void
+    {
+        if (false !== getenv('KONTRAST_SIMULATE')) {
+            fwrite(\STDERR, "\n$figure\n");
+        }
+    }
 }

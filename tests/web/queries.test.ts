@@ -43,6 +43,8 @@ const KEPT: Record<string, readonly unknown[]> = {
   outings: keys.outings(),
   outing: keys.outing('one'),
   analysis: keys.analysis(),
+  asked: ['asked', {}],
+  pair: ['pair', {}],
   season: keys.season(),
   usual: keys.usual(),
   trials: keys.trials(),
@@ -98,7 +100,7 @@ describe('what a write makes stale', () => {
     ['builds', ['builds']],
     ['waters', ['waters', 'sights', 'usual']],
     ['readings', ['missing', 'readings', 'sights', 'season', 'usual']],
-    ['notes', ['different', 'sights', 'outings', 'outing', 'analysis', 'season', 'trials']],
+    ['notes', ['different', 'sights', 'outings', 'outing', 'analysis', 'asked', 'pair', 'season', 'trials']],
     ['trials', ['trials']],
     ['everything', Object.keys(KEPT)],
   ] as [Written, string[]][]) {

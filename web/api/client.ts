@@ -1,6 +1,6 @@
 import createClient from 'openapi-fetch'
 import { reach } from '../offline/reach.svelte'
-import type { components, paths } from './schema'
+import type { components, operations, paths } from './schema'
 
 export type Reading = components['schemas']['Reading']
 export type ObservedReading = components['schemas']['ObservedReading']
@@ -93,7 +93,9 @@ export type Remedy = components['schemas']['Remedy']
 export type MadeChange = components['schemas']['MadeChange']
 export type Analysis = components['schemas']['Analysis']
 export type LevelRate = components['schemas']['LevelRate']
-export type Comparison = components['schemas']['Comparison']
+export type Effect = components['schemas']['Effect']
+export type LurePair = components['schemas']['LurePair']
+export type LogQuestion = operations['askLogbook']['parameters']['query']
 export type SeasonWatch = components['schemas']['SeasonWatch']
 export type SavedTrial = components['schemas']['SavedTrial']
 export type DrawnBuild = components['schemas']['DrawnBuild']

@@ -1,5 +1,15 @@
 import type { LureKind, Pick, Sky } from '../words/vocabulary'
-import type { BatchItem, ChartRequest, Composition, From, Here, LookRequest, Reading, TripRequest } from './client'
+import type {
+  BatchItem,
+  ChartRequest,
+  Composition,
+  From,
+  Here,
+  LogQuestion,
+  LookRequest,
+  Reading,
+  TripRequest,
+} from './client'
 
 export type AdviceViewInput = { reading: Reading; before: Reading | null; from: From }
 export type VerdictInput = { reading: Reading; build: Composition; from: From }
@@ -41,6 +51,8 @@ export const keys = {
   outings: () => ['outings'] as const,
   outing: (id: string) => ['outing', id] as const,
   analysis: () => ['analysis'] as const,
+  asked: (question: LogQuestion) => ['asked', question] as const,
+  pair: (question: LogQuestion) => ['pair', question] as const,
   season: () => ['season'] as const,
   usual: () => ['usual'] as const,
   sights: () => ['sights'] as const,
@@ -87,7 +99,7 @@ const FROM_RULES = [
 ]
 
 /** What the notes decide. */
-const FROM_NOTES = ['outings', 'outing', 'analysis', 'season', 'trials', 'different', 'sights']
+const FROM_NOTES = ['outings', 'outing', 'analysis', 'asked', 'pair', 'season', 'trials', 'different', 'sights']
 
 /** What is no longer true once something was written, by the first word of its key. Said here and nowhere else. */
 export const STALE_AFTER: Record<Written, readonly string[] | 'all'> = {

@@ -12,6 +12,9 @@ import {
   type Composition,
   type ConflictAnswer,
   type DrawnBuild,
+  type Effect,
+  type LogQuestion,
+  type LurePair,
   type Outing,
   type OutingEvent,
   type OutingImport,
@@ -89,6 +92,20 @@ function summary(outing: Outing): OutingSummary {
 }
 export const analysisQuery = () => stored(keys.analysis(), () => answer<Analysis>(api.GET('/api/logbook/analysis')))
 export const seasonQuery = () => stored(keys.season(), () => answer<SeasonWatch[]>(api.GET('/api/logbook/season')))
+/** Which of two things is better, as far as the notes tell. */
+export const askFor = (asked: () => LogQuestion | null) =>
+  question<LogQuestion, Effect>({
+    input: asked,
+    key: keys.asked,
+    ask: (query, signal) => answer<Effect>(api.GET('/api/logbook/ask', { params: { query }, signal })),
+  })
+/** Two lures to try it with. */
+export const pairFor = (asked: () => LogQuestion | null) =>
+  question<LogQuestion, LurePair>({
+    input: asked,
+    key: keys.pair,
+    ask: (query, signal) => answer<LurePair>(api.GET('/api/logbook/pair', { params: { query }, signal })),
+  })
 /** How far one sees in each water, as far as enough days were noted there. */
 export const sightsQuery = () => stored(keys.sights(), () => answer<WaterSights[]>(api.GET('/api/logbook/sights')))
 

@@ -494,8 +494,42 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What the notes show: rates, comparisons like for like, and schools */
+        /** What the notes show: rates, what each part and the advice is worth, and schools */
         get: operations["analysis"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/logbook/ask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Which of two is better, everywhere or in one clarity, on all waters or one, in all seasons or one */
+        get: operations["askLogbook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/logbook/pair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Two lures that differ in what is asked, as they were last fished */
+        get: operations["pairOfLures"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1777,6 +1811,17 @@ export interface components {
             from: "side" | "below";
             before?: components["schemas"]["Reading"] | null;
         };
+        /** @description What the advice was worth to this angler: lures tied as advised beside others on the same days. */
+        AdviceWorth: {
+            hours_followed: number;
+            hours_not: number;
+            /** @description How many times the bites of other lures those tied as advised got; null where no day tells. */
+            ratio: number | null;
+            /** @description It lies between low and high four times in five. */
+            low: number | null;
+            high: number | null;
+            words: string;
+        };
         /** @description The advised lure as parts. A part without an id is generic: nobody owns it yet. */
         AdvisedBuild: {
             /** @description Of owned parts that do nearly as well, else of generic ones. */
@@ -1796,12 +1841,14 @@ export interface components {
             prior_events: number;
             /** @description … in so many hours. */
             prior_hours: number;
-            /** @description How many times as much stints of one day differ as chance would have them; 1 where no more. Intervals of comparisons are widened by it. */
+            /** @description How many times as much bites differ as chance alone would have it, because they come in flurries; 1 where no more. All intervals allow for it. */
             dispersion: number;
             rates: components["schemas"]["LevelRate"][];
             /** @description The surest first. */
-            comparisons: components["schemas"]["Comparison"][];
+            effects: components["schemas"]["Effect"][];
             schools: components["schemas"]["SchoolEvidence"][];
+            /** @description What the advice was worth to this angler. */
+            advice: components["schemas"]["AdviceWorth"];
             lengths: components["schemas"]["FishLength"][];
         };
         /** @description Everything stored, in one document, what was deleted and can be restored among it. */
@@ -2034,6 +2081,10 @@ export interface components {
             best_for: string;
             /** @description What to do to it on the water, and when: a marker on the blade, the skirt off. */
             on_water: string[];
+            /** @description Points of the day that would be lost without it. */
+            alone: number;
+            /** @description What it is there for that no other carried is; null where the others do nearly as well. */
+            only_for: string | null;
         };
         /** @description A trailer to carry. */
         CarriedTrailer: {
@@ -2045,21 +2096,25 @@ export interface components {
         Carry: {
             lures: number;
             trailers: number;
+            /** @description At least so many kinds of lure. If left out: as many as are worth it. */
+            kinds?: number;
         };
         /** @description The few lures and trailers that cover the day best. */
         CarryPlan: {
             /** @description Most of the day first. */
             lures: components["schemas"]["CarriedLure"][];
             trailers: components["schemas"]["CarriedTrailer"][];
-            /** @description Expected score over the day, out of 100. */
+            /** @description Expected catch over the day, out of 100: what the advised lures would get. It supposes that you find out on the day what they want. */
             worth: number;
-            /** @description No choice from your parts is worth more. */
+            /** @description No choice of the lures and trailers that were considered is worth more. */
             bound: number;
             /** @description Whether it is the best possible. */
             exact: boolean;
             /** @description The worth of one lure, two, and so on. */
             curve: number[];
             spares: string[];
+            /** @description Why fewer lures are carried than were asked for; null where they are not. */
+            fewer: string | null;
         };
         /** @description A warning that applies today, and where it belongs. */
         Caution: {
@@ -2167,32 +2222,6 @@ export interface components {
             id?: string | null;
             version?: number | null;
         };
-        /** @description One choice beside another, on the same days in the same water and light; drawn together with all other comparisons. */
-        Comparison: {
-            /** @enum {string} */
-            factor: "finish" | "skirt" | "trailer" | "pairing" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "bank" | "season" | "sun" | "hour";
-            /**
-             * @description The only water it is about; null for all.
-             * @enum {string|null}
-             */
-            clarity: "muddy" | "dirty" | "stained" | "clear" | "very_clear" | null;
-            a: string;
-            b: string;
-            /** @description How many times the rate of b that of a is. */
-            ratio: number;
-            low: number;
-            high: number;
-            probability_a_better: number;
-            /** @description The same in words: never surer than its hours. */
-            sure: string;
-            /** @description 0 where it is settled; null where the two are alike. */
-            hours_to_settle: number | null;
-            /** @description As the notes have it, before it is drawn together with the others. */
-            seen_ratio: number;
-            /** @description Fished with either on those days. */
-            hours: number;
-            words: string;
-        };
         /** @description A lure put together of parts, owned or not; a single blade is the rear one. */
         Composition: {
             /** @enum {string} */
@@ -2230,6 +2259,12 @@ export interface components {
             /** @enum {string} */
             keep: "stored" | "sent";
         };
+        /** @description How much of the day is fished in which cover; shares are taken relative to each other. A word alone has a whole share. */
+        CoverShare: {
+            /** @enum {string} */
+            cover: "open" | "grass" | "wood" | "rock" | "dock" | "pads" | "flooded_brush";
+            share?: number;
+        };
         /** @description The reading being worked on, and the water it is taken at. */
         CurrentReading: {
             reading: components["schemas"]["Reading"];
@@ -2246,6 +2281,11 @@ export interface components {
             colour_jnd: number[];
             /** @description Weber contrast of brightness with the water. */
             contrast: number[];
+        };
+        /** @description How much of the day is fished how deep; shares are taken relative to each other. */
+        DepthShare: {
+            depth_ft: number;
+            share?: number;
         };
         /** @description How each colour word holds up with depth in one water. */
         Depths: {
@@ -2298,6 +2338,33 @@ export interface components {
         DrawnBuild: {
             build: components["schemas"]["Build"];
             look_parts: components["schemas"]["LookPart"][];
+        };
+        /** @description How many times the bites of one thing another gets, all else being equal: from one regression of all notes. */
+        Effect: {
+            /** @enum {string} */
+            factor: "finish" | "skirt" | "trailer" | "pairing" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "bank" | "season" | "sun" | "hour" | "angler";
+            a: string;
+            b: string;
+            /**
+             * @description The only water it is about; null for the mean of all that either was fished in, by hours.
+             * @enum {string|null}
+             */
+            where: "muddy" | "dirty" | "stained" | "clear" | "very_clear" | null;
+            /** @description How many times the bites of b that a gets. */
+            ratio: number;
+            /** @description It lies between low and high four times in five. */
+            low: number;
+            high: number;
+            probability_a_better: number;
+            /** @description At least 95 % that the ratio is above 1.1, or that it is under 1/1.1. */
+            sure: boolean;
+            /** @description Until the interval leaves 1 out: 0 where it does; null where the two are alike, or nothing was told. */
+            hours_to_settle: number | null;
+            /** @description Fished with either. */
+            hours: number;
+            /** @description How sure it is that the better one is better, in words: never surer than its hours. */
+            certainty: string;
+            words: string;
         };
         /** @description A pick to be explained, in a reading. */
         ExplainRequest: {
@@ -2561,7 +2628,7 @@ export interface components {
         /** @description How often something bit, for one level of one factor; intervals hold the rate four times in five. */
         LevelRate: {
             /** @enum {string} */
-            factor: "finish" | "skirt" | "trailer" | "pairing" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "bank" | "season" | "sun" | "hour";
+            factor: "finish" | "skirt" | "trailer" | "pairing" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "bank" | "season" | "sun" | "hour" | "angler";
             level: string;
             hours: number;
             bites: number;
@@ -2569,7 +2636,7 @@ export interface components {
             rate_per_hour: number;
             low: number;
             high: number;
-            /** @description Whether it was fished in the same water and light as another level, so that the two can be compared. */
+            /** @description Whether it was fished long enough to be compared with others, all else being equal. */
             like_for_like: boolean;
             fish: number;
             fish_per_hour: number;
@@ -2651,6 +2718,11 @@ export interface components {
             /** @description False below 1 lux at the lure: only light and dark matter. */
             colour_vision: boolean;
         };
+        /** @description Two lures that differ in what is asked, as they were last fished: what a fair trial compares. */
+        LurePair: {
+            a: components["schemas"]["Composition"] | null;
+            b: components["schemas"]["Composition"] | null;
+        };
         /** @description The change that a stint began with: what had gone wrong, what was done about it, and whether it helped. */
         MadeChange: {
             /** @enum {string} */
@@ -2716,6 +2788,12 @@ export interface components {
             sky: "sun" | "broken" | "overcast" | "rain" | "storm" | "low_sun" | "night";
             /** @enum {string} */
             lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig";
+        };
+        /** @description How they may bite: chances that add up to 1. */
+        Moods: {
+            normal: number;
+            tough: number;
+            active: number;
         };
         /** @description One field of the reading set to another value, by which the runner-up would win. */
         NearestChange: {
@@ -3697,6 +3775,10 @@ export interface components {
             confirmed?: boolean;
             /** @description Fields of a reading that nobody saw, and that an advice was asked for with what is usual there. */
             assumed?: string[];
+            /** @description The picks of the advice of that moment that it follows. If left out it is worked out where the water was seen; null where it was not. */
+            followed?: string[] | null;
+            /** @description Why it does not follow the rest of it. */
+            why_not?: string | null;
             events?: components["schemas"]["OutingEvent"][];
         };
         /** @description The sun of a day, by the clock of the place. */
@@ -3793,12 +3875,16 @@ export interface components {
             block_min: number;
             /** @description Of every two blocks, whether A comes first. Drawn by the program. */
             first_is_a?: boolean[];
-            /** @description It ends when one is this many bites ahead. Worked out by the program. */
+            /** @description Of a trial drawn before December 2026: it ends when one is this many bites ahead … */
             lead?: number | null;
-            /** @description Or when there were this many in all. */
+            /** @description … or when there were this many in all. */
             most_bites?: number | null;
-            /** @description How long that takes at most, nine times in ten. */
+            /** @description How long it takes at most to find out a lure twice as good, four times in five. The program’s own. */
             hours?: number | null;
+            /** @description How often luck alone may claim a difference: 0.05, or 0.2 for a shorter trial. */
+            risk?: number;
+            /** @description How many bites come together, as far as the log knew when it was drawn. Worked out by the program. */
+            bites_together?: number;
         };
         /** @description Which block of which trial a stint is. */
         TrialBlock: {
@@ -3883,12 +3969,15 @@ export interface components {
             /** @description Empty: the sky of the reading. */
             sky?: components["schemas"]["SkyChance"][];
             /** @description Empty: that of the reading. */
-            covers?: ("open" | "grass" | "wood" | "rock" | "dock" | "pads" | "flooded_brush")[];
+            covers?: (("open" | "grass" | "wood" | "rock" | "dock" | "pads" | "flooded_brush") | components["schemas"]["CoverShare"])[];
             /** @description Empty: every lure. */
             lures?: ("jig" | "swim_jig" | "spinnerbait" | "bladed_jig")[];
             /** @description Empty: that of the reading. */
             forage?: components["schemas"]["ForageShare"][];
             carry?: components["schemas"]["Carry"];
+            /** @description Empty: that of the reading. */
+            depths_ft?: components["schemas"]["DepthShare"][];
+            moods?: components["schemas"]["Moods"] | null;
         };
         /** @description A moment at which a pick changes, exact to the minute. */
         TripTurn: {
@@ -5185,7 +5274,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description What the notes show: rates, comparisons like for like, and schools */
+            /** @description What the notes show: rates, what each part and the advice is worth, and schools */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5196,6 +5285,66 @@ export interface operations {
             };
             400: components["responses"]["BadRequest"];
             401: components["responses"]["SignedOut"];
+        };
+    };
+    askLogbook: {
+        parameters: {
+            query: {
+                factor: "finish" | "skirt" | "trailer" | "pairing" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "bank" | "season" | "sun" | "hour" | "angler";
+                a: string;
+                b: string;
+                clarity?: "muddy" | "dirty" | "stained" | "clear" | "very_clear";
+                water_id?: string;
+                season?: "late_winter" | "early_spring" | "spring" | "summer" | "fall" | "winter";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Which of two is better, everywhere or in one clarity, on all waters or one, in all seasons or one */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Effect"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    pairOfLures: {
+        parameters: {
+            query: {
+                factor: "finish" | "skirt" | "trailer" | "pairing" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "bank" | "season" | "sun" | "hour" | "angler";
+                a: string;
+                b: string;
+                clarity?: "muddy" | "dirty" | "stained" | "clear" | "very_clear";
+                water_id?: string;
+                season?: "late_winter" | "early_spring" | "spring" | "summer" | "fall" | "winter";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Two lures that differ in what is asked, as they were last fished */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LurePair"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            422: components["responses"]["Invalid"];
         };
     };
     season: {

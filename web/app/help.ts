@@ -50,7 +50,7 @@ export const HELP: Record<ScreenName, readonly string[]> = {
   ],
   Logbook: [
     'Your outings, what they show and how surely, fair trials of two lures, the season of each water, saved readings and waters.',
-    'Rates come with an interval that holds the true rate four times in five. Comparisons are made within one day, water and light.',
+    'The interval of a rate holds the true one four times in five. No part takes the credit of a good day, nor of what was tied with it.',
   ],
   'On the water': [
     'Notes with one thumb: what is tied on, four big buttons, and Undo. Note each fish once, by how it ended.',

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Contract\OpenApi;
 
-/** The document that an endpoint takes. */
+/** The document that an endpoint takes, in its body or in its address. */
 final readonly class Body
 {
     /** @param class-string $document */
-    public function __construct(public string $document, public bool $isList = false)
+    public function __construct(public string $document, public bool $isList = false, public bool $isQuery = false)
     {
     }
 
@@ -21,7 +21,7 @@ final readonly class Body
                 $type = $parameter->getType();
                 $class = $payload->listOf ?? ($type instanceof \ReflectionNamedType ? $type->getName() : '');
 
-                return class_exists($class) ? new self($class, null !== $payload->listOf) : null;
+                return class_exists($class) ? new self($class, null !== $payload->listOf, $payload->isQuery) : null;
             }
         }
 

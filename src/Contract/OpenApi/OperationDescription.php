@@ -42,6 +42,9 @@ final readonly class OperationDescription
         foreach ($this->route->compile()->getPathVariables() as $name) {
             $parameters[] = ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => 'string']];
         }
+        if (null !== $this->body && $this->body->isQuery) {
+            $parameters = [...$parameters, ...QueryParameters::of($this->body->document)];
+        }
         if ($this->operation->isPaged) {
             $parameters = [...$parameters, CommonParameters::ref('Limit'), CommonParameters::ref('After')];
         }
@@ -58,7 +61,7 @@ final readonly class OperationDescription
     /** @return array<string, mixed>|null */
     private function body(): ?array
     {
-        if (null === $this->body) {
+        if (null === $this->body || $this->body->isQuery) {
             return null;
         }
         $schema = self::reference($this->body->document);
@@ -79,7 +82,7 @@ final readonly class OperationDescription
         if ($hasBody) {
             $codes = [...$codes, 413, 422];
         }
-        if ($this->operation->isPaged) {
+        if ($this->operation->isPaged || true === $this->body?->isQuery) {
             $codes[] = 422;
         }
         if ($this->operation->takesVersion) {

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Contract\OpenApi;
 
-/** Marks the parameter that takes the request's document, read and checked. A list names the class of its entries. */
+/**
+ * Marks the parameter that takes the request's document, read and checked. A list names the class of its entries; a query's fields stand in
+ * the address.
+ */
 #[\Attribute(\Attribute::TARGET_PARAMETER)]
 final readonly class Payload
 {
     /** @param class-string|null $listOf */
-    public function __construct(public ?string $listOf = null, public int $mostBytes = self::USUAL_BYTES)
+    public function __construct(public ?string $listOf = null, public int $mostBytes = self::USUAL_BYTES, public bool $isQuery = false)
     {
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Contract\Outing;
 
 use Kontrast\Logbook\Analysis;
-use Kontrast\Logbook\Comparison;
 use Kontrast\Logbook\LevelRate;
 use Kontrast\Logbook\SchoolEvidence;
 use OpenApi\Attributes as OA;
@@ -16,7 +15,7 @@ final readonly class AnalysisDocument
 {
     /**
      * @param list<LevelRateDocument>      $rates
-     * @param list<ComparisonDocument>     $comparisons
+     * @param list<EffectDocument>         $effects
      * @param list<SchoolEvidenceDocument> $schools
      * @param list<FishLengthDocument>     $lengths
      */
@@ -32,14 +31,16 @@ final readonly class AnalysisDocument
         #[OA\Property(description: '… in so many hours.')]
         public float $prior_hours,
         #[OA\Property(
-            description: 'How many times as much stints of one day differ as chance would have them; 1 where no more. Intervals '
-                .'of comparisons are widened by it.',
+            description: 'How many times as much bites differ as chance alone would have it, because they come in flurries; 1 where no '
+                .'more. All intervals allow for it.',
         )]
         public float $dispersion,
         public array $rates,
         #[OA\Property(description: 'The surest first.')]
-        public array $comparisons,
+        public array $effects,
         public array $schools,
+        #[OA\Property(description: 'What the advice was worth to this angler.')]
+        public AdviceWorthDocument $advice,
         public array $lengths,
     ) {
     }
@@ -53,10 +54,11 @@ final readonly class AnalysisDocument
             $analysis->all->fish,
             round($analysis->prior->bites, 3),
             $analysis->prior->hours,
-            round($analysis->dispersion, 2),
+            round($analysis->effects->dispersion(), 2),
             array_map(static fn (LevelRate $one): LevelRateDocument => LevelRateDocument::of($one), $analysis->rates),
-            array_map(static fn (Comparison $one): ComparisonDocument => ComparisonDocument::of($one), $analysis->comparisons),
+            array_map(EffectDocument::of(...), $analysis->effects->all()),
             array_map(static fn (SchoolEvidence $one): SchoolEvidenceDocument => SchoolEvidenceDocument::of($one), $analysis->schools),
+            AdviceWorthDocument::of($analysis->advice),
             $lengths,
         );
     }

@@ -21,7 +21,7 @@ final readonly class LevelRateDocument
         public float $rate_per_hour,
         public float $low,
         public float $high,
-        #[OA\Property(description: 'Whether it was fished in the same water and light as another level, so that the two can be compared.')]
+        #[OA\Property(description: 'Whether it was fished long enough to be compared with others, all else being equal.')]
         public bool $like_for_like,
         public int $fish,
         public float $fish_per_hour,
@@ -38,13 +38,13 @@ final readonly class LevelRateDocument
         return new self(
             $rate->factor,
             $rate->level,
-            round($rate->bites->hours, 2),
-            (int) $rate->bites->events,
+            round($rate->count->hours, 2),
+            $rate->count->bites,
             round($rate->bites->mean(), 3),
             round($low, 3),
             round($high, 3),
             $rate->isLikeForLike,
-            (int) $rate->fish->events,
+            $rate->count->fish,
             round($rate->fish->mean(), 3),
             round($fishLow, 3),
             round($fishHigh, 3),

@@ -41,7 +41,7 @@ final readonly class SchoolEvidenceDocument
             round($evidence->rate->mean(), 3),
             round($low, 3),
             round($high, 3),
-            round($evidence->chance, 4),
+            round(min(0.999, $evidence->chance), 4),
             Certainty::words($evidence->chance, $evidence->hours),
         );
     }

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Contract\Outing;
 
 use App\Contract\Constraint\Id;
+use App\Contract\Constraint\Text;
 use App\Contract\Inventory\CompositionDocument;
 use App\Contract\Reader\LimitsLists;
 use App\Contract\Reading\ObservedReadingDocument;
 use Kontrast\Logbook\Angler;
+use Kontrast\Logbook\Followed;
 use Kontrast\Logbook\StintTimes;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
@@ -21,9 +23,12 @@ final readonly class StintDocument implements LimitsLists, \JsonSerializable
 
     private const MOST_EVENTS = 500;
     private const NO_FIELD = 'A reading has no field {{ value }}.';
+    private const NO_PICK = 'The pick {{ value }} is not looked at. Choose among {{ choices }}.';
+    private const MOST_WHY = 200;
 
     /**
      * @param list<string>              $assumed
+     * @param list<string>|null         $followed
      * @param list<OutingEventDocument> $events
      */
     public function __construct(
@@ -49,6 +54,14 @@ final readonly class StintDocument implements LimitsLists, \JsonSerializable
         #[Assert\Unique(message: 'Name each field once.')]
         #[Assert\All([new Assert\Choice(callback: [ObservedReadingDocument::class, 'fields'], message: self::NO_FIELD)])]
         public array $assumed = [],
+        #[OA\Property(description: 'The picks of the advice of that moment that it follows. If left out it is worked out where the '
+            .'water was seen; null where it was not.')]
+        #[Assert\Unique(message: 'Name each pick once.')]
+        #[Assert\All([new Assert\Choice(callback: [Followed::class, 'words'], message: self::NO_PICK)])]
+        public ?array $followed = null,
+        #[OA\Property(description: 'Why it does not follow the rest of it.')]
+        #[Text(self::MOST_WHY, 'Why the advice was not followed')]
+        public ?string $why_not = null,
         #[Assert\Valid]
         public array $events = [],
     ) {
@@ -56,7 +69,11 @@ final readonly class StintDocument implements LimitsLists, \JsonSerializable
 
     public static function limits(): array
     {
-        return ['events' => self::MOST_EVENTS, 'assumed' => \count(ObservedReadingDocument::fields())];
+        return [
+            'events' => self::MOST_EVENTS,
+            'assumed' => \count(ObservedReadingDocument::fields()),
+            'followed' => \count(Followed::PICKS),
+        ];
     }
 
     /** @param string $path where it stands in its document */
@@ -85,6 +102,28 @@ final readonly class StintDocument implements LimitsLists, \JsonSerializable
             trial: $this->trial,
             confirmed: $this->confirmed,
             assumed: $this->assumed,
+            followed: $this->followed,
+            why_not: $this->why_not,
+            events: $this->events,
+        );
+    }
+
+    /** @param list<string>|null $picks that it follows */
+    public function following(?array $picks): self
+    {
+        return new self(
+            id: $this->id,
+            started_at: $this->started_at,
+            build: $this->build,
+            reading: $this->reading,
+            ended_at: $this->ended_at,
+            angler: $this->angler,
+            made: $this->made,
+            trial: $this->trial,
+            confirmed: $this->confirmed,
+            assumed: $this->assumed,
+            followed: $picks,
+            why_not: $this->why_not,
             events: $this->events,
         );
     }

@@ -23,11 +23,20 @@ final readonly class StintLureDocument
         public ?TrialBlockDocument $trial = null,
         public bool $confirmed = true,
         public array $assumed = [],
+        public ?string $why_not = null,
     ) {
     }
 
     public static function of(StintDocument $stint): self
     {
-        return new self($stint->build, $stint->reading, $stint->made, $stint->trial, $stint->confirmed, $stint->assumed);
+        return new self(
+            $stint->build,
+            $stint->reading,
+            $stint->made,
+            $stint->trial,
+            $stint->confirmed,
+            $stint->assumed,
+            $stint->why_not,
+        );
     }
 }

@@ -8,6 +8,9 @@ use App\Contract\Logbook\LogbookDocument;
 use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
 use App\Contract\Outing\AnalysisDocument;
+use App\Contract\Outing\EffectDocument;
+use App\Contract\Outing\LogQuestionDocument;
+use App\Contract\Outing\LurePairDocument;
 use App\Contract\Outing\SeasonWatchDocument;
 use App\Contract\Reading\UsualWaterDocument;
 use App\Contract\Reading\WaterSightsDocument;
@@ -15,6 +18,7 @@ use App\Http\Answer;
 use App\UseCase\Logbook\ExportLogbook;
 use App\UseCase\Logbook\ImportLogbook;
 use App\UseCase\Outing\AnalyzeLogbook;
+use App\UseCase\Outing\AskLogbook;
 use App\UseCase\Outing\SightsOfWaters;
 use App\UseCase\Outing\UsualWaters;
 use App\UseCase\Outing\WatchSeason;
@@ -29,6 +33,7 @@ final readonly class LogbookController
         private ExportLogbook $export,
         private ImportLogbook $import,
         private AnalyzeLogbook $analyze,
+        private AskLogbook $ask,
         private WatchSeason $season,
         private UsualWaters $usual,
         private SightsOfWaters $sights,
@@ -47,10 +52,28 @@ final readonly class LogbookController
     }
 
     #[Route('/analysis', methods: ['GET'])]
-    #[Operation('analysis', 'What the notes show: rates, comparisons like for like, and schools', AnalysisDocument::class)]
+    #[Operation('analysis', 'What the notes show: rates, what each part and the advice is worth, and schools', AnalysisDocument::class)]
     public function analysis(): Response
     {
         return $this->answer->json($this->analyze->document());
+    }
+
+    #[Route('/ask', methods: ['GET'])]
+    #[Operation(
+        'askLogbook',
+        'Which of two is better, everywhere or in one clarity, on all waters or one, in all seasons or one',
+        EffectDocument::class,
+    )]
+    public function ask(#[Payload(isQuery: true)] LogQuestionDocument $question): Response
+    {
+        return $this->answer->json($this->ask->ask($question));
+    }
+
+    #[Route('/pair', methods: ['GET'])]
+    #[Operation('pairOfLures', 'Two lures that differ in what is asked, as they were last fished', LurePairDocument::class)]
+    public function pair(#[Payload(isQuery: true)] LogQuestionDocument $question): Response
+    {
+        return $this->answer->json($this->ask->pair($question));
     }
 
     #[Route('/season', methods: ['GET'])]

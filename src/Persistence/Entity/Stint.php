@@ -30,6 +30,9 @@ class Stint implements HasDocument
     private ?\DateTimeImmutable $endedAt;
     #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
     private StoredDocument $document;
+    /** The picks of the advice of that moment that it follows, with commas between; null where nobody knows. */
+    #[ORM\Column(length: 120, nullable: true)]
+    private ?string $followed;
     /** As JSON; @see StintLevels. */
     #[ORM\Column(type: Types::TEXT)]
     private string $levels;
@@ -61,6 +64,7 @@ class Stint implements HasDocument
         $this->angler = $stint->angler;
         $this->startedAt = InUtc::convert($stint->started_at);
         $this->endedAt = null === $stint->ended_at ? null : InUtc::convert($stint->ended_at);
+        $this->followed = null === $stint->followed ? null : implode(',', $stint->followed);
         $this->document = $document;
         $this->recount($levels);
     }
@@ -74,6 +78,12 @@ class Stint implements HasDocument
     public function end(\DateTimeImmutable $at): void
     {
         $this->endedAt = InUtc::convert($at);
+    }
+
+    /** @return list<string>|null the picks of the advice that it follows; null where nobody knows */
+    public function followed(): ?array
+    {
+        return null === $this->followed ? null : ('' === $this->followed ? [] : explode(',', $this->followed));
     }
 
     /** @return string JSON; @see StintLevels */

@@ -49,6 +49,7 @@ final readonly class StintKind extends Kind
             'ended_at' => null === $one->endedAt() ? null : InUtc::written($one->endedAt()),
             'angler' => $one->angler()->value,
             ...$one->document()->data(),
+            'followed' => $one->followed(),
             'events' => self::events($one, $isWhole),
         ], StintDocument::class);
     }

@@ -6,18 +6,14 @@ namespace App\UseCase\Advice;
 
 use App\Contract\Reading\ReadingDocument;
 use App\Persistence\ChoicesOfAdvice;
-use App\Persistence\LogbookCounts;
 use App\UseCase\Outing\AnalyzeLogbook;
-use Kontrast\Logbook\Analysis;
 use Kontrast\Logbook\LogRules;
-use Kontrast\Logbook\SchoolEvidence;
 use Kontrast\Lure\LureKind;
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\LureRanking;
 use Kontrast\Rulebook\Trust;
-use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Service\ResetInterface;
 
 /**
@@ -31,9 +27,7 @@ final class CurrentRules implements ResetInterface
 
     public function __construct(
         private readonly ChoicesOfAdvice $choices,
-        private readonly LogbookCounts $counts,
         private readonly AnalyzeLogbook $log,
-        private readonly CacheInterface $cache,
         private readonly Engine $standard,
         private readonly LureRanking $ranking,
     ) {
@@ -71,18 +65,10 @@ final class CurrentRules implements ResetInterface
         [$questions, $trusted] = $this->choices->read();
         $book = $this->standard->book;
         $own = [
-            ...([] === $questions ? [] : LogRules::derive($book, $this->evidence(), $questions)),
+            ...([] === $questions ? [] : LogRules::derive($book, $this->log->analysis()->schools, $questions)),
             ...Trust::rules($trusted),
         ];
 
         return [] === $own ? $this->standard : new Engine($book->with($own));
-    }
-
-    /** @return list<SchoolEvidence> counted once for as long as nothing new is noted */
-    private function evidence(): array
-    {
-        $key = \sprintf('log-evidence-%d-%s', Analysis::VERSION, $this->counts->fingerprint());
-
-        return $this->cache->get($key, fn (): array => $this->log->analysis()->schools);
     }
 }

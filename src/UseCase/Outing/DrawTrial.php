@@ -11,12 +11,14 @@ use App\Contract\Reader\DocumentNormalizer;
 use App\UseCase\Saved;
 use App\UseCase\Shelf;
 use Kontrast\Logbook\Trial;
+use Kontrast\Logbook\WagerRule;
 
 /** Draws a fair trial of two lures: the order of its blocks, and when it ends. */
 final readonly class DrawTrial
 {
-    /** Bites in an hour where nothing was noted yet. (Chosen.) */
+    /** Bites in an hour where nothing was noted yet, and how many come together. (Chosen.) */
     private const USUAL_RATE = 1.0;
+    private const USUALLY_TOGETHER = 1.5;
 
     public function __construct(private Shelf $shelf, private AnalyzeLogbook $log, private DocumentNormalizer $documents)
     {
@@ -29,9 +31,16 @@ final readonly class DrawTrial
         if ($this->documents->toStored($asked->a) === $this->documents->toStored($asked->b)) {
             throw InvalidDocument::fault('trial.b', 'Both lures are the same. Choose two that differ.');
         }
-        $all = $this->log->analysis()->all;
-        $rate = $all->hours > 0 && $all->bites > 0 ? $all->bites / $all->hours : self::USUAL_RATE;
-        $drawn = Trial::draw($asked->block_min, $rate, static fn (): bool => 1 === random_int(0, 1));
+        $analysis = $this->log->analysis();
+        $all = $analysis->all;
+        $isKnown = $all->hours > 0 && $all->bites > 0;
+        $together = round($isKnown ? $analysis->effects->dispersion() : self::USUALLY_TOGETHER, 2);
+        $drawn = Trial::draw(
+            new WagerRule($asked->risk, $together),
+            $asked->block_min,
+            $isKnown ? $all->bites / $all->hours : self::USUAL_RATE,
+            static fn (): bool => 1 === random_int(0, 1),
+        );
 
         return $this->shelf->add(TrialKind::NAME, new SavedTrialDocument(
             $document->name,
@@ -40,9 +49,9 @@ final readonly class DrawTrial
                 $asked->b,
                 $asked->block_min,
                 $drawn->firstIsA,
-                $drawn->rule->lead,
-                $drawn->rule->mostBites,
-                round($drawn->hours(), 1),
+                hours: round($drawn->hours(), 1),
+                risk: $asked->risk,
+                bites_together: $together,
             ),
             $document->id,
             begun_at: $document->begun_at,

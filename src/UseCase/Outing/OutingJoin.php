@@ -21,6 +21,8 @@ final class OutingJoin
 {
     /** What the program itself says of an event. */
     private const OWN = ['id', 'taken', 'has_photo', 'photo'];
+    /** What the program itself says of a stint. */
+    private const OF_STINT = ['id', 'followed'];
     /** Which stint an event is in, beside its own fields: one that was moved is still the same. */
     private const UNDER = 'under';
     private const GOES_ON = 'ended_at';
@@ -114,7 +116,7 @@ final class OutingJoin
         foreach ($stored + $sent as $id => $stint) {
             $was = $before[$id] ?? null;
             if (isset($stored[$id], $sent[$id])) {
-                $joined[$id] = $this->fields($stint, $sent[$id], $was, ['id'], stint: $stint);
+                $joined[$id] = $this->fields($stint, $sent[$id], $was, self::OF_STINT, stint: $stint);
             } elseif ($stint !== $was || \in_array($id, $needed, true)) {
                 $joined[$id] = $stint;
             }

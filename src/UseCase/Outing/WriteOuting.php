@@ -48,7 +48,7 @@ final readonly class WriteOuting
         self::checkIds($document);
         $keptStints = $keptEvents = [];
         foreach ($document->stints as $i => $stintDocument) {
-            $keptStints[] = $stint = $this->stint($outing, $stintDocument, "stints[$i].id");
+            $keptStints[] = $stint = $this->stint($outing, $stintDocument, "stints[$i].id", $isBackup);
             foreach ($stintDocument->events as $k => $eventDocument) {
                 $keptEvents[] = $this->event($stint, $eventDocument, "stints[$i].events[$k].id", $isBackup);
             }
@@ -70,11 +70,12 @@ final readonly class WriteOuting
     }
 
     /** @throws InvalidDocument where the id belongs to another outing */
-    public function stint(Outing $outing, StintDocument $document, string $path = 'id'): Stint
+    public function stint(Outing $outing, StintDocument $document, string $path = 'id', bool $isBackup = false): Stint
     {
-        $lure = $this->documents->stored(StintLureDocument::of($document), $this->stints->shape());
         $levels = CountedUnder::derive($document->build, $document->reading, $document->started_at, $outing->water(), ($this->engine)());
         $stint = null === $document->id ? null : $outing->stint($document->id) ?? $this->rows->findAny($this->stints, $document->id);
+        $document = $isBackup ? $document : $this->advised($document, $outing, $stint);
+        $lure = $this->documents->stored(StintLureDocument::of($document), $this->stints->shape());
         if (null === $stint) {
             $stint = new Stint($document, $outing, $lure, $levels);
             $outing->add($stint);
@@ -88,6 +89,37 @@ final readonly class WriteOuting
         $stint->replace($document, $lure, $levels);
 
         return $stint;
+    }
+
+    /**
+     * With what it follows of the advice of that moment, where nobody said it: what is noted now was advised as it would be now. Of what
+     * was noted before, it stays as it was unless the lure or the water is told otherwise.
+     */
+    private function advised(StintDocument $document, Outing $outing, ?Stint $known): StintDocument
+    {
+        if (null !== $document->followed && $document->followed !== $known?->followed()) {
+            return $document;
+        }
+        if (null !== $known && $this->isSame($document, $known)) {
+            return $document->following($known->followed());
+        }
+
+        return $document->following(CountedUnder::followed(
+            $document->build,
+            $document->reading,
+            $document->started_at,
+            $outing->water(),
+            ($this->engine)(),
+        ));
+    }
+
+    /** Whether the lure and the water are told as they were. */
+    private function isSame(StintDocument $document, Stint $known): bool
+    {
+        $is = $this->documents->stored(StintLureDocument::of($document), $this->stints->shape())->data();
+        $was = $known->document()->data();
+
+        return [$is['build'] ?? null, $is['reading'] ?? null] === [$was['build'] ?? null, $was['reading'] ?? null];
     }
 
     /** @throws InvalidDocument where the id belongs to another outing, or the picture is none */

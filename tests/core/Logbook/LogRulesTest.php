@@ -6,6 +6,7 @@ namespace Tests\core\Logbook;
 
 use Kontrast\Logbook\Analysis;
 use Kontrast\Logbook\Evidence;
+use Kontrast\Logbook\FishedStint;
 use Kontrast\Logbook\LogRules;
 use Kontrast\Logbook\SchoolEvidence;
 use Kontrast\Reading\FinishSchool;
@@ -24,19 +25,22 @@ final class LogRulesTest extends TestCase
 {
     private const SEASONS = 400;
 
-    /** A log of luck alone must not turn a pick: 400 seasons of 150 hours in which every lure is as good, on all questions at once. */
+    /**
+     * A log of luck alone must not turn a pick: 400 seasons of thirty outings in which every lure is as good, with flurries, favorites on
+     * good days and lures changed after slow spells, on all questions at once.
+     */
     #[Group(Simulation::GROUP)]
     public function testALogOfLuckAloneTurnsNoPick(): void
     {
-        mt_srand(31);
         $book = Rulebook::standard();
         $standard = new Engine($book);
         $readings = [...Readings::random(40, 5)];
-        $before = array_map($standard->decide(...), $readings);
         $turned = 0;
-        $seasons = Simulation::size(self::SEASONS, self::SEASONS / 4);
+        $before = array_map($standard->decide(...), $readings);
+        $seasons = Simulation::size(self::SEASONS, 20);
         for ($season = 0; $season < $seasons; ++$season) {
-            $rules = LogRules::derive($book, self::evidence(static fn (): float => 1.0), SchoolQuestion::cases());
+            $notes = Seasons::of([0.0], 30, 9000 + $season)[1];
+            $rules = LogRules::derive($book, Analysis::of($notes)->schools, SchoolQuestion::cases());
             if ([] === $rules) {
                 continue;
             }
@@ -50,7 +54,8 @@ final class LogRulesTest extends TestCase
                 }
             }
         }
-        self::assertLessThan($seasons / 50, $turned);
+        Simulation::tell("Seasons of luck alone that turn a pick: $turned of $seasons");
+        self::assertLessThanOrEqual($seasons / 100, $turned);
     }
 
     /** Where one school's lures really get three times the bites, the log comes to speak for it. */
@@ -64,6 +69,42 @@ final class LogRulesTest extends TestCase
             $spoken += [] !== $rules && \in_array('log.', [substr($rules[0]->id, 0, 4)], true) ? 1 : 0;
         }
         self::assertGreaterThan(30, $spoken);
+    }
+
+    /** What two schools would both have tied, always, cannot tell them apart: they are judged as one, and the first of them speaks. */
+    public function testSchoolsThatFishedTheSameAreJudgedAsOne(): void
+    {
+        $notes = [];
+        for ($i = 0; $i < 40; ++$i) {
+            $notes[] = Notes::stint(6, ['finish' => 'gold'], "day $i", schools: ['finish' => ['water', 'sun']]);
+            $notes[] = Notes::stint(2, ['finish' => 'silver'], "day $i", schools: ['finish' => ['two_blade']]);
+        }
+        $votes = self::votes($notes);
+        self::assertGreaterThan(0.999, $votes['water_then_sun'] + $votes['water']);
+        self::assertSame(0.0, $votes['sun']);
+        // One that nobody fished blocks nobody.
+        self::assertSame(0.0, $votes['hot_mud']);
+        self::assertNotSame([], LogRules::derive(Rulebook::standard(), Analysis::of($notes)->schools, [SchoolQuestion::Finish]));
+        // And where only one was fished there is nothing to choose.
+        $only = array_filter($notes, static fn (FishedStint $one): bool => 'gold' === $one->levels['finish']);
+        self::assertSame(0.0, array_sum(self::votes($only)));
+    }
+
+    /**
+     * @param array<FishedStint> $notes
+     *
+     * @return array<string, float> by school of the question which finish
+     */
+    private static function votes(array $notes): array
+    {
+        $votes = [];
+        foreach (Analysis::of($notes)->schools as $one) {
+            if (SchoolQuestion::Finish === $one->question) {
+                $votes[(string) $one->school->value] = $one->voteChance;
+            }
+        }
+
+        return $votes;
     }
 
     public function testItRepeatsTheRulesOfTheSchoolUnderASpecialRule(): void
@@ -116,7 +157,8 @@ final class LogRulesTest extends TestCase
                 $better *= $times($question->value, $fits[$question->value]);
             }
             $day = $i % 30;
-            $notes[] = Notes::stint(Chance::poisson(1.5 * 2.0 * $better), [], "day $day", schools: $fits, hours: 1.5);
+            $levels = ['finish' => implode('+', $fits['finish'])];
+            $notes[] = Notes::stint(Chance::poisson(1.5 * 2.0 * $better), $levels, "day $day", schools: $fits, hours: 1.5);
         }
 
         return Analysis::of($notes)->schools;

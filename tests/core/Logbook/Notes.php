@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\core\Logbook;
 
 use Kontrast\Logbook\FishedStint;
+use Kontrast\Statistics\CountCells;
 
 /** Stints made up for a test: an hour each unless told otherwise. */
 final class Notes
@@ -21,6 +22,7 @@ final class Notes
         array $schools = [],
         float $hours = 1.0,
         int $fish = 0,
+        ?bool $isAdvised = null,
     ): FishedStint {
         $start = 9 * 3600;
         $end = $start + (int) round(3600 * $hours);
@@ -30,6 +32,20 @@ final class Notes
         }
         $key = json_encode([$levels, $stratum, $schools], \JSON_THROW_ON_ERROR);
 
-        return new FishedStint($key, $day, $start, $end, $levels, $stratum, $schools, $times, \array_slice($times, 0, $fish));
+        $uneven = CountCells::uneven($start, $end, $times);
+
+        return new FishedStint(
+            $key,
+            $day,
+            $start,
+            $end,
+            $levels,
+            $stratum,
+            $schools,
+            $times,
+            \array_slice($times, 0, $fish),
+            $uneven,
+            isAdvised: $isAdvised,
+        );
     }
 }

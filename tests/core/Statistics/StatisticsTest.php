@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\core\Statistics;
 
+use Kontrast\Statistics\Best;
 use Kontrast\Statistics\BetaFunction;
 use Kontrast\Statistics\GammaFunction;
 use Kontrast\Statistics\Normal;
 use Kontrast\Statistics\Rate;
 use Kontrast\Statistics\RateRatio;
-use Kontrast\Statistics\Shrinkage;
 use Kontrast\Statistics\Stratum;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -119,32 +119,15 @@ final class StatisticsTest extends TestCase
         self::assertEqualsWithDelta(2.0, $one->ratio ?? 0.0, 1e-12);
     }
 
-    public function testAsManyHoursMoreAsForetoldSettleIt(): void
+    /** A rate known within a hundredth beside one that may be anything: of two the chance is known, by the beta distribution. */
+    public function testANarrowRateBesideAWideOneIsNotSteppedOver(): void
     {
-        $now = RateRatio::of([new Stratum(6, 5.0, 4, 5.0)]);
-        self::assertNotNull($now);
-        self::assertLessThan(1.0, $now->interval()[0]);
-        $times = 1 + ((float) $now->hoursToSettle($now->ratio)) / 10;
-        $then = RateRatio::of([new Stratum((int) round(6 * $times), 5.0 * $times, (int) round(4 * $times), 5.0 * $times)]);
-        self::assertNotNull($then);
-        self::assertEqualsWithDelta(1.0, $then->interval()[0], 0.05);
-    }
-
-    public function testManyComparisonsOfNothingAreShrunkToNothing(): void
-    {
-        mt_srand(13);
-        $luck = array_map(static fn (): array => [self::normal() * 0.4, 0.4], array_fill(0, 30, 0));
-        self::assertLessThan(0.5 * self::largest($luck), self::largest(Shrinkage::shrink($luck)));
-        $true = array_map(static fn (): array => [self::normal(), 0.05], array_fill(0, 30, 0));
-        foreach (Shrinkage::shrink($true) as $i => [$shrunk]) {
-            self::assertEqualsWithDelta($true[$i][0], $shrunk, 0.05);
+        $narrow = Rate::of(40_000, 20_000.0);
+        foreach ([Rate::of(0, 0.0), Rate::of(1, 2.0), Rate::of(30, 10.0)] as $wide) {
+            [$chance, $other] = Best::chances([$narrow, $wide]);
+            self::assertEqualsWithDelta($narrow->chanceAbove($wide), $chance, 2e-3);
+            self::assertEqualsWithDelta(1.0, $chance + $other, 1e-9);
         }
-    }
-
-    /** @param list<array{float, float}> $estimates */
-    private static function largest(array $estimates): float
-    {
-        return array_reduce($estimates, static fn (float $most, array $one): float => max($most, $one[0]), 0.0);
     }
 
     private static function poisson(float $mean): int
@@ -155,10 +138,5 @@ final class StatisticsTest extends TestCase
         }
 
         return $count;
-    }
-
-    private static function normal(): float
-    {
-        return sqrt(-2 * log(mt_rand(1, 1_000_000) / 1_000_000)) * cos(2 * \M_PI * mt_rand(0, 999_999) / 1_000_000);
     }
 }

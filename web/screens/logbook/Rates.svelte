@@ -77,6 +77,7 @@
   </tbody>
 </table>
 <p class="text-faint max-w-prose pt-1 text-xs">
-  These rates mix days, waters and light: a lure fished on good days looks good. Comparisons are above. Faint: under
+  These rates mix days, waters and light: a lure fished on good days looks good. What a part is worth by itself is
+  above. Faint: under
   {FEW_HOURS} hours.
 </p>

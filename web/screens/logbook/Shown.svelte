@@ -10,7 +10,8 @@
   import { round } from '../../words/round'
   import { tableOf } from './csv'
   import Fish from './Fish.svelte'
-  import LikeForLike from './LikeForLike.svelte'
+  import AskLog from './AskLog.svelte'
+  import Effects from './Effects.svelte'
   import Rates from './Rates.svelte'
   import SchoolsPanel from './SchoolsPanel.svelte'
 
@@ -35,8 +36,8 @@
             <Button onclick={() => download('kontrast-rates.csv', 'text/csv', tableOf(shown.rates))}
               >Rates as CSV</Button
             >
-            <Button onclick={() => download('kontrast-comparisons.csv', 'text/csv', tableOf(shown.comparisons))}
-              >Comparisons as CSV</Button
+            <Button onclick={() => download('kontrast-effects.csv', 'text/csv', tableOf(shown.effects))}
+              >Pairs as CSV</Button
             >
             <Button onclick={() => download('kontrast-schools.csv', 'text/csv', tableOf(shown.schools))}
               >Approaches as CSV</Button
@@ -55,8 +56,20 @@
           {count(shown.events, 'bite')}, {number(shown.fish)} landed. Every interval below holds the true rate four times
           in five. {prior(shown)}
         </p>
-        <Panel title="Like for like" gist="same day, same water, same light">
-          <LikeForLike {shown} />
+        <Panel title="Ask the log" gist="which of two, and where">
+          <AskLog {shown} />
+        </Panel>
+        <Panel title="What a part is worth" gist="all else being equal">
+          <Effects {shown} />
+        </Panel>
+        <Panel title="Is the advice any good?" gist="to you">
+          <p class="max-w-prose text-sm">{shown.advice.words}</p>
+          <p class="text-faint max-w-prose pt-1 text-xs">
+            {count(round(shown.advice.hours_followed, 0), 'hour')} with a lure tied as advised, {number(
+              round(shown.advice.hours_not, 0),
+            )} with another, where the water was noted. As advised: blade finish, skirt color, trailer style and trailer color;
+            of a toss-up either.
+          </p>
         </Panel>
         <Panel title="Rates" gist="bites and fish an hour">
           <Rates rates={shown.rates} />

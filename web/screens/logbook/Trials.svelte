@@ -4,6 +4,7 @@
   import { outingsQuery, trialsQuery, trials as writes } from '../../api/outings'
   import { notices } from '../../stores/notices.svelte'
   import Button from '../../ui/Button.svelte'
+  import Choice from '../../ui/Choice.svelte'
   import Empty from '../../ui/Empty.svelte'
   import Field from '../../ui/Field.svelte'
   import NumberBox from '../../ui/NumberBox.svelte'
@@ -24,6 +25,9 @@
   let a = $state('')
   let b = $state('')
   let minutes = $state(BLOCK.usual)
+  /** How often luck alone may claim a difference. */
+  const RISKS = { sure: 0.05, shorter: 0.2 } as const
+  let how = $state<keyof typeof RISKS>('sure')
   const build = (id: string) => builds.data?.find((one) => one.id === id)
 
   async function draw() {
@@ -36,7 +40,7 @@
     try {
       await writes.draw({
         name: `${one.name} against ${other.name}`.slice(0, 120),
-        trial: { a: one.build, b: other.build, block_min: minutes },
+        trial: { a: one.build, b: other.build, block_min: minutes, risk: RISKS[how] },
       })
     } catch (error) {
       notices.problem(error)
@@ -75,7 +79,8 @@
                 <span class="text-faint block"
                   >Drawn {trial.begun_at ? date(trial.begun_at) : ''}: blocks of {trial.trial.block_min} minutes;
                   {count(trial.standing?.pairs ?? 0, 'pair')} of {trial.trial.first_is_a?.length ?? 0} fished. At your rate
-                  of bites it takes {number(round(trial.trial.hours ?? 0, 0))} hours at most, nine times in ten.</span
+                  of bites a lure twice as good is found out within {number(round(trial.trial.hours ?? 0, 0))} hours, four
+                  times in five.</span
                 >
               </span>
               <span class="flex gap-2">
@@ -119,10 +124,17 @@
           onset={(value) => (minutes = Math.round(value ?? BLOCK.usual))}
         /></span
       >
+      <Choice
+        label="How sure"
+        options={['sure', 'shorter'] as const}
+        value={how}
+        onpick={(one) => (how = one)}
+        shown={{ sure: '95 % sure', shorter: '80 % sure, and shorter' }}
+      />
       <p class="text-sm">
-        The trial ends when one lure is far enough ahead in bites, or when enough bites were had in all; both numbers
-        are fixed now. Luck alone wins fewer than 1 trial in 20, and a lure twice as good is found out at least 4 times
-        in 5.
+        It ends when one lure is so far ahead that luck alone would seldom do it, or when a lure twice as good would
+        most likely have shown; both are fixed now. Luck alone wins fewer than 1 trial in {Math.round(1 / RISKS[how])},
+        and a lure twice as good is found out 4 times in 5, whether your fish bite one by one or in flurries.
       </p>
       <Button look="primary" class="self-start" onclick={draw}>Draw the order</Button>
     </div>

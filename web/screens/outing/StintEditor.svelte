@@ -6,7 +6,7 @@
   import FileButton from '../../ui/FileButton.svelte'
   import NumberBox from '../../ui/NumberBox.svelte'
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
-  import { EVENT_KINDS, type EventKind } from '../../words/logbook'
+  import { EVENT_KINDS, FOLLOWED_LABELS, type EventKind } from '../../words/logbook'
   import { SHORT_TINTS } from '../../words/tints'
   import { BANKS, BOUNDS, SKYS, TINTS, WINDS, type Tint } from '../../words/vocabulary'
   import { round } from '../../words/round'
@@ -38,6 +38,7 @@
   const isUnconfirmed = $derived(stint.confirmed === false && Object.keys(reading).length > 0)
 
   const read = (part: ObservedReading) => onset({ ...stint, reading: { ...reading, ...part } })
+  const picksOf = (picks: readonly string[]) => picks.map((pick) => FOLLOWED_LABELS[pick] ?? pick).join(', ')
   const event = (i: number, part: Partial<OutingEvent>) =>
     onset({ ...stint, events: events.map((one, k) => (k === i ? { ...one, ...part } : one)) })
   const add = () => onset({ ...stint, events: [...events, { id: newId(), at: stint.started_at, kind: 'landed' }] })
@@ -101,6 +102,28 @@
       {/each}
     </div>
   </details>
+  {#if stint.followed}
+    {@const followed = stint.followed}
+    {@const others = Object.keys(FOLLOWED_LABELS).filter((pick) => !followed.includes(pick))}
+    <div class="flex flex-wrap items-end gap-x-4 gap-y-1 text-sm">
+      <p>
+        {followed.length === 0 ? 'Nothing of it is as advised.' : `As advised: ${picksOf(followed)}.`}
+        {others.length === 0 || followed.length === 0 ? '' : `Otherwise: ${picksOf(others)}.`}
+      </p>
+      {#if others.length > 0}
+        <label class="flex min-w-60 flex-1 items-center gap-2 text-[0.8125rem] font-bold"
+          >Why
+          <input
+            class="input border-edge h-11 w-full font-normal"
+            maxlength="200"
+            placeholder="none in the box, trust mine, wanted to try it"
+            value={stint.why_not ?? ''}
+            onchange={(change) => onset({ ...stint, why_not: change.currentTarget.value.trim() || null })}
+          /></label
+        >
+      {/if}
+    </div>
+  {/if}
   {#if stint.made}
     <p class="text-sm">
       Changed because of: {stint.made.change}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Logbook;
+
+use Kontrast\Lure\Build;
+use Kontrast\Reading\Reading;
+use Kontrast\Rulebook\Assembly;
+use Kontrast\Rulebook\Engine;
+use Kontrast\Rulebook\Firmness;
+use Kontrast\Rulebook\Slot;
+
+/** In which picks a lure is what is advised on a reading. */
+final class Followed
+{
+    /** The picks that are looked at: what a fish sees of a lure. A lure that has all of them is as advised. */
+    public const PICKS = [Slot::Finish, Slot::SkirtBase, Slot::TrailerStyle, Slot::TrailerBase];
+
+    /** @return list<string> the picks, as documents say them */
+    public static function words(): array
+    {
+        return array_map(static fn (Slot $slot): string => $slot->value, self::PICKS);
+    }
+
+    /** @return array<string, string> by pick, what it is called */
+    public static function labels(): array
+    {
+        return array_combine(self::words(), array_map(static fn (Slot $slot): string => self::factor($slot)->label(), self::PICKS));
+    }
+
+    /** @return list<Slot> those it shares with the advice; of a toss-up either will do */
+    public static function picks(Build $build, Reading $reading, Engine $engine): array
+    {
+        $assembly = new Assembly($engine->decide($reading->with(lure: $build->kind)));
+        $advised = StintLevels::looks($assembly->build());
+        $tied = StintLevels::looks($build);
+
+        return array_values(array_filter(self::PICKS, static function (Slot $slot) use ($assembly, $advised, $tied): bool {
+            $factor = self::factor($slot)->value;
+            $tally = $assembly->decision->on($slot);
+
+            return $tied[$factor] === $advised[$factor]
+                || (Firmness::TossUp === $tally?->firmness() && $tied[$factor] === $tally->second()?->key);
+        }));
+    }
+
+    private static function factor(Slot $slot): Factor
+    {
+        return match ($slot) {
+            Slot::Finish => Factor::Finish,
+            Slot::SkirtBase => Factor::Skirt,
+            Slot::TrailerStyle => Factor::Style,
+            Slot::TrailerBase => Factor::Trailer,
+            default => throw new \LogicException("$slot->value is not looked at."),
+        };
+    }
+}
