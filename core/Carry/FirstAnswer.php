@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Kontrast\Carry;
 
-/** A good first answer: whatever gains most, one after another, then exchanges of one for another as long as one gains. */
+/**
+ * A good first answer: whatever gains most, one after another, then exchanges of one for another as long as one gains; then the same
+ * without one of the bodies, each in turn, as long as that leads to something better.
+ */
 final class FirstAnswer
 {
     private const TINY = 1e-6;
@@ -17,33 +20,74 @@ final class FirstAnswer
     private array $byBody = [];
     /** @var list<list<float>> by trailer, and none, and scenario, weighted: on the best of the bodies carried */
     private array $byTrailer = [];
-    /** @var list<float> by scenario, weighted: what there is with nothing carried */
-    private array $floor = [];
+    /** @var array<int, float> by scenario: what there is with nothing carried */
+    private array $nothing;
+    private int $lures = 0;
+    /** A body that is not to be had. */
+    private ?int $without = null;
 
     private function __construct(private readonly Problem $problem)
     {
-        foreach ($problem->weights as $s => $weight) {
-            $this->floor[] = $weight * ($problem->floor[$s] ?? 0);
-        }
+        $this->nothing = array_fill(0, \count($problem->weights), 0.0);
         $this->meetAgain();
     }
 
-    public static function find(Problem $problem, int $lures, int $trailers): Answer
+    /** @param (\Closure(): bool)|null $goesOn asked before every try to do without one of the bodies; false ends them */
+    public static function find(Problem $problem, int $lures, int $trailers, ?\Closure $goesOn = null): Answer
     {
-        $start = new self($problem);
-        $start->fill($lures, $trailers);
-        $worth = $problem->worth($start->bodies, $start->trailers);
+        $best = new self($problem);
+        $best->fill($lures, $trailers);
+        $worth = $problem->worth($best->bodies, $best->trailers);
+        $tried = [];
+        while (null !== $body = $best->untried($tried)) {
+            if (null !== $goesOn && !$goesOn()) {
+                break;
+            }
+            $tried[] = $body;
+            $other = new self($problem);
+            $other->without = $body;
+            $other->bodies = array_values(array_filter($best->bodies, static fn (int $b): bool => $b !== $body));
+            $other->trailers = \array_slice($best->trailers, 0, intdiv($trailers, 2));
+            $other->meetAgain();
+            $other->fill($lures, $trailers);
+            $now = $problem->worth($other->bodies, $other->trailers);
+            if ($now > $worth + self::TINY) {
+                [$best, $worth] = [$other, $now];
+            }
+        }
 
-        return new Answer($start->bodies, $start->trailers, $worth, $worth);
+        return new Answer($best->bodies, $best->trailers, $worth, $worth);
     }
 
-    /** @return array<int, float> what one lure is worth at least, two, … up to so many, each going on from the one before */
-    public static function curve(Problem $problem, int $most, int $trailers): array
+    /**
+     * @param list<int> $tried
+     *
+     * @return int|null a body that no choice was made without so far
+     */
+    private function untried(array $tried): ?int
+    {
+        return array_values(array_diff($this->bodies, $tried))[0] ?? null;
+    }
+
+    /**
+     * What one lure is worth at least, two, … up to so many, each going on from the one before.
+     *
+     * @param Answer $known with so many as it has, the rest goes on from that
+     *
+     * @return array<int, float> by how many
+     */
+    public static function curve(Problem $problem, int $most, int $trailers, Answer $known): array
     {
         $start = new self($problem);
         $curve = [];
         for ($lures = 1; $lures <= $most; ++$lures) {
-            $start->fill($lures, $trailers);
+            $start->lures = $lures;
+            if ($lures === \count($known->bodies)) {
+                [$start->bodies, $start->trailers] = [$known->bodies, $known->trailers];
+                $start->meetAgain();
+            } else {
+                $start->takeBest($lures, $trailers);
+            }
             $curve[$lures] = $start->worth();
         }
 
@@ -52,6 +96,7 @@ final class FirstAnswer
 
     private function fill(int $lures, int $trailers): void
     {
+        $this->lures = $lures;
         $this->takeBest($lures, $trailers);
         do {
             $before = $this->worth();
@@ -64,10 +109,12 @@ final class FirstAnswer
     {
         do {
             $now = $this->now();
-            [$gain, $body, $trailer] = [self::TINY, null, null];
+            // Where a kind is missing one of it is taken even if it gains nothing.
+            $isLacking = !$this->problem->hasRoomForKinds($this->bodies, \count($this->bodies));
+            [$gain, $body, $trailer] = [$isLacking ? -1.0 : self::TINY, null, null];
             for ($b = 0; $b < $this->problem->bodies && \count($this->bodies) < $lures; ++$b) {
                 $more = self::gain($this->byBody[$b], $now);
-                if ($more > $gain && !\in_array($b, $this->bodies, true) && $this->problem->canBeBuilt([...$this->bodies, $b])) {
+                if ($more > $gain && !\in_array($b, $this->bodies, true) && $this->isAllowed([...$this->bodies, $b])) {
                     [$gain, $body] = [$more, $b];
                 }
             }
@@ -93,9 +140,9 @@ final class FirstAnswer
             unset($others[$i]);
             $this->bodies[$i] = $this->bestBeside(
                 $this->byBody,
-                $this->most($this->byBody, $others, $this->floor),
+                $this->most($this->byBody, $others, $this->nothing),
                 $this->bodies[$i],
-                fn (int $b): bool => !\in_array($b, $others, true) && $this->problem->canBeBuilt([...array_values($others), $b]),
+                fn (int $b): bool => !\in_array($b, $others, true) && $this->isAllowed([...array_values($others), $b]),
             );
         }
         $this->meetAgain();
@@ -103,7 +150,7 @@ final class FirstAnswer
 
     private function exchangeTrailers(): void
     {
-        $without = $this->most($this->byTrailer, [$this->problem->none], $this->floor);
+        $without = $this->most($this->byTrailer, [$this->problem->none], $this->nothing);
         foreach (array_keys($this->trailers) as $i) {
             $others = $this->trailers;
             unset($others[$i]);
@@ -117,9 +164,17 @@ final class FirstAnswer
         $this->meetAgain();
     }
 
+    /** @param list<int> $bodies */
+    private function isAllowed(array $bodies): bool
+    {
+        return !\in_array($this->without, $bodies, true)
+            && $this->problem->canBeBuilt($bodies)
+            && $this->problem->hasRoomForKinds($bodies, $this->lures);
+    }
+
     /**
      * @param list<list<float>>   $worth by candidate and scenario
-     * @param list<float>         $base  by scenario, what there is without it
+     * @param array<int, float>   $base  by scenario, what there is without it
      * @param \Closure(int): bool $isFree
      */
     private function bestBeside(array $worth, array $base, int $now, \Closure $isFree): int
@@ -160,10 +215,10 @@ final class FirstAnswer
         }
     }
 
-    /** @return list<float> by scenario */
+    /** @return array<int, float> by scenario */
     private function now(): array
     {
-        return $this->most($this->byBody, $this->bodies, $this->floor);
+        return $this->most($this->byBody, $this->bodies, $this->nothing);
     }
 
     private function worth(): float
@@ -174,9 +229,9 @@ final class FirstAnswer
     /**
      * @param list<list<float>> $worth
      * @param array<int>        $of
-     * @param list<float>       $least
+     * @param array<int, float> $least
      *
-     * @return list<float> by scenario, the most of any of them
+     * @return array<int, float> by scenario, the most of any of them
      */
     private function most(array $worth, array $of, array $least): array
     {
@@ -192,8 +247,8 @@ final class FirstAnswer
     }
 
     /**
-     * @param list<float> $of
-     * @param list<float> $beyond
+     * @param list<float>       $of
+     * @param array<int, float> $beyond
      */
     private static function gain(array $of, array $beyond): float
     {

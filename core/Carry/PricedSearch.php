@@ -24,45 +24,32 @@ final class PricedSearch
     private int $mostLures = 0;
     private int $mostTrailers = 0;
     /** @var list<array{list<int>, list<float>}> by scenario, pairs and their weighted worth, best first */
-    private readonly array $ranked;
+    private array $ranked = [];
 
     /**
      * @param (\Closure(): bool)|null $goesOn asked now and then; false ends the walk
-     * @param array<int, float>       $lambda prices to begin with, by scenario: those of a problem much like it
      */
     public function __construct(
         private readonly Problem $problem,
         private readonly int $mostNodes,
         private readonly ?\Closure $goesOn = null,
-        array $lambda = [],
     ) {
-        $this->lambda = $lambda;
         $this->best = new Answer([], [], 0.0, 0.0);
-        $ranked = [];
-        foreach ($problem->weights as $s => $weight) {
-            $flat = array_merge(...$problem->values[$s]);
-            arsort($flat);
-            $ranked[] = [array_keys($flat), array_map(static fn (int $value): float => $weight * $value, array_values($flat))];
-        }
-        $this->ranked = $ranked;
     }
 
     /**
-     * @param float $known worth of the best answer so far
+     * @param Answer $known the best so far
      *
-     * @return Answer one that is worth more, or none carried and the worth that was known; its bound holds in either case
+     * @return Answer one that is worth more, or the one that was known, with a bound of what any is worth
      */
-    public function beyond(float $known, int $lures, int $trailers): Answer
+    public function beyond(Answer $known, int $lures, int $trailers): Answer
     {
         $this->mostLures = min($lures, $this->problem->bodies);
         $this->mostTrailers = min($trailers, $this->problem->none);
         [$this->open, $this->nodes] = [0.0, 0];
-        $this->best = new Answer([], [], $known, $known);
-        if ([] === $this->lambda) {
-            $start = FirstAnswer::find($this->problem, $this->mostLures, $this->mostTrailers);
-            $this->lambda = $this->worths($start);
-            $this->best = $start->worth > $known + self::TINY ? $start : $this->best;
-        }
+        $this->best = $known;
+        $this->lambda = $this->worths($known);
+        $this->rank();
         $prices = $this->prices();
         $this->lambda = $prices->lambda;
         if ($prices->bound > $this->best->worth + self::TINY) {
@@ -71,6 +58,17 @@ final class PricedSearch
         $bound = min($prices->bound, max($this->best->worth, $this->open));
 
         return new Answer($this->best->bodies, $this->best->trailers, $this->best->worth, max($bound, $this->best->worth));
+    }
+
+    /** Sorts what every pair is worth. */
+    private function rank(): void
+    {
+        $this->ranked = [];
+        foreach ($this->problem->weights as $s => $weight) {
+            $flat = array_merge(...$this->problem->values[$s]);
+            arsort($flat);
+            $this->ranked[] = [array_keys($flat), array_map(static fn (int $value): float => $weight * $value, array_values($flat))];
+        }
     }
 
     /** Prices with the lowest bound that was found. */
@@ -138,13 +136,13 @@ final class PricedSearch
                 return;
             }
             $b = $prices->order[$i];
-            if (!$this->problem->canBeBuilt([...$in, $b])) {
+            if (!$this->problem->canBeBuilt([...$in, $b]) || !$this->problem->hasRoomForKinds([...$in, $b], $this->mostLures)) {
                 continue;
             }
             $isTaken = true;
             $this->walkBodies($prices, [...$in, $b], $i + 1, $sum + $prices->own[$b], $prices->added($with, $b));
         }
-        if (!$isTaken && [] !== $in) {
+        if (!$isTaken && [] !== $in && $this->problem->hasRoomForKinds($in, \count($in))) {
             // There was room for more, and nothing that could be built.
             $this->walkTrailers($prices, $in, [], 0, $sum, $with);
         }

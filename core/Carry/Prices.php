@@ -12,7 +12,7 @@ final readonly class Prices
 {
     /**
      * @param array<int, float> $lambda by scenario
-     * @param float             $base   what the prices and the floor come to, with nothing carried
+     * @param float             $base   what the prices come to, with nothing carried
      * @param list<float>       $own    by body, what it gains without a trailer
      * @param list<array<int, float>> $pairs by body and trailer, where it gains something
      * @param list<int>         $order  bodies, the most promising first
@@ -44,7 +44,7 @@ final readonly class Prices
         $base = 0.0;
         foreach ($ranked as $s => [$pairs, $worths]) {
             $price = $lambda[$s];
-            $base += $price + max(0.0, $problem->weights[$s] * ($problem->floor[$s] ?? 0) - $price);
+            $base += $price;
             foreach ($worths as $i => $worth) {
                 if ($worth <= $price) {
                     break;
@@ -112,7 +112,7 @@ final readonly class Prices
         }
         $slopes = [];
         foreach ($ranked as $s => [$pairs, $worths]) {
-            $beating = $problem->weights[$s] * ($problem->floor[$s] ?? 0) > $this->lambda[$s] ? 1 : 0;
+            $beating = 0;
             foreach ($worths as $i => $worth) {
                 if ($worth <= $this->lambda[$s]) {
                     break;

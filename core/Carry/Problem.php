@@ -18,7 +18,7 @@ final readonly class Problem
      * @param list<list<list<int>>>          $values  by scenario, body and trailer; the last one without a trailer
      * @param list<array<string, int>>       $uses    parts a body takes, by id
      * @param array<string, int>             $stock   how many of each part there are; a part that is not named is plenty
-     * @param list<int>                      $floor   by scenario, what it is worth at least, whatever is carried; empty for nothing
+     * @param list<string>                   $kinds   of the bodies, where some number of kinds is asked for
      */
     public function __construct(
         public array $weights,
@@ -27,56 +27,25 @@ final readonly class Problem
         int $trailers,
         public array $uses = [],
         public array $stock = [],
-        public array $floor = [],
+        public array $kinds = [],
+        public int $leastKinds = 0,
     ) {
         $this->none = $trailers;
     }
 
-    /** @param list<int> $floor */
-    public function withFloor(array $floor): self
-    {
-        return new self($this->weights, $this->values, $this->bodies, $this->none, $this->uses, $this->stock, $floor);
-    }
-
     /**
-     * Those bodies as one that is whichever of them is best: what is left is to choose trailers.
+     * Whether enough kinds can be among so many bodies, with these taken.
      *
      * @param list<int> $bodies
      */
-    public function withBodies(array $bodies): self
+    public function hasRoomForKinds(array $bodies, int $most): bool
     {
-        $values = [];
-        foreach ($this->values as $rows) {
-            $best = array_fill(0, $this->none + 1, 0);
-            foreach ($bodies as $b) {
-                foreach ($rows[$b] as $t => $value) {
-                    if ($value > $best[$t]) {
-                        $best[$t] = $value;
-                    }
-                }
-            }
-            $values[] = [$best];
+        if (0 === $this->leastKinds) {
+            return true;
         }
+        $kinds = array_unique(array_map(fn (int $body): string => $this->kinds[$body], $bodies));
 
-        return new self($this->weights, $values, 1, $this->none, [], [], $this->floor);
-    }
-
-    /**
-     * Every body with the best of those trailers: what is left is to choose bodies.
-     *
-     * @param list<int> $trailers
-     */
-    public function withTrailers(array $trailers): self
-    {
-        $values = [];
-        foreach ($this->values as $rows) {
-            $values[] = array_map(
-                fn (array $row): array => [max([$row[$this->none], ...array_map(static fn (int $t): int => $row[$t], $trailers)])],
-                $rows,
-            );
-        }
-
-        return new self($this->weights, $values, $this->bodies, 0, $this->uses, $this->stock, $this->floor);
+        return \count($kinds) + $most - \count($bodies) >= $this->leastKinds;
     }
 
     /** @param list<int> $bodies */
@@ -119,7 +88,7 @@ final readonly class Problem
      */
     public function worthIn(int $scenario, array $bodies, array $trailers): int
     {
-        $best = $this->floor[$scenario] ?? 0;
+        $best = 0;
         foreach ($bodies as $b) {
             $row = $this->values[$scenario][$b];
             if ($row[$this->none] > $best) {

@@ -22,6 +22,7 @@ final class BestFor
             [static fn (Scenario $one): string => (string) round($one->reading->visibility->inInches()), ' in visibility'],
             [static fn (Scenario $one): string => $one->reading->cover->label(), ''],
             [static fn (Scenario $one): string => $one->reading->forage->label(), ''],
+            [static fn (Scenario $one): string => $one->mood(), ''],
         ] as [$of, $unit]) {
             $mostly = self::mostly($mine, $of);
             if (\count($mostly) < \count(array_unique(array_map($of, $all)))) {

@@ -13,8 +13,16 @@ final readonly class CarriedLure
      * @param float        $covers  share of the day it is the best one carried, 0 to 1
      * @param string       $bestFor in a few words
      * @param list<string> $onWater what to do to it out there, and when
+     * @param float        $alone   points of the day that would be lost without it
+     * @param string|null  $onlyFor what it is there for that no other carried is; null where the others do nearly as well
      */
-    public function __construct(public Composition $build, public float $covers, public string $bestFor, public array $onWater)
-    {
+    public function __construct(
+        public Composition $build,
+        public float $covers,
+        public string $bestFor,
+        public array $onWater,
+        public float $alone,
+        public ?string $onlyFor,
+    ) {
     }
 }

@@ -20,10 +20,9 @@ use Kontrast\Scoring\SharedScores;
 use Kontrast\Water\ClearerThanWater;
 
 /**
- * The bodies and trailers worth considering for a trip, and what every pair of them is worth in every scenario. Considered is whatever is
- * part of one of the best builds of some scenario; a build that is not is worth no more there than the last of those, which is the floor
- * that bounds everything left out. A blade may be darkened and a bladed jig's skirt pulled off on the water, so a body counts as the best
- * of what it can become.
+ * The bodies and trailers worth considering for a trip, and what every pair of them is worth in every scenario, for every way in which the
+ * fish may think of them. A blade may be darkened and a bladed jig's skirt pulled off on the water, so a body counts as the best of what it
+ * can become.
  */
 final class CarryChoice
 {
@@ -31,30 +30,32 @@ final class CarryChoice
     private const BEST = 30;
     private const BEST_OF_MANY = 8;
     private const MANY = 400;
+    /** Waters of a day that a bin is searched for, the likeliest first; a full one for fewer. (Chosen.) */
+    private const WATERS = 16;
+    private const WATERS_OF_MANY = 4;
     /** The most bodies and trailers that are kept. (Chosen.) */
-    private const MOST_BODIES = 60;
-    private const MOST_TRAILERS = 60;
+    public const MOST_BODIES = 60;
+    public const MOST_TRAILERS = 40;
     private const FULL = 100_000;
 
     /** @var list<Composition> bodies without a trailer */
     public readonly array $bodies;
     /** @var list<InventoryTrailer> */
     public readonly array $trailers;
+    /** Its rows are the scenarios, one after another for every draw. */
     public readonly Problem $problem;
-    /** @var list<int> by scenario, what no build left out is worth more than, thousandths of a point */
-    public readonly array $floor;
-    /** @var list<int> by scenario, the best build of all parts, with nothing to carry in mind */
-    public readonly array $best;
-    /** @var list<InventoryTrailer|null> the trailers, and none */
-    private readonly array $withNone;
-    private readonly SharedScores $shared;
-    /** @var list<array<string, array{BuildScorer, float}>> by scenario and lure: what it is scored with, and how the lure suits it */
+    private readonly LooksOfParts $looks;
+    /** @var list<array<string, BuildScorer>> by scenario and lure */
     private readonly array $scorers;
+    /** @var list<array<string, float>> by scenario and lure, what the kind catches beside the others */
+    private readonly array $kinds;
 
     /**
-     * @param list<Scenario>                        $scenarios
-     * @param array<string, int>                    $stock    how many of each part there are, by id
-     * @param (\Closure(float): void)|null          $progress share done, 0 to 1
+     * @param non-empty-list<Scenario>     $scenarios
+     * @param array<string, int>           $stock      how many of each part there are, by id
+     * @param (\Closure(float): void)|null $progress   share done, 0 to 1
+     * @param int                          $mostBodies that are considered; with all of them nothing is lost
+     * @param int                          $seed       of what the fish may think
      *
      * @throws NotATrip where no lure can be made
      */
@@ -64,70 +65,70 @@ final class CarryChoice
         private readonly Inventory $inventory,
         array $stock,
         private readonly Adviser $adviser,
-        private readonly LureRanking $ranking,
+        LureRanking $ranking,
+        private readonly Doubts $doubts,
         private readonly ReflectanceFitter $reflectances,
         ?\Closure $progress = null,
+        int $mostBodies = self::MOST_BODIES,
+        int $seed = 1,
     ) {
-        $this->shared = new SharedScores();
+        $this->looks = new LooksOfParts();
+        $shared = new SharedScores();
         $inked = $this->withInkedBlades();
-        $most = $inventory->count() > self::MANY ? self::BEST_OF_MANY : self::BEST;
-        $scorers = $found = [];
+        [$most, $waters] = $inventory->count() > self::MANY ? [self::BEST_OF_MANY, self::WATERS_OF_MANY] : [self::BEST, self::WATERS];
+        $known = $scorers = $kinds = $found = $searched = [];
         foreach ($scenarios as $s => $scenario) {
-            $scorers[] = $here = $this->scorersFor($plan, $scenario->reading);
-            $builds = [];
-            foreach ($here as [$scorer, $suits]) {
-                foreach ((new BuildSearch($inked, $scorer, $most))->bestByPoints() as $rank => [$points, $build]) {
-                    $builds[] = [self::value($points, $scorer, $suits), $build, $most - 1 === $rank];
-                }
-            }
-            $found[] = $builds;
+            $key = spl_object_id($scenario->reading);
+            $scorers[] = $known[$key] ??= $this->scorersFor($plan->lures, $scenario->reading, $shared);
+            // How they bite and how deep it is change what is best by a shade: the search is made once for the rest of the water.
+            $water = self::water($scenario->reading);
+            $isKnown = isset($searched[$water]) || \count($searched) >= $waters;
+            $found[] = $isKnown ? [] : self::searched($known[$key], $inked, $most);
+            $searched += $isKnown ? [] : [$water => true];
+            $kinds[] = $this->kindsIn($scenario, $plan->lures, $ranking);
             null === $progress ? null : $progress(0.7 * ($s + 1) / \count($scenarios));
         }
         $this->scorers = $scorers;
-        [$bodies, $trailers] = $this->kept($found);
-        if ([] === $bodies) {
+        $this->kinds = $kinds;
+        [$this->bodies, $this->trailers] = $this->kept($found, $mostBodies);
+        if ([] === $this->bodies) {
             throw NotATrip::nothingToCarry();
         }
-        $this->bodies = array_values($bodies);
-        $this->trailers = array_values($trailers);
-        $this->withNone = [...$this->trailers, null];
-        $floor = $best = [];
-        foreach ($found as $builds) {
-            $left = array_filter(
-                $builds,
-                static fn (array $one): bool => $one[2]
-                    || !isset($bodies[self::key($one[1])]) || (null !== $one[1]->trailer && !isset($trailers[$one[1]->trailer->id])),
-            );
-            $floor[] = [] === $left ? 0 : max(array_column($left, 0));
-            $best[] = [] === $builds ? 0 : max(array_column($builds, 0));
-        }
-        $this->floor = $floor;
-        $this->best = $best;
-        $this->problem = $this->problem($stock);
+        $this->problem = $this->problem($plan, $stock, $doubts->draws($seed));
         null === $progress ? null : $progress(1.0);
     }
 
-    /** @return array{BuildScorer, float} what a lure is scored with in a scenario, and how it suits it */
-    public function scorer(int $scenario, LureKind $lure): array
+    /** What a lure is scored with in a scenario. */
+    public function scorer(int $scenario, LureKind $lure): BuildScorer
     {
         return $this->scorers[$scenario][$lure->value];
     }
 
-    /** @return array<string, array{BuildScorer, float}> by lure */
-    private function scorersFor(TripPlan $plan, Reading $reading): array
+    /** The scenario that a row of the problem is about. */
+    public function scenarioOf(int $row): int
     {
-        $suits = [];
-        foreach ($this->ranking->rank($reading) as $ranked) {
-            $suits[$ranked->kind->value] = $ranked->worth / 100;
-        }
+        return intdiv($row, Doubts::DRAWS);
+    }
+
+    private static function water(Reading $reading): string
+    {
+        return implode(' ', [
+            $reading->sky->value, $reading->visibility->inInches(), $reading->cover->value, $reading->forage->value,
+        ]);
+    }
+
+    /**
+     * @param list<LureKind> $lures
+     *
+     * @return array<string, BuildScorer> by lure
+     */
+    private function scorersFor(array $lures, Reading $reading, SharedScores $shared): array
+    {
         $scorers = [];
-        foreach ($plan->lures as $lure) {
+        foreach ($lures as $lure) {
             $asked = $reading->with(lure: $lure);
             try {
-                $scorers[$lure->value] = [
-                    new BuildScorer($asked, $this->adviser->brief($asked), $this->reflectances, $this->shared),
-                    1 === \count($plan->lures) ? 1.0 : ($suits[$lure->value] ?? 0.0),
-                ];
+                $scorers[$lure->value] = new BuildScorer($asked, $this->adviser->brief($asked), $this->reflectances, $shared);
             } catch (ClearerThanWater) {
                 continue;
             }
@@ -137,89 +138,239 @@ final class CarryChoice
     }
 
     /**
-     * @param list<list<array{int, Composition, bool}>> $found builds by scenario, each with its worth
+     * @param array<string, BuildScorer> $scorers by lure
      *
-     * @return array{array<string, Composition>, array<string, InventoryTrailer>} by key
+     * @return list<array{int, Composition}> the best builds, thousandths of a point
      */
-    private function kept(array $found): array
+    private static function searched(array $scorers, Inventory $inked, int $most): array
     {
-        $bodies = $trailers = $worth = [];
+        $builds = [];
+        foreach ($scorers as $scorer) {
+            foreach ((new BuildSearch($inked, $scorer, $most))->bestByPoints() as [$points, $build]) {
+                $builds[] = [(int) round(self::FULL * $points / $scorer->most()), $build];
+            }
+        }
+
+        return $builds;
+    }
+
+    /**
+     * @param list<LureKind> $lures
+     *
+     * @return array<string, float> by kind; where one has bitten, a lure that is worked slowly on the spot comes first (R9)
+     */
+    private function kindsIn(Scenario $scenario, array $lures, LureRanking $ranking): array
+    {
+        $ranks = [];
+        foreach ($ranking->rank($scenario->reading) as $ranked) {
+            if (\in_array($ranked->kind, $lures, true)) {
+                $slow = $ranked->kind->isWound() ? 0.0 : 1.0;
+                $ranks[$ranked->kind->value] = $scenario->isAfterBite ? $slow : $ranked->worth / 100;
+            }
+        }
+
+        return match (true) {
+            1 === \count($lures) => [$lures[0]->value => 1.0],
+            $scenario->isAfterBite => Doubts::byRank($ranks),
+            default => $this->doubts->kinds($ranks),
+        };
+    }
+
+    /**
+     * The best body of each kind, skirt and finish first, then the best of the rest: what differs by a shade only is looked at last.
+     *
+     * @param list<list<array{int, Composition}>> $found builds by scenario, each with its worth
+     *
+     * @return array{list<Composition>, list<InventoryTrailer>}
+     */
+    private function kept(array $found, int $mostBodies): array
+    {
+        $bodies = $trailers = $worth = $ofTrailer = [];
         foreach ($found as $s => $builds) {
-            $weight = $this->scenarios[$s]->weight;
             foreach ($builds as [$points, $build]) {
-                $key = self::key($build);
-                $bodies[$key] ??= $this->asOwned($build->withoutTrailer());
-                $worth[$key] = ($worth[$key] ?? 0.0) + $weight * $points;
+                $value = $this->scenarios[$s]->weight * ($this->kinds[$s][$build->kind->value] ?? 0.0) * $points;
+                $body = $this->asOwned($build->withoutTrailer());
+                $key = self::key($body);
+                $bodies[$key] ??= $body;
+                $worth[$key] = ($worth[$key] ?? 0.0) + $value;
                 if (null !== $build->trailer) {
                     $trailers[$build->trailer->id] ??= $build->trailer;
-                    $worth[$build->trailer->id] = ($worth[$build->trailer->id] ?? 0.0) + $weight * $points;
+                    $ofTrailer[$build->trailer->id] = ($ofTrailer[$build->trailer->id] ?? 0.0) + $value;
+                }
+            }
+        }
+        arsort($worth);
+        arsort($ofTrailer);
+        [$first, $rest] = [[], []];
+        foreach (array_keys($worth) as $key) {
+            $alike = $this->looks->ofBody($bodies[$key]);
+            isset($first[$alike]) ? $rest[] = $bodies[$key] : $first[$alike] = $bodies[$key];
+        }
+        foreach ($this->mixed($bodies, $worth) as $alike => $body) {
+            $first[$alike] ??= $body;
+        }
+
+        return [
+            \array_slice([...array_values($first), ...$rest], 0, $mostBodies),
+            array_map(
+                static fn (string $id): InventoryTrailer => $trailers[$id],
+                \array_slice(array_keys($ofTrailer), 0, self::MOST_TRAILERS),
+            ),
+        ];
+    }
+
+    /**
+     * The best body of each kind with every skirt and blade that any of its best has.
+     *
+     * @param array<string, Composition> $bodies
+     * @param array<string, float>       $worth  best first, by key
+     *
+     * @return array<string, Composition> by what they look like
+     */
+    private function mixed(array $bodies, array $worth): array
+    {
+        $best = $skirts = $blades = [];
+        foreach (array_keys($worth) as $key) {
+            $body = $bodies[$key];
+            $kind = $body->kind->value;
+            $best[$kind] ??= $body;
+            if (null !== $body->skirt) {
+                $skirts[$kind][$this->looks->skirt($body->skirt)->value] ??= $body->skirt;
+            }
+            if (null !== $body->rear && (null === $body->front) === (null === $best[$kind]->front)) {
+                $blades[$kind][$body->rear->finish()->value] ??= [$body->front, $body->rear];
+            }
+        }
+        $mixed = [];
+        foreach ($best as $kind => $body) {
+            foreach ($skirts[$kind] ?? [$body->skirt] as $skirt) {
+                foreach ($blades[$kind] ?? [[null, null]] as [$front, $rear]) {
+                    $other = null === $skirt ? $body : $body->with($skirt);
+                    $other = null === $rear ? $other : $other->with($rear);
+                    $other = null === $front ? $other : $other->with($front, true);
+                    $mixed[$this->looks->ofBody($other)] ??= $other;
                 }
             }
         }
 
-        return [self::most($bodies, $worth, self::MOST_BODIES), self::most($trailers, $worth, self::MOST_TRAILERS)];
+        return $mixed;
     }
 
     /**
-     * @template T of object
+     * Points are of a hundred: what the advised lure of the best kind would be worth, whatever the fish think that day.
      *
-     * @param array<string, T>     $all
-     * @param array<string, float> $worth
-     *
-     * @return array<string, T>
+     * @param array<string, int> $stock
+     * @param list<Draw>         $draws
      */
-    private static function most(array $all, array $worth, int $most): array
+    private function problem(TripPlan $plan, array $stock, array $draws): Problem
     {
-        uksort($all, static fn (string $a, string $b): int => $worth[$b] <=> $worth[$a]);
-
-        return \array_slice($all, 0, $most, true);
-    }
-
-    /** @param array<string, int> $stock */
-    private function problem(array $stock): Problem
-    {
-        $values = [];
         $variants = array_map(self::variants(...), $this->bodies);
-        foreach ($this->scorers as $s => $here) {
-            $with = array_map(
-                fn (array $one): array => array_map($one[0]->points->trailer(...), $this->withNone),
-                $here,
-            );
-            foreach ($this->bodies as $b => $body) {
-                $kind = $body->kind->value;
-                $values[$s][$b] = isset($here[$kind])
-                    ? $this->row($variants[$b], $with[$kind], ...$here[$kind])
-                    : array_fill(0, \count($this->withNone), 0);
+        $looks = array_map($this->looks->trailer(...), [...$this->trailers, null]);
+        $times = array_map(
+            static fn (Draw $draw): array => array_map(static fn (array $look): float => $draw->trailer(...$look), $looks),
+            $draws,
+        );
+        $weights = $values = [];
+        $ideal = 0.0;
+        foreach ($this->scenarios as $s => $scenario) {
+            $own = $this->valuesIn($s, $variants);
+            foreach ($draws as $d => $draw) {
+                $weights[] = $scenario->weight / \count($draws);
+                $ideal += $scenario->weight / \count($draws) * $this->ideal($s, $draw);
+                $values[] = $this->row($own, $draw, $times[$d]);
             }
         }
 
+        $kinds = array_map(static fn (Composition $body): string => $body->kind->value, $this->bodies);
+
         return new Problem(
-            array_map(static fn (Scenario $scenario): float => $scenario->weight, $this->scenarios),
-            array_values(array_map(static fn (array $rows): array => array_map(array_values(...), array_values($rows)), $values)),
+            array_map(static fn (float $weight): float => $ideal > 0 ? $weight / $ideal : $weight, $weights),
+            $values,
             \count($this->bodies),
             \count($this->trailers),
             array_map(self::uses(...), $this->bodies),
             $stock,
+            $kinds,
+            // Not more than the parts owned make.
+            min($plan->leastKinds, \count(array_unique($kinds))),
         );
     }
 
     /**
-     * @param list<Composition> $variants what a body can become on the water
-     * @param list<int>         $with     points of each trailer, and of none
+     * @param list<list<Composition>> $variants what each body can become on the water
      *
-     * @return array<int, int> what the best of them is worth with each trailer, the last one without
+     * @return list<list<array{Composition, list<int>}>> by body, each of them with what it is worth with each trailer, the last one without
      */
-    private function row(array $variants, array $with, BuildScorer $scorer, float $suits): array
+    private function valuesIn(int $s, array $variants): array
     {
-        $row = array_fill(0, \count($with), 0);
-        foreach ($variants as $variant) {
-            $own = $scorer->points->body($variant);
-            foreach ($this->withNone as $t => $trailer) {
-                $row[$t] = max($row[$t], $own + $with[$t] + $scorer->points->pair($variant->skirt, $trailer));
+        $withNone = [...$this->trailers, null];
+        $with = [];
+        foreach ($this->scorers[$s] as $kind => $scorer) {
+            $with[$kind] = array_map($scorer->points->trailer(...), $withNone);
+        }
+        $values = [];
+        foreach ($this->bodies as $b => $body) {
+            $kind = $body->kind->value;
+            $scorer = $this->scorers[$s][$kind] ?? null;
+            $ways = [];
+            if (null === $scorer) {
+                $values[] = [];
+                continue;
             }
+            $full = self::FULL * ($this->kinds[$s][$kind] ?? 0.0) / $scorer->most();
+            foreach ($variants[$b] as $variant) {
+                $own = $scorer->points->body($variant);
+                $row = [];
+                foreach ($withNone as $t => $trailer) {
+                    $row[] = (int) ($full * ($own + $with[$kind][$t] + $scorer->points->pair($variant->skirt, $trailer)));
+                }
+                $ways[] = [$variant, $row];
+            }
+            $values[] = $ways;
         }
 
-        return array_map(static fn (int $points): int => self::value($points, $scorer, $suits), $row);
+        return $values;
+    }
+
+    /**
+     * @param list<list<array{Composition, list<int>}>> $own
+     * @param list<float>                               $times by trailer, and without
+     *
+     * @return list<list<int>> by body and trailer
+     */
+    private function row(array $own, Draw $draw, array $times): array
+    {
+        $nothing = array_fill(0, \count($times), 0);
+        $rows = [];
+        foreach ($own as $variants) {
+            $row = $nothing;
+            foreach ($variants as [$variant, $values]) {
+                $of = $draw->body($variant->kind, $this->looks->skirt($variant->skirt), $variant->rear?->finish());
+                foreach ($values as $t => $value) {
+                    $worth = (int) ($of * $times[$t] * $value);
+                    if ($worth > $row[$t]) {
+                        $row[$t] = $worth;
+                    }
+                }
+            }
+            $rows[] = $row;
+        }
+
+        return $rows;
+    }
+
+    /** What the best of the advised lures would be worth, 1 on the mean. */
+    private function ideal(int $s, Draw $draw): float
+    {
+        $most = 0.0;
+        foreach ($this->scorers[$s] as $kind => $scorer) {
+            $build = $scorer->brief->build;
+            $most = max($most, ($this->kinds[$s][$kind] ?? 0.0)
+                * $draw->body($build->kind, $build->skirt?->base, $build->rearBlade()?->finish)
+                * $draw->trailer($build->trailer?->base, $build->trailer?->style));
+        }
+
+        return $most;
     }
 
     /** @return list<Composition> what a body can become on the water */
@@ -256,11 +407,6 @@ final class CarryChoice
         }
 
         return $build;
-    }
-
-    private static function value(int $points, BuildScorer $scorer, float $suits): int
-    {
-        return (int) round(self::FULL * $suits * $points / $scorer->most());
     }
 
     private static function key(Composition $build): string

@@ -17,10 +17,12 @@ use Kontrast\Rulebook\LureRanking;
 final readonly class CarryPlanner
 {
     private const POINT = 1000.0;
+    private const MOST_POINTS = 100.0;
 
     public function __construct(
         private Adviser $adviser,
         private LureRanking $ranking,
+        private Doubts $doubts,
         private ReflectanceFitter $reflectances,
     ) {
     }
@@ -39,52 +41,37 @@ final readonly class CarryPlanner
         ?\Closure $progress = null,
         ?\Closure $goesOn = null,
     ): CarryPlan {
-        $scenarios = Scenarios::divide($plan);
         $choice = new CarryChoice(
             $plan,
-            $scenarios,
+            Scenarios::ofLures(Scenarios::divide($plan), $this->ranking, $plan->lures),
             $inventory,
             $stock,
             $this->adviser,
             $this->ranking,
+            $this->doubts,
             $this->reflectances,
             null === $progress ? null : static fn (float $done) => $progress(0.7 * $done),
         );
         $answer = (new Solver($choice->problem, goesOn: $goesOn))->solve($plan->carriedLures, $plan->carriedTrailers);
-        $bound = self::bound($choice, $answer, $plan, $goesOn);
-        $curve = self::curve($choice, $plan, $answer);
         $use = new CarryUse($choice, $answer);
 
         return new CarryPlan(
             $use->lures(),
             $use->trailers(),
-            $answer->worth / self::POINT,
-            $bound / self::POINT,
-            (new Answer([], [], $answer->worth, $bound))->isExact(),
+            self::points($answer->worth),
+            self::points($answer->bound),
+            $answer->isExact(),
             Gaps::find($choice, $use),
-            $curve,
+            self::curve($choice, $plan, $answer),
             self::spares($choice, $answer, $plan),
-            \count($scenarios),
+            \count($choice->scenarios),
+            self::fewer(\count($answer->bodies), $plan->carriedLures),
         );
     }
 
-    /**
-     * What no choice of the parts owned is worth more than: the floor stands for every build that was not considered.
-     *
-     * @param (\Closure(): bool)|null $goesOn
-     */
-    private static function bound(CarryChoice $choice, Answer $answer, TripPlan $plan, ?\Closure $goesOn): float
+    private static function points(float $worth): float
     {
-        $all = 0.0;
-        foreach ($choice->scenarios as $s => $scenario) {
-            $all += $scenario->weight * max($choice->best[$s], $choice->floor[$s]);
-        }
-        if (0 === max(0, ...$choice->floor)) {
-            return min($all, $answer->bound);
-        }
-        $raised = new Solver($choice->problem->withFloor($choice->floor), goesOn: $goesOn);
-
-        return max($answer->worth, min($all, $raised->solve($plan->carriedLures, $plan->carriedTrailers)->bound));
+        return min(self::MOST_POINTS, $worth / self::POINT);
     }
 
     /** @return array<int, float> */
@@ -92,13 +79,23 @@ final readonly class CarryPlanner
     {
         $least = 0.0;
         $curve = [];
-        foreach (FirstAnswer::curve($choice->problem, TripPlan::MOST_LURES, $plan->carriedTrailers) as $lures => $worth) {
-            // One more never makes it worse, and nothing beats the answer with as many.
-            $least = max($least, $lures === $plan->carriedLures ? $answer->worth : $worth);
-            $curve[$lures] = round($least / self::POINT, 1);
+        foreach (FirstAnswer::curve($choice->problem, TripPlan::MOST_LURES, $plan->carriedTrailers, $answer) as $lures => $worth) {
+            // One more never makes it worse.
+            $least = max($least, $worth);
+            $curve[$lures] = round(self::points($least), 1);
         }
 
         return $curve;
+    }
+
+    /** Why fewer are carried than were asked for; null where they are not. */
+    private static function fewer(int $carried, int $asked): ?string
+    {
+        return match (true) {
+            $carried >= $asked => null,
+            1 === $carried => "This one does all that $asked would: carry spares of it.",
+            default => "These $carried do all that $asked would: carry spares.",
+        };
     }
 
     /** @return list<string> what cover eats (Z8) */

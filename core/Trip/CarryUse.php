@@ -7,21 +7,32 @@ namespace Kontrast\Trip;
 use Kontrast\Carry\Answer;
 use Kontrast\Inventory\Composition;
 
-/** What each of the few is carried for: in every scenario the best pair of them is fished. */
+/** What each of the few is carried for: in every scenario the best pair of them is fished, whatever the fish think that day. */
 final readonly class CarryUse
 {
-    /** @var list<array{int, int|null}> by scenario, the body and the trailer that are fished */
-    public array $byScenario;
+    /** What a lure does that no other carried does, from so many points of a hundred on. (Chosen.) */
+    private const ALONE = 0.3;
+
+    /** @var list<array{int, int|null}> by row, the body and the trailer that are fished */
+    private array $byRow;
+    /** @var array<int, array<int, float>> by body and scenario, points of the day that would be lost without it */
+    private array $alone;
 
     public function __construct(private CarryChoice $choice, private Answer $answer)
     {
-        $this->byScenario = self::used($choice, $answer);
+        [$this->byRow, $this->alone] = $this->used();
     }
 
-    /** The build that is fished in a scenario. */
+    /** The build that is fished most in a scenario. */
     public function build(int $scenario): Composition
     {
-        [$b, $t] = $this->byScenario[$scenario];
+        $most = [];
+        foreach (\array_slice($this->byRow, $scenario * Doubts::DRAWS, Doubts::DRAWS) as [$b, $t]) {
+            $key = $b.' '.($t ?? '');
+            $most[$key] = [1 + ($most[$key][0] ?? 0), $b, $t];
+        }
+        usort($most, static fn (array $x, array $y): int => $y[0] <=> $x[0]);
+        [, $b, $t] = $most[0];
         $body = $this->choice->bodies[$b];
 
         return null === $t ? $body : $body->with($this->choice->trailers[$t]);
@@ -30,48 +41,46 @@ final readonly class CarryUse
     /** @return list<CarriedLure> most of the day first */
     public function lures(): array
     {
-        $scenarios = $this->choice->scenarios;
-        $lures = [];
-        foreach ($this->answer->bodies as $b) {
-            $mine = [];
-            $trailers = [];
-            $changed = [];
-            foreach ($this->byScenario as $s => [$body, $trailer]) {
-                if ($body === $b) {
-                    $mine[] = $scenarios[$s];
-                    $change = $this->changeOnWater($s, $b, $trailer);
-                    if (null !== $change) {
-                        $changed[$change][] = $scenarios[$s];
-                    }
-                    $trailers[$trailer ?? -1] = ($trailers[$trailer ?? -1] ?? 0.0) + $scenarios[$s]->weight;
-                }
-            }
-            arsort($trailers);
-            $trailer = $this->choice->trailers[array_key_first($trailers) ?? -1] ?? null;
-            $body = $this->choice->bodies[$b];
-            $lures[] = new CarriedLure(
-                null === $trailer ? $body : $body->with($trailer),
-                array_sum(array_map(static fn (Scenario $one): float => $one->weight, $mine)),
-                [] === $mine ? 'a spare' : BestFor::words($mine, $scenarios),
-                array_map(
-                    static fn (string $change, array $when): string => $change.': '.BestFor::words($when, $scenarios),
-                    array_keys($changed),
-                    $changed,
-                ),
-            );
-        }
+        $lures = array_map($this->lure(...), $this->answer->bodies);
         usort($lures, static fn (CarriedLure $a, CarriedLure $b): int => $b->covers <=> $a->covers);
 
         return $lures;
+    }
+
+    private function lure(int $b): CarriedLure
+    {
+        $shares = $trailers = [];
+        foreach ($this->byRow as $row => [$body, $trailer]) {
+            if ($body === $b) {
+                $s = $this->choice->scenarioOf($row);
+                $share = $this->choice->scenarios[$s]->weight / Doubts::DRAWS;
+                $shares[$s] = ($shares[$s] ?? 0.0) + $share;
+                $trailers[$trailer ?? -1] = ($trailers[$trailer ?? -1] ?? 0.0) + $share;
+            }
+        }
+        arsort($trailers);
+        $with = array_key_first($trailers) ?? -1;
+        $trailer = $this->choice->trailers[$with] ?? null;
+        $body = $this->choice->bodies[$b];
+        $alone = array_sum($this->alone[$b] ?? []);
+
+        return new CarriedLure(
+            null === $trailer ? $body : $body->with($trailer),
+            array_sum($shares),
+            [] === $shares ? 'a spare' : BestFor::words($this->weighing($shares), $this->choice->scenarios),
+            $this->changes($b, $with < 0 ? null : $with, $shares),
+            round($alone, 1),
+            $alone < self::ALONE ? null : BestFor::words($this->weighing($this->alone[$b]), $this->choice->scenarios),
+        );
     }
 
     /** @return list<CarriedTrailer> most of the day first */
     public function trailers(): array
     {
         $covers = array_fill_keys($this->answer->trailers, 0.0);
-        foreach ($this->byScenario as $s => [, $trailer]) {
+        foreach ($this->byRow as $row => [, $trailer]) {
             if (null !== $trailer) {
-                $covers[$trailer] += $this->choice->scenarios[$s]->weight;
+                $covers[$trailer] += $this->choice->scenarios[$this->choice->scenarioOf($row)]->weight / Doubts::DRAWS;
             }
         }
         // One that is never on a hook stays at home.
@@ -85,11 +94,47 @@ final readonly class CarryUse
         );
     }
 
+    /**
+     * @param array<int, float> $shares by scenario
+     *
+     * @return list<Scenario> each as much of the day as that
+     */
+    private function weighing(array $shares): array
+    {
+        return array_map(
+            fn (int $s, float $share): Scenario => $this->choice->scenarios[$s]->weighing($share),
+            array_keys($shares),
+            $shares,
+        );
+    }
+
+    /**
+     * @param array<int, float> $shares by scenario in which it is fished
+     *
+     * @return list<string> what to do to it on the water, and when
+     */
+    private function changes(int $b, ?int $t, array $shares): array
+    {
+        $changed = [];
+        foreach ($shares as $s => $share) {
+            $change = $this->changeOnWater($s, $b, $t);
+            if (null !== $change) {
+                $changed[$change][$s] = $share;
+            }
+        }
+
+        return array_map(
+            fn (string $change, array $when): string => $change.': '.BestFor::words($this->weighing($when), $this->choice->scenarios),
+            array_keys($changed),
+            $changed,
+        );
+    }
+
     /** What a body is made into in a scenario, null where it is fished as it is. */
     private function changeOnWater(int $scenario, int $b, ?int $t): ?string
     {
         $body = $this->choice->bodies[$b];
-        [$scorer] = $this->choice->scorer($scenario, $body->kind);
+        $scorer = $this->choice->scorer($scenario, $body->kind);
         $trailer = null === $t ? null : $this->choice->trailers[$t];
         $best = [-1, $body];
         foreach (CarryChoice::variants($body) as $variant) {
@@ -104,21 +149,27 @@ final readonly class CarryUse
         return [] === $said ? null : ucfirst(strtolower(implode(' and ', $said)));
     }
 
-    /** @return list<array{int, int|null}> by scenario, the body and the trailer that are fished */
-    private static function used(CarryChoice $choice, Answer $answer): array
+    /** @return array{list<array{int, int|null}>, array<int, array<int, float>>} as byRow and alone have it */
+    private function used(): array
     {
-        $used = [];
-        foreach ($choice->problem->values as $values) {
-            $best = [-1, $answer->bodies[0] ?? 0, null];
-            foreach ($answer->bodies as $b) {
-                foreach ([null, ...$answer->trailers] as $t) {
-                    $worth = $values[$b][$t ?? $choice->problem->none];
-                    $best = $worth > $best[0] ? [$worth, $b, $t] : $best;
+        $used = $alone = [];
+        $problem = $this->choice->problem;
+        foreach ($problem->values as $row => $values) {
+            $best = [-1, $this->answer->bodies[0] ?? 0, null];
+            $next = 0;
+            foreach ($this->answer->bodies as $b) {
+                $own = [-1, $b, null];
+                foreach ([null, ...$this->answer->trailers] as $t) {
+                    $worth = $values[$b][$t ?? $problem->none];
+                    $own = $worth > $own[0] ? [$worth, $b, $t] : $own;
                 }
+                [$best, $next] = $own[0] > $best[0] ? [$own, max(0, $best[0])] : [$best, max($next, $own[0])];
             }
             $used[] = [$best[1], $best[2]];
+            $s = $this->choice->scenarioOf($row);
+            $alone[$best[1]][$s] = ($alone[$best[1]][$s] ?? 0.0) + $problem->weights[$row] * ($best[0] - $next) / 1000;
         }
 
-        return $used;
+        return [$used, $alone];
     }
 }

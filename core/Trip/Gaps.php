@@ -21,7 +21,7 @@ final class Gaps
         $gaps = [];
         foreach ($choice->scenarios as $s => $scenario) {
             $build = $use->build($s);
-            $gap = self::gap($scenario, $choice->scorer($s, $build->kind)[0], $build);
+            $gap = self::gap($scenario, $choice->scorer($s, $build->kind), $build);
             if (null !== $gap && $gap->gain >= self::LEAST_GAIN) {
                 $gaps[] = $gap;
             }

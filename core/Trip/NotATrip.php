@@ -30,6 +30,11 @@ final class NotATrip extends \DomainException
         );
     }
 
+    public static function skipped(): self
+    {
+        return new self('from', 'The clock skips these hours on that day, since summer time begins. Choose a later start or end.');
+    }
+
     public static function chances(string $at, float $sum): self
     {
         $percent = round(100 * $sum);
@@ -45,6 +50,16 @@ final class NotATrip extends \DomainException
     public static function nothingCarried(string $field): self
     {
         return new self($field, 'Carry at least one lure, and none or more trailers.');
+    }
+
+    public static function moods(float $sum): self
+    {
+        return new self('moods', \sprintf('The chances of how they bite add up to %d %%. They must add up to 100 %%.', round(100 * $sum)));
+    }
+
+    public static function tooManyKinds(int $most): self
+    {
+        return new self('carry.kinds', "There can be at most $most kinds of lure among those you carry.");
     }
 
     public static function nothingToCarry(): self

@@ -7,6 +7,7 @@ namespace Kontrast\Trip;
 use Kontrast\Lure\LureKind;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\TimeOfDay;
+use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\Reading;
@@ -24,6 +25,9 @@ final readonly class TripPlan
     private const LEEWAY = 0.015;
     public const MOST_LURES = 10;
     public const MOST_TRAILERS = 20;
+    public const MOST_KINDS = 4;
+    /** Chances of a normal, a tough and an active bite, where nobody says. (Chosen.) */
+    public const MOODS = [0.5, 0.3, 0.2];
 
     /**
      * @param int                                $from       minutes after midnight
@@ -31,6 +35,9 @@ final readonly class TripPlan
      * @param array{Length, Length, Length}      $visibility low, likely, high
      * @param list<SkyChance>                    $skies
      * @param non-empty-list<Cover>              $covers
+     * @param non-empty-list<float>              $coverShares in the same order
+     * @param non-empty-list<array{Length, float}> $depths  with their shares of the day
+     * @param non-empty-list<array{Bite, float}> $moods      how they may bite, with their chances
      * @param non-empty-list<array{Forage, float}> $forage   with its share of the day
      * @param non-empty-list<LureKind>           $lures
      */
@@ -43,10 +50,14 @@ final readonly class TripPlan
         public array $visibility,
         public array $skies,
         public array $covers,
+        public array $coverShares,
+        public array $depths,
+        public array $moods,
         public array $forage,
         public array $lures,
         public int $carriedLures,
         public int $carriedTrailers,
+        public int $leastKinds,
         public SunDay $sun,
     ) {
     }
@@ -60,6 +71,10 @@ final readonly class TripPlan
      * @param list<Cover>                 $covers     the reading's own where empty
      * @param list<array{Forage, float}>  $forage     the reading's own where empty
      * @param list<LureKind>              $lures      every kind where empty
+     * @param list<float>                 $coverShares of the covers, in their order; all alike where empty
+     * @param list<array{float, float}>   $depths     feet, with their shares of the day; the reading's own where empty
+     * @param array{float, float, float}|null $moods  chances of a normal, a tough and an active bite; MOODS where null
+     * @param int                         $leastKinds how many kinds of lure are carried at least
      *
      * @throws NotATrip
      */
@@ -76,6 +91,10 @@ final readonly class TripPlan
         array $lures = [],
         int $carriedLures = 4,
         int $carriedTrailers = 6,
+        array $coverShares = [],
+        array $depths = [],
+        ?array $moods = null,
+        int $leastKinds = 0,
     ): self {
         self::day($date);
         [$start, $end] = [self::minute('from', $from), self::minute('to', $to)];
@@ -88,6 +107,11 @@ final readonly class TripPlan
         }
         if ($carriedLures < 1 || $carriedTrailers < 0) {
             throw NotATrip::nothingCarried($carriedLures < 1 ? 'carry.lures' : 'carry.trailers');
+        }
+        $covers = [] === $covers ? [$reading->cover] : $covers;
+        $kinds = [] === $lures ? LureKind::cases() : array_values(array_unique($lures, \SORT_REGULAR));
+        if ($leastKinds > min($carriedLures, \count($kinds))) {
+            throw NotATrip::tooManyKinds(min($carriedLures, \count($kinds)));
         }
         $plan = new self(
             $place,
@@ -106,16 +130,45 @@ final readonly class TripPlan
                 $skies,
                 array_keys($skies),
             ),
-            [] === $covers ? [$reading->cover] : $covers,
+            $covers,
+            [] === $coverShares ? array_fill(0, \count($covers), 1.0) : $coverShares,
+            [] === $depths ? [[$reading->depth, 1.0]] : array_map(
+                static fn (array $one): array => [Length::feet($one[0]), $one[1]],
+                $depths,
+            ),
+            self::moods($moods ?? self::MOODS),
             self::likeliestFirst([] === $forage ? [[$reading->forage, 1.0]] : $forage),
-            [] === $lures ? LureKind::cases() : array_values(array_unique($lures, \SORT_REGULAR)),
+            $kinds,
             $carriedLures,
             $carriedTrailers,
+            $leastKinds,
             SunDay::of($place, $date),
         );
+        if ([] === $plan->quarters()) {
+            throw NotATrip::skipped();
+        }
         $plan->checkChances();
 
         return $plan;
+    }
+
+    /**
+     * @param array{float, float, float} $chances
+     *
+     * @return non-empty-list<array{Bite, float}> those that may be
+     *
+     * @throws NotATrip where they do not add up to one
+     */
+    private static function moods(array $chances): array
+    {
+        $moods = [];
+        foreach ([Bite::Normal, Bite::Tough, Bite::Active] as $i => $bite) {
+            if ($chances[$i] > 0) {
+                $moods[] = [$bite, $chances[$i]];
+            }
+        }
+
+        return [] === $moods || abs(array_sum($chances) - 1) > self::LEEWAY ? throw NotATrip::moods(array_sum($chances)) : $moods;
     }
 
     /**
@@ -130,15 +183,26 @@ final readonly class TripPlan
         return $forage;
     }
 
-    /** @return list<int> the start of every quarter hour of the trip, minutes after midnight */
+    /** @return list<int> the start of every quarter hour of the trip that the clock shows, minutes after midnight */
     public function quarters(): array
     {
         $quarters = [];
         for ($minute = $this->from; $minute < $this->to; $minute += self::QUARTER) {
-            $quarters[] = $minute;
+            // When summer time begins an hour is skipped.
+            if ($this->time($minute)->format('G:i') === TimeOfDay::atMinute($minute)->written()) {
+                $quarters[] = $minute;
+            }
         }
 
         return $quarters;
+    }
+
+    /** @return float minutes that pass until the clock shows a quarter hour more; an hour besides where summer time ends */
+    public function minutesFrom(int $minute): float
+    {
+        $next = min($this->to, $minute + self::QUARTER);
+
+        return ($this->time($next)->getTimestamp() - $this->time($minute)->getTimestamp()) / 60;
     }
 
     /** A minute of the day by the clock of the place. */

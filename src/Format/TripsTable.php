@@ -19,9 +19,11 @@ final class TripsTable
         'id' => 'id', 'name' => 'name', 'note' => 'note', 'water_id' => 'water_id', 'date' => 'trip.date', 'from' => 'trip.from',
         'to' => 'trip.to', 'latitude' => 'trip.place.latitude', 'longitude' => 'trip.place.longitude',
         'time_zone' => 'trip.place.time_zone', 'carry_lures' => 'trip.carry.lures', 'carry_trailers' => 'trip.carry.trailers',
+        'carry_kinds' => 'trip.carry.kinds',
     ];
     private const VISIBILITY = ['visibility_low_in', 'visibility_likely_in', 'visibility_high_in'];
-    private const LISTS = ['covers', 'lures'];
+    private const LISTS = ['lures'];
+    private const MOODS = ['normal', 'tough', 'active'];
     private const NEEDED = ['name', 'date', 'from', 'to', 'latitude', 'longitude', 'time_zone'];
     private const TEXT = ['name', 'note'];
     private const MOST_LINES = 10_000;
@@ -68,7 +70,7 @@ final class TripsTable
     /** @return list<string> those beside the reading */
     private static function own(): array
     {
-        return [...array_keys(self::PLAIN), ...self::VISIBILITY, 'skies', ...self::LISTS, 'forages'];
+        return [...array_keys(self::PLAIN), ...self::VISIBILITY, 'skies', 'covers', ...self::LISTS, 'forages', 'depths', 'moods'];
     }
 
     /**
@@ -106,6 +108,17 @@ final class TripsTable
                         .TableCell::written($one['sky'] ?? '').' '.self::percent($one['chance'] ?? 0)
                     : '',
                 $list($at('trip.sky')),
+            )),
+            'covers' === $column => self::covers($list($at('trip.covers'))),
+            'depths' === $column => implode('; ', array_map(
+                static fn (mixed $one): string => \is_array($one)
+                    ? TableCell::written($one['depth_ft'] ?? '').' '.self::percent($one['share'] ?? 0)
+                    : '',
+                $list($at('trip.depths_ft')),
+            )),
+            'moods' === $column => implode('; ', array_map(
+                static fn (string $mood): string => $mood.' '.self::percent($at("trip.moods.$mood")),
+                null === $at('trip.moods') ? [] : self::MOODS,
             )),
             'forages' === $column => implode('; ', array_map(
                 static fn (mixed $one): string => \is_array($one)
@@ -147,7 +160,15 @@ final class TripsTable
             $trip[$list] = TableCell::words($given[$list] ?? '');
         }
         $trip['sky'] = array_map(self::sky(...), self::parts($given['skies'] ?? ''));
-        $trip['forage'] = array_map(self::share(...), self::parts($given['forages'] ?? ''));
+        $trip['forage'] = array_map(static fn (string $part): array => self::share('forage', $part), self::parts($given['forages'] ?? ''));
+        $covers = $given['covers'] ?? '';
+        $trip['covers'] = 1 === preg_match('/\d/', $covers)
+            ? array_map(static fn (string $part): array => self::share('cover', $part), self::parts($covers))
+            : TableCell::words($covers);
+        $trip['depths_ft'] = array_map(self::depth(...), self::parts($given['depths'] ?? ''));
+        if (isset($given['moods'])) {
+            $trip['moods'] = array_merge(...array_map(self::mood(...), self::parts($given['moods'])));
+        }
         $trip['reading'] = ReadingColumns::read($given);
         $document['trip'] = $trip;
 
@@ -168,12 +189,41 @@ final class TripsTable
             : ['sky' => $part];
     }
 
-    /** @return array<string, string|float> a forage share document */
-    private static function share(string $part): array
+    /** @return array<string, string|float> a share document of that field */
+    private static function share(string $field, string $part): array
     {
         return 1 === preg_match('/^(\w+)\s+([\d.]+)\s*%?$/D', $part, $m)
-            ? ['forage' => $m[1], 'share' => (float) $m[2] / 100]
-            : ['forage' => $part];
+            ? [$field => $m[1], 'share' => (float) $m[2] / 100]
+            : [$field => $part];
+    }
+
+    /** @return array<string, string|float> a depth share document */
+    private static function depth(string $part): array
+    {
+        return 1 === preg_match('/^([\d.]+)\s+([\d.]+)\s*%?$/D', $part, $m)
+            ? ['depth_ft' => (float) $m[1], 'share' => (float) $m[2] / 100]
+            : ['depth_ft' => $part];
+    }
+
+    /** @return array<string, string|float> of a document of moods */
+    private static function mood(string $part): array
+    {
+        return 1 === preg_match('/^(\w+)\s+([\d.]+)\s*%?$/D', $part, $m) ? [$m[1] => (float) $m[2] / 100] : ['normal' => $part];
+    }
+
+    /** @param array<mixed> $covers words, or shares of them where any is said */
+    private static function covers(array $covers): string
+    {
+        if ([] === array_filter($covers, \is_array(...))) {
+            return TableCell::written($covers);
+        }
+
+        return implode('; ', array_map(
+            static fn (mixed $one): string => \is_array($one)
+                ? TableCell::written($one['cover'] ?? '').' '.self::percent($one['share'] ?? 0)
+                : TableCell::written($one).' 100',
+            $covers,
+        ));
     }
 
     private static function value(string $column, string $cell): mixed

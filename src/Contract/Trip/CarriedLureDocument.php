@@ -33,6 +33,10 @@ final readonly class CarriedLureDocument
         public string $best_for,
         #[OA\Property(description: 'What to do to it on the water, and when: a marker on the blade, the skirt off.')]
         public array $on_water,
+        #[OA\Property(description: 'Points of the day that would be lost without it.')]
+        public float $alone,
+        #[OA\Property(description: 'What it is there for that no other carried is; null where the others do nearly as well.')]
+        public ?string $only_for,
     ) {
     }
 
@@ -46,6 +50,8 @@ final readonly class CarriedLureDocument
             round($lure->covers, 3),
             $lure->bestFor,
             $lure->onWater,
+            $lure->alone,
+            $lure->onlyFor,
         );
     }
 }

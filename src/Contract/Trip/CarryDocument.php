@@ -17,6 +17,9 @@ final readonly class CarryDocument
         public int $lures = 4,
         #[Between(0, TripPlan::MOST_TRAILERS, 'The number of trailers')]
         public int $trailers = 6,
+        #[OA\Property(description: 'At least so many kinds of lure. If left out: as many as are worth it.')]
+        #[Between(0, TripPlan::MOST_KINDS, 'The number of kinds')]
+        public int $kinds = 0,
     ) {
     }
 }

@@ -27,15 +27,18 @@ final readonly class CarryPlanDocument
         #[OA\Property(description: 'Most of the day first.')]
         public array $lures,
         public array $trailers,
-        #[OA\Property(description: 'Expected score over the day, out of 100.')]
+        #[OA\Property(description: 'Expected catch over the day, out of 100: what the advised lures would get. It supposes that you find '
+            .'out on the day what they want.')]
         public float $worth,
-        #[OA\Property(description: 'No choice from your parts is worth more.')]
+        #[OA\Property(description: 'No choice of the lures and trailers that were considered is worth more.')]
         public float $bound,
         #[OA\Property(description: 'Whether it is the best possible.')]
         public bool $exact,
         #[OA\Property(description: 'The worth of one lure, two, and so on.')]
         public array $curve,
         public array $spares,
+        #[OA\Property(description: 'Why fewer lures are carried than were asked for; null where they are not.')]
+        public ?string $fewer,
     ) {
     }
 
@@ -50,6 +53,7 @@ final readonly class CarryPlanDocument
             $plan->isExact,
             array_values($plan->curve),
             $plan->spares,
+            $plan->fewer,
         );
     }
 }

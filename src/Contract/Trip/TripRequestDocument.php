@@ -27,13 +27,15 @@ final readonly class TripRequestDocument implements LimitsLists, Sparse
 {
     private const MOST_SKIES = 200;
     private const MOST_FORAGE = 7;
+    private const MOST_DEPTHS = 6;
 
     /**
      * @param list<float>               $visibility_in
      * @param list<SkyChanceDocument>   $sky
-     * @param list<Cover>               $covers
+     * @param list<CoverShareDocument>  $covers
      * @param list<LureKind>            $lures
      * @param list<ForageShareDocument> $forage
+     * @param list<DepthShareDocument>  $depths_ft
      */
     public function __construct(
         #[OA\Property(description: 'Such as 2026-05-09.')]
@@ -57,7 +59,8 @@ final readonly class TripRequestDocument implements LimitsLists, Sparse
         #[Assert\Valid]
         public array $sky = [],
         #[OA\Property(description: 'Empty: that of the reading.')]
-        #[Assert\Unique(message: 'Name each cover once.')]
+        #[Assert\Valid]
+        #[Assert\Unique(normalizer: [self::class, 'coverOf'], message: 'Name each cover once.')]
         public array $covers = [],
         #[OA\Property(description: 'Empty: every lure.')]
         #[Assert\Unique(message: 'Name each lure once.')]
@@ -67,12 +70,26 @@ final readonly class TripRequestDocument implements LimitsLists, Sparse
         public array $forage = [],
         #[Assert\Valid]
         public CarryDocument $carry = new CarryDocument(),
+        #[OA\Property(description: 'Empty: that of the reading.')]
+        #[Assert\Valid]
+        public array $depths_ft = [],
+        #[OA\Property(description: 'If left out: half the time normal, three tenths tough, a fifth active.')]
+        #[Assert\Valid]
+        public ?MoodsDocument $moods = null,
     ) {
+    }
+
+    public static function coverOf(CoverShareDocument $one): string
+    {
+        return $one->cover->value;
     }
 
     public static function limits(): array
     {
-        return ['sky' => self::MOST_SKIES, 'forage' => self::MOST_FORAGE, 'covers' => 16, 'lures' => 16, 'visibility_in' => 16];
+        return [
+            'sky' => self::MOST_SKIES, 'forage' => self::MOST_FORAGE, 'covers' => 16, 'lures' => 16, 'visibility_in' => 16,
+            'depths_ft' => self::MOST_DEPTHS,
+        ];
     }
 
     /**
@@ -93,11 +110,15 @@ final readonly class TripRequestDocument implements LimitsLists, Sparse
                 $this->reading->toReading($this->reading->lure->kind() ?? LureKind::Jig),
                 $this->visibility_in,
                 array_map(static fn (SkyChanceDocument $one): array => [$one->from, $one->to, $one->sky, $one->chance], $this->sky),
-                $this->covers,
+                array_map(static fn (CoverShareDocument $one): Cover => $one->cover, $this->covers),
                 array_map(static fn (ForageShareDocument $one): array => [$one->forage, $one->share], $this->forage),
                 $this->lures,
                 $this->carry->lures,
                 $this->carry->trailers,
+                array_map(static fn (CoverShareDocument $one): float => $one->share, $this->covers),
+                array_map(static fn (DepthShareDocument $one): array => [$one->depth_ft, $one->share], $this->depths_ft),
+                null === $this->moods ? null : [$this->moods->normal, $this->moods->tough, $this->moods->active],
+                $this->carry->kinds,
             );
         } catch (NotATrip $error) {
             throw InvalidDocument::fault($within.$error->field, $error->getMessage());

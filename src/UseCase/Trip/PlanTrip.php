@@ -12,6 +12,7 @@ use App\Contract\Trip\TripRequestDocument;
 use App\UseCase\Advice\CurrentRules;
 use App\UseCase\Inventory\Stock;
 use App\UseCase\Look\InWater;
+use App\UseCase\Outing\AnalyzeLogbook;
 use Kontrast\Inventory\Inventory;
 use Kontrast\Lure\LureKind;
 use Kontrast\Material\ReflectanceFitter;
@@ -22,6 +23,7 @@ use Kontrast\Rulebook\LureRanking;
 use Kontrast\Trip\CarriedLure;
 use Kontrast\Trip\CarryPlan;
 use Kontrast\Trip\CarryPlanner;
+use Kontrast\Trip\Doubts;
 use Kontrast\Trip\NotATrip;
 use Kontrast\Trip\Scenarios;
 use Kontrast\Trip\TripCautions;
@@ -34,12 +36,13 @@ use Kontrast\Water\Scene;
 final readonly class PlanTrip
 {
     /** As long as a person waits without wondering. (Chosen.) */
-    private const SECONDS = 1.5;
+    private const SECONDS = 1.0;
 
     public function __construct(
         private Stock $stock,
         private CurrentRules $rules,
         private LureRanking $ranking,
+        private AnalyzeLogbook $log,
         private ReflectanceFitter $reflectances,
     ) {
     }
@@ -103,11 +106,19 @@ final readonly class PlanTrip
         };
         $counts = array_map(static fn (InventoryPartDocument $part): int => $part->count, $owned);
         try {
-            return (new CarryPlanner($this->rules->adviser(), $this->ranking, $this->reflectances))
+            return (new CarryPlanner($this->rules->adviser(), $this->ranking, $this->doubts(), $this->reflectances))
                 ->plan($plan, $inventory, $counts, $tell, $goesOn);
         } catch (NotATrip $error) {
             throw InvalidDocument::fault($error->field, $error->getMessage());
         }
+    }
+
+    /** As the log has it; where nothing was noted, as one would think. */
+    private function doubts(): Doubts
+    {
+        $log = $this->log->analysis();
+
+        return $log->all->hours > 0 ? Doubts::ofLog($log->effects) : Doubts::prior();
     }
 
     /**

@@ -10,6 +10,7 @@ use Kontrast\Lure\LureKind;
 use Kontrast\Material\CachingFitter;
 use Kontrast\Material\SigmoidFitter;
 use Kontrast\Measure\Length;
+use Kontrast\Reading\Bite;
 use Kontrast\Reading\Cover;
 use Kontrast\Reading\Forage;
 use Kontrast\Reading\Sky;
@@ -25,6 +26,7 @@ use Kontrast\Scoring\BuildScorer;
 use Kontrast\Scoring\BuildSearch;
 use Kontrast\Sun\Place;
 use Kontrast\Trip\CarryPlanner;
+use Kontrast\Trip\Doubts;
 use Kontrast\Trip\NotATrip;
 use Kontrast\Trip\Scenario;
 use Kontrast\Trip\Scenarios;
@@ -161,9 +163,78 @@ final class TripTest extends TestCase
         self::assertSame(['low_sun', 'overcast', 'rain', 'sun'], self::skies($scenarios));
     }
 
-    public function testOneClarityIsOneScenario(): void
+    public function testOneClarityIsOneScenarioForEveryWayTheyMayBite(): void
     {
-        self::assertCount(1, Scenarios::divide(self::plan(from: '10:00', to: '11:00', inches: [24.0, 24.0, 24.0])));
+        $plan = self::plan(from: '10:00', to: '11:00', inches: [24.0, 24.0, 24.0]);
+        $moods = array_map(static fn (Scenario $one): string => $one->reading->bite->value, Scenarios::divide($plan));
+        self::assertSame(['normal', 'tough', 'active'], $moods);
+    }
+
+    /** Half the time normal, three tenths tough, a fifth active, unless somebody says; and as somebody says. */
+    public function testMoodsCoversAndDepthsHaveTheirShares(): void
+    {
+        $usual = Scenarios::divide(self::plan());
+        self::assertEqualsWithDelta(0.3, self::share($usual, static fn (Scenario $one): bool => Bite::Tough === $one->reading->bite), 1e-9);
+        $said = Scenarios::divide(self::plan(
+            covers: [Cover::Wood, Cover::Grass],
+            coverShares: [0.9, 0.3],
+            depths: [[4.0, 1.0], [10.0, 3.0]],
+            moods: [0.0, 1.0, 0.0],
+        ));
+        self::assertEqualsWithDelta(1.0, self::share($said, static fn (Scenario $one): bool => Bite::Tough === $one->reading->bite), 1e-9);
+        $isWood = static fn (Scenario $one): bool => Cover::Wood === $one->reading->cover;
+        self::assertEqualsWithDelta(0.75, self::share($said, $isWood), 1e-9);
+        $isDeep = static fn (Scenario $one): bool => $one->reading->depth->inInches() > 100;
+        self::assertEqualsWithDelta(0.75, self::share($said, $isDeep), 1e-9);
+    }
+
+    /**
+     * @param list<Scenario>           $scenarios
+     * @param \Closure(Scenario): bool $is
+     */
+    private static function share(array $scenarios, \Closure $is): float
+    {
+        return array_sum(array_map(static fn (Scenario $one): float => $is($one) ? $one->weight : 0.0, $scenarios));
+    }
+
+    /** After a bite on a lure that covers water the spot is fished slower, as part of the day by itself (R9). */
+    public function testASearchLureHasItsFollowUpAsScenariosOfTheirOwn(): void
+    {
+        $plan = self::plan();
+        $all = Scenarios::ofLures(Scenarios::divide($plan), LureRanking::standard(), $plan->lures);
+        $after = array_filter($all, static fn (Scenario $one): bool => $one->isAfterBite);
+        self::assertNotSame([], $after);
+        self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (Scenario $one): float => $one->weight, $all)), 1e-9);
+        self::assertStringEndsWith('after a bite', array_values($after)[0]->label());
+        $jigs = Scenarios::ofLures(Scenarios::divide($plan), LureRanking::standard(), [LureKind::Jig]);
+        self::assertSame([], array_filter($jigs, static fn (Scenario $one): bool => $one->isAfterBite));
+    }
+
+    /** A day with hundreds of ways to turn out: the thin ones are taken for those most like them, and nothing of the day is lost. */
+    public function testThinScenariosAreTakenForThoseMostLikeThem(): void
+    {
+        $plan = self::plan(
+            skies: [['0:00', '24:00', Sky::Sun, 0.5], ['0:00', '24:00', Sky::Rain, 0.5]],
+            covers: [Cover::Wood, Cover::Grass, Cover::Rock],
+            forage: [[Forage::Bluegill, 0.5], [Forage::Crawfish, 0.3], [Forage::Shad, 0.2]],
+        );
+        $whole = Scenarios::divide($plan);
+        $few = Scenarios::ofLures($whole, LureRanking::standard(), $plan->lures);
+        self::assertGreaterThan(100, \count($whole));
+        self::assertCount(Scenarios::MOST, $few);
+        self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (Scenario $one): float => $one->weight, $few)), 1e-9);
+    }
+
+    /** When summer time begins the clock shows no 2:00 to 2:45, and when it ends an hour comes twice (IANA time zones, as PHP has them). */
+    #[TestWith(['2026-03-08', 12, 180.0])]
+    #[TestWith(['2026-11-01', 16, 300.0])]
+    #[TestWith(['2026-05-01', 16, 240.0])]
+    public function testANightHasTheHoursThatItsClockHas(string $date, int $quarters, float $minutes): void
+    {
+        $plan = self::plan(date: $date, from: '0:00', to: '4:00');
+        self::assertCount($quarters, $plan->quarters());
+        self::assertEqualsWithDelta($minutes, array_sum(array_map($plan->minutesFrom(...), $plan->quarters())), 1e-9);
+        self::assertSame('2026-03-08' === $date, !\in_array(120, $plan->quarters(), true));
     }
 
     /** Where everything owned is carried, the day is worth the best build of each scenario by its share, in points of a hundred. */
@@ -171,7 +242,8 @@ final class TripTest extends TestCase
     {
         $adviser = new Adviser(Engine::standard());
         $fitter = new CachingFitter(new SigmoidFitter());
-        $plan = self::plan(from: '10:00', to: '12:00', skies: [['10:00', '12:00', Sky::Overcast, 1.0]], lures: [LureKind::Jig]);
+        $skies = [['10:00', '12:00', Sky::Overcast, 1.0]];
+        $plan = self::plan(from: '10:00', to: '12:00', skies: $skies, lures: [LureKind::Jig]);
         $bin = Inventory::of([
             Bins::head(), Bins::skirt(), Bins::skirt(Colour::Brown, id: 'brown'), Bins::trailer(), Bins::trailer(Colour::Blue, id: 'blue'),
         ]);
@@ -180,7 +252,7 @@ final class TripTest extends TestCase
             $scorer = new BuildScorer($one->reading, $adviser->brief($one->reading), $fitter);
             $points += $one->weight * 100 * (new BuildSearch($bin, $scorer))->best()[0]->scores->points / $scorer->most();
         }
-        $carry = (new CarryPlanner($adviser, LureRanking::standard(), $fitter))->plan($plan, $bin, []);
+        $carry = (new CarryPlanner($adviser, LureRanking::standard(), Doubts::none(), $fitter))->plan($plan, $bin, []);
         self::assertEqualsWithDelta($points, $carry->worth, 0.1);
         self::assertEqualsWithDelta($carry->worth, $carry->bound, 0.1);
         self::assertTrue($carry->isExact);
@@ -216,6 +288,9 @@ final class TripTest extends TestCase
         yield 'likely over high' => [['inches' => [10.0, 30.0, 20.0]], 'visibility_in', 'low, likely, high'];
         yield 'clarity the wrong way round' => [['inches' => [30.0, 20.0, 10.0]], 'visibility_in', 'low, likely, high'];
         yield 'nothing carried' => [['lureCount' => 0], 'carry.lures', 'at least one lure'];
+        yield 'more kinds than lures' => [['lureCount' => 2, 'kinds' => 3], 'carry.kinds', 'at most 2 kinds'];
+        yield 'moods that do not add up' => [['moods' => [0.5, 0.3, 0.1]], 'moods', 'add up to 90 %'];
+        yield 'hours that the clock skips' => [['date' => '2026-03-08', 'from' => '2:00', 'to' => '2:45'], 'from', 'summer time begins'];
     }
 
     /**
@@ -224,6 +299,9 @@ final class TripTest extends TestCase
      * @param list<Cover>                             $covers
      * @param list<array{Forage, float}>              $forage
      * @param list<LureKind>                          $lures
+     * @param list<float>                             $coverShares
+     * @param list<array{float, float}>               $depths
+     * @param array{float, float, float}|null         $moods
      */
     private static function plan(
         string $date = '2026-05-09',
@@ -235,6 +313,10 @@ final class TripTest extends TestCase
         array $forage = [],
         array $lures = [],
         int $lureCount = 4,
+        array $coverShares = [],
+        array $depths = [],
+        ?array $moods = null,
+        int $kinds = 0,
     ): TripPlan {
         return TripPlan::of(
             Place::at(46.2, -90.6, 'America/Chicago'),
@@ -248,6 +330,10 @@ final class TripTest extends TestCase
             $forage,
             $lures,
             $lureCount,
+            coverShares: $coverShares,
+            depths: $depths,
+            moods: $moods,
+            leastKinds: $kinds,
         );
     }
 

@@ -27,8 +27,8 @@
       .join(' · ')
   const proof = $derived(
     carry.exact
-      ? 'No other choice of your parts is better.'
-      : `Within ${Math.max(0.1, round(carry.bound - carry.worth, 1))} of the best possible.`,
+      ? 'No other choice of what was considered is better.'
+      : `No choice of what was considered is more than ${Math.max(0.1, round(carry.bound - carry.worth, 1))} better.`,
   )
   let progress = $state<number | null>(null)
   let cancel: AbortController | null = null
@@ -81,8 +81,9 @@
 
 <Panel title="What to carry">
   <p class="pb-1 text-sm">
-    Expected score over the day: <span class="text-base font-extrabold">{round(carry.worth, 1)}</span> of 100, over
-    {plan.scenarios} ways the day may turn out. {proof}
+    Expected catch over the day: <span class="text-base font-extrabold">{round(carry.worth, 1)}</span> of 100, which is
+    what the advised lures would get. It looks at {plan.scenarios} ways the day may turn out and at what the fish may think
+    of each lure, and supposes that you find out which it is. {proof}
     {#if !carry.exact && progress === null}<Button class="ml-1" onclick={lookLonger}>Look longer</Button>{/if}
   </p>
   {#if progress !== null}
@@ -102,6 +103,14 @@
           >{/snippet}
         <p class="font-semibold">{i + 1}. {capital(show(lure.build.lure))}, {share(lure.covers)}</p>
         <p>For {lure.best_for}.</p>
+        <p>
+          {#if lure.only_for}
+            There for what no other of these does{lure.only_for === lure.best_for ? '' : `: ${lure.only_for}`}. Without
+            it the day is worth {round(lure.alone, 1)} less.
+          {:else}
+            The others do nearly as well: leave it first.
+          {/if}
+        </p>
         <p class="text-faint text-xs">{parts(lure)}</p>
         {#each lure.on_water as change (change)}<p class="text-xs font-semibold">{change}.</p>{/each}
       </BuildRow>
@@ -113,6 +122,7 @@
       {carry.trailers.map((one) => `${one.part.name} (${share(one.covers)})`).join('; ')}.
     </p>
   {/if}
+  {#if carry.fewer}<p class="py-1 text-sm font-semibold">{carry.fewer}</p>{/if}
   {#each carry.spares as spare (spare)}<p class="py-1 text-sm">{spare}</p>{/each}
   {#if plan.gaps.length > 0}
     <h3 class="pt-2 text-sm font-bold">What the day lacks</h3>

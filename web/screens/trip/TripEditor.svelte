@@ -15,13 +15,13 @@
   import NumberBox from '../../ui/NumberBox.svelte'
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
   import Several from '../../ui/Several.svelte'
-  import { BOUNDS, COVERS, LURE_KINDS, SEASONS, WINDS } from '../../words/vocabulary'
+  import { BITES, BOUNDS, COVERS, FORAGES, LURE_KINDS, SEASONS, WINDS, type Bite } from '../../words/vocabulary'
   import { round } from '../../words/round'
   import { capital, change as changeWords, show, temperature } from '../../words/words'
-  import ForageShares from './ForageShares.svelte'
   import { atWater, renamed } from './newTrip'
   import PlaceBoxes from '../../ui/PlaceBoxes.svelte'
   import TimeField from '../../ui/TimeField.svelte'
+  import Shares from './Shares.svelte'
   import SkyRows from './SkyRows.svelte'
 
   /** A trip as it is written, from top to bottom as one thinks of it. */
@@ -40,6 +40,19 @@
   const units = $derived(unitsOf(metric))
   const change = (now: SavedTrip) => onchange(renamed(trip, now, waters))
   const set = (part: Partial<TripRequest>) => change({ ...trip, trip: { ...day, ...part } })
+  const USUAL = { lures: 4, trailers: 6 }
+  const carry = $derived({ ...USUAL, ...day.carry })
+  /** What is taken where nobody says otherwise. */
+  const USUAL_MOODS = { normal: 0.5, tough: 0.3, active: 0.2 }
+  const moods = $derived(
+    BITES.map((word) => ({ word, share: (day.moods ?? USUAL_MOODS)[word] })).filter((one) => one.share > 0),
+  )
+  const DEPTHS_FT = [2, 4, 6, 8, 10, 12, 15, 20, 25, 30]
+  const depths = $derived(
+    [...new Set([...DEPTHS_FT, ...(day.depths_ft ?? []).map((one) => one.depth_ft)])]
+      .toSorted((a, b) => a - b)
+      .map(String),
+  )
   const setReading = (part: Partial<TripRequest['reading']>) => set({ reading: { ...day.reading, ...part } })
   const fault = (field: string) => faults[field] ?? ''
   /** Faults that no field below shows by itself. */
@@ -233,8 +246,25 @@
     />
   </div>
   <Choice label="Wind" options={WINDS} value={day.reading.wind} onpick={(wind) => setReading({ wind })} />
-  <Several label="Covers you will fish" options={COVERS} value={day.covers ?? []} onset={(covers) => set({ covers })} />
-  <ForageShares forage={day.forage ?? []} onset={(forage) => set({ forage })} />
+  <div class="grid gap-5 sm:grid-cols-2">
+    <Shares
+      label="Covers you will fish"
+      one="cover"
+      options={COVERS}
+      shares={(day.covers ?? []).map((one) =>
+        typeof one === 'string' ? { word: one, share: 1 } : { word: one.cover, share: one.share ?? 1 },
+      )}
+      next={1}
+      onset={(shares) => set({ covers: shares.map(({ word, share }) => ({ cover: word, share })) })}
+    />
+    <Shares
+      label="Forage and its shares"
+      one="forage"
+      options={FORAGES}
+      shares={(day.forage ?? []).map((one) => ({ word: one.forage, share: one.share }))}
+      onset={(shares) => set({ forage: shares.map(({ word, share }) => ({ forage: word, share })) })}
+    />
+  </div>
   <Several
     label="Lure kinds"
     note="none checked: any"
@@ -245,27 +275,66 @@
   <div class="grid gap-5 sm:grid-cols-2">
     <Gauge
       label="Lures to carry"
-      value={day.carry?.lures ?? 4}
+      value={carry.lures}
       min={1}
       max={10}
       step={1}
       start={4}
       unit=""
       words={String}
-      onset={(lures) => set({ carry: { lures: lures ?? 4, trailers: day.carry?.trailers ?? 6 } })}
+      onset={(lures) => set({ carry: { ...carry, lures: lures ?? USUAL.lures } })}
     />
     <Gauge
       label="Trailers to carry"
-      value={day.carry?.trailers ?? 6}
+      value={carry.trailers}
       min={0}
       max={20}
       step={1}
       start={6}
       unit=""
       words={String}
-      onset={(trailers) => set({ carry: { lures: day.carry?.lures ?? 4, trailers: trailers ?? 6 } })}
+      onset={(trailers) => set({ carry: { ...carry, trailers: trailers ?? USUAL.trailers } })}
     />
   </div>
+  <details class="text-sm">
+    <summary class="flex min-h-11 cursor-pointer items-center font-bold"
+      >How they may bite, how deep, and how many kinds</summary
+    >
+    <div class="grid gap-5 py-2 sm:grid-cols-2">
+      <Shares
+        label="How they may bite"
+        one="bite"
+        options={BITES}
+        shares={moods}
+        next={0.2}
+        onset={(shares) => {
+          const sum = shares.reduce((all, one) => all + one.share, 0)
+          const of = (bite: Bite) => (shares.find((one) => one.word === bite)?.share ?? 0) / sum
+          set({ moods: { normal: of('normal'), tough: of('tough'), active: of('active') } })
+        }}
+      />
+      <Shares
+        label="How deep"
+        one="depth"
+        options={depths}
+        shares={(day.depths_ft ?? []).map((one) => ({ word: String(one.depth_ft), share: one.share ?? 1 }))}
+        next={1}
+        called={(feet) => `${units.depth.toShown(Number(feet))} ${units.depth.unit}`}
+        onset={(shares) => set({ depths_ft: shares.map(({ word, share }) => ({ depth_ft: Number(word), share })) })}
+      />
+      <Gauge
+        label="Kinds of lure, at least"
+        value={day.carry?.kinds ?? 0}
+        min={0}
+        max={Math.min(4, carry.lures)}
+        step={1}
+        start={0}
+        unit=""
+        words={(kinds) => (kinds === 0 ? 'any' : String(kinds))}
+        onset={(kinds) => set({ carry: { ...carry, kinds: kinds ?? 0 } })}
+      />
+    </div>
+  </details>
   <div class="border-rule flex flex-wrap items-center gap-x-4 gap-y-2 border-t pt-3">
     <div class="min-w-60 flex-1">
       <p class="text-[0.8125rem] font-bold">The rest as in this reading</p>
