@@ -7,8 +7,9 @@ namespace Kontrast\Trip;
 /** Says in a few words what sets some scenarios apart from the whole day. */
 final class BestFor
 {
-    /** A word is said where so much of the time is like that. (Chosen.) */
+    /** A word is said where so much of the time is like that, and left out where so much of the whole day is. (Chosen.) */
     private const MOSTLY = 0.8;
+    private const TELLING = 0.7;
 
     /**
      * @param list<Scenario> $mine those a lure is for
@@ -25,7 +26,7 @@ final class BestFor
             [static fn (Scenario $one): string => $one->mood(), ''],
         ] as [$of, $unit]) {
             $mostly = self::mostly($mine, $of);
-            if (\count($mostly) < \count(array_unique(array_map($of, $all)))) {
+            if (self::shareOf($mostly, $all, $of) < self::TELLING) {
                 $said[] = self::either($mostly).$unit;
             }
         }
@@ -57,6 +58,21 @@ final class BestFor
         }
 
         return $words;
+    }
+
+    /**
+     * @param list<string>               $words
+     * @param list<Scenario>             $all
+     * @param \Closure(Scenario): string $of
+     */
+    private static function shareOf(array $words, array $all, \Closure $of): float
+    {
+        $share = 0.0;
+        foreach ($all as $one) {
+            $share += \in_array($of($one), $words, true) ? $one->weight : 0.0;
+        }
+
+        return $share;
     }
 
     /** @param list<string> $words */

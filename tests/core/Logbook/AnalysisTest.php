@@ -14,6 +14,7 @@ use Kontrast\Reading\ClarityBand;
 use Kontrast\Statistics\RateRatio;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\core\Simulation;
 
@@ -229,6 +230,33 @@ final class AnalysisTest extends TestCase
             $rates[$one->school->value] = $one->rate->mean();
         }
         self::assertEqualsWithDelta($rates['water'], $rates['sun'], 0.15);
+    }
+
+    /** An advice that is worth 1.3 times one's own picks is found out in most seasons, sooner or later, and one that is worth nothing seldom. */
+    #[TestWith([1.3, 30, 0.3, 1.0])]
+    #[TestWith([1.3, 90, 0.7, 1.0])]
+    #[TestWith([1.0, 90, 0.0, 0.15])]
+    #[Group(Simulation::GROUP)]
+    public function testWhatTheAdviceIsWorthIsFoundOut(float $true, int $outings, float $least, float $most): void
+    {
+        $found = $held = 0;
+        $seasons = Simulation::size(self::SEASONS, 16);
+        for ($i = 0; $i < $seasons; ++$i) {
+            $ratio = Analysis::of(Seasons::of([0.1], $outings, 3000 + $i, $true)[1])->advice->ratio;
+            [$low, $high] = $ratio?->interval() ?? [0.0, \INF];
+            $found += $low > 1.0 ? 1 : 0;
+            $held += $low <= $true && $high >= $true ? 1 : 0;
+        }
+        Simulation::tell(\sprintf(
+            'An advice worth %.1f in %d outings: found in %.0f %%, held by its interval in %.0f %%',
+            $true,
+            $outings,
+            100 * $found / $seasons,
+            100 * $held / $seasons,
+        ));
+        self::assertGreaterThanOrEqual($least, $found / $seasons);
+        self::assertLessThanOrEqual($most, $found / $seasons);
+        self::assertGreaterThan(0.6, $held / $seasons);
     }
 
     public function testNoNotesShowNothing(): void

@@ -40,19 +40,20 @@ final class Seasons
     private array $beside = [];
 
     /** @param list<float> $spreads standard deviation of the logarithms, drawn for each factor; half of it between clarities */
-    private function __construct(private readonly array $spreads)
+    private function __construct(private readonly array $spreads, private readonly ?float $advice)
     {
     }
 
     /**
      * @param list<float> $spreads see above; [0.0] where every part is as good
+     * @param float|null  $advice  how many times as good a lure is that was tied as advised, every other time; null where nobody knows
      *
      * @return array{self, list<FishedStint>}
      */
-    public static function of(array $spreads, int $outings, int $seed): array
+    public static function of(array $spreads, int $outings, int $seed, ?float $advice = null): array
     {
         mt_srand($seed);
-        $season = new self($spreads);
+        $season = new self($spreads, $advice);
         $season->draw();
         $box = $season->box();
         $stints = [];
@@ -142,7 +143,8 @@ final class Seasons
             $other = $box[mt_rand(0, \count($box) - 1)];
             $lure = Chance::share() < 0.5 ? $lure : [...$lure, 'style' => $other['style'], 'trailer' => $other['trailer']];
             $levels = [...$lure, 'clarity' => $clarity, 'tint' => $tint, 'sky' => self::SKIES[intdiv($now, 7200) * ($day + 3) % 4]];
-            $rate = self::BITES_AN_HOUR * exp($luck + $this->worthOf($lure, $clarity));
+            $isAdvised = null === $this->advice ? null : Chance::share() < 0.5;
+            $rate = self::BITES_AN_HOUR * exp($luck + $this->worthOf($lure, $clarity)) * (true === $isAdvised ? $this->advice : 1.0);
             [$until, $bites] = self::fish($now, $end, $rate);
             $schools = self::schools($lure);
             $key = implode(' ', $levels);
@@ -157,6 +159,7 @@ final class Seasons
                 $bites,
                 [],
                 CountCells::uneven($now, $until, $bites),
+                isAdvised: $isAdvised,
             );
             $now = $until;
         }

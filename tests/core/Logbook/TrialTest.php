@@ -175,6 +175,17 @@ final class TrialTest extends TestCase
             $pairs += $verdict->pairs;
         }
 
+        Simulation::tell(\sprintf(
+            'Ratio %.0f, %.0f together, risk %.2f, %.0f h at most: claims %.1f %%, finds A %.1f %%, ends after %.0f h',
+            $ratio,
+            $together,
+            $risk,
+            $trial->hours(),
+            100 * $claims / $all,
+            100 * $found / $all,
+            $pairs / $all * 40 / 60,
+        ));
+
         return [$claims / $all, $found / $all, $pairs / $all * 40 / 60];
     }
 }

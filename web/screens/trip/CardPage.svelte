@@ -30,7 +30,11 @@
   const MOST_TURNS = 8
   const picks = $derived(grouped(turns).slice(0, MOST_TURNS))
   const MOST_ROOMY = { lures: 4, turns: 4 }
-  const isRoomy = $derived(plan.carry.lures.length <= MOST_ROOMY.lures && picks.length <= MOST_ROOMY.turns)
+  const turned = $derived(picks.reduce((all, group) => all + group.turns.length, 0))
+  const isRoomy = $derived(plan.carry.lures.length <= MOST_ROOMY.lures && turned <= MOST_ROOMY.turns)
+  /** Several kinds of lure have as many picks that change, and cautions of their own. */
+  const LEAST_TIGHT = 10
+  const isTight = $derived(turned >= LEAST_TIGHT)
   const where = $derived(
     [water, dayWords(trip.date), `${timeWords(trip.from)} to ${timeWords(trip.to)}`].filter(Boolean).join(', '),
   )
@@ -46,7 +50,7 @@
       .join(', ')
 </script>
 
-<article class={['trip-card bg-white p-4 text-black', paper, isRoomy && 'roomy']}>
+<article class={['trip-card bg-white p-4 text-black', paper, isRoomy && 'roomy', isTight && 'tight']}>
   <section>
     <h2 class="card-title-line">{name}</h2>
     <p>{where}. {sun}.</p>
@@ -133,6 +137,10 @@
   .roomy {
     font-size: 1.35rem;
   }
+  .tight {
+    font-size: 0.9rem;
+    gap: 0.5rem;
+  }
   .trip-card h2 {
     font-size: 1.5em;
     font-weight: 800;
@@ -182,6 +190,9 @@
   }
   .pocket.roomy {
     font-size: 1.05rem;
+  }
+  .pocket.tight {
+    font-size: 0.7rem;
   }
   .pocket section {
     border: 1px dashed #777;
