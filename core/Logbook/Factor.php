@@ -8,6 +8,7 @@ use Kontrast\Lure\Colour;
 use Kontrast\Lure\Finish;
 use Kontrast\Lure\HasLabel;
 use Kontrast\Lure\LureKind;
+use Kontrast\Lure\LureSet;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\TrailerStyle;
 use Kontrast\Reading\Bank;
@@ -24,6 +25,7 @@ enum Factor: string
     case Skirt = 'skirt';
     case Trailer = 'trailer';
     case Pairing = 'pairing';
+    case Set = 'set';
     case Style = 'style';
     case Lure = 'lure';
     case Weight = 'weight';
@@ -57,6 +59,7 @@ enum Factor: string
             self::Finish => Finish::tryFrom($level),
             self::Skirt, self::Trailer => Colour::tryFrom($level),
             self::Pairing => Pairing::tryFrom($level),
+            self::Set => LureSet::tryFrom($level),
             self::Style => TrailerStyle::tryFrom($level),
             self::Lure => LureKind::tryFrom($level),
             self::Sky => Sky::tryFrom($level),
@@ -79,6 +82,7 @@ enum Factor: string
             self::Skirt->value => 'skirt color',
             self::Trailer->value => 'trailer color',
             self::Style->value => 'trailer style',
+            self::Set->value => 'blade, skirt and trailer as a set',
             self::Lure->value => 'type of lure',
             self::Bank->value => 'kind of bank',
             self::Sun->value => 'height of the sun',

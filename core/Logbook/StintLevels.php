@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kontrast\Logbook;
 
 use Kontrast\Lure\Build;
+use Kontrast\Lure\LureSet;
 use Kontrast\Rulebook\Engine;
 
 /**
@@ -14,7 +15,7 @@ use Kontrast\Rulebook\Engine;
 final readonly class StintLevels
 {
     /** Counts up with what is worked out here; older ones are worked out again. */
-    public const VERSION = 3;
+    public const VERSION = 4;
     /** The level of a part that a lure does without. */
     public const NONE = 'none';
     /** What a fish sees of a lure first. */
@@ -35,6 +36,7 @@ final readonly class StintLevels
         $levels = [
             ...self::looks($build),
             Factor::Pairing->value => PairedColours::judge($build->skirt, $build->trailer)->value ?? self::NONE,
+            Factor::Set->value => self::set($build),
             Factor::Weight->value => $build->head->weight->label(),
             Factor::Clarity->value => $seen->clarity()?->value,
             Factor::Sky->value => $seen->sky?->value,
@@ -46,6 +48,13 @@ final readonly class StintLevels
         $schools = null === $seen->whole ? [] : (new SchoolsOfBuild($engine))->find($build, $seen->whole);
 
         return new self(array_filter($levels, \is_string(...)), $seen->stratum(), $schools);
+    }
+
+    private static function set(Build $build): string
+    {
+        $finish = $build->rearBlade()?->finish;
+
+        return null === $finish ? self::NONE : LureSet::of($finish, $build->skirt?->base)->value;
     }
 
     /** @return array<string, string> the LOOKS of a lure, by factor */

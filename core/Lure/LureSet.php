@@ -29,6 +29,18 @@ enum LureSet: string
         };
     }
 
+    /** The set that a lure makes by its looks, whatever water it was tied for (M1 to M5). */
+    public static function of(Finish $finish, ?Colour $skirt): self
+    {
+        $isHot = \in_array($skirt, [Colour::Chartreuse, Colour::Yellow, Colour::Pink, Colour::Orange, Colour::Red], true);
+
+        return match (true) {
+            $finish->isMetal() => $isHot ? self::Bright : self::Flash,
+            Finish::Black === $finish => Colour::Black === $skirt ? self::Dark : self::Dull,
+            default => self::ofBlade($finish),
+        };
+    }
+
     /** Whether a blade of this finish can be part of it; gold is dull only under black ink (B8). */
     public function allows(Finish $finish): bool
     {

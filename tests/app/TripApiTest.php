@@ -158,6 +158,67 @@ final class TripApiTest extends ApiTestCase
         self::assertSame(['added' => 0], $this->send('POST', '/api/trips/table', ['contents' => $table]));
     }
 
+    /** Shares of covers, depths and moods, and how many kinds: kept as they were said, a word alone as a word, in JSON and in the table. */
+    public function testSharesOfADayAreKeptAndGoOutAndIn(): void
+    {
+        $trip = [
+            'covers' => [['cover' => 'wood', 'share' => 0.6], 'grass'],
+            'depths_ft' => [['depth_ft' => 4, 'share' => 0.5], ['depth_ft' => 9.5, 'share' => 0.5]],
+            'moods' => ['normal' => 0.2, 'tough' => 0.8, 'active' => 0.0],
+            'carry' => ['lures' => 3, 'trailers' => 4, 'kinds' => 2],
+        ] + self::example();
+        $kept = $this->send('POST', '/api/trips', ['name' => 'Shares', 'trip' => $trip]);
+        self::assertSame(201, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        $said = static fn (?array $one): array => array_intersect_key(
+            self::listIn($one, 'trip'),
+            array_flip(['covers', 'depths_ft', 'moods', 'carry']),
+        );
+        $before = $said($kept);
+        self::assertEquals(array_intersect_key($trip, $before), $before);
+        $this->browser->request('GET', '/api/trips/table');
+        $table = (string) $this->browser->getResponse()->getContent();
+        $this->send('DELETE', '/api/trips/'.self::textAt($kept, 'id'));
+        $other = str_replace(substr(self::textAt($kept, 'id'), 0, 8), '0193b000', $table);
+        $this->send('POST', '/api/trips/table', ['contents' => $other]);
+        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertIsArray($all = $this->send('GET', '/api/trips'));
+        self::assertIsArray($all[0]);
+        // In a table every cover has a share once one has.
+        self::assertEquals(['covers' => [['cover' => 'wood', 'share' => 0.6], 'grass']] + $before, $said($all[0]));
+    }
+
+    /** A word for a cover is sound although something else of the day is not. */
+    public function testAFaultBesideAWordForACoverIsToldByField(): void
+    {
+        $this->send('POST', '/api/trips/plan', ['covers' => ['dock', 'moss'], 'date' => 7] + self::example());
+        self::assertSame(422, $this->answered());
+        self::assertSame(['covers[1]', 'date'], self::sorted(array_keys($this->faults())));
+    }
+
+    /**
+     * @param list<string> $of
+     *
+     * @return list<string>
+     */
+    private static function sorted(array $of): array
+    {
+        sort($of);
+
+        return $of;
+    }
+
+    /**
+     * @param array<mixed>|null $of
+     *
+     * @return array<mixed>
+     */
+    private static function listIn(?array $of, string $field): array
+    {
+        self::assertIsArray($list = $of[$field] ?? null);
+
+        return $list;
+    }
+
     public function testATableWithOneBadLineStoresNothingAndNamesTheLine(): void
     {
         $this->send('POST', '/api/trips', ['name' => 'Good', 'trip' => self::example()]);

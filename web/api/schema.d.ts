@@ -2342,7 +2342,7 @@ export interface components {
         /** @description How many times the bites of one thing another gets, all else being equal: from one regression of all notes. */
         Effect: {
             /** @enum {string} */
-            factor: "finish" | "skirt" | "trailer" | "pairing" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "bank" | "season" | "sun" | "hour" | "angler";
+            factor: "finish" | "skirt" | "trailer" | "pairing" | "set" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "bank" | "season" | "sun" | "hour" | "angler";
             a: string;
             b: string;
             /**
@@ -2628,7 +2628,7 @@ export interface components {
         /** @description How often something bit, for one level of one factor; intervals hold the rate four times in five. */
         LevelRate: {
             /** @enum {string} */
-            factor: "finish" | "skirt" | "trailer" | "pairing" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "bank" | "season" | "sun" | "hour" | "angler";
+            factor: "finish" | "skirt" | "trailer" | "pairing" | "set" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "bank" | "season" | "sun" | "hour" | "angler";
             level: string;
             hours: number;
             bites: number;
@@ -5290,7 +5290,7 @@ export interface operations {
     askLogbook: {
         parameters: {
             query: {
-                factor: "finish" | "skirt" | "trailer" | "pairing" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "bank" | "season" | "sun" | "hour" | "angler";
+                factor: "finish" | "skirt" | "trailer" | "pairing" | "set" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "bank" | "season" | "sun" | "hour" | "angler";
                 a: string;
                 b: string;
                 clarity?: "muddy" | "dirty" | "stained" | "clear" | "very_clear";
@@ -5320,7 +5320,7 @@ export interface operations {
     pairOfLures: {
         parameters: {
             query: {
-                factor: "finish" | "skirt" | "trailer" | "pairing" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "bank" | "season" | "sun" | "hour" | "angler";
+                factor: "finish" | "skirt" | "trailer" | "pairing" | "set" | "style" | "lure" | "weight" | "clarity" | "sky" | "tint" | "bank" | "season" | "sun" | "hour" | "angler";
                 a: string;
                 b: string;
                 clarity?: "muddy" | "dirty" | "stained" | "clear" | "very_clear";

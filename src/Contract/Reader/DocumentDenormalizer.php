@@ -38,6 +38,9 @@ final readonly class DocumentDenormalizer implements DenormalizerInterface
     /** @param class-string $class */
     private function make(mixed $data, string $class): object
     {
+        if (\is_string($data) && is_subclass_of($class, Shorthand::class)) {
+            $data = $class::inFull($data);
+        }
         if (!\is_array($data)) {
             throw new NotNormalizableValueException(\sprintf('%s is no document.', get_debug_type($data)));
         }
@@ -68,10 +71,7 @@ final readonly class DocumentDenormalizer implements DenormalizerInterface
             null === $class => Type::BUILTIN_TYPE_FLOAT === $type->getBuiltinType() && \is_int($value) ? (float) $value : $value,
             is_subclass_of($class, \BackedEnum::class) => self::choice($value, $class),
             is_a($class, \DateTimeInterface::class, true) => self::moment($value),
-            class_exists($class) => $this->make(
-                \is_string($value) && is_subclass_of($class, Shorthand::class) ? $class::inFull($value) : $value,
-                $class,
-            ),
+            class_exists($class) => $this->make($value, $class),
             default => throw new NotNormalizableValueException("There is no $class."),
         };
     }

@@ -9,7 +9,9 @@ use Kontrast\Logbook\PairedColours;
 use Kontrast\Logbook\SeenWater;
 use Kontrast\Logbook\StintLevels;
 use Kontrast\Lure\Colour;
+use Kontrast\Lure\Finish;
 use Kontrast\Lure\LureKind;
+use Kontrast\Lure\LureSet;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\Skirt;
 use Kontrast\Lure\Trailer;
@@ -82,6 +84,21 @@ final class StintLevelsTest extends TestCase
         self::assertSame('kind of bank', Factor::Bank->label());
         self::assertSame('straight bank', Factor::Bank->levelLabel('straight'));
         self::assertFalse(Factor::Bank->isChosen());
+    }
+
+    /** Common practice, no source (M1 to M5): told by its looks, and only as a rate. */
+    #[TestWith([Finish::GreenPumpkin, Colour::GreenPumpkin, LureSet::Dull])]
+    #[TestWith([Finish::Black, Colour::GreenPumpkin, LureSet::Dull])]
+    #[TestWith([Finish::Black, Colour::Black, LureSet::Dark])]
+    #[TestWith([Finish::Gold, Colour::Black, LureSet::Flash])]
+    #[TestWith([Finish::Silver, Colour::White, LureSet::Flash])]
+    #[TestWith([Finish::Gold, Colour::Chartreuse, LureSet::Bright])]
+    #[TestWith([Finish::PaintedOrange, Colour::GreenPumpkin, LureSet::Bright])]
+    public function testASetIsToldByItsLooks(Finish $finish, Colour $skirt, LureSet $set): void
+    {
+        self::assertSame($set, LureSet::of($finish, $skirt));
+        self::assertTrue($set->allows($finish));
+        self::assertFalse(Factor::Set->isChosen());
     }
 
     /** @param list<Colour> $accents */
