@@ -232,7 +232,7 @@ final class AnalysisTest extends TestCase
         self::assertEqualsWithDelta($rates['water'], $rates['sun'], 0.15);
     }
 
-    /** An advice that is worth 1.3 times one's own picks is found out in most seasons, sooner or later, and one that is worth nothing seldom. */
+    /** An advice that is worth 1.3 times one's own picks is found out in most seasons, and one that is worth nothing seldom. */
     #[TestWith([1.3, 30, 0.3, 1.0])]
     #[TestWith([1.3, 90, 0.7, 1.0])]
     #[TestWith([1.0, 90, 0.0, 0.15])]
