@@ -44,10 +44,15 @@ final class CarriedRanking
      */
     public function rank(Reading $reading): array
     {
-        $ranked = [];
+        $ranks = [];
         foreach ($this->ranking->rank($reading) as $one) {
-            if (\in_array($one->kind, $this->kinds, true)) {
-                $ranked = [...$ranked, ...$this->ofKind($reading->with(lure: $one->kind), $one->worth / 100)];
+            $ranks[$one->kind->value] = $one->worth / 100;
+        }
+        $ranked = [];
+        foreach (Doubts::byRank($ranks) as $kind => $catches) {
+            $lure = LureKind::from($kind);
+            if (\in_array($lure, $this->kinds, true)) {
+                $ranked = [...$ranked, ...$this->ofKind($reading->with(lure: $lure), $catches)];
             }
         }
         usort($ranked, static fn (array $a, array $b): int => $b[2] <=> $a[2]);
@@ -56,7 +61,7 @@ final class CarriedRanking
     }
 
     /** @return list<array{int, int|null, int}> */
-    private function ofKind(Reading $reading, float $suits): array
+    private function ofKind(Reading $reading, float $catches): array
     {
         try {
             $scorer = new BuildScorer($reading, $this->adviser->brief($reading), $this->reflectances, $this->shared);
@@ -74,7 +79,7 @@ final class CarriedRanking
                 foreach ($this->trailers as $t => $trailer) {
                     [$best, $with] = $worth($trailer) > $best ? [$worth($trailer), $t] : [$best, $with];
                 }
-                $found[] = [$l, $with, (int) round(100 * $suits * $best / $scorer->most())];
+                $found[] = [$l, $with, (int) round(100 * $catches * $best / $scorer->most())];
             }
         }
 

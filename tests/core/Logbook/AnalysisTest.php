@@ -158,6 +158,30 @@ final class AnalysisTest extends TestCase
         self::assertFalse((new Effect(Factor::Finish, null, 'gold', 'silver', 0.12, 0.05, 0.5, 20.0))->isSure());
     }
 
+    /** Sure is 95 % that the ratio is above 1.1 (1.6449 errors above it); settled, that 80 % of it (1.2816 errors) leaves 1 out. */
+    public function testSureAndSettledAreDrawnWhereTheySay(): void
+    {
+        $effect = static fn (float $value): Effect => new Effect(Factor::Skirt, null, 'black', 'white', $value, 0.1, 0.5, 9.0);
+        self::assertTrue($effect(log(1.1) + 0.1645)->isSure());
+        self::assertFalse($effect(log(1.1) + 0.1644)->isSure());
+        self::assertTrue($effect(0.1282)->isSettled());
+        self::assertTrue($effect(-0.1282)->isSettled());
+        self::assertFalse($effect(0.1281)->isSettled());
+        // Closer than a twentieth the two are alike, and no hours would tell.
+        self::assertNull($effect(0.0499)->hoursToSettle());
+        self::assertNotNull($effect(0.0501)->hoursToSettle());
+    }
+
+    /** A level has a name of its own from two hours on; below, it is one with all others of its kind. */
+    public function testWhatWasFishedForLessThanTwoHoursIsOneWithOthers(): void
+    {
+        $notes = [];
+        foreach (['gold' => 2.0, 'silver' => 1.99, 'copper' => 1.0] as $finish => $hours) {
+            $notes[] = Notes::stint(4, ['finish' => $finish], hours: $hours);
+        }
+        self::assertSame(['gold'], Analysis::of($notes)->effects->levels(Factor::Finish));
+    }
+
     public function testFlurriesWidenEveryInterval(): void
     {
         $notes = static function (int $together): array {

@@ -117,6 +117,17 @@ final class TrialTest extends TestCase
         self::assertSame([4, 2, 2], [$verdict->bitesOnA, $verdict->bitesOnB, $verdict->pairs]);
     }
 
+    public function testABlockCountsFromHalfItsMinutesOn(): void
+    {
+        $trial = Trial::drawn(new WagerRule(0.05, 1.0), 20, [true]);
+        $whole = self::block([[0, 1200, []]]);
+        $pairs = static fn (int $seconds): int => $trial->verdict([$whole, self::block([[0, $seconds, []]])])->pairs;
+        self::assertSame([0, 1], [$pairs(599), $pairs(600)]);
+        // And is fished to its end from nine tenths of them on.
+        self::assertSame(0, $trial->next([0 => self::block([[0, 1079, []]])]));
+        self::assertSame(1, $trial->next([0 => self::block([[0, 1080, []]])]));
+    }
+
     public function testTheNextBlockIsTheOneThatIsNotFishedToItsEnd(): void
     {
         $trial = Trial::drawn(new WagerRule(0.05, 1.0), 20, [true, false]);

@@ -206,6 +206,17 @@ final class TripTest extends TestCase
         self::assertNotSame([], $after);
         self::assertEqualsWithDelta(1.0, array_sum(array_map(static fn (Scenario $one): float => $one->weight, $all)), 1e-9);
         self::assertStringEndsWith('after a bite', array_values($after)[0]->label());
+        // Wherever a lure that covers water suits best it is 15 % of the time.
+        $share = static fn (Scenario $one): float => $one->isAfterBite ? 1 / 0.15 : 1.0;
+        $wound = array_filter($all, static fn (Scenario $one): bool => !$one->isAfterBite && \count(array_filter(
+            $after,
+            static fn (Scenario $other): bool => $other->reading === $one->reading,
+        )) > 0);
+        self::assertEqualsWithDelta(
+            array_sum(array_map(static fn (Scenario $one): float => $one->weight / 0.85, $wound)),
+            array_sum(array_map(static fn (Scenario $one): float => $share($one) * $one->weight, $after)),
+            1e-9,
+        );
         $jigs = Scenarios::ofLures(Scenarios::divide($plan), LureRanking::standard(), [LureKind::Jig]);
         self::assertSame([], array_filter($jigs, static fn (Scenario $one): bool => $one->isAfterBite));
     }
