@@ -63,7 +63,7 @@ final class CarriedBoxTest extends TestCase
             $sum += $answer->bound / $answer->worth - 1;
         }
         Simulation::tell(\sprintf(
-            'Boxes: %.2f kinds; on fresh draws %.1f points more than if all were certain; at most %.1f %% below the bound, %.1f %% on the mean',
+            'Boxes: %.2f kinds; fresh draws: %.1f points more than if all were certain; below the bound %.1f %% at most, %.1f %% on the mean',
             $kinds / $trips,
             $gain / $trips,
             100 * $worst,
