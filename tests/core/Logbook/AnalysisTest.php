@@ -264,7 +264,7 @@ final class AnalysisTest extends TestCase
     public function testWhatTheAdviceIsWorthIsFoundOut(float $true, int $outings, float $least, float $most): void
     {
         $found = $held = 0;
-        $seasons = Simulation::size(self::SEASONS, 16);
+        $seasons = Simulation::size(self::SEASONS, 10);
         for ($i = 0; $i < $seasons; ++$i) {
             $ratio = Analysis::of(Seasons::of([0.1], $outings, 3000 + $i, $true)[1])->advice->ratio;
             [$low, $high] = $ratio?->interval() ?? [0.0, \INF];
@@ -323,7 +323,7 @@ final class AnalysisTest extends TestCase
     {
         $sure = $wrong = $held = $all = $withSure = 0;
         $error = 0.0;
-        $seasons = Simulation::size(self::SEASONS, 12);
+        $seasons = Simulation::size(self::SEASONS, 8);
         for ($i = 0; $i < $seasons; ++$i) {
             [$season, $stints] = Seasons::of($spreads, $outings, 1000 + $i);
             $isSure = false;
