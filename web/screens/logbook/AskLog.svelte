@@ -144,10 +144,10 @@
       {/if}
     </div>
     {#if both}
-      <ul class="flex gap-3">
+      <ul class="grid w-full max-w-84 grid-cols-[repeat(auto-fit,minmax(9rem,1fr))] gap-3">
         {#each [both.a, both.b] as build, i (i)}
           {@const one = drawn.isCurrent ? drawn.shown?.value[i] : undefined}
-          <li class="w-40 text-xs">
+          <li class="min-w-0 text-xs">
             <span class="bg-proof block h-20 p-1 text-[#1a1a1a]"
               >{#if one}<Thumbnail build={one.build} paint={inTheirColours(one.build, one.look_parts)} />{/if}</span
             >
