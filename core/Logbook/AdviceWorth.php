@@ -31,7 +31,7 @@ final readonly class AdviceWorth
         return match (true) {
             $low > 1 => "Lures tied as advised got $said",
             $high < 1 => "Lures tied as advised got only $said Trust your own, and tell the program which: let your log vote.",
-            default => "Your notes do not tell yet whether the advice beats your own picks: as advised, $said",
+            default => "Not told yet whether the advice beats your own picks: lures tied as advised got $said",
         };
     }
 }

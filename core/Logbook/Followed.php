@@ -14,8 +14,17 @@ use Kontrast\Rulebook\Slot;
 /** In which picks a lure is what is advised on a reading. */
 final class Followed
 {
-    /** The picks that are looked at: what a fish sees of a lure. A lure that has all of them is as advised. */
+    /** The picks that are looked at: what a fish sees of a lure. */
     public const PICKS = [Slot::Finish, Slot::SkirtBase, Slot::TrailerStyle, Slot::TrailerBase];
+
+    /** A lure is as advised although so many of them are others: who ties from a box seldom has every part. (Chosen.) */
+    private const MOST_OTHERS = 1;
+
+    /** @param int $picks that a lure follows */
+    public static function isAsAdvised(int $picks): bool
+    {
+        return $picks >= \count(self::PICKS) - self::MOST_OTHERS;
+    }
 
     /** @return list<string> the picks, as documents say them */
     public static function words(): array

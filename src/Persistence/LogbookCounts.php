@@ -111,7 +111,7 @@ final readonly class LogbookCounts
                 self::moved($landed[$id.$angler] ?? [], $offset),
                 CountCells::uneven($start, $end, $bit),
                 Angler::from($angler),
-                null === $followed ? null : \count(Followed::PICKS) === substr_count($followed, ',') + 1,
+                null === $followed ? null : Followed::isAsAdvised('' === $followed ? 0 : substr_count($followed, ',') + 1),
             );
         }
     }

@@ -77,6 +77,21 @@ final class AskLogTest extends OutingTestCase
         self::assertStringContainsString(',none,', $table);
     }
 
+    /** Three picks of four are as advised, two are not; what nobody knows is neither. */
+    public function testAllButOnePickIsAsAdvised(): void
+    {
+        $this->begin();
+        $picks = ['blades.finish', 'skirt.base', 'trailer.style', 'trailer.base'];
+        foreach ([4, 3, 2, 0] as $i => $many) {
+            $at = \sprintf('%02d:00', 9 + $i);
+            $this->send('PUT', self::stintPath(2 + $i), ['followed' => \array_slice($picks, 0, $many)] + self::stint($at));
+        }
+        $this->send('PUT', self::stintPath(9), ['reading' => new \stdClass()] + self::stint('13:00'));
+        $this->send('POST', self::ADVISED.'/end', ['ended_at' => self::at('14:00')]);
+        $advice = self::listAt($this->send('GET', '/api/logbook/analysis'), 'advice');
+        self::assertEquals([2, 2, null], [$advice['hours_followed'], $advice['hours_not'], $advice['ratio']]);
+    }
+
     /** @param array<string, non-empty-string> $faults */
     #[DataProvider('unanswerable')]
     public function testAQuestionThatCannotBeAnsweredIsToldByField(string $query, array $faults): void

@@ -67,8 +67,8 @@
           <p class="text-faint max-w-prose pt-1 text-xs">
             {count(round(shown.advice.hours_followed, 0), 'hour')} with a lure tied as advised, {number(
               round(shown.advice.hours_not, 0),
-            )} with another, where the water was noted. As advised: blade finish, skirt color, trailer style and trailer color;
-            of a toss-up either.
+            )} with another, where the water was noted. As advised: blade finish, skirt color, trailer style and trailer color,
+            all but one of them; of a toss-up either.
           </p>
         </Panel>
         <Panel title="Rates" gist="bites and fish an hour">
