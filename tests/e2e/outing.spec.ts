@@ -381,7 +381,9 @@ test('a season says what it shows, lets the log vote, and goes out and in as a t
   await asked.getByRole('button', { name: 'Try this on the next trip' }).click()
   await expect(page.getByText(/against .+: a fair trial is drawn/)).toBeVisible()
   expect((await stored<unknown[]>(page, '/api/trials')).length).toBe(1)
-  await expect(page.getByRole('region', { name: 'Is the advice any good?' })).toContainText('with a lure tied as advised')
+  await expect(page.getByRole('region', { name: 'Is the advice any good?' })).toContainText(
+    'with a lure tied as advised',
+  )
   const rates = page.getByRole('region', { name: 'Rates', exact: true })
   await rates.getByLabel('By').selectOption('Hour of the day')
   await expect(rates.getByRole('rowheader', { name: '9:00 AM to 10:00 AM' })).toBeVisible()
