@@ -23,6 +23,7 @@ use Kontrast\Reading\Sky;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\LureRanking;
+use Kontrast\Scoring\BuildSearch;
 use Kontrast\Sun\Place;
 use Kontrast\Trip\CarryChoice;
 use Kontrast\Trip\CarryPlanner;
@@ -52,6 +53,12 @@ final class CarriedBoxTest extends TestCase
             $choice = self::choice($plan, self::box($i));
             $answer = (new Solver($choice->problem))->solve(4, 6);
             $bodies = self::bodies($choice, $answer);
+            $makes = array_filter($plan->lures, static fn (LureKind $lure): bool => (new BuildSearch(
+                self::box($i),
+                $choice->scorer(0, $lure),
+            ))->combinations() > 0);
+            $candidates = array_unique(array_map(static fn (Composition $one): string => $one->kind->value, $choice->bodies));
+            self::assertSameSize($makes, $candidates, "Every kind that the parts make is considered on trip $i.");
             $kinds += \count(array_unique(array_map(static fn (Composition $one): string => $one->kind->value, $bodies)));
             $looks = array_map((new LooksOfParts())->ofBody(...), $bodies);
             self::assertSame($looks, array_values(array_unique($looks)), "trip $i");
