@@ -16,8 +16,6 @@ final class PricedSearch
     private const PATIENCE = 6;
     private const TINY = 1e-6;
 
-    /** @var array<int, float> by scenario: the prices that gave the lowest bound */
-    public array $lambda = [];
     private Answer $best;
     private float $open = 0.0;
     private int $nodes = 0;
@@ -26,9 +24,7 @@ final class PricedSearch
     /** @var list<array{list<int>, list<float>}> by scenario, pairs and their weighted worth, best first */
     private array $ranked = [];
 
-    /**
-     * @param (\Closure(): bool)|null $goesOn asked now and then; false ends the walk
-     */
+    /** @param (\Closure(): bool)|null $goesOn asked now and then; false ends the walk */
     public function __construct(
         private readonly Problem $problem,
         private readonly int $mostNodes,
@@ -48,10 +44,8 @@ final class PricedSearch
         $this->mostTrailers = min($trailers, $this->problem->none);
         [$this->open, $this->nodes] = [0.0, 0];
         $this->best = $known;
-        $this->lambda = $this->worths($known);
         $this->rank();
-        $prices = $this->prices();
-        $this->lambda = $prices->lambda;
+        $prices = $this->prices($this->worths($known));
         if ($prices->bound > $this->best->worth + self::TINY) {
             $this->walkBodies($prices, [], 0, $prices->base, array_fill(0, $this->problem->none, 0.0));
         }
@@ -71,10 +65,13 @@ final class PricedSearch
         }
     }
 
-    /** Prices with the lowest bound that was found. */
-    private function prices(): Prices
+    /**
+     * Prices with the lowest bound that was found.
+     *
+     * @param array<int, float> $lambda to begin with, by scenario: what the known answer is worth there
+     */
+    private function prices(array $lambda): Prices
     {
-        $lambda = $this->lambda;
         $lowest = null;
         $scale = 1.0;
         $stalled = 0;

@@ -22,8 +22,8 @@ final readonly class AdviceWorth
         }
         [$low, $high] = $this->ratio->interval();
         $said = \sprintf(
-            '%s the bites of your own picks on the same days; 80 %% sure it is between %s and %s.',
-            number_format($this->ratio->ratio, 1).' times',
+            '%s times the bites of your own picks on the same days; 80 %% sure it is between %s and %s.',
+            number_format($this->ratio->ratio, 1),
             number_format($low, 1),
             number_format($high, 1),
         );

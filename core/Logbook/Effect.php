@@ -44,7 +44,7 @@ final readonly class Effect
     /** @return array{float, float} that holds the ratio four times in five */
     public function interval(): array
     {
-        return [exp($this->value - RateRatio::Z80 * $this->error), exp($this->value + RateRatio::Z80 * $this->error)];
+        return RateRatio::around($this->value, $this->error);
     }
 
     public function chanceBetter(): float

@@ -37,7 +37,7 @@ final class EffectWords
         $hours = $effect->hoursToSettle();
 
         return match (true) {
-            $effect->hours <= 0 || $effect->error ** 2 >= $effect->priorVariance => 'You have not fished both on one day.',
+            $effect->hours <= 0 || $effect->error ** 2 >= $effect->priorVariance => 'Fish both for two hours or more, on the same days.',
             null === $hours => 'They look alike so far; more hours would hardly tell.',
             $hours > self::MOST_HOURS => \sprintf('It would take more than %d more hours.', self::MOST_HOURS),
             $hours <= 1 => 'About one more hour would tell.',

@@ -15,7 +15,7 @@ final class FishedColumns
 {
     /** A level fished for less is one with others of its kind. */
     private const LEAST_HOURS = 2.0;
-    public const OTHER = 'other';
+    private const OTHER = 'other';
     /** What may matter by itself; the hour is counted in bands beside these. */
     private const ALONE = [
         Factor::Lure, Factor::Skirt, Factor::Finish, Factor::Style, Factor::Trailer, Factor::Weight, Factor::Clarity, Factor::Tint,

@@ -14,28 +14,25 @@ use Kontrast\Rulebook\Slot;
 /** In which picks a lure is what is advised on a reading. */
 final class Followed
 {
-    /** The picks that are looked at: what a fish sees of a lure. */
-    public const PICKS = [Slot::Finish, Slot::SkirtBase, Slot::TrailerStyle, Slot::TrailerBase];
-
     /** A lure is as advised although so many of them are others: who ties from a box seldom has every part. (Chosen.) */
     private const MOST_OTHERS = 1;
 
     /** @param int $picks that a lure follows */
     public static function isAsAdvised(int $picks): bool
     {
-        return $picks >= \count(self::PICKS) - self::MOST_OTHERS;
+        return $picks >= \count(Slot::SEEN) - self::MOST_OTHERS;
     }
 
-    /** @return list<string> the picks, as documents say them */
+    /** @return list<string> the picks that are looked at, as documents say them */
     public static function words(): array
     {
-        return array_map(static fn (Slot $slot): string => $slot->value, self::PICKS);
+        return array_map(static fn (Slot $slot): string => $slot->value, Slot::SEEN);
     }
 
     /** @return array<string, string> by pick, what it is called */
     public static function labels(): array
     {
-        return array_combine(self::words(), array_map(static fn (Slot $slot): string => self::factor($slot)->label(), self::PICKS));
+        return array_combine(self::words(), array_map(static fn (Slot $slot): string => self::factor($slot)->label(), Slot::SEEN));
     }
 
     /** @return list<Slot> those it shares with the advice; of a toss-up either will do */
@@ -45,7 +42,7 @@ final class Followed
         $advised = StintLevels::looks($assembly->build());
         $tied = StintLevels::looks($build);
 
-        return array_values(array_filter(self::PICKS, static function (Slot $slot) use ($assembly, $advised, $tied): bool {
+        return array_values(array_filter(Slot::SEEN, static function (Slot $slot) use ($assembly, $advised, $tied): bool {
             $factor = self::factor($slot)->value;
             $tally = $assembly->decision->on($slot);
 

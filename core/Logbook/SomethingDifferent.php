@@ -20,8 +20,6 @@ final readonly class SomethingDifferent
 {
     /** A pick is good still with this share of the votes that the usual one has; what another school ties counts as much. (Chosen.) */
     private const GOOD = 0.5;
-    /** The picks that make a lure look like another one. */
-    private const SEEN = [Slot::Finish, Slot::SkirtBase, Slot::TrailerStyle, Slot::TrailerBase];
 
     /**
      * @param list<Change> $changes from the usual pick, each with the rule that speaks loudest for it
@@ -61,7 +59,7 @@ final readonly class SomethingDifferent
     private static function byVotes(Engine $engine, Assembly $usual): array
     {
         $ways = [[[], 1.0]];
-        foreach (self::SEEN as $slot) {
+        foreach (Slot::SEEN as $slot) {
             $longer = [];
             foreach (self::shares($usual, $slot) as $key => $share) {
                 foreach ($ways as [$answers, $of]) {

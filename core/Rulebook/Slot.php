@@ -15,6 +15,9 @@ enum Slot: string
 {
     use HasLabel;
 
+    /** What a fish sees of a lure: the picks that make it look like another one. */
+    public const SEEN = [self::Finish, self::SkirtBase, self::TrailerStyle, self::TrailerBase];
+
     case Lure = 'lure';
     case Profile = 'profile';
     case Intent = 'intent';

@@ -10,7 +10,7 @@ namespace Kontrast\Statistics;
 final class CountCells
 {
     /** Bites are counted in blocks of about so many hours to see whether they come in flurries. (Chosen.) */
-    public const BLOCK_HOURS = 0.5;
+    private const BLOCK_HOURS = 0.5;
 
     /** @var list<list<int>> by pattern, the columns that are 1 */
     public array $patterns = [];

@@ -13,7 +13,7 @@ final readonly class RateRatio
     /** Standard deviations on either side of an interval of 80 %. */
     public const Z80 = 1.2815515655446004;
 
-    private function __construct(public float $ratio, public float $logError, public float $hours)
+    private function __construct(public float $ratio, public float $logError)
     {
     }
 
@@ -25,7 +25,7 @@ final readonly class RateRatio
      */
     public static function of(array $strata, float $dispersion = 1.0): ?self
     {
-        $r = $s = $v = $hours = 0.0;
+        $r = $s = $v = 0.0;
         foreach ($strata as $one) {
             $all = $one->hoursA + $one->hoursB;
             if ($one->hoursA <= 0 || $one->hoursB <= 0) {
@@ -34,15 +34,20 @@ final readonly class RateRatio
             $r += $one->eventsA * $one->hoursB / $all;
             $s += $one->eventsB * $one->hoursA / $all;
             $v += ($one->eventsA + $one->eventsB) * $one->hoursA * $one->hoursB / $all ** 2;
-            $hours += $all;
         }
 
-        return $r > 0 && $s > 0 ? new self($r / $s, sqrt($dispersion * $v / ($r * $s)), $hours) : null;
+        return $r > 0 && $s > 0 ? new self($r / $s, sqrt($dispersion * $v / ($r * $s))) : null;
     }
 
     /** @return array{float, float} of 80 % */
     public function interval(): array
     {
-        return [$this->ratio * exp(-self::Z80 * $this->logError), $this->ratio * exp(self::Z80 * $this->logError)];
+        return self::around(log($this->ratio), $this->logError);
+    }
+
+    /** @return array{float, float} of 80 %, where the logarithm of a ratio has that error */
+    public static function around(float $log, float $error): array
+    {
+        return [exp($log - self::Z80 * $error), exp($log + self::Z80 * $error)];
     }
 }

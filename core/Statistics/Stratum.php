@@ -10,10 +10,4 @@ final readonly class Stratum
     public function __construct(public int $eventsA, public float $hoursA, public int $eventsB, public float $hoursB)
     {
     }
-
-    /** With the two the other way round. */
-    public function turned(): self
-    {
-        return new self($this->eventsB, $this->hoursB, $this->eventsA, $this->hoursA);
-    }
 }

@@ -26,7 +26,8 @@ final readonly class TripPlan
     public const MOST_LURES = 10;
     public const MOST_TRAILERS = 20;
     public const MOST_KINDS = 4;
-    /** Chances of a normal, a tough and an active bite, where nobody says. (Chosen.) */
+    public const BITES = [Bite::Normal, Bite::Tough, Bite::Active];
+    /** Chances of them, in that order, where nobody says. (Chosen.) */
     public const MOODS = [0.5, 0.3, 0.2];
 
     /**
@@ -162,7 +163,7 @@ final readonly class TripPlan
     private static function moods(array $chances): array
     {
         $moods = [];
-        foreach ([Bite::Normal, Bite::Tough, Bite::Active] as $i => $bite) {
+        foreach (self::BITES as $i => $bite) {
             if ($chances[$i] > 0) {
                 $moods[] = [$bite, $chances[$i]];
             }

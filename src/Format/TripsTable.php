@@ -110,21 +110,11 @@ final class TripsTable
                 $list($at('trip.sky')),
             )),
             'covers' === $column => self::covers($list($at('trip.covers'))),
-            'depths' === $column => implode('; ', array_map(
-                static fn (mixed $one): string => \is_array($one)
-                    ? TableCell::written($one['depth_ft'] ?? '').' '.self::percent($one['share'] ?? 0)
-                    : '',
-                $list($at('trip.depths_ft')),
-            )),
+            'depths' === $column => self::shares('depth_ft', $list($at('trip.depths_ft'))),
+            'forages' === $column => self::shares('forage', $list($at('trip.forage'))),
             'moods' === $column => implode('; ', array_map(
                 static fn (string $mood): string => $mood.' '.self::percent($at("trip.moods.$mood")),
                 null === $at('trip.moods') ? [] : self::MOODS,
-            )),
-            'forages' === $column => implode('; ', array_map(
-                static fn (mixed $one): string => \is_array($one)
-                    ? TableCell::written($one['forage'] ?? '').' '.self::percent($one['share'] ?? 0)
-                    : '',
-                $list($at('trip.forage')),
             )),
             default => TableCell::written($at("trip.$column")),
         };
@@ -160,12 +150,12 @@ final class TripsTable
             $trip[$list] = TableCell::words($given[$list] ?? '');
         }
         $trip['sky'] = array_map(self::sky(...), self::parts($given['skies'] ?? ''));
-        $trip['forage'] = array_map(static fn (string $part): array => self::share('forage', $part), self::parts($given['forages'] ?? ''));
+        $trip['forage'] = self::sharesIn('forage', $given['forages'] ?? '');
         $covers = $given['covers'] ?? '';
         $trip['covers'] = 1 === preg_match('/\d/', $covers)
-            ? array_map(static fn (string $part): array => self::share('cover', $part), self::parts($covers))
+            ? self::sharesIn('cover', $covers)
             : TableCell::words($covers);
-        $trip['depths_ft'] = array_map(self::depth(...), self::parts($given['depths'] ?? ''));
+        $trip['depths_ft'] = self::sharesIn('depth_ft', $given['depths'] ?? '');
         if (isset($given['moods'])) {
             $trip['moods'] = array_merge(...array_map(self::mood(...), self::parts($given['moods'])));
         }
@@ -189,20 +179,18 @@ final class TripsTable
             : ['sky' => $part];
     }
 
-    /** @return array<string, string|float> a share document of that field */
-    private static function share(string $field, string $part): array
+    /** @return list<array<string, mixed>> share documents of that field */
+    private static function sharesIn(string $field, string $cell): array
     {
-        return 1 === preg_match('/^(\w+)\s+([\d.]+)\s*%?$/D', $part, $m)
-            ? [$field => $m[1], 'share' => (float) $m[2] / 100]
-            : [$field => $part];
+        return array_map(static fn (string $part): array => self::share($field, $part), self::parts($cell));
     }
 
-    /** @return array<string, string|float> a depth share document */
-    private static function depth(string $part): array
+    /** @return array<string, mixed> a share document of that field; a part that cannot be read is left for the check to refuse */
+    private static function share(string $field, string $part): array
     {
-        return 1 === preg_match('/^([\d.]+)\s+([\d.]+)\s*%?$/D', $part, $m)
-            ? ['depth_ft' => (float) $m[1], 'share' => (float) $m[2] / 100]
-            : ['depth_ft' => $part];
+        return 1 === preg_match('/^(\S+)\s+([\d.]+)\s*%?$/D', $part, $m)
+            ? [$field => TableCell::value($m[1]), 'share' => (float) $m[2] / 100]
+            : [$field => $part];
     }
 
     /** @return array<string, string|float> of a document of moods */
@@ -218,11 +206,20 @@ final class TripsTable
             return TableCell::written($covers);
         }
 
+        return self::shares('cover', array_map(
+            static fn (mixed $one): mixed => \is_array($one) ? $one : ['cover' => $one, 'share' => 1],
+            $covers,
+        ));
+    }
+
+    /** @param array<mixed> $shares share documents of that field */
+    private static function shares(string $field, array $shares): string
+    {
         return implode('; ', array_map(
             static fn (mixed $one): string => \is_array($one)
-                ? TableCell::written($one['cover'] ?? '').' '.self::percent($one['share'] ?? 0)
-                : TableCell::written($one).' 100',
-            $covers,
+                ? TableCell::written($one[$field] ?? '').' '.self::percent($one['share'] ?? 0)
+                : '',
+            $shares,
         ));
     }
 

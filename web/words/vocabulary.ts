@@ -134,5 +134,6 @@ export const OPACITIES = {"opaque":1,"translucent":0.55,"leastOpaque":0.78} as c
 export const LIMITS = {"lostBelow":0.05,"oneUpTo":1,"closeUpTo":2.5,"twoUpTo":6} as const
 export const BOUNDS = {"mostVisibilityIn":100000,"mostSunElevationDeg":90,"leastSurfaceF":32,"mostSurfaceF":100,"mostTrendF":40,"mostDepthFt":100,"mostForageIn":24,"mostCount":100000,"mostAccents":3,"mostBelly":2,"mostWeightOz":4,"mostLengthIn":12,"mostMoney":10000,"mostName":120,"leastBlade":1,"mostBlade":7,"mostBuilds":50,"mostOfOneBuild":500,"mostGearRatio":20,"mostSpoolIn":6,"mostShoppingReadings":50,"mostInAPage":500} as const
 export const TRUST_PICKS: readonly Pick[] = ["blades.finish","skirt.base","trailer.base","trailer.style"]
+export const USUAL_MOODS: Record<Bite, number> = {"normal":0.5,"tough":0.3,"active":0.2}
 export const STARTING_READING = {"lure":"bladed_jig","visibility_in":24,"tint":"green","sky":"broken","wind":"ripple","depth_ft":5,"season":"spring","cover":"grass","cover_density":"normal","forage":"bluegill","red_crawfish":false,"bite":"normal","bass":"largemouth"} as const
 export const PACK_VERSION = 1 as const

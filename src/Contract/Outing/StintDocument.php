@@ -12,6 +12,7 @@ use App\Contract\Reading\ObservedReadingDocument;
 use Kontrast\Logbook\Angler;
 use Kontrast\Logbook\Followed;
 use Kontrast\Logbook\StintTimes;
+use Kontrast\Rulebook\Slot;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;
 
@@ -24,7 +25,7 @@ final readonly class StintDocument implements LimitsLists, \JsonSerializable
     private const MOST_EVENTS = 500;
     private const NO_FIELD = 'A reading has no field {{ value }}.';
     private const NO_PICK = 'The pick {{ value }} is not looked at. Choose among {{ choices }}.';
-    private const MOST_WHY = 200;
+    public const MOST_WHY = 200;
 
     /**
      * @param list<string>              $assumed
@@ -72,7 +73,7 @@ final readonly class StintDocument implements LimitsLists, \JsonSerializable
         return [
             'events' => self::MOST_EVENTS,
             'assumed' => \count(ObservedReadingDocument::fields()),
-            'followed' => \count(Followed::PICKS),
+            'followed' => \count(Slot::SEEN),
         ];
     }
 
@@ -91,40 +92,18 @@ final readonly class StintDocument implements LimitsLists, \JsonSerializable
     /** The same under an id. */
     public function named(string $id): self
     {
-        return new self(
-            id: $id,
-            started_at: $this->started_at,
-            build: $this->build,
-            reading: $this->reading,
-            ended_at: $this->ended_at,
-            angler: $this->angler,
-            made: $this->made,
-            trial: $this->trial,
-            confirmed: $this->confirmed,
-            assumed: $this->assumed,
-            followed: $this->followed,
-            why_not: $this->why_not,
-            events: $this->events,
-        );
+        return $this->with(['id' => $id]);
     }
 
     /** @param list<string>|null $picks that it follows */
     public function following(?array $picks): self
     {
-        return new self(
-            id: $this->id,
-            started_at: $this->started_at,
-            build: $this->build,
-            reading: $this->reading,
-            ended_at: $this->ended_at,
-            angler: $this->angler,
-            made: $this->made,
-            trial: $this->trial,
-            confirmed: $this->confirmed,
-            assumed: $this->assumed,
-            followed: $picks,
-            why_not: $this->why_not,
-            events: $this->events,
-        );
+        return $this->with(['followed' => $picks]);
+    }
+
+    /** @param array<string, mixed> $change by field */
+    private function with(array $change): self
+    {
+        return (new \ReflectionClass(self::class))->newInstanceArgs([...get_object_vars($this), ...$change]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract\Vocabulary;
 
+use App\Contract\Outing\StintDocument;
 use Kontrast\Logbook\Angler;
 use Kontrast\Logbook\EventKind;
 use Kontrast\Logbook\Factor;
@@ -11,6 +12,7 @@ use Kontrast\Logbook\FishedColumns;
 use Kontrast\Logbook\Followed;
 use Kontrast\Logbook\Moment;
 use Kontrast\Logbook\SunBand;
+use Kontrast\Logbook\WagerRule;
 use Kontrast\Reading\ClarityBand;
 
 /** The words of the logbook as a TypeScript module of its own: only its screens load it. */
@@ -41,6 +43,8 @@ final class LogbookVocabulary
             $lines[] = \sprintf('export const %s: Record<string, string> = %s', $name, Vocabulary::json($labels));
         }
 
+        $lines[] = 'export const TRIAL_RISKS = '.Vocabulary::json(WagerRule::RISKS).' as const';
+        $lines[] = 'export const MOST_WHY = '.StintDocument::MOST_WHY;
         $lines[] = 'export const FOLLOWED_LABELS: Record<string, string> = '.Vocabulary::json(Followed::labels());
 
         return implode("\n", $lines)."\n";

@@ -75,6 +75,7 @@ use Kontrast\Rulebook\Slot;
 use Kontrast\Rulebook\Symptom;
 use Kontrast\Rulebook\Trust;
 use Kontrast\Scoring\ScoredTrait;
+use Kontrast\Trip\TripPlan;
 use Kontrast\Vision\BassEye;
 use Kontrast\Vision\Separation;
 
@@ -178,6 +179,10 @@ final class Vocabulary
             ]],
             'BOUNDS' => ['', self::bounds()],
             'TRUST_PICKS' => ['readonly Pick[]', array_map(self::value(...), Trust::PICKS)],
+            'USUAL_MOODS' => ['Record<Bite, number>', array_combine(
+                array_map(static fn (Bite $bite): string => $bite->value, TripPlan::BITES),
+                TripPlan::MOODS,
+            )],
             'STARTING_READING' => ['', ReadingDocument::STARTING],
             'PACK_VERSION' => ['', TripPackDocument::VERSION],
         ];

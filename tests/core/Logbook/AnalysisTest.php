@@ -61,7 +61,7 @@ final class AnalysisTest extends TestCase
         $between = $effects->one(Factor::Finish, 'gold', 'silver');
         self::assertEqualsWithDelta(1.0, $between->ratio(), 1e-9);
         self::assertNull($between->hoursToSettle());
-        self::assertSame('Not told yet: gold or silver. You have not fished both on one day.', EffectWords::say($between));
+        self::assertSame('Not told yet: gold or silver. Fish both for two hours or more, on the same days.', EffectWords::say($between));
     }
 
     /** Good days and bad ones, gold twice as good on each: the ratio is found whatever the days were like, a little drawn toward 1. */

@@ -14,10 +14,10 @@
   import Interval from './Interval.svelte'
   import { levelWords } from './levels'
   import { placeOfRatio } from './ratio'
+  import { BLOCK } from './trialBlock'
 
   /** Two things and where: one honest sentence, both drawn, and a fair trial of them for the next day on the water. */
   let { shown }: { shown: Analysis } = $props()
-  const BLOCK_MIN = 20
   const waters = watersQuery()
   const levelsOf = (factor: Factor) =>
     shown.rates.filter((one) => one.factor === factor && one.level !== 'none').map((one) => one.level)
@@ -59,7 +59,7 @@
     if (!both) return
     try {
       const name = `${capital(show(a))} against ${show(b)}`
-      await trials.draw({ name, trial: { ...both, block_min: BLOCK_MIN } })
+      await trials.draw({ name, trial: { ...both, block_min: BLOCK.usual } })
       notices.say(`${name}: a fair trial is drawn. Start its first block on the water.`)
     } catch (error) {
       notices.problem(error)

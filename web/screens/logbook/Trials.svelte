@@ -11,12 +11,13 @@
   import Panel from '../../ui/Panel.svelte'
   import Stored from '../../ui/Stored.svelte'
   import { count, date, number } from '../../words/numbers'
+  import { TRIAL_RISKS } from '../../words/logbook'
   import { round } from '../../words/round'
+  import { BLOCK } from './trialBlock'
 
   /** Fair trials of two saved builds: drawn, followed, and answered in plain words. */
   const NO_TRIALS =
     'No trials yet. A trial settles an argument: two lures in turn, as long each, in an order drawn at random, with an end set before.'
-  const BLOCK = { usual: 20, least: 5, most: 60 }
   const trials = trialsQuery()
   const outings = outingsQuery()
   /** Where a trial goes on: the outing that is open, else where one begins. */
@@ -26,7 +27,7 @@
   let b = $state('')
   let minutes = $state(BLOCK.usual)
   /** How often luck alone may claim a difference. */
-  const RISKS = { sure: 0.05, shorter: 0.2 } as const
+  const RISKS = { sure: TRIAL_RISKS[0], shorter: TRIAL_RISKS[1] }
   let how = $state<keyof typeof RISKS>('sure')
   const build = (id: string) => builds.data?.find((one) => one.id === id)
 

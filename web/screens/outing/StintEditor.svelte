@@ -6,7 +6,7 @@
   import FileButton from '../../ui/FileButton.svelte'
   import NumberBox from '../../ui/NumberBox.svelte'
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
-  import { EVENT_KINDS, FOLLOWED_LABELS, type EventKind } from '../../words/logbook'
+  import { EVENT_KINDS, FOLLOWED_LABELS, MOST_WHY, type EventKind } from '../../words/logbook'
   import { SHORT_TINTS } from '../../words/tints'
   import { BANKS, BOUNDS, SKYS, TINTS, WINDS, type Tint } from '../../words/vocabulary'
   import { round } from '../../words/round'
@@ -115,7 +115,7 @@
           >Why
           <input
             class="input border-edge h-11 w-full font-normal"
-            maxlength="200"
+            maxlength={MOST_WHY}
             placeholder="none in the box, trust mine, wanted to try it"
             value={stint.why_not ?? ''}
             onchange={(change) => onset({ ...stint, why_not: change.currentTarget.value.trim() || null })}

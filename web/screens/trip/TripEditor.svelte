@@ -15,10 +15,20 @@
   import NumberBox from '../../ui/NumberBox.svelte'
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
   import Several from '../../ui/Several.svelte'
-  import { BITES, BOUNDS, COVERS, FORAGES, LURE_KINDS, SEASONS, WINDS, type Bite } from '../../words/vocabulary'
+  import {
+    BITES,
+    BOUNDS,
+    COVERS,
+    FORAGES,
+    LURE_KINDS,
+    SEASONS,
+    USUAL_MOODS,
+    WINDS,
+    type Bite,
+  } from '../../words/vocabulary'
   import { round } from '../../words/round'
   import { capital, change as changeWords, show, temperature } from '../../words/words'
-  import { atWater, renamed } from './newTrip'
+  import { atWater, CARRY, renamed } from './newTrip'
   import PlaceBoxes from '../../ui/PlaceBoxes.svelte'
   import TimeField from '../../ui/TimeField.svelte'
   import Shares from './Shares.svelte'
@@ -40,10 +50,7 @@
   const units = $derived(unitsOf(metric))
   const change = (now: SavedTrip) => onchange(renamed(trip, now, waters))
   const set = (part: Partial<TripRequest>) => change({ ...trip, trip: { ...day, ...part } })
-  const USUAL = { lures: 4, trailers: 6 }
-  const carry = $derived({ ...USUAL, ...day.carry })
-  /** What is taken where nobody says otherwise. */
-  const USUAL_MOODS = { normal: 0.5, tough: 0.3, active: 0.2 }
+  const carry = $derived({ ...CARRY, ...day.carry })
   const moods = $derived(
     BITES.map((word) => ({ word, share: (day.moods ?? USUAL_MOODS)[word] })).filter((one) => one.share > 0),
   )
@@ -282,7 +289,7 @@
       start={4}
       unit=""
       words={String}
-      onset={(lures) => set({ carry: { ...carry, lures: lures ?? USUAL.lures } })}
+      onset={(lures) => set({ carry: { ...carry, lures: lures ?? CARRY.lures } })}
     />
     <Gauge
       label="Trailers to carry"
@@ -293,7 +300,7 @@
       start={6}
       unit=""
       words={String}
-      onset={(trailers) => set({ carry: { ...carry, trailers: trailers ?? USUAL.trailers } })}
+      onset={(trailers) => set({ carry: { ...carry, trailers: trailers ?? CARRY.trailers } })}
     />
   </div>
   <details class="text-sm">
@@ -326,7 +333,7 @@
         label="Kinds of lure, at least"
         value={day.carry?.kinds ?? 0}
         min={0}
-        max={Math.min(4, carry.lures)}
+        max={Math.min(LURE_KINDS.length, carry.lures)}
         step={1}
         start={0}
         unit=""

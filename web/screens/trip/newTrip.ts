@@ -5,7 +5,8 @@ import { dayOf } from '../../words/clock'
 
 const FROM = '6:00'
 const TO = '18:00'
-const CARRY = { lures: 4, trailers: 6 }
+/** What is carried where nobody says otherwise. */
+export const CARRY = { lures: 4, trailers: 6 }
 
 /** The next Saturday that is not today. */
 function nextSaturday(today: Date): Date {
