@@ -8,6 +8,8 @@ namespace Kontrast\Logbook;
 final class EffectWords
 {
     private const MOST_HOURS = 999;
+    /** Below this the notes have told nothing: a figure is never quite zero. */
+    private const LEAST_TOLD = 1e-9;
 
     public static function say(Effect $effect): string
     {
@@ -37,7 +39,7 @@ final class EffectWords
         $hours = $effect->hoursToSettle();
 
         return match (true) {
-            $effect->hours <= 0 || $effect->error ** 2 >= $effect->priorVariance => 'Fish both for two hours or more, on the same days.',
+            $effect->told() < self::LEAST_TOLD => 'Fish both for two hours or more, on the same days.',
             null === $hours => 'They look alike so far; more hours would hardly tell.',
             $hours > self::MOST_HOURS => \sprintf('It would take more than %d more hours.', self::MOST_HOURS),
             $hours <= 1 => 'About one more hour would tell.',

@@ -109,13 +109,14 @@ final readonly class Effects
         foreach ($isByClarity ? $this->waters($factor, $a, $b, $clarity) : [] as $water => $share) {
             $parts[] = [$this->variance($factor, true), $share, ClarityBand::from($water)];
         }
+        $isKnown = null !== $this->fished->column($factor, $a) && null !== $this->fished->column($factor, $b);
         $weights = [];
         $prior = $unknown = 0.0;
         foreach ($parts as [$variance, $share, $water]) {
             $prior += 2 * $variance * $share ** 2;
             foreach ([[$a, $share], [$b, -$share]] as [$level, $weight]) {
                 $column = $this->fished->column($factor, $level, $water);
-                if (null === $column) {
+                if (null === $column || !$isKnown) {
                     $unknown += $variance * $share ** 2;
                 } else {
                     $weights[$column] = $weight;

@@ -52,10 +52,21 @@ enum Factor: string
         return array_values(array_map(static fn (self $factor): string => $factor->value, $chosen));
     }
 
+    /** Whether there is such a level: a word of its own, or for a figure any. */
+    public function knows(string $level): bool
+    {
+        return \in_array($this, [self::Weight, self::Clarity, self::Hour], true) ? '' !== $level : null !== $this->caseOf($level);
+    }
+
     /** A level of it, as it is called in a sentence. */
     public function levelLabel(string $level): string
     {
-        $case = match ($this) {
+        return $this->caseOf($level)?->label() ?? str_replace('_', ' ', $level);
+    }
+
+    private function caseOf(string $level): Finish|Colour|Pairing|LureSet|TrailerStyle|LureKind|Sky|Tint|Bank|Season|SunBand|Angler|null
+    {
+        return match ($this) {
             self::Finish => Finish::tryFrom($level),
             self::Skirt, self::Trailer => Colour::tryFrom($level),
             self::Pairing => Pairing::tryFrom($level),
@@ -70,8 +81,6 @@ enum Factor: string
             self::Angler => Angler::tryFrom($level),
             self::Weight, self::Clarity, self::Hour => null,
         };
-
-        return $case?->label() ?? str_replace('_', ' ', $level);
     }
 
     /** @return array<string, string> */

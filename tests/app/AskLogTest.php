@@ -109,6 +109,8 @@ final class AskLogTest extends OutingTestCase
         yield 'nothing asked' => ['', array_fill_keys(['factor', 'a', 'b'], 'This field is missing')];
         yield 'what nobody chooses' => ['factor=sky&a=sun&b=rain', ['factor' => 'Only what an angler chooses is compared: finish, skirt']];
         yield 'one and the same' => ['factor=skirt&a=black&b=black', ['b' => 'Both are the same.']];
+        yield 'nothing' => ['factor=skirt&a=&b=black', ['a' => 'There is no skirt color “”.']];
+        yield 'what there is not' => ['factor=finish&a=gold&b=shiny', ['b' => 'There is no blade finish “shiny”.']];
         yield 'a clarity that is none' => ['factor=skirt&a=black&b=blue&clarity=thick', ['clarity' => '"thick" is not allowed here.']];
     }
 

@@ -82,7 +82,7 @@ test('each lure says what it is for, and goes from there to the batch', async ({
   await open(page, `#/trips/${id}`, 'Quarry to build')
   const carry = page.getByRole('region', { name: 'What to carry' })
   await expect(carry).toContainText(/1\. .+ % of the day/)
-  await expect(carry).toContainText('There for what no other of these does')
+  await expect(carry).toContainText(/No other of these (does that|is for .+)\.\s+Without it the day is worth/)
   await expect(carry).toContainText('What the day lacks')
   await expect(carry).toContainText('One more would gain')
   await carry.getByRole('button', { name: 'Build these in a batch' }).click()

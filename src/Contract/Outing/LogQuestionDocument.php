@@ -37,6 +37,12 @@ final readonly class LogQuestionDocument
             $context->buildViolation('Only what an angler chooses is compared: '.implode(', ', Factor::chosenWords()).'.')
                 ->atPath('factor')->setCode('not_allowed')->addViolation();
         }
+        foreach (['a' => $this->a, 'b' => $this->b] as $field => $level) {
+            if (!$this->factor->knows($level)) {
+                $context->buildViolation("There is no {$this->factor->label()} “{$level}”.")
+                    ->atPath($field)->setCode('not_allowed')->addViolation();
+            }
+        }
         if ($this->a === $this->b) {
             $context->buildViolation('Both are the same. Choose two that differ.')->atPath('b')->setCode('not_allowed')->addViolation();
         }

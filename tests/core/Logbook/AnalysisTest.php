@@ -118,6 +118,15 @@ final class AnalysisTest extends TestCase
         $effects = Analysis::of([Notes::stint(3, ['finish' => 'gold'], hours: 3.0)])->effects;
         $between = $effects->one(Factor::Finish, 'gold', 'copper');
         self::assertSame([1.0, 0.0], [$between->ratio(), round($between->told(), 9)]);
+        // What is known of the one says nothing of the two, however much it is.
+        $notes = [];
+        for ($i = 0; $i < 20; ++$i) {
+            $notes[] = Notes::stint(6, ['finish' => 'gold'], "day $i");
+            $notes[] = Notes::stint(2, ['finish' => 'silver'], "day $i");
+        }
+        $beside = Analysis::of($notes)->effects->one(Factor::Finish, 'gold', 'copper');
+        self::assertSame([1.0, null], [$beside->ratio(), $beside->hoursToSettle()]);
+        self::assertStringEndsWith('Fish both for two hours or more, on the same days.', EffectWords::say($beside));
     }
 
     /** Settled is where the interval leaves 1 out, and the hours to it come from the same error: fished so long, it does. */

@@ -105,8 +105,10 @@
         <p>For {lure.best_for}.</p>
         <p>
           {#if lure.only_for}
-            There for what no other of these does{lure.only_for === lure.best_for ? '' : `: ${lure.only_for}`}. Without
-            it the day is worth {round(lure.alone, 1)} less.
+            {lure.only_for === lure.best_for
+              ? 'No other of these does that.'
+              : `No other of these is for ${lure.only_for}.`}
+            Without it the day is worth {round(lure.alone, 1)} points less.
           {:else}
             The others do nearly as well: leave it first.
           {/if}
