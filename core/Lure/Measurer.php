@@ -37,6 +37,7 @@ final class Measurer
             hookShank: $shank,
             hookGap: HookDimensions::gap($hook),
             blades: array_map(static fn (Blade $blade): array => [
+                'shape' => $blade->shape,
                 'length' => BladeDimensions::length($blade->shape, $blade->size),
                 'width' => BladeDimensions::width($blade->shape, $blade->size),
             ], $build->blades),

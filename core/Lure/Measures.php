@@ -10,7 +10,7 @@ use Kontrast\Measure\Length;
 final readonly class Measures
 {
     /**
-     * @param list<array{length: Length, width: Length}> $blades in the order of the build's blades
+     * @param list<array{shape: BladeShape, length: Length, width: Length}> $blades in the order of the build's blades
      * @param Length|null                                $wireToHead from the line bend of the wire to the head; null without a wire
      * @param Length|null                                $wireToBlade from the line bend to the loop of the rear blade
      * @param Length|null                                $skirt     from the collar to the strands' ends

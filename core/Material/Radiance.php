@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Material;
 
+use Kontrast\Measure\Angle;
 use Kontrast\Water\Scene;
 use Kontrast\Water\Spectrum;
 
@@ -12,6 +13,8 @@ final readonly class Radiance
 {
     /** How much brighter than its steady sheen a blade flashes as it turns through the sun. (Chosen.) */
     private const GLINT_GAIN = 6.0;
+    /** How narrow the flash is: its light goes with this power of the cosine, a lobe 30° wide at half its height. (Chosen.) */
+    public const LOBE = 20;
 
     /** @param Spectrum|null $glint with the sun's flash on it; null for what does not shine */
     private function __construct(public Spectrum $steady, public ?Spectrum $glint)
@@ -38,17 +41,31 @@ final readonly class Radiance
         return new self(Spectrum::of($steady), null);
     }
 
-    /** A mirror that turns shows water for half of its round and light for the other: ρ·(½L_bg + ½face/π). */
+    /** The light of a blade turned so far from where it flashes; what does not shine stays as it is. */
+    public function turned(Angle $fromGlint): Spectrum
+    {
+        $share = abs($fromGlint->cosine()) ** self::LOBE;
+
+        return null === $this->glint ? $this->steady : $this->steady->scaled(1 - $share)->plus($this->glint->scaled($share));
+    }
+
+    /** A mirror that turns shows water for half of its round and light for the other. */
     private static function metal(Spectrum $reflectance, Scene $scene): self
     {
         $steady = [];
         $glint = [];
         foreach ($reflectance->samples as $i => $rho) {
-            $sheen = $rho * (0.5 * $scene->background->samples[$i] + 0.5 * $scene->face->samples[$i] / \M_PI);
+            $sheen = self::sheen($rho, $scene->background->samples[$i], $scene->face->samples[$i]);
             $steady[] = $sheen;
             $glint[] = $sheen + $rho * self::GLINT_GAIN * $scene->light->direct->samples[$i] / \M_PI;
         }
 
         return new self(Spectrum::of($steady), Spectrum::of($glint));
+    }
+
+    /** ρ·(½ of what is mirrored + ½face/π). */
+    public static function sheen(float $reflectance, float $mirrored, float $face): float
+    {
+        return $reflectance * (0.5 * $mirrored + 0.5 * $face / \M_PI);
     }
 }

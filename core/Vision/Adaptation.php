@@ -24,8 +24,11 @@ final readonly class Adaptation
         [-0.015841498849333856, -0.03412293802851557, 1.0499644368778496],
     ];
 
-    /** @param array{float, float, float} $gains for long, middle and short */
-    private function __construct(private array $gains)
+    /**
+     * @param array{float, float, float}                                                                       $gains for long, middle and short
+     * @param array{array{float, float, float}, array{float, float, float}, array{float, float, float}} $matrix what they make of XYZ
+     */
+    private function __construct(private array $gains, private array $matrix)
     {
     }
 
@@ -40,15 +43,24 @@ final readonly class Adaptation
         $there = self::times(self::TO_CONES, Xyz::d65());
         $gain = static fn (int $i): float => min(self::MOST_GAIN, $degree * $there[$i] / max($here[$i], 1e-6) + 1 - $degree);
 
-        return new self([$gain(0), $gain(1), $gain(2)]);
+        $gains = [$gain(0), $gain(1), $gain(2)];
+        $through = static fn (int $row, int $column): float => self::FROM_CONES[$row][0] * $gains[0] * self::TO_CONES[0][$column]
+            + self::FROM_CONES[$row][1] * $gains[1] * self::TO_CONES[1][$column]
+            + self::FROM_CONES[$row][2] * $gains[2] * self::TO_CONES[2][$column];
+        $row = static fn (int $row): array => [$through($row, 0), $through($row, 1), $through($row, 2)];
+
+        return new self($gains, [$row(0), $row(1), $row(2)]);
+    }
+
+    /** D of CIECAM16 in a dim surround, by the luminance that the eye is used to, cd/m². */
+    public static function degree(float $luminance): float
+    {
+        return 0.9 * (1 - exp(-($luminance + 42) / 92) / 3.6);
     }
 
     public function adapt(Xyz $colour): Xyz
     {
-        [$l, $m, $s] = self::times(self::TO_CONES, $colour);
-        $gained = new Xyz($l * $this->gains[0], $m * $this->gains[1], $s * $this->gains[2]);
-
-        return new Xyz(...self::times(self::FROM_CONES, $gained));
+        return new Xyz(...self::times($this->matrix, $colour));
     }
 
     /**

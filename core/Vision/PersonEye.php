@@ -44,7 +44,7 @@ final readonly class PersonEye
 
     public static function in(Scene $scene): self
     {
-        return self::adapted($scene, self::degree(self::light($scene->card())->y / self::SURROUND));
+        return self::adapted($scene, Adaptation::degree(self::luminous($scene->card())->y / self::SURROUND));
     }
 
     /** The same light as a camera takes it that corrects nothing. */
@@ -55,8 +55,8 @@ final readonly class PersonEye
 
     private static function adapted(Scene $scene, float $degree): self
     {
-        $card = self::light($scene->card());
-        $water = self::light($scene->background);
+        $card = self::luminous($scene->card());
+        $water = self::luminous($scene->background);
         $adaptation = Adaptation::to($card, $degree);
         $brightest = max($card->y, $water->y, 1e-12);
         $key = self::KEY * max(self::LEAST_KEY, min(1.0, (log10($brightest) - self::DARKEST) / self::SPAN));
@@ -74,7 +74,13 @@ final readonly class PersonEye
 
     public function see(Spectrum $radiance): Srgb
     {
-        $light = self::light($radiance);
+        return $this->show(Xyz::ofLight($radiance));
+    }
+
+    /** A light by its tristimulus values, in the units of the scene. */
+    public function show(Xyz $seen): Srgb
+    {
+        $light = $seen->scaled(self::CD);
         $adapted = $this->adaptation->adapt($light);
         $n = self::tone($adapted);
         if ($n <= 0.0) {
@@ -91,7 +97,7 @@ final readonly class PersonEye
     }
 
     /** Its luminance in cd/m². */
-    private static function light(Spectrum $radiance): Xyz
+    private static function luminous(Spectrum $radiance): Xyz
     {
         return Xyz::ofLight($radiance)->scaled(self::CD);
     }
@@ -107,11 +113,5 @@ final readonly class PersonEye
         [$a, $b, $white] = self::ROD;
 
         return $light->x <= 0.0 ? 0.0 : max(0.0, $light->y * ($a * (1 + ($light->y + $light->z) / $light->x) - $b)) / $white;
-    }
-
-    /** D of CIECAM16 in a dim surround, by the luminance the eye is used to, cd/m². */
-    private static function degree(float $luminance): float
-    {
-        return 0.9 * (1 - exp(-($luminance + 42) / 92) / 3.6);
     }
 }

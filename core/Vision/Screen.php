@@ -76,14 +76,17 @@ final readonly class Screen
      */
     public function bass(Spectrum $radiance): Srgb
     {
-        if (!$this->viewing->colour) {
-            $grey = $radiance->dot($this->viewing->eye->rod) * $this->rod;
+        $eye = $this->viewing->eye;
 
-            return Srgb::linear($grey, $grey, $grey);
-        }
-        $green = $radiance->dot($this->viewing->eye->green) * $this->green;
+        return $this->show($radiance->dot($eye->green), $radiance->dot($eye->red), $radiance->dot($eye->rod));
+    }
 
-        return Srgb::linear($radiance->dot($this->viewing->eye->red) * $this->red, $green, $green);
+    /** A light by what the receptors catch of it. */
+    public function show(float $green, float $red, float $rod): Srgb
+    {
+        return $this->viewing->colour
+            ? Srgb::linear($red * $this->red, $green * $this->green, $green * $this->green)
+            : Srgb::linear($rod * $this->rod, $rod * $this->rod, $rod * $this->rod);
     }
 
     private static function white(Scene $scene): Spectrum

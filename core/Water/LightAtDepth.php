@@ -10,7 +10,7 @@ use Kontrast\Measure\Length;
 final readonly class LightAtDepth
 {
     /** Share of scattering that takes light out of the sun's beam; the rest goes on forward and counts as beam. (Chosen.) */
-    private const SIDEWAYS_SHARE = 0.15;
+    public const SIDEWAYS_SHARE = 0.15;
 
     /**
      * @param Spectrum $irradiance E(z), in the units of the sky

@@ -23,6 +23,7 @@ final readonly class Scene
     private function __construct(
         public SolvedWater $water,
         public LightAtDepth $light,
+        public Length $depth,
         public Direction $from,
         public Spectrum $background,
         public Spectrum $face,
@@ -63,7 +64,7 @@ final readonly class Scene
             }
         }
 
-        return new self($water, $light, $from, Spectrum::of($background), Spectrum::of($face));
+        return new self($water, $light, $depth, $from, Spectrum::of($background), Spectrum::of($face));
     }
 
     /** The radiance of a white card that hangs where the lure is. */

@@ -14,6 +14,8 @@ final readonly class SolvedWater
      * @param Spectrum $diffuse           K_d, 1/m
      * @param float    $beamAttenuation   c̄, weighted mean of c, 1/m
      * @param float    $diffuseAttenuation K̄_d, weighted mean of K_d, 1/m
+     * @param float    $beamScattering    b̄, weighted mean of b, 1/m
+     * @param float    $particles         a measure of what drifts in it: 4·mineral (g/m³) + 0.4·chlorophyll (mg/m³)
      */
     public function __construct(
         public float $amount,
@@ -22,6 +24,8 @@ final readonly class SolvedWater
         public Spectrum $diffuse,
         public float $beamAttenuation,
         public float $diffuseAttenuation,
+        public float $beamScattering,
+        public float $particles,
     ) {
     }
 

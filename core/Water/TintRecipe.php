@@ -40,6 +40,12 @@ final readonly class TintRecipe
         };
     }
 
+    /** What drifts in it and is seen: 4·mineral (g/m³) + 0.4·chlorophyll (mg/m³). (Chosen.) */
+    public function particles(float $s): float
+    {
+        return (4 * $this->mineral + 0.4 * $this->chlorophyll) * $s;
+    }
+
     /** @param float $s how much of the tint's mixture; 0 is pure water */
     public function mix(float $s): Mixture
     {

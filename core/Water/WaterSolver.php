@@ -49,7 +49,7 @@ final class WaterSolver
         }
         $s = Brent::root($excess, $low, $high, $atLow, $atHigh, self::TOLERANCE);
 
-        return self::water($recipe->mix($s), $s, $sky, $metres);
+        return self::water($recipe, $s, $sky, $metres);
     }
 
     /**
@@ -74,13 +74,14 @@ final class WaterSolver
         if ($weights > 0.0) {
             return $sum / $weights;
         }
-        $water = self::water($recipe->mix($s), $s, $sky, $visibility);
+        $water = self::water($recipe, $s, $sky, $visibility);
 
         return $water->beamAttenuation + $water->diffuseAttenuation;
     }
 
-    private static function water(Mixture $mixture, float $s, SkyLight $sky, float $visibility): SolvedWater
+    private static function water(TintRecipe $recipe, float $s, SkyLight $sky, float $visibility): SolvedWater
     {
+        $mixture = $recipe->mix($s);
         $diffuse = DiffuseAttenuation::kirk($mixture->absorption, $mixture->scattering, $sky->cosine);
         $weights = [];
         foreach ($diffuse->samples as $i => $k) {
@@ -92,7 +93,16 @@ final class WaterSolver
         }
         $w = Spectrum::of($weights);
 
-        return new SolvedWater($s, $mixture, $sky, $diffuse, $mixture->attenuation->mean($w), $diffuse->mean($w));
+        return new SolvedWater(
+            $s,
+            $mixture,
+            $sky,
+            $diffuse,
+            $mixture->attenuation->mean($w),
+            $diffuse->mean($w),
+            $mixture->scattering->mean($w),
+            $recipe->particles($s),
+        );
     }
 
     /**

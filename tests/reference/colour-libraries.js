@@ -1,10 +1,11 @@
-// Freezes 1,000 random pairs of colors as culori and colorjs.io see them: CIELAB under D65, CIEDE2000, XYZ, and full CAT16 adaptation to
-// D65 from a random light.
+// Freezes 1,000 random pairs of colors as culori and colorjs.io see them: CIELAB under D65, CIEDE2000, XYZ, full CAT16 adaptation to
+// D65 from a random light, and the degree of adaptation of CIECAM16 at 1,000 random luminances.
 //
 // Packages: culori and colorjs.io, at the versions written into the file. Run: node tests/reference/colour-libraries.js
 import { converter, differenceCiede2000 } from 'culori'
 import Color from 'colorjs.io'
 import adapt from 'colorjs.io/src/adapt.js'
+import { environment } from 'colorjs.io/src/spaces/cam16.js'
 import 'colorjs.io/src/CATs.js'
 import { readFileSync, writeFileSync } from 'node:fs'
 
@@ -26,6 +27,11 @@ const round = (values) => values.map((v) => Math.round(v * 1e7) / 1e7)
 const D65 = [0.3127 / 0.329, 1, (1 - 0.3127 - 0.329) / 0.329]
 // CAT16 (Li et al. 2017) in full, by colorjs.io's own adaptation.
 const adapted = (white, colour) => adapt(white, D65, colour, { method: 'CAT16' })
+
+// D of CIECAM16 in a dim surround, out of what colorjs.io's cam16 makes of the long response of illuminant A: 1 + D·(Y/L − 1).
+const LAMP = [1.0985, 1, 0.3558]
+const LONG = 0.401288 * LAMP[0] + 0.650173 * LAMP[1] - 0.051461 * LAMP[2]
+const degree = (luminance) => (environment(LAMP, luminance, 20, 'dim', false).dRgb[0] - 1) / (1 / LONG - 1)
 
 const pairs = Array.from({ length: 1000 }, () => {
   const [a, b] = [hex(), hex()]
@@ -51,11 +57,16 @@ const pairs = Array.from({ length: 1000 }, () => {
     cat16: { white: round(white), colour: round(colour), adapted: round(adapted(round(white), round(colour))) },
   }
 })
+const degrees = Array.from({ length: 1000 }, () => {
+  const luminance = 10 ** (7 * random() - 3)
+  return [luminance, degree(luminance)]
+})
 writeFileSync(
   'tests/reference/data/colours.json',
   `${JSON.stringify({
     packages: { culori: version('culori'), 'colorjs.io': version('colorjs.io') },
     made_by: 'tests/reference/colour-libraries.js',
     pairs,
+    degrees,
   })}\n`,
 )

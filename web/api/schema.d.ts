@@ -623,6 +623,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/motion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How the light of blades changes as they turn, at each distance of the scene */
+        post: operations["motion"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/names": {
         parameters: {
             query?: never;
@@ -1940,10 +1957,12 @@ export interface components {
             /** @description Metal darkened with a black permanent marker. */
             darkened: boolean;
         };
-        /** @description Length and width of one blade, inches. */
+        /** @description Length and width of one blade, inches, and how fast it moves. */
         BladeMeasures: {
             length_in: number;
             width_in: number;
+            /** @description Turns a second; of the plate of a bladed jig swings, there and back. */
+            turns_per_s: components["schemas"]["PaceFigures"];
         };
         /** @description What is in the box from now on, and what whoever changed it thought was in it. */
         BoxChange: {
@@ -2419,6 +2438,14 @@ export interface components {
             length_in: number;
             fish: number;
         };
+        /** @description What a blade that turns sends to a bass: contrasts against the water. */
+        Flash: {
+            peak: number;
+            /** @description Over a whole turn. */
+            mean: number;
+            /** @description Of the time above half the peak; 1 where it does not flash. */
+            share: number;
+        };
         /** @description The lure to pick up next on the same spot. */
         FollowUp: {
             /** @enum {string} */
@@ -2474,6 +2501,15 @@ export interface components {
             means: string | null;
             /** @description Whether it was not understood. */
             unknown: boolean;
+        };
+        /** @description The water at one height of a picture, as each eye takes it. */
+        GradientStop: {
+            /** @description Degrees above level; from below, degrees from straight up. */
+            angle_deg: number;
+            person: string;
+            camera: string;
+            /** @description With the exposure. */
+            bass: string;
         };
         /** @description Small things that hold a build together. */
         Hardware: {
@@ -2746,6 +2782,7 @@ export interface components {
             trailer_in: number | null;
             trailer_hook_in: number | null;
             overall_in: number;
+            trailer_beats_per_s: components["schemas"]["PaceFigures"] | null;
         };
         /** @description Something of a build that does not go together, and the nearest that does. */
         Misfit: {
@@ -2794,6 +2831,14 @@ export interface components {
             normal: number;
             tough: number;
             active: number;
+        };
+        /** @description The light of blades that turn, at each distance of the scene. */
+        Motion: {
+            /** @description How far from its flash a blade is turned at each color, within a quarter turn. */
+            angles_deg: number[];
+            /** @description How far a blade leans toward the light when it flashes; its width goes with the cosine of its angle and this. */
+            tilt_deg: number;
+            parts: components["schemas"]["TurningPart"][];
         };
         /** @description One field of the reading set to another value, by which the runner-up would win. */
         NearestChange: {
@@ -3022,6 +3067,12 @@ export interface components {
             longest_in: number | null;
             lures: ("jig" | "swim_jig" | "spinnerbait" | "bladed_jig")[];
         };
+        /** @description A figure for each pace of a retrieve. */
+        PaceFigures: {
+            slow: number;
+            medium: number;
+            fast: number;
+        };
         /** @description What a pack was computed for: every combination of these, the last of them turning fastest. */
         PackAxes: {
             lure: ("jig" | "swim_jig" | "spinnerbait" | "bladed_jig")[];
@@ -3092,7 +3143,13 @@ export interface components {
             /** @description Whether a bass does. */
             visible_bass: boolean[];
             contrast: number[];
-            flash: number[] | null;
+            /** @description At a flash; null for what does not shine. */
+            flash_contrast: number[] | null;
+            /** @description Its light on top, in the middle and underneath. */
+            tones: components["schemas"]["Tone"][];
+            /** @description A blade at the eye, as a person sees it, at twelve angles within a quarter turn from its flash on. */
+            turn: string[] | null;
+            flash: components["schemas"]["Flash"] | null;
         };
         /** @description Parts as somebody would write them on a list, one on each line. */
         PartLinesRequest: {
@@ -3474,9 +3531,17 @@ export interface components {
             water_bass_exposed: string;
             /** @description How much brighter the exposed colors are, in stops (each doubles the light), so that the middle of what is there looks like a gray card. */
             exposure_stops: number;
+            /** @description The water from the top of a picture down; from below, from the middle of the sky’s window outward. */
+            gradient: components["schemas"]["GradientStop"][];
+            /** @description How many specks drift in the picture. */
+            specks: number;
             distances_in: number[];
             /** @description How much of a detail the water leaves at each distance, 1 to 0. */
             left: number[];
+            /** @description How far the water blurs what is at each distance: the standard deviation, in inches of the lure. */
+            blur_in: number[];
+            /** @description Share of a flash that is a glow about it, at each distance. */
+            glow: number[];
             parts: components["schemas"]["PartCurve"][];
             pairs: components["schemas"]["PairCurve"][];
         };
@@ -3825,6 +3890,13 @@ export interface components {
             because: string;
             facts: string[];
         };
+        /** @description One of the three tones that give a part its volume, at each distance of the scene, as each eye takes it. */
+        Tone: {
+            person: string[];
+            camera: string[];
+            /** @description With the exposure. */
+            bass: string[];
+        };
         /** @description The trailer. */
         Trailer: {
             /** @enum {string} */
@@ -4013,6 +4085,12 @@ export interface components {
             count: number;
             minutes: number;
             builds: string[];
+        };
+        /** @description A blade that turns: at each distance of the scene its colors at the angles of a quarter turn. */
+        TurningPart: {
+            id: string;
+            /** @description One a distance; in each, one color an angle. */
+            turns: components["schemas"]["Tone"][];
         };
         /** @description What an advice takes for granted at a water where nobody has looked yet. */
         UsualWater: {
@@ -5464,6 +5542,37 @@ export interface operations {
             };
             400: components["responses"]["BadRequest"];
             401: components["responses"]["SignedOut"];
+        };
+    };
+    motion: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookRequest"];
+            };
+        };
+        responses: {
+            /** @description How the light of blades changes as they turn, at each distance of the scene */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Motion"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
         };
     };
     names: {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Contract\Advice;
 
 use Kontrast\Lure\Measures;
+use Kontrast\Lure\Motion;
+use Kontrast\Lure\Pace;
 use Kontrast\Measure\Length;
 use OpenApi\Attributes as OA;
 
@@ -26,11 +28,14 @@ final readonly class MeasuresDocument
         public ?float $trailer_in,
         public ?float $trailer_hook_in,
         public float $overall_in,
+        #[OA\Property(description: 'Beats of the trailer a second, there and back.')]
+        public ?PaceFiguresDocument $trailer_beats_per_s,
     ) {
     }
 
     public static function of(Measures $measures): self
     {
+        $trailer = $measures->trailer;
         $inches = static fn (?Length $length): ?float => null === $length ? null : round($length->inInches(), 3);
 
         return new self(
@@ -43,6 +48,7 @@ final readonly class MeasuresDocument
                 static fn (array $blade): BladeMeasuresDocument => new BladeMeasuresDocument(
                     round($blade['length']->inInches(), 3),
                     round($blade['width']->inInches(), 3),
+                    PaceFiguresDocument::of(static fn (Pace $pace): float => Motion::ofBlade($blade['shape'], $blade['length'], $pace)),
                 ),
                 $measures->blades,
             ),
@@ -52,6 +58,9 @@ final readonly class MeasuresDocument
             trailer_in: $inches($measures->trailer),
             trailer_hook_in: $inches($measures->trailerHook),
             overall_in: round($measures->overall->inInches(), 3),
+            trailer_beats_per_s: null === $trailer
+                ? null
+                : PaceFiguresDocument::of(static fn (Pace $pace): float => Motion::ofTrailer($trailer, $pace)),
         );
     }
 }

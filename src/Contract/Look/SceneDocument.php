@@ -7,6 +7,7 @@ namespace App\Contract\Look;
 use Kontrast\Measure\Length;
 use Kontrast\Vision\ContrastCurves;
 use Kontrast\Vision\Pair;
+use Kontrast\Vision\PartCurve;
 use Kontrast\Vision\ReducedPart;
 use OpenApi\Attributes as OA;
 
@@ -19,7 +20,10 @@ final readonly class SceneDocument
 {
     /**
      * @param list<float>              $distances_in
+     * @param list<GradientStopDocument> $gradient
      * @param list<float>              $left
+     * @param list<float>              $blur_in
+     * @param list<float>              $glow
      * @param list<PartCurveDocument>  $parts
      * @param list<PairCurveDocument>  $pairs
      */
@@ -38,9 +42,17 @@ final readonly class SceneDocument
                 .'what is there looks like a gray card.',
         )]
         public float $exposure_stops,
+        #[OA\Property(description: 'The water from the top of a picture down; from below, from the middle of the sky’s window outward.')]
+        public array $gradient,
+        #[OA\Property(description: 'How many specks drift in the picture.')]
+        public int $specks,
         public array $distances_in,
         #[OA\Property(description: 'How much of a detail the water leaves at each distance, 1 to 0.')]
         public array $left,
+        #[OA\Property(description: 'How far the water blurs what is at each distance: the standard deviation, in inches of the lure.')]
+        public array $blur_in,
+        #[OA\Property(description: 'Share of a flash that is a glow about it, at each distance.')]
+        public array $glow,
         public array $parts,
         public array $pairs,
     ) {
@@ -48,47 +60,50 @@ final readonly class SceneDocument
 
     public static function of(ContrastCurves $curves): self
     {
-        $look = LookDocument::of(
-            $curves->viewing,
-            array_map(static fn (array $traced): ReducedPart => $traced['part'], $curves->parts),
-            array_map(static fn (array $traced): Pair => $traced['pair'], $curves->pairs),
-        );
-
-        $water = $curves->viewing->scene->background;
-        $exposed = $curves->screen->brighter($curves->stops);
+        $eyes = $curves->eyes;
+        $water = $eyes->see($curves->viewing->scene->background);
 
         return new self(
-            $look,
-            $curves->person->see($water)->toHex(),
-            $curves->camera->see($water)->toHex(),
-            $curves->screen->bass($water)->toHex(),
-            $exposed->bass($water)->toHex(),
-            $curves->stops,
-            array_map(static fn (Length $distance): float => SignificantDigits::round($distance->inInches()), $curves->distances),
-            SignificantDigits::all($curves->left),
-            array_map(static fn (array $traced): PartCurveDocument => new PartCurveDocument(
-                $traced['part']->part->id,
-                $traced['part']->part->place,
-                $traced['part']->part->layer,
-                $traced['person'],
-                $traced['camera'],
-                $traced['bass'],
-                $traced['bassExposed'],
-                $traced['visibleToPerson'],
-                $traced['visibleToBass'],
-                SignificantDigits::all($traced['contrast']),
-                null === $traced['flash'] ? null : SignificantDigits::all($traced['flash']),
-            ), $curves->parts),
+            LookDocument::of(
+                $curves->viewing,
+                array_map(static fn (PartCurve $curve): ReducedPart => $curve->part, $curves->parts),
+                array_map(static fn (array $followed): Pair => $followed['pair'], $curves->pairs),
+            ),
+            $water->person->toHex(),
+            $water->camera->toHex(),
+            $water->bass->toHex(),
+            $water->bassExposed->toHex(),
+            $eyes->stops,
             array_map(
-                static fn (array $traced): PairCurveDocument => new PairCurveDocument(
-                    $traced['pair']->a->part->id,
-                    $traced['pair']->b->part->id,
-                    SignificantDigits::all($traced['jnd']),
-                    $traced['separateToPerson'],
-                    $traced['separateToBass'],
+                static fn (array $row): GradientStopDocument => GradientStopDocument::of($row['angle'], $row['light'], $eyes),
+                $curves->picture->gradient(),
+            ),
+            $curves->picture->specks(),
+            self::inches($curves->distances),
+            SignificantDigits::all($curves->left),
+            self::inches(array_map($curves->picture->blur(...), $curves->distances)),
+            SignificantDigits::all(array_map($curves->picture->glow(...), $curves->distances)),
+            array_map(PartCurveDocument::of(...), $curves->parts),
+            array_map(
+                static fn (array $followed): PairCurveDocument => new PairCurveDocument(
+                    $followed['pair']->a->part->id,
+                    $followed['pair']->b->part->id,
+                    SignificantDigits::all($followed['jnd']),
+                    $followed['separateToPerson'],
+                    $followed['separateToBass'],
                 ),
                 $curves->pairs,
             ),
         );
+    }
+
+    /**
+     * @param list<Length> $lengths
+     *
+     * @return list<float>
+     */
+    private static function inches(array $lengths): array
+    {
+        return array_map(static fn (Length $length): float => SignificantDigits::round($length->inInches()), $lengths);
     }
 }

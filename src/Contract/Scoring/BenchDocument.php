@@ -68,7 +68,7 @@ final readonly class BenchDocument
                 (new BuildFindings($scorer))->find($build),
             ),
             SceneDocument::of(
-                ContrastCurves::of($viewing, $scorer->reading->visibility, $parts, BuildOptics::pairs($parts, $viewing->scene->from)),
+                ContrastCurves::of($viewing, $scorer->reading, $parts, BuildOptics::pairs($parts, $viewing->scene->from)),
             ),
         );
     }

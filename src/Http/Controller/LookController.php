@@ -8,6 +8,7 @@ use App\Contract\Look\DepthsDocument;
 use App\Contract\Look\DepthsRequestDocument;
 use App\Contract\Look\LookDocument;
 use App\Contract\Look\LookRequestDocument;
+use App\Contract\Look\MotionDocument;
 use App\Contract\Look\OpinionDocument;
 use App\Contract\Look\SceneDocument;
 use App\Contract\Look\SensitivityDocument;
@@ -38,6 +39,13 @@ final readonly class LookController
     public function scene(#[Payload] LookRequestDocument $request): Response
     {
         return $this->answer->json($this->look->scene($request));
+    }
+
+    #[Route('/api/motion', methods: ['POST'])]
+    #[Operation('motion', 'How the light of blades changes as they turn, at each distance of the scene', MotionDocument::class)]
+    public function motion(#[Payload] LookRequestDocument $request): Response
+    {
+        return $this->answer->json($this->look->motion($request));
     }
 
     #[Route('/api/sensitivity', methods: ['POST'])]

@@ -80,7 +80,7 @@ final readonly class GiveAdvice
         return new AdviceViewDocument(
             AdviceDocument::of($advice),
             SceneDocument::of(
-                ContrastCurves::of($viewing, $reading->visibility, $parts, BuildOptics::pairs($parts, $from)),
+                ContrastCurves::of($viewing, $reading, $parts, BuildOptics::pairs($parts, $from)),
             ),
             array_map(
                 static fn (Opinion $opinion): OpinionDocument => OpinionDocument::of($opinion),

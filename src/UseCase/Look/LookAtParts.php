@@ -9,21 +9,24 @@ use App\Contract\Look\DepthsDocument;
 use App\Contract\Look\DepthsRequestDocument;
 use App\Contract\Look\LookDocument;
 use App\Contract\Look\LookRequestDocument;
+use App\Contract\Look\MotionDocument;
 use App\Contract\Look\OpinionDocument;
 use App\Contract\Look\SceneDocument;
 use App\Contract\Look\SensitivityDocument;
 use App\Contract\Reading\ReadingDocument;
 use App\UseCase\Advice\CurrentRules;
 use Kontrast\Material\ReflectanceFitter;
-use Kontrast\Measure\Length;
+use Kontrast\Reading\Reading;
 use Kontrast\Scoring\Opinion;
 use Kontrast\Scoring\SecondOpinion;
+use Kontrast\Vision\BladesInMotion;
 use Kontrast\Vision\ColoursOverDepth;
 use Kontrast\Vision\ContrastCurves;
 use Kontrast\Vision\Pair;
 use Kontrast\Vision\ReducedPart;
 use Kontrast\Vision\Sensitivity;
 use Kontrast\Vision\Viewing;
+use Kontrast\Water\Direction;
 use Kontrast\Water\Scene;
 
 /** Asks the model: what a bass can pick out, from how far, and what it makes of an advice. */
@@ -36,7 +39,7 @@ final readonly class LookAtParts
     /** @throws InvalidDocument */
     public function look(LookRequestDocument $request): LookDocument
     {
-        $viewing = $this->viewing($request);
+        $viewing = $this->viewing($this->rules->settle($request->reading), $request->from);
         $parts = [];
         foreach ($request->toParts() as $part) {
             $parts[$part->id] = ReducedPart::of($part, $viewing);
@@ -53,9 +56,23 @@ final readonly class LookAtParts
      */
     public function scene(LookRequestDocument $request): SceneDocument
     {
-        $visibility = Length::inches($request->reading->visibility_in);
+        $reading = $this->rules->settle($request->reading);
 
-        return SceneDocument::of(ContrastCurves::of($this->viewing($request), $visibility, $request->toParts(), $request->toPairs()));
+        return SceneDocument::of(
+            ContrastCurves::of($this->viewing($reading, $request->from), $reading, $request->toParts(), $request->toPairs()),
+        );
+    }
+
+    /**
+     * How the light of its blades changes as they turn.
+     *
+     * @throws InvalidDocument
+     */
+    public function motion(LookRequestDocument $request): MotionDocument
+    {
+        $reading = $this->rules->settle($request->reading);
+
+        return MotionDocument::of(BladesInMotion::of($this->viewing($reading, $request->from), $reading, $request->toParts()));
     }
 
     /** @throws InvalidDocument */
@@ -98,9 +115,9 @@ final readonly class LookAtParts
         return array_map(static fn (Opinion $opinion): OpinionDocument => OpinionDocument::of($opinion), $opinions);
     }
 
-    private function viewing(LookRequestDocument $request): Viewing
+    private function viewing(Reading $reading, Direction $from): Viewing
     {
-        $scene = InWater::run(fn (): Scene => Scene::of($this->rules->settle($request->reading), $request->from), 'reading.visibility_in');
+        $scene = InWater::run(static fn (): Scene => Scene::of($reading, $from), 'reading.visibility_in');
 
         return Viewing::in($scene, $this->reflectances);
     }

@@ -121,6 +121,17 @@ final class OutsideDataTest extends TestCase
         self::assertSame(1000, $checked);
     }
 
+    /** D in a dim surround, from starlight to full daylight, cd/m²: colorjs.io's cam16. */
+    public function testTheDegreeOfAdaptationIsCiecam16s(): void
+    {
+        $degrees = Frozen::data('colours')['degrees'];
+        \assert(\is_array($degrees));
+        self::assertCount(1000, $degrees);
+        foreach (array_map(Frozen::numbers(...), $degrees) as [$luminance, $degree]) {
+            self::assertEqualsWithDelta($degree, Adaptation::degree($luminance), 1e-9);
+        }
+    }
+
     /**
      * @param list<float> $expected
      * @param list<float> $actual

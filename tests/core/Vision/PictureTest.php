@@ -139,15 +139,15 @@ final class PictureTest extends TestCase
         $reading = Readings::of(LureKind::Spinnerbait, 20);
         $curves = ContrastCurves::of(
             Fits::viewing(Scene::of($reading, Direction::Side)),
-            $reading->visibility,
+            $reading,
             BuildOptics::parts(Adviser::standard()->advise($reading)->build),
             [['skirt.0', 'blade.rear'], ['nothing', 'head']],
         );
         self::assertCount(1, $curves->pairs, 'A pair that names no part is left out.');
         self::assertEqualsWithDelta(1.0, $curves->left[0], 1e-12);
         foreach ($curves->parts as $part) {
-            self::assertCount(\count($curves->distances), $part['contrast']);
-            self::assertLessThan(abs($part['contrast'][0]) + 1e-6, abs($part['contrast'][\count($part['contrast']) - 1]));
+            self::assertCount(\count($curves->distances), $part->contrast);
+            self::assertLessThan(abs($part->contrast[0]) + 1e-6, abs($part->contrast[\count($part->contrast) - 1]));
         }
     }
 
@@ -179,7 +179,7 @@ final class PictureTest extends TestCase
         $reading = Readings::of(LureKind::Jig, 20, Tint::Clay);
         $curves = ContrastCurves::of(
             Fits::viewing(Scene::of($reading, Direction::Side)),
-            $reading->visibility,
+            $reading,
             [
                 BuildOptics::coloured('black', Colour::Black, Opacity::Opaque),
                 BuildOptics::coloured('also black', Colour::Black, Opacity::Opaque),
@@ -187,8 +187,8 @@ final class PictureTest extends TestCase
             ],
             [['black', 'also black'], ['black', 'white']],
         );
-        foreach (['Person', 'Bass'] as $eye) {
-            $visible = $curves->parts[0]["visibleTo$eye"];
+        $black = $curves->parts[0];
+        foreach (['Person' => $black->visibleToPerson, 'Bass' => $black->visibleToBass] as $eye => $visible) {
             self::assertTrue($visible[0], $eye);
             $sorted = $visible;
             rsort($sorted);
@@ -196,8 +196,8 @@ final class PictureTest extends TestCase
             self::assertNotContains(true, $curves->pairs[0]["separateTo$eye"], 'Two of a colour are one.');
             self::assertTrue($curves->pairs[1]["separateTo$eye"][0], $eye);
         }
-        $lost = \count(array_filter($curves->parts[0]['visibleToBass']));
-        $range = $curves->parts[0]['part']->sightRange();
+        $lost = \count(array_filter($black->visibleToBass, static fn (bool $one): bool => $one));
+        $range = $black->part->sightRange();
         self::assertFalse($range->isLongerThan($curves->distances[$lost] ?? $range), 'Gone from the figure beside it on.');
     }
 
@@ -207,13 +207,13 @@ final class PictureTest extends TestCase
         $reading = Readings::of(LureKind::Jig, 20, Tint::Clay);
         $scene = Scene::of($reading, Direction::Side);
         $black = BuildOptics::coloured('black', Colour::Black, Opacity::Opaque);
-        $curves = ContrastCurves::of(Fits::viewing($scene), $reading->visibility, [$black], []);
+        $curves = ContrastCurves::of(Fits::viewing($scene), $reading, [$black], []);
         $light = Radiance::of($black, $scene, Fits::shared())->steady;
         $eye = PersonEye::in($scene);
         $water = $eye->see($scene->background)->toLab();
         foreach ($curves->distances as $i => $distance) {
             $apart = Ciede2000::between($eye->see($scene->through($light, $distance))->toLab(), $water);
-            self::assertSame($apart >= 2.0, $curves->parts[0]['visibleToPerson'][$i]);
+            self::assertSame($apart >= 2.0, $curves->parts[0]->visibleToPerson[$i]);
         }
     }
 
