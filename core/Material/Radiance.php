@@ -49,6 +49,25 @@ final readonly class Radiance
         return null === $this->glint ? $this->steady : $this->steady->scaled(1 - $share)->plus($this->glint->scaled($share));
     }
 
+    /** The mean of a whole turn: of |cos θ|^n, n even, it is the product of (k − 1)/k for k = 2, 4 … n (Wallis). */
+    public static function meanLobe(): float
+    {
+        $mean = 1.0;
+        for ($k = 2; $k <= self::LOBE; $k += 2) {
+            $mean *= ($k - 1) / $k;
+        }
+
+        return $mean;
+    }
+
+    /** The light of a blade over a whole turn, as an eye takes it for which it turns too fast. */
+    public function overATurn(): Spectrum
+    {
+        return null === $this->glint
+            ? $this->steady
+            : $this->steady->scaled(1 - self::meanLobe())->plus($this->glint->scaled(self::meanLobe()));
+    }
+
     /** A mirror that turns shows water for half of its round and light for the other. */
     private static function metal(Spectrum $reflectance, Scene $scene): self
     {

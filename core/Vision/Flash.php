@@ -31,24 +31,13 @@ final readonly class Flash
         }
         $steady = $part->againstWater();
 
-        return new self($peak, $steady + self::meanLobe() * ($peak - $steady), self::share($steady, $peak));
+        return new self($peak, $steady + Radiance::meanLobe() * ($peak - $steady), self::share($steady, $peak));
     }
 
     /** @return list<Angle> */
     public static function angles(): array
     {
         return array_map(static fn (int $degrees): Angle => Angle::degrees($degrees), self::ANGLES);
-    }
-
-    /** The mean of |cos θ|^n over a turn, n even: the product of (k − 1)/k for k = 2, 4 … n (Wallis). */
-    private static function meanLobe(): float
-    {
-        $mean = 1.0;
-        for ($k = 2; $k <= Radiance::LOBE; $k += 2) {
-            $mean *= ($k - 1) / $k;
-        }
-
-        return $mean;
     }
 
     /** |contrast| is above half the peak's for angles nearer to the flash than this, of a quarter turn. */

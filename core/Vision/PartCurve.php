@@ -15,7 +15,7 @@ use Kontrast\Water\Spectrum;
 final readonly class PartCurve
 {
     /** Nearer to the water than this a part is gone to a person, as it is shown: CIEDE2000. (Chosen.) */
-    private const GONE = 2.0;
+    public const GONE = 2.0;
 
     /**
      * @param list<Shown> $shown

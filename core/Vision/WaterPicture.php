@@ -59,6 +59,12 @@ final readonly class WaterPicture
         return self::GLOW * (1 - exp(-$this->scene->water->beamScattering * ($distance->inMetres() + self::GLOW_PATH_M)));
     }
 
+    /** How steep the waves of the surface are. */
+    public function waves(): Angle
+    {
+        return WaterAround::slope($this->wind);
+    }
+
     /** How many specks drift in the picture. */
     public function specks(): int
     {

@@ -50,7 +50,7 @@ final readonly class WaterAround
      */
     public function surface(Angle $fromZenith, Wind $wind): Spectrum
     {
-        $sky = self::share((self::WINDOW_DEG - $fromZenith->inDegrees()) / self::slope($wind));
+        $sky = self::share((self::WINDOW_DEG - $fromZenith->inDegrees()) / self::slope($wind)->inDegrees());
         $mixture = $this->scene->water->mixture;
         $light = [];
         foreach ($this->scene->light->irradiance->samples as $i => $e) {
@@ -62,10 +62,10 @@ final readonly class WaterAround
     }
 
     /**
-     * Root mean square slope of the surface in degrees, mean square 0.003 + 0.00512·W for a wind of W m/s: Cox & Munk 1954, from memory; 0, 4
+     * Root mean square slope of the surface, mean square 0.003 + 0.00512·W for a wind of W m/s: Cox & Munk 1954, from memory; 0, 4
      * and 8 m/s stand for calm, ripple and chop (chosen).
      */
-    private static function slope(Wind $wind): float
+    public static function slope(Wind $wind): Angle
     {
         $speed = match ($wind) {
             Wind::Calm => 0.0,
@@ -73,7 +73,7 @@ final readonly class WaterAround
             Wind::Chop => 8.0,
         };
 
-        return rad2deg(atan(sqrt(0.003 + 0.00512 * $speed)));
+        return Angle::degrees(rad2deg(atan(sqrt(0.003 + 0.00512 * $speed))));
     }
 
     /** The logistic curve nearest to that of the normal distribution. */

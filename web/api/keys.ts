@@ -23,6 +23,7 @@ export const keys = {
   adviceView: (input: AdviceViewInput) => ['advice-view', input] as const,
   explanation: (input: { reading: Reading; pick: Pick }) => ['explanation', input] as const,
   sensitivity: (request: LookRequest) => ['sensitivity', request] as const,
+  motion: (request: LookRequest) => ['motion', request] as const,
   chart: (asked: ChartRequest) => ['chart', asked] as const,
   different: (here: Here) => ['different', here] as const,
   depths: (input: { reading: Reading; from: From }) => ['depths', input] as const,

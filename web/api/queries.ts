@@ -34,6 +34,7 @@ import {
   type SavedReading,
   type Rule,
   type SavedBuild,
+  type Motion,
   type Sensitivity,
   type Shopping,
   type StarterSet,
@@ -112,6 +113,16 @@ export function sensitivityFor(request: () => LookRequest | null) {
     input: request,
     key: keys.sensitivity,
     ask: (body, signal) => answer<Sensitivity>(api.POST('/api/sensitivity', { body, signal })),
+    isCostly: true,
+  })
+}
+
+/** The light of the blades as they turn, asked when somebody wants to see it. */
+export function motionFor(request: () => LookRequest | null) {
+  return question({
+    input: request,
+    key: keys.motion,
+    ask: (body, signal) => answer<Motion>(api.POST('/api/motion', { body, signal })),
     isCostly: true,
   })
 }

@@ -3535,6 +3535,8 @@ export interface components {
             gradient: components["schemas"]["GradientStop"][];
             /** @description How many specks drift in the picture. */
             specks: number;
+            /** @description How steep the waves of the surface are, root mean square, in degrees. */
+            waves_deg: number;
             distances_in: number[];
             /** @description How much of a detail the water leaves at each distance, 1 to 0. */
             left: number[];
@@ -4091,6 +4093,12 @@ export interface components {
             id: string;
             /** @description One a distance; in each, one color an angle. */
             turns: components["schemas"]["Tone"][];
+            /** @description At each distance its color where it turns too fast for an eye to follow. */
+            means: components["schemas"]["Tone"];
+            /** @description Whether a person sees its flash, at each distance. */
+            visible_person: boolean[];
+            /** @description Whether a bass does. */
+            visible_bass: boolean[];
         };
         /** @description What an advice takes for granted at a water where nobody has looked yet. */
         UsualWater: {

@@ -1,24 +1,22 @@
 <script lang="ts">
   import type { HeadForm } from '../words/vocabulary'
   import { headOutline, lineTie } from './heads'
-  import type { Build } from './paint'
-  import { shade } from './paint'
+  import type { Build, Paint, Tone } from './paint'
   import { path } from './units'
 
   interface Props {
-    /** How much of light and shade shows. */
-    relief?: number
     kind: Build['lure']
     form: HeadForm
     length: number
     height: number
     shank: number
     gap: number
-    colour: string
+    tone: Tone
     /** Null where it is one color. */
-    belly?: string | null
-    eye?: boolean
-    steel: string
+    belly?: Tone | null
+    /** Its ring and its pupil; null where it has none. */
+    eye?: Paint['eye'] | null
+    steel: Tone
     name: string
     /** Drawn without detail, for a picture the size of a thumbnail. */
     small?: boolean
@@ -30,12 +28,11 @@
     height: H,
     shank,
     gap,
-    colour,
+    tone,
     belly = null,
-    eye = false,
+    eye = null,
     steel,
     name,
-    relief = 1,
     small = false,
   }: Props = $props()
 
@@ -55,37 +52,24 @@ Q${0.2 * shank} ${-gap * (0.75 + 0.2 * lean)} ${shank * (0.52 + 0.16 * lean)} ${
 </script>
 
 <defs>
-  <radialGradient id={name} cx="0.42" cy="0.28" r="0.85">
-    <stop offset="0" stop-color={shade(colour, 0.28 * relief)} />
-    <stop offset="0.55" stop-color={colour} />
-    <stop offset="1" stop-color={shade(colour, -0.34 * relief)} />
+  <radialGradient id={name} cx="0.42" cy="0.22" r="0.9">
+    <stop offset="0" stop-color={tone.light} />
+    <stop offset="0.5" stop-color={tone.mid} />
+    <stop offset="1" stop-color={tone.dark} />
   </radialGradient>
 </defs>
 {#if bristles !== ''}
-  <path d={bristles} fill="none" stroke={shade(steel, -0.35 * relief)} stroke-width="1.6" stroke-linecap="round" />
+  <path d={bristles} fill="none" stroke={steel.dark} stroke-width="1.6" stroke-linecap="round" />
 {/if}
 {#if kind !== 'spinnerbait'}
-  <circle cx={eyelet.x} cy={eyelet.y} r="5" fill="none" stroke={steel} stroke-width="2.6" />
+  <circle cx={eyelet.x} cy={eyelet.y} r="5" fill="none" stroke={steel.mid} stroke-width="2.6" />
 {/if}
-<path d={outline} fill="url(#{name})" stroke={shade(colour, -0.6 * relief)} stroke-width="1.3" />
+<path d={outline} fill="url(#{name})" stroke={tone.line} stroke-width="1.3" />
 {#if belly}
   <clipPath id="{name}-belly"><rect x={-1.1 * L} y={0.12 * h} width={1.2 * L} height={1.2 * h} /></clipPath>
-  <path
-    d={outline}
-    fill={belly}
-    stroke={shade(belly, -0.5 * relief)}
-    stroke-width="1.3"
-    clip-path="url(#{name}-belly)"
-  />
+  <path d={outline} fill={belly.mid} stroke={belly.line} stroke-width="1.3" clip-path="url(#{name}-belly)" />
 {/if}
 {#if eye}
-  <circle
-    cx={-0.62 * L}
-    cy={-0.12 * h}
-    r={0.26 * h}
-    fill={shade(colour, 0.9 * relief)}
-    stroke={shade(colour, -0.6 * relief)}
-    stroke-width="0.9"
-  />
-  <circle cx={-0.63 * L} cy={-0.12 * h} r={0.14 * h} fill={shade(colour, -0.9 * relief)} />
+  <circle cx={-0.62 * L} cy={-0.12 * h} r={0.26 * h} fill={eye.ring} stroke={tone.line} stroke-width="0.9" />
+  <circle cx={-0.63 * L} cy={-0.12 * h} r={0.14 * h} fill={eye.pupil} />
 {/if}

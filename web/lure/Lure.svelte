@@ -5,7 +5,8 @@
   import { barbPath, bendPath, hookPath } from './hook'
   import { layout } from './layout'
   import type { PartPlace } from '../words/vocabulary'
-  import { shade, type Build, type Paint } from './paint'
+  import type { Build, Paint } from './paint'
+  import type { Posed } from './posed'
   import Ruler from './Ruler.svelte'
   import Skirt from './Skirt.svelte'
   import Trailer from './Trailer.svelte'
@@ -18,8 +19,12 @@
     ruler?: boolean
     /** Show this many inches across, so that two drawings share a scale. */
     span?: number
-    /** The color of the outline of what is gone, which has to show on the water. */
-    lines?: string
+    /** The color in which what is gone is outlined, where that is asked for. */
+    lines?: string | null
+    /** How far the water blurs it, inches. */
+    blur?: number
+    /** How its blades hang, in the order of the build: turned, lit, with a glow about them. */
+    blades?: readonly Posed[]
     /** What it is for, before what it is: two drawings of one lure have different names. */
     says?: string
     /** A picture the size of a thumbnail: the same shapes and colors with a tenth of the detail. */
@@ -31,7 +36,9 @@
     paint,
     ruler = true,
     span,
-    lines = '#ffffff',
+    lines = null,
+    blur = 0,
+    blades = [],
     says = '',
     small = false,
     class: classes = '',
@@ -47,7 +54,6 @@
   const height = $derived(rulerY - top + (ruler ? 32 : 0))
   const rear = $derived(build.blades.length - 1)
   const steel = $derived(paint.steel)
-  const relief = $derived(paint.relief)
 
   const wire = $derived(
     at.tie && at.loop
@@ -68,22 +74,25 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
       : { x: at.shank - at.gap * 0.5, shank: m.trailer_hook_in * PER_INCH, gap: m.trailer_hook_in * 45 },
   )
   const collar = $derived(at.headHeight * 0.5)
-  /** Of what is filtered by it only an outline is left; null leaves a group as it is. */
-  const outline = (place: PartPlace) => (paint.gone[place] ? `url(#${name}-gone)` : null)
-  const isAnythingGone = $derived(Object.values(paint.gone).some(Boolean))
+  /** What is gone is not drawn, or only its outline. */
+  const outline = (place: PartPlace) => (paint.gone[place] && lines ? `url(#${name}-gone)` : null)
+  const hidden = (place: PartPlace) => (paint.gone[place] && !lines ? 'hidden' : undefined)
+  const isOutlined = $derived(lines !== null && Object.values(paint.gone).some(Boolean))
+  /** Less than this is not seen, hundredths of an inch. */
+  const LEAST_BLUR = 0.3
+  const deviation = $derived(blur * PER_INCH)
   /** Gaps between strands up to twice this are closed, and the line around the whole is so wide, hundredths of an inch. */
   const OUTLINE = { closes: 7, line: 1.1 }
 </script>
 
 {#snippet strands(layer: 'behind' | 'before')}
   {#if build.skirt}
-    <g filter={outline('skirt')}
+    <g filter={outline('skirt')} visibility={hidden('skirt')}
       ><Skirt
-        {relief}
         skirt={build.skirt}
         length={(m.skirt_in ?? 1) * PER_INCH}
         {collar}
-        colours={paint.skirt}
+        tones={paint.skirt}
         belly={paint.skirtBelly}
         {layer}
         {small}
@@ -94,17 +103,27 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
 
 {#snippet hung(index: number)}
   {@const blade = build.blades[index]}
-  {#if blade}
-    <g filter={outline(blade.position === 'front' ? 'front_blade' : 'rear_blade')}
-      ><Blade
-        {relief}
-        {blade}
-        {...bladeMeasures(index)}
-        colour={paint.blades[index] ?? '#999999'}
-        shines={paint.shines[index] ?? false}
-        name="{name}-b{index}"
-      /></g
-    >
+  {@const tone = paint.blades[index]}
+  {#if blade && tone}
+    {@const place = blade.position === 'front' ? 'front_blade' : 'rear_blade'}
+    {@const posed = blades[index]}
+    {@const measures = bladeMeasures(index)}
+    <g data-blade={index} filter={outline(place)} visibility={hidden(place)}>
+      {#if posed?.glow}
+        <radialGradient id="{name}-g{index}">
+          <stop offset="0.25" stop-color={posed.glow.colour} />
+          <stop offset="1" stop-color={posed.glow.colour} stop-opacity="0" />
+        </radialGradient>
+        <circle
+          data-moves="glow"
+          cx={0.5 * measures.length}
+          r={0.95 * measures.length}
+          fill="url(#{name}-g{index})"
+          opacity={posed.glow.share}
+        />
+      {/if}
+      <Blade {blade} {...measures} {tone} shines={paint.shines[index] ?? false} name="{name}-b{index}" turned={posed} />
+    </g>
   {/if}
 {/snippet}
 
@@ -114,7 +133,7 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
   role="img"
   aria-label="{says}{describeBuild(build)}"
 >
-  {#if isAnythingGone}<defs>
+  {#if isOutlined}<defs>
       <filter
         id="{name}-gone"
         filterUnits="userSpaceOnUse"
@@ -128,119 +147,124 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
         <feMorphology in="wide" operator="erode" radius={OUTLINE.closes} result="whole" />
         <feMorphology in="whole" operator="dilate" radius={OUTLINE.line} result="outer" />
         <feComposite in="outer" in2="whole" operator="out" result="edge" />
-        <feFlood flood-color={lines} flood-opacity="0.7" />
+        <feFlood flood-color={lines ?? 'none'} flood-opacity="0.7" />
         <feComposite in2="edge" operator="in" />
       </filter>
     </defs>{/if}
-  {#if !small}{@render strands('behind')}{/if}
-  <g fill="none" stroke={steel} stroke-width="4.4" stroke-linecap="round" stroke-linejoin="round">
-    <path d={hookPath(-6, 0, at.shank + 6, at.gap)} />
-    <path d={barbPath(-6, 0, at.shank + 6, at.gap)} stroke-width="2.4" />
-  </g>
-  {#if trailerHook && !small}
-    <g fill="none" stroke={steel} stroke-width="3.8" stroke-linecap="round">
-      <circle cx={trailerHook.x} cy={-at.gap * 0.06} r="6.5" />
-      <path d={hookPath(trailerHook.x + 6, 0, trailerHook.shank - 6, trailerHook.gap)} />
-      <path d={barbPath(trailerHook.x + 6, 0, trailerHook.shank - 6, trailerHook.gap)} stroke-width="2.2" />
-    </g>
+  {#if deviation > LEAST_BLUR}
+    <filter id="{name}-blur" x="-5%" y="-5%" width="110%" height="110%"
+      ><feGaussianBlur stdDeviation={deviation} /></filter
+    >
   {/if}
-  {#if build.trailer}
-    <g transform="translate(4 0)" filter={outline('trailer')}>
-      <Trailer
-        {relief}
-        trailer={build.trailer}
-        length={build.trailer.length_in * PER_INCH}
-        colours={paint.trailer}
-        belly={paint.trailerBelly}
-        name="{name}-t"
-        {small}
-      />
+  <g filter={deviation > LEAST_BLUR ? `url(#${name}-blur)` : undefined}>
+    {#if !small}{@render strands('behind')}{/if}
+    <g fill="none" stroke={steel.mid} stroke-width="4.4" stroke-linecap="round" stroke-linejoin="round">
+      <path d={hookPath(-6, 0, at.shank + 6, at.gap)} />
+      <path d={barbPath(-6, 0, at.shank + 6, at.gap)} stroke-width="2.4" />
     </g>
-    {#if !small}<!-- the point comes out through the back of the trailer -->
-      <path
-        d={bendPath(-6, 0, at.shank + 6, at.gap)}
-        fill="none"
-        stroke={steel}
-        stroke-width="4.4"
-        stroke-linecap="round"
-      />
-      <path
-        d={barbPath(-6, 0, at.shank + 6, at.gap)}
-        fill="none"
-        stroke={steel}
-        stroke-width="2.4"
-        stroke-linecap="round"
-      />{/if}
-  {/if}
-  {@render strands('before')}
-
-  {#if wire && at.tie && at.loop}
-    <path d={wire} fill="none" stroke={steel} stroke-width="3.5" stroke-linecap="round" />
-    <circle cx={at.loop.x + 3} cy={at.loop.y} r="4" fill="none" stroke={steel} stroke-width="2.6" />
-    <rect
-      x={at.loop.x + 6}
-      y={at.loop.y - 4}
-      width="11"
-      height="8"
-      rx="3"
-      fill={shade(steel, 0.25 * relief)}
-      stroke={shade(steel, -0.25 * relief)}
-      stroke-width="1"
-    />
-    {#if build.blades[rear]}
-      <g transform="translate({at.loop.x + 22} {at.loop.y + 1}) rotate(4)">
-        {@render hung(rear)}
+    {#if trailerHook && !small}
+      <g fill="none" stroke={steel.mid} stroke-width="3.8" stroke-linecap="round">
+        <circle cx={trailerHook.x} cy={-at.gap * 0.06} r="6.5" />
+        <path d={hookPath(trailerHook.x + 6, 0, trailerHook.shank - 6, trailerHook.gap)} />
+        <path d={barbPath(trailerHook.x + 6, 0, trailerHook.shank - 6, trailerHook.gap)} stroke-width="2.2" />
       </g>
     {/if}
-    {#if at.clevis && build.blades[0]}
-      <g
-        fill={shade(steel, 0.35 * relief)}
-        stroke={shade(steel, -0.25 * relief)}
-        stroke-width="1"
-        transform="translate({at.clevis.x} {at.clevis.y}) rotate({armAngle})"
-      >
-        <circle cx="-9" r="4.6" />
-        <circle cx="9" r="4.6" />
-        <path d="M-4 0C-4 10 4 10 4 0" fill="none" stroke-width="2" />
+    {#if build.trailer}
+      <g transform="translate(4 0)" filter={outline('trailer')} visibility={hidden('trailer')}>
+        <Trailer
+          trailer={build.trailer}
+          length={build.trailer.length_in * PER_INCH}
+          tones={paint.trailer}
+          belly={paint.trailerBelly}
+          name="{name}-t"
+          {small}
+        />
       </g>
-      <g transform="translate({at.clevis.x + 4} {at.clevis.y + 9}) rotate(14)">
+      {#if !small}<!-- the point comes out through the back of the trailer -->
+        <path
+          d={bendPath(-6, 0, at.shank + 6, at.gap)}
+          fill="none"
+          stroke={steel.mid}
+          stroke-width="4.4"
+          stroke-linecap="round"
+        />
+        <path
+          d={barbPath(-6, 0, at.shank + 6, at.gap)}
+          fill="none"
+          stroke={steel.mid}
+          stroke-width="2.4"
+          stroke-linecap="round"
+        />{/if}
+    {/if}
+    {@render strands('before')}
+
+    {#if wire && at.tie && at.loop}
+      <path d={wire} fill="none" stroke={steel.mid} stroke-width="3.5" stroke-linecap="round" />
+      <circle cx={at.loop.x + 3} cy={at.loop.y} r="4" fill="none" stroke={steel.mid} stroke-width="2.6" />
+      <rect
+        x={at.loop.x + 6}
+        y={at.loop.y - 4}
+        width="11"
+        height="8"
+        rx="3"
+        fill={steel.light}
+        stroke={steel.dark}
+        stroke-width="1"
+      />
+      {#if build.blades[rear]}
+        <g transform="translate({at.loop.x + 22} {at.loop.y + 1}) rotate(4)">
+          {@render hung(rear)}
+        </g>
+      {/if}
+      {#if at.clevis && build.blades[0]}
+        <g
+          fill={steel.light}
+          stroke={steel.dark}
+          stroke-width="1"
+          transform="translate({at.clevis.x} {at.clevis.y}) rotate({armAngle})"
+        >
+          <circle cx="-9" r="4.6" />
+          <circle cx="9" r="4.6" />
+          <path d="M-4 0C-4 10 4 10 4 0" fill="none" stroke-width="2" />
+        </g>
+        <g transform="translate({at.clevis.x + 4} {at.clevis.y + 9}) rotate(14)">
+          {@render hung(0)}
+        </g>
+      {/if}
+    {/if}
+    <g filter={outline('head')} visibility={hidden('head')}
+      ><Head
+        {steel}
+        kind={build.lure}
+        form={build.head.form}
+        length={at.headLength}
+        height={at.headHeight}
+        shank={at.shank}
+        gap={at.gap}
+        tone={paint.head}
+        belly={paint.headBelly}
+        eye={build.head.eye ? paint.eye : null}
+        name="{name}-h"
+        {small}
+      /></g
+    >
+    {#if build.lure === 'bladed_jig' && build.blades[0]}
+      <!-- the plate leans forward over the nose, seen three quarters from the side -->
+      <g transform="translate({-at.headLength * 0.86} {at.headHeight * 0.34}) skewX(12) rotate(-126) scale(1 0.62)">
         {@render hung(0)}
       </g>
+      <g fill="none" stroke={steel.mid} stroke-width="3" stroke-linecap="round">
+        <path d={path`M${-at.headLength * 0.92} ${at.headHeight * 0.06}l${-11} ${-4}`} />
+        <ellipse
+          cx={-at.headLength * 0.92 - 21}
+          cy={at.headHeight * 0.06 - 8}
+          rx="12"
+          ry="5"
+          transform="rotate(20 {-at.headLength * 0.92 - 21} {at.headHeight * 0.06 - 8})"
+        />
+      </g>
     {/if}
-  {/if}
-  <g filter={outline('head')}
-    ><Head
-      {relief}
-      {steel}
-      kind={build.lure}
-      form={build.head.form}
-      length={at.headLength}
-      height={at.headHeight}
-      shank={at.shank}
-      gap={at.gap}
-      colour={paint.head}
-      belly={paint.headBelly}
-      eye={build.head.eye}
-      name="{name}-h"
-      {small}
-    /></g
-  >
-  {#if build.lure === 'bladed_jig' && build.blades[0]}
-    <!-- the plate leans forward over the nose, seen three quarters from the side -->
-    <g transform="translate({-at.headLength * 0.86} {at.headHeight * 0.34}) skewX(12) rotate(-126) scale(1 0.62)">
-      {@render hung(0)}
-    </g>
-    <g fill="none" stroke={steel} stroke-width="3" stroke-linecap="round">
-      <path d={path`M${-at.headLength * 0.92} ${at.headHeight * 0.06}l${-11} ${-4}`} />
-      <ellipse
-        cx={-at.headLength * 0.92 - 21}
-        cy={at.headHeight * 0.06 - 8}
-        rx="12"
-        ry="5"
-        transform="rotate(20 {-at.headLength * 0.92 - 21} {at.headHeight * 0.06 - 8})"
-      />
-    </g>
-  {/if}
+  </g>
   {#if ruler}
     <Ruler
       x={at.bounds.left}

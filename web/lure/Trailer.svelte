@@ -1,32 +1,33 @@
 <script lang="ts">
   import type { Trailer } from '../api/client'
-  import { shade } from './paint'
+  import { modeled, type Tone } from './paint'
   import { trailerShape } from './trailers'
   import { path, scatter } from './units'
 
   interface Props {
-    /** How much of light and shade shows. */
-    relief?: number
     trailer: Trailer
     length: number
-    colours: string[]
+    tones: readonly Tone[]
     /** Empty where it is not split. */
-    belly?: string[]
+    belly?: readonly Tone[]
     /** Unique in the page: gradients are found by name. */
     name: string
     /** Drawn without detail, for a picture the size of a thumbnail. */
     small?: boolean
   }
-  let { trailer, length, colours, belly = [], name, relief = 1, small = false }: Props = $props()
+  let { trailer, length, tones, belly = [], name, small = false }: Props = $props()
 
   const shape = $derived(trailerShape(trailer.style, length))
-  const base = $derived(colours[0] ?? '#808080')
-  const accent = $derived(colours[1] ?? base)
-  const second = $derived(colours[2] ?? null)
+  const UNKNOWN = modeled('#808080')
+  const base = $derived(tones[0] ?? UNKNOWN)
+  const accent = $derived(tones[1] ?? base)
+  const second = $derived(tones[2] ?? null)
   const under = $derived(belly[0] ?? null)
   /** Flat tails lie on edge: a trailer on its side is seen this much narrower. (Chosen.) */
   const ON_SIDE = 0.55
-  const edge = $derived(shade(base, -0.5 * relief))
+  const edge = $derived(base.line)
+  /** Half the height of a body, for the light that falls on it. */
+  const half = $derived(0.11 * Math.min(length, 300))
   /** Flakes, and specks of a second accent: one path a color. */
   const flecks = $derived.by(() => {
     const next = scatter(41)
@@ -36,7 +37,7 @@
       const x = (0.04 + 0.44 * next()) * length
       const y = (next() - 0.5) * 0.11 * length
       const light = next() > 0.5
-      const fill = second && i % 2 === 0 ? second : shade(base, (light ? 0.6 : -0.6) * relief)
+      const fill = second && i % 2 === 0 ? second.mid : light ? base.light : base.line
       merged[fill] = (merged[fill] ?? '') + path`M${x - 1.2} ${y}a1.2 1.2 0 1 1 2.4 0a1.2 1.2 0 1 1 -2.4 0`
     }
     return Object.entries(merged).map(([fill, d]) => ({ fill, d }))
@@ -44,9 +45,15 @@
 </script>
 
 <defs>
-  <linearGradient id={name} gradientUnits="userSpaceOnUse" x1={0.5 * length} x2={0.92 * length} y1="0" y2="0">
-    <stop offset="0.1" stop-color={base} />
-    <stop offset="0.6" stop-color={shape.belly ? base : accent} />
+  <!-- A round body lit from above. -->
+  <linearGradient id={name} gradientUnits="userSpaceOnUse" x1="0" x2="0" y1={-half} y2={half}>
+    <stop offset="0.05" stop-color={base.light} />
+    <stop offset="0.5" stop-color={base.mid} />
+    <stop offset="0.95" stop-color={base.dark} />
+  </linearGradient>
+  <linearGradient id="{name}-limb" gradientUnits="userSpaceOnUse" x1={0.5 * length} x2={0.92 * length} y1="0" y2="0">
+    <stop offset="0.1" stop-color={base.mid} />
+    <stop offset="0.6" stop-color={shape.belly ? base.mid : accent.mid} />
   </linearGradient>
 </defs>
 <g
@@ -54,17 +61,29 @@
   stroke-linejoin="round"
   transform={trailer.rig === 'on_side' ? `scale(1 ${ON_SIDE})` : undefined}
 >
-  <path d={shape.limbs.join('')} fill="url(#{name})" stroke={edge} stroke-width="1.1" />
-  <path d={shape.body} fill={base} stroke={edge} stroke-width="1.1" />
+  {#each shape.limbs as limb, i (i)}
+    <g data-moves="limb" data-limb={i} data-joint={shape.joint * length}>
+      <path d={limb} fill="url(#{name}-limb)" stroke={edge} stroke-width="1.1" />
+      {#if !small}<path
+          d={limb}
+          transform="translate(0 {0.18 * half})"
+          fill={base.dark}
+          opacity="0.22"
+          clip-path="url(#{name}-limb-{i})"
+        />
+        <clipPath id="{name}-limb-{i}"><path d={limb} /></clipPath>{/if}
+    </g>
+  {/each}
+  <path d={shape.body} fill="url(#{name})" stroke={edge} stroke-width="1.1" />
   {#if under}
     <clipPath id="{name}-belly"><rect x="-5" y={0.015 * length} width={1.1 * length} height={0.4 * length} /></clipPath>
-    <path d={shape.body} fill={under} stroke={edge} stroke-width="1.1" clip-path="url(#{name}-belly)" />
+    <path d={shape.body} fill={under.mid} stroke={edge} stroke-width="1.1" clip-path="url(#{name}-belly)" />
   {:else if shape.belly && accent !== base}
-    <path d={shape.belly} fill={accent} />
+    <path d={shape.belly} fill={accent.mid} />
   {/if}
 </g>
 {#if !small}<path d={shape.ribs.join('')} fill="none" stroke={edge} stroke-width="0.9" opacity="0.6" />{/if}
 {#each flecks as { d, fill } (fill)}<path {d} {fill} opacity="0.85" />{/each}
 {#if shape.belly}
-  <circle cx={0.07 * length} cy={-0.02 * length} r={0.013 * length} fill={shade(base, -0.7 * relief)} />
+  <circle cx={0.07 * length} cy={-0.02 * length} r={0.013 * length} fill={base.line} />
 {/if}

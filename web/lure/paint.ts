@@ -1,4 +1,4 @@
-import type { Advice, LookPart, Scene } from '../api/client'
+import type { Advice, LookPart, Motion, Scene } from '../api/client'
 import {
   COLOUR_HEX,
   DARKENED_HEX,
@@ -13,28 +13,47 @@ import {
 /** What the drawing needs of a build, whoever put it together. */
 export type Build = Pick<Advice, 'lure' | 'head' | 'blades' | 'skirt' | 'trailer' | 'trailer_hook' | 'measures'>
 
-/** The colours a lure is painted with, part by part ("#rrggbb"). */
+/** A part's color where light falls on it, as it is, where it is in shade, and its outline ("#rrggbb"). */
+export interface Tone {
+  light: string
+  mid: string
+  dark: string
+  line: string
+}
+
+/** The tones a lure is painted with, part by part. */
 export interface Paint {
-  head: string
-  blades: string[]
+  head: Tone
+  blades: Tone[]
   /** Metal shines, paint does not. */
   shines: boolean[]
-  skirt: string[]
-  trailer: string[]
+  skirt: Tone[]
+  trailer: Tone[]
   /** Null where the head is one color. */
-  headBelly: string | null
+  headBelly: Tone | null
   /** Under the back of a split skirt or trailer; empty where it is not split. */
-  skirtBelly: string[]
-  trailerBelly: string[]
+  skirtBelly: Tone[]
+  trailerBelly: Tone[]
   /** Hooks, wire and the like. */
-  steel: string
-  /** How much of light, shade and outline shows: 1 in the hand, 0 where the water has taken every detail. */
-  relief: number
-  /** What the eye no longer sees there; an outline is left of it. */
+  steel: Tone
+  /** A head's eye, where it has one. */
+  eye: { ring: string; pupil: string }
+  /** What the eye no longer sees there: it is not drawn. */
   gone: Partial<Record<PartPlace, boolean>>
 }
 
 const UNKNOWN = '#808080'
+
+/** A color as light and shade model it in the hand. */
+export const modeled = (hex: string): Tone => ({
+  light: shade(hex, 0.26),
+  mid: hex,
+  dark: shade(hex, -0.34),
+  line: shade(hex, -0.55),
+})
+
+/** A tone the eye takes for that of nothing else, for what is not drawn. */
+const FLAT = (hex: string): Tone => ({ light: hex, mid: hex, dark: hex, line: hex })
 
 /** Whether a finish is bare metal. */
 const isMetal = (finish: Finish) => (METALS as readonly string[]).includes(finish)
@@ -48,11 +67,11 @@ export function partAt<T extends { place?: PartPlace | null; layer?: number }>(
   return parts.find((part) => part.place === place && (part.layer ?? 0) === layer)
 }
 
-const bladePlace = (position: Build['blades'][number]['position']): PartPlace =>
+export const bladePlace = (position: Build['blades'][number]['position']): PartPlace =>
   position === 'front' ? 'front_blade' : 'rear_blade'
 
 /** The colors of what is not a blade, each from where it sits and the word it has. */
-function coloured(build: Build, at: (place: PartPlace, layer: number, word: Colour) => string) {
+function coloured(build: Build, at: (place: PartPlace, layer: number, word: Colour) => Tone) {
   const { head, skirt, trailer } = build
   const all = (place: PartPlace, words: readonly Colour[]) => words.map((word, layer) => at(place, layer, word))
   return {
@@ -65,14 +84,14 @@ function coloured(build: Build, at: (place: PartPlace, layer: number, word: Colo
   }
 }
 
-const IN_THE_HAND = { steel: STEEL_HEX, relief: 1, gone: {} }
+const IN_THE_HAND = { steel: modeled(STEEL_HEX), eye: { ring: '#f2f2ee', pupil: '#141414' }, gone: {} }
 
 /** As the parts look in the hand. */
 export function inTheHand(build: Build): Paint {
   return {
-    ...coloured(build, (_place, _layer, word) => COLOUR_HEX[word]),
+    ...coloured(build, (_place, _layer, word) => modeled(COLOUR_HEX[word])),
     ...IN_THE_HAND,
-    blades: build.blades.map((blade) => (blade.darkened ? DARKENED_HEX : FINISH_HEX[blade.finish])),
+    blades: build.blades.map((blade) => modeled(blade.darkened ? DARKENED_HEX : FINISH_HEX[blade.finish])),
     shines: build.blades.map((blade) => isMetal(blade.finish) && !blade.darkened),
   }
 }
@@ -81,13 +100,14 @@ export function inTheHand(build: Build): Paint {
 export function inTheirColours(build: Build, parts: readonly LookPart[]): Paint {
   const blades = build.blades.map((blade) => partAt(parts, bladePlace(blade.position)))
   return {
-    ...coloured(build, (place, layer) => partAt(parts, place, layer)?.hex ?? UNKNOWN),
+    ...coloured(build, (place, layer) => modeled(partAt(parts, place, layer)?.hex ?? UNKNOWN)),
     ...IN_THE_HAND,
-    blades: blades.map((blade) => (blade?.metal ? FINISH_HEX[blade.metal] : (blade?.hex ?? UNKNOWN))),
+    blades: blades.map((blade) => modeled(blade?.metal ? FINISH_HEX[blade.metal] : (blade?.hex ?? UNKNOWN))),
     shines: blades.map((blade) => blade?.kind === 'metal'),
   }
 }
 
+/** Who looks at a lure in the water. */
 export type Eye = 'person' | 'bass'
 
 /** What an eye cannot tell apart at one of the distances of a scene: parts from the water, and pairs of parts from each other. */
@@ -107,35 +127,46 @@ export function confused(scene: Scene, at: number, eye: Eye): Confused {
   return { lost, pairs }
 }
 
-/** Which colors of a scene show what an eye takes, or a camera instead of a person. */
-const shownTo = (eye: Eye, isCamera: boolean) => (eye === 'bass' ? 'bass_exposed' : isCamera ? 'camera' : 'person')
+/** Whose colors of a scene are shown: a person's, a camera's in place of them, or a bass's. */
+export type Shown = 'person' | 'camera' | 'bass'
+export const shownTo = (eye: Eye, isCamera: boolean): Shown =>
+  eye === 'bass' ? 'bass' : isCamera ? 'camera' : 'person'
 
-/** The water behind, as an eye takes it. */
-export function waterOf(scene: Scene, eye: Eye, isCamera = false): string {
-  return scene[`water_${shownTo(eye, isCamera)}` as const]
+/** The water behind, level with the lure. */
+export function waterOf(scene: Scene, shown: Shown): string {
+  return shown === 'bass' ? scene.water_bass_exposed : scene[`water_${shown}`]
 }
 
-/** A place is gone where every part that sits there is. */
-export function gonePlaces(scene: Scene, { lost }: Confused): Paint['gone'] {
+/** A place is gone where an eye sees nothing of what sits there, nor its flash where it turns. */
+export function gonePlaces(scene: Scene, at: number, eye: Eye, motion?: Motion): Paint['gone'] {
+  const visible = `visible_${eye}` as const
+  const flashes = (id: string) => motion?.parts.find((part) => part.id === id)?.[visible][at] === true
   const gone: Paint['gone'] = {}
   for (const { place } of scene.parts) {
-    if (place) gone[place] = scene.parts.every((part) => part.place !== place || lost.includes(part))
+    if (place) {
+      gone[place] = scene.parts.every((part) => part.place !== place || !(part[visible][at] || flashes(part.id)))
+    }
   }
   return gone
 }
 
-/** As the model says the parts look at one of the distances of a scene, to a person or, approximately, to a bass. */
-export function inTheWater(build: Build, scene: Scene, at: number, eye: Eye, isCamera = false): Paint {
-  const water = waterOf(scene, eye, isCamera)
+/** As the model says the parts look at one of the distances of a scene. */
+export function inTheWater(build: Build, scene: Scene, at: number, eye: Eye, isCamera = false, motion?: Motion): Paint {
   const shown = shownTo(eye, isCamera)
-  const colour = (place: PartPlace, layer = 0) => partAt(scene.parts, place, layer)?.[shown][at] ?? water
+  const water = FLAT(waterOf(scene, shown))
+  const tone = (place: PartPlace, layer = 0): Tone => {
+    const [light, mid, dark] = partAt(scene.parts, place, layer)?.tones.map((one) => one[shown][at]) ?? []
+    return light && mid && dark ? { light, mid, dark, line: dark } : water
+  }
+  const gone = gonePlaces(scene, at, eye, motion)
   return {
-    ...coloured(build, colour),
-    blades: build.blades.map((blade) => colour(bladePlace(blade.position))),
+    ...coloured(build, tone),
+    blades: build.blades.map((blade) => tone(bladePlace(blade.position))),
     shines: build.blades.map(() => false),
-    steel: colour('steel'),
-    relief: scene.left[at] ?? 0,
-    gone: gonePlaces(scene, confused(scene, at, eye)),
+    // Hook and wire lie within the other parts, which are hidden by their places.
+    steel: gone.steel ? FLAT('none') : tone('steel'),
+    eye: { ring: tone('head').light, pupil: tone('head').dark },
+    gone,
   }
 }
 
@@ -151,13 +182,23 @@ export function linesOn(hex: string): string {
   return 0.2126 * red + 0.7152 * green + 0.0722 * blue > 110 ? '#000000' : '#ffffff'
 }
 
-/** A colour made lighter (towards white) or darker (towards black) by a share from -1 to 1. */
-export function shade(hex: string, by: number): string {
-  const target = by > 0 ? 255 : 0
-  const mixed = channels(hex).map((channel) =>
-    Math.round(channel + (target - channel) * Math.abs(by))
+/** Between two colors, 0 the first and 1 the second. */
+export function mixed(one: string, other: string, share: number): string {
+  const to = channels(other)
+  const between = channels(one).map((channel, i) =>
+    Math.round(channel + ((to[i] ?? 0) - channel) * share)
       .toString(16)
       .padStart(2, '0'),
   )
-  return `#${mixed.join('')}`
+  return `#${between.join('')}`
+}
+
+/** A colour made lighter (towards white) or darker (towards black) by a share from -1 to 1. */
+export function shade(hex: string, by: number): string {
+  return mixed(hex, by > 0 ? '#ffffff' : '#000000', Math.abs(by))
+}
+
+/** A part's color at a height of it, 0 the top and 1 the bottom. */
+export function atHeight({ light, mid, dark }: Tone, height: number): string {
+  return height < 0.5 ? mixed(light, mid, 2 * height) : mixed(mid, dark, 2 * height - 1)
 }

@@ -9,7 +9,14 @@ export interface Strand {
   /** Under the back of a split skirt. */
   belly: boolean
   behind: boolean
+  /** How far down it lies, 0 the top of the skirt and 1 its bottom, and which of the groups that move as one it is in. */
+  height: number
+  band: number
 }
+
+/** So many groups of strands move as one each. */
+export const BANDS = 6
+const bandOf = (height: number) => Math.min(BANDS - 1, Math.floor(height * BANDS))
 
 /** How many strands are drawn of the forty-odd a skirt has. */
 const STRANDS = 64
@@ -53,6 +60,8 @@ export function strands(
         ? { colour: i % skirt.belly.length, belly: true }
         : { colour: pickShare(shares, (i * 0.618) % 1), belly: false }),
       behind: i % 2 === 0,
+      height: across,
+      band: bandOf(across),
     }
   })
 }
@@ -70,6 +79,8 @@ export function fringe(length: number, collar: number): Strand[] {
       colour: i % 5 === 0 ? 1 : 0,
       belly: false,
       behind: true,
+      height: side < 0 ? 0.1 : 0.9,
+      band: side < 0 ? 0 : BANDS - 1,
     }
   })
 }

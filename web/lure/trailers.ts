@@ -8,6 +8,8 @@ export interface TrailerShape {
   limbs: string[]
   /** Thin lines across the body. */
   ribs: string[]
+  /** Where they are hinged, a share of the length. */
+  joint: number
   /** Where a belly in the accent colour runs, for fish-shaped trailers. */
   belly?: string
 }
@@ -27,6 +29,7 @@ export function trailerShape(style: Trailer['style'], length: number): TrailerSh
   switch (style) {
     case 'craw':
       return {
+        joint: 0.48,
         body: path`M0 ${-0.055 * T}C${0.08 * L} ${-0.085 * T} ${0.2 * L} ${-0.095 * T} ${0.32 * L} ${-0.09 * T}
 C${0.42 * L} ${-0.085 * T} ${0.5 * L} ${-0.07 * T} ${0.53 * L} ${-0.03 * T}L${0.53 * L} ${0.03 * T}
 C${0.5 * L} ${0.07 * T} ${0.42 * L} ${0.085 * T} ${0.32 * L} ${0.09 * T}C${0.2 * L} ${0.095 * T} ${0.08 * L} ${0.085 * T} 0 ${0.055 * T}Z`,
@@ -35,6 +38,7 @@ C${0.5 * L} ${0.07 * T} ${0.42 * L} ${0.085 * T} ${0.32 * L} ${0.09 * T}C${0.2 *
       }
     case 'chunk':
       return {
+        joint: 0.48,
         body: path`M0 ${-0.075 * T}C${0.12 * L} ${-0.12 * T} ${0.34 * L} ${-0.12 * T} ${0.5 * L} ${-0.1 * T}L${0.5 * L} ${0.1 * T}
 C${0.34 * L} ${0.12 * T} ${0.12 * L} ${0.12 * T} 0 ${0.075 * T}Z`,
         limbs: [
@@ -49,6 +53,7 @@ C${0.7 * L} ${0.04 * T} ${0.58 * L} ${0.02 * T} ${0.48 * L} ${0.005 * T}Z`,
       }
     case 'paddle_tail':
       return {
+        joint: 0.86,
         body: path`M0 ${-0.06 * T}C${0.14 * L} ${-0.125 * T} ${0.36 * L} ${-0.12 * T} ${0.56 * L} ${-0.07 * T}
 C${0.7 * L} ${-0.035 * T} ${0.8 * L} ${-0.02 * T} ${0.87 * L} ${-0.018 * T}L${0.87 * L} ${0.018 * T}
 C${0.8 * L} ${0.025 * T} ${0.7 * L} ${0.05 * T} ${0.56 * L} ${0.085 * T}C${0.36 * L} ${0.13 * T} ${0.14 * L} ${0.12 * T} 0 ${0.06 * T}Z`,
@@ -64,6 +69,7 @@ C${0.65 * L} ${0.063 * T} ${0.6 * L} ${0.077 * T} ${0.56 * L} ${0.085 * T}C${0.3
       }
     case 'fork_tail':
       return {
+        joint: 0.69,
         body: path`M0 ${-0.045 * T}C${0.14 * L} ${-0.085 * T} ${0.34 * L} ${-0.08 * T} ${0.52 * L} ${-0.045 * T}
 C${0.6 * L} ${-0.03 * T} ${0.66 * L} ${-0.018 * T} ${0.7 * L} ${-0.014 * T}L${0.7 * L} ${0.014 * T}
 C${0.66 * L} ${0.02 * T} ${0.6 * L} ${0.036 * T} ${0.52 * L} ${0.052 * T}
@@ -81,6 +87,7 @@ C${0.34 * L} ${0.088 * T} ${0.14 * L} ${0.085 * T} 0 ${0.045 * T}Z`,
       }
     case 'twin_tail_grub':
       return {
+        joint: 0.45,
         body: grubBody(L, 0.48, 0.085),
         limbs: [
           path`M${0.45 * L} ${-0.08 * T}C${0.58 * L} ${-0.12 * T} ${0.72 * L} ${-0.25 * T} ${0.9 * L} ${-0.22 * T}
@@ -96,6 +103,7 @@ C${0.64 * L} ${0.035 * T} ${0.54 * L} ${0.01 * T} ${0.45 * L} ${0.003 * T}Z`,
       }
     case 'ringworm':
       return {
+        joint: 0.64,
         body: grubBody(L, 0.66, 0.042),
         limbs: [
           path`M${0.64 * L} ${-0.04 * T}C${0.74 * L} ${-0.05 * T} ${0.8 * L} ${-0.13 * T} ${0.9 * L} ${-0.12 * T}
@@ -106,6 +114,7 @@ C${0.8 * L} ${-0.055 * T} ${0.74 * L} ${0.03 * T} ${0.64 * L} ${0.04 * T}Z`,
       }
     case 'single_tail_grub':
       return {
+        joint: 0.47,
         body: grubBody(L, 0.5, 0.08),
         limbs: [
           path`M${0.47 * L} ${-0.075 * T}C${0.6 * L} ${-0.1 * T} ${0.7 * L} ${-0.22 * T} ${0.84 * L} ${-0.21 * T}

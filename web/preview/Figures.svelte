@@ -49,7 +49,7 @@
   const dashesOf = (i: number) => DASHES[i % DASHES.length] ?? ''
   const partCurves = $derived(
     shownParts.map((part, i) => ({
-      values: (part.flash ?? part.contrast).map((value) => Math.abs(value)),
+      values: (part.flash_contrast ?? part.contrast).map((value) => Math.abs(value)),
       dashes: dashesOf(i),
     })),
   )

@@ -1,70 +1,125 @@
 <script lang="ts">
-  import type { From, Scene } from '../api/client'
+  import type { From, LookPart, Reading, Scene } from '../api/client'
+  import { motionFor } from '../api/queries'
   import Lure from '../lure/Lure.svelte'
-  import { confused, inTheWater, linesOn, waterOf, type Build, type Eye, type Paint } from '../lure/paint'
+  import { confused, type Build, type Eye, type Paint } from '../lure/paint'
+  import type { Pace } from '../words/vocabulary'
+  import type { Speed } from '../lure/motion'
   import { settings } from '../stores/settings.svelte'
+  import Button from '../ui/Button.svelte'
   import Later from '../ui/Later.svelte'
-  import Slider from '../ui/Slider.svelte'
   import Tile from '../ui/Tile.svelte'
-  import { capital, waterLength } from '../words/words'
+  import Trouble from '../ui/Trouble.svelte'
+  import { away, capital } from '../words/words'
+  import DistanceStrip from './DistanceStrip.svelte'
   import { EYES, IN_HAND } from './eyes'
+  import { flashWords } from './flashWords'
+  import { atHalf, goneAt } from './gone'
   import { partName } from './partName'
+  import Underwater from './Underwater.svelte'
 
-  /** The same lure in the hand and in this water, to a person and to a bass, near and far, painted with the colours the model computes. */
+  /** The same lure in the hand and in this water, to a person and to a bass, near and far, at rest and moving. */
   interface Props {
     build: Build
     /** The lure's colours in the hand. */
     hand: Paint
     scene: Scene | undefined
+    /** What the scene was made of. */
+    reading: Reading
+    lookParts: readonly LookPart[]
+    /** How fast it is worked. */
+    pace: Pace
     from: From
     onfrom: (from: From) => void
-    at: number
+    /** A step of the scene; null where it matters most. */
+    at: number | null
     onat: (at: number) => void
     /** On a phone the pictures stay in view, small, while what is below them is worked on. */
     stays?: boolean
   }
-  let { build, hand, scene, from, onfrom, at, onat, stays = false }: Props = $props()
+  let { build, hand, scene, reading, lookParts, pace, from, onfrom, at, onat, stays = false }: Props = $props()
 
-  let eye = $state<Eye>('person')
+  const SPAN = 5.2
+  const isStill = matchMedia('(prefers-reduced-motion: reduce)').matches
   let isCamera = $state(false)
-  const span = 5.2
+  let isOutlined = $state(false)
+  let speed = $state<Speed | null>(null)
+  let showsStills = $state(false)
+  let isChecking = $state(false)
+  let isSaving = $state(false)
+  let trouble = $state.raw<Error | null>(null)
+  let frames = $state<HTMLElement>()
+  const metric = $derived(settings.metric)
   const last = $derived((scene?.distances_in.length ?? 1) - 1)
-  const step = $derived(Math.min(at, last))
+  const step = $derived(Math.min(at ?? atHalf(scene), last))
   const distance = $derived(scene?.distances_in[step] ?? 0)
+  const isBelow = $derived(from === 'below')
   const id = $props.id()
+
+  /** Asked when somebody wants to see it move. */
+  const moves = motionFor(() =>
+    speed !== null || showsStills ? { reading, from, parts: [...lookParts], pairs: [] } : null,
+  )
+  const motion = $derived(moves.current)
+  /** A person's picture and a bass's: each blade flashes in both. */
+  const playedAtOnce = $derived(Math.max(1, build.blades.length))
+  const marks = $derived(
+    scene
+      ? (
+          [
+            ['bass', 'a bass loses it at'],
+            ['person', 'you lose it at'],
+          ] as const
+        ).flatMap(([eye, says]) => {
+          const inches = goneAt(scene, eye, speed ? motion : undefined)
+          return inches === null ? [] : [{ inches, says }]
+        })
+      : [],
+  )
 
   const SIDES = [
     ['side', 'From the side'],
     ['below', 'From below'],
   ] as const
-
-  /** The last step at which the eye makes anything out. */
-  const edge = $derived.by(() => {
-    const visible = `visible_${eye}` as const
-    const parts = scene?.parts.filter((part) => part.place !== 'steel') ?? []
-    return Math.max(0, scene?.distances_in.findLastIndex((_, i) => parts.some((part) => part[visible][i])) ?? 0)
-  })
-  const stations = $derived([
-    { name: 'Close up', step: 0 },
-    { name: 'Halfway', step: Math.round(edge / 2) },
-    { name: 'Edge of visibility', step: edge },
-  ])
+  const SPEEDS = [
+    ['slow', 'Quarter speed'],
+    ['real', 'Real speed'],
+  ] as const
 
   /** How far away and to whom, and how much of its contrast the lure has left, for those who cannot see the drawing. */
-  function fadingWords(scene: Scene, at: number, eye: Eye): string {
-    const away = waterLength(scene.distances_in[at] ?? 0, settings.metric)
-    const left = Math.round(100 * (scene.left[at] ?? 0))
+  function fadingWords(scene: Scene, eye: Eye): string {
+    const left = Math.round(100 * (scene.left[step] ?? 0))
     const who = eye === 'bass' ? 'a bass' : 'a person'
-    return `As ${who} sees it ${away} away, ${left} % of its contrast left. ${confusedWords(scene, at, eye)}`
+    return `As ${who} sees it ${away(distance, metric)} away, ${left} % of its contrast left. ${confusedWords(scene, eye)} `
   }
 
   /** What an eye cannot tell apart, in words; empty where it tells everything apart. */
-  function confusedWords(scene: Scene, at: number, eye: Eye): string {
-    const { lost, pairs } = confused(scene, at, eye)
+  function confusedWords(scene: Scene, eye: Eye): string {
+    const { lost, pairs } = confused(scene, step, eye)
+    const visible = `visible_${eye}` as const
+    const past = (part: (typeof lost)[number]) => {
+      const inches = scene.distances_in[part[visible].indexOf(false)] ?? 0
+      return inches > 0 ? ` past ${away(inches, metric)}` : ''
+    }
     return [
-      ...(lost.length > 0 ? [`Not visible: ${lost.map(partName).join(', ')}.`] : []),
+      ...(lost.length > 0 ? [`Gone: ${lost.map((part) => `${partName(part)}${past(part)}`).join(', ')}.`] : []),
       ...pairs.map(({ a, b }) => `${capital(partName(a))} and ${partName(b)} look like one color.`),
     ].join(' ')
+  }
+
+  async function saveLoop() {
+    const drawing = frames?.querySelector<HTMLElement>('[data-eye="person"] > div')
+    if (!drawing) return
+    isSaving = true
+    trouble = null
+    try {
+      const { saveAsLoop } = await import('./loop')
+      await saveAsLoop(drawing, 'lure-in-the-water.gif')
+    } catch (error) {
+      trouble = error instanceof Error ? error : new Error(String(error))
+    } finally {
+      isSaving = false
+    }
   }
 </script>
 
@@ -89,31 +144,12 @@
   </fieldset>
 {/snippet}
 
-{#snippet frame(scene: Scene | undefined, eye: Eye, at: number, shape: string, small: boolean)}
-  {@const water = scene ? waterOf(scene, eye, isCamera) : '#d2d2d2'}
-  <div class="bg-proof p-2 md:p-3 {shape}">
-    <div class="flex h-full items-center justify-center" style:background-color={water} style:color={water}>
-      {#if scene}<Later
-          ><Lure
-            {build}
-            paint={inTheWater(build, scene, at, eye, isCamera)}
-            {span}
-            lines={linesOn(water)}
-            ruler={false}
-            {small}
-            says="{fadingWords(scene, at, eye)} "
-            class="max-h-full"
-          /></Later
-        >{/if}
-    </div>
-  </div>
-{/snippet}
-
 <div
   class={[
     'bg-base-100 grid gap-x-2 gap-y-3 md:grid-cols-3 md:gap-x-3',
     stays ? 'sticky top-0 z-20 order-1 grid-cols-3 items-end py-1 lg:static lg:items-start' : 'grid-cols-2',
   ]}
+  bind:this={frames}
 >
   <figure class={stays ? '' : 'col-span-2 md:col-span-1'}>
     <figcaption class="mb-1 text-[0.8125rem] leading-tight font-bold">{IN_HAND}</figcaption>
@@ -123,72 +159,92 @@
         stays ? 'p-1' : 'p-3',
       ]}
     >
-      <Lure {build} paint={hand} {span} says="{IN_HAND}. " class="max-h-full" />
+      <Lure {build} paint={hand} span={SPAN} says="{IN_HAND}. " class="max-h-full" />
     </div>
   </figure>
-  {#each EYES as [seen, words] (seen)}
-    {@const alike = scene ? confusedWords(scene, step, seen) : ''}
-    <figure>
+  {#each EYES as [eye, words] (eye)}
+    {@const alike = scene ? confusedWords(scene, eye) : ''}
+    <figure data-eye={eye}>
       <figcaption class="mb-1 flex flex-col justify-between gap-x-2 text-[0.8125rem] leading-tight md:flex-row">
         <span class="font-bold">{words}</span>
         <span class={['text-faint', stays && 'hidden md:inline']}
-          >{seen === 'bass' ? 'an approximation' : `${waterLength(distance, settings.metric)} away`}</span
+          >{eye === 'bass' ? 'an approximation' : `${away(distance, metric)} away`}</span
         >
       </figcaption>
-      {@render frame(scene, seen, step, 'aspect-[16/11] md:aspect-[16/9]', false)}
+      {#if scene}
+        <Underwater
+          {build}
+          {scene}
+          at={step}
+          {eye}
+          {isCamera}
+          {isBelow}
+          {motion}
+          {pace}
+          {speed}
+          {playedAtOnce}
+          {isOutlined}
+          says={fadingWords(scene, eye)}
+          class="aspect-[16/11] md:aspect-[16/9]"
+        />
+      {:else}<div class="bg-proof aspect-[16/11] md:aspect-[16/9]"></div>{/if}
       <p class={['text-faint min-h-8 text-xs', stays && 'hidden md:block']}>{alike}</p>
     </figure>
   {/each}
 </div>
-<div class="order-4 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
-  <div class="flex min-w-56 flex-1 items-center gap-3 text-[0.8125rem] font-bold">
-    <span class="shrink-0">Distance</span>
-    <Slider
-      label="Distance"
-      value={step}
-      {last}
-      shown={waterLength(distance, settings.metric)}
-      onset={onat}
-      class="mx-2 h-11 min-w-0 flex-1"
-    />
-    <output class="w-14 shrink-0 text-right">{waterLength(distance, settings.metric)}</output>
+{#if scene}
+  <div class="order-4">
+    <DistanceStrip {build} {scene} at={step} {onat} {isCamera} {isBelow} {marks} />
   </div>
-  <div class="flex flex-wrap gap-2">
+{/if}
+<Later>
+  <div class="order-4 flex flex-wrap items-center gap-x-4 gap-y-2">
+    {#if isStill}
+      <Button onclick={() => (showsStills = !showsStills)}
+        >{showsStills ? 'Hide the five moments' : 'Five moments'}</Button
+      >
+    {:else if speed === null}
+      <Button onclick={() => (speed = 'slow')}>Play</Button>
+    {:else}
+      <Button onclick={() => (speed = null)}>Stop</Button>
+      {@render pick('Speed', SPEEDS, speed, (value) => (speed = value === 'real' ? 'real' : 'slow'))}
+      <Button disabled={isSaving || !motion} onclick={saveLoop}>{isSaving ? 'Drawing…' : 'Save as a loop'}</Button>
+    {/if}
+    {@render pick('Direction', SIDES, from, (value) => onfrom(value === 'below' ? 'below' : 'side'))}
+    <label class="flex min-h-11 items-center gap-2 text-xs">
+      <input class="checkbox border-edge" type="checkbox" bind:checked={isOutlined} />
+      Outline what is gone
+    </label>
     <label class="flex min-h-11 items-center gap-2 text-xs">
       <input class="checkbox border-edge" type="checkbox" bind:checked={isCamera} />
       Camera, no correction
     </label>
-    {@render pick('Direction', SIDES, from, (value) => onfrom(value === 'below' ? 'below' : 'side'))}
+    <button class="min-h-11 text-xs underline underline-offset-2" onclick={() => (isChecking = true)}
+      >Can this screen be trusted?</button
+    >
   </div>
-</div>
-<Later>
-  <div class="order-4 grid grid-cols-3 gap-3" role="group" aria-label="Near and far">
-    {#each stations as station (station.name)}
-      <button
-        class="text-left aria-pressed:[&>div]:outline-base-content aria-pressed:[&>div]:outline-2"
-        aria-pressed={step === station.step}
-        onclick={() => onat(station.step)}
-      >
-        <span class="mb-1 block text-xs"
-          ><span class="font-bold">{station.name}</span>, {waterLength(
-            scene?.distances_in[station.step] ?? 0,
-            settings.metric,
-          )}</span
-        >
-        {@render frame(scene, eye, station.step, 'aspect-[16/11] md:aspect-[2/1]', true)}
-      </button>
-    {/each}
-  </div>
-  <div class="order-4 flex flex-wrap items-center gap-3">
-    <p class="text-faint flex-1 basis-48 text-xs">Only an outline: gone at this distance.</p>
-    <div class="flex flex-wrap items-center gap-x-3 gap-y-1">
-      <p class="text-faint text-xs">Near and far as seen by</p>
-      {@render pick('Eyes', EYES, eye, (value) => (eye = value === 'bass' ? 'bass' : 'person'))}
+  {#if moves.error}<Trouble error={moves.error} onretry={() => moves.retry()} />{/if}
+  {#if trouble}<Trouble error={trouble} onretry={saveLoop} />{/if}
+  {#if showsStills && scene && motion}
+    {#await import('./Stills.svelte') then { default: Stills }}
+      <div class="order-4"><Stills {build} {scene} {motion} at={step} eye="person" {isCamera} /></div>
+    {/await}
+  {/if}
+  {#if scene}
+    <div class="text-faint order-4 flex flex-col gap-1 text-xs">
+      {#each flashWords(build, scene, pace) as line (line)}<p>{line}</p>{/each}
+      <p>
+        {scene.look.water.colour_vision
+          ? `A bass has two kinds of cones: what the red one takes is shown as red, what the green one takes as green and blue${
+              scene.exposure_stops > 0 ? ', brightened as an eye gets used to the dark' : ''
+            }. How it looks to the bass nobody knows.`
+          : 'Less than 1 lux reaches the lure: too dark for color, so only light and dark matter.'}
+      </p>
     </div>
-  </div>
+  {/if}
 </Later>
-{#if scene && !scene.look.water.colour_vision}
-  <p class="border-base-content order-4 border-2 p-2 text-sm font-semibold">
-    Less than 1 lux reaches the lure: too dark for color, so only light and dark matter.
-  </p>
+{#if isChecking}
+  {#await import('./ScreenCheck.svelte') then { default: ScreenCheck }}<ScreenCheck
+      onclose={() => (isChecking = false)}
+    />{/await}
 {/if}

@@ -89,6 +89,14 @@ export function waterLength(inches: number, metric: boolean): string {
   return `${inWaterUnit(inches, unit)} ${unit}`
 }
 
+/** How far away something is: feet and inches, as one would pace it off, or centimeters. */
+export function away(inches: number, metric: boolean): string {
+  if (metric || inches < INCHES.ft) return waterLength(inches, metric)
+  const whole = Math.round(inches)
+  const [feet, rest] = [Math.floor(whole / INCHES.ft), whole % INCHES.ft]
+  return rest === 0 ? `${feet} ft` : `${feet} ft ${rest} in`
+}
+
 /** A distance with the span it may have: "11 in (9 to 14)"; the span is left out where it rounds to the figure itself. */
 export function waterLengthBand(inches: number, span: readonly number[] | null | undefined, metric: boolean): string {
   const text = inches === 0 ? 'not at all' : waterLength(inches, metric)

@@ -31,7 +31,7 @@ final readonly class MotionDocument
             Flash::ANGLES,
             SignificantDigits::round($motion->tilt->inDegrees()),
             array_map(
-                static fn (string $id, array $turns): TurningPartDocument => TurningPartDocument::of($id, $turns),
+                static fn (string $id, array $followed): TurningPartDocument => TurningPartDocument::of($id, $followed),
                 array_keys($motion->turns),
                 $motion->turns,
             ),

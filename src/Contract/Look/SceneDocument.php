@@ -46,6 +46,8 @@ final readonly class SceneDocument
         public array $gradient,
         #[OA\Property(description: 'How many specks drift in the picture.')]
         public int $specks,
+        #[OA\Property(description: 'How steep the waves of the surface are, root mean square, in degrees.')]
+        public float $waves_deg,
         public array $distances_in,
         #[OA\Property(description: 'How much of a detail the water leaves at each distance, 1 to 0.')]
         public array $left,
@@ -79,6 +81,7 @@ final readonly class SceneDocument
                 $curves->picture->gradient(),
             ),
             $curves->picture->specks(),
+            SignificantDigits::round($curves->picture->waves()->inDegrees()),
             self::inches($curves->distances),
             SignificantDigits::all($curves->left),
             self::inches(array_map($curves->picture->blur(...), $curves->distances)),

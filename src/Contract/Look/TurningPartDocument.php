@@ -11,17 +11,33 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'TurningPart', additionalProperties: false)]
 final readonly class TurningPartDocument
 {
-    /** @param list<ToneDocument> $turns */
+    /**
+     * @param list<ToneDocument> $turns
+     * @param list<bool>         $visible_person
+     * @param list<bool>         $visible_bass
+     */
     public function __construct(
         public string $id,
         #[OA\Property(description: 'One a distance; in each, one color an angle.')]
         public array $turns,
+        #[OA\Property(description: 'At each distance its color where it turns too fast for an eye to follow.')]
+        public ToneDocument $means,
+        #[OA\Property(description: 'Whether a person sees its flash, at each distance.')]
+        public array $visible_person,
+        #[OA\Property(description: 'Whether a bass does.')]
+        public array $visible_bass,
     ) {
     }
 
-    /** @param list<list<Shown>> $turns */
-    public static function of(string $id, array $turns): self
+    /** @param array{turns: list<list<Shown>>, means: list<Shown>, visibleToPerson: list<bool>, visibleToBass: list<bool>} $followed */
+    public static function of(string $id, array $followed): self
     {
-        return new self($id, array_map(ToneDocument::of(...), $turns));
+        return new self(
+            $id,
+            array_map(ToneDocument::of(...), $followed['turns']),
+            ToneDocument::of($followed['means']),
+            $followed['visibleToPerson'],
+            $followed['visibleToBass'],
+        );
     }
 }

@@ -96,6 +96,19 @@ final class FlashTest extends TestCase
         }
     }
 
+    /** Common practice, no source: what is plain metal is nothing in mud, and its flash is seen. */
+    public function testInMudABladeIsSeenByItsFlashFromFartherThanAtRest(): void
+    {
+        $reading = Readings::of(LureKind::Spinnerbait, 5, Tint::Clay, Sky::Sun);
+        $viewing = Fits::viewing(Scene::of($reading, Direction::Side));
+        $parts = [OpticalPart::metal('gold', Metal::Gold)];
+        $atRest = ContrastCurves::of($viewing, $reading, $parts, [])->parts[0];
+        $moving = BladesInMotion::of($viewing, $reading, $parts)->turns['gold'];
+        $last = static fn (array $visible): int => (int) array_key_last(array_filter($visible, static fn (mixed $one): bool => true === $one));
+        self::assertGreaterThan($last($atRest->visibleToBass), $last($moving['visibleToBass']));
+        self::assertGreaterThan($last($atRest->visibleToPerson), $last($moving['visibleToPerson']));
+    }
+
     /** What a turn shows at the eye is what stands in the scene there, and far out it is the water. */
     public function testABladeInMotionIsTheSameBladeFromEveryDistance(): void
     {
@@ -107,10 +120,15 @@ final class FlashTest extends TestCase
         $motion = BladesInMotion::of($viewing, $reading, $parts);
         self::assertSame(['gold'], array_keys($motion->turns), 'Only metal turns its light.');
         $hex = static fn (Shown $shown): string => $shown->person->toHex();
-        self::assertSame(array_map($hex, $curve->turn ?? []), array_map($hex, $motion->turns['gold'][0]));
-        self::assertSame($hex($curve->shown[9]), $hex($motion->turns['gold'][9][11]));
+        self::assertSame(array_map($hex, $curve->turn ?? []), array_map($hex, $motion->turns['gold']['turns'][0]));
+        self::assertSame($hex($curve->shown[9]), $hex($motion->turns['gold']['turns'][9][11]));
+        $tone = static fn (Shown $shown): float => $shown->person->toLab()->l;
+        $mean = $tone($motion->turns['gold']['means'][0]);
+        self::assertGreaterThan($tone($motion->turns['gold']['turns'][0][11]), $mean, 'A fast turn is brighter than a dull blade');
+        self::assertLessThan($tone($motion->turns['gold']['turns'][0][0]), $mean, 'and never as bright as its flash.');
         $water = PersonEye::in($scene)->see($scene->background)->toLab();
-        $last = $motion->turns['gold'][\count($motion->turns['gold']) - 1];
+        $turns = $motion->turns['gold']['turns'];
+        $last = $turns[\count($turns) - 1];
         self::assertEqualsWithDelta($water->l, $last[0]->person->toLab()->l, 4.0);
     }
 

@@ -7,6 +7,7 @@
   import { address } from '../../app/address.svelte'
   import Lure from '../../lure/Lure.svelte'
   import { inTheHand } from '../../lure/paint'
+  import { atHalf } from '../../preview/gone'
   import LazyFigures from '../../preview/LazyFigures.svelte'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { settings } from '../../stores/settings.svelte'
@@ -51,8 +52,8 @@
   /** Asked with the page: there when it is unfolded, and nothing moves. */
   const other = differentFor(() => ({ reading, water_id: currentReading.waterId }))
 
-  /** How far away the lure is looked at, as a step of the scene: close enough to see what it is. */
-  let at = $state(4)
+  /** How far away the lure is looked at, as a step of the scene; null where it matters most. */
+  let at = $state<number | null>(null)
   /** So many picks are built with the page, the others one at a time after it. */
   const AT_ONCE = 2
   /** There is room for the pictures at once, or they wait until they are wanted. */
@@ -128,6 +129,9 @@
         build={advice}
         hand={inTheHand(advice)}
         scene={view?.scene}
+        {reading}
+        lookParts={advice.look_parts}
+        pace={advice.retrieve.pace}
         {from}
         {onfrom}
         {at}
@@ -158,7 +162,7 @@
         scene={view.scene}
         {reading}
         {from}
-        {at}
+        at={at ?? atHalf(view.scene)}
         onat={(next) => (at = next)}
       />
     {/if}

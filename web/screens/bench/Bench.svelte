@@ -12,6 +12,7 @@
   import { inTheirColours } from '../../lure/paint'
   import { blank } from '../../parts/part'
   import { KIND_OF, partsFor, SLOT_WORDS, slotsOf, step, type Slot } from '../../parts/slots'
+  import { atHalf } from '../../preview/gone'
   import LazyFigures from '../../preview/LazyFigures.svelte'
   import PreviewRoom from '../../preview/PreviewRoom.svelte'
   import LurePreview from '../../preview/LurePreview.svelte'
@@ -49,7 +50,9 @@
   const build = $derived(lure && bench.build(lure))
   let from = $state<From>('side')
   const verdict = verdictFor(() => (reading && build ? { reading, build, from } : null))
-  let at = $state(4)
+  /** How far away it is looked at, as a step of the scene; null where it matters most. */
+  let at = $state<number | null>(null)
+  const half = $derived(atHalf(verdict.shown?.value.scene))
   let editing = $state(false)
   let findsCommand = $state(false)
   const panel = $derived(PANELS.find(({ name }) => address.panels.includes(name))?.name ?? 'best')
@@ -123,7 +126,7 @@
           show: (name) => address.show([name]),
           edit: startEditing,
           turn: () => (from = from === 'side' ? 'below' : 'side'),
-          move: (way) => (at = Math.max(0, at + way)),
+          move: (way) => (at = Math.max(0, (at ?? half) + way)),
           find: () => (findsCommand = true),
         })
       : [],
@@ -199,6 +202,9 @@
                 build={data.build}
                 hand={inTheirColours(data.build, data.look_parts)}
                 scene={data.scene}
+                reading={verdict.shown?.input.reading ?? reading}
+                lookParts={data.look_parts}
+                pace={advice.shown?.value.retrieve.pace ?? 'medium'}
                 {from}
                 onfrom={(next) => (from = next)}
                 {at}
@@ -278,7 +284,7 @@
                     scene={data.scene}
                     reading={verdict.shown.input.reading}
                     {from}
-                    {at}
+                    at={at ?? half}
                     onat={(next) => (at = next)}
                   />
                 {/if}

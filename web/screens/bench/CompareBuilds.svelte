@@ -1,8 +1,7 @@
 <script lang="ts">
   import type { Bench, TraitScore, Reading, SavedBuild } from '../../api/client'
-  import { verdictFor } from '../../api/queries'
-  import Lure from '../../lure/Lure.svelte'
-  import { inTheirColours } from '../../lure/paint'
+  import { adviceFor, verdictFor } from '../../api/queries'
+  import TwoInOneWater from '../../preview/TwoInOneWater.svelte'
   import { settings } from '../../stores/settings.svelte'
   import Answer from '../../ui/Answer.svelte'
   import { TRAIT_LABELS } from '../../words/vocabulary'
@@ -16,10 +15,28 @@
     reading: Reading
   }
   let { left, right, reading }: Props = $props()
-  const judged = (saved: () => SavedBuild) =>
-    verdictFor(() => ({ reading: { ...reading, lure: saved().build.lure }, build: saved().build, from: 'side' }))
-  const one = judged(() => left)
-  const other = judged(() => right)
+  /** A copy of the water, to look at both in another light or deeper down; the scores are of the reading itself. */
+  let changed = $state.raw<Reading | null>(null)
+  const water = $derived(changed ?? reading)
+  const judged = (saved: () => SavedBuild, inWater: () => Reading) =>
+    verdictFor(() => ({ reading: { ...inWater(), lure: saved().build.lure }, build: saved().build, from: 'side' }))
+  const one = judged(
+    () => left,
+    () => reading,
+  )
+  const other = judged(
+    () => right,
+    () => reading,
+  )
+  const oneThere = judged(
+    () => left,
+    () => water,
+  )
+  const otherThere = judged(
+    () => right,
+    () => water,
+  )
+  const pace = adviceFor(() => reading)
   const sides = $derived([
     { saved: left, verdict: one },
     { saved: right, verdict: other },
@@ -37,6 +54,17 @@
 </script>
 
 <section class="pt-4" aria-label="Compared">
+  {#if oneThere.shown && otherThere.shown}
+    <TwoInOneWater
+      sides={[
+        { name: left.name, verdict: oneThere.shown.value },
+        { name: right.name, verdict: otherThere.shown.value },
+      ]}
+      reading={water}
+      onreading={(next) => (changed = next)}
+      pace={pace.shown?.value.retrieve.pace ?? 'medium'}
+    />
+  {/if}
   <!-- svelte-ignore a11y_no_noninteractive_tabindex (what scrolls has to be reached by keyboard) -->
   <div
     class="flex snap-x snap-mandatory gap-4 overflow-x-auto sm:grid sm:grid-cols-2 sm:overflow-visible"
@@ -53,14 +81,6 @@
                 <span class="font-bold">{saved.name}</span>
                 <span class="text-base font-extrabold">{round(side.score, 1)}</span>
               </figcaption>
-              <div class="bg-proof flex aspect-[16/9] items-center justify-center p-3 text-[#1a1a1a]">
-                <Lure
-                  build={side.build}
-                  paint={inTheirColours(side.build, side.look_parts)}
-                  span={5.2}
-                  class="max-h-full"
-                />
-              </div>
               <ul class="pt-1 text-[0.8125rem] leading-snug">
                 {#each side.findings as finding (finding.text)}<li class={finding.as_wanted ? '' : 'font-semibold'}>
                     {findingWords(finding, settings.metric)}

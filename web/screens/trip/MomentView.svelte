@@ -1,8 +1,9 @@
 <script lang="ts">
   import type { TripPlan, TripRequest } from '../../api/client'
   import { momentFor } from '../../api/queries'
-  import { inTheHand, inTheWater, linesOn, waterOf } from '../../lure/paint'
+  import { inTheHand } from '../../lure/paint'
   import Lure from '../../lure/Lure.svelte'
+  import Underwater from '../../preview/Underwater.svelte'
   import { settings } from '../../stores/settings.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Tile from '../../ui/Tile.svelte'
@@ -58,7 +59,6 @@
 <Answer question={moment} waiting="Drawing the lure for this minute…">
   {#snippet children({ sun_deg, sky: seen, lux_at_lure, view })}
     {@const build = view.advice}
-    {@const water = waterOf(view.scene, 'person', true)}
     <p class="text-sm">
       Sun at {round(sun_deg, 0)}°, {show(seen)}, {number(round(lux_at_lure, lux_at_lure < 10 ? 1 : 0))} lux at the lure.
     </p>
@@ -79,24 +79,15 @@
       </figure>
       <figure>
         <figcaption class="mb-1 text-[0.8125rem] font-bold">In the water, close up</figcaption>
-        <div class="bg-proof p-2">
-          <div
-            class="flex aspect-[16/10] items-center justify-center"
-            style:background-color={water}
-            style:color={water}
-          >
-            <Lure
-              {build}
-              paint={inTheWater(build, view.scene, 0, 'person', true)}
-              span={5.2}
-              lines={linesOn(water)}
-              ruler={false}
-              small
-              says="In the water, close up. "
-              class="max-h-full"
-            />
-          </div>
-        </div>
+        <Underwater
+          {build}
+          scene={view.scene}
+          at={0}
+          eye="person"
+          small
+          says="In the water, close up. "
+          class="aspect-[16/10]"
+        />
       </figure>
       <ul class="col-span-2 text-sm leading-snug lg:col-span-1 lg:pt-6">
         {#each partsOf(view.advice, settings.metric) as part (part.key)}

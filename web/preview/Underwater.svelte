@@ -1,0 +1,134 @@
+<script lang="ts">
+  import { untrack } from 'svelte'
+  import type { Motion, Scene } from '../api/client'
+  import Lure from '../lure/Lure.svelte'
+  import {
+    bladePlace,
+    inTheWater,
+    linesOn,
+    partAt,
+    shownTo,
+    waterOf,
+    type Build,
+    type Eye,
+    type Paint,
+  } from '../lure/paint'
+  import type { Pace } from '../words/vocabulary'
+  import type { Posed } from '../lure/posed'
+  import { paintBackdrop } from './backdrop'
+  import { blurAt } from './rest.svelte'
+
+  /** A lure in its water as an eye sees it from one distance, at rest or moving. */
+  interface Props {
+    build: Build
+    scene: Scene
+    at: number
+    eye: Eye
+    isCamera?: boolean
+    isBelow?: boolean
+    /** Its colors as its blades turn; none, and it hangs still. */
+    motion?: Motion | undefined
+    pace?: Pace
+    speed?: Speed | null
+    /** So many blades turn on the page at once. */
+    playedAtOnce?: number
+    /** In place of what the water makes of it. */
+    hand?: Paint | null
+    isOutlined?: boolean
+    small?: boolean
+    /** How its blades hang, where they neither rest nor turn. */
+    posed?: readonly Posed[]
+    says: string
+    class?: string
+  }
+  type Speed = import('../lure/motion').Speed
+  let {
+    build,
+    scene,
+    at,
+    eye,
+    isCamera = false,
+    isBelow = false,
+    motion,
+    pace = 'medium',
+    speed = null,
+    playedAtOnce = 1,
+    hand = null,
+    isOutlined = false,
+    small = false,
+    posed,
+    says,
+    class: classes = '',
+  }: Props = $props()
+
+  /** Inches across, so that all pictures share a scale. */
+  const SPAN = 5.2
+  const shown = $derived(shownTo(eye, isCamera))
+  const water = $derived(waterOf(scene, shown))
+  const blur = blurAt(() => ({ at, inches: small ? 0 : (scene.blur_in[at] ?? 0) }))
+
+  const size = $state({ width: 0, height: 0 })
+  let canvas = $state<HTMLCanvasElement>()
+  $effect(() => {
+    if (!canvas || size.width === 0) return
+    canvas.width = Math.round(size.width)
+    canvas.height = Math.round(size.height)
+    paintBackdrop(canvas, scene, shown, isBelow)
+  })
+
+  const partOf = (index: number) => {
+    const blade = build.blades[index]
+    return blade ? partAt(scene.parts, bladePlace(blade.position)) : undefined
+  }
+  /** A glow lies ready about each blade that can flash, unseen until it does. */
+  const ready = $derived(
+    motion && speed
+      ? build.blades.map((_, i): Posed => {
+          const colour = motion.parts.find((part) => part.id === partOf(i)?.id)?.turns[at]?.[shown][0]
+          return { width: 1, colour: null, glow: colour ? { colour, share: 0 } : null }
+        })
+      : (posed ?? []),
+  )
+
+  let frame = $state<HTMLDivElement>()
+  $effect(() => {
+    if (!motion || !speed || hand || !frame) return
+    const given = { build, motion, shown, at, pace, speed, playedAtOnce, glow: scene.glow[at] ?? 0 }
+    const ids = untrack(() => build.blades.map((_, i) => partOf(i)?.id ?? null))
+    const drawing = frame.querySelector('svg')
+    let stop: (() => void) | undefined
+    let isOver = false
+    void import('../lure/motion').then(({ play, moving }) => {
+      if (drawing && !isOver) stop = play(drawing, moving(given, ids)).stop
+    })
+    return () => {
+      isOver = true
+      stop?.()
+    }
+  })
+</script>
+
+<div
+  class={['relative overflow-hidden', classes]}
+  style:background-color={hand ? '#d2d2d2' : water}
+  style:color={hand ? '#1a1a1a' : linesOn(water)}
+  bind:this={frame}
+  bind:clientWidth={size.width}
+  bind:clientHeight={size.height}
+>
+  {#if !hand}<canvas class="absolute inset-0 h-full w-full" bind:this={canvas} aria-hidden="true"></canvas>{/if}
+  <div class="absolute inset-0 flex items-center justify-center">
+    <Lure
+      {build}
+      paint={hand ?? inTheWater(build, scene, at, eye, isCamera, speed ? motion : undefined)}
+      span={SPAN}
+      lines={isOutlined ? linesOn(water) : null}
+      ruler={false}
+      {small}
+      blur={hand ? 0 : blur.inches}
+      blades={ready}
+      {says}
+      class="max-h-full"
+    />
+  </div>
+</div>
