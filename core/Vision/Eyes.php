@@ -7,6 +7,7 @@ namespace Kontrast\Vision;
 use Kontrast\Material\OpticalPart;
 use Kontrast\Material\Radiance;
 use Kontrast\Measure\Length;
+use Kontrast\Water\Direction;
 use Kontrast\Water\Spectrum;
 
 /** All that look at one scene: a diver, a camera that corrects nothing, and a bass, who is shown brighter as well. */
@@ -29,6 +30,10 @@ final readonly class Eyes
     {
         $scene = $viewing->scene;
         $screen = Screen::for($viewing);
+        if (Direction::Below === $scene->from) {
+            // Against the sky everything is a silhouette, and is shown as one.
+            return new self(PersonEye::in($scene), PersonEye::camera($scene), $screen, $screen, 0.0);
+        }
         $lights = array_map(static fn (OpticalPart $part): Spectrum => Radiance::of($part, $scene, $viewing->reflectances)->steady, $parts);
         $stops = $screen->stopsFor([$scene->background, ...$lights]);
 

@@ -19,6 +19,7 @@ final readonly class Scene
     /**
      * @param Spectrum $background L_bg, radiance of the water behind the lure
      * @param Spectrum $face       irradiance on the face that is looked at
+     * @param Spectrum $upright    irradiance on an upright face there, whichever is looked at
      */
     private function __construct(
         public SolvedWater $water,
@@ -27,6 +28,7 @@ final readonly class Scene
         public Direction $from,
         public Spectrum $background,
         public Spectrum $face,
+        private Spectrum $upright,
     ) {
     }
 
@@ -64,13 +66,21 @@ final readonly class Scene
             }
         }
 
-        return new self($water, $light, $depth, $from, Spectrum::of($background), Spectrum::of($face));
+        return new self(
+            $water,
+            $light,
+            $depth,
+            $from,
+            Spectrum::of($background),
+            Spectrum::of($face),
+            $light->irradiance->scaled($upright),
+        );
     }
 
-    /** The radiance of a white card that hangs where the lure is. */
+    /** The radiance of a white card that hangs upright where the lure is: what eyes there are used to, wherever they look. */
     public function card(): Spectrum
     {
-        return $this->face->scaled(1 / \M_PI);
+        return $this->upright->scaled(1 / \M_PI);
     }
 
     /**

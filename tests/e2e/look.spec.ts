@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs'
+import type { Page } from '@playwright/test'
 import { expect, open, test, unfold } from './page'
 
 const READING = {
@@ -41,40 +43,114 @@ test('the bass’s view is labelled an approximation', async ({ page }) => {
   await expect(page.locator('figure').filter({ hasText: 'A person’s eyes' })).not.toContainText('an approximation')
 })
 
-test('what an eye no longer sees is gone but for its outline, and said', async ({ page }) => {
+test('what an eye no longer sees is gone, said with its distance, and outlined for whom asks', async ({ page }) => {
   await open(page, '#/advice', 'Bladed jig')
   const bass = page.locator('figure').filter({ hasText: 'A bass’s eyes' })
   await expect(bass.locator('svg')).toBeVisible()
-  const gone = bass.locator('[filter*="gone"]')
-  await page.getByRole('slider', { name: 'Distance', exact: true }).press('Home')
-  await expect(bass).not.toContainText('Not visible')
-  await expect(gone).toHaveCount(0)
-  await page.getByRole('slider', { name: 'Distance', exact: true }).press('End')
-  await expect(bass).toContainText(/Not visible: .*skirt/)
-  await expect(gone).not.toHaveCount(0)
+  const hidden = bass.locator('[visibility="hidden"]')
+  const distance = page.getByRole('slider', { name: 'Distance', exact: true })
+  await distance.press('Home')
+  await expect(bass).not.toContainText('Gone')
+  await expect(hidden).toHaveCount(0)
+  await distance.press('End')
+  await expect(bass).toContainText(/Gone: .*skirt past \d/)
+  await expect(hidden).not.toHaveCount(0)
+  await page.getByRole('checkbox', { name: 'Outline what is gone' }).check()
+  await expect(hidden).toHaveCount(0)
+  await expect(bass.locator('[filter*="gone"]')).not.toHaveCount(0)
 })
 
-test('the lure is shown at hand, half way and at the edge of sight, and a frame sets the distance', async ({
+test('the way out of sight is one strip of three pictures, which is tapped or stepped along', async ({ page }) => {
+  await open(page, '#/advice', 'Bladed jig')
+  const distance = page.getByRole('slider', { name: 'Distance', exact: true })
+  // It begins where it matters: neither at hand nor where nothing is left.
+  await expect(distance).not.toHaveValue('0')
+  const strip = page.locator('.slider').filter({ has: distance })
+  await expect(strip.locator('svg')).toHaveCount(3)
+  await distance.press('Home')
+  await expect(distance).toHaveValue('0')
+  const box = await strip.boundingBox()
+  await strip.click({ position: { x: (box?.width ?? 0) * 0.75, y: 20 } })
+  await expect(distance).toHaveValue('24')
+  await expect(page.getByText(/^you lose it at \d/)).toBeAttached()
+})
+
+/** Of all blades that play, how many flashes a second there are: each blade flashes twice a turn, a plate once a swing. */
+const flashes = (page: Page) =>
+  page.evaluate(() =>
+    document
+      .getAnimations()
+      .filter((one) => one.effect instanceof KeyframeEffect && one.effect.target?.matches('[data-moves="flash"]'))
+      .filter((one) => one.effect instanceof KeyframeEffect && one.effect.target?.closest('[data-eye="person"]'))
+      .reduce((sum, one) => sum + 2000 / Number(one.effect?.getComputedTiming().duration), 0),
+  )
+
+test('a lure moves when somebody wants to see it, and never flashes more than three times a second', async ({
   page,
 }) => {
+  const reading = { ...READING, lure: 'spinnerbait', sky: 'sun', tint: 'none', visibility_in: 40, bite: 'active' }
+  await page.request.put('/api/current-reading', { data: { reading } })
+  await open(page, '#/advice', 'Spinnerbait')
+  const running = () =>
+    page.evaluate(() => document.getAnimations().filter((one) => one.playState === 'running').length)
+  await page.getByRole('button', { name: 'Play', exact: true }).scrollIntoViewIfNeeded()
+  expect(await running()).toBe(0)
+  await page.getByRole('button', { name: 'Play', exact: true }).click()
+  await expect.poll(() => flashes(page)).toBeGreaterThan(0)
+  expect(await flashes(page)).toBeLessThanOrEqual(3.001)
+  await expect(page.getByText(/turns \d+ times a second: a flash of/).first()).toBeVisible()
+  // What turns too fast to be seen has no flash: it is held in its mean light.
+  await page.getByRole('radio', { name: 'Real speed' }).click()
+  const fills = () =>
+    page.evaluate(() =>
+      document.getAnimations().flatMap((one) => {
+        const effect = one.effect
+        if (!(effect instanceof KeyframeEffect) || !effect.target?.matches('[data-moves="flash"]')) return []
+        return [new Set(effect.getKeyframes().map((frame) => frame.fill)).size]
+      }),
+    )
+  await expect.poll(fills).toEqual(expect.arrayContaining([1]))
+  expect(Math.max(...(await fills()))).toBe(1)
+  // Out of sight it stands still.
+  await page.evaluate(() => {
+    scrollTo(0, document.body.scrollHeight)
+  })
+  await page.getByRole('button', { name: 'Stop' }).click()
+  await expect.poll(running).toBe(0)
+})
+
+test('where nothing should move there are five moments of a turn', async ({ page }) => {
+  await page.emulateMedia({ reducedMotion: 'reduce' })
   await open(page, '#/advice', 'Bladed jig')
-  const frames = page.getByRole('group', { name: 'Near and far' }).getByRole('button')
-  await expect(frames).toHaveCount(3)
-  const inches = async (i: number) => parseFloat(((await frames.nth(i).textContent()) ?? '').split(', ')[1] ?? '')
-  // The frames have their place before the colors have come.
-  await expect.poll(() => inches(2)).toBeGreaterThan(0)
-  const distances = [await inches(0), await inches(1), await inches(2)]
-  expect(distances[0]).toBe(0)
-  expect(distances[1]).toBeGreaterThan(0)
-  expect(distances[2]).toBeGreaterThan(distances[1] ?? 0)
-  await frames.nth(0).click()
-  await expect(page.getByRole('slider', { name: 'Distance', exact: true })).toHaveValue('0')
+  await expect(page.getByRole('button', { name: 'Play', exact: true })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Five moments' }).click()
+  await expect(page.getByRole('group', { name: 'Five moments of a turn' }).locator('figure')).toHaveCount(5)
+  expect(await page.evaluate(() => document.getAnimations().length)).toBe(0)
+})
+
+test('a lure that moves is saved as a loop', async ({ page }) => {
+  await open(page, '#/advice', 'Bladed jig')
+  await page.getByRole('button', { name: 'Play', exact: true }).click()
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save as a loop' }).click()
+  const file = readFileSync(await (await download).path())
+  expect(file.subarray(0, 6).toString()).toBe('GIF89a')
+  // A graphic control extension begins each frame.
+  expect(file.toString('latin1').split('\x21\xf9\x04').length - 1).toBe(24)
+})
+
+test('whether the screen can be trusted is checked beside the picture', async ({ page }) => {
+  await open(page, '#/advice', 'Bladed jig')
+  await page.getByRole('button', { name: 'Can this screen be trusted?' }).click()
+  const dialog = page.getByRole('dialog')
+  await expect(dialog).toContainText('Turn off night tints')
+  await expect(dialog.getByRole('img', { name: 'Eleven grays from black to white' })).toBeVisible()
 })
 
 test('the picture is what used eyes see, or what a camera takes that corrects nothing', async ({ page }) => {
   await page.request.put('/api/current-reading', { data: { reading: { ...READING, tint: 'tannic' } } })
   await open(page, '#/advice', 'Bladed jig')
-  const water = page.locator('figure').nth(1).locator('div > div').first()
+  const water = page.locator('[data-eye="person"] > div')
   const camera = page.getByRole('checkbox', { name: 'Camera, no correction' })
   await expect(camera).not.toBeChecked()
   const seen = await water.getAttribute('style')
@@ -85,6 +161,7 @@ test('the picture is what used eyes see, or what a camera takes that corrects no
 test('figures follow the distance by keyboard, and the direction changes them', async ({ page }) => {
   await open(page, '#/advice', 'How far each part is visible')
   await unfold(page, 'How far each part is visible')
+  await page.getByRole('region', { name: 'How far each part is visible' }).scrollIntoViewIfNeeded()
   await expect(page.locator('[data-plot="parts"] path.plot-line').first()).toBeVisible()
   const row = page.getByRole('row', { name: /^Blade / })
   const before = await row.textContent()

@@ -78,17 +78,20 @@
       >
     {/each}
   </div>
-  {#each placed as mark (mark.says)}
-    <p class="relative h-5 text-xs">
-      <span
-        class="absolute -top-0 h-3 w-0.5 bg-current"
-        style:left="{(100 * mark.inches) / farthest}%"
-        aria-hidden="true"
-      ></span>
-      <span
-        class={['absolute whitespace-nowrap', mark.inches > farthest / 2 ? '-translate-x-full pr-1.5' : 'pl-1.5']}
-        style:left="{(100 * mark.inches) / farthest}%">{mark.says} {away(mark.inches, metric)}</span
-      >
-    </p>
-  {/each}
+  <!-- A line each, of the two who may lose it. -->
+  <div class="min-h-10">
+    {#each placed as mark (mark.says)}
+      <p class="relative h-5 text-xs">
+        <span
+          class="absolute top-0 h-3 w-0.5 bg-current"
+          style:left="{(100 * mark.inches) / farthest}%"
+          aria-hidden="true"
+        ></span>
+        <span
+          class={['absolute whitespace-nowrap', mark.inches > farthest / 2 ? '-translate-x-full pr-1.5' : 'pl-1.5']}
+          style:left="{(100 * mark.inches) / farthest}%">{mark.says} {away(mark.inches, metric)}</span
+        >
+      </p>
+    {/each}
+  </div>
 </div>

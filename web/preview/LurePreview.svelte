@@ -188,15 +188,21 @@
           class="aspect-[16/11] md:aspect-[16/9]"
         />
       {:else}<div class="bg-proof aspect-[16/11] md:aspect-[16/9]"></div>{/if}
-      <p class={['text-faint min-h-8 text-xs', stays && 'hidden md:block']}>{alike}</p>
+      <p class="text-faint hidden min-h-8 text-xs md:block">{alike}</p>
     </figure>
   {/each}
-</div>
-{#if scene}
-  <div class="order-4">
-    <DistanceStrip {build} {scene} at={step} {onat} {isCamera} {isBelow} {marks} />
+  <!-- On a phone below both pictures, whose columns are too narrow for sentences. -->
+  <div class={['text-faint col-span-full min-h-12 text-xs md:hidden', stays && 'hidden']}>
+    {#each EYES as [eye, words] (eye)}
+      {@const alike = scene ? confusedWords(scene, eye) : ''}
+      {#if alike}<p>{words}. {alike}</p>{/if}
+    {/each}
   </div>
-{/if}
+</div>
+<!-- With the room it will take, so that nothing moves when the colors come. -->
+<div class="order-4 min-h-36 sm:min-h-44">
+  {#if scene}<DistanceStrip {build} {scene} at={step} {onat} {isCamera} {isBelow} {marks} />{/if}
+</div>
 <Later>
   <div class="order-4 flex flex-wrap items-center gap-x-4 gap-y-2">
     {#if isStill}
@@ -230,8 +236,8 @@
       <div class="order-4"><Stills {build} {scene} {motion} at={step} eye="person" {isCamera} /></div>
     {/await}
   {/if}
-  {#if scene}
-    <div class="text-faint order-4 flex flex-col gap-1 text-xs">
+  <div class="text-faint order-4 flex flex-col gap-1 text-xs" style:min-height="{1.25 * (build.blades.length + 1)}rem">
+    {#if scene}
       {#each flashWords(build, scene, pace) as line (line)}<p>{line}</p>{/each}
       <p>
         {scene.look.water.colour_vision
@@ -240,8 +246,8 @@
             }. How it looks to the bass nobody knows.`
           : 'Less than 1 lux reaches the lure: too dark for color, so only light and dark matter.'}
       </p>
-    </div>
-  {/if}
+    {/if}
+  </div>
 </Later>
 {#if isChecking}
   {#await import('./ScreenCheck.svelte') then { default: ScreenCheck }}<ScreenCheck

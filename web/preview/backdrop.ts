@@ -14,7 +14,7 @@ const OUTERMOST_DEG = 65
 /** A speck is this much lighter than the water about it, and so large. (Chosen.) */
 const SPECK = { lighter: 16, least: 0.6, most: 1.6 }
 /** How far waves push the edge of the sky's window about: of its angle, for each degree of their slope. (Chosen.) */
-const RAGGED = 0.011
+const RAGGED = 0.0035
 
 /** The color at a share of the way from the first stop to the last. */
 function along(stops: readonly { at: number; row: Row }[], share: number): Row {
@@ -32,7 +32,8 @@ function placeIn(width: number, height: number, isBelow: boolean, waves: number)
   return (x: number, y: number) => {
     const [dx, dy] = [(x - width / 2) / (width / 2), (y - height / 2) / (width / 2)]
     const round = Math.atan2(dy, dx)
-    const wobble = Math.sin(7 * round + 1.3) + 0.7 * Math.sin(13 * round + 4.1) + 0.5 * Math.sin(23 * round + 2.2)
+    const wobble =
+      Math.sin(5 * round + 1.3) + 0.8 * Math.sin(11 * round + 4.1 + 9 * dx) + 0.7 * Math.sin(23 * round + 2.2 - 7 * dy)
     return Math.min(1, Math.hypot(dx, dy) * (1 + RAGGED * waves * wobble))
   }
 }
