@@ -14,16 +14,40 @@ final class OkLab
     public static function onScreen(Xyz $colour): Srgb
     {
         $light = Srgb::lights($colour);
+
+        return Srgb::linear(...(self::fits($light) ? $light : self::held($light, false)));
+    }
+
+    /**
+     * The same on a screen of a wide gamut, its channels those of Display P3; null where any screen has the color.
+     */
+    public static function onWideScreen(Xyz $colour): ?Srgb
+    {
+        $light = Srgb::lights($colour);
         if (self::fits($light)) {
-            return Srgb::linear(...$light);
+            return null;
         }
+        $wide = DisplayP3::lights($light);
+
+        return Srgb::linear(...(self::fits($wide) ? $wide : DisplayP3::lights(self::held($light, true))));
+    }
+
+    /**
+     * Held within a screen: the most chroma that it has at this lightness and hue.
+     *
+     * @param array{float, float, float} $light amounts of red, green and blue light of sRGB
+     *
+     * @return array{float, float, float}
+     */
+    private static function held(array $light, bool $isWide): array
+    {
         [$lightness, $a, $b] = self::from($light);
         // Of L, M and S what does not change, and what goes with the chroma; written out, since a picture takes thousands of them.
         $dl = 0.3963377774 * $a + 0.2158037573 * $b;
         $dm = -0.1055613458 * $a - 0.0638541728 * $b;
         $ds = -0.0894841775 * $a - 1.2914855480 * $b;
         [$least, $most] = [0.0, 1.0];
-        $light = array_fill(0, 3, $lightness ** 3);
+        $light = [$lightness ** 3, $lightness ** 3, $lightness ** 3];
         for ($i = 0; $i < self::BISECTIONS; ++$i) {
             $share = ($least + $most) / 2;
             $l = $lightness + $share * $dl;
@@ -32,25 +56,29 @@ final class OkLab
             $l *= $l * $l;
             $m *= $m * $m;
             $s *= $s * $s;
-            $red = 4.0767416621 * $l - 3.3077115913 * $m + 0.2309699292 * $s;
-            $green = -1.2684380046 * $l + 2.6097574011 * $m - 0.3413193965 * $s;
-            $blue = -0.0041960863 * $l - 0.7034186147 * $m + 1.7076147010 * $s;
-            if ($red < -self::TOLERANCE || $green < -self::TOLERANCE || $blue < -self::TOLERANCE
-                || $red > 1 + self::TOLERANCE || $green > 1 + self::TOLERANCE || $blue > 1 + self::TOLERANCE) {
-                $most = $share;
-            } else {
+            $tried = [
+                4.0767416621 * $l - 3.3077115913 * $m + 0.2309699292 * $s,
+                -1.2684380046 * $l + 2.6097574011 * $m - 0.3413193965 * $s,
+                -0.0041960863 * $l - 0.7034186147 * $m + 1.7076147010 * $s,
+            ];
+            if (self::fits($isWide ? DisplayP3::lights($tried) : $tried)) {
                 $least = $share;
-                $light = [$red, $green, $blue];
+                $light = $tried;
+            } else {
+                $most = $share;
             }
         }
 
-        return Srgb::linear(...$light);
+        return $light;
     }
 
     /** @param array{float, float, float} $light */
     private static function fits(array $light): bool
     {
-        return min($light) >= -self::TOLERANCE && max($light) <= 1 + self::TOLERANCE;
+        [$r, $g, $b] = $light;
+
+        return $r >= -self::TOLERANCE && $g >= -self::TOLERANCE && $b >= -self::TOLERANCE
+            && $r <= 1 + self::TOLERANCE && $g <= 1 + self::TOLERANCE && $b <= 1 + self::TOLERANCE;
     }
 
     /**

@@ -25,7 +25,7 @@ final readonly class Adaptation
     ];
 
     /**
-     * @param array{float, float, float}                                                                       $gains for long, middle and short
+     * @param array{float, float, float} $gains for long, middle and short
      * @param array{array{float, float, float}, array{float, float, float}, array{float, float, float}} $matrix what they make of XYZ
      */
     private function __construct(private array $gains, private array $matrix)

@@ -15,11 +15,10 @@ use Kontrast\Water\Spectrum;
 final readonly class BladesInMotion
 {
     /**
-     * @param array<string, array{turns: list<list<Shown>>, means: list<Shown>, visibleToPerson: list<bool>, visibleToBass: list<bool>}> $turns by part id: at each distance, a color for each angle
-     *        of a flash, one for a turn too fast to be seen, and whether the flash is seen there
-     * @param Angle $tilt  half the height of the light in the water: so far a blade leans back when it flashes
+     * @param array<string, TurningBlade> $blades by part id
+     * @param Angle                       $tilt   half the height of the light in the water: so far a blade leans back when it flashes
      */
-    private function __construct(public array $turns, public Angle $tilt)
+    private function __construct(public array $blades, public Angle $tilt)
     {
     }
 
@@ -29,33 +28,44 @@ final readonly class BladesInMotion
         $eyes = Eyes::in($viewing, $parts);
         $distances = ContrastCurves::distances($reading);
         $paths = Eyes::paths($viewing, $distances);
-        $water = $eyes->person->see($viewing->scene->background)->toLab();
-        $turns = [];
+        $blades = [];
         foreach ($parts as $part) {
             if (null !== $part->metal) {
-                $radiance = Radiance::of($part, $viewing->scene, $viewing->reflectances);
-                $lights = PartCurve::turned($radiance);
-                $mean = $radiance->overATurn();
-                $followed = array_map(
-                    static fn (Path $path): array => array_map(static fn (Spectrum $light): Shown => $eyes->through($path, $light), $lights),
-                    $paths,
-                );
-                $flash = ReducedPart::of($part, $viewing)->glint;
-                $turns[$part->id] = [
-                    'turns' => $followed,
-                    'means' => array_map(static fn (Path $path): Shown => $eyes->through($path, $mean), $paths),
-                    'visibleToPerson' => array_map(
-                        static fn (array $turn): bool => Ciede2000::between($turn[0]->person->toLab(), $water) >= PartCurve::GONE,
-                        $followed,
-                    ),
-                    'visibleToBass' => array_map(
-                        static fn (Length $distance): bool => abs($flash?->contrast($distance->inMetres()) ?? 0.0) >= BassEye::THRESHOLD,
-                        $distances,
-                    ),
-                ];
+                $blades[$part->id] = self::blade($part, $viewing, $eyes, $distances, $paths);
             }
         }
 
-        return new self($turns, Angle::degrees(rad2deg(asin($viewing->scene->water->sky->cosine)) / 2));
+        return new self($blades, Angle::degrees(rad2deg(asin($viewing->scene->water->sky->cosine)) / 2));
+    }
+
+    /**
+     * @param list<Length> $distances
+     * @param list<Path>   $paths
+     */
+    private static function blade(OpticalPart $part, Viewing $viewing, Eyes $eyes, array $distances, array $paths): TurningBlade
+    {
+        $radiance = Radiance::of($part, $viewing->scene, $viewing->reflectances);
+        $turned = PartCurve::turned($radiance);
+        $follow = static fn (Path $path): array => array_map(
+            static fn (Spectrum $light): Shown => $eyes->through($path, $light),
+            $turned,
+        );
+        $turns = array_map($follow, $paths);
+        $mean = $radiance->overATurn();
+        $flash = ReducedPart::of($part, $viewing)->glint;
+        $water = $eyes->person->see($viewing->scene->background)->toLab();
+
+        return new TurningBlade(
+            $turns,
+            array_map(static fn (Path $path): Shown => $eyes->through($path, $mean), $paths),
+            array_map(
+                static fn (array $turn): bool => Ciede2000::between($turn[0]->person->toLab(), $water) >= PartCurve::GONE,
+                $turns,
+            ),
+            array_map(
+                static fn (Length $distance): bool => abs($flash?->contrast($distance->inMetres()) ?? 0.0) >= BassEye::THRESHOLD,
+                $distances,
+            ),
+        );
     }
 }

@@ -51,7 +51,8 @@ final readonly class Eyes
         );
     }
 
-    public function through(Path $path, Spectrum $light): Shown
+    /** @param bool $isWide whether screens are told apart by what they can show */
+    public function through(Path $path, Spectrum $light, bool $isWide = false): Shown
     {
         [$colour, $catches] = $path->take($light);
 
@@ -60,6 +61,7 @@ final readonly class Eyes
             $this->camera->show($colour),
             $this->bass->show(...$catches),
             $this->bassExposed->show(...$catches),
+            $isWide ? $this->person->showWide($colour) : null,
         );
     }
 

@@ -7,7 +7,7 @@ namespace Kontrast\Vision;
 use Kontrast\Material\Radiance;
 use Kontrast\Measure\Angle;
 
-/** What a blade that turns sends to the eye: how bright it flashes, what it comes to on the mean, and for how much of the time it is bright. */
+/** What a blade that turns sends to the eye: how bright it flashes, what it comes to on the mean, how much of the time it is bright. */
 final readonly class Flash
 {
     /** Degrees from the flash at which a quarter turn is shown: close where the light changes fast. */

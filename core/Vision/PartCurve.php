@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Vision;
 
+use Kontrast\Material\Fluorescence;
 use Kontrast\Material\Lab;
 use Kontrast\Material\OpticalPart;
 use Kontrast\Material\Radiance;
@@ -49,7 +50,12 @@ final readonly class PartCurve
     {
         $reduced = ReducedPart::of($part, $viewing);
         $radiance = Radiance::of($part, $viewing->scene, $viewing->reflectances);
-        $follow = static fn (Spectrum $light): array => array_map(static fn (Path $path): Shown => $eyes->through($path, $light), $paths);
+        // Dyes that glow are what a common screen cannot show.
+        $glows = Fluorescence::None !== $part->fluorescence;
+        $follow = static fn (Spectrum $light): array => array_map(
+            static fn (Path $path): Shown => $eyes->through($path, $light, $glows),
+            $paths,
+        );
         $contrast = static fn (Detection $detection): array => array_map(
             static fn (Length $distance): float => $detection->contrast($distance->inMetres()),
             $distances,

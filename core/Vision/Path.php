@@ -10,14 +10,14 @@ use Kontrast\Water\ColourMatching;
 use Kontrast\Water\Spectrum;
 
 /**
- * What a level path through the water leaves of a light, taken at once by the observer of a picture and by the eye of a bass. Duntley 1963, as
- * in a scene; with the sums over the wavelengths prepared, since hundreds of lights go the same way.
+ * What a level path through the water leaves of a light, taken at once by the observer of a picture and by the eye of a bass. Duntley
+ * 1963, as in a scene; with the sums over the wavelengths prepared, since hundreds of lights go the same way.
  */
 final readonly class Path
 {
     /**
-     * @param list<array{float, float, float, float, float, float}>  $weights of each wavelength: x̄, ȳ, z̄, green, red, rod, times what is left
-     * @param array{float, float, float, float, float, float}        $water   the same sums of the water between
+     * @param list<array{float, float, float, float, float, float}> $weights x̄, ȳ, z̄, green, red and rod a wavelength, times what is left
+     * @param array{float, float, float, float, float, float}       $water   the same sums of the water between
      */
     private function __construct(private array $weights, private array $water)
     {

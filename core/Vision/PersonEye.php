@@ -80,20 +80,30 @@ final readonly class PersonEye
     /** A light by its tristimulus values, in the units of the scene. */
     public function show(Xyz $seen): Srgb
     {
+        return OkLab::onScreen($this->exposed($seen));
+    }
+
+    /** The same on a screen of a wide gamut, channels of Display P3; null where any screen shows it. */
+    public function showWide(Xyz $seen): ?Srgb
+    {
+        return OkLab::onWideScreen($this->exposed($seen));
+    }
+
+    /** What a screen has to show: white is 1. */
+    private function exposed(Xyz $seen): Xyz
+    {
         $light = $seen->scaled(self::CD);
         $adapted = $this->adaptation->adapt($light);
         $n = self::tone($adapted);
         if ($n <= 0.0) {
-            return Srgb::linear(0.0, 0.0, 0.0);
+            return new Xyz(0.0, 0.0, 0.0);
         }
         $x = $this->exposure * $n;
         $shown = $x <= self::KEY ? $x : self::KEY + self::SHOULDER * (1 - exp(-($x - self::KEY) / self::SHOULDER));
         $grey = Xyz::d65()->scaled((1 - $this->colour) * self::rods($light));
         $m = $this->colour;
 
-        return OkLab::onScreen(
-            (new Xyz($m * $adapted->x + $grey->x, $m * $adapted->y + $grey->y, $m * $adapted->z + $grey->z))->scaled($shown / $n),
-        );
+        return (new Xyz($m * $adapted->x + $grey->x, $m * $adapted->y + $grey->y, $m * $adapted->z + $grey->z))->scaled($shown / $n);
     }
 
     /** Its luminance in cd/m². */

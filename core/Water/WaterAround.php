@@ -7,7 +7,7 @@ namespace Kontrast\Water;
 use Kontrast\Measure\Angle;
 use Kontrast\Reading\Wind;
 
-/** The water about a lure, by where one looks in it: brighter upward, darker downward, and from below the window that the sky comes through. */
+/** The water about a lure by where one looks: brighter upward, darker downward, and from below the window that the sky comes through. */
 final readonly class WaterAround
 {
     /** No path upward gains more than this much of itself. (Chosen.) */
@@ -45,8 +45,8 @@ final readonly class WaterAround
     }
 
     /**
-     * The radiance of the surface from below, so far from straight up: the sky within the window, outside it the water below, mirrored. Waves
-     * tilt the surface and with it the edge.
+     * The radiance of the surface from below, so far from straight up: the sky within the window, outside it the water below, mirrored.
+     * Waves tilt the surface and with it the edge.
      */
     public function surface(Angle $fromZenith, Wind $wind): Spectrum
     {

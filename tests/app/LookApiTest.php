@@ -101,6 +101,69 @@ final class LookApiTest extends ApiTestCase
         self::assertSame($scene['water_person'], end($white['person']), 'Beyond its range a part has the colour of the water.');
     }
 
+    public function testASceneHasItsWaterFromTopToBottomAndThreeTonesOfEachPart(): void
+    {
+        foreach (['side' => [30, -30], 'below' => [0, 65]] as $from => [$first, $last]) {
+            $scene = $this->send('POST', '/api/scene', ['from' => $from] + self::request());
+            self::assertSame(200, $this->answered());
+            self::assertIsArray($scene);
+            self::assertIsArray($scene['gradient']);
+            $angles = array_column($scene['gradient'], 'angle_deg');
+            self::assertSame([$first, $last], [$angles[0], $angles[\count($angles) - 1]]);
+            self::assertIsArray($scene['distances_in']);
+            self::assertIsArray($scene['parts']);
+            foreach (['blur_in', 'glow', 'left'] as $field) {
+                self::assertIsArray($scene[$field]);
+                self::assertCount(\count($scene['distances_in']), $scene[$field]);
+            }
+            foreach ($scene['parts'] as $part) {
+                self::assertIsArray($part);
+                self::assertIsArray($part['tones']);
+                self::assertCount(3, $part['tones']);
+            }
+        }
+    }
+
+    /** A flash of silver in sun, and nothing of the kind of what does not shine. */
+    public function testAMetalPartHasItsTurnAndItsFlash(): void
+    {
+        $scene = $this->send('POST', '/api/scene', self::request());
+        self::assertIsArray($scene);
+        self::assertIsArray($scene['parts']);
+        $turns = array_column($scene['parts'], 'turn', 'id');
+        $flashes = array_column($scene['parts'], 'flash', 'id');
+        self::assertArrayNotHasKey('white', array_filter($turns, static fn (mixed $turn): bool => null !== $turn));
+        self::assertNull($flashes['white']);
+        self::assertIsArray($turns['silver']);
+        self::assertCount(12, $turns['silver']);
+        self::assertIsArray($flashes['silver']);
+        self::assertSame(['peak', 'mean', 'share'], array_keys($flashes['silver']));
+        self::assertIsArray($scene['look']);
+        self::assertIsArray($scene['look']['parts']);
+        $atGlint = array_column($scene['look']['parts'], 'against_water_flash', 'id');
+        self::assertSame($atGlint['silver'], $flashes['silver']['peak']);
+    }
+
+    public function testTheBladesInMotionBelongToTheScene(): void
+    {
+        $scene = $this->send('POST', '/api/scene', self::request());
+        $motion = $this->send('POST', '/api/motion', self::request());
+        self::assertSame(200, $this->answered());
+        self::assertIsArray($scene);
+        self::assertIsArray($motion);
+        self::assertIsArray($motion['parts']);
+        self::assertSame(['silver'], array_column($motion['parts'], 'id'));
+        $silver = $motion['parts'][0];
+        self::assertIsArray($silver);
+        self::assertIsArray($silver['turns']);
+        self::assertIsArray($scene['distances_in']);
+        self::assertCount(\count($scene['distances_in']), $silver['turns']);
+        self::assertIsArray($silver['turns'][0]);
+        self::assertIsArray($scene['parts']);
+        self::assertSame(array_column($scene['parts'], 'turn', 'id')['silver'], $silver['turns'][0]['person']);
+        self::assertSame([0, 4, 8, 12, 16, 20, 25, 30, 40, 50, 70, 90], $motion['angles_deg']);
+    }
+
     public function testEveryDistanceOfALookComesWithTheSpanItMayHave(): void
     {
         $look = $this->send('POST', '/api/look', self::request());

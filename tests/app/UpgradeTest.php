@@ -296,7 +296,7 @@ final class UpgradeTest extends TestCase
             'POST /api/names', 'PUT /api/names/{id}' => ['name' => 'Okie', 'colour' => 'green_pumpkin'],
             'POST /api/build-sheet' => $both(),
             'POST /api/batch', 'POST /api/built' => $items(),
-            'POST /api/look', 'POST /api/scene', 'POST /api/sensitivity' => [
+            'POST /api/look', 'POST /api/scene', 'POST /api/motion', 'POST /api/sensitivity' => [
                 'reading' => $reading,
                 'from' => 'side',
                 'parts' => [['id' => 'a', 'kind' => 'matte', 'hex' => '#112233']],

@@ -27,6 +27,9 @@ const GOALS = {
   'bench.arrow': { name: 'Bench: arrow key to picture and figures', unit: 'ms', most: 100 },
   'bench.plots': { name: 'Bench: arrow key to plots', unit: 'ms', most: 100 },
   'drag.task': { name: 'Advice: longest task while visibility is dragged', unit: 'ms', most: 100 },
+  'look.frame': { name: 'In the water: main thread a step of the distance', unit: 'ms', most: 16 },
+  'play.script': { name: 'In the water, moving: script a frame', unit: 'ms', most: 4 },
+  'play.cores': { name: 'In the water, moving on a laptop: share of a core', unit: '%', most: 10 },
   'drag.requests': { name: `Advice: requests in a drag of ${DRAG_MOVES} moves`, unit: '', most: 30 },
 }
 /** Watches what the browser itself tells of a page, from before it begins. */
@@ -173,6 +176,91 @@ async function drag(browser) {
   await page.context().close()
   return { 'drag.task': longest, 'drag.requests': requests }
 }
+/** What the main thread has done so far: seconds in all, and of script. */
+async function worked(cdp) {
+  const { metrics } = await cdp.send('Performance.getMetrics')
+  const metric = (name) => metrics.find((one) => one.name === name)?.value ?? 0
+  return { all: metric('TaskDuration'), script: metric('ScriptDuration') }
+}
+
+async function inTheWater(browser, size, slow) {
+  const { page, cdp } = await opened(browser, size, slow)
+  await cdp.send('Performance.enable')
+  await page.goto(`${base}/#/bench`)
+  await page.waitForSelector('[data-score]')
+  await page.waitForLoadState('networkidle')
+  await page.getByRole('button', { name: 'Play', exact: true }).scrollIntoViewIfNeeded()
+  await page.waitForTimeout(1500)
+  return { page, cdp }
+}
+
+/** The distance is moved a step every frame, as by a thumb that drags it. */
+async function distance(browser) {
+  const { page, cdp } = await inTheWater(browser, PHONE, true)
+  const before = await worked(cdp)
+  const frames = await page.evaluate(
+    (moves) =>
+      new Promise((done) => {
+        const slider = [...document.querySelectorAll('input[type=range]')].find(
+          (one) => one.getAttribute('aria-label') === 'Distance',
+        )
+        let i = 0
+        const step = () => {
+          if (i === moves) return done(i)
+          slider.value = String(++i % 30)
+          slider.dispatchEvent(new Event('input', { bubbles: true }))
+          requestAnimationFrame(step)
+        }
+        requestAnimationFrame(step)
+      }),
+    DRAG_MOVES,
+  )
+  const after = await worked(cdp)
+  await page.context().close()
+  return { 'look.frame': (1000 * (after.all - before.all)) / frames }
+}
+
+const PLAYED_MS = 4000
+const playsOf = async (page) => {
+  await page.getByRole('button', { name: 'Play', exact: true }).click()
+  await page.waitForFunction(() => document.getAnimations().length > 8)
+  await page.waitForTimeout(500)
+}
+
+async function playing(browser) {
+  const phone = await inTheWater(browser, PHONE, true)
+  await playsOf(phone.page)
+  const before = await worked(phone.cdp)
+  const frames = phone.page.evaluate(
+    (during) =>
+      new Promise((done) => {
+        let frames = 0
+        const until = performance.now() + during
+        const count = () => (performance.now() < until ? (frames++, requestAnimationFrame(count)) : done(frames))
+        requestAnimationFrame(count)
+      }),
+    PLAYED_MS,
+  )
+  const shown = Number(await frames)
+  const after = await worked(phone.cdp)
+  await phone.page.context().close()
+  const laptop = await inTheWater(browser, LAPTOP, false)
+  await playsOf(laptop.page)
+  const system = await browser.newBrowserCDPSession()
+  const cpu = async () => {
+    const { processInfo } = await system.send('SystemInfo.getProcessInfo')
+    return processInfo.reduce((sum, one) => sum + one.cpuTime, 0)
+  }
+  const from = await cpu()
+  await laptop.page.waitForTimeout(PLAYED_MS)
+  const spent = (await cpu()) - from
+  await laptop.page.context().close()
+  return {
+    'play.script': (1000 * (after.script - before.script)) / Math.max(1, shown),
+    'play.cores': (100 * spent) / (PLAYED_MS / 1000),
+  }
+}
+
 await compare(
   `In the browser: a phone ${SLOWDOWN} times slower than this machine, 1.6 Mbit/s, 150 ms delay`,
   GOALS,
@@ -182,5 +270,7 @@ await compare(
     ...(await screen(browser, 'bench', '#/bench', '[data-score]')),
     ...(await arrows(browser)),
     ...(await drag(browser)),
+    ...(await distance(browser)),
+    ...(await playing(browser)),
   }),
 )

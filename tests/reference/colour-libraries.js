@@ -57,6 +57,11 @@ const pairs = Array.from({ length: 1000 }, () => {
     cat16: { white: round(white), colour: round(colour), adapted: round(adapted(round(white), round(colour))) },
   }
 })
+// What is beyond sRGB, as a wide screen has it.
+const wide = Array.from({ length: 200 }, () => {
+  const light = [1.4 * random() - 0.2, 1.4 * random() - 0.2, 1.4 * random() - 0.2]
+  return [light, [...new Color('srgb-linear', light).to('p3-linear').coords]]
+})
 const degrees = Array.from({ length: 1000 }, () => {
   const luminance = 10 ** (7 * random() - 3)
   return [luminance, degree(luminance)]
@@ -68,5 +73,6 @@ writeFileSync(
     made_by: 'tests/reference/colour-libraries.js',
     pairs,
     degrees,
+    wide,
   })}\n`,
 )

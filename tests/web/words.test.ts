@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
 import { bladeOutline } from '../../web/lure/blades'
-import { confused, gonePlaces, inTheWater, shade } from '../../web/lure/paint'
+import { atHeight, confused, gonePlaces, inTheWater, shade } from '../../web/lure/paint'
 import { strands } from '../../web/lure/strands'
 import { trailerShape } from '../../web/lure/trailers'
 import { inARow, type Part } from '../../web/words/adviceParts'
@@ -176,6 +176,13 @@ test.describe('paint', () => {
     expect(shade('#808080', 1)).toBe('#ffffff')
     expect(shade('#808080', -1)).toBe('#000000')
     expect(shade('#1f4fd0', 0)).toBe('#1f4fd0')
+  })
+
+  test('a tone is lighter above than below, and on a wide screen in its own channels', () => {
+    const tone = { light: '#ffffff', mid: '#808080', dark: '#000000', line: '#000000' }
+    expect([0, 0.5, 1].map((height) => atHeight(tone, height))).toEqual(['#ffffff', '#808080', '#000000'])
+    const wide = { light: '#ff8000', mid: '#ff8000', dark: '#ff8000' }
+    expect(atHeight({ ...tone, wide }, 0.3)).toBe('color(display-p3 1.0000 0.5020 0.0000)')
   })
 
   test('a part the scene does not know has the colour of the water', () => {

@@ -97,6 +97,7 @@ const FROM_RULES = [
   'chart',
   'different',
   'sensitivity',
+  'motion',
 ]
 
 /** What the notes decide. */

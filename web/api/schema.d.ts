@@ -2836,7 +2836,7 @@ export interface components {
         Motion: {
             /** @description How far from its flash a blade is turned at each color, within a quarter turn. */
             angles_deg: number[];
-            /** @description How far a blade leans toward the light when it flashes; its width goes with the cosine of its angle and this. */
+            /** @description How far a blade leans toward the light at its flash: its width is the cosine of its angle and this. */
             tilt_deg: number;
             parts: components["schemas"]["TurningPart"][];
         };
@@ -3898,6 +3898,8 @@ export interface components {
             camera: string[];
             /** @description With the exposure. */
             bass: string[];
+            /** @description For a screen of a wide gamut the channels of Display P3, where sRGB has not the color; null for what any screen shows. */
+            person_wide?: (string | null)[] | null;
         };
         /** @description The trailer. */
         Trailer: {

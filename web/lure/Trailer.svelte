@@ -21,27 +21,30 @@
   const UNKNOWN = modeled('#808080')
   const base = $derived(tones[0] ?? UNKNOWN)
   const accent = $derived(tones[1] ?? base)
-  const second = $derived(tones[2] ?? null)
   const under = $derived(belly[0] ?? null)
   /** Flat tails lie on edge: a trailer on its side is seen this much narrower. (Chosen.) */
   const ON_SIDE = 0.55
   const edge = $derived(base.line)
   /** Half the height of a body, for the light that falls on it. */
   const half = $derived(0.11 * Math.min(length, 300))
-  /** Flakes, and specks of a second accent: one path a color. */
+  const SPECKS = ['light', 'line', 'second'] as const
+  /** Flakes, and specks of a second accent: one path a color. Where they lie does not change with it. */
   const flecks = $derived.by(() => {
     const next = scatter(41)
-    const many = small ? 0 : trailer.surface === 'flake' ? 34 : second ? 16 : 0
-    const merged: Record<string, string> = {}
+    const hasSecond = tones.length > 2
+    const many = small ? 0 : trailer.surface === 'flake' ? 34 : hasSecond ? 16 : 0
+    const merged: Partial<Record<(typeof SPECKS)[number], string>> = {}
     for (let i = 0; i < many; i++) {
       const x = (0.04 + 0.44 * next()) * length
       const y = (next() - 0.5) * 0.11 * length
-      const light = next() > 0.5
-      const fill = second && i % 2 === 0 ? second.mid : light ? base.light : base.line
-      merged[fill] = (merged[fill] ?? '') + path`M${x - 1.2} ${y}a1.2 1.2 0 1 1 2.4 0a1.2 1.2 0 1 1 -2.4 0`
+      const isLight = next() > 0.5
+      const which = hasSecond && i % 2 === 0 ? 'second' : isLight ? 'light' : 'line'
+      merged[which] = (merged[which] ?? '') + path`M${x - 1.2} ${y}a1.2 1.2 0 1 1 2.4 0a1.2 1.2 0 1 1 -2.4 0`
     }
-    return Object.entries(merged).map(([fill, d]) => ({ fill, d }))
+    return SPECKS.flatMap((which) => (merged[which] === undefined ? [] : [{ which, d: merged[which] }]))
   })
+  const speckColour = (which: (typeof SPECKS)[number]) =>
+    which === 'second' ? (tones[2]?.mid ?? base.mid) : which === 'light' ? base.light : base.line
 </script>
 
 <defs>
@@ -83,7 +86,7 @@
   {/if}
 </g>
 {#if !small}<path d={shape.ribs.join('')} fill="none" stroke={edge} stroke-width="0.9" opacity="0.6" />{/if}
-{#each flecks as { d, fill } (fill)}<path {d} {fill} opacity="0.85" />{/each}
+{#each flecks as { d, which } (which)}<path {d} fill={speckColour(which)} opacity="0.85" />{/each}
 {#if shape.belly}
   <circle cx={0.07 * length} cy={-0.02 * length} r={0.013 * length} fill={base.line} />
 {/if}

@@ -4,8 +4,8 @@ import type { Build, Shown } from './paint'
 import { BANDS } from './strands'
 
 /**
- * A drawn lure in motion, by the browser's own animations: its blades turn and flash, the plate of a bladed jig swings, strands breathe, a
- * trailer kicks as its style does. Angles and colors are the core's; what is chosen here is how a drawing shows them.
+ * How a drawn lure moves: its blades turn and flash, the plate of a bladed jig swings, strands breathe, a trailer kicks as its style does.
+ * Rates, angles and colors are the core's; what is chosen here is how a drawing shows them.
  */
 export interface Moving {
   /** The turns a second shown, and the colors of each blade at this distance; null where one has no light of its own. */
@@ -26,14 +26,6 @@ export interface Moving {
   faster: number
 }
 
-export interface Player {
-  pause(): void
-  resume(): void
-  /** To so many milliseconds from the beginning. */
-  seek(time: number): void
-  stop(): void
-}
-
 /** No more than three flashes a second, on all that is played together: WCAG 2.3.1. A blade flashes twice a turn. */
 const MOST_FLASHES = 3
 export const SLOWER = 4
@@ -51,8 +43,8 @@ const KICKS: Record<TrailerStyle, { reach: number; times: number }> = {
   single_tail_grub: { reach: 12, times: 1 },
   ringworm: { reach: 9, times: 1 },
 }
-/** A skirt opens and closes so often a second, its outer strands so far, in degrees. (Chosen.) */
-const BREATH = { perSecond: 1.2, reach: 3.2 }
+/** A skirt opens and closes so often a second, its outer strands so far, in degrees, and grows so much higher. (Chosen.) */
+const BREATH = { perSecond: 1.2, reach: 3.2, stretch: 0.05 }
 
 /** Turns a second to be shown of blades that really turn so fast, when so many are played at once. */
 export function shownTurns(real: number, playedAtOnce: number): number {
@@ -73,6 +65,23 @@ export function nearFlash(colours: readonly string[], i: number): number {
   return whole < 1 ? 0 : Math.min(1, apart(at(colours[i]), dull) / whole)
 }
 
+/** One moment of a movement: where in it, turned by how much about its joint, how much of its height or its light is left. */
+export interface Frame {
+  offset: number
+  rotate?: number
+  scaleY?: number
+  opacity?: number
+}
+
+/** A movement that is repeated. */
+export interface Movement {
+  frames: readonly Frame[]
+  /** Milliseconds. */
+  duration: number
+  delay?: number
+  easing?: string
+}
+
 interface Step {
   degrees: number
   offset: number
@@ -80,10 +89,9 @@ interface Step {
 
 /** A whole turn through the angles of a quarter: there and back, twice. */
 function turnSteps(angles: readonly number[]): Step[] {
-  const quarter = angles.map((degrees) => degrees)
   const half = [
-    ...quarter,
-    ...quarter
+    ...angles,
+    ...angles
       .toReversed()
       .slice(1)
       .map((degrees) => 180 - degrees),
@@ -114,115 +122,100 @@ function nearest(angles: readonly number[], degrees: number): number {
 
 /** The mean of |cos|: how wide a blade seems that turns too fast for the eye. */
 const MEAN_WIDTH = 2 / Math.PI
+/** A movement that is none, for what an eye cannot follow. */
+const held = (frame: Omit<Frame, 'offset'>): Movement => ({
+  frames: [
+    { ...frame, offset: 0 },
+    { ...frame, offset: 1 },
+  ],
+  duration: 1000,
+})
 
-/** A blade that turns too fast to be seen: its mean width in its mean light, which no flash can be made out in. */
-function blurred(blade: Element, mean: string | null): Animation[] {
-  const held = (what: string, frame: Keyframe) =>
-    [...blade.querySelectorAll(`[data-moves="${what}"]`)].map((element) =>
-      element.animate([frame, frame], { duration: 1000, iterations: Infinity }),
-    )
-  return [
-    ...held('turn', { transform: `scale(1, ${MEAN_WIDTH})` }),
-    ...(mean ? held('flash', { fill: mean, fillOpacity: '0.85' }) : []),
-  ]
+/** A sheet of light over a blade: one color that comes and goes. */
+export interface Sheet {
+  colour: string
+  movement: Movement
 }
 
-function moveBlade(blade: Element, moving: Moving, index: number): Animation[] {
+export interface BladeMovement {
+  turn: Movement
+  /** From below upward. */
+  sheets: readonly Sheet[]
+  glow: Sheet | null
+}
+
+/**
+ * Of its twelve colors a blade shows the flash, the one at this place among them, its own, and mixtures of two that are neighbors: sheets
+ * that only change how much of them is seen, which a browser does without drawing anything again.
+ */
+const HALFWAY = 5
+
+/** How one blade moves; null for one that hangs still. */
+export function bladeMovement(moving: Moving, index: number): BladeMovement | null {
   const shown = moving.blades[index]
-  if (!shown || shown.turnsPerSecond <= 0) return []
-  if (shown.isTooFast) return blurred(blade, shown.mean)
+  if (!shown || shown.turnsPerSecond <= 0) return null
+  const { colours, mean } = shown
+  if (shown.isTooFast) {
+    const sheets = mean ? [{ colour: mean, movement: held({ opacity: 0.9 }) }] : []
+    return { turn: held({ scaleY: MEAN_WIDTH }), sheets, glow: null }
+  }
   const steps = shown.isPlate ? swingSteps() : turnSteps(moving.angles)
-  const timing = { duration: 1000 / shown.turnsPerSecond, iterations: Infinity }
-  const lit = (degrees: number) => {
-    const i = nearest(moving.angles, degrees)
-    return { colour: shown.colours?.[i] ?? 'none', near: shown.colours ? nearFlash(shown.colours, i) : 0 }
-  }
-  const animated = (what: string, frame: (step: Step) => Keyframe) =>
-    [...blade.querySelectorAll(`[data-moves="${what}"]`)].map((element) =>
-      element.animate(
-        steps.map((step) => ({ ...frame(step), offset: step.offset })),
-        timing,
-      ),
-    )
-  return [
-    ...animated('turn', ({ degrees }) => ({ transform: `scale(1, ${widthAt(degrees, moving.tilt)})` })),
-    ...animated('flash', ({ degrees }) => {
-      const { colour, near } = lit(degrees)
-      return { fill: colour, fillOpacity: String(Math.sqrt(near)) }
-    }),
-    ...animated('glow', ({ degrees }) => ({ opacity: String(moving.glow * lit(degrees).near) })),
-  ]
-}
-
-function moveStrands(band: SVGElement, faster: number): Animation {
-  const k = Number(band.dataset.band ?? 0)
-  const out = (2 * k) / (BANDS - 1) - 1
-  const duration = 1000 / (BREATH.perSecond * faster)
-  const frame = (share: number) => ({
-    transform: `rotate(${BREATH.reach * out * share}deg) scale(1, ${1 + 0.05 * share})`,
-    easing: 'ease-in-out',
+  const movement = (frame: (degrees: number) => Omit<Frame, 'offset'>): Movement => ({
+    frames: steps.map(({ degrees, offset }) => ({ ...frame(degrees), offset })),
+    duration: 1000 / shown.turnsPerSecond,
   })
-  return band.animate([frame(-1), frame(1), frame(-1)], {
-    duration,
-    iterations: Infinity,
-    // A wave runs through it: no two neighbors are at the same point.
-    delay: (-duration * ((k * 3) % BANDS)) / (2 * BANDS),
-  })
-}
-
-function moveLimb(limb: SVGElement, { style, beatsPerSecond }: NonNullable<Moving['trailer']>): Animation {
-  const i = Number(limb.dataset.limb ?? 0)
-  const kick = KICKS[style]
-  // Claws and twin tails open and close together, one up and one down; legs follow in small.
-  const reach = kick.reach * (i % 2 === 0 ? 1 : -1) * (i > 1 ? 0.35 : 1)
-  limb.style.transformOrigin = `${limb.dataset.joint ?? 0}px 0px`
-  const frame = (share: number) => ({ transform: `rotate(${reach * share}deg)`, easing: 'ease-in-out' })
-  return limb.animate([frame(-1), frame(1), frame(-1)], {
-    duration: 1000 / (beatsPerSecond * kick.times),
-    iterations: Infinity,
-  })
-}
-
-/** Sets a drawing in motion; it stands still where it cannot be seen. */
-export function play(drawing: SVGSVGElement, moving: Moving): Player {
-  const all = (selector: string) => [...drawing.querySelectorAll<SVGElement>(selector)]
-  const { trailer } = moving
-  const animations = [
-    ...all('[data-blade]').flatMap((blade) => moveBlade(blade, moving, Number(blade.dataset.blade))),
-    ...all('[data-moves="strands"]').map((band) => moveStrands(band, moving.faster)),
-    ...(trailer ? all('[data-moves="limb"]').map((limb) => moveLimb(limb, trailer)) : []),
-  ]
-  let isWanted = true
-  let isSeen = true
-  const follow = () => {
-    const runs = isWanted && isSeen && !document.hidden
-    for (const animation of animations)
-      if (runs) animation.play()
-      else animation.pause()
-  }
-  const seen = new IntersectionObserver(([entry]) => {
-    isSeen = entry?.isIntersecting ?? true
-    follow()
-  })
-  seen.observe(drawing)
-  document.addEventListener('visibilitychange', follow)
+  const turn = movement((degrees) => ({ scaleY: widthAt(degrees, moving.tilt) }))
+  const [flash, half] = [colours?.[0], colours?.[HALFWAY]]
+  if (!colours || !flash || !half || flash === colours.at(-1)) return { turn, sheets: [], glow: null }
+  const near = (degrees: number) => nearFlash(colours, nearest(moving.angles, degrees))
+  const atHalf = nearFlash(colours, HALFWAY)
   return {
-    pause() {
-      isWanted = false
-      follow()
-    },
-    resume() {
-      isWanted = true
-      follow()
-    },
-    seek(time) {
-      for (const animation of animations) animation.currentTime = time
-    },
-    stop() {
-      seen.disconnect()
-      document.removeEventListener('visibilitychange', follow)
-      for (const animation of animations) animation.cancel()
-    },
+    turn,
+    sheets: [
+      {
+        colour: half,
+        movement: movement((degrees) => ({ opacity: Math.min(1, near(degrees) / Math.max(atHalf, 0.01)) })),
+      },
+      {
+        colour: flash,
+        movement: movement((degrees) => ({
+          opacity: Math.max(0, (near(degrees) - atHalf) / Math.max(1 - atHalf, 0.01)),
+        })),
+      },
+    ],
+    glow: { colour: flash, movement: movement((degrees) => ({ opacity: moving.glow * near(degrees) })) },
+  }
+}
+
+const thereAndBack = (frame: (share: number) => Omit<Frame, 'offset'>): Frame[] => [
+  { ...frame(-1), offset: 0 },
+  { ...frame(1), offset: 0.5 },
+  { ...frame(-1), offset: 1 },
+]
+
+/** How a band of strands moves, from the top of the skirt down. */
+export function strandMovement(moving: Moving, band: number): Movement {
+  const out = (2 * band) / (BANDS - 1) - 1
+  const duration = 1000 / (BREATH.perSecond * moving.faster)
+  return {
+    frames: thereAndBack((share) => ({ rotate: BREATH.reach * out * share, scaleY: 1 + BREATH.stretch * share })),
+    duration,
+    // A wave runs through it: no two neighbors are at the same point.
+    delay: (-duration * ((band * 3) % BANDS)) / (2 * BANDS),
+    easing: 'ease-in-out',
+  }
+}
+
+/** How a limb of the trailer moves: claws and twin tails open and close together, one up and one down; legs follow in small. */
+export function limbMovement(moving: Moving, limb: number): Movement | null {
+  const { trailer } = moving
+  if (!trailer) return null
+  const kick = KICKS[trailer.style]
+  const reach = kick.reach * (limb % 2 === 0 ? 1 : -1) * (limb > 1 ? 0.35 : 1)
+  return {
+    frames: thereAndBack((share) => ({ rotate: reach * share })),
+    duration: 1000 / (trailer.beatsPerSecond * kick.times),
+    easing: 'ease-in-out',
   }
 }
 

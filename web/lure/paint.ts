@@ -19,6 +19,8 @@ export interface Tone {
   mid: string
   dark: string
   line: string
+  /** The same on a screen of a wide gamut, channels of Display P3, where sRGB has not the color. */
+  wide?: { light: string; mid: string; dark: string }
 }
 
 /** The tones a lure is painted with, part by part. */
@@ -43,6 +45,9 @@ export interface Paint {
 }
 
 const UNKNOWN = '#808080'
+
+/** Whether this screen has more colors than sRGB. */
+const HAS_WIDE = typeof matchMedia === 'function' && matchMedia('(color-gamut: p3)').matches
 
 /** A color as light and shade model it in the hand. */
 export const modeled = (hex: string): Tone => ({
@@ -155,8 +160,13 @@ export function inTheWater(build: Build, scene: Scene, at: number, eye: Eye, isC
   const shown = shownTo(eye, isCamera)
   const water = FLAT(waterOf(scene, shown))
   const tone = (place: PartPlace, layer = 0): Tone => {
-    const [light, mid, dark] = partAt(scene.parts, place, layer)?.tones.map((one) => one[shown][at]) ?? []
-    return light && mid && dark ? { light, mid, dark, line: dark } : water
+    const tones = partAt(scene.parts, place, layer)?.tones ?? []
+    const [light, mid, dark] = tones.map((one) => one[shown][at])
+    if (!light || !mid || !dark) return water
+    const wide = HAS_WIDE && shown === 'person' ? tones.map((one) => one.person_wide?.[at] ?? null) : []
+    // All three or none: what only one of them exceeds is near enough in sRGB.
+    const [a, b, c] = wide
+    return { light, mid, dark, line: dark, ...(a && b && c ? { wide: { light: a, mid: b, dark: c } } : {}) }
   }
   const gone = gonePlaces(scene, at, eye, motion)
   return {
@@ -199,6 +209,15 @@ export function shade(hex: string, by: number): string {
 }
 
 /** A part's color at a height of it, 0 the top and 1 the bottom. */
-export function atHeight({ light, mid, dark }: Tone, height: number): string {
-  return height < 0.5 ? mixed(light, mid, 2 * height) : mixed(mid, dark, 2 * height - 1)
+export function atHeight({ light, mid, dark, wide }: Tone, height: number): string {
+  const between = (one: Pick<Tone, 'light' | 'mid' | 'dark'>) =>
+    height < 0.5 ? mixed(one.light, one.mid, 2 * height) : mixed(one.mid, one.dark, 2 * height - 1)
+  return wide ? inP3(between(wide)) : between({ light, mid, dark })
+}
+
+/** Channels of Display P3 as a style names them. */
+export function inP3(hex: string): string {
+  return `color(display-p3 ${channels(hex)
+    .map((channel) => (channel / 255).toFixed(4))
+    .join(' ')})`
 }

@@ -9,8 +9,7 @@ export interface Strand {
   /** Under the back of a split skirt. */
   belly: boolean
   behind: boolean
-  /** How far down it lies, 0 the top of the skirt and 1 its bottom, and which of the groups that move as one it is in. */
-  height: number
+  /** Which of the groups that move as one it is in, from the top of the skirt down. */
   band: number
 }
 
@@ -60,7 +59,6 @@ export function strands(
         ? { colour: i % skirt.belly.length, belly: true }
         : { colour: pickShare(shares, (i * 0.618) % 1), belly: false }),
       behind: i % 2 === 0,
-      height: across,
       band: bandOf(across),
     }
   })
@@ -79,7 +77,6 @@ export function fringe(length: number, collar: number): Strand[] {
       colour: i % 5 === 0 ? 1 : 0,
       belly: false,
       behind: true,
-      height: side < 0 ? 0.1 : 0.9,
       band: side < 0 ? 0 : BANDS - 1,
     }
   })

@@ -241,9 +241,9 @@
       {#each flashWords(build, scene, pace) as line (line)}<p>{line}</p>{/each}
       <p>
         {scene.look.water.colour_vision
-          ? `A bass has two kinds of cones: what the red one takes is shown as red, what the green one takes as green and blue${
+          ? `A bass has two kinds of cones: red on your screen is what the one sees, green and blue what the other does${
               scene.exposure_stops > 0 ? ', brightened as an eye gets used to the dark' : ''
-            }. How it looks to the bass nobody knows.`
+            }. How it really looks to a bass is not known.`
           : 'Less than 1 lux reaches the lure: too dark for color, so only light and dark matter.'}
       </p>
     {/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { untrack } from 'svelte'
+  import { tick, untrack } from 'svelte'
   import type { Motion, Scene } from '../api/client'
   import Lure from '../lure/Lure.svelte'
   import {
@@ -61,6 +61,8 @@
     class: classes = '',
   }: Props = $props()
 
+  /** A picture on a phone is too small for the edges of single strands, and has to follow a thumb. */
+  const isPhone = matchMedia('(max-width: 47.99rem)').matches
   /** Inches across, so that all pictures share a scale. */
   const SPAN = 5.2
   const shown = $derived(shownTo(eye, isCamera))
@@ -91,18 +93,32 @@
   )
 
   let frame = $state<HTMLDivElement>()
+  let stage = $state<HTMLDivElement>()
+  /** Its moving pictures lie over the drawing, which is there until they are. */
+  let isMoving = $state(false)
   $effect(() => {
-    if (!motion || !speed || hand || !frame) return
+    if (!motion || !speed || hand || !frame || !stage || blur.isChanging) return
     const given = { build, motion, shown, at, pace, speed, playedAtOnce, glow: scene.glow[at] ?? 0 }
     const ids = untrack(() => build.blades.map((_, i) => partOf(i)?.id ?? null))
     const drawing = frame.querySelector('svg')
+    const on = stage
+    const spread = (blur.inches * size.width) / SPAN
     let stop: (() => void) | undefined
     let isOver = false
-    void import('../lure/motion').then(({ play, moving }) => {
-      if (drawing && !isOver) stop = play(drawing, moving(given, ids)).stop
-    })
+    void Promise.all([import('../lure/layers'), import('../lure/motion'), tick()]).then(
+      async ([{ play }, { moving }]) => {
+        if (!drawing || isOver) return
+        const player = await play(drawing, on, moving(given, ids), spread)
+        if (isOver) player.stop()
+        else {
+          stop = player.stop
+          isMoving = true
+        }
+      },
+    )
     return () => {
       isOver = true
+      isMoving = false
       stop?.()
     }
   })
@@ -117,18 +133,19 @@
   bind:clientHeight={size.height}
 >
   {#if !hand}<canvas class="absolute inset-0 h-full w-full" bind:this={canvas} aria-hidden="true"></canvas>{/if}
-  <div class="absolute inset-0 flex items-center justify-center">
+  <div class={['absolute inset-0 flex items-center justify-center', isMoving && 'opacity-0']}>
     <Lure
       {build}
       paint={hand ?? inTheWater(build, scene, at, eye, isCamera, speed ? motion : undefined)}
       span={SPAN}
       lines={isOutlined ? linesOn(water) : null}
       ruler={false}
-      {small}
+      small={small || isPhone}
       blur={hand ? 0 : blur.inches}
       blades={ready}
       {says}
       class="max-h-full"
     />
   </div>
+  <div class="pointer-events-none absolute inset-0 overflow-hidden" bind:this={stage} aria-hidden="true"></div>
 </div>

@@ -19,7 +19,7 @@ final readonly class MotionDocument
     public function __construct(
         #[OA\Property(description: 'How far from its flash a blade is turned at each color, within a quarter turn.')]
         public array $angles_deg,
-        #[OA\Property(description: 'How far a blade leans toward the light when it flashes; its width goes with the cosine of its angle and this.')]
+        #[OA\Property(description: 'How far a blade leans toward the light at its flash: its width is the cosine of its angle and this.')]
         public float $tilt_deg,
         public array $parts,
     ) {
@@ -31,9 +31,9 @@ final readonly class MotionDocument
             Flash::ANGLES,
             SignificantDigits::round($motion->tilt->inDegrees()),
             array_map(
-                static fn (string $id, array $followed): TurningPartDocument => TurningPartDocument::of($id, $followed),
-                array_keys($motion->turns),
-                $motion->turns,
+                TurningPartDocument::of(...),
+                array_keys($motion->blades),
+                $motion->blades,
             ),
         );
     }

@@ -16,22 +16,30 @@ final readonly class ToneDocument
      * @param list<string> $person
      * @param list<string> $camera
      * @param list<string> $bass
+     * @param list<string|null>|null $person_wide
      */
     public function __construct(
         public array $person,
         public array $camera,
         #[OA\Property(description: 'With the exposure.')]
         public array $bass,
+        #[OA\Property(
+            description: 'For a screen of a wide gamut the channels of Display P3, where sRGB has not the color; null for what any screen shows.',
+        )]
+        public ?array $person_wide = null,
     ) {
     }
 
     /** @param list<Shown> $shown */
     public static function of(array $shown): self
     {
+        $wide = array_map(static fn (Shown $one): ?string => $one->wide?->toHex(), $shown);
+
         return new self(
             self::colours($shown, static fn (Shown $one): Srgb => $one->person),
             self::colours($shown, static fn (Shown $one): Srgb => $one->camera),
             self::colours($shown, static fn (Shown $one): Srgb => $one->bassExposed),
+            [] === array_filter($wide, static fn (?string $one): bool => null !== $one) ? null : $wide,
         );
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract\Look;
 
-use Kontrast\Vision\Shown;
+use Kontrast\Vision\TurningBlade;
 use OpenApi\Attributes as OA;
 
 /** A blade that turns: at each distance of the scene its colors at the angles of a quarter turn. */
@@ -29,15 +29,14 @@ final readonly class TurningPartDocument
     ) {
     }
 
-    /** @param array{turns: list<list<Shown>>, means: list<Shown>, visibleToPerson: list<bool>, visibleToBass: list<bool>} $followed */
-    public static function of(string $id, array $followed): self
+    public static function of(string $id, TurningBlade $blade): self
     {
         return new self(
             $id,
-            array_map(ToneDocument::of(...), $followed['turns']),
-            ToneDocument::of($followed['means']),
-            $followed['visibleToPerson'],
-            $followed['visibleToBass'],
+            array_map(ToneDocument::of(...), $blade->turns),
+            ToneDocument::of($blade->means),
+            $blade->visibleToPerson,
+            $blade->visibleToBass,
         );
     }
 }

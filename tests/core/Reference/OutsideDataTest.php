@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\core\Reference;
 
+use Kontrast\Material\DisplayP3;
 use Kontrast\Material\Srgb;
 use Kontrast\Material\Xyz;
 use Kontrast\Vision\Adaptation;
@@ -119,6 +120,19 @@ final class OutsideDataTest extends TestCase
             self::assertNear($half, [$ours->x, $ours->y, $ours->z], 2e-3, '');
         }
         self::assertSame(1000, $checked);
+    }
+
+    /** Display P3 from sRGB, both as amounts of light: colorjs.io. */
+    public function testAWideScreenHasTheColorsThatColorjsSays(): void
+    {
+        $wide = Frozen::data('colours')['wide'];
+        \assert(\is_array($wide));
+        self::assertCount(200, $wide);
+        foreach ($wide as $pair) {
+            \assert(\is_array($pair));
+            [$from, $to] = array_map(Frozen::numbers(...), $pair);
+            self::assertNear($to, DisplayP3::lights([$from[0], $from[1], $from[2]]), 1e-6, '');
+        }
     }
 
     /** D in a dim surround, from starlight to full daylight, cd/m²: colorjs.io's cam16. */

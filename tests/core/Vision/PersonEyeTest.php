@@ -152,6 +152,27 @@ final class PersonEyeTest extends TestCase
         self::assertSame('#5d7d3b', OkLab::onScreen($within)->toHex());
     }
 
+    /** A fluorescent orange in clear water is beyond sRGB: a wide screen shows more of it, of the same lightness. */
+    public function testAWideScreenShowsMoreOfAFluorescentColor(): void
+    {
+        $scene = self::scene(Tint::None, 180, 1, Sky::Sun, 60);
+        $eye = PersonEye::in($scene);
+        $hot = Xyz::ofLight(
+            Radiance::of(OpticalPart::matte('part', Srgb::hex('#ff5a14'), Fluorescence::Orange), $scene, Fits::shared())->steady,
+        );
+        $wide = $eye->showWide($hot);
+        self::assertNotNull($wide);
+        // The channels of P3 put back into sRGB lie beyond it.
+        [$r, $g, $b] = $wide->toLinear();
+        self::assertLessThan(-0.001, -0.0196375546 * $r - 0.0786360456 * $g + 1.0982736 * $b, 'less blue than none');
+        self::assertNull($eye->showWide(self::white($scene)), 'A card any screen shows.');
+    }
+
+    private static function white(Scene $scene): Xyz
+    {
+        return Xyz::ofLight(self::card($scene));
+    }
+
     private static function scene(Tint $tint, float $inches, float $feet, Sky $sky, float $height): Scene
     {
         $water = WaterSolver::find(Length::inches($inches), $tint, SkyLight::of($sky, Angle::degrees($height)));

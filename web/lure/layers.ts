@@ -1,0 +1,231 @@
+import { bladeMovement, limbMovement, strandMovement, type Frame, type Moving, type Movement } from './motion'
+
+/**
+ * A drawing taken apart into pictures that move: each group of strands, limb and blade is drawn once, and what comes after is done by the
+ * browser's compositor, which draws nothing again. A lure of a hundred strands that was drawn sixty times a second took most of a core.
+ */
+export interface Player {
+  layers: readonly Layer[]
+  animations: readonly Animation[]
+  stop(): void
+}
+
+export interface Layer {
+  canvas: HTMLCanvasElement
+  /** In the frame, CSS pixels. */
+  left: number
+  top: number
+}
+
+/** What is drawn, and what only defines how. */
+const LEAVES = 'path, circle, rect, ellipse'
+const DEFINING = 'defs, clipPath, linearGradient, radialGradient, filter'
+const MOVES = '[data-moves="strands"], [data-moves="limb"], [data-blade]'
+/** Pixels about a picture for outlines that stand over. */
+const MARGIN = 4
+
+interface Unit {
+  mover: SVGGElement | null
+  leaves: SVGGraphicsElement[]
+}
+
+/** What moves as one, in the order it is drawn; what does not move between them together. */
+function unitsOf(drawing: SVGSVGElement): Unit[] {
+  const units: Unit[] = []
+  for (const leaf of drawing.querySelectorAll<SVGGraphicsElement>(LEAVES)) {
+    if (leaf.closest(DEFINING) || leaf.closest('[visibility="hidden"]') || leaf.dataset.moves) continue
+    const mover = leaf.closest<SVGGElement>(MOVES)
+    const last = units.at(-1)
+    if (last?.mover === mover) last.leaves.push(leaf)
+    else units.push({ mover, leaves: [leaf] })
+  }
+  return units
+}
+
+/** The drawing with some of its leaves alone. */
+function only(drawing: SVGSVGElement, leaves: readonly Element[], fill?: string): string {
+  const copy = drawing.cloneNode(true) as SVGSVGElement
+  const [all, copied] = [drawing, copy].map((one) => [...one.querySelectorAll<SVGElement>(LEAVES)])
+  all?.forEach((leaf, i) => {
+    if (leaf.closest(DEFINING)) return
+    if (!leaves.includes(leaf)) copied?.[i]?.remove()
+    else if (fill) copied?.[i]?.setAttribute('fill', fill)
+    // A glow is there whole; how much of it is seen is its movement.
+    if (leaf.dataset.moves === 'glow') copied?.[i]?.setAttribute('opacity', '1')
+  })
+  const { width, height } = drawing.getBoundingClientRect()
+  copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg')
+  copy.setAttribute('width', String(width))
+  copy.setAttribute('height', String(height))
+  copy.removeAttribute('class')
+  return `data:image/svg+xml;charset=utf-8,${encodeURIComponent(copy.outerHTML)}`
+}
+
+/** Where leaves lie in the frame, with room for blur and outlines. */
+function boxOf(leaves: readonly Element[], frame: DOMRect, margin: number) {
+  const boxes = leaves.map((leaf) => leaf.getBoundingClientRect())
+  const left = Math.max(frame.left, Math.min(...boxes.map((box) => box.left)) - margin)
+  const top = Math.max(frame.top, Math.min(...boxes.map((box) => box.top)) - margin)
+  const right = Math.min(frame.right, Math.max(...boxes.map((box) => box.right)) + margin)
+  const bottom = Math.min(frame.bottom, Math.max(...boxes.map((box) => box.bottom)) + margin)
+  return {
+    left: left - frame.left,
+    top: top - frame.top,
+    width: Math.max(1, right - left),
+    height: Math.max(1, bottom - top),
+  }
+}
+
+async function pictureOf(
+  source: string,
+  drawing: DOMRect,
+  frame: DOMRect,
+  box: ReturnType<typeof boxOf>,
+): Promise<Layer> {
+  const image = new Image()
+  image.src = source
+  await image.decode()
+  const canvas = document.createElement('canvas')
+  const scale = devicePixelRatio
+  canvas.width = Math.ceil(box.width * scale)
+  canvas.height = Math.ceil(box.height * scale)
+  const on = canvas.getContext('2d')
+  on?.scale(scale, scale)
+  on?.drawImage(
+    image,
+    drawing.left - frame.left - box.left,
+    drawing.top - frame.top - box.top,
+    drawing.width,
+    drawing.height,
+  )
+  Object.assign(canvas.style, {
+    position: 'absolute',
+    left: `${box.left}px`,
+    top: `${box.top}px`,
+    width: `${box.width}px`,
+    height: `${box.height}px`,
+    transformOrigin: '0 0',
+    willChange: 'transform, opacity',
+  })
+  return { canvas, left: box.left, top: box.top }
+}
+
+interface Moved {
+  by: Movement
+  mover: SVGGraphicsElement
+  /** Where along it its joint lies, in the drawing's units. */
+  joint?: number
+}
+
+/** A movement in the coordinates of what moves, as one of its picture: there and back through where its joint lies. */
+function animate({ canvas, left, top }: Layer, { by: movement, mover, joint = 0 }: Moved, frame: DOMRect): Animation {
+  const at = mover.getScreenCTM()
+  const local = new DOMMatrix()
+    .translate(-frame.left - left, -frame.top - top)
+    .multiply(at ? new DOMMatrix([at.a, at.b, at.c, at.d, at.e, at.f]) : new DOMMatrix())
+    .translate(joint, 0)
+  const back = local.inverse()
+  const keyframe = ({ offset, rotate, scaleY, opacity }: Frame): Keyframe => ({
+    offset,
+    ...(movement.easing ? { easing: movement.easing } : {}),
+    ...(opacity === undefined ? {} : { opacity }),
+    ...(rotate === undefined && scaleY === undefined
+      ? {}
+      : {
+          transform: local
+            .rotate(rotate ?? 0)
+            .scale(1, scaleY ?? 1)
+            .multiply(back)
+            .toString(),
+        }),
+  })
+  return canvas.animate(movement.frames.map(keyframe), {
+    duration: movement.duration,
+    delay: movement.delay ?? 0,
+    iterations: Infinity,
+  })
+}
+
+/** The movement of light over a blade goes with its turn. */
+function together(light: Movement, turn: Movement): Movement {
+  return { ...light, frames: light.frames.map((frame, i) => ({ ...frame, ...scaled(turn.frames[i]) })) }
+}
+const scaled = (frame: Frame | undefined) => (frame?.scaleY === undefined ? {} : { scaleY: frame.scaleY })
+
+/** Pictures a second: as many as a film has, nearly; sixty would take three times the work of who has no graphics card. */
+const PER_SECOND = 20
+
+/** All move at the same moments, and stand still where they cannot be seen. */
+function ticking(frame: Element, animations: readonly Animation[]): () => void {
+  let isSeen = true
+  let timer: ReturnType<typeof setInterval> | undefined
+  let time = 0
+  const step = () => {
+    time += 1000 / PER_SECOND
+    for (const animation of animations) animation.currentTime = time
+  }
+  const follow = () => {
+    clearInterval(timer)
+    timer = isSeen && !document.hidden ? setInterval(step, 1000 / PER_SECOND) : undefined
+  }
+  const seen = new IntersectionObserver(([entry]) => {
+    isSeen = entry?.isIntersecting ?? true
+    follow()
+  })
+  for (const animation of animations) animation.pause()
+  follow()
+  seen.observe(frame)
+  document.addEventListener('visibilitychange', follow)
+  return () => {
+    clearInterval(timer)
+    seen.disconnect()
+    document.removeEventListener('visibilitychange', follow)
+  }
+}
+
+/** Lays the moving pictures of a drawing over it, in an element of the same place and size. */
+export async function play(drawing: SVGSVGElement, stage: HTMLElement, moving: Moving, blur: number): Promise<Player> {
+  const frame = stage.getBoundingClientRect()
+  const size = drawing.getBoundingClientRect()
+  const layers: Layer[] = []
+  const animations: Animation[] = []
+  const add = async (what: string, leaves: readonly Element[], moved: Moved | null, fill?: string) => {
+    const layer = await pictureOf(only(drawing, leaves, fill), size, frame, boxOf(leaves, frame, MARGIN + 3 * blur))
+    layer.canvas.dataset.shows = what
+    layers.push(layer)
+    if (moved) animations.push(animate(layer, moved, frame))
+  }
+  for (const { mover, leaves } of unitsOf(drawing)) {
+    const { moves, band, limb, blade, joint } = mover?.dataset ?? {}
+    if (mover && blade !== undefined) await addBlade(mover, leaves, Number(blade))
+    else if (mover && moves === 'strands') {
+      await add('strands', leaves, { by: strandMovement(moving, Number(band)), mover })
+    } else if (mover && moves === 'limb') {
+      const by = limbMovement(moving, Number(limb))
+      await add('limb', leaves, by && { by, mover, joint: Number(joint) })
+    } else await add('rest', leaves, null)
+  }
+
+  async function addBlade(mover: SVGGElement, leaves: readonly Element[], index: number) {
+    const movement = bladeMovement(moving, index)
+    const turned = mover.querySelector<SVGGElement>('[data-moves="turn"]') ?? mover
+    const [flash, glow] = ['flash', 'glow'].map((what) => mover.querySelector(`[data-moves="${what}"]`))
+    if (!movement || !flash) return add('blade', leaves, null)
+    if (movement.glow && glow) await add('glow', [glow], { by: movement.glow.movement, mover })
+    await add('blade', leaves, { by: movement.turn, mover: turned })
+    for (const { movement: by, colour } of movement.sheets) {
+      await add('light', [flash], { by: together(by, movement.turn), mover: turned }, colour)
+    }
+  }
+  stage.replaceChildren(...layers.map(({ canvas }) => canvas))
+  const leave = ticking(stage, animations)
+  return {
+    layers,
+    animations,
+    stop() {
+      leave()
+      for (const animation of animations) animation.cancel()
+      stage.replaceChildren()
+    },
+  }
+}
