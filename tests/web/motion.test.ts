@@ -162,8 +162,13 @@ describe('where a lure is gone', () => {
     expect(goneAt(SCENE, 'bass', motion)).toBeNull()
   })
 
-  test('is looked at from half as far as a bass sees half of it', () => {
+  test('is looked at from half as far as a bass sees its skirt, or half of it where it has none', () => {
     expect(atHalf(SCENE)).toBe(3)
+    const bare = {
+      ...SCENE,
+      parts: [seen('head', 'head', 2, 2), seen('a', 'trailer', 4, 2), seen('b', 'trailer', 7, 2)],
+    }
+    expect(atHalf(bare as unknown as Scene)).toBe(2)
     expect(atHalf(undefined)).toBe(1)
   })
 })
@@ -212,7 +217,7 @@ describe('the time of day that two builds hang in', () => {
 })
 
 test('how far away is said in feet and inches, or in centimeters', () => {
-  expect([4.2, 11, 12, 13, 26.4, 96].map((inches) => away(inches, false))).toEqual([
+  expect([4.2, 11, 11.8, 13, 26.4, 96].map((inches) => away(inches, false))).toEqual([
     '4.2 in',
     '11 in',
     '1 ft',

@@ -236,7 +236,10 @@
       <div class="order-4"><Stills {build} {scene} {motion} at={step} eye="person" {isCamera} /></div>
     {/await}
   {/if}
-  <div class="text-faint order-4 flex flex-col gap-1 text-xs" style:min-height="{1.25 * (build.blades.length + 1)}rem">
+  <div
+    class="text-faint order-4 flex flex-col gap-1 pt-2 text-xs"
+    style:min-height="{1.25 * (build.blades.length + 1)}rem"
+  >
     {#if scene}
       {#each flashWords(build, scene, pace) as line (line)}<p>{line}</p>{/each}
       <p>

@@ -13,9 +13,12 @@ export function goneAt(scene: Scene, eye: Eye, motion?: Motion): number | null {
   return scene.distances_in[edgeOf(scene, eye, motion) + 1] ?? null
 }
 
-/** Where it matters most: half as far as a bass sees half of its parts. */
+/** Where it matters most: half as far as a bass sees the skirt, or where there is none half of the parts. */
 export function atHalf(scene: Scene | undefined): number {
   const parts = scene?.parts.filter((part) => part.place !== 'steel') ?? []
-  const edges = parts.map((part) => Math.max(0, part.visible_bass.lastIndexOf(true))).toSorted((a, b) => a - b)
+  const skirt = parts.filter((part) => part.place === 'skirt' && part.layer === 0)
+  const edges = (skirt.length > 0 ? skirt : parts)
+    .map((part) => Math.max(0, part.visible_bass.lastIndexOf(true)))
+    .toSorted((a, b) => a - b)
   return Math.max(1, Math.round((edges[Math.floor(edges.length / 2)] ?? 0) / 2))
 }

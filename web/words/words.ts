@@ -91,8 +91,8 @@ export function waterLength(inches: number, metric: boolean): string {
 
 /** How far away something is: feet and inches, as one would pace it off, or centimeters. */
 export function away(inches: number, metric: boolean): string {
-  if (metric || inches < INCHES.ft) return waterLength(inches, metric)
   const whole = Math.round(inches)
+  if (metric || whole < INCHES.ft) return waterLength(inches, metric)
   const [feet, rest] = [Math.floor(whole / INCHES.ft), whole % INCHES.ft]
   return rest === 0 ? `${feet} ft` : `${feet} ft ${rest} in`
 }
