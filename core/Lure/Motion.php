@@ -9,7 +9,7 @@ use Kontrast\Measure\Length;
 /** How fast the parts of a lure move when it is pulled through the water. Chosen, from the physics; nobody measured it. */
 final class Motion
 {
-    /** How far a blade travels in one turn, of its length: 1.2/(2π·sin β) inverted, β the blade's angle to its shaft. (Chosen.) */
+    /** How far a blade travels in one turn, of its length: 2π·sin β/1.2, β the blade's angle to its shaft. (Chosen.) */
     private const TRAVEL = ['colorado' => 4.3, 'deep_colorado' => 4.8, 'indiana' => 3.4, 'willow' => 1.8];
     /** How often the tail of a swimming fish beats: beats × width of the beat / speed, 0.2 to 0.4. Taylor, Nudds & Thomas 2003. */
     private const STROUHAL = 0.3;

@@ -15,8 +15,8 @@ use Kontrast\Water\Spectrum;
 final readonly class BladesInMotion
 {
     /**
-     * @param array<string, TurningBlade> $blades by part id
-     * @param Angle                       $tilt   half the height of the light in the water: so far a blade leans back when it flashes
+     * @param list<TurningBlade> $blades
+     * @param Angle              $tilt   half the height of the light in the water: so far a blade leans back when it flashes
      */
     private function __construct(public array $blades, public Angle $tilt)
     {
@@ -31,7 +31,7 @@ final readonly class BladesInMotion
         $blades = [];
         foreach ($parts as $part) {
             if (null !== $part->metal) {
-                $blades[$part->id] = self::blade($part, $viewing, $eyes, $distances, $paths);
+                $blades[] = self::blade($part, $viewing, $eyes, $distances, $paths);
             }
         }
 
@@ -56,6 +56,7 @@ final readonly class BladesInMotion
         $water = $eyes->person->see($viewing->scene->background)->toLab();
 
         return new TurningBlade(
+            $part->id,
             $turns,
             array_map(static fn (Path $path): Shown => $eyes->through($path, $mean), $paths),
             array_map(

@@ -13,7 +13,12 @@ final readonly class TurningBlade
      * @param list<bool>        $visibleToPerson its flash
      * @param list<bool>        $visibleToBass   its flash
      */
-    public function __construct(public array $turns, public array $means, public array $visibleToPerson, public array $visibleToBass)
-    {
+    public function __construct(
+        public string $id,
+        public array $turns,
+        public array $means,
+        public array $visibleToPerson,
+        public array $visibleToBass,
+    ) {
     }
 }

@@ -62,7 +62,7 @@ final readonly class Scene
                 $face[] = $upright * $e;
             } else {
                 $background[] = $e / \M_PI;
-                $face[] = min(self::MOST_UPWELLING, self::UPWELLING * $bb[$i] / $a[$i]) * $e;
+                $face[] = self::upwelling($a[$i], $bb[$i]) * $e;
             }
         }
 
@@ -75,6 +75,12 @@ final readonly class Scene
             Spectrum::of($face),
             $light->irradiance->scaled($upright),
         );
+    }
+
+    /** Light that comes up from the water below, of that which goes down. */
+    public static function upwelling(float $absorption, float $backscatter): float
+    {
+        return min(self::MOST_UPWELLING, self::UPWELLING * $backscatter / $absorption);
     }
 
     /** The radiance of a white card that hangs upright where the lure is: what eyes there are used to, wherever they look. */

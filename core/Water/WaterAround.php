@@ -16,9 +16,6 @@ final readonly class WaterAround
     private const FROM_ABOVE = 0.1;
     /** Snell's window: the sky is seen within this angle of straight up, asin(1/1.333), 97° across. */
     private const WINDOW_DEG = 48.6;
-    /** Upward light beside the downward: Morel & Prieur 1977, as in a scene. */
-    private const UPWELLING = 0.33;
-    private const MOST_UPWELLING = 0.5;
 
     public function __construct(private Scene $scene)
     {
@@ -54,7 +51,7 @@ final readonly class WaterAround
         $mixture = $this->scene->water->mixture;
         $light = [];
         foreach ($this->scene->light->irradiance->samples as $i => $e) {
-            $mirrored = min(self::MOST_UPWELLING, self::UPWELLING * $mixture->backscatter->samples[$i] / $mixture->absorption->samples[$i]);
+            $mirrored = Scene::upwelling($mixture->absorption->samples[$i], $mixture->backscatter->samples[$i]);
             $light[] = $e / \M_PI * ($sky + (1 - $sky) * $mirrored);
         }
 

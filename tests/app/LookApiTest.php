@@ -144,6 +144,18 @@ final class LookApiTest extends ApiTestCase
         self::assertSame($atGlint['silver'], $flashes['silver']['peak']);
     }
 
+    public function testAPartMayBeCalledByANumber(): void
+    {
+        $request = ['pairs' => [], 'parts' => [['id' => '1', 'kind' => 'metal', 'metal' => 'gold']]] + self::request();
+        foreach (['/api/scene', '/api/motion'] as $path) {
+            $answer = $this->send('POST', $path, $request);
+            self::assertSame(200, $this->answered(), $path);
+            self::assertIsArray($answer);
+            self::assertIsArray($answer['parts']);
+            self::assertSame(['1'], array_column($answer['parts'], 'id'), $path);
+        }
+    }
+
     public function testTheBladesInMotionBelongToTheScene(): void
     {
         $scene = $this->send('POST', '/api/scene', self::request());

@@ -107,3 +107,45 @@ test('a build is saved, opened again and compared with another', async ({ page }
   await page.getByRole('button', { name: 'Delete First' }).click()
   await expect(page.getByRole('button', { name: 'Use this build: First' })).toBeHidden()
 })
+
+test('two saved builds hang in one water, which is a copy: at one distance, one depth, one time of day', async ({
+  page,
+}) => {
+  await open(page, '#/bench', 'Bench: jig')
+  await page.getByRole('tab', { name: 'Saved builds' }).click()
+  for (const word of ['First', 'Second']) {
+    await page.getByLabel('Save build as').fill(word)
+    await page.getByLabel('Save build as').press('Enter')
+    await expect(page.getByRole('button', { name: `Use this build: ${word}` })).toBeVisible()
+    await page.getByRole('button', { name: 'Skirt: next' }).click()
+  }
+  await page.getByLabel('Compare First').check()
+  await page.getByLabel('Compare Second').check()
+  const compared = page.getByRole('region', { name: 'Compared' })
+  const pictures = compared.locator('figure').filter({ has: page.locator('canvas') })
+  await expect(pictures).toHaveCount(2)
+  await expect(compared.getByText(/^A .+, B .+, to a person\.$/)).toBeVisible()
+  const water = () => pictures.first().locator('div').first().getAttribute('style')
+  const before = await water()
+  await compared.getByRole('slider', { name: 'Depth of both' }).press('End')
+  await expect.poll(water).not.toBe(before)
+  const deep = await water()
+  await compared.getByRole('slider', { name: 'Time of day' }).press('Home')
+  await expect.poll(water).not.toBe(deep)
+  // A copy: the reading is as it was.
+  const { reading } = (await (await page.request.get('/api/current-reading')).json()) as { reading: typeof READING }
+  expect(reading.depth_ft).toBe(READING.depth_ft)
+  const distance = compared.getByRole('slider', { name: 'Distance of both' })
+  await distance.press('Home')
+  await expect(pictures.last().getByRole('img', { name: /^B, 0 in away/ })).toBeAttached()
+  const hold = compared.getByRole('button', { name: 'Hold: in the hand' })
+  await hold.dispatchEvent('pointerdown')
+  await expect(compared.locator('figure canvas[aria-hidden]')).toHaveCount(0)
+  await hold.dispatchEvent('pointerup')
+  await expect(compared.locator('figure canvas[aria-hidden]')).toHaveCount(2)
+  await compared.getByRole('button', { name: 'Play both' }).click()
+  await expect.poll(() => page.evaluate(() => document.getAnimations().length)).toBeGreaterThan(4)
+  const download = page.waitForEvent('download')
+  await compared.getByRole('button', { name: 'Save as a loop' }).click()
+  expect((await download).suggestedFilename()).toBe('two-lures-in-one-water.gif')
+})

@@ -3217,6 +3217,28 @@ export interface components {
             fields: string[];
             faults: components["schemas"]["Fault"][];
         };
+        /** @description A made-up water to practice on, and what to tie in it. */
+        PracticeQuestion: {
+            /** @description The seed and the place in its list. */
+            id: string;
+            reading: components["schemas"]["Reading"];
+            /** @description What one sees of it there, and what one is after: no approach. */
+            shown: components["schemas"]["ObservedReading"];
+            answer: components["schemas"]["Advice"];
+            /** @description Of the answer, of 100, by the scorer of the bench. */
+            points: number;
+            tempting: components["schemas"]["Tempting"];
+            /**
+             * @description The pick that one fact decides.
+             * @enum {string}
+             */
+            pick: "lure" | "profile" | "intent" | "set" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.rod_power" | "tackle.rod_action" | "tackle.gear_ratio" | "lure_ranking";
+            because: string;
+            facts: string[];
+            /** @enum {string} */
+            topic: "clarity" | "light" | "forage" | "sets" | "trailers" | "weight" | "season";
+            level: number;
+        };
         /** @description The water as a probe measures it. */
         ProbedWater: {
             /** @description Temperature at the surface, °F. */
@@ -3892,13 +3914,22 @@ export interface components {
             because: string;
             facts: string[];
         };
+        /** @description The answer of somebody who knows everything but the one fact that decides. */
+        Tempting: {
+            /** @description Those that differ: what is right, and what tempts. */
+            picks: components["schemas"]["Change"][];
+            /** @description Of 100, by the scorer of the bench. */
+            points: number;
+            /** @description Why it tempts. */
+            because: string;
+        };
         /** @description One of the three tones that give a part its volume, at each distance of the scene, as each eye takes it. */
         Tone: {
             person: string[];
             camera: string[];
             /** @description With the exposure. */
             bass: string[];
-            /** @description For a screen of a wide gamut the channels of Display P3, where sRGB has not the color; null for what any screen shows. */
+            /** @description For a screen of a wide gamut: channels of Display P3 where sRGB has not the color, null for what any screen shows. */
             person_wide?: (string | null)[] | null;
         };
         /** @description The trailer. */

@@ -16,6 +16,7 @@
   import { flashWords } from './flashWords'
   import { atHalf, goneAt } from './gone'
   import { partName } from './partName'
+  import SaveLoop from './SaveLoop.svelte'
   import Underwater from './Underwater.svelte'
 
   /** The same lure in the hand and in this water, to a person and to a bass, near and far, at rest and moving. */
@@ -46,8 +47,6 @@
   let speed = $state<Speed | null>(null)
   let showsStills = $state(false)
   let isChecking = $state(false)
-  let isSaving = $state(false)
-  let trouble = $state.raw<Error | null>(null)
   let frames = $state<HTMLElement>()
   const metric = $derived(settings.metric)
   const last = $derived((scene?.distances_in.length ?? 1) - 1)
@@ -107,20 +106,7 @@
     ].join(' ')
   }
 
-  async function saveLoop() {
-    const drawing = frames?.querySelector<HTMLElement>('[data-eye="person"] > div')
-    if (!drawing) return
-    isSaving = true
-    trouble = null
-    try {
-      const { saveAsLoop } = await import('./loop')
-      await saveAsLoop(drawing, 'lure-in-the-water.gif')
-    } catch (error) {
-      trouble = error instanceof Error ? error : new Error(String(error))
-    } finally {
-      isSaving = false
-    }
-  }
+  const moved = () => [...(frames?.querySelectorAll<HTMLElement>('[data-eye="person"] > div') ?? [])]
 </script>
 
 {#snippet pick(
@@ -214,7 +200,7 @@
     {:else}
       <Button onclick={() => (speed = null)}>Stop</Button>
       {@render pick('Speed', SPEEDS, speed, (value) => (speed = value === 'real' ? 'real' : 'slow'))}
-      <Button disabled={isSaving || !motion} onclick={saveLoop}>{isSaving ? 'Drawing…' : 'Save as a loop'}</Button>
+      <SaveLoop frames={moved} name="lure-in-the-water.gif" isReady={motion !== undefined} />
     {/if}
     {@render pick('Direction', SIDES, from, (value) => onfrom(value === 'below' ? 'below' : 'side'))}
     <label class="flex min-h-11 items-center gap-2 text-xs">
@@ -230,10 +216,12 @@
     >
   </div>
   {#if moves.error}<Trouble error={moves.error} onretry={() => moves.retry()} />{/if}
-  {#if trouble}<Trouble error={trouble} onretry={saveLoop} />{/if}
-  {#if showsStills && scene && motion}
+  {#if scene && motion}
+    <!-- On paper what moves is shown as moments too. -->
     {#await import('./Stills.svelte') then { default: Stills }}
-      <div class="order-4"><Stills {build} {scene} {motion} at={step} eye="person" {isCamera} /></div>
+      <div class={['order-4', !showsStills && 'hidden print:block']}>
+        <Stills {build} {scene} {motion} at={step} eye="person" {isCamera} />
+      </div>
     {/await}
   {/if}
   <div

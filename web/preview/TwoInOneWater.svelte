@@ -13,6 +13,7 @@
   import { EYES } from './eyes'
   import { atHalf, goneAt } from './gone'
   import { HOURS, hourOf } from './hours'
+  import SaveLoop from './SaveLoop.svelte'
   import Underwater from './Underwater.svelte'
 
   /** Two lures in one water, the same distance away, at the same depth, in the same light. */
@@ -36,6 +37,7 @@
   let eye = $state<Eye>('person')
   let speed = $state<Speed | null>(null)
   let isInHand = $state(false)
+  let pictures = $state<HTMLElement>()
   let wanted = $state<number | null>(null)
   const id = $props.id()
 
@@ -72,7 +74,7 @@
 </script>
 
 <div class="flex flex-col gap-3">
-  <div class="grid grid-cols-2 gap-2">
+  <div class="grid grid-cols-2 gap-2" bind:this={pictures}>
     {#each sides as side, i (i)}
       <figure>
         <figcaption class="mb-1 truncate text-[0.8125rem] font-bold">{LETTERS[i]}: {side.name}</figcaption>
@@ -149,6 +151,13 @@
   </div>
   <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
     <Button onclick={() => (speed = speed === null ? 'slow' : null)}>{speed === null ? 'Play both' : 'Stop'}</Button>
+    {#if speed}
+      <SaveLoop
+        frames={() => [...(pictures?.querySelectorAll<HTMLElement>('figure > div') ?? [])]}
+        name="two-lures-in-one-water.gif"
+        isReady={motions.every((motion) => motion.current !== undefined)}
+      />
+    {/if}
     <button
       class="border-edge min-h-11 touch-none border px-3 text-sm font-semibold select-none"
       onpointerdown={hold(true)}

@@ -1,21 +1,53 @@
 import { GIFEncoder, applyPalette, quantize } from 'gifenc'
 import { download } from '../ui/download'
 
-/** A lure that moves as a short loop in a file: frame by frame, of the pictures that move before the water. */
+/** Lures that move as a short loop in a file, beside each other: picture by picture, of what moves before the water. */
 
 const FRAMES = 24
+/** Pixels across of each. */
 const WIDTH = 480
 
-export async function saveAsLoop(frame: HTMLElement, name: string): Promise<void> {
+interface Seen {
+  backdrop: HTMLCanvasElement
+  moving: readonly HTMLCanvasElement[]
+  width: number
+  height: number
+}
+
+function seenIn(frame: HTMLElement): Seen {
   const [backdrop, ...moving] = [...frame.querySelectorAll('canvas')]
   if (!backdrop || moving.length === 0) throw new Error('There is nothing to save yet.')
-  const scale = WIDTH / frame.getBoundingClientRect().width
+  const { width, height } = frame.getBoundingClientRect()
+  return { backdrop, moving, width, height }
+}
+
+/** One picture as it is at this moment, so far from the left. */
+function drawOn(on: CanvasRenderingContext2D, { backdrop, moving, width, height }: Seen, left: number): void {
+  const scale = WIDTH / width
+  on.resetTransform()
+  on.globalAlpha = 1
+  on.drawImage(backdrop, left, 0, WIDTH, height * scale)
+  for (const layer of moving) {
+    const now = getComputedStyle(layer)
+    on.resetTransform()
+    on.translate(left, 0)
+    on.scale(scale, scale)
+    on.translate(parseFloat(now.left), parseFloat(now.top))
+    const { a, b, c, d, e, f } = new DOMMatrix(now.transform)
+    on.transform(a, b, c, d, e, f)
+    on.globalAlpha = Number(now.opacity)
+    on.drawImage(layer, 0, 0, parseFloat(now.width), parseFloat(now.height))
+  }
+}
+
+export async function saveAsLoop(frames: readonly HTMLElement[], name: string): Promise<void> {
+  const seen = frames.map(seenIn)
   const canvas = document.createElement('canvas')
-  canvas.width = WIDTH
-  canvas.height = Math.round(frame.getBoundingClientRect().height * scale)
+  canvas.width = WIDTH * seen.length
+  canvas.height = Math.round(Math.max(...seen.map(({ width, height }) => (height * WIDTH) / width)))
   const on = canvas.getContext('2d', { willReadFrequently: true })
   if (!on) throw new Error('This browser cannot make a picture.')
-  const animations = moving.flatMap((layer) => layer.getAnimations())
+  const animations = seen.flatMap(({ moving }) => moving.flatMap((layer) => layer.getAnimations()))
   const times = animations.map((animation) => animation.currentTime)
   // The loop is as long as its slowest blade takes for a turn.
   const long = Math.max(1000, ...animations.map(({ effect }) => Number(effect?.getComputedTiming().duration ?? 0)))
@@ -23,23 +55,13 @@ export async function saveAsLoop(frame: HTMLElement, name: string): Promise<void
   try {
     for (let i = 0; i < FRAMES; i++) {
       for (const animation of animations) animation.currentTime = (long * i) / FRAMES
-      on.resetTransform()
-      on.globalAlpha = 1
-      on.drawImage(backdrop, 0, 0, canvas.width, canvas.height)
-      for (const layer of moving) {
-        const now = getComputedStyle(layer)
-        on.resetTransform()
-        on.scale(scale, scale)
-        on.translate(parseFloat(now.left), parseFloat(now.top))
-        const { a, b, c, d, e, f } = new DOMMatrix(now.transform)
-        on.transform(a, b, c, d, e, f)
-        on.globalAlpha = Number(now.opacity)
-        on.drawImage(layer, 0, 0, parseFloat(now.width), parseFloat(now.height))
-      }
+      seen.forEach((one, k) => {
+        drawOn(on, one, k * WIDTH)
+      })
       const { data } = on.getImageData(0, 0, canvas.width, canvas.height)
       const palette = quantize(data, 256)
       gif.writeFrame(applyPalette(data, palette), canvas.width, canvas.height, { palette, delay: long / FRAMES })
-      // The screen answers meanwhile.
+      // The screen answers in between.
       await new Promise((done) => requestAnimationFrame(done))
     }
   } finally {

@@ -30,11 +30,7 @@ final readonly class MotionDocument
         return new self(
             Flash::ANGLES,
             SignificantDigits::round($motion->tilt->inDegrees()),
-            array_map(
-                TurningPartDocument::of(...),
-                array_keys($motion->blades),
-                $motion->blades,
-            ),
+            array_map(TurningPartDocument::of(...), $motion->blades),
         );
     }
 }

@@ -29,10 +29,10 @@ final readonly class TurningPartDocument
     ) {
     }
 
-    public static function of(string $id, TurningBlade $blade): self
+    public static function of(TurningBlade $blade): self
     {
         return new self(
-            $id,
+            $blade->id,
             array_map(ToneDocument::of(...), $blade->turns),
             ToneDocument::of($blade->means),
             $blade->visibleToPerson,

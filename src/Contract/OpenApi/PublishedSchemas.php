@@ -10,7 +10,7 @@ final class PublishedSchemas
     /** File names by component. */
     private const PUBLISHED = [
         'Reading' => 'reading', 'Advice' => 'advice', 'Logbook' => 'logbook', 'LookRequest' => 'look-request', 'Look' => 'look',
-        'ChartRequest' => 'chart-request', 'Chart' => 'chart',
+        'ChartRequest' => 'chart-request', 'Chart' => 'chart', 'PracticeQuestion' => 'practice',
         'Parts' => 'parts',
         'Composition' => 'composition', 'Backup' => 'backup', 'TripRequest' => 'trip', 'TripPlan' => 'trip-plan',
         'Outing' => 'outing', 'Analysis' => 'analysis', 'TripPack' => 'trip-pack',
