@@ -15,7 +15,7 @@ final class DisplayP3
     ];
 
     /**
-     * @param array{float, float, float} $light amounts of red, green and blue light of sRGB, out of range where its screens have not the color
+     * @param array{float, float, float} $light of sRGB's red, green and blue, out of range where its screens have not the color
      *
      * @return array{float, float, float} those of Display P3
      */

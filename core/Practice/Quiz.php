@@ -28,8 +28,9 @@ use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
 /**
- * Makes up waters to practice on, the same ones for the same seed. Every fact that decides a pick is a card: a water is drawn in which one of
- * its rules is the reason for a pick, and the tempting answer is what all other rules come to without the fact, or what else is spoken for.
+ * Makes up waters to practice on, the same ones for the same seed. Every fact that decides a pick is a card: a water is drawn in which
+ * one of its rules is the reason for a pick, and the tempting answer is what all other rules come to without the fact, or what else is
+ * spoken for.
  */
 final readonly class Quiz
 {

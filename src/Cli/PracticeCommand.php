@@ -31,7 +31,7 @@ final class PracticeCommand extends Command
     {
         $this->addOption('seed', null, InputOption::VALUE_REQUIRED, 'A whole number; another one gives other waters', '1');
         $this->addOption('count', null, InputOption::VALUE_REQUIRED, 'How many waters, from 1 to '.self::MOST, '10');
-        $this->addOption('level', null, InputOption::VALUE_REQUIRED, 'From 1, plain, to 5, where much is close; all of them where left out');
+        $this->addOption('level', null, InputOption::VALUE_REQUIRED, 'From 1, plain, to 5, where much is close; left out, all of them');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

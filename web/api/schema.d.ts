@@ -3929,7 +3929,7 @@ export interface components {
             camera: string[];
             /** @description With the exposure. */
             bass: string[];
-            /** @description For a screen of a wide gamut: channels of Display P3 where sRGB has not the color, null for what any screen shows. */
+            /** @description For a screen of a wide gamut: channels of Display P3 where sRGB has not the color, else null. */
             person_wide?: (string | null)[] | null;
         };
         /** @description The trailer. */

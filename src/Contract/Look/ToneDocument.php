@@ -24,7 +24,7 @@ final readonly class ToneDocument
         #[OA\Property(description: 'With the exposure.')]
         public array $bass,
         #[OA\Property(
-            description: 'For a screen of a wide gamut: channels of Display P3 where sRGB has not the color, null for what any screen shows.',
+            description: 'For a screen of a wide gamut: channels of Display P3 where sRGB has not the color, else null.',
         )]
         public ?array $person_wide = null,
     ) {

@@ -94,8 +94,10 @@ final class QuizTest extends TestCase
     {
         foreach (\array_slice(self::drawn(), 0, 6) as $question) {
             $scorer = new BuildScorer($question->reading, Adviser::standard()->brief($question->reading), Fits::shared());
-            foreach ([[$question->answer->build, $question->points], [$question->tempting->build, $question->tempting->points]] as $scored) {
-                [$build, $points] = $scored;
+            foreach ([
+                [$question->answer->build, $question->points],
+                [$question->tempting->build, $question->tempting->points],
+            ] as [$build, $points]) {
                 $measured = $scorer->measure(GenericParts::compose($build));
                 self::assertEqualsWithDelta(100 * $measured->points / $measured->most(), $points, 0.051, $question->id);
             }
