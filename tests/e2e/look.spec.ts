@@ -105,6 +105,10 @@ test('a lure moves when somebody wants to see it, and never flashes more than th
   expect(flashes).toBeGreaterThan(0.5)
   expect(flashes).toBeLessThanOrEqual(3.001)
   expect(Math.min(...(await lights(page)).map((light) => light.amounts))).toBeGreaterThan(4)
+  // Seen by two eyes at once it flashes in both at the same moment, and so no more often.
+  const moments = () =>
+    page.evaluate(() => [...new Set(document.getAnimations().map((one) => Number(one.currentTime)))].length)
+  await expect.poll(moments).toBe(1)
   const before = await moment(page)
   await expect.poll(() => moment(page)).toBeGreaterThan(before)
   await expect(page.getByText(/turns \d+ times a second: a flash of/).first()).toBeVisible()

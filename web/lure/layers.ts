@@ -4,13 +4,7 @@ import { bladeMovement, limbMovement, strandMovement, type Frame, type Moving, t
  * A drawing taken apart into pictures that move: each group of strands, limb and blade is drawn once, and what comes after is done by the
  * browser's compositor, which draws nothing again. A lure of a hundred strands that was drawn sixty times a second took most of a core.
  */
-export interface Player {
-  layers: readonly Layer[]
-  animations: readonly Animation[]
-  stop(): void
-}
-
-export interface Layer {
+interface Layer {
   canvas: HTMLCanvasElement
   /** In the frame, CSS pixels. */
   left: number
@@ -155,18 +149,31 @@ const scaled = (frame: Frame | undefined) => (frame?.scaleY === undefined ? {} :
 /** Pictures a second: as many as a film has, nearly; sixty would take three times the work of who has no graphics card. */
 const PER_SECOND = 20
 
-/** All move at the same moments, and stand still where they cannot be seen. */
+/** What is moving on the page. All of it is at the same moment, so that one lure seen by two eyes flashes once in both. */
+const running = new Set<readonly Animation[]>()
+let timer: ReturnType<typeof setInterval> | undefined
+
+function step(): void {
+  const time = performance.now()
+  for (const animations of running) for (const animation of animations) animation.currentTime = time
+}
+
+function run(animations: readonly Animation[], isRunning: boolean): void {
+  if (isRunning) running.add(animations)
+  else running.delete(animations)
+  step()
+  if (running.size > 0) timer ??= setInterval(step, 1000 / PER_SECOND)
+  else {
+    clearInterval(timer)
+    timer = undefined
+  }
+}
+
+/** Moves pictures where they can be seen, and lets them stand still elsewhere. */
 function ticking(frame: Element, animations: readonly Animation[]): () => void {
   let isSeen = true
-  let timer: ReturnType<typeof setInterval> | undefined
-  let time = 0
-  const step = () => {
-    time += 1000 / PER_SECOND
-    for (const animation of animations) animation.currentTime = time
-  }
   const follow = () => {
-    clearInterval(timer)
-    timer = isSeen && !document.hidden ? setInterval(step, 1000 / PER_SECOND) : undefined
+    run(animations, isSeen && !document.hidden)
   }
   const seen = new IntersectionObserver(([entry]) => {
     isSeen = entry?.isIntersecting ?? true
@@ -177,14 +184,23 @@ function ticking(frame: Element, animations: readonly Animation[]): () => void {
   seen.observe(frame)
   document.addEventListener('visibilitychange', follow)
   return () => {
-    clearInterval(timer)
+    run(animations, false)
     seen.disconnect()
     document.removeEventListener('visibilitychange', follow)
   }
 }
 
-/** Lays the moving pictures of a drawing over it, in an element of the same place and size. */
-export async function play(drawing: SVGSVGElement, stage: HTMLElement, moving: Moving, blur: number): Promise<Player> {
+/**
+ * Lays the moving pictures of a drawing over it, in an element of the same place and size; what it gives back takes them away. Nothing is
+ * laid, and null given, where nobody wants them any more once they are drawn.
+ */
+export async function play(
+  drawing: SVGSVGElement,
+  stage: HTMLElement,
+  moving: Moving,
+  blur: number,
+  isWanted: () => boolean,
+): Promise<(() => void) | null> {
   const frame = stage.getBoundingClientRect()
   const size = drawing.getBoundingClientRect()
   const layers: Layer[] = []
@@ -217,15 +233,12 @@ export async function play(drawing: SVGSVGElement, stage: HTMLElement, moving: M
       await add('light', [flash], { by: together(by, movement.turn), mover: turned }, colour)
     }
   }
-  stage.replaceChildren(...layers.map(({ canvas }) => canvas))
+  if (!isWanted()) return null
+  stage.append(...layers.map(({ canvas }) => canvas))
   const leave = ticking(stage, animations)
-  return {
-    layers,
-    animations,
-    stop() {
-      leave()
-      for (const animation of animations) animation.cancel()
-      stage.replaceChildren()
-    },
+  return () => {
+    leave()
+    for (const animation of animations) animation.cancel()
+    for (const { canvas } of layers) canvas.remove()
   }
 }

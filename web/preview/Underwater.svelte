@@ -108,10 +108,10 @@
     void Promise.all([import('../lure/layers'), import('../lure/motion'), tick()]).then(
       async ([{ play }, { moving }]) => {
         if (!drawing || isOver) return
-        const player = await play(drawing, on, moving(given, ids), spread)
-        if (isOver) player.stop()
-        else {
-          stop = player.stop
+        const takeAway = await play(drawing, on, moving(given, ids), spread, () => !isOver)
+        if (isOver) takeAway?.()
+        else if (takeAway) {
+          stop = takeAway
           isMoving = true
         }
       },
