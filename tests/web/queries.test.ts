@@ -1,3 +1,4 @@
+import { QueryObserver } from '@tanstack/svelte-query'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { keys, STALE_AFTER, type Written } from '../../web/api/keys'
 import { queryClient } from '../../web/api/queryClient'
@@ -115,6 +116,32 @@ describe('what a write makes stale', () => {
   test('a write of a part never makes an advice stale: no part decides it', async () => {
     await wrote('parts')
     expect(stale()).not.toContain('advice')
+  })
+
+  test('what was asked for the first time before a write, and is still on its way, is asked again', async () => {
+    const answers: ((value: string) => void)[] = []
+    const observer = new QueryObserver(queryClient, {
+      queryKey: ['advice-view', 'first'],
+      queryFn: ({ signal }) =>
+        new Promise<string>((done, fail) => {
+          answers.push(done)
+          signal.addEventListener('abort', () => {
+            fail(new Error('canceled'))
+          })
+        }),
+      staleTime: Infinity,
+    })
+    const leave = observer.subscribe(() => undefined)
+    expect(answers.length).toBe(1)
+    const written = wrote('log-says')
+    await vi.waitFor(() => {
+      expect(answers.length).toBe(2)
+    })
+    answers[0]?.('from before the write')
+    answers[1]?.('from after it')
+    await written
+    expect(observer.getCurrentResult().data).toBe('from after it')
+    leave()
   })
 
   test('a store that holds copies of parts is told', async () => {

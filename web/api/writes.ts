@@ -1,3 +1,4 @@
+import type { QueryFilters } from '@tanstack/svelte-query'
 import {
   answer,
   api,
@@ -27,9 +28,10 @@ export function whenWritten(listener: (what: Written) => void): void {
 export async function wrote(what: Written): Promise<void> {
   for (const listener of listeners) listener(what)
   const stale = STALE_AFTER[what]
-  await queryClient.invalidateQueries(
-    stale === 'all' ? {} : { predicate: (query) => stale.includes(String(query.queryKey[0])) },
-  )
+  const those: QueryFilters = stale === 'all' ? {} : { predicate: (query) => stale.includes(String(query.queryKey[0])) }
+  // What was asked for the first time before the write and is still on its way would be taken for new.
+  await queryClient.cancelQueries(those)
+  await queryClient.invalidateQueries(those)
 }
 
 /** Carries out a write, and then tells what it made stale. */

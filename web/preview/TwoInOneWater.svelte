@@ -7,6 +7,7 @@
   import Button from '../ui/Button.svelte'
   import Slider from '../ui/Slider.svelte'
   import Tile from '../ui/Tile.svelte'
+  import { unitsOf } from '../words/quantity'
   import { away, depth } from '../words/words'
   import type { Eye } from '../lure/paint'
   import type { Pace } from '../words/vocabulary'
@@ -32,6 +33,11 @@
 
   const FROM: From = 'side'
   const DEPTHS_FT = [1, 2, 3, 4, 5, 6, 8, 10, 12, 15, 20, 25, 30]
+  /** As deep as one sees and no deeper: below that a lure is looked at from there. */
+  const depths = $derived.by(() => {
+    const seen = unitsOf(false).long.toShown(reading.visibility_in)
+    return [...DEPTHS_FT.filter((feet) => feet < seen), seen]
+  })
   const LETTERS = ['A', 'B']
   const metric = $derived(settings.metric)
   let eye = $state<Eye>('person')
@@ -59,13 +65,11 @@
       says: LETTERS.filter((_, i) => gone[i] === inches).join(' and '),
     })),
   )
-  const depthStep = $derived(
-    DEPTHS_FT.reduce(
-      (best, feet, i) =>
-        Math.abs(feet - reading.depth_ft) < Math.abs((DEPTHS_FT[best] ?? 0) - reading.depth_ft) ? i : best,
-      0,
-    ),
-  )
+  const depthStep = $derived.by(() => {
+    const deeper = depths.findIndex((feet) => feet >= reading.depth_ft)
+    return deeper < 0 ? depths.length - 1 : deeper
+  })
+  const seenFrom = $derived(depths[depthStep] ?? reading.depth_ft)
   const hour = $derived(hourOf(reading))
   const goneWords = (inches: number | null) =>
     inches === null ? 'is still seen there' : `is gone at ${away(inches, metric)}`
@@ -124,14 +128,15 @@
   <div class="grid gap-x-6 gap-y-2 sm:grid-cols-2">
     <div>
       <div class="flex justify-between gap-3 text-[0.8125rem]">
-        <span class="font-bold">Depth</span><output class="font-bold">{depth(reading.depth_ft, metric)}</output>
+        <span class="font-bold">Depth</span><output class="font-bold">{depth(seenFrom, metric)}</output>
       </div>
       <Slider
         label="Depth of both"
         value={depthStep}
-        last={DEPTHS_FT.length - 1}
-        shown={depth(reading.depth_ft, metric)}
-        onset={(step) => onreading({ ...reading, depth_ft: DEPTHS_FT[step] ?? reading.depth_ft })}
+        last={depths.length - 1}
+        shown={depth(seenFrom, metric)}
+        disabled={depths.length === 1}
+        onset={(step) => onreading({ ...reading, depth_ft: depths[step] ?? reading.depth_ft })}
         class="h-11"
       />
     </div>
