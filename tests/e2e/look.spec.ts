@@ -142,6 +142,7 @@ test('where nothing should move there are five moments of a turn', async ({ page
 test('a lure that moves is saved as a loop', async ({ page }) => {
   await open(page, '#/advice', 'Bladed jig')
   await page.getByRole('button', { name: 'Play', exact: true }).click()
+  await expect(page.locator('[data-eye="person"] canvas[data-shows]').first()).toBeAttached()
   const download = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save as a loop' }).click()
   const file = readFileSync(await (await download).path())

@@ -200,7 +200,7 @@
     {:else}
       <Button onclick={() => (speed = null)}>Stop</Button>
       {@render pick('Speed', SPEEDS, speed, (value) => (speed = value === 'real' ? 'real' : 'slow'))}
-      <SaveLoop frames={moved} name="lure-in-the-water.gif" isReady={motion !== undefined} />
+      <SaveLoop frames={moved} name="lure-in-the-water.gif" />
     {/if}
     {@render pick('Direction', SIDES, from, (value) => onfrom(value === 'below' ? 'below' : 'side'))}
     <label class="flex min-h-11 items-center gap-2 text-xs">

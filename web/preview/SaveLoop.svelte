@@ -2,21 +2,20 @@
   import Button from '../ui/Button.svelte'
   import { notices } from '../stores/notices.svelte'
 
-  /** Saves what moves as a short loop. */
+  /** Saves what moves as a short loop, once it does. */
   interface Props {
     /** The pictures as they are on the page, from left to right. */
     frames: () => readonly HTMLElement[]
     name: string
-    isReady: boolean
   }
-  let { frames, name, isReady }: Props = $props()
+  let { frames, name }: Props = $props()
   let isDrawing = $state(false)
 
   async function save() {
     isDrawing = true
     try {
       const { saveAsLoop } = await import('./loop')
-      await saveAsLoop(frames(), name)
+      await saveAsLoop(frames, name)
     } catch (error) {
       notices.problem(error)
     } finally {
@@ -25,4 +24,4 @@
   }
 </script>
 
-<Button disabled={isDrawing || !isReady} onclick={save}>{isDrawing ? 'Drawing…' : 'Save as a loop'}</Button>
+<Button disabled={isDrawing} onclick={save}>{isDrawing ? 'Drawing…' : 'Save as a loop'}</Button>

@@ -160,7 +160,6 @@
       <SaveLoop
         frames={() => [...(pictures?.querySelectorAll<HTMLElement>('figure > div') ?? [])]}
         name="two-lures-in-one-water.gif"
-        isReady={motions.every((motion) => motion.current !== undefined)}
       />
     {/if}
     <button

@@ -14,9 +14,23 @@ interface Seen {
   height: number
 }
 
+/** So long it may take until pictures move. */
+const PATIENCE_MS = 15_000
+
+/** The pictures of the page once all of them move: they may be laid out again while one waits. */
+async function moving(frames: () => readonly HTMLElement[]): Promise<readonly HTMLElement[]> {
+  const until = performance.now() + PATIENCE_MS
+  while (performance.now() < until) {
+    const now = frames()
+    if (now.length > 0 && now.every((frame) => frame.querySelectorAll('canvas').length > 1)) return now
+    await new Promise((done) => requestAnimationFrame(done))
+  }
+  throw new Error('The lure does not move yet. Try again.')
+}
+
 function seenIn(frame: HTMLElement): Seen {
   const [backdrop, ...moving] = [...frame.querySelectorAll('canvas')]
-  if (!backdrop || moving.length === 0) throw new Error('There is nothing to save yet.')
+  if (!backdrop) throw new Error('There is nothing to save yet.')
   const { width, height } = frame.getBoundingClientRect()
   return { backdrop, moving, width, height }
 }
@@ -40,8 +54,8 @@ function drawOn(on: CanvasRenderingContext2D, { backdrop, moving, width, height 
   }
 }
 
-export async function saveAsLoop(frames: readonly HTMLElement[], name: string): Promise<void> {
-  const seen = frames.map(seenIn)
+export async function saveAsLoop(frames: () => readonly HTMLElement[], name: string): Promise<void> {
+  const seen = (await moving(frames)).map(seenIn)
   const canvas = document.createElement('canvas')
   canvas.width = WIDTH * seen.length
   canvas.height = Math.round(Math.max(...seen.map(({ width, height }) => (height * WIDTH) / width)))
