@@ -44,8 +44,11 @@ final readonly class Quiz
     /** A wrong answer loses at least this much of 100, or it is no wrong one. (Chosen.) */
     private const LEAST_LOST = 1.0;
 
+    private Adviser $adviser;
+
     public function __construct(private Engine $engine, private ReflectanceFitter $reflectances)
     {
+        $this->adviser = new Adviser($engine);
     }
 
     /**
@@ -196,14 +199,13 @@ final readonly class Quiz
 
     private function scored(Rule $rule, Reading $reading, string $id, Slot $slot, Assembly $right, Assembly $wrong, string $why): ?Question
     {
-        $adviser = new Adviser($this->engine);
-        $scorer = new BuildScorer($reading, $adviser->brief($reading), $this->reflectances);
+        $scorer = new BuildScorer($reading, $this->adviser->brief($reading), $this->reflectances);
         $points = self::points($scorer, $right->build());
         $lost = self::points($scorer, $wrong->build());
         if ($points - $lost < self::LEAST_LOST) {
             return null;
         }
-        $advice = $adviser->advise($reading);
+        $advice = $this->adviser->advise($reading);
         if (!self::isTold($advice, $rule, $slot)) {
             return null;
         }

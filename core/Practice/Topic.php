@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace Kontrast\Practice;
 
-use Kontrast\Lure\HasLabel;
 use Kontrast\Rulebook\Rule;
 use Kontrast\Rulebook\Slot;
 
 /** What a question teaches. */
 enum Topic: string
 {
-    use HasLabel;
-
     case Clarity = 'clarity';
     case Light = 'light';
     case Forage = 'forage';

@@ -45,7 +45,7 @@ final readonly class BladesInMotion
     private static function blade(OpticalPart $part, Viewing $viewing, Eyes $eyes, array $distances, array $paths): TurningBlade
     {
         $radiance = Radiance::of($part, $viewing->scene, $viewing->reflectances);
-        $turned = PartCurve::turned($radiance);
+        $turned = Flash::lights($radiance);
         $follow = static fn (Path $path): array => array_map(
             static fn (Spectrum $light): Shown => $eyes->through($path, $light),
             $turned,
@@ -53,16 +53,12 @@ final readonly class BladesInMotion
         $turns = array_map($follow, $paths);
         $mean = $radiance->overATurn();
         $flash = ReducedPart::of($part, $viewing)->glint;
-        $water = $eyes->person->see($viewing->scene->background)->toLab();
 
         return new TurningBlade(
             $part->id,
             $turns,
             array_map(static fn (Path $path): Shown => $eyes->through($path, $mean), $paths),
-            array_map(
-                static fn (array $turn): bool => Ciede2000::between($turn[0]->person->toLab(), $water) >= PartCurve::GONE,
-                $turns,
-            ),
+            array_map(static fn (array $turn): bool => $eyes->isSeen($turn[0]->person), $turns),
             array_map(
                 static fn (Length $distance): bool => abs($flash?->contrast($distance->inMetres()) ?? 0.0) >= BassEye::THRESHOLD,
                 $distances,

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Kontrast\Vision;
 
+use Kontrast\Material\Lab;
 use Kontrast\Material\OpticalPart;
 use Kontrast\Material\Radiance;
+use Kontrast\Material\Srgb;
 use Kontrast\Measure\Length;
 use Kontrast\Water\Direction;
 use Kontrast\Water\Spectrum;
@@ -13,8 +15,12 @@ use Kontrast\Water\Spectrum;
 /** All that look at one scene: a diver, a camera that corrects nothing, and a bass, who is shown brighter as well. */
 final readonly class Eyes
 {
+    /** Nearer to the water than this a part is gone to a person, as it is shown: CIEDE2000. (Chosen.) */
+    private const GONE = 2.0;
+
     /**
      * @param float $stops by how much the bass's pictures are brighter, of two each
+     * @param Lab   $water behind, as a person sees it
      */
     private function __construct(
         public PersonEye $person,
@@ -22,6 +28,7 @@ final readonly class Eyes
         public Screen $bass,
         public Screen $bassExposed,
         public float $stops,
+        private Lab $water,
     ) {
     }
 
@@ -30,14 +37,25 @@ final readonly class Eyes
     {
         $scene = $viewing->scene;
         $screen = Screen::for($viewing);
-        if (Direction::Below === $scene->from) {
-            // Against the sky everything is a silhouette, and is shown as one.
-            return new self(PersonEye::in($scene), PersonEye::camera($scene), $screen, $screen, 0.0);
-        }
         $lights = array_map(static fn (OpticalPart $part): Spectrum => Radiance::of($part, $scene, $viewing->reflectances)->steady, $parts);
-        $stops = $screen->stopsFor([$scene->background, ...$lights]);
+        // Against the sky everything is a silhouette, and is shown as one.
+        $stops = Direction::Below === $scene->from ? 0.0 : $screen->stopsFor([$scene->background, ...$lights]);
+        $person = PersonEye::in($scene);
 
-        return new self(PersonEye::in($scene), PersonEye::camera($scene), $screen, $screen->brighter($stops), $stops);
+        return new self(
+            $person,
+            PersonEye::camera($scene),
+            $screen,
+            $screen->brighter($stops),
+            $stops,
+            $person->see($scene->background)->toLab(),
+        );
+    }
+
+    /** Whether a person sees a light before the water: as they are shown, it is not too near to it. */
+    public function isSeen(Srgb $shown): bool
+    {
+        return Ciede2000::between($shown->toLab(), $this->water) >= self::GONE;
     }
 
     /** A light as it is, without water between. */

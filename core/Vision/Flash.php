@@ -6,6 +6,7 @@ namespace Kontrast\Vision;
 
 use Kontrast\Material\Radiance;
 use Kontrast\Measure\Angle;
+use Kontrast\Water\Spectrum;
 
 /** What a blade that turns sends to the eye: how bright it flashes, what it comes to on the mean, how much of the time it is bright. */
 final readonly class Flash
@@ -38,6 +39,16 @@ final readonly class Flash
     public static function angles(): array
     {
         return array_map(static fn (int $degrees): Angle => Angle::degrees($degrees), self::ANGLES);
+    }
+
+    /**
+     * What a blade sends out at these angles.
+     *
+     * @return list<Spectrum>
+     */
+    public static function lights(Radiance $radiance): array
+    {
+        return array_map($radiance->turned(...), self::angles());
     }
 
     /** |contrast| is above half the peak's for angles nearer to the flash than this, of a quarter turn. */

@@ -15,9 +15,6 @@ use Kontrast\Water\Spectrum;
 /** A part followed out over distance, one value each: its contrasts for a plot, and its colors for a picture. */
 final readonly class PartCurve
 {
-    /** Nearer to the water than this a part is gone to a person, as it is shown: CIEDE2000. (Chosen.) */
-    public const GONE = 2.0;
-
     /**
      * @param list<Shown> $shown
      * @param array{list<Shown>, list<Shown>, list<Shown>}           $tones on top, in the middle, underneath
@@ -63,30 +60,18 @@ final readonly class PartCurve
         $steady = $contrast($reduced->steady);
         $shown = $follow($radiance->steady);
         [$top, $middle, $under] = Relief::of($part, $radiance, $viewing->scene);
-        $labs = array_map(static fn (Shown $one): Lab => $one->person->toLab(), $shown);
-        $water = $eyes->person->see($viewing->scene->background)->toLab();
 
         return new self(
             $reduced,
             $shown,
             [$follow($top), $middle === $radiance->steady ? $shown : $follow($middle), $follow($under)],
-            $labs,
-            array_map(static fn (Lab $lab): bool => Ciede2000::between($lab, $water) >= self::GONE, $labs),
+            array_map(static fn (Shown $one): Lab => $one->person->toLab(), $shown),
+            array_map(static fn (Shown $one): bool => $eyes->isSeen($one->person), $shown),
             array_map(static fn (float $contrast): bool => abs($contrast) >= BassEye::THRESHOLD, $steady),
             $steady,
             null === $reduced->glint ? null : $contrast($reduced->glint),
-            null === $radiance->glint ? null : array_map($eyes->see(...), self::turned($radiance)),
+            null === $radiance->glint ? null : array_map($eyes->see(...), Flash::lights($radiance)),
             Flash::of($reduced),
         );
-    }
-
-    /**
-     * The light of a blade at the angles of a flash.
-     *
-     * @return list<Spectrum>
-     */
-    public static function turned(Radiance $radiance): array
-    {
-        return array_map($radiance->turned(...), Flash::angles());
     }
 }

@@ -5,16 +5,11 @@ declare(strict_types=1);
 namespace App\Cli;
 
 use App\Contract\Error\InvalidDocument;
-use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
-use Symfony\Component\Console\Output\OutputInterface;
 
-/**
- * A command that answers a JSON document with another: the answer on standard output, or nothing there, one line a fault
- * on standard error and exit status 2.
- */
-abstract class DocumentCommand extends Command
+/** A command that answers a JSON document with another. */
+abstract class DocumentCommand extends JsonCommand
 {
     protected function configure(): void
     {
@@ -28,23 +23,12 @@ abstract class DocumentCommand extends Command
      */
     abstract protected function answer(string $json): array;
 
-    protected function execute(InputInterface $input, OutputInterface $output): int
+    protected function text(InputInterface $input): string
     {
         $file = $input->getArgument('file');
         \assert(\is_string($file));
-        try {
-            $json = json_encode(
-                $this->answer(self::contents($file)),
-                \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR,
-            );
-        } catch (InvalidDocument $invalid) {
-            Errors::tell($output, $invalid->lines());
 
-            return Command::INVALID;
-        }
-        $output->writeln($json, OutputInterface::OUTPUT_RAW);
-
-        return Command::SUCCESS;
+        return self::json($this->answer(self::contents($file)));
     }
 
     /** @throws InvalidDocument */

@@ -11,14 +11,12 @@ use App\Contract\Reader\DocumentNormalizer;
 use App\UseCase\Practice\DrawQuestions;
 use Kontrast\Practice\Question;
 use Symfony\Component\Console\Attribute\AsCommand;
-use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
-use Symfony\Component\Console\Output\OutputInterface;
 
 /** Waters to practice on: what is seen, what to tie, and what tempts. */
 #[AsCommand('kontrast:practice', 'Print made-up waters with what to tie in them and why; the same seed gives the same list')]
-final class PracticeCommand extends Command
+final class PracticeCommand extends JsonCommand
 {
     private const MOST = 5000;
 
@@ -34,21 +32,12 @@ final class PracticeCommand extends Command
         $this->addOption('level', null, InputOption::VALUE_REQUIRED, 'From 1, plain, to 5, where much is close; left out, all of them');
     }
 
-    protected function execute(InputInterface $input, OutputInterface $output): int
+    protected function text(InputInterface $input): string
     {
-        try {
-            $questions = $this->questions->draw(...self::asked($input));
-        } catch (InvalidDocument $invalid) {
-            Errors::tell($output, $invalid->lines());
-
-            return Command::INVALID;
-        }
-        $output->writeln(json_encode(
-            array_map(fn (PracticeQuestionDocument $question): array => $this->documents->toArray($question), $questions),
-            \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR,
-        ), OutputInterface::OUTPUT_RAW);
-
-        return Command::SUCCESS;
+        return self::json(array_map(
+            fn (PracticeQuestionDocument $question): array => $this->documents->toArray($question),
+            $this->questions->draw(...self::asked($input)),
+        ));
     }
 
     /**
