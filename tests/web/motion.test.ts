@@ -183,15 +183,15 @@ describe('what a flash is in words', () => {
 
   test('times the light of the water, how long, and what it comes to', () => {
     expect(flashWords(build, scene({ peak: 7.27, mean: 1.35, share: 0.168 }), 'medium')).toEqual([
-      'The blade turns 5 times a second: a flash of 8.3 times the light of the water, a sixth of the time; 2.4 times on the mean.',
+      'The blade turns 5 times a second: a flash 8.3 times as bright as the water, a sixth of the time; on average 2.4 times.',
     ])
   })
 
   test('none where there is no sun, and none of what does not shine', () => {
     expect(flashWords(build, scene({ peak: 0.4, mean: 0.4, share: 1 }), 'slow')).toEqual([
-      'The blade turns 3 times a second: no flash under this sky, 1.4 times the light of the water all around.',
+      'The blade turns 3 times a second: no flash under this sky, 1.4 times as bright as the water all around.',
     ])
-    expect(flashWords(build, scene(null), 'slow')).toEqual(['The blade: turns 3 times a second.'])
+    expect(flashWords(build, scene(null), 'slow')).toEqual(['The blade turns 3 times a second.'])
   })
 })
 

@@ -4,13 +4,6 @@ import { bladeMovement, limbMovement, strandMovement, type Frame, type Moving, t
  * A drawing taken apart into pictures that move: each group of strands, limb and blade is drawn once, and what comes after is done by the
  * browser's compositor, which draws nothing again. A lure of a hundred strands that was drawn sixty times a second took most of a core.
  */
-interface Layer {
-  canvas: HTMLCanvasElement
-  /** In the frame, CSS pixels. */
-  left: number
-  top: number
-}
-
 /** What is drawn, and what only defines how. */
 const LEAVES = 'path, circle, rect, ellipse'
 const DEFINING = 'defs, clipPath, linearGradient, radialGradient, filter'
@@ -55,8 +48,16 @@ function only(drawing: SVGSVGElement, leaves: readonly Element[], fill?: string)
   return `data:image/svg+xml;charset=utf-8,${encodeURIComponent(copy.outerHTML)}`
 }
 
+/** A place in the frame, CSS pixels. */
+interface Box {
+  left: number
+  top: number
+  width: number
+  height: number
+}
+
 /** Where leaves lie in the frame, with room for blur and outlines. */
-function boxOf(leaves: readonly Element[], frame: DOMRect, margin: number) {
+function boxOf(leaves: readonly Element[], frame: DOMRect, margin: number): Box {
   const boxes = leaves.map((leaf) => leaf.getBoundingClientRect())
   const left = Math.max(frame.left, Math.min(...boxes.map((box) => box.left)) - margin)
   const top = Math.max(frame.top, Math.min(...boxes.map((box) => box.top)) - margin)
@@ -70,12 +71,17 @@ function boxOf(leaves: readonly Element[], frame: DOMRect, margin: number) {
   }
 }
 
-async function pictureOf(
-  source: string,
-  drawing: DOMRect,
-  frame: DOMRect,
-  box: ReturnType<typeof boxOf>,
-): Promise<Layer> {
+/** A picture to be drawn: what of the drawing, where in the frame, and how it moves. */
+interface Planned {
+  what: string
+  source: string
+  box: Box
+  movement: Movement | null
+  /** From the coordinates of what moves, its joint in their middle, to those of the picture. */
+  local: DOMMatrix
+}
+
+async function pictureOf({ what, source, box }: Planned, drawing: DOMRect, frame: DOMRect): Promise<HTMLCanvasElement> {
   const image = new Image()
   image.src = source
   await image.decode()
@@ -92,6 +98,7 @@ async function pictureOf(
     drawing.width,
     drawing.height,
   )
+  canvas.dataset.shows = what
   Object.assign(canvas.style, {
     position: 'absolute',
     left: `${box.left}px`,
@@ -101,7 +108,7 @@ async function pictureOf(
     transformOrigin: '0 0',
     willChange: 'transform, opacity',
   })
-  return { canvas, left: box.left, top: box.top }
+  return canvas
 }
 
 interface Moved {
@@ -111,27 +118,24 @@ interface Moved {
   joint?: number
 }
 
-/** A movement in the coordinates of what moves, as one of its picture: there and back through where its joint lies. */
-function animate({ canvas, left, top }: Layer, { by: movement, mover, joint = 0 }: Moved, frame: DOMRect): Animation {
+/** From the coordinates of what moves to those of its picture. */
+function localOf({ mover, joint = 0 }: Moved, box: Box, frame: DOMRect): DOMMatrix {
   const at = mover.getScreenCTM()
-  const local = new DOMMatrix()
-    .translate(-frame.left - left, -frame.top - top)
+  return new DOMMatrix()
+    .translate(-frame.left - box.left, -frame.top - box.top)
     .multiply(at ? new DOMMatrix([at.a, at.b, at.c, at.d, at.e, at.f]) : new DOMMatrix())
     .translate(joint, 0)
+}
+
+/** Moves a picture: to where its joint lies, as it moves there, and back. */
+function animate(canvas: HTMLCanvasElement, movement: Movement, local: DOMMatrix): Animation {
   const back = local.inverse()
+  const moved = (rotate = 0, scaleY = 1) => local.rotate(rotate).scale(1, scaleY).multiply(back).toString()
   const keyframe = ({ offset, rotate, scaleY, opacity }: Frame): Keyframe => ({
     offset,
     ...(movement.easing ? { easing: movement.easing } : {}),
     ...(opacity === undefined ? {} : { opacity }),
-    ...(rotate === undefined && scaleY === undefined
-      ? {}
-      : {
-          transform: local
-            .rotate(rotate ?? 0)
-            .scale(1, scaleY ?? 1)
-            .multiply(back)
-            .toString(),
-        }),
+    ...(rotate === undefined && scaleY === undefined ? {} : { transform: moved(rotate, scaleY) }),
   })
   return canvas.animate(movement.frames.map(keyframe), {
     duration: movement.duration,
@@ -203,42 +207,55 @@ export async function play(
 ): Promise<(() => void) | null> {
   const frame = stage.getBoundingClientRect()
   const size = drawing.getBoundingClientRect()
-  const layers: Layer[] = []
-  const animations: Animation[] = []
-  const add = async (what: string, leaves: readonly Element[], moved: Moved | null, fill?: string) => {
-    const layer = await pictureOf(only(drawing, leaves, fill), size, frame, boxOf(leaves, frame, MARGIN + 3 * blur))
-    layer.canvas.dataset.shows = what
-    layers.push(layer)
-    if (moved) animations.push(animate(layer, moved, frame))
-  }
-  for (const { mover, leaves } of unitsOf(drawing)) {
-    const { moves, band, limb, blade, joint } = mover?.dataset ?? {}
-    if (mover && blade !== undefined) await addBlade(mover, leaves, Number(blade))
-    else if (mover && moves === 'strands') {
-      await add('strands', leaves, { by: strandMovement(moving, Number(band)), mover })
-    } else if (mover && moves === 'limb') {
-      const by = limbMovement(moving, Number(limb))
-      await add('limb', leaves, by && { by, mover, joint: Number(joint) })
-    } else await add('rest', leaves, null)
-  }
-
-  async function addBlade(mover: SVGGElement, leaves: readonly Element[], index: number) {
-    const movement = bladeMovement(moving, index)
-    const turned = mover.querySelector<SVGGElement>('[data-moves="turn"]') ?? mover
-    const [flash, glow] = ['flash', 'glow'].map((what) => mover.querySelector(`[data-moves="${what}"]`))
-    if (!movement || !flash) return add('blade', leaves, null)
-    if (movement.glow && glow) await add('glow', [glow], { by: movement.glow.movement, mover })
-    await add('blade', leaves, { by: movement.turn, mover: turned })
-    for (const { movement: by, colour } of movement.sheets) {
-      await add('light', [flash], { by: together(by, movement.turn), mover: turned }, colour)
-    }
-  }
+  // All places are read at once: the page may be scrolled while the pictures are drawn.
+  const planned = plan(drawing, moving, frame, MARGIN + 3 * blur)
+  const canvases = await Promise.all(planned.map((one) => pictureOf(one, size, frame)))
   if (!isWanted()) return null
-  stage.append(...layers.map(({ canvas }) => canvas))
+  const animations = planned.flatMap(({ movement, local }, i) => {
+    const canvas = canvases[i]
+    return movement && canvas ? [animate(canvas, movement, local)] : []
+  })
+  stage.append(...canvases)
   const leave = ticking(stage, animations)
   return () => {
     leave()
     for (const animation of animations) animation.cancel()
-    for (const { canvas } of layers) canvas.remove()
+    for (const canvas of canvases) canvas.remove()
   }
+}
+
+/** The pictures that a drawing is taken apart into, in the order in which they lie over one another. */
+function plan(drawing: SVGSVGElement, moving: Moving, frame: DOMRect, margin: number): Planned[] {
+  const picture = (what: string, leaves: readonly Element[], moved: Moved | null, fill?: string): Planned => {
+    const box = boxOf(leaves, frame, margin)
+    return {
+      what,
+      source: only(drawing, leaves, fill),
+      box,
+      movement: moved?.by ?? null,
+      local: moved ? localOf(moved, box, frame) : new DOMMatrix(),
+    }
+  }
+  const blade = (mover: SVGGElement, leaves: readonly Element[], index: number): Planned[] => {
+    const movement = bladeMovement(moving, index)
+    const turned = mover.querySelector<SVGGElement>('[data-moves="turn"]') ?? mover
+    const [flash, glow] = ['flash', 'glow'].map((what) => mover.querySelector(`[data-moves="${what}"]`))
+    if (!movement || !flash) return [picture('blade', leaves, null)]
+    return [
+      ...(movement.glow && glow ? [picture('glow', [glow], { by: movement.glow.movement, mover })] : []),
+      picture('blade', leaves, { by: movement.turn, mover: turned }),
+      ...movement.sheets.map(({ movement: by, colour }) =>
+        picture('light', [flash], { by: together(by, movement.turn), mover: turned }, colour),
+      ),
+    ]
+  }
+  return unitsOf(drawing).flatMap(({ mover, leaves }) => {
+    const { moves, band, limb, blade: index, joint } = mover?.dataset ?? {}
+    if (mover && index !== undefined) return blade(mover, leaves, Number(index))
+    if (mover && moves === 'strands') {
+      return [picture('strands', leaves, { by: strandMovement(moving, Number(band)), mover })]
+    }
+    const by = mover && moves === 'limb' ? limbMovement(moving, Number(limb)) : null
+    return [picture(by ? 'limb' : 'rest', leaves, mover && by ? { by, mover, joint: Number(joint) } : null)]
+  })
 }

@@ -1,6 +1,6 @@
 import type { Motion } from '../api/client'
 import type { Pace, TrailerStyle } from '../words/vocabulary'
-import type { Build, Shown } from './paint'
+import { channels, type Build, type Shown } from './paint'
 import { BANDS } from './strands'
 
 /**
@@ -57,8 +57,7 @@ export const widthAt = (degrees: number, tilt: number) =>
 
 /** How near a color is to the flash, 1 at it and 0 where the blade is dull. */
 export function nearFlash(colours: readonly string[], i: number): number {
-  const at = (hex: string | undefined) =>
-    [1, 3, 5].map((from) => parseInt((hex ?? '#000000').slice(from, from + 2), 16))
+  const at = (hex = '#000000') => channels(hex)
   const apart = (one: number[], other: number[]) => Math.hypot(...one.map((channel, k) => channel - (other[k] ?? 0)))
   const dull = at(colours.at(-1))
   const whole = apart(at(colours[0]), dull)

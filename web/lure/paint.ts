@@ -57,7 +57,7 @@ export const modeled = (hex: string): Tone => ({
   line: shade(hex, -0.55),
 })
 
-/** A tone the eye takes for that of nothing else, for what is not drawn. */
+/** One color and no light and shade: the water's, for what a scene does not know. */
 const FLAT = (hex: string): Tone => ({ light: hex, mid: hex, dark: hex, line: hex })
 
 /** Whether a finish is bare metal. */
@@ -72,8 +72,13 @@ export function partAt<T extends { place?: PartPlace | null; layer?: number }>(
   return parts.find((part) => part.place === place && (part.layer ?? 0) === layer)
 }
 
-export const bladePlace = (position: Build['blades'][number]['position']): PartPlace =>
+const bladePlace = (position: Build['blades'][number]['position']): PartPlace =>
   position === 'front' ? 'front_blade' : 'rear_blade'
+
+/** What a blade is among the parts of a scene. */
+export function bladePart(scene: Scene, blade: Build['blades'][number]): Scene['parts'][number] | undefined {
+  return partAt(scene.parts, bladePlace(blade.position))
+}
 
 /** The colors of what is not a blade, each from where it sits and the word it has. */
 function coloured(build: Build, at: (place: PartPlace, layer: number, word: Colour) => Tone) {
@@ -181,7 +186,7 @@ export function inTheWater(build: Build, scene: Scene, at: number, eye: Eye, isC
 }
 
 /** The amounts of red, green and blue in a color, 0 to 255. */
-function channels(hex: string): [number, number, number] {
+export function channels(hex: string): [number, number, number] {
   const channel = (i: number) => parseInt(hex.slice(i, i + 2), 16)
   return [channel(1), channel(3), channel(5)]
 }

@@ -1,6 +1,9 @@
 /** Drawing units per inch: everything is drawn in hundredths of an inch. */
 export const PER_INCH = 100
 
+/** So many inches across is a picture of a lure, so that all of them share a scale. */
+export const SPAN_IN = 5.2
+
 export const n = (value: number): string => (Math.round(value * 10) / 10).toString()
 
 export interface Point {

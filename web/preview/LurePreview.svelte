@@ -5,6 +5,7 @@
   import { confused, type Build, type Eye, type Paint } from '../lure/paint'
   import type { Pace } from '../words/vocabulary'
   import type { Speed } from '../lure/motion'
+  import { SPAN_IN } from '../lure/units'
   import { settings } from '../stores/settings.svelte'
   import Button from '../ui/Button.svelte'
   import Later from '../ui/Later.svelte'
@@ -40,7 +41,6 @@
   }
   let { build, hand, scene, reading, lookParts, pace, from, onfrom, at, onat, stays = false }: Props = $props()
 
-  const SPAN = 5.2
   const isStill = matchMedia('(prefers-reduced-motion: reduce)').matches
   let isCamera = $state(false)
   let isOutlined = $state(false)
@@ -60,7 +60,7 @@
     speed !== null || showsStills ? { reading, from, parts: [...lookParts], pairs: [] } : null,
   )
   const motion = $derived(moves.current)
-  /** A person's picture and a bass's: each blade flashes in both. */
+  /** Two eyes see each flash at one moment: it counts once. */
   const playedAtOnce = $derived(Math.max(1, build.blades.length))
   const marks = $derived(
     scene
@@ -145,7 +145,7 @@
         stays ? 'p-1' : 'p-3',
       ]}
     >
-      <Lure {build} paint={hand} span={SPAN} says="{IN_HAND}. " class="max-h-full" />
+      <Lure {build} paint={hand} span={SPAN_IN} says="{IN_HAND}. " class="max-h-full" />
     </div>
   </figure>
   {#each EYES as [eye, words] (eye)}
@@ -174,7 +174,8 @@
           class="aspect-[16/11] md:aspect-[16/9]"
         />
       {:else}<div class="bg-proof aspect-[16/11] md:aspect-[16/9]"></div>{/if}
-      <p class="text-faint hidden min-h-8 text-xs md:block">{alike}</p>
+      <!-- Room for three lines, so that a step of a part moves nothing below. -->
+      <p class="text-faint hidden min-h-12 text-xs md:block">{alike}</p>
     </figure>
   {/each}
   <!-- On a phone below both pictures, whose columns are too narrow for sentences. -->
@@ -219,7 +220,7 @@
   {#if scene && motion}
     <!-- On paper what moves is shown as moments too. -->
     {#await import('./Stills.svelte') then { default: Stills }}
-      <div class={['order-4', !showsStills && 'hidden print:block']}>
+      <div class={['order-4 pt-2', !showsStills && 'hidden print:block']}>
         <Stills {build} {scene} {motion} at={step} eye="person" {isCamera} />
       </div>
     {/await}

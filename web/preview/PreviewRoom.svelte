@@ -11,7 +11,7 @@
     <div>
       <p class="mb-1 text-[0.8125rem] leading-tight font-bold">{words}</p>
       <div class="bg-proof aspect-[16/11] md:aspect-[16/9]"></div>
-      <p class="hidden min-h-8 md:block"></p>
+      <p class="hidden min-h-12 md:block"></p>
     </div>
   {/each}
 </div>

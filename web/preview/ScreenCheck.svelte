@@ -13,7 +13,7 @@
     <li>
       Turn off night tints, warm light and automatic colors (in the settings of your phone or computer): they turn white
       yellow, and silver into gold. Turn the brightness up.
-      <div class="mt-2 flex h-12" role="img" aria-label="Eleven grays from black to white">
+      <div class="border-edge mt-2 flex h-12 border" role="img" aria-label="Eleven grays from black to white">
         {#each GRAYS as gray (gray)}<span class="flex-1" style:background-color="rgb({gray} {gray} {gray})"
           ></span>{/each}
       </div>
@@ -21,10 +21,10 @@
       light falls on it.
     </li>
     <li>
-      <div class="bg-proof my-2 flex h-16 justify-center p-3">
+      Here are two greens. If you see only one, small differences between parts will not show either.
+      <div class="bg-proof mt-2 flex h-16 justify-center p-3">
         {#each PATCHES as colour (colour)}<span class="h-full w-24" style:background-color={colour}></span>{/each}
       </div>
-      These are two greens. If you see one, small differences between parts will not show either.
     </li>
     <li>
       A screen cannot show a fluorescent color as bright as it is, nor a flash. Where they matter, go by the figures

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Motion, Scene } from '../api/client'
   import { widthAt } from '../lure/motion'
-  import { bladePlace, partAt, shownTo, type Build, type Eye } from '../lure/paint'
+  import { bladePart, shownTo, type Build, type Eye } from '../lure/paint'
   import type { Posed } from '../lure/posed'
   import Underwater from './Underwater.svelte'
 
@@ -21,7 +21,7 @@
   const shown = $derived(shownTo(eye, isCamera))
   const poses = (degrees: number): Posed[] =>
     build.blades.map((blade) => {
-      const id = partAt(scene.parts, bladePlace(blade.position))?.id
+      const id = bladePart(scene, blade)?.id
       const colours = motion.parts.find((part) => part.id === id)?.turns[at]?.[shown]
       const colour = colours?.[motion.angles_deg.indexOf(degrees)] ?? null
       const isFlash = degrees === 0 && colours?.[0] !== colours?.at(-1)

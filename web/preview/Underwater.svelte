@@ -2,19 +2,11 @@
   import { tick, untrack } from 'svelte'
   import type { Motion, Scene } from '../api/client'
   import Lure from '../lure/Lure.svelte'
-  import {
-    bladePlace,
-    inTheWater,
-    linesOn,
-    partAt,
-    shownTo,
-    waterOf,
-    type Build,
-    type Eye,
-    type Paint,
-  } from '../lure/paint'
+  import { bladePart, inTheWater, linesOn, shownTo, waterOf, type Build, type Eye, type Paint } from '../lure/paint'
   import type { Pace } from '../words/vocabulary'
+  import type { Speed } from '../lure/motion'
   import type { Posed } from '../lure/posed'
+  import { SPAN_IN } from '../lure/units'
   import { paintBackdrop } from './backdrop'
   import { blurAt } from './rest.svelte'
 
@@ -41,7 +33,6 @@
     says: string
     class?: string
   }
-  type Speed = import('../lure/motion').Speed
   let {
     build,
     scene,
@@ -63,8 +54,6 @@
 
   /** A picture on a phone is too small for the edges of single strands, and has to follow a thumb. */
   const isPhone = matchMedia('(max-width: 47.99rem)').matches
-  /** Inches across, so that all pictures share a scale. */
-  const SPAN = 5.2
   const shown = $derived(shownTo(eye, isCamera))
   const water = $derived(waterOf(scene, shown))
   const blur = blurAt(() => ({ at, inches: small ? 0 : (scene.blur_in[at] ?? 0) }))
@@ -78,15 +67,12 @@
     paintBackdrop(canvas, scene, shown, isBelow)
   })
 
-  const partOf = (index: number) => {
-    const blade = build.blades[index]
-    return blade ? partAt(scene.parts, bladePlace(blade.position)) : undefined
-  }
   /** A glow lies ready about each blade that can flash, unseen until it does. */
   const ready = $derived(
     motion && speed
-      ? build.blades.map((_, i): Posed => {
-          const colour = motion.parts.find((part) => part.id === partOf(i)?.id)?.turns[at]?.[shown][0]
+      ? build.blades.map((blade): Posed => {
+          const id = bladePart(scene, blade)?.id
+          const colour = motion.parts.find((part) => part.id === id)?.turns[at]?.[shown][0]
           return { width: 1, colour: null, glow: colour ? { colour, share: 0 } : null }
         })
       : (posed ?? []),
@@ -99,10 +85,10 @@
   $effect(() => {
     if (!motion || !speed || hand || !frame || !stage || blur.isChanging) return
     const given = { build, motion, shown, at, pace, speed, playedAtOnce, glow: scene.glow[at] ?? 0 }
-    const ids = untrack(() => build.blades.map((_, i) => partOf(i)?.id ?? null))
+    const ids = untrack(() => build.blades.map((blade) => bladePart(scene, blade)?.id ?? null))
     const drawing = frame.querySelector('svg')
     const on = stage
-    const spread = (blur.inches * size.width) / SPAN
+    const spread = (blur.inches * size.width) / SPAN_IN
     let stop: (() => void) | undefined
     let isOver = false
     void Promise.all([import('../lure/layers'), import('../lure/motion'), tick()]).then(
@@ -137,7 +123,7 @@
     <Lure
       {build}
       paint={hand ?? inTheWater(build, scene, at, eye, isCamera, speed ? motion : undefined)}
-      span={SPAN}
+      span={SPAN_IN}
       lines={isOutlined ? linesOn(water) : null}
       ruler={false}
       small={small || isPhone}

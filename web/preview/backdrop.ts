@@ -1,16 +1,13 @@
 import type { Scene } from '../api/client'
-import type { Shown } from '../lure/paint'
+import { channels, type Shown } from '../lure/paint'
 import { scatter } from '../lure/units'
 
 /** The water behind a lure: its colors from the core, painted pixel by pixel so that no bands show, with what drifts in it. */
 
 type Row = [number, number, number]
-const channels = (hex: string): Row => [1, 3, 5].map((from) => parseInt(hex.slice(from, from + 2), 16)) as Row
 
 /** So much of a step of 255 is scattered up and down, so that two neighboring colors meet without an edge. (Chosen.) */
 const DITHER = 0.8
-/** From below, angles from straight up lie so far from the middle; the outermost is at the side of the picture. */
-const OUTERMOST_DEG = 65
 /** A speck is this much lighter than the water about it, and so large. (Chosen.) */
 const SPECK = { lighter: 16, least: 0.6, most: 1.6 }
 /** How far waves push the edge of the sky's window about: of its angle, for each degree of their slope. (Chosen.) */
@@ -45,7 +42,7 @@ export function paintBackdrop(canvas: HTMLCanvasElement, scene: Scene, shown: Sh
   const first = scene.gradient[0]?.angle_deg ?? 0
   const last = scene.gradient.at(-1)?.angle_deg ?? 1
   const stops = scene.gradient.map((stop) => ({
-    at: isBelow ? stop.angle_deg / OUTERMOST_DEG : (stop.angle_deg - first) / (last - first),
+    at: (stop.angle_deg - first) / (last - first),
     row: channels(stop[shown]),
   }))
   const random = scatter(97)

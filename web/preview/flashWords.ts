@@ -1,5 +1,5 @@
 import type { Scene } from '../api/client'
-import { bladePlace, partAt, type Build } from '../lure/paint'
+import { bladePart, type Build } from '../lure/paint'
 import type { Pace } from '../words/vocabulary'
 import { round } from '../words/round'
 import { capital } from '../words/words'
@@ -22,20 +22,20 @@ const LEAST = 0.1
 /** What the blades of a lure do when it is worked, a sentence each: how they flash, and how fast they turn. */
 export function flashWords(build: Build, scene: Scene, pace: Pace): string[] {
   return build.blades.flatMap((blade, i) => {
-    const part = partAt(scene.parts, bladePlace(blade.position))
+    const part = bladePart(scene, blade)
     const turns = build.measures.blades[i]?.turns_per_s[pace]
     const name = build.blades.length > 1 ? capital(partName(part)) : 'The blade'
     const how =
       turns === undefined
         ? ''
         : `${blade.shape === 'bladed_jig' ? 'swings' : 'turns'} ${round(turns, 0)} times a second`
-    if (!part?.flash) return how ? [`${name}: ${how}.`] : []
+    if (!part?.flash) return how ? [`${name} ${how}.`] : []
     const { peak, mean, share } = part.flash
     const times = (contrast: number) => `${round(contrast + 1, contrast + 1 < 10 ? 1 : 0)} times`
     const flash =
       share >= 1 || peak - mean < LEAST
-        ? `no flash under this sky, ${times(peak)} the light of the water all around`
-        : `a flash of ${times(peak)} the light of the water, ${ofTheTime(share)}; ${times(mean)} on the mean`
+        ? `no flash under this sky, ${times(peak)} as bright as the water all around`
+        : `a flash ${times(peak)} as bright as the water, ${ofTheTime(share)}; on average ${times(mean)}`
     return [`${name}${how ? ` ${how}` : ''}: ${flash}.`]
   })
 }

@@ -67,7 +67,7 @@
   {/if}
   <!-- svelte-ignore a11y_no_noninteractive_tabindex (what scrolls has to be reached by keyboard) -->
   <div
-    class="flex snap-x snap-mandatory gap-4 overflow-x-auto sm:grid sm:grid-cols-2 sm:overflow-visible"
+    class="flex snap-x snap-mandatory gap-4 overflow-x-auto pt-3 sm:grid sm:grid-cols-2 sm:overflow-visible"
     tabindex="0"
     role="group"
     aria-label="The two builds"
