@@ -5,24 +5,25 @@ declare(strict_types=1);
 namespace Kontrast\Lure;
 
 use Kontrast\Measure\Length;
+use Kontrast\Measure\Weight;
 
 /** Works out the lengths of a build from its parts. */
 final class Measurer
 {
     /** A head is drawn as a body of revolution this much longer than high (chosen). */
-    private const HEAD_ASPECT = 1.6;
+    public const HEAD_ASPECT = 1.6;
     /** Strands of a long-tail skirt, from memory of what is sold. */
-    private const LONG_TAIL_IN = 4.5;
+    public const LONG_TAIL_IN = 4.5;
     /**
      * The rear blade's loop ends about above the bend of the main hook on a long arm, and this share of the way on a short one (chosen).
      */
     private const SHORT_ARM_SHARE = 0.62;
     /** Strands trimmed at the bend are cut this much longer, since they flare (chosen). */
-    private const FLARE_IN = 0.1;
+    public const FLARE_IN = 0.1;
 
     public static function measure(Build $build): Measures
     {
-        $head = self::headLength($build->head);
+        $head = self::headLength($build->head->weight, $build->head->material);
         $hook = $build->head->hook ?? HookDimensions::forHead($build->head->weight);
         $shank = HookDimensions::shank($hook);
         $trailerHook = true === $build->trailerHook?->fit ? HookDimensions::shank($build->trailerHook->size) : null;
@@ -51,9 +52,9 @@ final class Measurer
     }
 
     /** The length of an ellipsoid of this weight and material: V = π/6 · L · (L/aspect)². */
-    private static function headLength(Head $head): Length
+    public static function headLength(Weight $weight, HeadMaterial $material): Length
     {
-        $cubicCentimetres = $head->weight->inGrams() / $head->material->density();
+        $cubicCentimetres = $weight->inGrams() / $material->density();
 
         return Length::millimetres(10 * (6 * self::HEAD_ASPECT ** 2 * $cubicCentimetres / \M_PI) ** (1 / 3));
     }

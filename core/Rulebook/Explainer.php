@@ -37,7 +37,7 @@ final readonly class Explainer
         if (null === $tally) {
             return null;
         }
-        $votes = $tally->votes;
+        $votes = $tally->believed();
         usort($votes, static fn (Vote $a, Vote $b): int => abs($b->count) <=> abs($a->count));
         $second = $tally->second();
 

@@ -10,6 +10,8 @@ namespace Kontrast\Rulebook;
  */
 enum Rank: int
 {
+    /** What the angler does not believe: it answers only where otherwise nothing at all would be said. */
+    case Doubted = 0;
     /** Speaks where nobody else does. */
     case Fallback = 1;
     /** A habit of the trade. */
@@ -22,4 +24,10 @@ enum Rank: int
     case Deciding = 120;
     /** Never outvoted: safety, or a part that cannot be. */
     case Ruling = 800;
+
+    /** Whether an angler who does not believe such a rule may do without it. */
+    public function canBeDoubted(): bool
+    {
+        return self::Ruling !== $this && self::Fallback !== $this;
+    }
 }

@@ -112,6 +112,12 @@ final readonly class Rule
         return $this->withChanges(rank: Rank::Fallback);
     }
 
+    /** As an angler reads it who does not believe it. */
+    public function doubted(): self
+    {
+        return $this->withChanges(rank: Rank::Doubted);
+    }
+
     public function special(): self
     {
         return $this->withChanges(rank: Rank::Special);
@@ -221,10 +227,12 @@ final readonly class Rule
     /** How much a full word of this rule counts: its rank, and a little for every condition it names, since the closer description wins. */
     public function weight(): float
     {
-        return $this->rank->value + self::PER_CONDITION * \count($this->conditions);
+        return Rank::Doubted === $this->rank ? self::WHISPER : $this->rank->value + self::PER_CONDITION * \count($this->conditions);
     }
 
     private const PER_CONDITION = 0.25;
+    /** The weight of a rule that is not believed: less than any that is, and more than nothing. (Chosen.) */
+    private const WHISPER = 1e-3;
     /** What the school of dirty water is worked out from where the angler has not said (DirtySchool::usual). */
     public const DIRTY_HANGS_ON = ['schools.dirty', 'forage', 'forage_also', 'visibility_in', 'tint', 'sky'];
 

@@ -72,6 +72,26 @@ final class Rulebook
         return [] === $rules ? $this : $this->and($rules);
     }
 
+    /**
+     * The book as an angler reads it who does not believe some of its rules: they have a say only where otherwise there would be no
+     * answer at all. What is never outvoted stays as it is (safety, and parts that cannot be), and so does what speaks where nobody
+     * else does.
+     *
+     * @param list<string> $ids of rules; those that are not in the book are passed over
+     */
+    public function doubting(array $ids): self
+    {
+        $doubted = array_filter(
+            array_intersect_key($this->rules, array_fill_keys($ids, true)),
+            static fn (Rule $rule): bool => $rule->rank->canBeDoubted(),
+        );
+
+        return [] === $doubted ? $this : new self([
+            ...$this->rules,
+            ...array_map(static fn (Rule $rule): Rule => $rule->doubted(), $doubted),
+        ]);
+    }
+
     /** @return list<Question> every question that bears on such a lure, in the order of settling */
     public function questions(LureKind $kind): array
     {
@@ -146,6 +166,9 @@ final class Rulebook
     /** @return list<Rule> the rules that pick nothing but are worth telling */
     public function notes(LureKind $kind): array
     {
-        return array_values(array_filter($this->rules, static fn (Rule $rule): bool => null !== $rule->heading && $rule->isFor($kind)));
+        return array_values(array_filter(
+            $this->rules,
+            static fn (Rule $rule): bool => null !== $rule->heading && Rank::Doubted !== $rule->rank && $rule->isFor($kind),
+        ));
     }
 }

@@ -184,6 +184,14 @@ final readonly class Tally
         return $this->sorted(fn (Vote $vote): bool => $vote->count > 0 ? !$this->isPicked($vote->value) : $this->isPicked($vote->value));
     }
 
+    /** @return list<Vote> those of rules that the angler believes, or all where there are no others */
+    public function believed(): array
+    {
+        $believed = array_values(array_filter($this->votes, static fn (Vote $vote): bool => Rank::Doubted !== $vote->rule->rank));
+
+        return [] === $believed ? $this->votes : $believed;
+    }
+
     private function isPicked(Value $value): bool
     {
         foreach ($this->winners as $winner) {
@@ -202,7 +210,7 @@ final readonly class Tally
      */
     private function sorted(\Closure $keep): array
     {
-        $votes = array_values(array_filter($this->votes, $keep));
+        $votes = array_values(array_filter($this->believed(), $keep));
         usort($votes, static fn (Vote $a, Vote $b): int => abs($b->count) <=> abs($a->count));
 
         return $votes;

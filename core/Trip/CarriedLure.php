@@ -14,6 +14,7 @@ final readonly class CarriedLure
      * @param string       $bestFor in a few words
      * @param list<string> $onWater what to do to it out there, and when
      * @param float        $alone   points of the day that would be lost without it
+     * @param list<array{int, int}> $fished the stretches of the day in which it comes into its own: minutes after midnight, from and to
      * @param string|null  $onlyFor what it is there for that no other carried is; null where the others do nearly as well
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class CarriedLure
         public array $onWater,
         public float $alone,
         public ?string $onlyFor,
+        public array $fished = [],
     ) {
     }
 }

@@ -13,14 +13,20 @@ final readonly class CarryUse
     /** What a lure does that no other carried does, from so many points of a hundred on. (Chosen.) */
     private const ALONE = 0.3;
 
+    /** What is tied on is told by the quarter hour, minutes. */
+    private const QUARTER = 15;
+
     /** @var list<array{int, int|null}> by row, the body and the trailer that are fished */
     private array $byRow;
     /** @var array<int, array<int, float>> by body and scenario, points of the day that would be lost without it */
     private array $alone;
+    /** @var array<int, int> by minute of a quarter hour, the body that comes into its own */
+    private array $ownBy;
 
     public function __construct(private CarryChoice $choice, private Answer $answer)
     {
         [$this->byRow, $this->alone] = $this->used();
+        $this->ownBy = $this->ownBy();
     }
 
     /** The build that is fished most in a scenario. */
@@ -71,7 +77,57 @@ final readonly class CarryUse
             $this->changes($b, $with < 0 ? null : $with, $shares),
             round($alone, 1),
             $alone < self::ALONE ? null : BestFor::words($this->weighing($this->alone[$b]), $this->choice->scenarios),
+            $this->stretches($b),
         );
+    }
+
+    /** @return list<array{int, int}> when it comes into its own more than any other, minutes after midnight, from and to */
+    private function stretches(int $b): array
+    {
+        $stretches = [];
+        foreach ($this->ownBy as $at => $body) {
+            if ($body !== $b) {
+                continue;
+            }
+            $last = array_key_last($stretches);
+            if (null !== $last && $stretches[$last][1] === $at) {
+                $stretches[$last][1] = $at + self::QUARTER;
+            } else {
+                $stretches[] = [$at, $at + self::QUARTER];
+            }
+        }
+
+        return $stretches;
+    }
+
+    /**
+     * In each quarter hour, the body that is fished there most beside how much it is fished over the whole day: each has hours in which it
+     * comes into its own, even where one other is fished a little more all day long.
+     *
+     * @return array<int, int> by minute of the quarter hour
+     */
+    private function ownBy(): array
+    {
+        $shares = $whole = [];
+        foreach ($this->byRow as $row => [$body]) {
+            $scenario = $this->choice->scenarios[$this->choice->scenarioOf($row)];
+            $whole[$body] = ($whole[$body] ?? 0.0) + $scenario->weight;
+            $share = $scenario->weight / max(1, $scenario->to - $scenario->from);
+            for ($at = intdiv($scenario->from, self::QUARTER) * self::QUARTER; $at < $scenario->to; $at += self::QUARTER) {
+                $shares[$at][$body] = ($shares[$at][$body] ?? 0.0) + $share;
+            }
+        }
+        ksort($shares);
+
+        return array_map(static function (array $here) use ($whole): int {
+            $lifts = [];
+            foreach ($here as $body => $share) {
+                $lifts[$body] = $share / $whole[$body];
+            }
+            arsort($lifts);
+
+            return array_key_first($lifts);
+        }, $shares);
     }
 
     /** @return list<CarriedTrailer> most of the day first */

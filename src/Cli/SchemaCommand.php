@@ -6,6 +6,7 @@ namespace App\Cli;
 
 use App\Contract\OpenApi\ApiDescription;
 use App\Contract\OpenApi\PublishedSchemas;
+use App\Contract\Vocabulary\Dimensions;
 use App\Contract\Vocabulary\LogbookVocabulary;
 use App\Contract\Vocabulary\Sentences;
 use App\Contract\Vocabulary\Vocabulary;
@@ -27,6 +28,7 @@ final class SchemaCommand extends Command
         private readonly ApiDescription $api,
         private readonly Vocabulary $vocabulary,
         private readonly LogbookVocabulary $logbook,
+        private readonly Dimensions $dimensions,
         private readonly Sentences $sentences,
         private readonly string $projectDir,
     ) {
@@ -65,6 +67,7 @@ final class SchemaCommand extends Command
             'docs/openapi.json' => self::json($document),
             'web/words/vocabulary.ts' => $this->vocabulary->typeScript(),
             'web/words/logbook.ts' => $this->logbook->typeScript(),
+            'web/words/dimensions.ts' => $this->dimensions->typeScript(),
             'docs/words/php.md' => $this->sentences->page(),
         ];
         foreach (PublishedSchemas::extract($document) as $name => $schema) {

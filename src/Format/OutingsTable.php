@@ -25,6 +25,7 @@ final class OutingsTable
     private const STINT = [
         'id' => 'stint_id', 'started_at' => 'stint_started_at', 'ended_at' => 'stint_ended_at', 'angler' => 'angler',
         'confirmed' => 'reading_confirmed', 'assumed' => 'reading_assumed', 'followed' => 'followed', 'why_not' => 'why_not',
+        'doubted' => 'rules_off',
     ];
     private const MADE = ['symptom' => 'made_symptom', 'change' => 'made_change', 'helped' => 'made_helped'];
     private const TRIAL = ['trial_id' => 'trial_id', 'block' => 'trial_block'];
@@ -34,7 +35,7 @@ final class OutingsTable
         'weight_oz' => 'weight_oz', 'forage_seen' => 'forage_seen', 'colours_seen' => 'colours_seen', 'note' => 'event_note',
         'takes_stock' => 'takes_stock',
     ];
-    private const LISTS = ['forage_seen', 'colours_seen', 'reading_assumed', 'followed'];
+    private const LISTS = ['forage_seen', 'colours_seen', 'reading_assumed', 'followed', 'rules_off'];
     private const TEXT = ['outing_note', 'made_change', 'event_note', 'why_not'];
     /** Nothing of the advice was followed, which is not the same as nobody knows. */
     private const NO_PICK = 'none';

@@ -20,24 +20,25 @@ final readonly class ChoicesOfAdvice
     }
 
     /**
-     * @return array{list<SchoolQuestion>, list<array{Slot, string}>} the questions on which the log votes, and the picks that are
-     *                                                               trusted
+     * @return array{list<SchoolQuestion>, list<array{Slot, string}>, list<string>} the questions on which the log votes, the picks that are
+     *                                                                             trusted, and the rules that are not believed
      */
     public function read(): array
     {
         if (!is_file($this->databaseFile)) {
-            return [[], []];
+            return [[], [], []];
         }
         try {
             $row = $this->entities->getConnection()->fetchNumeric(
-                "SELECT json_extract(document, '$.log_says'), json_extract(document, '$.trusted') FROM settings WHERE json_valid(document)",
+                "SELECT json_extract(document, '$.log_says'), json_extract(document, '$.trusted'), json_extract(document, '$.doubted')
+                    FROM settings WHERE json_valid(document)",
             );
         } catch (Exception) {
-            return [[], []];
+            return [[], [], []];
         }
-        [$says, $trusted] = array_map(
+        [$says, $trusted, $doubted] = array_map(
             static fn (mixed $json): array => \is_string($json) ? (array) json_decode($json, true) : [],
-            false === $row ? [null, null] : $row,
+            false === $row ? [null, null, null] : $row,
         );
 
         return [
@@ -46,6 +47,7 @@ final readonly class ChoicesOfAdvice
                 static fn (SchoolQuestion $question): bool => \in_array($question->value, $says, true),
             )),
             self::picks($trusted),
+            array_values(array_filter($doubted, is_string(...))),
         ];
     }
 

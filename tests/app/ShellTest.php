@@ -177,7 +177,7 @@ final class ShellTest extends ApiTestCase
             file_put_contents($this->manifest, json_encode([
                 'web/app/main.ts' => ['file' => 'assets/main-x.js', 'css' => ['assets/main-x.css'], 'imports' => ['_shared.js']],
                 'web/app/run.ts' => ['file' => 'assets/run-x.js', 'imports' => ['_shared.js', 'web/app/main.ts']],
-                'web/screens/bench/Bench.svelte' => ['file' => 'assets/bench-x.js', 'imports' => ['_shared.js']],
+                'web/screens/tie/Bench.svelte' => ['file' => 'assets/bench-x.js', 'imports' => ['_shared.js']],
                 '_shared.js' => ['file' => 'assets/shared-x.js'],
             ], \JSON_THROW_ON_ERROR));
         }

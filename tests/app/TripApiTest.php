@@ -30,6 +30,7 @@ final class TripApiTest extends ApiTestCase
         self::assertLessThanOrEqual(4, \count($plan['carry']['lures']));
         self::assertGreaterThan(0, \count($plan['carry']['lures']));
         self::assertGreaterThanOrEqual($plan['carry']['worth'], $plan['carry']['bound']);
+        self::assertEachHourIsOneLures($plan['carry']['lures']);
         $curve = $plan['carry']['curve'];
         self::assertIsArray($curve);
         self::assertCount(10, $curve);
@@ -41,6 +42,39 @@ final class TripApiTest extends ApiTestCase
             $plan['carry']['lures'],
         ));
         self::assertEqualsWithDelta(1.0, $covers, 0.01);
+    }
+
+    /**
+     * From the trip's first quarter hour to its last, each is one lure's in which it comes into its own.
+     *
+     * @param array<mixed> $lures
+     */
+    private static function assertEachHourIsOneLures(array $lures): void
+    {
+        $minutes = static function (mixed $clock): int {
+            self::assertIsString($clock);
+            [$hour, $minute] = explode(':', $clock);
+
+            return 60 * (int) $hour + (int) $minute;
+        };
+        $stretches = [];
+        foreach ($lures as $lure) {
+            self::assertIsArray($lure);
+            self::assertIsArray($lure['fished']);
+            foreach ($lure['fished'] as $one) {
+                self::assertIsArray($one);
+                $stretches[$minutes($one['from'])] = $minutes($one['to']);
+            }
+        }
+        ksort($stretches);
+        self::assertSame($minutes('5:15'), array_key_first($stretches));
+        $end = $minutes('5:15');
+        foreach ($stretches as $from => $to) {
+            self::assertSame($end, $from, 'no gap and no two at once');
+            self::assertGreaterThan($from, $to);
+            $end = $to;
+        }
+        self::assertSame($minutes('14:00'), $end);
     }
 
     public function testWithoutAnyPartItSaysWhatToDo(): void

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\app;
 
 use App\Contract\Constraint\ColourOrWord;
+use App\Contract\Vocabulary\Dimensions;
 use App\Contract\Vocabulary\Vocabulary;
 use Kontrast\Inventory\PartKind;
+use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\Colour;
 use Kontrast\Lure\Finish;
 use Kontrast\Material\Palette;
@@ -27,6 +29,25 @@ final class VocabularyTest extends ApiTestCase
             foreach ($enum::cases() as $case) {
                 self::assertStringContainsString('"'.$case->value.'"', $written, $name);
             }
+        }
+    }
+
+    /** What the front end draws single parts by is what the core measures; a blade of number 5 is larger than one of number 3. */
+    public function testTheDimensionsAreTheCoresOwn(): void
+    {
+        $written = (string) file_get_contents(__DIR__.'/../../web/words/dimensions.ts');
+        self::assertSame((new Dimensions())->typeScript(), $written, 'Run ./kontrast schema.');
+        self::assertSame(1, preg_match('/^export const BLADE_IN.* = (.*)$/m', $written, $found));
+        $blades = json_decode($found[1], true);
+        self::assertIsArray($blades);
+        foreach (BladeShape::cases() as $shape) {
+            self::assertIsArray($blades[$shape->value]);
+            [$small, $large] = [$blades[$shape->value][3], $blades[$shape->value][5]];
+            self::assertIsArray($small);
+            self::assertIsArray($large);
+            self::assertGreaterThan($small[0], $large[0]);
+            // Longer than wide, which is what they are turned by.
+            self::assertGreaterThan($large[1], $large[0]);
         }
     }
 

@@ -128,7 +128,7 @@ async function keyTo(page, key, selector, part) {
 }
 async function arrows(browser) {
   const { page } = await opened(browser, LAPTOP, false)
-  await page.goto(`${base}/#/bench`)
+  await page.goto(`${base}/#/tie`)
   const score = '[data-score]'
   await page.waitForSelector(score)
   await page.getByRole('heading', { level: 1 }).click()
@@ -149,7 +149,7 @@ async function arrows(browser) {
 }
 async function drag(browser) {
   const { page } = await opened(browser, LAPTOP, false)
-  await page.goto(`${base}/#/advice`)
+  await page.goto(`${base}/#/`)
   await page.waitForSelector('section[aria-labelledby="part-skirt"]')
   await page.waitForLoadState('networkidle')
   const box = await page
@@ -186,7 +186,7 @@ async function worked(cdp) {
 async function inTheWater(browser, size, slow) {
   const { page, cdp } = await opened(browser, size, slow)
   await cdp.send('Performance.enable')
-  await page.goto(`${base}/#/bench`)
+  await page.goto(`${base}/#/tie`)
   await page.waitForSelector('[data-score]')
   await page.waitForLoadState('networkidle')
   await page.getByRole('button', { name: 'Play', exact: true }).scrollIntoViewIfNeeded()
@@ -265,9 +265,9 @@ await compare(
   `In the browser: a phone ${SLOWDOWN} times slower than this machine, 1.6 Mbit/s, 150 ms delay`,
   GOALS,
   async (browser) => ({
-    ...(await screen(browser, 'reading', '#/', 'aside[aria-label="What to tie"] dl')),
-    ...(await screen(browser, 'advice', '#/advice', 'section[aria-labelledby="part-skirt"]')),
-    ...(await screen(browser, 'bench', '#/bench', '[data-score]')),
+    ...(await screen(browser, 'reading', '#/', 'button[aria-expanded] .font-bold')),
+    ...(await screen(browser, 'advice', '#/?panel=answer', 'section[aria-labelledby="part-skirt"]')),
+    ...(await screen(browser, 'bench', '#/tie', '[data-score]')),
     ...(await arrows(browser)),
     ...(await drag(browser)),
     ...(await distance(browser)),

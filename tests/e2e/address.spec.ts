@@ -1,4 +1,4 @@
-import { expect, layBest, open, stock, SUMMER_JIG as READING, tap, test } from './page'
+import { expect, layBest, open, openFact, stock, SUMMER_JIG as READING, tap, test, unfold } from './page'
 
 // An address is a screen with its reading, its build and its open panels; a change of screen is noticed by everybody.
 
@@ -8,8 +8,8 @@ test.beforeEach(async ({ page }) => {
 })
 
 test('the address is a link to the reading, which another opens and can take back', async ({ page, context }) => {
-  await open(page, '#/advice', 'Jig')
-  await page.getByLabel('Forage').selectOption('shad')
+  await open(page, '#/?panel=answer', 'Jig')
+  await tap(page, 'Shad', 'Forage')
   await expect(page).toHaveURL(/r\.forage=shad/)
   const link = page.url()
   await page.request.put('/api/current-reading', {
@@ -18,24 +18,26 @@ test('the address is a link to the reading, which another opens and can take bac
   const other = await context.newPage()
   await other.goto(link)
   await expect(other.getByRole('heading', { name: /^Jig/ })).toBeVisible()
-  await expect(other.getByLabel('Forage')).toHaveValue('shad')
+  await openFact(other, 'Forage')
+  await expect(other.getByRole('radio', { name: 'Shad' })).toBeChecked()
   await other.getByRole('button', { name: 'Undo' }).click()
   await expect(other.getByRole('heading', { name: /^Bladed jig/ })).toBeVisible()
-  await expect(other.getByLabel('Forage')).toHaveValue('perch')
+  await expect(other.getByRole('radio', { name: 'Perch' })).toBeChecked()
 })
 
 test('a page that is only loaded again has the newest reading, not the one of its address', async ({ page }) => {
-  await open(page, '#/advice', 'Jig')
+  await open(page, '#/?panel=answer', 'Jig')
   await expect(page).toHaveURL(/r\.forage=crawfish/)
   await page.request.put('/api/current-reading', { data: { reading: { ...READING, forage: 'perch' } } })
   await page.reload()
-  await expect(page.getByLabel('Forage')).toHaveValue('perch')
+  await openFact(page, 'Forage')
+  await expect(page.getByRole('radio', { name: 'Perch' })).toBeChecked()
 })
 
 test('the address of the bench is a link to the build', async ({ page }) => {
   await stock(page, 'demo/parts.csv')
   await layBest(page, READING)
-  await open(page, '#/bench', 'Bench: jig')
+  await open(page, '#/tie', 'Build: jig')
   const skirt = page.getByRole('combobox', { name: 'Skirt', exact: true })
   await page.getByRole('button', { name: 'Skirt: next' }).click()
   const chosen = await skirt.inputValue()
@@ -50,12 +52,16 @@ test('the address of the bench is a link to the build', async ({ page }) => {
 
 test('Back closes what was opened last, and then leaves the screen', async ({ page }) => {
   await open(page, '', 'What is the water like?')
-  await page.getByRole('link', { name: 'Advice', exact: true }).click()
+  await page.getByRole('link', { name: 'Tie', exact: true }).click()
+  await expect(page.getByRole('heading', { name: /^Build: / })).toBeVisible()
+  await page.getByRole('link', { name: 'Water', exact: true }).click()
   const fish = page.getByRole('region', { name: 'How to fish it' })
-  await fish.locator('summary').click()
+  await unfold(page, 'How to fish it')
   await expect(fish).toContainText('Retrieve')
   await page.goBack()
-  await expect(fish).not.toContainText('Retrieve')
+  await expect(fish).toBeHidden()
+  await page.goBack()
+  await expect(page.getByRole('heading', { name: /^Build: / })).toBeVisible()
   await page.goBack()
   await expect(page.getByRole('heading', { name: 'What is the water like?' })).toBeVisible()
 })
@@ -67,9 +73,9 @@ test('a screen sets the title and takes the focus, and Back finds the place agai
   await page.evaluate(() => scrollTo(0, 900))
   await page.waitForFunction(() => (history.state as { scrolled?: number } | null)?.scrolled === 900)
   // Not by a click of the mouse: the browser would scroll up to the link first, and that would be the place.
-  await page.getByRole('link', { name: 'Logbook' }).evaluate((link: HTMLElement) => link.click())
-  await expect(page).toHaveTitle('Logbook · Kontrast')
-  await expect(page.getByRole('main', { name: 'Logbook' })).toBeFocused()
+  await page.getByRole('link', { name: 'Learned' }).evaluate((link: HTMLElement) => link.click())
+  await expect(page).toHaveTitle('Learned · Kontrast')
+  await expect(page.getByRole('main', { name: 'Learned' })).toBeFocused()
   expect(await page.evaluate(() => scrollY)).toBe(0)
   await page.goBack()
   await expect(page).toHaveTitle('Rules · Kontrast')
@@ -78,7 +84,7 @@ test('a screen sets the title and takes the focus, and Back finds the place agai
 
 test('an address that is none has a page that leads on', async ({ page }) => {
   await open(page, '#/no/such/page', 'There is no page here')
-  await page.getByRole('link', { name: 'Go to the reading' }).click()
+  await page.getByRole('link', { name: 'Go to the water' }).click()
   await expect(page.getByRole('heading', { name: 'What is the water like?' })).toBeVisible()
 })
 
@@ -91,17 +97,17 @@ test('the skip link leads to the page it stands on', async ({ page }) => {
 })
 
 test('? helps on every screen, and single keys can be switched off', async ({ page }) => {
-  await open(page, '#/logbook/readings', 'Saved readings')
+  await open(page, '#/settings/waters', 'Saved readings')
   await page.keyboard.press('?')
-  await expect(page.getByRole('dialog', { name: 'Help: Logbook' })).toBeVisible()
+  await expect(page.getByRole('dialog', { name: 'Help: Settings' })).toBeVisible()
   await page.keyboard.press('Escape')
-  await page.getByRole('link', { name: 'Settings' }).click()
+  await page.getByRole('link', { name: 'Settings', exact: true }).click()
   await page.getByLabel('Single-key shortcuts').click()
   await page.getByRole('heading', { name: 'Settings', exact: true }).click()
   await page.keyboard.press('?')
   await expect(page.getByRole('dialog')).toBeHidden()
-  await page.getByRole('button', { name: 'Help' }).click()
-  await expect(page.getByRole('dialog', { name: 'Help: Settings' })).toBeVisible()
+  await page.getByRole('link', { name: 'Help' }).click()
+  await expect(page.getByRole('region', { name: 'Water', exact: true })).toContainText('Describe the water')
 })
 
 test('until a theme is chosen the system’s own holds', async ({ page }) => {

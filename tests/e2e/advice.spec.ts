@@ -1,4 +1,4 @@
-import { expect, open, SUMMER_JIG as READING, test, unfold } from './page'
+import { expect, open, SUMMER_JIG as READING, tap, test, unfold } from './page'
 
 test.beforeEach(async ({ page }) => {
   await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper', schools: {} } })
@@ -6,7 +6,7 @@ test.beforeEach(async ({ page }) => {
 })
 
 test('near an edge it says what lies beyond and what to measure again', async ({ page }) => {
-  await open(page, '#/advice', 'Jig')
+  await open(page, '#/?panel=answer', 'Jig')
   await unfold(page, 'Close calls')
   const near = page.getByRole('region', { name: 'Close calls' })
   await expect(near).toContainText('Measure the visibility again')
@@ -15,21 +15,23 @@ test('near an edge it says what lies beyond and what to measure again', async ({
 })
 
 test('one change to the reading marks the picks that it turned, and is taken back by one tap', async ({ page }) => {
-  await open(page, '#/advice', 'Jig')
+  await open(page, '#/?panel=answer', 'Jig')
   const skirt = page.getByRole('region', { name: 'Skirt', exact: true })
   await expect(skirt).toContainText('Black')
-  await page.getByLabel('Forage').selectOption('shad')
+  await tap(page, 'Shad', 'Forage')
   const changed = page.getByRole('region', { name: 'What changed' })
   await expect(changed).toContainText('Since forage went from crawfish to shad')
-  await expect(changed).toContainText('Skirt base: black → white')
-  await expect(skirt).toContainText('Changed: skirt base was black')
+  await expect(changed).toContainText(/\d picks change/)
+  await expect(skirt).toContainText('White')
+  await expect(skirt).toContainText('was Black')
   await page.getByRole('button', { name: 'Change it back' }).click()
   await expect(changed).toBeHidden()
-  await expect(page.getByLabel('Forage')).toHaveValue('crawfish')
+  await expect(page.getByRole('radio', { name: 'Crawfish' })).toBeChecked()
+  await expect(skirt).not.toContainText('was Black')
 })
 
 test('a slider on its way is one change', async ({ page }) => {
-  await open(page, '#/advice', 'Jig')
+  await open(page, '#/?panel=answer', 'Jig')
   const sight = page.getByRole('slider', { name: 'Visibility' })
   await sight.focus()
   for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight')
@@ -37,7 +39,7 @@ test('a slider on its way is one change', async ({ page }) => {
 })
 
 test('fish that follow and do not take get another trailer first', async ({ page }) => {
-  await open(page, '#/advice', 'Jig')
+  await open(page, '#/?panel=answer', 'Jig')
   await unfold(page, 'If conditions change')
   const next = page.getByRole('region', { name: 'If conditions change' })
   await expect(next).toContainText('They follow but won’t bite')
@@ -45,7 +47,7 @@ test('fish that follow and do not take get another trailer first', async ({ page
 })
 
 test('another school is drawn beside its pick, and one tap tries it', async ({ page }) => {
-  await open(page, '#/advice', 'Jig')
+  await open(page, '#/?panel=answer', 'Jig')
   await unfold(page, 'Where anglers disagree')
   const schools = page.getByRole('region', { name: 'Where anglers disagree' })
   await expect(schools.getByRole('img').first()).toBeVisible()
@@ -55,9 +57,10 @@ test('another school is drawn beside its pick, and one tap tries it', async ({ p
 })
 
 test('a reason leads to its rule, and the rule to a reading where it decides', async ({ page }) => {
-  await open(page, '#/advice', 'Jig')
-  await page
-    .getByRole('region', { name: 'Skirt', exact: true })
+  await open(page, '#/?panel=answer', 'Jig')
+  const skirt = page.getByRole('region', { name: 'Skirt', exact: true })
+  await skirt.getByRole('button', { name: 'More about the skirt' }).click()
+  await skirt
     .getByRole('button', { name: /^Facts behind this/ })
     .first()
     .press('Enter')
@@ -101,7 +104,7 @@ test('the book is searched by word, by lure and by school', async ({ page }) => 
 })
 
 test('a pick is explained: who voted, how much it counted, and what would turn it', async ({ page }) => {
-  await open(page, '#/advice', 'Jig')
+  await open(page, '#/?panel=answer', 'Jig')
   const skirt = page.getByRole('region', { name: 'Skirt', exact: true })
   await skirt.getByRole('button', { name: 'More about the skirt' }).click()
   await skirt.getByText('All rules that voted').click()
@@ -116,15 +119,15 @@ test('a toss-up shows both picks, equal in size', async ({ page }) => {
       reading: { ...READING, lure: 'jig', visibility_in: 54, forage: 'crawfish', surface_f: 66, bite: 'normal' },
     },
   })
-  await open(page, '#/advice', 'Jig')
+  await open(page, '#/?panel=answer', 'Jig')
   const skirt = page.getByRole('region', { name: 'Skirt', exact: true })
-  await expect(skirt).toContainText('Toss-up')
-  await expect(skirt.getByText('Green pumpkin', { exact: true })).toBeVisible()
-  const [one, other] = await Promise.all(
-    ['Brown', 'Green pumpkin'].map((word) => skirt.getByText(word, { exact: true }).boundingBox()),
-  )
-  expect(one?.width).toBeCloseTo(other?.width ?? 0, 0)
-  expect(one?.height).toBeCloseTo(other?.height ?? 0, 0)
+  const both = skirt.locator('[data-toss-up]').filter({ hasText: 'green pumpkin' })
+  await expect(both).toHaveText(/^\s*(brown or green pumpkin|green pumpkin or brown)\s*$/)
+  // One line of one size, a patch of each color.
+  await expect(both.locator('[data-patch]')).toHaveCount(2)
+  const sizes = await both.locator('[data-patch]').evaluateAll((all) => all.map((one) => one.getBoundingClientRect()))
+  expect(sizes[0]?.width).toBe(sizes[1]?.width)
+  expect(sizes[0]?.height).toBe(sizes[1]?.height)
 })
 
 test('of two equal picks the one that is trusted is tied', async ({ page }) => {
@@ -140,7 +143,7 @@ test('of two equal picks the one that is trusted is tied', async ({ page }) => {
   await page.request.put('/api/current-reading', {
     data: { reading: { ...READING, ...perch, surface_f: 75, season: 'summer' } },
   })
-  await open(page, '#/advice', 'Jig')
+  await open(page, '#/?panel=answer', 'Jig')
   const skirt = page.getByRole('region', { name: 'Skirt', exact: true })
   await expect(skirt.getByText(/^Black/).first()).toBeVisible()
   await skirt.getByRole('button', { name: 'More about the skirt' }).click()
@@ -154,7 +157,7 @@ test('any lure is the best for the water, and another is one tap away', async ({
   await page.request.put('/api/current-reading', {
     data: { reading: { ...READING, lure: 'any', cover: 'rock', surface_f: 46 } },
   })
-  await open(page, '#/advice', 'Jig')
+  await open(page, '#/?panel=answer', 'Jig')
   await unfold(page, 'Which lure for this water')
   const ranking = page.getByRole('region', { name: 'Which lure for this water' })
   await expect(ranking.getByRole('listitem').first()).toContainText('Jig')
@@ -169,6 +172,35 @@ test('any lure is the best for the water, and another is one tap away', async ({
 test('without lead the head is of another metal', async ({ page }) => {
   await open(page, '#/settings', 'Settings')
   await page.getByLabel('Lead-free only').click()
-  await open(page, '#/advice', 'Jig')
+  await open(page, '#/?panel=answer', 'Jig')
   await expect(page.getByRole('region', { name: 'Head', exact: true })).toContainText(/tungsten|steel/)
+})
+
+test('a rule that is not believed is put off from its reason, told, and put on again', async ({ page }) => {
+  await open(page, '', 'What is the water like?')
+  const skirt = page.getByRole('region', { name: 'Skirt', exact: true })
+  const why = async () => {
+    await skirt.getByRole('button', { name: 'More about the skirt' }).click()
+    await skirt
+      .getByRole('button', { name: /^Facts behind this/ })
+      .first()
+      .click()
+  }
+  const because = skirt.locator('[id="why-skirt"]')
+  const first = (await because.textContent()) ?? ''
+  await why()
+  await page.getByRole('button', { name: 'I don’t believe this' }).click()
+  await expect(because).not.toHaveText(first)
+  const told = page.getByText('A rule of yours is off.')
+  await expect(told).toBeVisible()
+  await page.keyboard.press('Escape')
+  await told.getByRole('link', { name: 'Look at it' }).click()
+  const off = page.getByRole('region', { name: /^Off, because you do not believe them, 1/ })
+  await expect(off).toContainText(first)
+  await off.locator('summary').click()
+  await off.getByRole('button', { name: 'Put this rule on again' }).click()
+  await expect(off).toBeHidden()
+  await page.goto('/#/')
+  await expect(because).toHaveText(first)
+  await expect(told).toBeHidden()
 })

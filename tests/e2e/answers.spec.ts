@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { expect, layBest, open, stock, stored, SUMMER_JIG as READING, tap, test, watched } from './page'
+import { expect, layBest, open, openFact, stock, stored, SUMMER_JIG as READING, tap, test, watched } from './page'
 
 // An answer belongs to its input, nothing is asked twice, and nothing is lost when the server is slow, dead or the page is closed.
 
@@ -33,15 +33,16 @@ const asked = (page: Page) => {
 }
 
 test('an advice that is not of this reading says so, and nothing in it can be acted on', async ({ page }) => {
-  await open(page, '#/advice?panel=lures', 'Jig')
+  await open(page, '#/?panel=lures', 'Jig')
   await expect(page.getByRole('button', { name: 'Show advice for a spinnerbait' })).toBeVisible()
-  const letGo = await hold(page, '**/api/advice/view')
-  await page.getByLabel('Forage').selectOption('shad')
+  await openFact(page, 'Forage')
+  const letGo = await hold(page, '**/api/advice')
+  await tap(page, 'Shad')
   await expect(page.getByText('Below is the result for the previous reading.')).toBeVisible()
   await page.getByRole('button', { name: 'Show advice for a spinnerbait' }).click()
   await expect(page.getByRole('region', { name: 'Skirt', exact: true })).toContainText('Black')
   letGo()
-  await expect(page.getByRole('region', { name: 'What changed' })).toContainText('Skirt base: black → white')
+  await expect(page.getByRole('region', { name: 'Skirt', exact: true })).toContainText('was Black')
   // The click on the old one was not carried out late either.
   await expect(page.getByRole('heading', { name: /^Jig/ })).toBeVisible()
   await page.getByRole('button', { name: 'Show advice for a spinnerbait' }).click()
@@ -52,13 +53,13 @@ test('a swap of an older list changes nothing', async ({ page }) => {
   await stock(page, 'demo/parts.csv')
   await layBest(page, READING)
   const quiet = watched(page)
-  await open(page, '#/bench?panel=swap', 'Bench: jig')
+  await open(page, '#/tie', 'Build: jig')
   await page.getByRole('button', { name: 'Skirt: next' }).click()
   const first = page.getByRole('button', { name: /^Do it/ }).first()
   await expect(first).toBeVisible()
   const letGo = await hold(page, '**/api/swaps')
   await page.getByRole('button', { name: 'Trailer: next' }).click()
-  await expect(page.locator('[aria-busy=true]').filter({ has: first })).toBeVisible()
+  await expect(page.locator('[aria-busy=true]').filter({ has: first }).first()).toBeVisible()
   await expect.poll(() => page.evaluate(() => document.documentElement.hasAttribute('data-busy'))).toBe(true)
   const writes = asked(page)
   await first.click()
@@ -73,7 +74,7 @@ test('opening the bench asks each thing once, and coming back to the window asks
   await layBest(page, READING)
   const seen = asked(page)
   const quiet = watched(page)
-  await open(page, '#/bench', 'Bench: jig')
+  await open(page, '#/tie', 'Build: jig')
   await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible()
   await page.getByRole('tab', { name: 'Best from my parts' }).scrollIntoViewIfNeeded()
   await expect(page.getByRole('button', { name: /^Use this build/ }).first()).toBeVisible()
@@ -93,25 +94,26 @@ test('opening the bench asks each thing once, and coming back to the window asks
 })
 
 test('whatever the browser thinks of the network, the program goes on', async ({ page }) => {
-  await open(page, '#/advice', 'Jig')
+  await open(page, '#/?panel=answer', 'Jig')
   await page.evaluate(() => {
     Object.defineProperty(navigator, 'onLine', { get: () => false })
     window.dispatchEvent(new Event('offline'))
   })
-  await page.getByLabel('Forage').selectOption('shad')
+  await tap(page, 'Shad', 'Forage')
   await expect(page.getByRole('region', { name: 'Skirt', exact: true })).toContainText('White')
 })
 
 test('a server that does not answer is told in a sentence, with a way on, and what was there stays', async ({
   page,
 }) => {
-  await open(page, '#/advice', 'Jig')
-  await page.route('**/api/advice/view', (route) => route.fulfill({ status: 503, body: 'busy' }))
-  await page.getByLabel('Forage').selectOption('shad')
+  await open(page, '#/?panel=answer', 'Jig')
+  await openFact(page, 'Forage')
+  await page.route('**/api/advice', (route) => route.fulfill({ status: 503, body: 'busy' }))
+  await tap(page, 'Shad')
   const alert = page.getByRole('alert').filter({ hasText: 'Kontrast could not answer (503)' })
   await expect(alert).toBeVisible()
   await expect(page.getByRole('region', { name: 'Skirt', exact: true })).toContainText('Black')
-  await page.unroute('**/api/advice/view')
+  await page.unroute('**/api/advice')
   await alert.getByRole('button', { name: 'Try again' }).click()
   await expect(page.getByRole('region', { name: 'Skirt', exact: true })).toContainText('White')
   await expect(alert).toBeHidden()
@@ -178,11 +180,11 @@ test('a settings write that fails late takes nothing newer back', async ({ page 
 })
 
 test('a part half typed in is still there after a look at another screen', async ({ page }) => {
-  await open(page, '#/parts', 'Parts')
+  await open(page, '#/box/list', 'Parts')
   await page.getByRole('button', { name: 'Add a part' }).click()
   await page.getByLabel('Name', { exact: true }).fill('Half a craw')
-  await page.getByRole('link', { name: 'Rules' }).click()
-  await expect(page.getByRole('heading', { name: 'Rules' })).toBeVisible()
+  await page.getByRole('link', { name: 'Learned' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
   await page.goBack()
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Half a craw')
   await page.reload()
@@ -197,25 +199,25 @@ test('each lure keeps a build of its own, in every browser, and undo goes back a
   await stock(page, 'demo/parts.csv')
   await layBest(page, { ...READING, lure: 'swim_jig' })
   await layBest(page, READING)
-  await open(page, '#/bench', 'Bench: jig')
+  await open(page, '#/tie', 'Build: jig')
   const skirt = page.getByRole('combobox', { name: 'Skirt', exact: true })
   const jig = await skirt.inputValue()
   await page.getByRole('button', { name: 'Skirt: next' }).click()
   await expect(skirt).not.toHaveValue(jig)
   const changed = await skirt.inputValue()
-  await page.getByRole('link', { name: 'Reading', exact: true }).click()
+  await page.getByRole('link', { name: 'Water', exact: true }).click()
   await tap(page, 'Swim jig')
-  await page.getByRole('link', { name: 'Bench', exact: true }).click()
-  await expect(page.getByRole('heading', { name: 'Bench: swim jig' })).toBeVisible()
+  await page.getByRole('link', { name: 'Tie', exact: true }).click()
+  await expect(page.getByRole('heading', { name: 'Build: swim jig' })).toBeVisible()
   await page.getByRole('button', { name: 'Trailer: next' }).click()
   await tapReading(page, 'Jig')
   await expect(skirt).toHaveValue(changed)
 
   await page.getByRole('button', { name: 'Undo', exact: true }).first().click()
-  await expect(page.getByRole('heading', { name: 'Bench: swim jig' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Build: swim jig' })).toBeVisible()
   // The other browser is told what is stored by then.
   await page.getByRole('button', { name: 'Undo', exact: true }).first().click()
-  await expect(page.getByRole('heading', { name: 'Bench: jig' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Build: jig' })).toBeVisible()
   await expect(skirt).toHaveValue(jig)
   const onBench = async () =>
     (await stored<{ builds: { lure: string; skirt?: { id: string } }[] }>(page, '/api/workbench')).builds.find(
@@ -225,14 +227,14 @@ test('each lure keeps a build of its own, in every browser, and undo goes back a
 
   const other = await browser.newContext()
   const elsewhere = await other.newPage()
-  await elsewhere.goto(page.url().replace(/#.*/, '#/bench'))
+  await elsewhere.goto(page.url().replace(/#.*/, '#/tie'))
   await expect(elsewhere.getByRole('combobox', { name: 'Skirt', exact: true })).toHaveValue(jig)
   await other.close()
 })
 
 async function tapReading(page: Page, lure: string): Promise<void> {
-  await page.getByRole('link', { name: 'Reading', exact: true }).click()
+  await page.getByRole('link', { name: 'Water', exact: true }).click()
   await tap(page, lure)
-  await page.getByRole('link', { name: 'Bench', exact: true }).click()
-  await expect(page.getByRole('heading', { name: `Bench: ${lure.toLowerCase()}` })).toBeVisible()
+  await page.getByRole('link', { name: 'Tie', exact: true }).click()
+  await expect(page.getByRole('heading', { name: `Build: ${lure.toLowerCase()}` })).toBeVisible()
 }

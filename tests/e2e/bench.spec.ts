@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test'
 import { expect, layBest, open, stock, test, watched } from './page'
 
 const READING = {
@@ -25,7 +26,7 @@ test.beforeEach(async ({ page }) => {
 })
 
 test('the best of the bin is laid out, with its score and a verdict in words', async ({ page }) => {
-  await open(page, '#/bench', 'Bench: jig')
+  await open(page, '#/tie', 'Build: jig')
   const verdict = page.getByRole('region', { name: 'Verdict' })
   await expect(verdict).toContainText('of 100')
   await expect(verdict).toContainText('Skirt and the orange in the trailer look like two colors')
@@ -33,12 +34,12 @@ test('the best of the bin is laid out, with its score and a verdict in words', a
 })
 
 test('arrows step through parts, and the drawing and figures follow', async ({ page }) => {
-  await open(page, '#/bench', 'Bench: jig')
+  await open(page, '#/tie', 'Build: jig')
   const skirt = page.getByRole('combobox', { name: 'Skirt', exact: true })
   const before = await skirt.inputValue()
   const score = page.getByRole('region', { name: 'Verdict' }).locator('p').first()
   const was = await score.textContent()
-  await page.getByRole('heading', { name: 'Bench: jig' }).click()
+  await page.getByRole('heading', { name: 'Build: jig' }).click()
   await page.keyboard.press('ArrowRight')
   await expect(skirt).not.toHaveValue(before)
   await expect(score).not.toHaveText(was ?? '')
@@ -51,27 +52,28 @@ test('arrows step through parts, and the drawing and figures follow', async ({ p
 })
 
 test('every key is listed on ?, and anything is found by typing', async ({ page }) => {
-  await open(page, '#/bench', 'Bench: jig')
-  await page.getByRole('heading', { name: 'Bench: jig' }).click()
+  await open(page, '#/tie', 'Build: jig')
+  await page.getByRole('heading', { name: 'Build: jig' }).click()
   await page.keyboard.press('?')
-  await expect(page.getByRole('dialog', { name: 'Help: Bench' })).toContainText('Undo the last change')
+  await expect(page.getByRole('dialog', { name: 'Help: Tie' })).toContainText('Undo the last change')
   await page.keyboard.press('Escape')
   await expect(page.getByRole('dialog')).toBeHidden()
   await page.keyboard.press('/')
-  await page.getByRole('combobox', { name: 'Find a command' }).fill('buy')
+  await page.getByRole('combobox', { name: 'Find a command' }).fill('visible')
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('tab', { name: 'What to buy' })).toHaveAttribute('aria-selected', 'true')
+  await expect(page.getByRole('tab', { name: 'How far each part is visible' })).toHaveAttribute('aria-selected', 'true')
 })
 
 test('when the water changes one swap is named, done, and the score rises by it', async ({ page }) => {
   const quiet = watched(page)
-  await open(page, '#/bench', 'Bench: jig')
+  await open(page, '#/tie', 'Build: jig')
   await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible()
+  // In a copy of the water: the reading itself stays as it is.
+  await page.getByRole('button', { name: 'What if the water…' }).click()
   const sight = page.getByRole('slider', { name: 'Visibility' })
   await sight.focus()
   for (let i = 0; i < 16; i++) await page.keyboard.press('ArrowRight')
-  await page.getByRole('tab', { name: 'One swap' }).click()
-  const first = page.getByRole('listitem').filter({ hasText: /\+\d/ }).first()
+  const first = page.getByRole('region', { name: 'Verdict' }).getByRole('listitem').filter({ hasText: /\+\d/ }).first()
   await expect(first).toBeVisible()
   const score = page.getByRole('region', { name: 'Verdict' }).locator('p').first()
   await quiet()
@@ -79,10 +81,12 @@ test('when the water changes one swap is named, done, and the score rises by it'
   const gain = parseFloat(((await first.textContent()) ?? '').match(/\+([\d.]+)/)?.[1] ?? '')
   await first.getByRole('button', { name: /^Do it/ }).click()
   await expect.poll(async () => Math.abs(parseFloat((await score.textContent()) ?? '') - was - gain)).toBeLessThan(0.25)
+  const { reading } = (await (await page.request.get('/api/current-reading')).json()) as { reading: typeof READING }
+  expect(reading.visibility_in).toBe(READING.visibility_in)
 })
 
 test('a colour of one’s own is put on and judged', async ({ page }) => {
-  await open(page, '#/bench', 'Bench: jig')
+  await open(page, '#/tie', 'Build: jig')
   await page.getByRole('button', { name: 'Skirt: edit' }).click()
   await page
     .getByRole('group', { name: 'Skirt, custom part' })
@@ -91,16 +95,22 @@ test('a colour of one’s own is put on and judged', async ({ page }) => {
   await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('it makes a darker one out from farther')
 })
 
-test('a build is saved, opened again and compared with another', async ({ page }) => {
-  await open(page, '#/bench', 'Bench: jig')
-  await page.getByRole('tab', { name: 'Saved builds' }).click()
-  const name = page.getByLabel('Save build as')
+/** Saves the build in hand, and the same with the next skirt. */
+async function saveTwo(page: Page): Promise<void> {
   for (const word of ['First', 'Second']) {
-    await name.fill(word)
-    await name.press('Enter')
+    await page.getByRole('link', { name: 'Build', exact: true }).click()
+    if (word === 'Second') await page.getByRole('button', { name: 'Skirt: next' }).click()
+    else await expect(page.getByRole('button', { name: 'Skirt: next' })).toBeVisible()
+    await page.getByRole('link', { name: 'Saved', exact: true }).click()
+    await page.getByLabel('Save build as').fill(word)
+    await page.getByLabel('Save build as').press('Enter')
     await expect(page.getByRole('button', { name: `Use this build: ${word}` })).toBeVisible()
-    await page.getByRole('button', { name: 'Skirt: next' }).click()
   }
+}
+
+test('a build is saved, opened again and compared with another', async ({ page }) => {
+  await open(page, '#/tie', 'Build: jig')
+  await saveTwo(page)
   await page.getByLabel('Compare First').check()
   await page.getByLabel('Compare Second').check()
   await expect(page.getByRole('region', { name: 'Compared' })).toContainText('Skirt color')
@@ -114,14 +124,8 @@ test('two saved builds hang in one water, which is a copy: at one distance, one 
   // Clear, since in mud a lure a foot down is the deepest that is seen.
   const clear = { ...READING, visibility_in: 96, tint: 'none', depth_ft: 3 }
   await page.request.put('/api/current-reading', { data: { reading: clear } })
-  await open(page, '#/bench', 'Bench: jig')
-  await page.getByRole('tab', { name: 'Saved builds' }).click()
-  for (const word of ['First', 'Second']) {
-    await page.getByLabel('Save build as').fill(word)
-    await page.getByLabel('Save build as').press('Enter')
-    await expect(page.getByRole('button', { name: `Use this build: ${word}` })).toBeVisible()
-    await page.getByRole('button', { name: 'Skirt: next' }).click()
-  }
+  await open(page, '#/tie', 'Build: jig')
+  await saveTwo(page)
   await page.getByLabel('Compare First').check()
   await page.getByLabel('Compare Second').check()
   const compared = page.getByRole('region', { name: 'Compared' })

@@ -10,7 +10,7 @@ const rows = (page: Page) => page.getByRole('list', { name: 'Parts' }).getByRole
 const CRAW = { kind: 'trailer', name: 'Black craw', colour: 'black', style: 'craw', length_in: 3.5, count: 4 }
 
 test('an empty bin teaches, and parts go in by Enter one after another', async ({ page }) => {
-  await open(page, '#/parts', 'Parts')
+  await open(page, '#/box/list', 'Parts')
   await expect(page.getByText('You have no parts yet.')).toBeVisible()
   await page.getByRole('button', { name: 'Add a part' }).click()
   const name = page.getByLabel('Name', { exact: true })
@@ -24,7 +24,7 @@ test('an empty bin teaches, and parts go in by Enter one after another', async (
 })
 
 test('a fault stands beside the part and nothing is lost', async ({ page }) => {
-  await open(page, '#/parts', 'Parts')
+  await open(page, '#/box/list', 'Parts')
   await page.getByRole('button', { name: 'Add a part' }).click()
   await page.getByText('More about this part').click()
   await page.getByLabel('Length, in').fill('40')
@@ -36,7 +36,7 @@ test('a fault stands beside the part and nothing is lost', async ({ page }) => {
 
 test('several are changed at once and the change is undone', async ({ page }) => {
   await page.request.post('/api/parts', { data: [CRAW, { ...CRAW, name: 'Second craw' }] })
-  await open(page, '#/parts', 'Parts')
+  await open(page, '#/box/list', 'Parts')
   await page.getByLabel('Select Black craw').check()
   await page.getByLabel('Select Second craw').check()
   const bar = page.getByRole('form', { name: 'Change several' })
@@ -49,7 +49,7 @@ test('several are changed at once and the change is undone', async ({ page }) =>
 
 test('a value that cannot be set for several is told, and nothing changes', async ({ page }) => {
   await page.request.post('/api/parts', { data: [CRAW] })
-  await open(page, '#/parts', 'Parts')
+  await open(page, '#/box/list', 'Parts')
   await page.getByLabel('Select Black craw').check()
   const bar = page.getByRole('form', { name: 'Change several' })
   await bar.getByLabel('Field').selectOption('count')
@@ -61,10 +61,10 @@ test('a value that cannot be set for several is told, and nothing changes', asyn
 
 test('the second of two tabs is told, and may keep either', async ({ page, context }) => {
   await page.request.post('/api/parts', { data: [CRAW] })
-  await open(page, '#/parts', 'Parts')
+  await open(page, '#/box/list', 'Parts')
   await page.getByRole('button', { name: /^Black craw/ }).click()
   const other = await context.newPage()
-  await open(other, '#/parts', 'Parts')
+  await open(other, '#/box/list', 'Parts')
   await other.getByRole('button', { name: 'One more Black craw' }).click()
   await expect(other.getByText('Black craw: 5.')).toBeVisible()
 
@@ -84,7 +84,7 @@ test('the second of two tabs is told, and may keep either', async ({ page, conte
 
 test('a part in hand goes on from what is stored: no conflict with oneself, none that never ends', async ({ page }) => {
   const [part] = (await (await page.request.post('/api/parts', { data: [CRAW] })).json()) as { id: string }[]
-  await open(page, '#/parts', 'Parts')
+  await open(page, '#/box/list', 'Parts')
   await page.getByRole('button', { name: /^Black craw/ }).click()
   await page.getByRole('button', { name: 'One more Black craw' }).click()
   await expect(page.getByText('Black craw: 5.')).toBeVisible()
@@ -102,7 +102,7 @@ test('a part in hand goes on from what is stored: no conflict with oneself, none
 test('a table is previewed line by line, mended, and taken in whole', async ({ page }, info) => {
   const file = info.outputPath('parts.csv')
   writeFileSync(file, 'kind,name,colour,style,length_in\ntrailer,Good,black,craw,3\ntrailer,Bad,plaid,craw,3\n')
-  await open(page, '#/parts', 'Parts')
+  await open(page, '#/box/list', 'Parts')
   await page.getByRole('button', { name: 'Import' }).click()
   const panel = page.getByRole('region', { name: 'Import' })
   await panel.locator('input[type=file]').setInputFiles(file)
@@ -120,7 +120,7 @@ test('an import under way is canceled, and nothing of it stays', async ({ page }
   const file = info.outputPath('many.csv')
   const lines = Array.from({ length: 8_000 }, (_, i) => `skirt,Many ${i},black`)
   writeFileSync(file, `kind,name,colour\n${lines.join('\n')}\n`)
-  await open(page, '#/parts', 'Parts')
+  await open(page, '#/box/list', 'Parts')
   await page.getByRole('button', { name: 'Import' }).click()
   const panel = page.getByRole('region', { name: 'Import' })
   await panel.locator('input[type=file]').setInputFiles(file)
@@ -137,7 +137,7 @@ test('an import under way is canceled, and nothing of it stays', async ({ page }
 test('a table in another encoding is refused with a sentence', async ({ page }, info) => {
   const file = info.outputPath('latin.csv')
   writeFileSync(file, Buffer.from('kind,name\nskirt,Gr\xfcn\n', 'latin1'))
-  await open(page, '#/parts', 'Parts')
+  await open(page, '#/box/list', 'Parts')
   await page.getByRole('button', { name: 'Import' }).click()
   await page.locator('input[type=file]').setInputFiles(file)
   await expect(page.getByRole('alert').filter({ hasText: 'not in UTF-8' })).toBeVisible()
@@ -146,7 +146,7 @@ test('a table in another encoding is refused with a sentence', async ({ page }, 
 test('five thousand parts are listed, filtered and scrolled', async ({ page }) => {
   const parts = Array.from({ length: 5000 }, (_, i) => ({ ...CRAW, name: `Craw number ${i}` }))
   await page.request.post('/api/parts', { data: parts })
-  await open(page, '#/parts', 'Parts')
+  await open(page, '#/box/list', 'Parts')
   await expect(page.getByText('5,000 shown')).toBeVisible()
   // Only what is in view is on the page.
   expect(await rows(page).count()).toBeLessThan(60)
@@ -158,7 +158,7 @@ test('five thousand parts are listed, filtered and scrolled', async ({ page }) =
 
 test.describe('a colour from a photo', () => {
   test('is read through the white card in it', async ({ page }) => {
-    await open(page, '#/parts', 'Parts')
+    await open(page, '#/box/list', 'Parts')
     await page.getByRole('button', { name: 'Add a part' }).click()
     // A picture drawn here: paper on the left and a green pumpkin plastic on the right, under a yellowish lamp.
     const picture = await page.evaluate(async () => {
@@ -186,7 +186,7 @@ test.describe('a colour from a photo', () => {
   })
 
   test('a picture that is none, and one far too large, are told so', async ({ page }) => {
-    await open(page, '#/parts', 'Parts')
+    await open(page, '#/box/list', 'Parts')
     await page.getByRole('button', { name: 'Add a part' }).click()
     const input = page.getByRole('form', { name: 'New part' }).locator('input[type=file]')
     await input.setInputFiles({ name: 'p.png', mimeType: 'image/png', buffer: Buffer.from('no picture') })
@@ -205,7 +205,7 @@ test.describe('a colour from a photo', () => {
 })
 
 test('without a colorimeter it says how to start one', async ({ page }) => {
-  await open(page, '#/parts', 'Parts')
+  await open(page, '#/box/list', 'Parts')
   await page.getByRole('button', { name: 'Add a part' }).click()
   await page.getByRole('button', { name: 'Read the colorimeter' }).click()
   await expect(page.getByRole('alert').filter({ hasText: './kontrast colorimeter' })).toBeVisible()
@@ -233,7 +233,7 @@ function skirtUnderALamp(page: Page): Promise<string> {
 test('a photo of a skirt yields its colors and their shares, each to be kept or dropped', async ({ page }) => {
   const skirt = { kind: 'skirt', name: 'Unknown skirt', colour: 'black', count: 4 }
   await page.request.post('/api/parts', { data: [skirt] })
-  await open(page, '#/parts', 'Parts')
+  await open(page, '#/box/list', 'Parts')
   await page.getByRole('button', { name: /^Unknown skirt/ }).click()
   await expect(page.getByText('lay a white card, plain paper will do')).toBeVisible()
   const buffer = Buffer.from(await skirtUnderALamp(page), 'base64')

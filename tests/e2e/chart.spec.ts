@@ -67,7 +67,7 @@ test('a water that is known has a chart of its own, and shows what its fish have
   await page.getByRole('radio', { name: 'This water’s own' }).check()
   await expect(page.getByRole('columnheader')).toHaveText(['Low 12 in', 'Usual 18 in', 'High 27 in'])
 
-  await open(page, '#/advice', 'Bladed jig')
+  await open(page, '#/?panel=answer', 'Bladed jig')
   await unfold(page, 'Show them something different')
   const different = page.getByRole('region', { name: 'Show them something different', exact: true })
   await expect(different.getByText('Your log has no lure from this water yet.')).toBeVisible()
@@ -75,7 +75,7 @@ test('a water that is known has a chart of its own, and shows what its fish have
 })
 
 test('a friend gets why in five sentences, a picture, and a page that needs no program', async ({ page, context }) => {
-  await open(page, '#/advice', 'Bladed jig')
+  await open(page, '#/?panel=answer', 'Bladed jig')
   await unfold(page, 'Tell a friend why')
   const tell = page.getByRole('region', { name: 'Tell a friend why', exact: true })
   await expect(tell.getByText(/^The water: 22 in of visibility/)).toBeVisible()

@@ -23,11 +23,11 @@ test('the settings changed in two pages: both are shown, and one stays', async (
 
 test('a water changed in two pages: what is here can be kept', async ({ page, context }) => {
   await page.request.post('/api/waters', { data: { name: 'Limestone quarry', tint: 'clay', red_crawfish: false } })
-  await open(page, '#/logbook/readings', 'Waters')
+  await open(page, '#/settings/waters', 'Waters')
   await page.getByRole('button', { name: 'Change Limestone quarry' }).click()
   await page.getByRole('textbox', { name: 'Note' }).fill('Boat ramp at the north end')
   const other = await context.newPage()
-  await open(other, '#/logbook/readings', 'Waters')
+  await open(other, '#/settings/waters', 'Waters')
   await other.getByRole('button', { name: 'Change Limestone quarry' }).click()
   await other.getByRole('textbox', { name: 'Note' }).fill('Ramp closed')
   await other.getByRole('button', { name: 'Save water' }).click()

@@ -1,4 +1,4 @@
-import { expect, open, SIZES, stored, SUMMER_JIG, tap, test } from './page'
+import { expect, open, openFact, SIZES, stored, SUMMER_JIG, tap, test } from './page'
 
 test.describe('with a reading and no parts', () => {
   test.beforeEach(async ({ page }) => {
@@ -11,6 +11,7 @@ test.describe('with a reading and no parts', () => {
       await page.setViewportSize({ width, height })
       await open(page, '#/', 'What is the water like?')
       await tap(page, 'Rain')
+      await page.getByRole('link', { name: 'Tie', exact: true }).click()
       await page.getByRole('link', { name: 'Build sheet' }).click()
       await expect(page.getByRole('heading', { name: 'Build sheet: jig' })).toBeVisible()
       await expect(page.getByText('(not owned)').first()).toBeVisible()
@@ -29,7 +30,7 @@ test.describe('with a reading and no parts', () => {
     await page.request.post('/api/parts', {
       data: [{ kind: 'trailer', name: 'White worm', colour: 'white', style: 'ringworm', length_in: 5, count: 1 }],
     })
-    await open(page, '#/bench', 'Bench: jig')
+    await open(page, '#/tie', 'Build: jig')
     const trailer = page.getByRole('group', { name: 'Trailer', exact: true })
     await expect(trailer.getByText('Not owned')).toBeVisible()
     await expect(page.locator('[data-score]')).toBeVisible()
@@ -42,7 +43,7 @@ test.describe('with a reading and no parts', () => {
   })
 
   test('a generic part is given a price, and the sheet counts it', async ({ page }) => {
-    await open(page, '#/bench', 'Bench: jig')
+    await open(page, '#/tie', 'Build: jig')
     await page.getByRole('button', { name: 'Head: edit' }).click()
     await page.getByLabel('Cost of one').fill('1.5')
     await page.getByRole('button', { name: 'Done' }).click()
@@ -54,7 +55,7 @@ test.describe('with a reading and no parts', () => {
     await page.request.post('/api/readings', {
       data: { reading: { ...SUMMER_JIG, lure: 'spinnerbait', visibility_in: 8 }, note: '' },
     })
-    await open(page, '#/bench?panel=missing', 'Bench: jig')
+    await open(page, '#/box/buy', 'What to buy')
     const region = page.getByRole('region', { name: 'For this reading and your saved ones' })
     await region.getByRole('button', { name: /^List what \d+ readings would need$/ }).click()
     await expect(region.getByText(/used in \d+ of \d+ readings/).first()).toBeVisible()
@@ -65,7 +66,7 @@ test.describe('with a reading and no parts', () => {
   })
 
   test('a starter set is one tap, and one tap takes it back', async ({ page }) => {
-    await open(page, '#/parts', 'Parts')
+    await open(page, '#/box/list', 'Parts')
     await page.getByRole('button', { name: /^Add 16 pieces: Four jigs/ }).click()
     await expect(
       page.getByRole('list', { name: 'Parts' }).getByText('Black with blue living rubber skirt').first(),
@@ -75,7 +76,7 @@ test.describe('with a reading and no parts', () => {
   })
 
   test('parts are written as lines, read before they are stored, and kept while half written', async ({ page }) => {
-    await open(page, '#/parts', 'Parts')
+    await open(page, '#/box/list', 'Parts')
     await page.getByRole('button', { name: 'Add from text' }).click()
     const box = page.getByLabel('One part on each line')
     await box.fill('12 green pumpkin craw 3.5 in\nsomething odd')
@@ -83,21 +84,21 @@ test.describe('with a reading and no parts', () => {
     await expect(read).toContainText('12 × 3.5 in craw, green pumpkin')
     await expect(read).toContainText('Line 2: Say what it is')
     await expect(page.getByRole('button', { name: 'Settle 1 line first' })).toBeDisabled()
-    await page.getByRole('link', { name: 'Bench' }).click()
-    await page.getByRole('link', { name: 'Parts' }).click()
-    await page.getByRole('button', { name: 'Add from text' }).click()
+    await page.getByRole('link', { name: 'Tie', exact: true }).click()
+    await page.getByRole('link', { name: 'Box', exact: true }).click()
+    // In the box the way in stands open.
     await expect(box).toHaveValue(/something odd/)
     await box.fill('12 green pumpkin craw 3.5 in\na blue skirt')
     await expect(read).toContainText('not said, taken as: silicone')
     await page.getByRole('button', { name: 'Add 2 parts' }).click()
-    await expect(page.getByRole('list', { name: 'Parts' }).getByRole('listitem')).toHaveCount(2)
+    await expect(page.getByRole('heading', { name: '2 kinds of part, 13 pieces' })).toBeVisible()
     await expect(box).toHaveValue('')
   })
 
   test('a word nobody knows is asked for, remembered, and the list goes in once each line is settled', async ({
     page,
   }) => {
-    await open(page, '#/parts', 'Parts')
+    await open(page, '#/box/list', 'Parts')
     await page.getByRole('button', { name: 'Add from text' }).click()
     const box = page.getByLabel('One part on each line')
     await box.fill('Skirts:\nokie x2\nblk/blu x3\n3 sparkly black craws 4"\nsplit pins')
@@ -121,7 +122,7 @@ test.describe('with a reading and no parts', () => {
   })
 
   test('the short form asks four things, and unfolds where something further down is wrong', async ({ page }) => {
-    await open(page, '#/parts', 'Parts')
+    await open(page, '#/box/list', 'Parts')
     await page.getByRole('button', { name: 'Add a part' }).click()
     const form = page.getByRole('form', { name: 'New part' })
     await expect(form.getByRole('combobox', { name: 'Type' })).toBeVisible()
@@ -137,7 +138,7 @@ test.describe('with a reading and no parts', () => {
   })
 
   test('a figure that is not everyday says what it means', async ({ page }) => {
-    await open(page, '#/bench?panel=figures', 'Bench: jig')
+    await open(page, '#/tie?panel=figures', 'Build: jig')
     for (const [word, meaning] of [
       ['Contrast', 'How much brighter or darker a part is'],
       ['Color, brightness', 'smallest difference a bass can just see'],
@@ -155,7 +156,8 @@ test.describe('with a reading and no parts', () => {
 
   test('the guide to measuring visibility leads to the reading and back', async ({ page }) => {
     await open(page, '#/', 'What is the water like?')
-    await page.getByRole('link', { name: 'How to measure' }).click()
+    await openFact(page, 'More')
+    await page.getByRole('link', { name: 'How to measure visibility' }).click()
     await expect(page.getByRole('heading', { name: 'How to measure visibility' })).toBeVisible()
     await expect(page.getByRole('img', { name: /just visible at 2 feet/ })).toBeVisible()
     await page.getByRole('link', { name: 'Enter your visibility' }).click()
@@ -164,7 +166,7 @@ test.describe('with a reading and no parts', () => {
 })
 
 test('an empty logbook leads on, and somebody new is welcomed once', async ({ page }) => {
-  await open(page, '#/logbook/readings', 'Saved readings')
+  await open(page, '#/settings/waters', 'Saved readings')
   await expect(page.getByRole('button', { name: 'Add your first water' })).toBeVisible()
   await page.getByRole('link', { name: 'Take a reading' }).click()
   const welcome = page.getByRole('region', { name: 'Welcome to Kontrast' })
@@ -204,6 +206,6 @@ test('what is new is said once after an upgrade, and help says which version it 
   await page.reload()
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
   await expect(news).toBeHidden()
-  await page.getByRole('button', { name: 'Help' }).click()
-  await expect(page.getByRole('dialog')).toContainText('Kontrast 1.1, 2026-11-30.')
+  await page.goto('/#/settings/help')
+  await expect(page.getByText('Kontrast 1.1, 2026-11-30.')).toBeVisible()
 })

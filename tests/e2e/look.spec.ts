@@ -23,14 +23,16 @@ test.beforeEach(async ({ page }) => {
 })
 
 test('the lure is shown in the hand and in the water, and fades as it goes away', async ({ page }) => {
-  await open(page, '#/advice', 'Bladed jig')
-  await expect(page.locator('figure').getByRole('img', { name: /Bladed jig drawn to scale/ })).toHaveCount(3)
+  await open(page, '#/?panel=water', 'Bladed jig')
+  // One window, switched in place.
+  const window = page.locator('figure[data-eye]')
+  await expect(window).toHaveAttribute('data-eye', 'person')
+  await page.getByRole('radio', { name: 'In the hand' }).click()
+  await expect(window.getByRole('img', { name: /^In the hand\. Bladed jig drawn to scale/ })).toBeVisible()
+  await page.getByRole('radio', { name: 'In the water' }).click()
+  await expect(window.getByRole('img', { name: /^As a person sees it/ })).toBeVisible()
   const strokes = () =>
-    page
-      .locator('figure')
-      .nth(1)
-      .locator('svg path')
-      .evaluateAll((paths) => paths.map((path) => path.getAttribute('stroke')).join())
+    window.locator('svg path').evaluateAll((paths) => paths.map((path) => path.getAttribute('stroke')).join())
   const near = await strokes()
   const distance = page.getByRole('slider', { name: 'Distance', exact: true })
   await distance.press('End')
@@ -38,14 +40,16 @@ test('the lure is shown in the hand and in the water, and fades as it goes away'
 })
 
 test('the bass’s view is labelled an approximation', async ({ page }) => {
-  await open(page, '#/advice', 'Bladed jig')
-  await expect(page.locator('figure').filter({ hasText: 'A bass’s eyes' })).toContainText('an approximation')
-  await expect(page.locator('figure').filter({ hasText: 'A person’s eyes' })).not.toContainText('an approximation')
+  await open(page, '#/?panel=water', 'Bladed jig')
+  await expect(page.getByText('A bass’s view is an approximation.')).toBeHidden()
+  await page.getByRole('radio', { name: 'A bass’s view' }).click()
+  await expect(page.getByText('A bass’s view is an approximation.')).toBeVisible()
 })
 
 test('what an eye no longer sees is gone, said with its distance, and outlined for whom asks', async ({ page }) => {
-  await open(page, '#/advice', 'Bladed jig')
-  const bass = page.locator('figure').filter({ hasText: 'A bass’s eyes' })
+  await open(page, '#/?panel=water', 'Bladed jig')
+  await page.getByRole('radio', { name: 'A bass’s view' }).click()
+  const bass = page.locator('figure[data-eye="bass"]')
   await expect(bass.locator('svg')).toBeVisible()
   const hidden = bass.locator('[visibility="hidden"]')
   const distance = page.getByRole('slider', { name: 'Distance', exact: true })
@@ -61,7 +65,7 @@ test('what an eye no longer sees is gone, said with its distance, and outlined f
 })
 
 test('the way out of sight is one strip of three pictures, which is tapped or stepped along', async ({ page }) => {
-  await open(page, '#/advice', 'Bladed jig')
+  await open(page, '#/?panel=water', 'Bladed jig')
   const distance = page.getByRole('slider', { name: 'Distance', exact: true })
   // It begins where it matters: neither at hand nor where nothing is left.
   await expect(distance).not.toHaveValue('0')
@@ -95,7 +99,7 @@ test('a lure moves when somebody wants to see it, and never flashes more than th
 }) => {
   const reading = { ...READING, lure: 'spinnerbait', sky: 'sun', tint: 'none', visibility_in: 40, bite: 'active' }
   await page.request.put('/api/current-reading', { data: { reading } })
-  await open(page, '#/advice', 'Spinnerbait')
+  await open(page, '#/?panel=water', 'Spinnerbait')
   await page.getByRole('button', { name: 'Play', exact: true }).scrollIntoViewIfNeeded()
   expect(await page.evaluate(() => document.getAnimations().length)).toBe(0)
   await page.getByRole('button', { name: 'Play', exact: true }).click()
@@ -132,7 +136,7 @@ test('a lure moves when somebody wants to see it, and never flashes more than th
 
 test('where nothing should move there are five moments of a turn', async ({ page }) => {
   await page.emulateMedia({ reducedMotion: 'reduce' })
-  await open(page, '#/advice', 'Bladed jig')
+  await open(page, '#/?panel=water', 'Bladed jig')
   await expect(page.getByRole('button', { name: 'Play', exact: true })).toHaveCount(0)
   await page.getByRole('button', { name: 'Five moments' }).click()
   await expect(page.getByRole('group', { name: 'Five moments of a turn' }).locator('figure')).toHaveCount(5)
@@ -140,7 +144,7 @@ test('where nothing should move there are five moments of a turn', async ({ page
 })
 
 test('a lure that moves is saved as a loop', async ({ page }) => {
-  await open(page, '#/advice', 'Bladed jig')
+  await open(page, '#/?panel=water', 'Bladed jig')
   await page.getByRole('button', { name: 'Play', exact: true }).click()
   await expect(page.locator('[data-eye="person"] canvas[data-shows]').first()).toBeAttached()
   const download = page.waitForEvent('download')
@@ -152,7 +156,7 @@ test('a lure that moves is saved as a loop', async ({ page }) => {
 })
 
 test('whether the screen can be trusted is checked beside the picture', async ({ page }) => {
-  await open(page, '#/advice', 'Bladed jig')
+  await open(page, '#/?panel=water', 'Bladed jig')
   await page.getByRole('button', { name: 'Can this screen be trusted?' }).click()
   const dialog = page.getByRole('dialog')
   await expect(dialog).toContainText('Turn off night tints')
@@ -161,7 +165,7 @@ test('whether the screen can be trusted is checked beside the picture', async ({
 
 test('the picture is what used eyes see, or what a camera takes that corrects nothing', async ({ page }) => {
   await page.request.put('/api/current-reading', { data: { reading: { ...READING, tint: 'tannic' } } })
-  await open(page, '#/advice', 'Bladed jig')
+  await open(page, '#/?panel=water', 'Bladed jig')
   const water = page.locator('[data-eye="person"] > div')
   const camera = page.getByRole('checkbox', { name: 'Camera, no correction' })
   await expect(camera).not.toBeChecked()
@@ -171,7 +175,7 @@ test('the picture is what used eyes see, or what a camera takes that corrects no
 })
 
 test('figures follow the distance by keyboard, and the direction changes them', async ({ page }) => {
-  await open(page, '#/advice', 'How far each part is visible')
+  await open(page, '#/?panel=figures', 'How far each part is visible')
   await unfold(page, 'How far each part is visible')
   await page.getByRole('region', { name: 'How far each part is visible' }).scrollIntoViewIfNeeded()
   await expect(page.locator('[data-plot="parts"] path.plot-line').first()).toBeVisible()
@@ -185,19 +189,19 @@ test('figures follow the distance by keyboard, and the direction changes them', 
 })
 
 test('the model gives its opinion beside the trade’s', async ({ page }) => {
-  await open(page, '#/advice', 'Second opinion, from the model')
+  await open(page, '#/?panel=model', 'Second opinion, from the model')
   await unfold(page, 'Second opinion, from the model')
   await expect(page.getByRole('region', { name: 'Second opinion, from the model' })).toContainText('Advised: Gold')
 })
 
 test('in the dark the screen says that colour is gone', async ({ page }) => {
   await page.request.put('/api/current-reading', { data: { reading: { ...READING, sky: 'night' } } })
-  await open(page, '#/advice', 'Bladed jig')
+  await open(page, '#/?panel=water', 'Bladed jig')
   await expect(page.getByText(/too dark for color/)).toBeVisible()
 })
 
 test('the colours are sunk and compared', async ({ page }) => {
-  await open(page, '#/depths', 'Does lime green hold its color deeper than other colors?')
+  await open(page, '#/tie/depths', 'Does lime green hold its color deeper than other colors?')
   await expect(page.getByRole('row')).toHaveCount(19)
   await page.getByRole('radio', { name: 'Color alone' }).click()
   await expect(page.getByText(/Chartreuse ranks/)).toBeVisible()

@@ -37,7 +37,7 @@ async function openTrip(page: Page, url: string, home: AtHome): Promise<void> {
   const short = { ...quarry?.trip, lures: ['jig'], covers: ['open'] }
   const made = await home.send('POST', '/api/trips', { name: 'An hour at the quarry', trip: short })
   expect(made.status, await made.text()).toBe(201)
-  await page.goto(`${url}/#/trips`)
+  await page.goto(`${url}/#/fish/all`)
   await page.getByRole('link', { name: 'An hour at the quarry' }).click()
 }
 
@@ -51,8 +51,8 @@ test('the whole interface opens with the network cut, and says how old the data 
   for (const [hash, heading] of [
     ['', 'What is the water like?'],
     ['logbook/readings', 'Saved readings'],
-    ['parts', 'Parts'],
-    ['trips', 'Trips'],
+    ['box/list', 'Parts'],
+    ['fish/all', 'Trips'],
     ['rules', 'Rules'],
     ['on-the-water', 'On the water'],
     ['settings', 'Settings'],
@@ -62,7 +62,7 @@ test('the whole interface opens with the network cut, and says how old the data 
     await expect(phone.getByRole('heading', { name: heading, exact: true }).first()).toBeVisible()
     await expect(phone.getByRole('region', LINE)).toContainText(/No connection\. Data from \d+:\d\d [AP]M\./)
   }
-  await phone.goto(`${network.url}/#/logbook/readings`)
+  await phone.goto(`${network.url}/#/settings/waters`)
   await expect(phone.getByText('The limestone quarry').first()).toBeVisible()
   network.mend()
   await expect(phone.getByRole('region', LINE)).toBeHidden({ timeout: 30_000 })
@@ -255,14 +255,15 @@ test('a packed trip advises with no signal, and says how near it is', async ({ p
   // The water is another one than was packed for.
   await phone.goto(`${network.url}/#/`)
   await phone.getByRole('radio', { name: 'Storm', exact: true }).click()
-  await expect(phone.getByRole('complementary', { name: 'What to tie' }).getByRole('note')).toContainText('Not packed:')
-  // Every screen says that it is a packed one, and with the signal back none shows it any longer.
-  await phone.getByRole('link', { name: 'Advice', exact: true }).click()
+  // Every place says that it is a packed one, the strip too, and with the signal back none shows it any longer.
+  const strip = phone.getByRole('button', { name: /^Advice: / })
+  await expect(strip).toContainText('From the pack')
+  await strip.click()
   const note = phone.getByRole('main').getByRole('note')
   await expect(note).toContainText('Not packed:')
   network.mend()
   await expect(note).toBeHidden({ timeout: 30_000 })
-  await expect(phone.getByRole('main').getByRole('heading', { level: 1 })).toBeVisible()
+  await expect(phone.getByRole('region', { name: 'What to tie' }).getByRole('heading', { level: 2 })).toBeVisible()
 })
 
 test('a pack of an older version is not used, and says so', async ({ phone, network, home }) => {
@@ -281,7 +282,7 @@ test('a pack of an older version is not used, and says so', async ({ phone, netw
     },
     trip ?? { id: '' },
   )
-  await phone.goto(`${network.url}/#/trips/${trip?.id ?? ''}`)
+  await phone.goto(`${network.url}/#/fish/${trip?.id ?? ''}`)
   await phone.reload()
   await expect(phone.getByText('This trip was packed by another version of Kontrast. Pack it again.')).toBeVisible()
 })
@@ -293,7 +294,7 @@ test('signing out takes everything off the phone, but not while notes wait', asy
   await sent(phone)
   await phone.route('**/events/*', (route) => route.abort())
   await phone.getByRole('button', { name: 'Bite', exact: true }).click()
-  await phone.goto(`${network.url}/#/settings`)
+  await phone.goto(`${network.url}/#/settings/phones`)
   const signOut = phone
     .getByRole('listitem')
     .filter({ hasText: '(this device)' })
@@ -307,7 +308,7 @@ test('signing out takes everything off the phone, but not while notes wait', asy
   expect(
     await phone.evaluate(async () => [(await indexedDB.databases()).length, (await caches.keys()).length]),
   ).toEqual([0, 0])
-  await phone.goto(`${network.url}/#/logbook/readings`)
+  await phone.goto(`${network.url}/#/settings/waters`)
   await expect(phone.getByLabel('Pass phrase')).toBeVisible()
   await context.close()
 })
@@ -380,7 +381,7 @@ test('the pocket file holds the trip with no network at all, takes notes, and ha
 
   // Imported at noon and again in the evening, everything is there once.
   const desk = await browser.newPage()
-  await desk.goto(`${home.url}/#/logbook/outings`)
+  await desk.goto(`${home.url}/#/learned/outings`)
   const choose = (name: string) => desk.locator('input[type=file]').setInputFiles(info.outputPath(name))
   for (const [name, button, done] of [
     ['noon.json', 'Add 1 outing', '1 outing added.'],

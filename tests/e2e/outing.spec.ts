@@ -357,9 +357,13 @@ test('a season says what it shows, lets the log vote, and goes out and in as a t
   await page.setViewportSize({ width: 1280, height: 800 })
   await fishASeason(page, server)
   await page.request.post('/api/outings', { data: { started_at: ago(2), ended_at: ago(1) } })
-  await open(page, '#/logbook', 'Outings')
-  await page.getByLabel('Year').selectOption(LAST_YEAR)
-  await expect(page.getByRole('link', { name: /^October 14: / })).toBeVisible()
+  await page.goto('/#/learned')
+  // The surest lesson as a sentence, and the year in one strip, with the one before in gray.
+  await expect(page.getByRole('heading', { level: 1, name: /times the bites of|Not told yet/ })).toBeVisible()
+  await expect(page.getByRole('img', { name: new RegExp(`^${Number(LAST_YEAR) + 1}: 1 outing, `) })).toBeVisible()
+  await expect(page.getByText(`Gray: ${LAST_YEAR}.`)).toBeVisible()
+  await page.getByRole('link', { name: 'Outings', exact: true }).click()
+  await expect(page.getByRole('link', { name: /^Oct \d+, / }).first()).toBeVisible()
   const csv = await (await page.request.get('/api/outings/table')).text()
   await page.locator('input[type=file]').setInputFiles({
     name: 'outings.csv',
@@ -369,7 +373,7 @@ test('a season says what it shows, lets the log vote, and goes out and in as a t
   await expect(page.getByText(/^This file holds \d+ outings with/)).toBeVisible()
   await page.getByRole('button', { name: 'Cancel' }).click()
 
-  await page.getByRole('link', { name: 'What it shows' }).click()
+  await page.getByRole('link', { name: 'Ask the log' }).click()
   const worth = page.getByRole('region', { name: 'What a part is worth' })
   await expect(worth).toContainText(/Of\s+\d+ pairs/)
   await expect(worth.getByRole('row').nth(1)).toContainText(/80 % sure it is between|Not told yet/)
@@ -414,7 +418,7 @@ test('a fair trial is drawn and its blocks are fished by the timer', async ({ pa
     ['Chunk', { ...JIG, trailer: BLUE }],
   ] as const)
     await page.request.post('/api/builds', { data: { name, build } })
-  await open(page, '#/logbook/trials', 'Fair trials')
+  await open(page, '#/learned/trials', 'Fair trials')
   await page.getByLabel('Lure A').selectOption({ label: 'Craw' })
   await page.getByLabel('Lure B').selectOption({ label: 'Chunk' })
   await page.getByRole('button', { name: 'Draw the order' }).click()
@@ -429,6 +433,6 @@ test('a fair trial is drawn and its blocks are fished by the timer', async ({ pa
   await expect(page.getByRole('button', { name: /^Start block 2 with / }).first()).toBeVisible()
   // From the logbook one goes on where it is fished.
   const here = new URL(page.url()).hash
-  await open(page, '#/logbook/trials', 'Fair trials')
+  await open(page, '#/learned/trials', 'Fair trials')
   await expect(page.getByRole('link', { name: 'Go on with it' })).toHaveAttribute('href', here)
 })

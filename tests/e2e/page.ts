@@ -129,9 +129,18 @@ export async function open(page: Page, hash: string, heading: string): Promise<v
   await expect(page.getByRole('heading', { name: heading }).first()).toBeVisible()
 }
 
-/** Taps the tile with this word. */
-export async function tap(page: Page, word: string): Promise<void> {
+/** Taps the tile with this word; a fact that is folded away is opened by its name first. */
+export async function tap(page: Page, word: string, fact?: string): Promise<void> {
+  if (fact) await openFact(page, fact)
   await page.getByRole('radio', { name: word, exact: true }).click()
+}
+
+/** Opens one of the facts of the water that show their value only. */
+export async function openFact(page: Page, fact: string): Promise<void> {
+  const button = page
+    .getByRole('toolbar', { name: 'More about the water' })
+    .getByRole('button', { name: new RegExp(`^${fact}\\b`) })
+  if ((await button.getAttribute('aria-expanded')) !== 'true') await button.click()
 }
 
 /** Puts the parts of a table into the box. */
@@ -190,11 +199,26 @@ export async function sent(page: Page): Promise<void> {
   await expect.poll(waiting, { timeout: 40_000 }).toBe(0)
 }
 
-/** Unfolds a part of the advice. */
+/** What each fold of the answer holds. */
+const FOLDS: Record<string, readonly string[]> = {
+  'How to fish it': ['How to fish it', 'If something goes wrong', 'Good to know today', 'Safety'],
+  'If it changes': ['If conditions change', 'Close calls'],
+  'Other ways': [
+    'Where anglers disagree',
+    'Second opinion, from the model',
+    'Which lure for this water',
+    'Show them something different',
+  ],
+  'In the water': ['In this water', 'How far each part is visible'],
+  'Pass it on': ['Tell a friend why'],
+}
+
+/** Unfolds a part of the answer. */
 export async function unfold(page: Page, heading: string): Promise<void> {
-  const region = page.getByRole('region', { name: heading, exact: true })
-  await region.locator('summary').first().click()
-  await expect(region.locator('details').first()).toHaveAttribute('open')
+  const fold = Object.entries(FOLDS).find(([, holds]) => holds.includes(heading))?.[0] ?? heading
+  const button = page.getByRole('toolbar', { name: 'More about the answer' }).getByRole('button', { name: fold })
+  if ((await button.getAttribute('aria-expanded')) !== 'true') await button.click()
+  await expect(page.getByRole('region', { name: heading, exact: true })).toBeVisible()
 }
 
 /** Notes the demo's season. */

@@ -1,28 +1,33 @@
-import { expect, open, stored, tap, test, unfold } from './page'
+import { expect, open, openFact, stored, tap, test, unfold } from './page'
 
 test('an empty program starts with a reading and already has an advice', async ({ page }) => {
   await open(page, '', 'What is the water like?')
-  await expect(page.getByRole('complementary', { name: 'What to tie' })).toContainText('Bladed jig')
+  const answer = page.getByRole('region', { name: 'What to tie' })
+  await expect(answer).toContainText('Bladed jig')
+  // Nobody has said anything of a water: what is shown is an example.
+  await expect(answer.getByRole('heading', { level: 2 })).toContainText('Example:')
+  await tap(page, 'Overcast')
+  await expect(answer.getByRole('heading', { level: 2 })).not.toContainText('Example:')
 })
 
 test('from a reading to an advice and back, nothing typed', async ({ page }) => {
   await open(page, '', 'What is the water like?')
   await tap(page, 'Spinnerbait')
-  await tap(page, 'Shad')
+  await tap(page, 'Shad', 'Forage')
   await tap(page, 'Overcast')
-  await page.getByRole('link', { name: /^Full advice/ }).click()
   await expect(page.getByRole('heading', { name: /^Spinnerbait/ })).toBeVisible()
   await expect(page.getByRole('img', { name: /Spinnerbait drawn to scale/ }).first()).toBeVisible()
   await expect(page.getByRole('region', { name: 'Skirt', exact: true })).toContainText(/white/i)
-  await page.getByRole('link', { name: 'Reading', exact: true }).click()
+  await page.getByRole('link', { name: 'Box' }).click()
+  await page.getByRole('link', { name: 'Water', exact: true }).click()
   await expect(page.getByRole('radio', { name: 'Spinnerbait' })).toBeChecked()
 })
 
 test('the advice follows the reading without a button', async ({ page }) => {
   await open(page, '', 'What is the water like?')
-  const glance = page.getByRole('complementary', { name: 'What to tie' })
+  const glance = page.getByRole('region', { name: 'What to tie' })
   await tap(page, 'Bladed jig')
-  await tap(page, 'Crawfish')
+  await tap(page, 'Crawfish', 'Forage')
   const stick = page.getByRole('slider', { name: 'Visibility' })
   await stick.focus()
   await stick.press('Home')
@@ -39,7 +44,7 @@ test('a tap on the stick lands where the mark is', async ({ page }) => {
   const box = await stick.boundingBox()
   if (!box) throw new Error('The stick is not on the page.')
   // 60 in of 240 in stands half way along: the marks follow the square root.
-  await page.mouse.click(box.x + box.width * 0.5, box.y + 20)
+  await page.mouse.click(box.x + box.width * 0.5, box.y + 40)
   await expect(stick).toHaveAttribute('aria-valuetext', /^5 ft/)
 })
 
@@ -70,12 +75,12 @@ test('a reading is saved, opened again, compared with another, deleted and resto
   await page.getByRole('button', { name: 'Save reading' }).click()
   await expect(page.getByText('Reading saved.')).toBeVisible()
   await tap(page, 'Swim jig')
-  await tap(page, 'Bluegill')
+  await tap(page, 'Bluegill', 'Forage')
   await page.getByRole('button', { name: 'Save reading' }).click()
   await expect(page.getByText('Reading saved.')).toHaveCount(1)
 
-  await page.getByRole('link', { name: 'Logbook' }).click()
-  await page.getByRole('link', { name: 'Readings and waters' }).click()
+  await page.getByRole('link', { name: 'Settings and more' }).click()
+  await page.getByRole('link', { name: 'Waters' }).click()
   const rows = page.getByRole('region', { name: 'Saved readings' }).getByRole('listitem')
   await expect(rows).toHaveCount(2)
   await rows.nth(0).getByRole('checkbox').check()
@@ -95,7 +100,7 @@ test('a reading is saved, opened again, compared with another, deleted and resto
 })
 
 test('a water is named, and a reading at it starts from what is usual there', async ({ page }) => {
-  await open(page, '#/logbook/readings', 'Waters')
+  await open(page, '#/settings/waters', 'Waters')
   await page.getByRole('button', { name: 'Add a water' }).click()
   await page.getByRole('button', { name: 'Save water' }).click()
   await expect(page.getByText('A water needs a name.')).toBeVisible()
@@ -105,10 +110,11 @@ test('a water is named, and a reading at it starts from what is usual there', as
   await page.getByRole('button', { name: 'Save water' }).click()
   await expect(page.getByRole('region', { name: 'Waters' })).toContainText('Brickyard pond')
 
-  await page.getByRole('link', { name: 'Reading', exact: true }).click()
+  await page.getByRole('link', { name: 'Water', exact: true }).click()
   await tap(page, 'Green')
   await page.getByRole('combobox', { name: 'Water' }).selectOption('Brickyard pond')
   await expect(page.getByRole('radio', { name: 'Clay' })).toBeChecked()
+  await openFact(page, 'Forage')
   await expect(page.getByRole('radio', { name: 'Crawfish', exact: true })).toBeChecked()
 })
 
@@ -116,7 +122,7 @@ test('units are switched and kept', async ({ page }) => {
   await open(page, '#/settings', 'Settings')
   await tap(page, 'Centimeters, grams, °C')
   await expect.poll(async () => (await stored<{ units: string }>(page, '/api/settings')).units).toBe('metric')
-  await page.getByRole('link', { name: 'Reading', exact: true }).click()
+  await page.getByRole('link', { name: 'Water', exact: true }).click()
   await expect(page.getByRole('slider', { name: 'Visibility' })).toHaveAttribute('aria-valuetext', /(cm|m),/)
   await page.reload()
   await expect(page.getByRole('slider', { name: 'Visibility' })).toHaveAttribute('aria-valuetext', /(cm|m),/)
@@ -125,11 +131,10 @@ test('units are switched and kept', async ({ page }) => {
 test('another school is tried from the advice', async ({ page }) => {
   await open(page, '', 'What is the water like?')
   await tap(page, 'Bladed jig')
-  await tap(page, 'Bluegill')
+  await tap(page, 'Bluegill', 'Forage')
   const stick = page.getByRole('slider', { name: 'Visibility' })
   await stick.press('Home')
   for (let i = 0; i < 12; i++) await stick.press('ArrowRight')
-  await page.getByRole('link', { name: 'Advice', exact: true }).click()
   await expect(page.getByRole('region', { name: 'Skirt with trailer' })).toContainText('Contrast')
   await unfold(page, 'Where anglers disagree')
   await page.getByRole('button', { name: 'Try it: Always one color' }).click()

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
-import { LOADS, PATHS, plain } from '../../web/app/loadScreen'
+import { plain, SCREENS } from '../../web/app/loadScreen'
 import { CuttableNetwork } from '../network.js'
 import { AXE, complaints, RULES, wear } from './audit'
 import { faults } from './layout'
@@ -73,25 +73,32 @@ async function fish(page: Page, how: 'on' | 'begun' | 'over'): Promise<string> {
 }
 
 /** The addresses of a screen: without what may follow, and with each thing that can. */
-async function addresses(page: Page, name: keyof typeof PATHS): Promise<string[]> {
-  const path = PATHS[name]
+async function addresses(page: Page, name: keyof typeof SCREENS): Promise<string[]> {
+  const { path } = SCREENS[name]
   const first = async (list: string) => (await stored<{ id: string }[]>(page, list))[0]?.id ?? ''
   switch (path) {
+    case '/':
+      return ['/', '/?panel=answer']
     case '*':
       return ['/nowhere']
     case '/rules/:id?':
       return ['/rules']
-    case '/logbook/:part?':
-      await page.goto('/#/logbook')
-      await expect(page.getByRole('navigation', { name: 'Logbook' })).toBeVisible()
-      return page
-        .getByRole('navigation', { name: 'Logbook' })
-        .getByRole('link')
-        .evaluateAll((links) => links.map((link) => (link.getAttribute('href') ?? '').slice(1)))
+    case '/tie/:tab?':
+    case '/box/:tab?':
+    case '/learned/:part?':
+    case '/settings/:part?':
+      await page.goto(`/#${plain(path)}`)
+      await expect(page.getByRole('navigation', { name })).toBeVisible()
+      return (
+        await page
+          .getByRole('navigation', { name })
+          .getByRole('link')
+          .evaluateAll((links) => links.map((link) => (link.getAttribute('href') ?? '').slice(1)))
+      ).filter((address) => address !== '/rules')
     case '/outing/:id':
       return ['/outing/new', `/outing/${await first('/api/outings')}`]
-    case '/trips/:id?':
-      return ['/trips', `/trips/${await first('/api/trips')}`]
+    case '/fish/:id?':
+      return ['/fish', `/fish/${await first('/api/trips')}`]
     case '/trip-card/:id':
       return [`/trip-card/${await first('/api/trips')}`]
     case '/on-the-water/:id?':
@@ -114,7 +121,7 @@ async function late(server: TestServer): Promise<string> {
 }
 
 for (const size of SIZES) {
-  for (const name of Object.keys(LOADS) as (keyof typeof LOADS)[]) {
+  for (const name of Object.keys(SCREENS) as (keyof typeof SCREENS)[]) {
     const isPhone = size.name === 'phone'
     test(`${name} at ${size.name} size is steady, whole and readable @long`, async ({ contexts, page, server }) => {
       test.setTimeout(180_000)

@@ -9,7 +9,7 @@ test.beforeEach(async ({ page }) => {
 })
 
 test('the sheet of the build on the bench has its steps in order, each with its caution', async ({ page }) => {
-  await open(page, '#/build-sheet', 'Build sheet: spinnerbait')
+  await open(page, '#/tie/sheet', 'Build sheet: spinnerbait')
   const steps = page.getByRole('main').getByRole('listitem')
   await expect(steps.first()).toContainText('1. Lay out the parts')
   await expect(steps.first()).toContainText('eye protection')
@@ -18,7 +18,7 @@ test('the sheet of the build on the bench has its steps in order, each with its 
 })
 
 test('it prints on one page, A4 and Letter', async ({ page }) => {
-  await open(page, '#/build-sheet', 'Build sheet: spinnerbait')
+  await open(page, '#/tie/sheet', 'Build sheet: spinnerbait')
   await expect(page.getByText('Final check')).toBeVisible()
   for (const format of ['A4', 'Letter']) {
     const pdf = (await page.pdf({ format })).toString('latin1')
@@ -27,7 +27,7 @@ test('it prints on one page, A4 and Letter', async ({ page }) => {
 })
 
 test('step by step: space goes on, and the place is kept when the page is closed', async ({ page }) => {
-  await open(page, '#/build-sheet', 'Build sheet: spinnerbait')
+  await open(page, '#/tie/sheet', 'Build sheet: spinnerbait')
   await page.getByRole('button', { name: 'Build step by step' }).click()
   const list = page.getByRole('dialog', { name: 'Checklist' })
   await expect(list).toContainText('Step 1 of')
@@ -52,7 +52,7 @@ test('step by step: space goes on, and the place is kept when the page is closed
 })
 
 test('the reel and the price are reckoned with', async ({ page }) => {
-  await open(page, '#/build-sheet', 'Build sheet: spinnerbait')
+  await open(page, '#/tie/sheet', 'Build sheet: spinnerbait')
   await page.getByLabel('Gear ratio, to 1').fill('7.1')
   await page.getByLabel('Gear ratio, to 1').press('Tab')
   await page.getByLabel('Spool diameter, in').fill('1.5')
@@ -65,7 +65,7 @@ test('the reel and the price are reckoned with', async ({ page }) => {
 })
 
 test('the drawing is saved as SVG, a build given away as JSON and taken in again', async ({ page }, info) => {
-  await open(page, '#/build-sheet', 'Build sheet: spinnerbait')
+  await open(page, '#/tie/sheet', 'Build sheet: spinnerbait')
   const saved = async (button: string) => {
     const download = page.waitForEvent('download')
     await page.getByRole('button', { name: button }).click()
@@ -89,7 +89,7 @@ test('the drawing is saved as SVG, a build given away as JSON and taken in again
 })
 
 test('a batch draws its parts from the bin, and is undone', async ({ page }) => {
-  await open(page, '#/batch', 'Batch build')
+  await open(page, '#/tie/batch', 'Batch build')
   await page.getByLabel('spinnerbait on the bench').fill('2')
   const uses = page.getByRole('region', { name: 'What it uses' })
   await expect(uses).toContainText('beads, brass')
@@ -105,7 +105,7 @@ test('a batch draws its parts from the bin, and is undone', async ({ page }) => 
 })
 
 test('a backup is told before it replaces anything', async ({ page }) => {
-  await open(page, '#/settings', 'Settings')
+  await open(page, '#/settings/backup', 'Backup')
   const backup = await (await page.request.get('/api/backup')).body()
   await page.locator('input[type=file]').setInputFiles({ name: 'b.json', mimeType: 'application/json', buffer: backup })
   await expect(page.getByText(/b.json holds .* 112 parts/)).toBeVisible()

@@ -19,7 +19,7 @@ async function keep(page: Page, name: string): Promise<string> {
 
 test('a trip is planned from the current reading, changed, copied, deleted and put back', async ({ page }) => {
   await stock(page, 'demo/parts.csv')
-  await open(page, '#/trips', 'Trips')
+  await open(page, '#/fish/all', 'Trips')
   await page
     .getByRole('button', { name: /^Plan (a|your first) trip$/ })
     .first()
@@ -52,10 +52,12 @@ test('a trip is planned from the current reading, changed, copied, deleted and p
   await page.getByRole('button', { name: 'Save and plan' }).click()
   await expect(page.getByText('May 10, 2026, 5:00 AM to noon')).toBeVisible()
 
-  await page.getByRole('button', { name: 'Copy' }).click()
+  await page.getByRole('button', { name: /^More for/ }).click()
+  await page.getByRole('menuitem', { name: 'Copy' }).click()
   await page.getByRole('button', { name: 'Save and plan' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Sunday at the flowage (copy)' })).toBeVisible()
-  await page.getByRole('button', { name: 'Delete' }).click()
+  await page.getByRole('button', { name: /^More for/ }).click()
+  await page.getByRole('menuitem', { name: 'Delete' }).click()
   await expect(page.getByRole('link', { name: 'Sunday at the flowage (copy)' })).toBeHidden()
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByRole('link', { name: 'Sunday at the flowage (copy)' })).toBeVisible()
@@ -63,23 +65,26 @@ test('a trip is planned from the current reading, changed, copied, deleted and p
 
 test('the lure follows the time of day, by key and by a turn', async ({ page }) => {
   const id = await keep(page, 'Quarry by the clock')
-  await open(page, `#/trips/${id}`, 'Quarry by the clock')
+  await open(page, `#/fish/${id}`, 'Quarry by the clock')
   const time = page.getByRole('slider', { name: 'Time of day' })
   await expect(time).toHaveAttribute('aria-valuetext', /^7:30 AM, /)
   await time.press('ArrowRight')
   await expect(time).toHaveAttribute('aria-valuetext', /^7:31 AM, /)
-  await expect(page.getByRole('region', { name: 'The day' })).toContainText('low sun')
-  await page.getByRole('region', { name: 'The day' }).getByLabel('Lure').selectOption({ label: 'Spinnerbait' })
+  await expect(page.getByRole('region', { name: 'At one time of the day' })).toContainText('low sun')
+  await page
+    .getByRole('region', { name: 'At one time of the day' })
+    .getByLabel('Lure')
+    .selectOption({ label: 'Spinnerbait' })
   await page.getByRole('button', { name: '8:21 AM' }).click()
   await expect(time).toHaveAttribute('aria-valuetext', /^8:21 AM, /)
-  const day = page.getByRole('region', { name: 'The day' })
+  const day = page.getByRole('region', { name: 'At one time of the day' })
   await expect(day).toContainText('Sun at 12°, sun')
   await expect(day).toContainText('chartreuse')
 })
 
 test('each lure says what it is for, and goes from there to the batch', async ({ page }) => {
   const id = await keep(page, 'Quarry to build')
-  await open(page, `#/trips/${id}`, 'Quarry to build')
+  await open(page, `#/fish/${id}`, 'Quarry to build')
   const carry = page.getByRole('region', { name: 'What to carry' })
   await expect(carry).toContainText(/1\. .+ % of the day/)
   await expect(carry).toContainText(/No other of these (does that|is for .+)\.\s+Without it the day is worth/)
@@ -96,14 +101,14 @@ test('each lure says what it is for, and goes from there to the batch', async ({
 test('a lure of the trip opens on the bench as what it is, and what to buy is found from there', async ({ page }) => {
   await page.request.put('/api/current-reading', { data: { reading: { ...WOOD_SPINNERBAIT, lure: 'jig' } } })
   const id = await keep(page, 'Quarry to try')
-  await open(page, `#/trips/${id}`, 'Quarry to try')
+  await open(page, `#/fish/${id}`, 'Quarry to try')
   const carry = page.getByRole('region', { name: 'What to carry' })
   const spinnerbait = carry.getByRole('listitem').filter({ hasText: 'Spinnerbait' }).first()
-  await spinnerbait.getByRole('button', { name: /^Open in Bench: lure/ }).click()
-  await expect(page.getByRole('heading', { name: 'Bench: spinnerbait' })).toBeVisible()
+  await spinnerbait.getByRole('button', { name: /^Open in Tie: lure/ }).click()
+  await expect(page.getByRole('heading', { name: 'Build: spinnerbait' })).toBeVisible()
   await page.goBack()
   await carry.getByRole('link', { name: 'What to buy' }).click()
-  await expect(page.getByRole('tab', { name: 'What to buy' })).toHaveAttribute('aria-selected', 'true')
+  await expect(page.getByRole('heading', { level: 1, name: 'What to buy' })).toBeVisible()
 })
 
 test('the card prints on one page of each paper', async ({ page }) => {
@@ -119,7 +124,7 @@ test('the card prints on one page of each paper', async ({ page }) => {
 })
 
 test('a service that is not there is told in a sentence, and the form stays', async ({ page }) => {
-  await open(page, '#/trips', 'Trips')
+  await open(page, '#/fish/all', 'Trips')
   await page
     .getByRole('button', { name: /^Plan (a|your first) trip$/ })
     .first()

@@ -18,11 +18,11 @@ import {
   tiedWords,
   untold,
   withPart,
-} from '../../web/screens/outing/noted'
+} from '../../web/screens/fish/noted'
 import { stamp } from '../../web/words/clock'
 import { newId } from '../../web/api/newId'
-import { byStyle, lastTrailers, partsFor } from '../../web/screens/outing/box'
-import { dayAccount } from '../../web/screens/outing/dayAccount'
+import { byStyle, lastTrailers, partsFor } from '../../web/screens/fish/box'
+import { dayAccount } from '../../web/screens/fish/dayAccount'
 import {
   clearer,
   confirmed,
@@ -33,10 +33,10 @@ import {
   isOtherThan,
   seenSoFar,
   withSpatUp,
-} from '../../web/screens/outing/seen'
+} from '../../web/screens/fish/seen'
 import { STOPS } from '../../web/words/stick'
-import { levelWords } from '../../web/screens/logbook/levels'
-import { tableOf } from '../../web/screens/logbook/csv'
+import { levelWords } from '../../web/screens/learned/levels'
+import { tableOf } from '../../web/screens/learned/csv'
 
 const step = (pick: NextStep['change']['pick'], after: string): NextStep => ({
   when: 'not_taking',

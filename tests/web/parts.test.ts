@@ -1,11 +1,11 @@
 import { expect, test } from 'vitest'
 import type { Condition, InventoryPart, Rule, BuildSheet } from '../../web/api/client'
 import { blank, FIELDS, hexOf, isLow, KINDS, measureWords, searchText, swatches } from '../../web/parts/part'
-import { findingWords } from '../../web/screens/bench/traitWords'
+import { findingWords } from '../../web/screens/tie/traitWords'
 import { canBeEmpty, partsFor, slotsOf, step } from '../../web/parts/slots'
-import { conditionWords, saysWords, searchText as ruleText, whenWords } from '../../web/screens/rules/ruleWords'
+import { conditionWords, saysWords, searchText as ruleText, whenWords } from '../../web/screens/settings/ruleWords'
 import { DARKENED_HEX } from '../../web/words/vocabulary'
-import { minutes, stepText, upTo } from '../../web/screens/build-sheet/steps'
+import { minutes, stepText, upTo } from '../../web/screens/tie/steps'
 
 // No browser: the front end's small functions about parts, the bench, the rulebook and the sheet.
 

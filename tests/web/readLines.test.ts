@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest'
 import type { InventoryPart, ReadPartLine } from '../../web/api/client'
 import { blank } from '../../web/parts/part'
-import { isWaiting, partOf, unknownWords } from '../../web/screens/parts/readLines'
+import { isWaiting, partOf, unknownWords } from '../../web/screens/box/readLines'
 
 const skirt = (colour: string | null): InventoryPart => ({ ...blank('skirt'), name: 'Skirt', colour })
 const line = (part: InventoryPart | null, unknown: string[] = []): ReadPartLine => ({

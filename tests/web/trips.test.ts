@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import type { Reading, TripTurn, Water } from '../../web/api/client'
-import { grouped } from '../../web/screens/trip/grouped'
-import { atWater, newTrip, renamed } from '../../web/screens/trip/newTrip'
+import { grouped } from '../../web/screens/fish/grouped'
+import { atWater, newTrip, renamed } from '../../web/screens/fish/newTrip'
 
 const READING = {
   lure: 'jig',

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import type { Advice, Reading } from '../../web/api/client'
-import { page, picture, why } from '../../web/screens/advice/why'
+import { page, picture, why } from '../../web/screens/water/why'
 
 const reading = {
   visibility_in: 12,

@@ -3,7 +3,6 @@ import { bladeOutline } from '../../web/lure/blades'
 import { atHeight, confused, gonePlaces, inTheWater, shade } from '../../web/lure/paint'
 import { strands } from '../../web/lure/strands'
 import { trailerShape } from '../../web/lure/trailers'
-import { inARow, type Part } from '../../web/words/adviceParts'
 import { BANDS, nearestStop, place, STOPS } from '../../web/words/stick'
 import {
   change,
@@ -229,9 +228,4 @@ test.describe('paint', () => {
     expect(places(0)).toEqual(['steel'])
     expect(places(1)).toEqual(['head', 'steel'])
   })
-})
-
-test('a part that is left off says which one, where no name stands beside it', () => {
-  const part = (headline: string) => ({ title: 'Trailer', headline }) as Part
-  expect([part('None'), part('Black')].map(inARow)).toEqual(['no trailer', 'Black'])
 })

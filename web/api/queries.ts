@@ -86,7 +86,7 @@ export function knowAdvice(reading: Reading, advice: Advice): Advice {
 }
 
 /** An advice with its lure in the water, the model's second opinion, and what the last change to the reading changed. */
-export function adviceViewFor(input: () => AdviceViewInput): Question<AdviceViewInput, AdviceView> {
+export function adviceViewFor(input: () => AdviceViewInput | null): Question<AdviceViewInput, AdviceView> {
   return question({
     input,
     key: keys.adviceView,
@@ -97,6 +97,14 @@ export function adviceViewFor(input: () => AdviceViewInput): Question<AdviceView
     },
   })
 }
+
+/** One rule of the book. */
+export const ruleFor = (id: () => string | null) =>
+  question<string, Rule>({
+    input: id,
+    key: keys.rule,
+    ask: (one, signal) => answer<Rule>(api.GET('/api/rules/{id}', { params: { path: { id: one } }, signal })),
+  })
 
 /** Every rule that voted on one pick of a reading's advice, and what would change it. */
 export function explanationFor(input: () => { reading: Reading; pick: AdvisedPick }) {
@@ -135,7 +143,7 @@ export function chartFor(asked: () => ChartRequest) {
   })
 }
 
-export function differentFor(here: () => Here) {
+export function differentFor(here: () => Here | null) {
   return question({
     input: here,
     key: keys.different,

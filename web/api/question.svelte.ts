@@ -55,12 +55,17 @@ export function question<I, T>(asked: Asked<I, T>): Question<I, T> {
       ? { queryKey: ['nothing'], queryFn: () => Promise.reject(new Error('Nothing to ask.')), enabled: false }
       : { ...queryOf(asked, now), placeholderData: keepPreviousData, enabled: asked.isOnlyKnown !== true }
   })
+  /** What was there before stays where the next answer cannot be had. */
+  let last = $state.raw<Answered<I, T>>()
+  $effect(() => {
+    if (query.data !== undefined) last = query.data
+  })
   const isCurrent = $derived(
     query.data !== undefined && !query.isPlaceholderData && isSame(query.data.input, asked.input()),
   )
   return {
     get shown() {
-      return asked.input() === null ? undefined : query.data
+      return asked.input() === null ? undefined : (query.data ?? (query.isError ? last : undefined))
     },
     get current() {
       return isCurrent ? query.data?.value : undefined

@@ -2104,6 +2104,8 @@ export interface components {
             alone: number;
             /** @description What it is there for that no other carried is; null where the others do nearly as well. */
             only_for: string | null;
+            /** @description The stretches of the day in which it comes into its own: fished more than over the whole day, and more so than the others carried. */
+            fished?: components["schemas"]["Stretch"][];
         };
         /** @description A trailer to carry. */
         CarriedTrailer: {
@@ -3449,6 +3451,8 @@ export interface components {
              * @enum {string|null}
              */
             heading: "look" | "where" | "not_taking" | "gear" | "carry" | "care" | null;
+            /** @description Whether an angler who does not believe it may do without it. */
+            can_be_doubted: boolean;
         };
         /** @description Another rule met in conflict, and who won how often. */
         RuleConflict: {
@@ -3760,6 +3764,8 @@ export interface components {
             log_says?: ("pairing" | "finish" | "dirty" | "shad_start" | "red_spring" | "wood" | "stained_shad_trailer" | "strands" | "shallow_line" | "warming_grass" | "jig_strands" | "jig_clear" | "spinnerbait_trailer")[];
             /** @description Of two picks that are equal the one named here is tied. If left out: none. */
             trusted?: components["schemas"]["Trust"][];
+            /** @description Ids of rules that the angler does not believe: they have no vote. Safety keeps its own. If left out: none. */
+            doubted?: string[];
         };
         /** @description What is missing to build the advised lures of some readings. */
         Shopping: {
@@ -3869,6 +3875,14 @@ export interface components {
             /** @description Why it does not follow the rest of it. */
             why_not?: string | null;
             events?: components["schemas"]["OutingEvent"][];
+            /** @description Ids of rules that the angler did not believe then: the advice was without them. If left out: none. */
+            doubted?: string[];
+        };
+        /** @description A stretch of the day by the clock of the place. */
+        Stretch: {
+            /** @description Such as 7:45. */
+            from: string;
+            to: string;
         };
         /** @description The sun of a day, by the clock of the place. */
         Sun: {

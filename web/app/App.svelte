@@ -1,6 +1,6 @@
 <script lang="ts">
   import { QueryClientProvider } from '@tanstack/svelte-query'
-  import CircleHelp from '@lucide/svelte/icons/circle-help'
+  import Gear from '@lucide/svelte/icons/settings'
   import { onMount, tick } from 'svelte'
   import Router, { router } from 'svelte-spa-router'
   import { loaded, whenQuiet } from '../api/busy'
@@ -13,20 +13,20 @@
   import { release } from '../stores/release.svelte'
   import { settings } from '../stores/settings.svelte'
   import Trouble from '../ui/Trouble.svelte'
-  import type { ScreenName } from './help'
+  import type { PlaceName, ScreenName } from './help'
   import KeepAddress from './KeepAddress.svelte'
-  import { PRIMARY, ROUTES, SECONDARY } from './screens'
+  import { placeAt } from './loadScreen'
+  import { PLACES, ROUTES } from './screens'
   import { restoreScroll } from './scroll'
   import { isTyping } from './typing'
   import { start } from './start'
   import WhatIsNew from './WhatIsNew.svelte'
 
-  const isAt = (path: string) =>
-    router.location === path || (path !== '/' && router.location.startsWith(`${path}/`)) ? 'page' : undefined
+  const isAt = (place: PlaceName) => (placeAt(router.location) === place ? 'page' : undefined)
 
   let started = $state.raw(start())
   let isReady = $state(false)
-  let screen = $state<ScreenName>('Reading')
+  let screen = $state<ScreenName>('Water')
   let helps = $state(false)
   let isFirst = true
   let main = $state<HTMLElement>()
@@ -34,7 +34,7 @@
   /** A screen is shown as soon as all its answers are there, so that nothing moves under a thumb; at the latest after so long. (Chosen.) */
   const MOST_FILLING_MS = 4000
   /** These come with the page, or have a place for each answer. */
-  const SHOWN_AT_ONCE: readonly string[] = ['/', '/advice']
+  const SHOWN_AT_ONCE: readonly string[] = ['/']
   let filling = $state.raw<string | null>(null)
   $effect.pre(() => {
     const place = router.location
@@ -89,8 +89,8 @@
     href="#main"
     onclick={(event) => {
       event.preventDefault()
-      main?.focus()
-    }}>Skip to the page</a
+      ;(document.getElementById('answer') ?? main)?.focus()
+    }}>{screen === 'Water' ? 'Skip to the answer' : 'Skip to the page'}</a
   >
   <header class="shell-bar print:hidden">
     <a class="flex min-h-12 min-w-11 items-center gap-2.5" href="#/">
@@ -101,51 +101,23 @@
       </svg>
       <span class="text-lg font-extrabold max-[419px]:sr-only">Kontrast</span>
     </a>
-    <div class="flex items-stretch">
-      <nav
-        class={[
-          'border-base-content bg-base-100 fixed inset-x-0 bottom-0 z-40 flex border-t',
-          'pb-[env(safe-area-inset-bottom)] sm:static sm:border-0 sm:pb-0',
-        ]}
-        aria-label="Screens"
-      >
-        {#each PRIMARY as place (place.path)}
-          <a
-            class={[
-              'aria-[current=page]:bg-primary aria-[current=page]:text-primary-content flex min-h-14 flex-1',
-              'flex-col items-center justify-center gap-0.5 text-center text-xs font-semibold sm:min-h-12 sm:flex-row',
-              'sm:gap-2 sm:px-2.5 sm:text-sm sm:whitespace-nowrap',
-            ]}
-            href="#{place.path}"
-            aria-current={isAt(place.path)}
-          >
-            <place.picture size={18} aria-hidden="true" />
+    <div class="flex items-stretch gap-2">
+      <nav class="places" aria-label="Places">
+        {#each PLACES as place (place.path)}
+          <a class="place" href="#{place.path}" aria-current={isAt(place.name)}>
+            <place.picture class="sm:hidden" size={20} aria-hidden="true" />
             {place.name}
           </a>
         {/each}
       </nav>
-      <nav class="sm:border-rule flex sm:border-l" aria-label="More">
-        {#each SECONDARY as place (place.path)}
-          <a
-            class={[
-              'aria-[current=page]:bg-primary aria-[current=page]:text-primary-content flex min-h-12 min-w-11',
-              'items-center justify-center gap-2 text-sm font-semibold lg:px-2.5',
-            ]}
-            href="#{place.path}"
-            aria-current={isAt(place.path)}
-          >
-            <place.picture size={18} aria-hidden="true" />
-            <span class="sr-only lg:not-sr-only">{place.name}</span>
-          </a>
-        {/each}
-        <button
-          class="flex min-h-12 min-w-11 items-center justify-center"
-          aria-label="Help"
-          onclick={() => (helps = true)}
-        >
-          <CircleHelp size={18} aria-hidden="true" />
-        </button>
-      </nav>
+      <a
+        class="place min-h-12 min-w-11"
+        href="#/settings"
+        aria-label="Settings and more"
+        aria-current={isAt('Settings')}
+      >
+        <Gear size={20} aria-hidden="true" />
+      </a>
     </div>
   </header>
   {#if isReady}
@@ -156,7 +128,7 @@
     bind:this={main}
     tabindex="-1"
     aria-label={screen}
-    class="mx-auto max-w-7xl px-4 pt-2 pb-36 sm:pt-4 outline-none sm:px-6 sm:pb-10"
+    class="mx-auto max-w-7xl px-4 pt-2 pb-36 outline-none sm:px-6 sm:pb-10"
   >
     {#await started}
       <p role="status">Opening…</p>

@@ -1,6 +1,5 @@
 <script lang="ts">
   import Dialog from '../ui/Dialog.svelte'
-  import { release } from '../stores/release.svelte'
   import { settings } from '../stores/settings.svelte'
   import { screenKeys } from './screenKeys.svelte'
   import { HELP, type ScreenName } from './help'
@@ -23,7 +22,7 @@
     </dl>
   {/if}
   <p class="text-faint max-w-prose pt-2 text-xs">
-    {#if release.value}Kontrast {release.value.version}{release.value.date ? `, ${release.value.date}` : ''}.{/if}
-    Tab moves through everything on a page, Enter opens it. This help opens with the ? key or the button at the top.
+    The help of every place, and which Kontrast this is, stands behind the gear:
+    <a class="underline" href="#/settings/help" onclick={onclose}>all help</a>.
   </p>
 </Dialog>

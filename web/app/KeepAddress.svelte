@@ -12,8 +12,8 @@
   /** Keeps the reading and the build in the address, and opens those of a link that was followed. */
   let { screen }: { screen: ScreenName } = $props()
   const KEPT_AFTER_MS = 300
-  const SHOWS_READING: readonly ScreenName[] = ['Reading', 'Advice', 'Bench', 'Build sheet', 'Colors by depth']
-  const SHOWS_BUILD: readonly ScreenName[] = ['Bench', 'Build sheet']
+  const SHOWS_READING: readonly ScreenName[] = ['Water', 'Tie']
+  const SHOWS_BUILD: readonly ScreenName[] = ['Tie']
 
   $effect(() => {
     const { followed } = address

@@ -1,57 +1,51 @@
 import type { wrap } from 'svelte-spa-router/wrap'
-import type { ScreenName } from './help'
+import type { PlaceName, ScreenName } from './help'
 
 type Load = NonNullable<Parameters<typeof wrap>[0]['asyncComponent']>
 
-/** Where each screen's own script is; each is loaded when it is first opened. */
-export const LOADS: Record<ScreenName, Load> = {
-  Reading: () => import('../screens/reading/Reading.svelte'),
-  Advice: () => import('../screens/advice/Advice.svelte'),
-  Bench: () => import('../screens/bench/Bench.svelte'),
-  'Build sheet': () => import('../screens/build-sheet/BuildSheet.svelte'),
-  Parts: () => import('../screens/parts/Parts.svelte'),
-  Rules: () => import('../screens/rules/Rules.svelte'),
-  Logbook: () => import('../screens/logbook/Logbook.svelte'),
-  'On the water': () => import('../screens/outing/OnWater.svelte'),
-  Outing: () => import('../screens/outing/EditOuting.svelte'),
-  Trips: () => import('../screens/trip/Trips.svelte'),
-  'Trip card': () => import('../screens/trip/TripCard.svelte'),
-  Settings: () => import('../screens/settings/Settings.svelte'),
-  'Batch build': () => import('../screens/build-sheet/Batch.svelte'),
-  Chart: () => import('../screens/chart/Chart.svelte'),
-  'Colors by depth': () => import('../screens/depths/Depths.svelte'),
-  'How to measure visibility': () => import('../screens/visibility/Visibility.svelte'),
-  'Page not found': () => import('../screens/not-found/NotFound.svelte'),
+interface Screen {
+  path: string
+  /** The place that it belongs to. */
+  place: PlaceName
+  /** Its own script, loaded when it is first opened. */
+  load: Load
 }
 
-export const PATHS: Record<ScreenName, string> = {
-  Reading: '/',
-  Advice: '/advice',
-  Bench: '/bench',
-  'Build sheet': '/build-sheet',
-  Parts: '/parts',
-  Rules: '/rules/:id?',
-  Logbook: '/logbook/:part?',
-  'On the water': '/on-the-water/:id?',
-  Outing: '/outing/:id',
-  Trips: '/trips/:id?',
-  'Trip card': '/trip-card/:id',
-  Settings: '/settings',
-  'Batch build': '/batch',
-  Chart: '/chart',
-  'Colors by depth': '/depths',
-  'How to measure visibility': '/visibility',
-  'Page not found': '*',
+export const SCREENS: Record<ScreenName, Screen> = {
+  Water: { path: '/', place: 'Water', load: () => import('../screens/water/Water.svelte') },
+  Tie: { path: '/tie/:tab?', place: 'Tie', load: () => import('../screens/tie/Tie.svelte') },
+  Box: { path: '/box/:tab?', place: 'Box', load: () => import('../screens/box/Box.svelte') },
+  Fish: { path: '/fish/:id?', place: 'Fish', load: () => import('../screens/fish/Trips.svelte') },
+  'On the water': { path: '/on-the-water/:id?', place: 'Fish', load: () => import('../screens/fish/OnWater.svelte') },
+  'Trip card': { path: '/trip-card/:id', place: 'Fish', load: () => import('../screens/fish/TripCard.svelte') },
+  Learned: { path: '/learned/:part?', place: 'Learned', load: () => import('../screens/learned/Learned.svelte') },
+  Outing: { path: '/outing/:id', place: 'Learned', load: () => import('../screens/fish/EditOuting.svelte') },
+  Chart: { path: '/chart', place: 'Water', load: () => import('../screens/chart/Chart.svelte') },
+  'How to measure visibility': {
+    path: '/visibility',
+    place: 'Water',
+    load: () => import('../screens/visibility/Visibility.svelte'),
+  },
+  Settings: { path: '/settings/:part?', place: 'Settings', load: () => import('../screens/settings/Settings.svelte') },
+  Rules: { path: '/rules/:id?', place: 'Settings', load: () => import('../screens/settings/Rules.svelte') },
+  'Page not found': { path: '*', place: 'Water', load: () => import('../screens/not-found/NotFound.svelte') },
 }
+const NAMES = Object.keys(SCREENS) as ScreenName[]
 
 /** The address of a screen without what may follow. */
 export const plain = (path: string) => path.replace(/\/:.*$/, '')
 
+/** The screen at a path. */
+function screenAt(path: string): ScreenName {
+  const isAt = (place: string) => path === place || (place !== '/' && path.startsWith(`${place}/`))
+  return NAMES.find((name) => isAt(plain(SCREENS[name].path))) ?? 'Page not found'
+}
+
+/** The place that holds what is at a path. */
+export const placeAt = (path: string): PlaceName => SCREENS[screenAt(path)].place
+
 /** Begins to load the screen at an address. */
 export async function loadScreen(hash: string): Promise<void> {
-  const path = hash.replace(/^#/, '').replace(/\?.*$/, '') || '/'
-  const isAt = (place: string) => path === place || (place !== '/' && path.startsWith(`${place}/`))
-  const found = (Object.keys(PATHS) as ScreenName[]).find((name) => isAt(plain(PATHS[name])))
   // What cannot be loaded is told by the router, which asks for it again.
-  if (found) await LOADS[found]().catch(() => undefined)
+  await SCREENS[screenAt(hash.replace(/^#/, '').replace(/\?.*$/, '') || '/')].load().catch(() => undefined)
 }

@@ -1,45 +1,26 @@
-import CalendarDays from '@lucide/svelte/icons/calendar-days'
-import BookOpen from '@lucide/svelte/icons/book-open'
-import ClipboardList from '@lucide/svelte/icons/clipboard-list'
+import ChartColumn from '@lucide/svelte/icons/chart-column'
 import Fish from '@lucide/svelte/icons/fish'
-import ListChecks from '@lucide/svelte/icons/list-checks'
 import Package from '@lucide/svelte/icons/package'
-import Ruler from '@lucide/svelte/icons/ruler'
-import SlidersHorizontal from '@lucide/svelte/icons/sliders-horizontal'
+import Spool from '@lucide/svelte/icons/spool'
 import Waves from '@lucide/svelte/icons/waves'
-import Wrench from '@lucide/svelte/icons/wrench'
 import { wrap, type WrappedComponent } from 'svelte-spa-router/wrap'
-import type { ScreenName } from './help'
-import { LOADS, PATHS, plain } from './loadScreen'
+import type { PlaceName, ScreenName } from './help'
+import { plain, SCREENS } from './loadScreen'
 
-interface Place {
-  name: ScreenName
-  path: string
-  picture: typeof Ruler
-}
+const place = (name: PlaceName, picture: typeof Waves) => ({ name, path: plain(SCREENS[name].path), picture })
 
-const place = (name: ScreenName, picture: typeof Ruler): Place => ({ name, path: plain(PATHS[name]), picture })
-
-/** The way from the water to the lure. */
-export const PRIMARY = [
-  place('Reading', Ruler),
-  place('Advice', Fish),
-  place('Bench', Wrench),
-  place('Build sheet', ClipboardList),
-  place('Parts', Package),
-]
-/** What stands beside it. */
-export const SECONDARY = [
-  place('On the water', Waves),
-  place('Trips', CalendarDays),
-  place('Rules', ListChecks),
-  place('Logbook', BookOpen),
-  place('Settings', SlidersHorizontal),
+/** The way from the water to the lure, to the lake, and home. */
+export const PLACES = [
+  place('Water', Waves),
+  place('Tie', Spool),
+  place('Box', Package),
+  place('Fish', Fish),
+  place('Learned', ChartColumn),
 ]
 
 export const ROUTES: Record<string, WrappedComponent> = Object.fromEntries(
-  (Object.keys(PATHS) as ScreenName[]).map((name) => [
-    PATHS[name],
-    wrap({ asyncComponent: LOADS[name], userData: { name } }),
+  (Object.keys(SCREENS) as ScreenName[]).map((name) => [
+    SCREENS[name].path,
+    wrap({ asyncComponent: SCREENS[name].load, userData: { name } }),
   ]),
 )

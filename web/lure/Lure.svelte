@@ -3,7 +3,7 @@
   import Blade from './Blade.svelte'
   import Head from './Head.svelte'
   import { barbPath, bendPath, hookPath } from './hook'
-  import { layout } from './layout'
+  import { frameOf, layout, PLATE } from './layout'
   import type { PartPlace } from '../words/vocabulary'
   import type { Build, Paint } from './paint'
   import type { Posed } from './posed'
@@ -47,12 +47,9 @@
   const name = $props.id()
   const at = $derived(layout(build))
   const m = $derived(build.measures)
-  const margin = 10
-  const width = $derived(Math.max(at.bounds.right - at.bounds.left + 2 * margin, (span ?? 0) * PER_INCH))
-  const top = $derived(at.bounds.top - margin)
-  const rulerY = $derived(at.bounds.bottom + margin)
-  const height = $derived(rulerY - top + (ruler ? 32 : 0))
+  const frame = $derived(frameOf(at, span, ruler))
   const rear = $derived(build.blades.length - 1)
+  const plate = $derived((m.blades[0]?.length_in ?? 0) * PER_INCH)
   const steel = $derived(paint.steel)
 
   const wire = $derived(
@@ -129,7 +126,7 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
 
 <svg
   class="block h-auto w-full {classes}"
-  viewBox="{at.bounds.left - margin} {top} {width} {height}"
+  viewBox="{frame.left} {frame.top} {frame.width} {frame.height}"
   role="img"
   aria-label="{says}{describeBuild(build)}"
 >
@@ -248,28 +245,24 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
         {small}
       /></g
     >
-    {#if build.lure === 'bladed_jig' && build.blades[0]}
-      <!-- the plate leans forward over the nose, seen three quarters from the side -->
-      <g transform="translate({-at.headLength * 0.86} {at.headHeight * 0.34}) skewX(12) rotate(-126) scale(1 0.62)">
+    {#if at.snap && build.blades[0]}
+      <!-- The plate hangs from its snap before the nose, leaning forward, seen three quarters from the side. -->
+      <g transform="translate({at.snap.x} {at.snap.y}) rotate({PLATE.lean}) scale(1 {PLATE.seen})">
         {@render hung(0)}
       </g>
       <g fill="none" stroke={steel.mid} stroke-width="3" stroke-linecap="round">
-        <path d={path`M${-at.headLength * 0.92} ${at.headHeight * 0.06}l${-11} ${-4}`} />
-        <ellipse
-          cx={-at.headLength * 0.92 - 21}
-          cy={at.headHeight * 0.06 - 8}
-          rx="12"
-          ry="5"
-          transform="rotate(20 {-at.headLength * 0.92 - 21} {at.headHeight * 0.06 - 8})"
+        <path
+          d={path`M${-at.headLength * 0.96} ${at.headHeight * 0.02}L${at.snap.x - 6} ${at.snap.y + 0.42 * plate}`}
         />
+        <ellipse cx={at.snap.x} cy={at.snap.y - 9} rx="6" ry="13" transform="rotate(-14 {at.snap.x} {at.snap.y - 9})" />
       </g>
     {/if}
   </g>
   {#if ruler}
     <Ruler
       x={at.bounds.left}
-      y={rulerY}
-      length={Math.max(at.bounds.right - at.bounds.left, (span ?? 0) * PER_INCH - 2 * margin)}
+      y={frame.rulerY}
+      length={Math.max(at.bounds.right - at.bounds.left, frame.width - 2 * (at.bounds.left - frame.left))}
     />
   {/if}
 </svg>

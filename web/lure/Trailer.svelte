@@ -67,13 +67,15 @@
   {#each shape.limbs as limb, i (i)}
     <g data-moves="limb" data-limb={i} data-joint={shape.joint * length}>
       <path d={limb} fill="url(#{name}-limb)" stroke={edge} stroke-width="1.1" />
-      {#if !small}<path
-          d={limb}
-          transform="translate(0 {0.18 * half})"
-          fill={base.dark}
-          opacity="0.22"
-          clip-path="url(#{name}-limb-{i})"
-        />
+      {#if !small}<g clip-path="url(#{name}-limb-{i})"
+          ><path d={limb} transform="translate(0 {0.18 * half})" fill={base.dark} opacity="0.2" />
+          <path
+            d={limb}
+            transform="translate(0 {-0.2 * half})"
+            fill={(shape.belly ? base : accent).light}
+            opacity="0.25"
+          /></g
+        >
         <clipPath id="{name}-limb-{i}"><path d={limb} /></clipPath>{/if}
     </g>
   {/each}

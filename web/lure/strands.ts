@@ -23,6 +23,8 @@ const STRANDS = 64
 const BACK_SHARE = 0.56
 /** How far the strands in front reach where others lie behind them. (Chosen.) */
 const FRONT_REACH = 0.6
+/** How far strands hang down at their ends, of their length. (Chosen.) */
+const SAG = 0.045
 
 /** How the strands are shared out among the base and its accents. */
 function sharesOf({ accents, accent_share }: Pick<Skirt, 'accents' | 'accent_share'>): number[] {
@@ -52,7 +54,8 @@ export function strands(
     const bow = (next() - 0.5) * 0.16 * length
     const y0 = (across - 0.5) * collar
     const x = Math.cos(angle) * reach
-    const y = y0 + Math.sin(angle) * reach * 0.72 + bow * 0.35
+    // Strands have weight: they sag toward their ends.
+    const y = y0 + Math.sin(angle) * reach * 0.72 + bow * 0.35 + SAG * reach
     return {
       d: path`M0 ${y0}C${0.24 * reach} ${y0 + Math.sin(angle) * 0.42 * reach + bow * 0.5} ${0.62 * reach} ${y - bow} ${x} ${y}`,
       ...(isBelly

@@ -67,7 +67,7 @@
   </header>
   <main class="mx-auto max-w-xl px-4 pt-3 pb-24">
     {#if !isReadable(pack)}
-      <p class="font-semibold">This pocket file holds another version’s pack. Save a new one on the Trips page.</p>
+      <p class="font-semibold">This pocket file holds another version’s pack. Save a new one under Fish.</p>
     {:else}
       {#await ready}
         <p role="status">Opening…</p>
@@ -94,13 +94,10 @@
       {/await}
     {/if}
   </main>
-  <nav class="border-base-content bg-base-100 fixed inset-x-0 bottom-0 z-40 flex border-t" aria-label="Parts">
+  <nav class="places" aria-label="Parts">
     {#each Object.entries(PARTS) as [name, words] (name)}
       <button
-        class={[
-          'focus-ring min-h-14 flex-1 px-1 text-sm leading-tight font-semibold',
-          'aria-[current=page]:bg-primary aria-[current=page]:text-primary-content',
-        ]}
+        class="place leading-tight"
         aria-current={part === name ? 'page' : undefined}
         onclick={() => (part = name as keyof typeof PARTS)}>{words}</button
       >

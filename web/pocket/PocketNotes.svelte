@@ -1,7 +1,7 @@
 <script lang="ts">
   import { outingQuery } from '../api/outings'
-  import DayAccount from '../screens/outing/DayAccount.svelte'
-  import Noting from '../screens/outing/Noting.svelte'
+  import DayAccount from '../screens/fish/DayAccount.svelte'
+  import Noting from '../screens/fish/Noting.svelte'
   import Button from '../ui/Button.svelte'
   import Stored from '../ui/Stored.svelte'
 

@@ -2,7 +2,7 @@
   import type { TripPack } from '../api/client'
   import { inTheirColours } from '../lure/paint'
   import Thumbnail from '../lure/Thumbnail.svelte'
-  import TurnList from '../screens/trip/TurnList.svelte'
+  import TurnList from '../screens/fish/TurnList.svelte'
   import BuildRow from '../ui/BuildRow.svelte'
   import Panel from '../ui/Panel.svelte'
   import { timeWords } from '../words/clock'

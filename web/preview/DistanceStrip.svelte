@@ -31,7 +31,8 @@
 
 <div>
   <div class="flex items-baseline justify-between gap-3 pb-1 text-[0.8125rem]">
-    <span class="font-bold">Distance</span><output class="font-bold">{away(scene.distances_in[at] ?? 0, metric)}</output
+    <span class="font-bold">Distance</span><output class="text-now font-bold"
+      >{away(scene.distances_in[at] ?? 0, metric)}</output
     >
   </div>
   <Slider
@@ -40,7 +41,7 @@
     {last}
     shown={away(scene.distances_in[at] ?? 0, metric)}
     onset={onat}
-    class="h-16 sm:h-24"
+    class="h-14 sm:h-13"
   >
     <div class="absolute inset-0 flex" aria-hidden="true">
       {#each stills as step (step)}
@@ -62,7 +63,7 @@
       {/each}
     </div>
     <span
-      class="pointer-events-none absolute inset-y-0 w-1 -translate-x-1/2 border-x border-white bg-black"
+      class="pointer-events-none absolute inset-y-0 border-x-[var(--sheet)] w-1.5 -translate-x-1/2 border-x bg-[var(--on-stick)]"
       style:left="{(100 * at) / last}%"
       aria-hidden="true"
     ></span>

@@ -262,6 +262,6 @@
       scene.look.water.kd_per_m,
       2,
     )} per meter on its way down. Contrast is (part − water) / water; JND is a just-noticeable difference; ΔE is CIEDE2000.
-    <a class="underline" href="#/depths">How colors hold up with depth</a>
+    <a class="underline" href="#/tie/depths">How colors hold up with depth</a>
   </p>
 </div>

@@ -13,14 +13,14 @@
   import Trouble from '../ui/Trouble.svelte'
   import { away, capital } from '../words/words'
   import DistanceStrip from './DistanceStrip.svelte'
-  import { EYES, IN_HAND } from './eyes'
+  import { IN_HAND, VIEWS, type View } from './eyes'
   import { flashWords } from './flashWords'
   import { atHalf, goneAt } from './gone'
   import { partName } from './partName'
   import SaveLoop from './SaveLoop.svelte'
   import Underwater from './Underwater.svelte'
 
-  /** The same lure in the hand and in this water, to a person and to a bass, near and far, at rest and moving. */
+  /** One window on a lure: in the hand, in this water, to a bass; near and far, at rest and moving. */
   interface Props {
     build: Build
     /** The lure's colours in the hand. */
@@ -36,12 +36,15 @@
     /** A step of the scene; null where it matters most. */
     at: number | null
     onat: (at: number) => void
-    /** On a phone the pictures stay in view, small, while what is below them is worked on. */
+    /** On a phone the window stays in view while what is below it is worked on. */
     stays?: boolean
   }
   let { build, hand, scene, reading, lookParts, pace, from, onfrom, at, onat, stays = false }: Props = $props()
 
   const isStill = matchMedia('(prefers-reduced-motion: reduce)').matches
+  /** What the one window shows: switched in place. */
+  let view = $state<View>('person')
+  const eye = $derived<Eye | null>(view === 'hand' ? null : view)
   let isCamera = $state(false)
   let isOutlined = $state(false)
   let speed = $state<Speed | null>(null)
@@ -54,6 +57,7 @@
   const distance = $derived(scene?.distances_in[step] ?? 0)
   const isBelow = $derived(from === 'below')
   const id = $props.id()
+  const WINDOW = 'h-48 sm:h-80 lg:h-[16.5rem]'
 
   /** Asked when somebody wants to see it move. */
   const moves = motionFor(() =>
@@ -106,7 +110,7 @@
     ].join(' ')
   }
 
-  const moved = () => [...(frames?.querySelectorAll<HTMLElement>('[data-eye="person"] > div') ?? [])]
+  const moved = () => [...(frames?.querySelectorAll<HTMLElement>('figure > div') ?? [])]
 </script>
 
 {#snippet pick(
@@ -124,86 +128,73 @@
         {value}
         checked={chosen === value}
         onchange={() => onpick(value)}
-        class="!px-2.5 !text-xs">{words}</Tile
+        class="!px-3">{words}</Tile
       >
     {/each}
   </fieldset>
 {/snippet}
 
+{#snippet moving()}
+  {@render pick('Direction', SIDES, from, (value) => onfrom(value === 'below' ? 'below' : 'side'))}
+  {#if isStill}
+    <Button onclick={() => (showsStills = !showsStills)}
+      >{showsStills ? 'Hide the five moments' : 'Five moments'}</Button
+    >
+  {:else if speed === null}
+    <Button disabled={eye === null} onclick={() => (speed = 'slow')}>Play</Button>
+  {:else}
+    {@render pick('Speed', SPEEDS, speed, (value) => (speed = value === 'real' ? 'real' : 'slow'))}
+    <SaveLoop frames={moved} name="lure-in-the-water.gif" />
+    <Button onclick={() => (speed = null)}>Stop</Button>
+  {/if}
+{/snippet}
+
 <div
   class={[
-    'bg-base-100 grid gap-x-2 gap-y-3 md:grid-cols-3 md:gap-x-3',
-    stays ? 'sticky top-0 z-20 order-1 grid-cols-3 items-end py-1 lg:static lg:items-start' : 'grid-cols-2',
+    'bg-base-100 min-w-0',
+    stays && 'sticky top-0 z-20 order-1 py-1 lg:static lg:col-start-1 lg:row-start-1 lg:py-0',
   ]}
   bind:this={frames}
 >
-  <figure class={stays ? '' : 'col-span-2 md:col-span-1'}>
-    <figcaption class="mb-1 text-[0.8125rem] leading-tight font-bold">{IN_HAND}</figcaption>
-    <div
-      class={[
-        'bg-proof flex aspect-[16/11] items-center justify-center text-[#1a1a1a] md:aspect-[16/9] md:p-3',
-        stays ? 'p-1' : 'p-3',
-      ]}
-    >
-      <Lure {build} paint={hand} span={SPAN_IN} says="{IN_HAND}. " class="max-h-full" />
-    </div>
-  </figure>
-  {#each EYES as [eye, words] (eye)}
-    {@const alike = scene ? confusedWords(scene, eye) : ''}
-    <figure data-eye={eye}>
-      <figcaption class="mb-1 flex flex-col justify-between gap-x-2 text-[0.8125rem] leading-tight md:flex-row">
-        <span class="font-bold">{words}</span>
-        <span class={['text-faint', stays && 'hidden md:inline']}
-          >{eye === 'bass' ? 'an approximation' : `${away(distance, metric)} away`}</span
-        >
-      </figcaption>
-      {#if scene}
-        <Underwater
-          {build}
-          {scene}
-          at={step}
-          {eye}
-          {isCamera}
-          {isBelow}
-          {motion}
-          {pace}
-          {speed}
-          {playedAtOnce}
-          {isOutlined}
-          says={fadingWords(scene, eye)}
-          class="aspect-[16/11] md:aspect-[16/9]"
-        />
-      {:else}<div class="bg-proof aspect-[16/11] md:aspect-[16/9]"></div>{/if}
-      <!-- Room for three lines, so that a step of a part moves nothing below. -->
-      <p class="text-faint hidden min-h-12 text-xs md:block">{alike}</p>
-    </figure>
-  {/each}
-  <!-- On a phone below both pictures, whose columns are too narrow for sentences. -->
-  <div class={['text-faint col-span-full min-h-12 text-xs md:hidden', stays && 'hidden']}>
-    {#each EYES as [eye, words] (eye)}
-      {@const alike = scene ? confusedWords(scene, eye) : ''}
-      {#if alike}<p>{words}. {alike}</p>{/if}
-    {/each}
+  <div class="flex flex-wrap items-end justify-between gap-x-3 gap-y-1 pb-1">
+    {@render pick('View', VIEWS, view, (value) => (view = VIEWS.find(([one]) => one === value)?.[0] ?? 'person'))}
+    <span class={['flex flex-wrap items-end gap-2', stays && 'max-lg:hidden']}>{@render moving()}</span>
   </div>
+  <figure data-eye={view} aria-label={VIEWS.find(([one]) => one === view)?.[1]}>
+    {#if eye === null}
+      <div class={[WINDOW, 'bg-proof flex items-center justify-center p-3 text-[#1a1a1a]']}>
+        <Lure {build} paint={hand} span={SPAN_IN} says="{IN_HAND}. " class="h-full max-h-full" />
+      </div>
+    {:else if scene}
+      <Underwater
+        {build}
+        {scene}
+        at={step}
+        {eye}
+        {isCamera}
+        {isBelow}
+        {motion}
+        {pace}
+        {speed}
+        {playedAtOnce}
+        {isOutlined}
+        says={fadingWords(scene, eye)}
+        class={WINDOW}
+      />
+    {:else}<div class={[WINDOW, 'bg-proof']}></div>{/if}
+    <!-- Room for a line, so that a step of a part moves nothing below. -->
+    <p class={['text-faint min-h-10 pt-1 text-sm leading-tight sm:min-h-6', stays && 'hidden lg:block']}>
+      {scene && eye ? confusedWords(scene, eye) : ''}
+    </p>
+  </figure>
 </div>
 <!-- With the room it will take, so that nothing moves when the colors come. -->
-<div class="order-4 min-h-36 sm:min-h-44">
+<div class={['min-h-32', stays && 'order-4 lg:order-none lg:col-start-1 lg:row-start-2']}>
   {#if scene}<DistanceStrip {build} {scene} at={step} {onat} {isCamera} {isBelow} {marks} />{/if}
 </div>
 <Later>
-  <div class="order-4 flex flex-wrap items-center gap-x-4 gap-y-2">
-    {#if isStill}
-      <Button onclick={() => (showsStills = !showsStills)}
-        >{showsStills ? 'Hide the five moments' : 'Five moments'}</Button
-      >
-    {:else if speed === null}
-      <Button onclick={() => (speed = 'slow')}>Play</Button>
-    {:else}
-      <Button onclick={() => (speed = null)}>Stop</Button>
-      {@render pick('Speed', SPEEDS, speed, (value) => (speed = value === 'real' ? 'real' : 'slow'))}
-      <SaveLoop frames={moved} name="lure-in-the-water.gif" />
-    {/if}
-    {@render pick('Direction', SIDES, from, (value) => onfrom(value === 'below' ? 'below' : 'side'))}
+  <div class="order-4 flex flex-wrap items-center gap-x-4 gap-y-2 lg:col-span-2">
+    {#if stays}<span class="flex flex-wrap items-end gap-2 lg:hidden">{@render moving()}</span>{/if}
     <label class="flex min-h-11 items-center gap-2 text-xs">
       <input class="checkbox border-edge" type="checkbox" bind:checked={isOutlined} />
       Outline what is gone
@@ -220,15 +211,16 @@
   {#if scene && motion}
     <!-- On paper what moves is shown as moments too. -->
     {#await import('./Stills.svelte') then { default: Stills }}
-      <div class={['order-4 pt-2', !showsStills && 'hidden print:block']}>
-        <Stills {build} {scene} {motion} at={step} eye="person" {isCamera} />
+      <div class={['order-4 pt-2 lg:col-span-2', !showsStills && 'hidden print:block']}>
+        <Stills {build} {scene} {motion} at={step} eye={eye ?? 'person'} {isCamera} />
       </div>
     {/await}
   {/if}
   <div
-    class="text-faint order-4 flex flex-col gap-1 pt-2 text-xs"
+    class="text-faint order-4 flex flex-col gap-1 pt-2 text-xs lg:col-span-2"
     style:min-height="{1.25 * (build.blades.length + 1)}rem"
   >
+    {#if eye === 'bass'}<p>A bass’s view is an approximation.</p>{/if}
     {#if scene}
       {#each flashWords(build, scene, pace) as line (line)}<p>{line}</p>{/each}
       <p>

@@ -23,7 +23,7 @@ type Body = { reading: Reading; water_id: string | null }
 class CurrentReading {
   reading = $state<Reading>({ ...STARTING_READING })
   waterId = $state<string | null>(null)
-  /** Whether no reading was ever taken when the page was opened. */
+  /** Whether nothing was ever said of a water: what is shown is an example. */
   isFirstRun = $state(false)
   /** The reading as it was before its last change, for as long as one field alone differs from it. */
   lastChange = $state<{ before: Reading; field: keyof Reading } | null>(null)
@@ -51,6 +51,7 @@ class CurrentReading {
   change(change: Partial<Reading>): void {
     const before = $state.snapshot(this.reading) as Reading
     this.reading = { ...this.reading, ...change }
+    this.isFirstRun = false
     this.#note(before, change)
     this.#save()
   }

@@ -54,7 +54,7 @@ class Choices {
 
   async #write(body: Settings, isLast: boolean): Promise<void> {
     await answer(api.PUT(PATH, { body, keepalive: true, headers: isLast ? { 'If-Match': '*' } : {} }))
-    const votes = (one: Settings | null) => [one?.log_says ?? [], one?.trusted ?? []]
+    const votes = (one: Settings | null) => [one?.log_says ?? [], one?.trusted ?? [], one?.doubted ?? []]
     const before = votes(this.#stored)
     this.#stored = body
     await wrote(isSame(before, votes(body)) ? 'settings' : 'log-says')

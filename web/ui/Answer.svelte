@@ -34,7 +34,7 @@
   function hold(event: Event) {
     const { target } = event
     if (question.isCurrent || !(target instanceof Element)) return
-    if (!target.closest('button, input, select, label')) return
+    if (!target.closest('button, input, select, label') || target.closest('button[aria-expanded]')) return
     // A press that does nothing is told why at once.
     isSlow = true
     event.preventDefault()

@@ -18,14 +18,28 @@
     optional?: boolean
     onclear?: () => void
     note?: string
+    /** Its name is seen from what it offers: it is only said. */
+    isQuiet?: boolean
     columns?: string
   }
-  let { label, options, value, onpick, picture, shown, optional = false, onclear, note, columns }: Props = $props()
+  let {
+    label,
+    options,
+    value,
+    onpick,
+    picture,
+    shown,
+    optional = false,
+    onclear,
+    note,
+    isQuiet = false,
+    columns,
+  }: Props = $props()
   const name = $props.id()
 </script>
 
-<Group {label} {note}>
-  <div class="grid gap-px {columns ?? 'auto-cols-fr grid-flow-col'}">
+<Group {label} {note} {isQuiet}>
+  <div class="grid {columns ?? 'auto-cols-fr grid-flow-col'}">
     {#each options as option (option)}
       <Tile
         type="radio"
@@ -36,7 +50,7 @@
         onclick={() => {
           if (optional && value === option) onclear?.()
         }}
-        class="flex-col gap-1"
+        class="gap-1"
       >
         {#if picture}{@render picture(option)}{/if}
         <span>{shown?.[option] ?? capital(show(option))}</span>

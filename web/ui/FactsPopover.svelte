@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { factsQuery } from '../api/queries'
+  import { factsQuery, ruleFor } from '../api/queries'
+  import Doubt from './Doubt.svelte'
   import { FACTS_BUTTON } from './factsButton'
   import TapPopover from './TapPopover.svelte'
 
@@ -13,6 +14,7 @@
   let { ids, rule, label, shown }: Props = $props()
   let open = $state(true)
   const facts = factsQuery(() => open)
+  const whole = ruleFor(() => (open && rule ? rule : null))
 </script>
 
 {#snippet codes()}<span class="border-edge border px-1">{shown}</span>{/snippet}
@@ -25,6 +27,7 @@
       <dd>{facts.data ? (facts.data[id] ?? 'This fact has no text.') : facts.error ? '' : 'Loading…'}</dd>
     {/each}
   </dl>
+  {#if rule && whole.current?.can_be_doubted}<p class="py-1"><Doubt {rule} /></p>{/if}
   {#if rule}<a
       class="inline-flex min-h-11 items-center underline underline-offset-2"
       href="#/rules/{encodeURIComponent(rule)}">Open the rule {rule}</a

@@ -23,6 +23,10 @@
     onset: (value: number | null) => void
     optional?: boolean
     unset?: string
+    /** What parts of the scale are called, each to where it ends: then it is drawn as a stick, and set along it or typed. */
+    bands?: readonly { name: string; to: number }[]
+    /** What it was before it was changed last; null where it was not. */
+    was?: number | null
   }
   let {
     label,
@@ -38,11 +42,16 @@
     onset,
     optional = false,
     unset = 'not measured',
+    bands,
+    was = null,
   }: Props = $props()
 
   const last = $derived(Math.round((max - min) / step))
   const now = $derived(value ?? start)
   const clamp = (number: number) => Math.max(min, Math.min(max, number))
+  const share = (number: number) => (100 * (clamp(number) - min)) / (max - min)
+  const band = $derived(value === null ? undefined : bands?.find(({ to }) => value < to))
+  const TICKS = 12
   const toPlace = (number: number) => Math.round((clamp(number) - min) / step)
   /** A first step sets the start itself: what was measured is most likely near it. */
   const by = (way: 1 | -1) => onset(value === null ? clamp(start) : clamp(now + way * step))
@@ -50,7 +59,9 @@
 
 <div class="min-w-0" role="group" aria-label={label}>
   <div class="flex items-center justify-between gap-3">
-    <span class="text-[0.8125rem] font-bold" aria-hidden="true">{label}</span>
+    <span class="text-sm font-bold" aria-hidden="true"
+      >{label}{#if was !== null}<span class="text-now ml-2">was {words(was)}</span>{/if}</span
+    >
     <span class="flex items-center gap-1">
       <NumberBox
         label="{label}, {unit}"
@@ -62,23 +73,67 @@
         {optional}
         onset={(shown) => onset(shown === null ? null : clamp(fromShown(shown)))}
       />
-      {#if optional && value !== null}
+      {#if optional && value !== null && !bands}
         <Button look="plain" label="{label}: clear" onclick={() => onset(null)}
           ><X size={16} aria-hidden="true" /></Button
         >
       {/if}
     </span>
   </div>
-  <div class="flex items-center gap-2">
-    <Stepper way="less" label="{label}: less" onstep={() => by(-1)} />
+  {#if bands}
     <Slider
       {label}
       value={toPlace(now)}
       {last}
       shown={value === null ? unset : words(value)}
       onset={(place) => onset(clamp(min + place * step))}
-      class="h-11 min-w-0 flex-1 {value === null ? 'opacity-50' : ''}"
-    />
-    <Stepper way="more" label="{label}: more" onstep={() => by(1)} />
-  </div>
+      class={value === null ? 'opacity-60' : ''}
+    >
+      <svg class="block h-13 w-full" aria-hidden="true">
+        {#each bands as one, i (one.name)}
+          {@const from = bands[i - 1]?.to ?? min}
+          <text
+            x="{(share(from) + share(Math.min(one.to, max))) / 2}%"
+            y="12"
+            font-size="12"
+            text-anchor="middle"
+            font-weight={one === band ? 700 : 420}
+            fill={one === band ? 'currentColor' : 'var(--faint)'}>{one.name}</text
+          >
+          {#if i > 0}<line x1="{share(from)}%" x2="{share(from)}%" y1="3" y2="13" stroke="var(--edge)" />{/if}
+        {/each}
+        <rect x="0.5" y="22" width="100%" height="14" fill="var(--sheet)" stroke="var(--edge)" />
+        {#each { length: TICKS + 1 }, i (i)}
+          {@const at = min + ((max - min) * i) / TICKS}
+          <line x1="{share(at)}%" x2="{share(at)}%" y1={i % 4 === 0 ? 24 : 30} y2="36" stroke="currentColor" />
+          {#if i % 4 === 0}<text
+              x="{share(at)}%"
+              y="50"
+              font-size="12"
+              fill="var(--faint)"
+              text-anchor={i === 0 ? 'start' : i === TICKS ? 'end' : 'middle'}>{words(Math.round(at))}</text
+            >{/if}
+        {/each}
+        {#if value !== null}
+          <svg x="{share(value)}%" y="15" width="20" height="22" overflow="visible">
+            <path d="M-1.5 6V21h3V6z" fill="var(--now)" />
+            <path d="M-8 0h16v4l-8 7-8-7z" fill="var(--now)" />
+          </svg>
+        {/if}
+      </svg>
+    </Slider>
+  {:else}
+    <div class="flex items-center gap-2">
+      <Stepper way="less" label="{label}: less" onstep={() => by(-1)} />
+      <Slider
+        {label}
+        value={toPlace(now)}
+        {last}
+        shown={value === null ? unset : words(value)}
+        onset={(place) => onset(clamp(min + place * step))}
+        class="h-11 min-w-0 flex-1 {value === null ? 'opacity-50' : ''}"
+      />
+      <Stepper way="more" label="{label}: more" onstep={() => by(1)} />
+    </div>
+  {/if}
 </div>

@@ -4,7 +4,7 @@
 </script>
 
 {#if colours.length > 0}
-  <span class="bg-proof inline-flex gap-px p-1" aria-hidden="true">
+  <span class="bg-proof inline-flex max-w-full gap-px overflow-hidden p-1" aria-hidden="true">
     {#each colours as colour, i (`${i}${colour}`)}<span
         class="{size} {i === 0 ? 'w-10' : 'w-5'}"
         style:background-color={colour}

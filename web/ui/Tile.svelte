@@ -9,8 +9,8 @@
     checked: boolean
     onchange: (checked: boolean) => void
     onclick?: () => void
-    /** A chosen one is filled, or framed where its own color has to stay as it is. */
-    chosen?: 'filled' | 'framed'
+    /** A chosen one stands over an ink bar, or in a frame where it is a color by itself. */
+    chosen?: 'stick' | 'framed'
     class?: string
     children: Snippet
   }
@@ -21,21 +21,23 @@
     checked,
     onchange,
     onclick,
-    chosen = 'filled',
+    chosen = 'stick',
     class: classes = '',
     children,
   }: Props = $props()
 
   const CHOSEN = {
-    filled: 'has-checked:bg-primary has-checked:text-primary-content has-checked:border-current hover:bg-base-200',
-    framed: 'has-checked:border-base-content has-checked:border-2 has-checked:font-bold',
+    stick: 'place border-edge flex-col !justify-end border-b pt-1 pb-2',
+    framed: [
+      'border-edge -mr-px -mb-px flex items-center justify-center border py-1.5 text-center has-checked:z-10',
+      'has-checked:border-base-content has-checked:border-2 has-checked:font-bold',
+    ],
   }
 </script>
 
 <label
   class={[
-    'focus-ring border-edge relative -mr-px -mb-px flex min-h-11 cursor-pointer items-center justify-center border px-1 py-1.5',
-    'text-center text-[0.8125rem] leading-tight has-checked:z-10 has-focus-visible:z-20',
+    'focus-ring relative min-h-11 min-w-0 cursor-pointer px-1 text-sm leading-tight has-focus-visible:z-20',
     CHOSEN[chosen],
     classes,
   ]}

@@ -2,10 +2,11 @@
   import { settings } from '../stores/settings.svelte'
   import NumberBox from './NumberBox.svelte'
   import Slider from './Slider.svelte'
-  import Term from './Term.svelte'
   import Stepper from './Stepper.svelte'
   import { unitsOf } from '../words/quantity'
   import { waterLength } from '../words/words'
+  import { TINT_HEX } from '../words/tints'
+  import type { Tint } from '../words/vocabulary'
   import { BANDS, MARKS_CM, MARKS_IN, MOST_IN, nearestStop, place, STOPS } from '../words/stick'
 
   /** A stick let down into the water: how deep a lure can be seen. Close marks at the dirty end, where inches matter. */
@@ -14,10 +15,14 @@
     onset: (inches: number) => void
     /** Without the way to the guide, where there is none. */
     isAlone?: boolean
+    /** What color the water has that it stands in. */
+    tint?: Tint
+    /** What it was before it was changed last; null where it was not. */
+    was?: number | null
     /** Whether somebody said so; else it is only where the stick stands. */
     isSaid?: boolean
   }
-  let { value, onset, isAlone = false, isSaid = true }: Props = $props()
+  let { value, onset, isAlone = false, tint = 'none', was = null, isSaid = true }: Props = $props()
 
   const metric = $derived(settings.metric)
   const unit = $derived(unitsOf(metric).water)
@@ -34,9 +39,21 @@
           label: inches === 1 ? '1 in' : inches < 36 ? `${inches}` : `${inches / 12} ft`,
         })),
   )
+  /** Where there is room for what a mark is called. */
+  const LABEL_ROOM = 5.6
+  const named = $derived(
+    marks.reduce<number[]>(
+      (told, { at }) => (told.every((one) => place(at) - place(one) >= LABEL_ROOM) ? [...told, at] : told),
+      [],
+    ),
+  )
   const minor = $derived(STOPS.filter((inches) => inches <= 36 || inches % 12 === 0))
   /** A thumb goes to a named mark; what lies between is stepped, typed, or found on the finer scale. */
   const tapped = $derived(marks.map((mark) => nearestStop(mark.at)))
+  const name = $props.id()
+  const here = $derived(place(value))
+  /** A mark is read down to the visibility, and fades into the water past it. */
+  const shown = (inches: number) => Math.max(0.12, Math.min(1, 1 - (place(inches) - here) / 12))
   const to = (index: number) => {
     const inches = STOPS[Math.max(0, Math.min(STOPS.length - 1, index))]
     if (inches !== undefined) onset(inches)
@@ -44,17 +61,9 @@
 </script>
 
 <div role="group" aria-label="Visibility">
-  <div class="mb-1 flex items-center justify-between gap-2">
-    <span class="flex flex-wrap items-baseline gap-x-2"
-      ><span class="text-[0.8125rem] font-bold">Visibility</span>
-      <span class="text-faint text-sm">{band?.name}</span>
-      {#if !isAlone}<a
-          class="-my-3 inline-flex min-h-11 items-center text-xs underline underline-offset-2"
-          href="#/visibility">How to measure</a
-        >{/if}</span
-    >
-    <span class="flex items-center gap-2">
-      <Stepper way="less" label="Visibility: less" onstep={() => to(stop - 1)} />
+  <div class="flex items-center justify-between gap-2">
+    <span class="flex flex-wrap items-center gap-x-2">
+      <span class="text-sm font-bold">Visibility</span>
       <NumberBox
         large
         label="Visibility, {metric ? 'cm' : 'inches'}"
@@ -64,6 +73,11 @@
         max={unit.toShown(MOST_IN * 5)}
         onset={(shown) => shown !== null && onset(unit.fromShown(shown))}
       />
+      {#if was !== null}<span class="text-now text-sm font-bold">was {waterLength(was, metric)}</span>{/if}
+      {#if !isSaid}<span class="text-faint text-sm">Not said yet</span>{/if}
+    </span>
+    <span class="flex items-center gap-2">
+      <Stepper way="less" label="Visibility: less" onstep={() => to(stop - 1)} />
       <Stepper way="more" label="Visibility: more" onstep={() => to(stop + 1)} />
     </span>
   </div>
@@ -79,63 +93,56 @@
   >
     {#snippet children({ fine })}
       <svg class={['block h-20 w-full', fine !== null && 'opacity-50']} aria-hidden="true">
-        {#each BANDS as b (b.name)}
-          <rect
-            x="{place(b.from)}%"
-            width="{place(Math.min(b.to, MOST_IN)) - place(b.from)}%"
-            y="0"
-            height="44"
-            class={b === band ? 'fill-base-content' : 'fill-base-200'}
-            stroke="var(--edge)"
-          />
+        <linearGradient id={name}>
+          <stop offset="{0.8 * here}%" stop-color="#fcfcfb" />
+          <stop offset="{Math.min(100, here + 12)}%" stop-color={TINT_HEX[tint].near} />
+          <stop offset="{Math.min(100, here + 40)}%" stop-color={TINT_HEX[tint].deep} />
+        </linearGradient>
+        {#each BANDS as b, i (b.name)}
+          {#if i > 0}<line x1="{place(b.from)}%" x2="{place(b.from)}%" y1="4" y2="14" stroke="var(--edge)" />{/if}
           <text
             x="{(place(b.from) + place(Math.min(b.to, MOST_IN))) / 2}%"
-            y="22"
+            y="13"
             text-anchor="middle"
             font-size="12"
-            font-weight="600"
-            class={b === band ? 'fill-base-100' : 'fill-base-content'}>{b.name}</text
+            font-weight={b === band ? 700 : 420}
+            fill={b === band ? 'currentColor' : 'var(--faint)'}>{b.name}</text
           >
         {/each}
+        <rect x="0.5" y="24" width="100%" height="34" fill="url(#{name})" stroke="var(--edge)" />
         {#each minor as inches (inches)}<line
             x1="{place(inches)}%"
             x2="{place(inches)}%"
-            y1="44"
-            y2="52"
-            stroke="currentColor"
-            opacity="0.6"
+            y1={inches <= 36 && inches % 6 !== 0 ? 48 : 44}
+            y2="57"
+            stroke="#191919"
+            opacity={0.7 * shown(inches)}
           />{/each}
         {#each marks as mark (mark.at)}
           <line
             x1="{place(mark.at)}%"
             x2="{place(mark.at)}%"
-            y1="44"
-            y2="60"
-            stroke="currentColor"
+            y1="34"
+            y2="57"
+            stroke="#191919"
             stroke-width="1.5"
+            opacity={shown(mark.at)}
           />
-          <text
-            x="{place(mark.at)}%"
-            dx={mark === marks[0] ? 4 : 0}
-            y="74"
-            font-size="11"
-            text-anchor={mark === marks[0] || place(mark.at) > 97 ? 'end' : 'middle'}
-            fill="currentColor">{mark.label}</text
-          >
+          {#if named.includes(mark.at)}<text
+              x="{place(mark.at)}%"
+              dx={mark === marks[0] ? 4 : 0}
+              y="74"
+              font-size="12"
+              text-anchor={mark === marks[0] || place(mark.at) > 97 ? 'end' : 'middle'}
+              fill="var(--faint)">{mark.label}</text
+            >{/if}
         {/each}
-        <line
-          x1="{place(value)}%"
-          x2="{place(value)}%"
-          y1="34"
-          y2="62"
-          stroke="var(--color-base-100)"
-          stroke-width="9"
-        />
-        <line x1="{place(value)}%" x2="{place(value)}%" y1="34" y2="62" stroke="currentColor" stroke-width="5" />
+        <svg x="{here}%" y="17" width="20" height="42" overflow="visible">
+          <path d="M-1.5 6V41h3V6z" fill="var(--on-stick)" stroke="#fcfcfb" />
+          <path d="M-8 0h16v4l-8 7-8-7z" fill="var(--now)" />
+        </svg>
       </svg>
     {/snippet}
   </Slider>
-  {#if isSaid}
-    <p class="text-sm"><Term of="sight" shown="You lose sight of a lure at {waterLength(value, metric)}" /></p>
-  {:else}<p class="text-faint text-sm">Not said yet: move the stick to say it.</p>{/if}
+  {#if !isAlone}<p class="sr-only">You lose sight of a lure at {waterLength(value, metric)}.</p>{/if}
 </div>

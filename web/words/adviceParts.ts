@@ -13,9 +13,6 @@ import {
 } from './vocabulary'
 import { capital, fraction, lineStrength, list, partLength, rodLength, show, weight } from './words'
 
-/** A part that is left off, beside its name. */
-const NONE = 'None'
-
 export interface Part {
   key: 'set' | 'pairing' | 'head' | 'blades' | 'skirt' | 'trailer' | 'trailer_hook'
   title: string
@@ -23,6 +20,8 @@ export interface Part {
   headline: string
   detail: string
   swatches: string[]
+  /** What is written beside it in a drawing: for each blade, else one. */
+  marks: string[]
   reasons: Reason[]
   cautions: Advice['cautions']
 }
@@ -75,6 +74,7 @@ export function partsOf(advice: Advice, metric: boolean): Part[] {
         ...(skirt ? [colour(skirt.base)] : []),
         ...(trailer ? [colour(trailer.base)] : []),
       ],
+      marks: [],
       reasons: reasons('set'),
       cautions: [],
     })
@@ -86,6 +86,7 @@ export function partsOf(advice: Advice, metric: boolean): Part[] {
       headline: PAIRINGS[advice.pairing],
       detail: '',
       swatches: [colour(skirt.base), colour(trailer.base)],
+      marks: [],
       reasons: reasons('pairing'),
       cautions: [],
     })
@@ -103,6 +104,9 @@ export function partsOf(advice: Advice, metric: boolean): Part[] {
         })
         .join(' · '),
       swatches: advice.blades.map((blade) => FINISH_HEX[blade.finish]),
+      marks: advice.blades.map(
+        (blade) => `#${blade.size}${blade.shape === 'bladed_jig' ? '' : ` ${show(blade.shape)}`}`,
+      ),
       reasons: reasons('blades'),
       cautions: cautions('blades'),
     })
@@ -111,7 +115,7 @@ export function partsOf(advice: Advice, metric: boolean): Part[] {
     {
       key: 'skirt',
       title: 'Skirt',
-      headline: skirt ? capital(coloursWords(skirt)) : NONE,
+      headline: skirt ? capital(coloursWords(skirt)) : 'No skirt',
       detail: skirt
         ? [
             `${capital(show(skirt.opacity))} ${show(skirt.material)}`,
@@ -120,13 +124,14 @@ export function partsOf(advice: Advice, metric: boolean): Part[] {
           ].join(', ')
         : '',
       swatches: skirt ? [skirt.base, ...skirt.accents, ...skirt.belly].map(colour) : [],
+      marks: [show(skirt?.material ?? '')],
       reasons: reasons('skirt'),
       cautions: [],
     },
     {
       key: 'trailer',
       title: 'Trailer',
-      headline: trailer ? capital(coloursWords(trailer)) : NONE,
+      headline: trailer ? capital(coloursWords(trailer)) : 'No trailer',
       detail: trailer
         ? [
             `${partLength(trailer.length_in, metric)} ${show(trailer.style)}`,
@@ -137,6 +142,7 @@ export function partsOf(advice: Advice, metric: boolean): Part[] {
           ].join(', ')
         : '',
       swatches: trailer ? [trailer.base, ...trailer.accents, ...trailer.belly].map(colour) : [],
+      marks: [trailer ? `${partLength(trailer.length_in, metric)} ${show(trailer.style)}` : ''],
       reasons: reasons('trailer'),
       cautions: [],
     },
@@ -153,6 +159,7 @@ export function partsOf(advice: Advice, metric: boolean): Part[] {
           ? ''
           : `${weight(head.weight_range_oz[0] ?? 0, metric)} to ${weight(head.weight_range_oz[1] ?? 0, metric)} also work`,
       swatches: [head.colour, ...(head.belly ? [head.belly] : [])].map(colour),
+      marks: [weight(head.weight_oz, metric)],
       reasons: reasons('head'),
       cautions: cautions('head'),
     },
@@ -161,9 +168,10 @@ export function partsOf(advice: Advice, metric: boolean): Part[] {
     parts.push({
       key: 'trailer_hook',
       title: 'Trailer hook',
-      headline: advice.trailer_hook.fit ? `${advice.trailer_hook.size}, point up` : 'Leave it off',
+      headline: advice.trailer_hook.fit ? `${advice.trailer_hook.size} trailer hook, point up` : 'No trailer hook',
       detail: '',
       swatches: [],
+      marks: [],
       reasons: reasons('trailer_hook'),
       cautions: cautions('trailer_hook'),
     })
@@ -203,7 +211,7 @@ export function belongsTo(pick: Pick, part: Part['key']): boolean {
 
 function bladesHeadline(advice: Advice): string {
   const [first, second] = advice.blades
-  if (!first) return NONE
+  if (!first) return 'No blade'
   const one = (blade: typeof first) =>
     `${finishWords(blade)}${blade.shape === 'bladed_jig' ? '' : ` ${show(blade.shape)}`}`
   if (!second) return capital(one(first))
@@ -264,7 +272,3 @@ export function valuesWords(pick: Pick, values: readonly Reason['value'][], metr
 export function pickWords(pick: Pick): string {
   return PICK_LABELS[pick]
 }
-
-/** A part in a row of others, without its name: “no trailer”. */
-export const inARow = (part: Part): string =>
-  part.headline === NONE ? `no ${part.title.toLowerCase()}` : part.headline

@@ -51,6 +51,8 @@ final readonly class RuleDocument
         public string $because,
         #[OA\Property(description: 'For a note, which picks nothing: where it is shown.')]
         public ?NoteHeading $heading,
+        #[OA\Property(description: 'Whether an angler who does not believe it may do without it.')]
+        public bool $can_be_doubted,
     ) {
     }
 
@@ -66,7 +68,7 @@ final readonly class RuleDocument
             question: null === $school ? null : SchoolQuestion::of($school),
             schools: array_map(static fn (School $school): string => $school->value, $rule->schools),
             rank: match ($rule->rank) {
-                Rank::Fallback => 'fallback',
+                Rank::Fallback, Rank::Doubted => 'fallback',
                 Rank::Usual => 'usual',
                 Rank::Noted => 'noted',
                 Rank::Special => 'special',
@@ -80,6 +82,7 @@ final readonly class RuleDocument
             ],
             because: $rule->because,
             heading: $rule->heading,
+            can_be_doubted: $rule->rank->canBeDoubted(),
         );
     }
 }

@@ -9,6 +9,7 @@ use App\Contract\Constraint\Text;
 use App\Contract\Inventory\CompositionDocument;
 use App\Contract\Reader\LimitsLists;
 use App\Contract\Reading\ObservedReadingDocument;
+use App\Contract\Settings\SettingsDocument;
 use Kontrast\Logbook\Angler;
 use Kontrast\Logbook\Followed;
 use Kontrast\Logbook\StintTimes;
@@ -31,6 +32,7 @@ final readonly class StintDocument implements LimitsLists, \JsonSerializable
      * @param list<string>              $assumed
      * @param list<string>|null         $followed
      * @param list<OutingEventDocument> $events
+     * @param list<string>              $doubted
      */
     public function __construct(
         public \DateTimeImmutable $started_at,
@@ -65,6 +67,10 @@ final readonly class StintDocument implements LimitsLists, \JsonSerializable
         public ?string $why_not = null,
         #[Assert\Valid]
         public array $events = [],
+        #[OA\Property(description: 'Ids of rules that the angler did not believe then: the advice was without them. If left out: none.')]
+        #[Assert\All([new Assert\NotBlank(message: 'Name a rule.'), new Assert\Length(max: SettingsDocument::MOST_RULE_ID)])]
+        #[Assert\Unique(message: 'Name each rule once.')]
+        public array $doubted = [],
     ) {
     }
 
@@ -74,6 +80,7 @@ final readonly class StintDocument implements LimitsLists, \JsonSerializable
             'events' => self::MOST_EVENTS,
             'assumed' => \count(ObservedReadingDocument::fields()),
             'followed' => \count(Slot::SEEN),
+            'doubted' => SettingsDocument::MOST_DOUBTED,
         ];
     }
 

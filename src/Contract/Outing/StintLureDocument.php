@@ -11,7 +11,10 @@ use Symfony\Component\Validator\Constraints as Assert;
 /** What is stored of a stint as a document: the lure, what was seen of its water and light, and why it was tied on. */
 final readonly class StintLureDocument
 {
-    /** @param list<string> $assumed */
+    /**
+     * @param list<string> $assumed
+     * @param list<string> $doubted
+     */
     public function __construct(
         #[Assert\Valid]
         public CompositionDocument $build,
@@ -24,6 +27,7 @@ final readonly class StintLureDocument
         public bool $confirmed = true,
         public array $assumed = [],
         public ?string $why_not = null,
+        public array $doubted = [],
     ) {
     }
 
@@ -37,6 +41,7 @@ final readonly class StintLureDocument
             $stint->confirmed,
             $stint->assumed,
             $stint->why_not,
+            $stint->doubted,
         );
     }
 }

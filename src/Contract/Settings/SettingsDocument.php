@@ -19,10 +19,13 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class SettingsDocument implements LimitsLists, Sparse
 {
     private const MOST_TRUSTED = 60;
+    public const MOST_DOUBTED = 100;
+    public const MOST_RULE_ID = 80;
 
     /**
      * @param list<SchoolQuestion> $log_says
      * @param list<TrustDocument>  $trusted
+     * @param list<string>         $doubted
      */
     public function __construct(
         public Units $units,
@@ -53,11 +56,18 @@ final readonly class SettingsDocument implements LimitsLists, Sparse
         #[Assert\Valid]
         #[Assert\Unique(message: 'Name each pick once.')]
         public array $trusted = [],
+        #[OA\Property(
+            maxItems: self::MOST_DOUBTED,
+            description: 'Ids of rules that the angler does not believe: they have no vote. Safety keeps its own. If left out: none.',
+        )]
+        #[Assert\All([new Assert\NotBlank(message: 'Name a rule.'), new Assert\Length(max: self::MOST_RULE_ID)])]
+        #[Assert\Unique(message: 'Name each rule once.')]
+        public array $doubted = [],
     ) {
     }
 
     public static function limits(): array
     {
-        return ['trusted' => self::MOST_TRUSTED];
+        return ['trusted' => self::MOST_TRUSTED, 'doubted' => self::MOST_DOUBTED];
     }
 }

@@ -22,6 +22,7 @@ final readonly class CarriedLureDocument
     /**
      * @param list<LookPartDocument> $look_parts
      * @param list<string>           $on_water
+     * @param list<StretchDocument>  $fished
      */
     public function __construct(
         #[OA\Property(description: 'With the trailer it is fished with most.')]
@@ -37,6 +38,9 @@ final readonly class CarriedLureDocument
         public float $alone,
         #[OA\Property(description: 'What it is there for that no other carried is; null where the others do nearly as well.')]
         public ?string $only_for,
+        #[OA\Property(description: 'The stretches of the day in which it comes into its own: fished more than over the whole day, and '
+            .'more so than the others carried.')]
+        public array $fished = [],
     ) {
     }
 
@@ -52,6 +56,7 @@ final readonly class CarriedLureDocument
             $lure->onWater,
             $lure->alone,
             $lure->onlyFor,
+            array_map(StretchDocument::of(...), $lure->fished),
         );
     }
 }

@@ -12,6 +12,7 @@ use App\Contract\Reader\DocumentNormalizer;
 use App\Contract\Reading\ReadingDocument;
 use App\Http\Answer;
 use App\UseCase\Advice\CurrentRules;
+use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\ReadingExamples;
 use Kontrast\Rulebook\Rule;
 use Kontrast\Rulebook\RuleConflict;
@@ -34,7 +35,7 @@ final readonly class RulebookController
     #[Operation('rules', 'Every rule, in order', RuleDocument::class, isList: true, isCached: true)]
     public function list(Request $request): Response
     {
-        $rules = array_values($this->rules->engine()->book->rules);
+        $rules = array_values($this->rules->wholeBook()->rules);
 
         return $this->answer->cached(array_map(static fn (Rule $rule): RuleDocument => RuleDocument::of($rule), $rules), $request);
     }
@@ -76,11 +77,11 @@ final readonly class RulebookController
 
     private function examples(): ReadingExamples
     {
-        return new ReadingExamples($this->rules->engine());
+        return new ReadingExamples(new Engine($this->rules->wholeBook()));
     }
 
     private function rule(string $id): Rule
     {
-        return $this->rules->engine()->book->rules[$id] ?? throw NotFound::because("There is no rule $id.");
+        return $this->rules->wholeBook()->rules[$id] ?? throw NotFound::because("There is no rule $id.");
     }
 }

@@ -13,13 +13,14 @@ use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\LureRanking;
+use Kontrast\Rulebook\Rulebook;
 use Kontrast\Rulebook\Trust;
 use Symfony\Contracts\Service\ResetInterface;
 
 /**
- * The rules that advise: the standard ones, the log's own on the questions where the angler lets it have a say,
- * and what the angler trusts. They are read when they
- * are first asked for, and stay the same until the request is over.
+ * The rules that advise: the standard ones, the log's own on the questions where the angler lets it have a say, and what the angler
+ * trusts, without those that the angler does not believe. They are read when they are first asked for, and stay the same until the request
+ * is over.
  */
 final class CurrentRules implements ResetInterface
 {
@@ -62,6 +63,16 @@ final class CurrentRules implements ResetInterface
 
     private function read(): Engine
     {
+        [, , $doubted] = $this->choices->read();
+        $whole = $this->wholeBook();
+        $book = $whole->doubting($doubted);
+
+        return $book === $this->standard->book ? $this->standard : new Engine($book);
+    }
+
+    /** Every rule there is for this angler, those that are not believed among them: what can be put on again is still to be read. */
+    public function wholeBook(): Rulebook
+    {
         [$questions, $trusted] = $this->choices->read();
         $book = $this->standard->book;
         $own = [
@@ -69,6 +80,6 @@ final class CurrentRules implements ResetInterface
             ...Trust::rules($trusted),
         ];
 
-        return [] === $own ? $this->standard : new Engine($book->with($own));
+        return $book->with($own);
     }
 }

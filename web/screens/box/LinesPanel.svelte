@@ -1,0 +1,139 @@
+<script lang="ts" module>
+  import { Draft } from '../../stores/draft.svelte'
+
+  /** What is being typed: it is still there after looking at another screen. */
+  const text = new Draft<string>('part-lines')
+</script>
+
+<script lang="ts">
+  import { answer, api, type ColourName, type InventoryPart, type ReadPartLine } from '../../api/client'
+  import { namesQuery } from '../../api/queries'
+  import { names } from '../../api/writes'
+  import { notices } from '../../stores/notices.svelte'
+  import Button from '../../ui/Button.svelte'
+  import Field from '../../ui/Field.svelte'
+  import { count } from '../../words/numbers'
+  import type { Colour } from '../../words/vocabulary'
+  import { show } from '../../words/words'
+  import GlossedLine from './GlossedLine.svelte'
+  import { isWaiting, partOf, type Settled } from './readLines'
+
+  /** Parts written as one would on a list, with what was understood of each line before anything is stored. */
+  interface Props {
+    onadd: (parts: InventoryPart[], done: string) => Promise<unknown>
+    /** Left out where it stands open. */
+    onclose?: () => void
+  }
+  let { onadd, onclose }: Props = $props()
+  const PAUSE_MS = 250
+  const EXAMPLE =
+    'Skirts:\nblack/blue x3\nGP w/ orange\n\n12 green pumpkin craws 3.5 in\n2 3/8 oz bladed jig heads, white'
+  let lines = $state.raw<readonly ReadPartLine[]>([])
+  let trouble = $state('')
+  /** By what is written: a line stays settled while others are typed. */
+  let settled = $state.raw<Readonly<Record<string, Settled | undefined>>>({})
+  /** Counts what was remembered, so that the lines are read again. */
+  let remembered = $state(0)
+  const own = namesQuery()
+  const typed = $derived(text.value ?? '')
+  const parts = $derived(lines.flatMap((line) => partOf(line, settled[line.text]) ?? []))
+  const waiting = $derived(lines.filter((line) => isWaiting(line, settled[line.text])).length)
+
+  $effect(() => {
+    const body = { text: typed }
+    void remembered
+    if (body.text.trim() === '') {
+      lines = []
+      return
+    }
+    const stop = new AbortController()
+    const timer = setTimeout(() => {
+      answer<ReadPartLine[]>(api.POST('/api/parts/lines', { body, signal: stop.signal })).then(
+        (read) => {
+          lines = read
+          trouble = ''
+        },
+        (error: unknown) => {
+          if (!stop.signal.aborted) trouble = error instanceof Error ? error.message : String(error)
+        },
+      )
+    }, PAUSE_MS)
+    return () => {
+      clearTimeout(timer)
+      stop.abort()
+    }
+  })
+
+  async function add() {
+    if (await onadd(parts, `${count(parts.length, 'part')} added.`)) text.value = null
+  }
+
+  async function remember(name: string, [colour, ...accents]: readonly Colour[]) {
+    if (!colour) return
+    await tell(() => names.add({ name, colour, accents, belly: [] }))
+  }
+
+  async function forget({ id, name }: ColourName) {
+    if (!id) return
+    await tell(() => names.remove(id))
+    notices.say(`“${name}” is forgotten.`, () => tell(() => names.restore(id)))
+  }
+
+  async function tell(write: () => Promise<unknown>) {
+    try {
+      await write()
+      remembered++
+    } catch (error) {
+      trouble = error instanceof Error ? error.message : String(error)
+    }
+  }
+</script>
+
+<section class="sheet flex flex-col gap-3 p-4" aria-label="Add from text">
+  <h2 class="text-lg">Paste a list, in your own words</h2>
+  <Field
+    label="One part on each line"
+    note="As you would write it; a heading such as “Skirts:” holds for the lines below it"
+  >
+    {#snippet children(tied)}<textarea
+        class="textarea border-edge h-28 w-full text-sm"
+        placeholder={EXAMPLE}
+        value={typed}
+        oninput={(event) => (text.value = event.currentTarget.value)}
+        {...tied}></textarea>{/snippet}
+  </Field>
+  {#if trouble}<p role="alert" class="text-error text-sm">{trouble}</p>{/if}
+  {#if lines.length > 0}
+    <ol class="text-sm" aria-label="What was understood">
+      {#each lines as line, i (`${line.line} ${i}`)}
+        <GlossedLine
+          {line}
+          settled={settled[line.text]}
+          onsettle={(now) => (settled = { ...settled, [line.text]: now })}
+          onremember={remember}
+        />
+      {/each}
+    </ol>
+  {/if}
+  {#if (own.data ?? []).length > 0}
+    <details>
+      <summary class="cursor-pointer text-sm font-semibold">Your names ({own.data?.length})</summary>
+      <ul class="text-sm">
+        {#each own.data ?? [] as name (name.id)}
+          <li class="flex items-center gap-3">
+            <span class="min-w-0 flex-1"
+              >“{name.name}”: {[name.colour, ...(name.accents ?? []), ...(name.belly ?? [])].map(show).join(', ')}</span
+            >
+            <Button look="plain" label="Forget “{name.name}”" onclick={() => forget(name)}>Forget</Button>
+          </li>
+        {/each}
+      </ul>
+    </details>
+  {/if}
+  <div class="flex flex-wrap gap-2">
+    <Button look="primary" disabled={parts.length === 0 || waiting > 0} onclick={add}
+      >{waiting > 0 ? `Settle ${count(waiting, 'line')} first` : `Add ${count(parts.length, 'part')}`}</Button
+    >
+    {#if onclose}<Button onclick={onclose}>Close</Button>{/if}
+  </div>
+</section>

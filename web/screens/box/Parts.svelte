@@ -1,0 +1,251 @@
+<script lang="ts">
+  import Field from '../../ui/Field.svelte'
+  import Button from '../../ui/Button.svelte'
+  import type { InventoryPart } from '../../api/client'
+  import CautionLine from '../../ui/CautionLine.svelte'
+  import Trouble from '../../ui/Trouble.svelte'
+  import { blank, isLow, KINDS, PLURALS, searchText, type Kind } from '../../parts/part'
+  import { paramsOf } from '../../app/address.svelte'
+  import { inventoryQuery } from '../../api/queries'
+  import { money } from '../../stores/money'
+  import { notices } from '../../stores/notices.svelte'
+  import { list } from '../../words/words'
+  import { count, number } from '../../words/numbers'
+  import { inHand } from './inHand'
+  import { InventoryWrites } from './inventory.svelte'
+  import BulkBar from './BulkBar.svelte'
+  import LinesPanel from './LinesPanel.svelte'
+  import StarterSets from './StarterSets.svelte'
+  import ImportPanel from './ImportPanel.svelte'
+  import PartEditor from './PartEditor.svelte'
+  import PartRow from './PartRow.svelte'
+  import VirtualRows from './VirtualRows.svelte'
+
+  const bin = inventoryQuery()
+  const writes = new InventoryWrites()
+  const isNarrow = matchMedia('(max-width: 39.99rem)').matches
+  let sought = $state('')
+  /** “All blades” of a shelf leads here. */
+  const named = paramsOf(location.hash).get('kind')
+  let kind = $state<Kind | ''>(KINDS.find((one) => one === named) ?? '')
+  let box = $state('')
+  let lowOnly = $state(false)
+  let taking = $state(false)
+  let isListing = $state(false)
+  let isStarting = $state(false)
+  let chosen = $state.raw<readonly string[]>([])
+
+  const draft = $derived(inHand.value)
+  const parts = $derived(KINDS.flatMap((one) => (bin.data?.parts ?? []).filter((part) => part.kind === one)))
+  const texts = $derived(new Map(parts.map((part) => [part.id, searchText(part)])))
+  const boxes = $derived([...new Set(parts.map((part) => part.box ?? '').filter(Boolean))].sort())
+  const words = $derived(sought.toLowerCase().split(/\s+/).filter(Boolean))
+  const shown = $derived(
+    parts.filter(
+      (part) =>
+        (kind === '' || part.kind === kind) &&
+        (box === '' || part.box === box) &&
+        (!lowOnly || isLow(part)) &&
+        words.every((word) => texts.get(part.id)?.includes(word)),
+    ),
+  )
+  const isEmpty = $derived(bin.data?.parts.length === 0)
+  const low = $derived(parts.filter(isLow).length)
+  const worth = $derived(parts.reduce((sum, part) => sum + (part.cost ?? 0) * (part.count ?? 0), 0))
+  const picked = $derived(parts.filter((part) => chosen.includes(part.id ?? '')))
+
+  async function save() {
+    if (!draft) return
+    const part = draft
+    if (part.id) {
+      const before = parts.find((other) => other.id === part.id)
+      if (before && (await writes.change([part], [before], `${part.name} changed.`))) inHand.value = null
+    } else if (await writes.add([part], `${part.name} added.`)) inHand.value = { ...part, name: '' }
+  }
+
+  function duplicate(part: InventoryPart) {
+    inHand.value = { ...part, id: undefined, version: undefined, name: `${part.name}, another` }
+  }
+
+  function variant(part: InventoryPart) {
+    inHand.value = {
+      ...part,
+      id: undefined,
+      version: undefined,
+      parent_id: part.id,
+      count: 1,
+      ...(part.kind === 'blade' && part.metal
+        ? { darkened: true, name: `${part.name}, darkened with marker` }
+        : { name: `${part.name}, painted`, accents: [...(part.accents ?? []), 'black'].slice(0, 3) }),
+    }
+  }
+
+  async function recount(part: InventoryPart, by: number) {
+    const count = Math.max(0, (part.count ?? 0) + by)
+    const now = await writes.change([{ ...part, count }], [part], `${part.name}: ${count}.`)
+    renew(now ?? [])
+  }
+
+  /** The part in hand goes on from the version that is stored now: else it would be in conflict with oneself. */
+  function renew(now: readonly InventoryPart[]) {
+    const stored = now.find((part) => part.id === draft?.id)
+    if (draft?.id && stored) inHand.value = { ...draft, version: stored.version, count: stored.count }
+  }
+
+  async function takeTheirs() {
+    writes.takeTheirs()
+    const { data } = await bin.refetch()
+    if (draft?.id) inHand.value = data?.parts.find((part) => part.id === draft.id) ?? null
+  }
+
+  async function writeMine() {
+    const now = await writes.writeMine()
+    if (now?.some((part) => part.id === draft?.id)) inHand.value = null
+  }
+
+  function choose(id: string, on: boolean) {
+    chosen = on ? [...chosen, id] : chosen.filter((other) => other !== id)
+  }
+
+  async function setAll(change: Partial<InventoryPart>, what: string) {
+    const changed = picked.map((part) => ({ ...part, ...change }))
+    if (await writes.change(changed, picked, what)) chosen = []
+    else if (!draft) {
+      // With no part open there is no place beside a field to say what is wrong.
+      for (const message of new Set(Object.values(writes.faults))) notices.problem(new Error(message))
+    }
+  }
+</script>
+
+<div class="flex flex-col gap-4">
+  <header class="flex flex-wrap items-end justify-between gap-3">
+    <div>
+      <h1>Parts</h1>
+      <!-- One line from the start: what is in reach of a finger does not move when the parts arrive. -->
+      <p class="min-h-5 text-sm">
+        {#if parts.length > 0}
+          {count(parts.length, 'kind of part', 'kinds of part')}, {count(
+            parts.reduce((sum, part) => sum + (part.count ?? 0), 0),
+            'piece',
+          )}, worth {money(worth)}{low > 0 ? `; ${low} low` : ''}
+        {:else if isEmpty}No parts yet{/if}
+      </p>
+    </div>
+    <div class="flex flex-wrap gap-2">
+      <Button look="primary" onclick={() => (inHand.value = blank(kind || 'trailer'))}>Add a part</Button>
+      <Button onclick={() => (isListing = !isListing)}>Add from text</Button>
+      <Button disabled={isEmpty} onclick={() => (isStarting = !isStarting)}>Starter sets</Button>
+      <Button onclick={() => (taking = !taking)}>Import</Button>
+      <Button href="/api/parts.csv" download="">CSV</Button>
+      <Button href="/api/parts.json" download="">JSON</Button>
+      <Button href="/api/parts.gpl" download="">Palette</Button>
+    </div>
+  </header>
+  {#if bin.error}<Trouble error={bin.error} onretry={() => void bin.refetch()} />{/if}
+  {#if taking}<ImportPanel onclose={() => (taking = false)} />{/if}
+  {#if isListing}<LinesPanel
+      onadd={(added, done) => writes.add(added, done)}
+      onclose={() => (isListing = false)}
+    />{/if}
+  {#if isStarting && !isEmpty}<StarterSets onadd={(added, done) => writes.add(added, done)} />{/if}
+  {#if draft}
+    {@const current = draft}
+    <PartEditor
+      part={current}
+      faults={writes.faults}
+      extra={bin.data?.swatches ?? []}
+      onset={(change) => (inHand.value = { ...current, ...change })}
+      onsave={save}
+      onclose={() => ((inHand.value = null), (writes.faults = {}))}
+      onvariant={current.id ? () => variant(current) : undefined}
+    />
+  {/if}
+  {#if writes.conflict}
+    <section
+      class="border-base-content flex flex-wrap items-center gap-3 border-2 p-3"
+      role="alert"
+      aria-label="Changed in two places"
+    >
+      <p class="flex-1 text-sm font-semibold">{writes.conflict.message}</p>
+      <Button look="primary" onclick={takeTheirs}>Keep theirs</Button>
+      <Button onclick={writeMine}>Overwrite with mine</Button>
+    </section>
+  {/if}
+  {#each bin.data?.mixed_boxes ?? [] as mixed (mixed.box)}
+    <CautionLine
+      loud
+      text="Box {mixed.box}: {list(
+        mixed.stretchy,
+      )} is stretchy plastic and melts together with other soft plastics. Keep it in its own bag."
+    />
+  {/each}
+  {#if !isEmpty}
+    <div class="flex flex-wrap items-end gap-3">
+      <Field label="Search" class="min-w-48 flex-1"
+        >{#snippet children(tied)}<input
+            class="input border-edge h-11 w-full"
+            type="search"
+            placeholder="black craw, #4 gold, grubs …"
+            bind:value={sought}
+            {...tied}
+          />{/snippet}</Field
+      >
+      <Field label="Type"
+        >{#snippet children(tied)}<select class="select border-edge h-11 w-40" bind:value={kind} {...tied}>
+            <option value="">All types</option>
+            {#each KINDS as one (one)}<option value={one}>{PLURALS[one]}</option>{/each}
+          </select>{/snippet}</Field
+      >
+      <Field label="Box"
+        >{#snippet children(tied)}<select class="select border-edge h-11 w-36" bind:value={box} {...tied}>
+            <option value="">All boxes</option>
+            {#each boxes as one (one)}<option value={one}>{one}</option>{/each}
+          </select>{/snippet}</Field
+      >
+      <label class="flex h-11 items-center gap-2 text-[0.8125rem] font-bold">
+        <input class="checkbox border-edge" type="checkbox" bind:checked={lowOnly} /> Low only
+      </label>
+    </div>
+  {/if}
+  {#if picked.length > 0}
+    <BulkBar
+      count={picked.length}
+      onset={setAll}
+      onremove={() => (void writes.remove(picked, `${picked.length} deleted.`), (chosen = []))}
+      onclear={() => (chosen = [])}
+    />
+  {/if}
+  {#if bin.data}
+    {#if isEmpty}
+      <p class="max-w-prose">
+        You have no parts yet. Start with a set of common ones and change it to what you own, or write what you have
+        with “Add from text”. The advice and the bench work without any.
+      </p>
+      <StarterSets onadd={(added, done) => writes.add(added, done)} />
+    {:else if shown.length === 0}
+      <p class="py-4 text-sm">No part matches. Remove a word or a filter.</p>
+    {:else}
+      <p class="text-sm" role="status">{number(shown.length)} shown</p>
+      <VirtualRows
+        rows={shown}
+        height={isNarrow ? 112 : 56}
+        label="Parts"
+        class="border-base-content h-[60vh] border-t"
+      >
+        {#snippet row(part)}
+          <PartRow
+            {part}
+            isChosen={chosen.includes(part.id ?? '')}
+            onchoose={(on) => choose(part.id ?? '', on)}
+            onopen={() => (inHand.value = { ...part })}
+            oncount={(by) => recount(part, by)}
+            oncopy={() => duplicate(part)}
+            ondelete={() => writes.remove([part], `${part.name} deleted.`)}
+          />
+        {/snippet}
+      </VirtualRows>
+    {/if}
+  {:else if !bin.error}
+    <p role="status">Loading your parts…</p>
+  {/if}
+</div>

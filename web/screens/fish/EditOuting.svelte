@@ -1,0 +1,245 @@
+<script lang="ts" module>
+  import type { Outing, OutingEvent } from '../../api/client'
+  import { Draft } from '../../stores/draft.svelte'
+
+  /** The outing being corrected or added, and what it was before: it is still there after looking at another screen. */
+  const inHand = new Draft<{ before: Outing; now: Outing }>('outing-change')
+</script>
+
+<script lang="ts">
+  import { push } from 'svelte-spa-router'
+  import { Refused, type ConflictAnswer, type OutingConflict } from '../../api/client'
+  import { buildsQuery, watersQuery } from '../../api/queries'
+  import { outingQuery, outings as writes } from '../../api/outings'
+  import { keepable } from '../../parts/photo'
+  import { conflicts } from '../../stores/conflicts.svelte'
+  import { currentReading } from '../../stores/currentReading.svelte'
+  import { notices } from '../../stores/notices.svelte'
+  import Button from '../../ui/Button.svelte'
+  import Field from '../../ui/Field.svelte'
+  import { outbox } from '../../offline/outbox.svelte'
+  import { reach } from '../../offline/reach.svelte'
+  import Stored from '../../ui/Stored.svelte'
+  import { key } from '../../parts/sameBuild'
+  import { stamp } from '../../words/clock'
+  import { conflictWords } from '../../words/outingConflicts'
+  import { newId } from '../../api/newId'
+  import { confirmed, isConfirmed, seenIn } from './seen'
+  import StintEditor from './StintEditor.svelte'
+  import TimeBox from './TimeBox.svelte'
+
+  /** Everything of one outing, to correct at home or to add from memory. */
+  let { params }: { params?: { id?: string } | undefined } = $props()
+  const HOUR_MS = 3_600_000
+  const isNew = $derived(params?.id === 'new')
+  const id = $derived(isNew ? '' : (params?.id ?? ''))
+  const kept = outingQuery(() => id)
+  /** What was noted a moment ago is about to change it: the version that is edited is the one after that. */
+  const isSending = $derived(outbox.isWaitingFor(id) && !reach.isAway)
+  const waters = watersQuery()
+  const builds = buildsQuery()
+  let faults = $state.raw<Record<string, string>>({})
+  const draft = $derived(inHand.value && (inHand.value.now.id ?? '') === id ? inHand.value.now : null)
+  const outing = $derived(draft ?? (isNew ? blank() : kept.data))
+  /** What can have been tied on: the box, the saved builds, and what was. */
+  const known = $derived(
+    [
+      ...(outing?.box?.lures ?? []),
+      ...(builds.data ?? []).map((one) => one.build),
+      ...(outing?.stints ?? []).map((stint) => stint.build),
+    ].filter((build, i, all) => all.findIndex((other) => key(other) === key(build)) === i),
+  )
+
+  /** Under this id one from memory is stored: saved again, where no answer came, it is the same one. */
+  const ownId = newId()
+
+  function blank(): Outing {
+    const end = new Date(Math.floor(Date.now() / HOUR_MS) * HOUR_MS - HOUR_MS)
+    return {
+      started_at: stamp(new Date(end.getTime() - 4 * HOUR_MS)),
+      ended_at: stamp(end),
+      water_id: currentReading.waterId,
+      note: '',
+      stints: [],
+    }
+  }
+  const keptIds = $derived(
+    (kept.data?.stints ?? []).flatMap((stint) => (stint.events ?? []).map((event) => event.id ?? '')),
+  )
+
+  /** A picture is kept at once; what else is being changed stays as it is. */
+  async function photo(event: OutingEvent, file: File) {
+    try {
+      await writes.photo(id, event.id ?? '', await keepable(file))
+      notices.say('Picture kept.', () => writes.takePhotoAway(id, event.id ?? ''))
+    } catch (error) {
+      notices.problem(error)
+    }
+  }
+
+  const set = (change: Partial<Outing>) => {
+    if (!outing) return
+    const now = $state.snapshot(outing)
+    inHand.value = { before: draft && inHand.value ? inHand.value.before : now, now: { ...now, ...change } }
+  }
+
+  function addStint() {
+    if (!outing) return
+    const last = outing.stints?.at(-1)
+    const build = last?.build ?? known[0]
+    if (!build) {
+      notices.problem(new Error('Save a build on Tie first: a stint needs a lure.'))
+      return
+    }
+    const from = last?.ended_at ?? outing.started_at
+    set({
+      stints: [
+        ...(outing.stints ?? []),
+        {
+          id: newId(),
+          started_at: from,
+          ended_at: outing.ended_at ?? from,
+          build,
+          reading: last ? seenIn(last) : {},
+          events: [],
+        },
+      ],
+    })
+  }
+
+  async function save(answers: ConflictAnswer[] = []): Promise<void> {
+    if (!outing) return
+    const mine = $state.snapshot(outing)
+    const before = inHand.value?.before ?? mine
+    try {
+      const saved = await (mine.id
+        ? writes.correct(mine.id, before, mine, answers)
+        : writes.record({ ...mine, id: ownId }))
+      inHand.value = null
+      faults = {}
+      notices.say('Outing saved.')
+      await push(`/outing/${saved.id ?? ''}`)
+    } catch (error) {
+      if (!(error instanceof Refused)) notices.problem(error)
+      else if (error.problem.conflicts) ask(error.problem.conflicts, answers)
+      else if (error.problem.faults.length > 0)
+        faults = Object.fromEntries(error.problem.faults.map((fault) => [fault.field, fault.message]))
+      else notices.problem(error)
+    }
+  }
+
+  /** The water that an older version put to the lures: it was so, or nobody knows. */
+  async function confirm(isSo: boolean) {
+    if (!kept.data) return
+    const before = $state.snapshot(kept.data) as Outing
+    const now = confirmed(before, isSo)
+    const correct = (from: Outing, to: Outing) => writes.correct(id, from, to, [])
+    try {
+      const saved = await correct(before, now)
+      notices.say(isSo ? 'The water is noted as it was.' : 'The water is not known.', () => correct(saved, before))
+    } catch (error) {
+      notices.problem(error)
+    }
+  }
+
+  /** Another device has changed the same things since: it is asked which versions stay. What was answered before still is. */
+  function ask(changedTwice: OutingConflict[], answered: ConflictAnswer[]) {
+    const waterName = (water: string) => waters.data?.find((one) => one.id === water)?.name ?? 'a water'
+    const versions = (metric: boolean) =>
+      conflictWords(changedTwice, waterName, metric).map(({ key, name, stored, sent }) => ({
+        key,
+        name,
+        mine: sent,
+        theirs: stored,
+      }))
+    conflicts.askEach('This outing was changed in two places', versions, (kept) =>
+      save([
+        ...answered,
+        ...changedTwice.map(({ key }) => ({ conflict: key, keep: kept.includes(key) ? 'sent' : 'stored' }) as const),
+      ]),
+    )
+  }
+</script>
+
+{#snippet form(edited: Outing)}
+  <div class="flex flex-col gap-5">
+    <header class="border-base-content flex flex-wrap items-end justify-between gap-2 border-b pb-2">
+      <h1>{isNew ? 'An outing from memory' : 'Outing'}</h1>
+      <div class="flex flex-wrap gap-2">
+        <Button look="primary" disabled={!draft && !isNew} onclick={() => save()}>Save outing</Button>
+        {#if draft}<Button onclick={() => ((inHand.value = null), (faults = {}))}>Cancel changes</Button>{/if}
+        {#if !isNew && !edited.ended_at}<Button href="#/on-the-water/{id}">On the water</Button>{/if}
+        <Button href="#/learned/outings">All outings</Button>
+      </div>
+    </header>
+    {#each Object.entries(faults) as [field, message] (field)}
+      <p class="text-error text-sm" role="alert">{message}</p>
+    {/each}
+    <div class="flex flex-wrap gap-x-6 gap-y-3">
+      <TimeBox label="Began" value={edited.started_at} onset={(at) => at && set({ started_at: at })} />
+      <TimeBox label="Ended" value={edited.ended_at ?? null} onset={(ended_at) => set({ ended_at })} />
+      <Field label="Water" class="w-60">
+        {#snippet children(tied)}
+          <select
+            class="select border-edge h-11 w-full"
+            value={edited.water_id ?? ''}
+            onchange={(event) => set({ water_id: event.currentTarget.value || null })}
+            {...tied}
+          >
+            <option value="">No named water</option>
+            {#each waters.data ?? [] as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
+          </select>
+        {/snippet}
+      </Field>
+      <Field label="Note" class="min-w-60 flex-1">
+        {#snippet children(tied)}
+          <textarea
+            class="textarea border-edge h-11 min-h-11 w-full"
+            rows="1"
+            value={edited.note ?? ''}
+            oninput={(event) => set({ note: event.currentTarget.value })}
+            {...tied}></textarea>
+        {/snippet}
+      </Field>
+    </div>
+    {#if !draft && !isConfirmed(edited)}
+      <div class="border-base-content flex flex-wrap items-center justify-between gap-2 border-2 p-3 text-sm">
+        <p class="max-w-prose">
+          The water of these lures was taken from the reading that stood in the program then. Nobody noted it at the
+          water. It counts until you clear it.
+        </p>
+        <span class="flex gap-2"
+          ><Button onclick={() => confirm(true)}>It was so</Button><Button onclick={() => confirm(false)}
+            >Clear it</Button
+          ></span
+        >
+      </div>
+    {/if}
+    <section aria-labelledby="stints">
+      <h2 id="stints" class="border-base-content border-b pb-1">Lures fished</h2>
+      {#each edited.stints ?? [] as stint, i (stint.id ?? i)}
+        <StintEditor
+          {stint}
+          outing={edited.id ?? ''}
+          builds={known}
+          isKept={(event) => keptIds.includes(event.id ?? '')}
+          onphoto={photo}
+          onset={(changed) => set({ stints: (edited.stints ?? []).map((one, k) => (k === i ? changed : one)) })}
+          onremove={() => set({ stints: (edited.stints ?? []).filter((_, k) => k !== i) })}
+        />
+      {:else}
+        <p class="py-2 text-sm">No lure yet. Add each lure with the times it was fished, bites or not.</p>
+      {/each}
+      <Button class="mt-2" onclick={addStint}>Add a lure</Button>
+    </section>
+  </div>
+{/snippet}
+
+{#if isNew && outing}
+  {@render form(outing)}
+{:else}
+  <Stored query={kept} waiting="Opening the outing…">
+    {#if isSending}<p role="status" class="py-2 text-sm">Sending your notes…</p>
+    {:else if outing}{@render form(outing)}{/if}
+  </Stored>
+{/if}

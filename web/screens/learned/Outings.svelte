@@ -1,0 +1,116 @@
+<script lang="ts">
+  import type { OutingImport, OutingSummary } from '../../api/client'
+  import { outingsQuery, outings as writes } from '../../api/outings'
+  import { notices } from '../../stores/notices.svelte'
+  import { settings } from '../../stores/settings.svelte'
+  import Button from '../../ui/Button.svelte'
+  import Empty from '../../ui/Empty.svelte'
+  import FileButton from '../../ui/FileButton.svelte'
+  import Stored from '../../ui/Stored.svelte'
+  import { count, date, number } from '../../words/numbers'
+  import { round } from '../../words/round'
+  import { list, partLength } from '../../words/words'
+  import ImportPreview from './ImportPreview.svelte'
+
+  /** Every outing, newest first; in from a file after a look at it, and out. */
+  const PAGE = 30
+  const outings = outingsQuery()
+  let shown = $state(PAGE)
+  /** A file that was read and is not taken over yet. */
+  let read = $state.raw<{ contents: string; holds: OutingImport } | null>(null)
+
+  const words = (one: OutingSummary) =>
+    [
+      `${number(round(one.hours, 1))} h`,
+      count(one.bites, 'bite'),
+      `${number(one.fish)} landed`,
+      ...(one.follows > 0 ? [count(one.follows, 'follow')] : []),
+      ...(one.longest_in ? [`longest ${partLength(one.longest_in, settings.metric)}`] : []),
+      ...(one.lures.length > 0 ? [list(one.lures)] : []),
+    ].join(' · ')
+
+  async function trying(work: () => Promise<unknown>) {
+    try {
+      await work()
+    } catch (error) {
+      notices.problem(error)
+    }
+  }
+  const look = (file: File) =>
+    trying(async () => {
+      const contents = await file.text()
+      read = { contents, holds: await writes.preview(contents) }
+    })
+  const take = (contents: string) =>
+    trying(async () => {
+      const done = await writes.importTable(contents)
+      read = null
+      const added = done.outings - done.known
+      const words = [
+        ...(added > 0 || done.changed === 0 ? [`${count(added, 'outing')} added`] : []),
+        ...(done.changed > 0 ? [`${count(done.changed, 'outing')} updated`] : []),
+      ]
+      notices.say(`${words.join(', ')}.`)
+    })
+  const remove = (one: OutingSummary) =>
+    trying(async () => {
+      await writes.remove(one.id)
+      notices.say(`Outing of ${date(one.started_at)} deleted.`, () => writes.restore(one.id))
+    })
+</script>
+
+<section class="flex flex-col gap-4" aria-labelledby="outings">
+  <header class="border-base-content flex flex-wrap items-end justify-between gap-2 border-b pb-2">
+    <h1 id="outings">Outings</h1>
+    <div class="flex flex-wrap gap-2">
+      <Button look="primary" href="#/on-the-water">Go fishing</Button>
+      <Button href="#/outing/new">Add from memory</Button>
+      <FileButton words="Import" accept=".csv,text/csv,.json,application/json" onchoose={look} />
+      <Button href="/api/outings/table" download="">Export CSV</Button>
+      <Button href="/api/logbook" download="">Export JSON</Button>
+    </div>
+  </header>
+  {#if read}
+    {@const { contents, holds } = read}
+    <ImportPreview {holds} ontake={() => take(contents)} oncancel={() => (read = null)} />
+  {/if}
+  <Stored query={outings} waiting="Loading outings…">
+    {#snippet children(all)}
+      {#if all.length === 0}
+        <Empty
+          text="No outings yet. Note what is tied on and what bites, and the logbook works out what your notes show and what they do not."
+        >
+          {#snippet action()}<Button look="primary" href="#/on-the-water">Start your first outing</Button>{/snippet}
+          {#snippet sample()}
+            <p class="font-bold">Gold got 1.8 times the bites of silver</p>
+            <p class="text-sm">80 % sure it is between 1.1 and 3.0; about 9 more hours would settle it</p>
+          {/snippet}
+        </Empty>
+      {:else}
+        <ul>
+          {#each all.slice(0, shown) as one (one.id)}
+            <li class="border-rule flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t py-2">
+              <span class="min-w-0">
+                <a class="flex min-h-11 items-center font-bold underline" href="#/outing/{one.id}"
+                  >{date(one.started_at)}, {one.water || 'no named water'}</a
+                >
+                <span class="block text-sm">{one.ended_at === null ? 'Still open. ' : ''}{words(one)}</span>
+              </span>
+              <span class="flex gap-2">
+                {#if one.ended_at === null}<Button look="primary" href="#/on-the-water/{one.id}">Go on</Button>{/if}
+                <Button onclick={() => remove(one)}
+                  >Delete<span class="sr-only"> the outing of {date(one.started_at)}</span></Button
+                >
+              </span>
+            </li>
+          {/each}
+        </ul>
+        {#if all.length > shown}
+          <Button class="self-start" onclick={() => (shown += PAGE)}
+            >Show {Math.min(PAGE, all.length - shown)} more</Button
+          >
+        {/if}
+      {/if}
+    {/snippet}
+  </Stored>
+</section>

@@ -1,5 +1,0 @@
-/** Ratios are drawn from a third to three times. */
-const MOST = 3
-
-/** Where a ratio stands along a line, 0 to 1: equal in the middle. */
-export const placeOfRatio = (ratio: number): number => (Math.log(ratio) / Math.log(MOST) + 1) / 2

@@ -1,0 +1,75 @@
+<script lang="ts">
+  import { MediaQuery } from 'svelte/reactivity'
+  import { loaded } from '../../api/busy'
+  import { adviceFor, readingsQuery, watersQuery } from '../../api/queries'
+  import { readings as writes } from '../../api/writes'
+  import { address } from '../../app/address.svelte'
+  import { currentReading } from '../../stores/currentReading.svelte'
+  import { news } from '../../stores/news.svelte'
+  import { notices } from '../../stores/notices.svelte'
+  import Button from '../../ui/Button.svelte'
+  import Trouble from '../../ui/Trouble.svelte'
+  import AnswerSheet from './AnswerSheet.svelte'
+  import AnswerStrip from './AnswerStrip.svelte'
+  import NoonOffer from './NoonOffer.svelte'
+  import { ANSWER } from './panels'
+  import WaterFields from './WaterFields.svelte'
+
+  /** What the water is like, and what to tie in it: beside each other, or on a phone one behind the other. */
+  const isWide = new MediaQuery('(min-width: 64rem)')
+  const waters = watersQuery()
+  const readings = readingsQuery()
+  const advice = adviceFor(() => currentReading.asked)
+  const isAnswer = $derived(address.panels.includes(ANSWER))
+
+  function goTo(id: string) {
+    const water = waters.data?.find((w) => w.id === id)
+    currentReading.at(water?.id ?? null)
+    if (water)
+      currentReading.change({
+        tint: water.tint,
+        red_crawfish: water.red_crawfish,
+        ...(water.forage ? { forage: water.forage } : {}),
+      })
+  }
+
+  async function keep() {
+    try {
+      const kept = await writes.add(currentReading.reading, currentReading.waterId)
+      if (kept) notices.say('Reading saved.', () => writes.remove(kept.id ?? ''))
+      else notices.say('Reading saved on this device. It is sent when Kontrast can be reached.')
+    } catch (error) {
+      notices.problem(error, keep)
+    }
+  }
+</script>
+
+<div class="grid gap-x-7 gap-y-4 lg:grid-cols-[minmax(0,478fr)_minmax(0,726fr)]">
+  {#if isWide.current || !isAnswer}
+    <section class="flex flex-col gap-3 pb-4 lg:gap-3.5 lg:pb-0" aria-labelledby="water">
+      <header class="flex items-center justify-between gap-3">
+        <h1 id="water" class="sr-only">What is the water like?</h1>
+        <select
+          class="select border-edge h-11 min-w-0 flex-1 border-0 border-b bg-transparent !px-0 text-lg font-bold sm:text-xl"
+          aria-label="Water"
+          value={currentReading.waterId ?? ''}
+          onchange={(event) => goTo(event.currentTarget.value)}
+        >
+          <option value="">No named water</option>
+          {#each waters.data ?? [] as water (water.id)}<option value={water.id}>{water.name}</option>{/each}
+        </select>
+        <Button onclick={keep}>Save reading</Button>
+      </header>
+      {#if currentReading.isFirstRun}{#await loaded(import('./FirstRun.svelte')) then { default: FirstRun }}<FirstRun
+            onclose={() => (currentReading.isFirstRun = false)}
+          />{/await}{/if}
+      {#if news.isThere}{#await loaded(import('./NewsPanel.svelte')) then { default: NewsPanel }}<NewsPanel
+          />{/await}{/if}
+      {#if waters.error}<Trouble error={waters.error} onretry={() => void waters.refetch()} />{/if}
+      <NoonOffer />
+      <WaterFields readings={readings.data ?? []} isWide={isWide.current} />
+    </section>
+  {/if}
+  {#if isWide.current || isAnswer}<AnswerSheet {advice} isWide={isWide.current} />{/if}
+</div>
+{#if !isWide.current}<AnswerStrip {advice} isOpen={isAnswer} />{/if}
