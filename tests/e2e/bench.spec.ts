@@ -156,3 +156,14 @@ test('two saved builds hang in one water, which is a copy: at one distance, one 
   await compared.getByRole('button', { name: 'Save as a loop' }).click()
   expect((await download).suggestedFilename()).toBe('two-lures-in-one-water.gif')
 })
+
+test('one of the best builds hangs beside the one in hand, in one water', async ({ page }) => {
+  await open(page, '#/tie', 'Build: jig')
+  await page.getByRole('tab', { name: 'Best from my parts' }).scrollIntoViewIfNeeded()
+  await page.getByRole('button', { name: 'Beside yours: number 2' }).click()
+  const both = page.getByRole('region', { name: 'Two builds in one water' })
+  await expect(both.getByText(/^A .+, B .+, to a person\.$/)).toBeVisible()
+  await expect(both.locator('figure').filter({ has: page.locator('canvas') })).toHaveCount(2)
+  await both.getByRole('button', { name: 'Take it away' }).click()
+  await expect(both).toBeHidden()
+})

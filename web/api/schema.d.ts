@@ -3874,9 +3874,9 @@ export interface components {
             followed?: string[] | null;
             /** @description Why it does not follow the rest of it. */
             why_not?: string | null;
-            events?: components["schemas"]["OutingEvent"][];
             /** @description Ids of rules that the angler did not believe then: the advice was without them. If left out: none. */
             doubted?: string[];
+            events?: components["schemas"]["OutingEvent"][];
         };
         /** @description A stretch of the day by the clock of the place. */
         Stretch: {

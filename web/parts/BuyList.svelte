@@ -10,8 +10,8 @@
   import { PART_KIND_LABELS } from '../words/vocabulary'
   import { capital } from '../words/words'
   import { asOwned } from './notOwned'
-  import { measureWords, swatches } from './part'
-  import PartSwatch from './PartSwatch.svelte'
+  import { measureWords } from './part'
+  import DrawnPart from './DrawnPart.svelte'
 
   /** Parts to buy; what has been bought goes into the parts owned. */
   interface Props {
@@ -45,7 +45,7 @@
         <Button label="I have it now: {capital(part.name)}" onclick={() => own([part])}>I have it now</Button>
       {/snippet}
       <span class="flex items-center gap-2">
-        <PartSwatch colours={swatches(part)} />
+        <span class="bg-proof block h-10 w-16 shrink-0 p-0.5 text-[#1a1a1a]"><DrawnPart {part} /></span>
         <span>
           <span class="font-semibold">{capital(part.name)}</span><br />
           <span class="text-faint text-xs"

@@ -23,7 +23,7 @@
         chosen="framed"
         checked={value.includes(word)}
         onchange={() => onset(toggled(value, word))}
-        class="flex-col !items-stretch !p-1 !text-[0.6875rem]"
+        class="flex-col !items-stretch !p-1 !text-xs"
       >
         <span class="bg-proof block p-1.5"
           ><span class="block h-5" style:background-color={COLOUR_HEX[word]}></span></span

@@ -31,8 +31,8 @@ final readonly class StintDocument implements LimitsLists, \JsonSerializable
     /**
      * @param list<string>              $assumed
      * @param list<string>|null         $followed
-     * @param list<OutingEventDocument> $events
      * @param list<string>              $doubted
+     * @param list<OutingEventDocument> $events
      */
     public function __construct(
         public \DateTimeImmutable $started_at,
@@ -65,12 +65,12 @@ final readonly class StintDocument implements LimitsLists, \JsonSerializable
         #[OA\Property(description: 'Why it does not follow the rest of it.')]
         #[Text(self::MOST_WHY, 'Why the advice was not followed')]
         public ?string $why_not = null,
-        #[Assert\Valid]
-        public array $events = [],
         #[OA\Property(description: 'Ids of rules that the angler did not believe then: the advice was without them. If left out: none.')]
         #[Assert\All([new Assert\NotBlank(message: 'Name a rule.'), new Assert\Length(max: SettingsDocument::MOST_RULE_ID)])]
         #[Assert\Unique(message: 'Name each rule once.')]
         public array $doubted = [],
+        #[Assert\Valid]
+        public array $events = [],
     ) {
     }
 

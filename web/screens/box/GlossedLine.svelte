@@ -1,7 +1,6 @@
 <script lang="ts">
   import type { ReadPartLine } from '../../api/client'
-  import { hexOf, swatches } from '../../parts/part'
-  import PartSwatch from '../../parts/PartSwatch.svelte'
+  import DrawnPart from '../../parts/DrawnPart.svelte'
   import Button from '../../ui/Button.svelte'
   import { BOUNDS, COLOURS, type Colour } from '../../words/vocabulary'
   import { show } from '../../words/words'
@@ -16,6 +15,7 @@
   }
   let { line, settled, onsettle, onremember }: Props = $props()
   const id = $props.id()
+  const GRAY = '#808080'
   let colours = $state.raw<readonly Colour[]>([])
   const unknown = $derived(unknownWords(line))
   const part = $derived(partOf(line, settled) ?? line.part)
@@ -31,7 +31,10 @@
 </script>
 
 <li class="border-rule flex flex-wrap items-start gap-x-4 gap-y-2 border-t py-2" data-waits={waits || undefined}>
-  <PartSwatch colours={part && (part.colour || part.metal) ? swatches(part) : [hexOf(null)]} />
+  <!-- Gray until its color is said. -->
+  <span class="bg-proof block h-10 w-16 shrink-0 p-0.5 text-[#1a1a1a]"
+    >{#if part}<DrawnPart part={part.colour || part.metal ? part : { ...part, colour: GRAY }} />{/if}</span
+  >
   <div class="flex min-w-40 flex-1 flex-col gap-1.5">
     <p class="flex flex-wrap items-start leading-tight">
       {#each line.glosses ?? [] as { text, means, unknown: isUnknown }, i (i)}

@@ -3,9 +3,9 @@
   import { loaded } from '../../api/busy'
   import { Tabs } from 'bits-ui'
   import { untrack } from 'svelte'
-  import type { Composition, From, InventoryPart, Reading } from '../../api/client'
+  import type { Composition, From, InventoryPart, Reading, SavedBuild } from '../../api/client'
   import { lureShown } from '../../api/lureShown.svelte'
-  import { adviceFor, advisedBuildFor, askAhead, inventoryQuery, verdictFor } from '../../api/queries'
+  import { adviceFor, advisedBuildFor, askAhead, buildsQuery, inventoryQuery, verdictFor } from '../../api/queries'
   import { isSame } from '../../api/settled.svelte'
   import { screenKeys } from '../../app/screenKeys.svelte'
   import { address, buildFrom } from '../../app/address.svelte'
@@ -24,6 +24,7 @@
   import Button from '../../ui/Button.svelte'
   import Field from '../../ui/Field.svelte'
   import Later from '../../ui/Later.svelte'
+  import Panel from '../../ui/Panel.svelte'
   import InView from '../../ui/InView.svelte'
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
   import Trouble from '../../ui/Trouble.svelte'
@@ -52,6 +53,14 @@
   /** How far away it is looked at, as a step of the scene; null where it matters most. */
   let at = $state<number | null>(null)
   const half = $derived(atHalf(verdict.shown?.value.scene))
+  /** Another build in the same water, beside the one in hand. */
+  let beside = $state.raw<SavedBuild | null>(null)
+  function hang(name: string, build: Composition) {
+    beside = { id: 'beside', name, build, note: '', photo: null }
+    scrollTo(0, 0)
+  }
+  const saved = buildsQuery()
+  const hangable = $derived((saved.data ?? []).filter((one) => one.build.lure === lure))
   let editing = $state(false)
   let findsCommand = $state(false)
   const panel = $derived(PANELS.find(({ name }) => address.panels.includes(name))?.name ?? 'best')
@@ -179,6 +188,21 @@
           onclick={() => (whatIf = whatIf ? null : ($state.snapshot(reading) as Reading))}
           >{whatIf ? 'Back to your reading' : 'What if the water…'}</Button
         >{/if}
+      {#if hangable.length > 0}
+        <select
+          class="select border-edge h-11 w-44"
+          aria-label="Beside another build"
+          value={beside?.id ?? ''}
+          onchange={(event) => {
+            const one = hangable.find(({ id }) => id === event.currentTarget.value)
+            beside = one ?? null
+          }}
+        >
+          <option value="">Beside another…</option>
+          {#if beside?.id === 'beside'}<option value="beside">{beside.name}</option>{/if}
+          {#each hangable as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
+        </select>
+      {/if}
       <Button disabled={!bench.canUndo || !lure} onclick={() => lure && bench.undo(lure)}>Undo</Button>
       <Button onclick={() => (findsCommand = true)}>Commands <kbd class="text-xs">/</kbd></Button>
     </div>
@@ -186,6 +210,17 @@
   {#if whatIf}
     <WhatIf reading={whatIf} onchange={(next) => (whatIf = next)} />
     <p class="text-now text-sm font-semibold">A copy of the water. Your reading stays as it is.</p>
+  {/if}
+  {#if beside && build && reading}
+    {@const other = beside}
+    <Panel title="Two builds in one water" gist="yours and {other.name}">
+      {#snippet actions()}<Button onclick={() => (beside = null)}>Take it away</Button>{/snippet}
+      {#await loaded(import('./CompareBuilds.svelte')) then { default: CompareBuilds }}<CompareBuilds
+          left={{ id: 'this', name: 'Yours', build, note: '', photo: null }}
+          right={other}
+          {reading}
+        />{/await}
+    </Panel>
   {/if}
   {#await loading}
     <p role="status" class="text-sm">Loading the build…</p>
@@ -279,7 +314,7 @@
           {#each PANELS as { name } (name)}
             <Tabs.Content value={name} class="min-h-96 pt-3">
               {#if panel === name}
-                {#if name === 'best'}<InView height="12rem"><BestPanel {reading} /></InView>
+                {#if name === 'best'}<InView height="12rem"><BestPanel {reading} onbeside={hang} /></InView>
                 {:else if verdict.shown}
                   {@const data = verdict.shown.value}
                   <LazyFigures

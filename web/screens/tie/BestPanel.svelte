@@ -1,6 +1,6 @@
 <script lang="ts">
   import AdvisedRow from './AdvisedRow.svelte'
-  import type { Reading } from '../../api/client'
+  import type { Composition, Reading } from '../../api/client'
   import { bestFor } from '../../api/queries'
   import { inTheirColours } from '../../lure/paint'
   import Thumbnail from '../../lure/Thumbnail.svelte'
@@ -15,7 +15,12 @@
   import { round } from '../../words/round'
 
   /** The ten best builds of the parts owned, with why each ranks where it does. */
-  let { reading }: { reading: Reading } = $props()
+  interface Props {
+    reading: Reading
+    /** Hangs one beside the build in hand, in one water. */
+    onbeside: (name: string, build: Composition) => void
+  }
+  let { reading, onbeside }: Props = $props()
   const best = bestFor(() => reading)
   const kinds = (lacking: readonly string[]) => lacking.map((kind) => PLURALS[kind as Kind].toLowerCase()).join(', ')
 </script>
@@ -43,6 +48,9 @@
             />{/snippet}
           {#snippet end()}
             <span class="text-base font-extrabold">{round(ranked.score, 1)}</span>
+            <Button label="Beside yours: number {i + 1}" onclick={() => onbeside(`Best ${i + 1}`, ranked.parts)}
+              >Beside yours</Button
+            >
             <Button label="Use this build, number {i + 1}" onclick={() => bench.replace(ranked.parts)}
               >Use this build</Button
             >

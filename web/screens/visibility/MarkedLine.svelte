@@ -42,7 +42,7 @@
       <text x="82" y="4" font-size="12" font-weight="700" fill="currentColor"
         >{waterLength(lure.at * 12, settings.metric)}</text
       >
-      <text x="82" y="18" font-size="9.5" fill="currentColor">{lure.words}</text>
+      <text x="82" y="18" font-size="12" fill="currentColor">{lure.words}</text>
     </g>
   {/each}
 </svg>

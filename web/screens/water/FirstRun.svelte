@@ -22,7 +22,7 @@
         <path d="M34 30 62 26 66 38 62 52 34 46z" fill={look.body} />
         <path d="M62 30q22 -10 30 -4 2 8 -26 12zM62 46q22 10 30 4 2 -8 -26 -12z" fill={look.claw} />
         <path d="M24 27q-4 -14 14 -14" fill="none" stroke="#777" stroke-width="2" />
-        <text x="54" y="93" font-size="11" text-anchor="middle" fill="currentColor">{look.words}</text>
+        <text x="54" y="93" font-size="12" text-anchor="middle" fill="currentColor">{look.words}</text>
       </g>
     {/each}
   </svg>

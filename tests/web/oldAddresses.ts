@@ -1,0 +1,20 @@
+/** Addresses from before there were places, and where each leads. */
+export const MOVED_FROM: readonly (readonly [string, string])[] = [
+  ['#/advice', '#/?panel=answer'],
+  ['#/advice?panel=fish', '#/?panel=answer%2Cfish'],
+  ['#/bench', '#/tie'],
+  ['#/bench?panel=figures', '#/tie?panel=figures'],
+  ['#/bench?panel=missing', '#/box/buy'],
+  ['#/bench?panel=saved', '#/tie/saved'],
+  ['#/build-sheet', '#/tie/sheet'],
+  ['#/batch', '#/tie/batch'],
+  ['#/depths', '#/tie/depths'],
+  ['#/parts', '#/box'],
+  ['#/trips', '#/fish'],
+  ['#/trips/0193a000', '#/fish/0193a000'],
+  ['#/logbook', '#/learned'],
+  ['#/logbook/outings', '#/learned/outings'],
+  ['#/logbook/analysis', '#/learned/log'],
+  ['#/logbook/season', '#/learned/season'],
+  ['#/logbook/readings', '#/settings/waters'],
+]
