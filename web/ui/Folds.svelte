@@ -54,4 +54,4 @@
     </button>
   {/each}
 </div>
-{#if open && children}<div {id}>{@render children(open)}</div>{/if}
+{#if open && children}<div {id} class="unfolds">{@render children(open)}</div>{/if}

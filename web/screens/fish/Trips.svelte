@@ -144,6 +144,8 @@
     />
   {:else if open}
     <p class="text-faint -mt-2 text-sm">{whereAndWhen(open)}</p>
+    <!-- The room that the section through the day will take. -->
+    {#if !plan.shown && !plan.error}<div class="bg-proof h-[34rem] sm:h-80" aria-hidden="true"></div>{/if}
     <Answer question={plan} waiting="Planning the day…">
       {#snippet children(planned, trip)}
         <TripPlan {trip} plan={planned}>

@@ -38,7 +38,7 @@
   const cautions = $derived(advice.cautions.filter((caution) => caution.place !== 'reading'))
 </script>
 
-<div class="flex flex-col gap-5 pt-5">
+<div class="unfolds flex flex-col gap-5 pt-5">
   {#if looked.error}<Trouble error={looked.error} onretry={() => looked.retry()} />{/if}
   {#if fold === 'fish'}
     <Panel title="How to fish it" gist={gist.fish}><FishIt {advice} /></Panel>

@@ -4,6 +4,7 @@
   import { loaded } from '../../api/busy'
   import { adviceFor } from '../../api/queries'
   import type { Question } from '../../api/question.svelte'
+  import { isSame } from '../../api/settled.svelte'
   import { address } from '../../app/address.svelte'
   import { inTheHand } from '../../lure/paint'
   import LazyPackedNote from '../../offline/LazyPackedNote.svelte'
@@ -49,7 +50,8 @@
       ])
       const old = bench.build(lure)
       bench.replace(build)
-      if (old) notices.say('The advised build is on Tie, in place of the one you had.', () => bench.replace(old))
+      if (old && !isSame(old, build))
+        notices.say('The advised build is on Tie, in place of the one you had.', () => bench.replace(old))
       await push('/tie')
     } catch (error) {
       notices.problem(error)
