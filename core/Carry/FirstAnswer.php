@@ -125,12 +125,38 @@ final class FirstAnswer
                 }
             }
             if (null !== $trailer) {
-                $this->trailers[] = $trailer;
+                $this->addTrailer($trailer);
             } elseif (null !== $body) {
-                $this->bodies[] = $body;
+                $this->addBody($body);
             }
-            $this->meetAgain();
         } while (null !== $body || null !== $trailer);
+    }
+
+    /** One more trailer is at hand for every body: what meetBodies() would come to. */
+    private function addTrailer(int $trailer): void
+    {
+        $this->trailers[] = $trailer;
+        foreach ($this->problem->weights as $s => $weight) {
+            foreach ($this->problem->values[$s] as $b => $row) {
+                $value = $weight * $row[$trailer];
+                if ($value > $this->byBody[$b][$s]) {
+                    $this->byBody[$b][$s] = $value;
+                }
+            }
+        }
+    }
+
+    /** One more body is at hand for every trailer: what meetTrailers() would come to. */
+    private function addBody(int $body): void
+    {
+        $this->bodies[] = $body;
+        foreach ($this->problem->weights as $s => $weight) {
+            foreach ($this->problem->values[$s][$body] as $t => $value) {
+                if ($weight * $value > $this->byTrailer[$t][$s]) {
+                    $this->byTrailer[$t][$s] = $weight * $value;
+                }
+            }
+        }
     }
 
     private function exchangeBodies(): void
@@ -145,7 +171,7 @@ final class FirstAnswer
                 fn (int $b): bool => !\in_array($b, $others, true) && $this->isAllowed([...array_values($others), $b]),
             );
         }
-        $this->meetAgain();
+        $this->meetTrailers();
     }
 
     private function exchangeTrailers(): void
@@ -161,7 +187,7 @@ final class FirstAnswer
                 fn (int $t): bool => $t !== $this->problem->none && !\in_array($t, $others, true),
             );
         }
-        $this->meetAgain();
+        $this->meetBodies();
     }
 
     /** @param list<int> $bodies */
@@ -190,13 +216,18 @@ final class FirstAnswer
         return $now;
     }
 
-    /** Works out anew what every body is with the trailers carried, and every trailer on the bodies carried. */
     private function meetAgain(): void
     {
-        $this->byBody = $this->byTrailer = [];
+        $this->meetBodies();
+        $this->meetTrailers();
+    }
+
+    /** Works out anew what every body is with the trailers carried. */
+    private function meetBodies(): void
+    {
+        $this->byBody = [];
         $with = [...$this->trailers, $this->problem->none];
         foreach ($this->problem->weights as $s => $weight) {
-            $onBodies = array_fill(0, $this->problem->none + 1, 0);
             foreach ($this->problem->values[$s] as $b => $row) {
                 $best = 0;
                 foreach ($with as $t) {
@@ -204,6 +235,15 @@ final class FirstAnswer
                 }
                 $this->byBody[$b][] = $weight * $best;
             }
+        }
+    }
+
+    /** Works out anew what every trailer is on the bodies carried. */
+    private function meetTrailers(): void
+    {
+        $this->byTrailer = [];
+        foreach ($this->problem->weights as $s => $weight) {
+            $onBodies = array_fill(0, $this->problem->none + 1, 0);
             foreach ($this->bodies as $b) {
                 foreach ($this->problem->values[$s][$b] as $t => $value) {
                     $onBodies[$t] = $value > $onBodies[$t] ? $value : $onBodies[$t];

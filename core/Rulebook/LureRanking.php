@@ -30,16 +30,17 @@ final readonly class LureRanking
     public function rank(Reading $reading): array
     {
         $tally = $this->engine->rank($reading);
+        $votes = $tally->believed();
         $ranked = [];
         foreach ($tally->scores as $key => $score) {
             $kind = LureKind::from($key);
             $for = array_values(array_filter(
-                $tally->votes,
+                $votes,
                 static fn (Vote $vote): bool => $vote->value->key === $key && $vote->count > 0,
             ));
             usort($for, static fn (Vote $a, Vote $b): int => $b->count <=> $a->count);
             $against = array_values(array_filter(
-                $tally->votes,
+                $votes,
                 static fn (Vote $vote): bool => $vote->value->key === $key && $vote->count < 0,
             ));
             $told = $against[0] ?? $for[0] ?? null;

@@ -13,9 +13,6 @@ final readonly class CarryUse
     /** What a lure does that no other carried does, from so many points of a hundred on. (Chosen.) */
     private const ALONE = 0.3;
 
-    /** What is tied on is told by the quarter hour, minutes. */
-    private const QUARTER = 15;
-
     /** @var list<array{int, int|null}> by row, the body and the trailer that are fished */
     private array $byRow;
     /** @var array<int, array<int, float>> by body and scenario, points of the day that would be lost without it */
@@ -91,9 +88,9 @@ final readonly class CarryUse
             }
             $last = array_key_last($stretches);
             if (null !== $last && $stretches[$last][1] === $at) {
-                $stretches[$last][1] = $at + self::QUARTER;
+                $stretches[$last][1] = $at + TripPlan::QUARTER;
             } else {
-                $stretches[] = [$at, $at + self::QUARTER];
+                $stretches[] = [$at, $at + TripPlan::QUARTER];
             }
         }
 
@@ -113,7 +110,7 @@ final readonly class CarryUse
             $scenario = $this->choice->scenarios[$this->choice->scenarioOf($row)];
             $whole[$body] = ($whole[$body] ?? 0.0) + $scenario->weight;
             $share = $scenario->weight / max(1, $scenario->to - $scenario->from);
-            for ($at = intdiv($scenario->from, self::QUARTER) * self::QUARTER; $at < $scenario->to; $at += self::QUARTER) {
+            for ($at = intdiv($scenario->from, TripPlan::QUARTER) * TripPlan::QUARTER; $at < $scenario->to; $at += TripPlan::QUARTER) {
                 $shares[$at][$body] = ($shares[$at][$body] ?? 0.0) + $share;
             }
         }

@@ -34,7 +34,7 @@ final readonly class TripBenchmark implements Benchmark
     /** Searches are given as long as the goal allows, less what the rest takes. */
     private const SEARCH_S = 1.5;
 
-    public function __construct(private LureRanking $ranking, private Engine $engine)
+    public function __construct(private Engine $engine)
     {
     }
 
@@ -63,7 +63,7 @@ final readonly class TripBenchmark implements Benchmark
         $full = null;
         $took = Timer::median(function () use ($usual, $bin, $reflectances, &$full): void {
             $until = null;
-            $full = (new CarryPlanner(new Adviser($this->engine), $this->ranking, Doubts::prior(), $reflectances))->plan(
+            $full = (new CarryPlanner(new Adviser($this->engine), new LureRanking($this->engine), Doubts::prior(), $reflectances))->plan(
                 $usual,
                 $bin,
                 [],
@@ -178,10 +178,10 @@ final readonly class TripBenchmark implements Benchmark
 
     private function choice(TripPlan $plan, Inventory $inventory, ReflectanceFitter $reflectances): CarryChoice
     {
-        $scenarios = Scenarios::ofLures(Scenarios::divide($plan), $this->ranking, $plan->lures);
+        $scenarios = Scenarios::ofLures(Scenarios::divide($plan), new LureRanking($this->engine), $plan->lures);
         $adviser = new Adviser($this->engine);
 
-        return new CarryChoice($plan, $scenarios, $inventory, [], $adviser, $this->ranking, Doubts::prior(), $reflectances);
+        return new CarryChoice($plan, $scenarios, $inventory, [], $adviser, new LureRanking($this->engine), Doubts::prior(), $reflectances);
     }
 
     /**

@@ -24,6 +24,31 @@ final class DoubtApiTest extends OutingTestCase
         self::assertSame($rule, $this->firstReason('skirt.base'));
     }
 
+    /** Which kind of lure suits a water is a pick as any other: “Best here” and the ranking below it go by the same rules. */
+    public function testTheKindOfLureIsRankedWithoutItToo(): void
+    {
+        $rules = $this->send('GET', '/api/rules');
+        $ofLures = [];
+        foreach (self::listAt($rules) as $rule) {
+            self::assertIsArray($rule);
+            if (true === $rule['can_be_doubted'] && str_contains((string) json_encode($rule['says']), 'lure_ranking')) {
+                self::assertIsString($rule['id']);
+                $ofLures[] = $rule['id'];
+            }
+        }
+        $any = ['lure' => 'any', 'cover' => 'dock', 'wind' => 'calm'] + self::reading();
+        $best = [];
+        foreach ([[], \array_slice($ofLures, 0, 100)] as $doubted) {
+            $this->doubt(...$doubted);
+            self::assertSame(204, $this->answered());
+            $advice = $this->send('POST', '/api/advice', $any);
+            self::assertIsArray($advice);
+            self::assertSame(self::listAt($advice, 'lure_ranking', 0)['lure'], $advice['lure']);
+            $best[] = self::listAt($advice, 'lure_ranking', 0)['worth'];
+        }
+        self::assertGreaterThan($best[1], $best[0], 'Nothing speaks for a kind any longer.');
+    }
+
     public function testItIsInTheBackupAndOutOfItAgain(): void
     {
         $rule = $this->firstReason('skirt.base');

@@ -32,13 +32,15 @@ async function fishing(page: Page, url: string): Promise<string> {
 }
 
 /** Opens a trip that is soon packed: one kind of lure, one cover. */
-async function openTrip(page: Page, url: string, home: AtHome): Promise<void> {
+async function openTrip(page: Page, url: string, home: AtHome): Promise<{ id: string }> {
   const [quarry] = await home.get<{ trip: object }[]>('/api/trips')
   const short = { ...quarry?.trip, lures: ['jig'], covers: ['open'] }
   const made = await home.send('POST', '/api/trips', { name: 'An hour at the quarry', trip: short })
-  expect(made.status, await made.text()).toBe(201)
+  const answer = await made.text()
+  expect(made.status, answer).toBe(201)
   await page.goto(`${url}/#/fish/all`)
   await page.getByRole('link', { name: 'An hour at the quarry' }).click()
+  return JSON.parse(answer) as { id: string }
 }
 
 const noted = (outing: Outing) =>
@@ -267,22 +269,18 @@ test('a packed trip advises with no signal, and says how near it is', async ({ p
 })
 
 test('a pack of an older version is not used, and says so', async ({ phone, network, home }) => {
-  const [trip] = await home.get<{ id: string }[]>('/api/trips')
-  await phone.evaluate(
-    (saved) => {
-      return new Promise((done, failed) => {
-        const open = indexedDB.open('kontrast')
-        open.onsuccess = () => {
-          const change = open.result.transaction('kept', 'readwrite')
-          change.objectStore('kept').put({ kontrast_pack: 0, trip: saved }, `pack:${saved.id}`)
-          change.oncomplete = done
-          change.onerror = failed
-        }
-      })
-    },
-    trip ?? { id: '' },
-  )
-  await phone.goto(`${network.url}/#/fish/${trip?.id ?? ''}`)
+  const trip = await openTrip(phone, network.url, home)
+  await phone.evaluate((saved) => {
+    return new Promise((done, failed) => {
+      const open = indexedDB.open('kontrast')
+      open.onsuccess = () => {
+        const change = open.result.transaction('kept', 'readwrite')
+        change.objectStore('kept').put({ kontrast_pack: 0, trip: saved }, `pack:${saved.id}`)
+        change.oncomplete = done
+        change.onerror = failed
+      }
+    })
+  }, trip)
   await phone.reload()
   await expect(phone.getByText('This trip was packed by another version of Kontrast. Pack it again.')).toBeVisible()
 })

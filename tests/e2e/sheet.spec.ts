@@ -80,7 +80,7 @@ test('the drawing is saved as SVG, a build given away as JSON and taken in again
   await page.locator('input[type=file]').setInputFiles(build)
   const taken = page.getByRole('region', { name: 'An imported build' })
   await expect(taken).toContainText('Spinnerbait drawn to scale')
-  await taken.getByRole('button', { name: 'Open in Bench' }).click()
+  await taken.getByRole('button', { name: 'Open in Tie' }).click()
   await expect(taken).toBeHidden()
   await page
     .locator('input[type=file]')
@@ -90,16 +90,16 @@ test('the drawing is saved as SVG, a build given away as JSON and taken in again
 
 test('a batch draws its parts from the bin, and is undone', async ({ page }) => {
   await open(page, '#/tie/batch', 'Batch build')
-  await page.getByLabel('spinnerbait on the bench').fill('2')
+  await page.getByLabel('spinnerbait in hand').fill('2')
   const uses = page.getByRole('region', { name: 'What it uses' })
   await expect(uses).toContainText('beads, brass')
   await expect(page.getByRole('region', { name: /In this order/ })).toContainText('Put the skirt on, 2')
   await uses.getByRole('button', { name: 'Mark as built and take parts from stock' }).click()
   const made = page.getByRole('region', { name: 'Built so far' })
-  await expect(made).toContainText('2 × spinnerbait on the bench')
+  await expect(made).toContainText('2 × spinnerbait in hand')
   await made.getByRole('button', { name: /^Undo/ }).first().click()
   await expect(made).toBeHidden()
-  await page.getByLabel('spinnerbait on the bench').fill('60')
+  await page.getByLabel('spinnerbait in hand').fill('60')
   await expect(uses.getByRole('button', { name: /missing/ })).toBeDisabled()
   await expect(uses.getByRole('button', { name: 'Shopping list (CSV)' })).toBeVisible()
 })

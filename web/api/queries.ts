@@ -187,15 +187,21 @@ export function bestFor(reading: () => Reading | null): Question<Reading, Best> 
 }
 
 /** The advised build, of owned parts where they do nearly as well and of generic ones elsewhere. */
-export function advisedBuildFor(reading: () => Reading | null): Question<Reading, AdvisedBuild> {
-  return question({
-    input: reading,
-    key: keys.advisedBuild,
-    ask: (body, signal) => answer<AdvisedBuild>(api.POST('/api/advised-build', { body: { reading: body }, signal })),
-    isCostly: true,
-    isAwaited: true,
-  })
+const ADVISED_BUILD = {
+  key: keys.advisedBuild,
+  ask: (reading: Reading, signal: AbortSignal) =>
+    answer<AdvisedBuild>(api.POST('/api/advised-build', { body: { reading }, signal })),
+  isCostly: true,
+  isAwaited: true,
 }
+
+export function advisedBuildFor(reading: () => Reading | null): Question<Reading, AdvisedBuild> {
+  return question({ input: reading, ...ADVISED_BUILD })
+}
+
+/** The same, once and at once: whoever asks for it after that has it already. */
+export const advisedBuild = async (reading: Reading): Promise<AdvisedBuild> =>
+  (await queryClient.fetchQuery(queryOf(ADVISED_BUILD, reading))).value
 
 /** What to buy to build the advised lure of each reading. */
 export function shoppingFor(readings: () => Reading[] | null): Question<Reading[], Shopping> {

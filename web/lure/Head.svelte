@@ -1,41 +1,24 @@
 <script lang="ts">
-  import type { HeadForm } from '../words/vocabulary'
   import { headOutline, lineTie } from './heads'
-  import type { Build, Paint, Tone } from './paint'
+  import type { Layout } from './layout'
+  import type { Build, Paint } from './paint'
   import { path } from './units'
 
   interface Props {
-    kind: Build['lure']
-    form: HeadForm
-    length: number
-    height: number
-    shank: number
-    gap: number
-    tone: Tone
-    /** Null where it is one color. */
-    belly?: Tone | null
-    /** Its ring and its pupil; null where it has none. */
-    eye?: Paint['eye'] | null
-    steel: Tone
+    build: Build
+    paint: Paint
+    at: Layout
     name: string
     /** Drawn without detail, for a picture the size of a thumbnail. */
     small?: boolean
   }
-  let {
-    kind,
-    form,
-    length: L,
-    height: H,
-    shank,
-    gap,
-    tone,
-    belly = null,
-    eye = null,
-    steel,
-    name,
-    small = false,
-  }: Props = $props()
+  let { build, paint, at, name, small = false }: Props = $props()
 
+  const { headLength: L, headHeight: H, shank, gap } = $derived(at)
+  const { head: tone, headBelly: belly, steel } = $derived(paint)
+  const { lure: kind } = $derived(build)
+  const { form } = $derived(build.head)
+  const eye = $derived(build.head.eye ? paint.eye : null)
   const h = $derived(H / 2)
   const guarded = $derived(kind === 'jig' || kind === 'swim_jig')
   const outline = $derived(headOutline(form, L, h))

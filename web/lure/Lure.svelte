@@ -229,22 +229,7 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
         </g>
       {/if}
     {/if}
-    <g filter={outline('head')} visibility={hidden('head')}
-      ><Head
-        {steel}
-        kind={build.lure}
-        form={build.head.form}
-        length={at.headLength}
-        height={at.headHeight}
-        shank={at.shank}
-        gap={at.gap}
-        tone={paint.head}
-        belly={paint.headBelly}
-        eye={build.head.eye ? paint.eye : null}
-        name="{name}-h"
-        {small}
-      /></g
-    >
+    <g filter={outline('head')} visibility={hidden('head')}><Head {build} {paint} {at} name="{name}-h" {small} /></g>
     {#if at.snap && build.blades[0]}
       <!-- The plate hangs from its snap before the nose, leaning forward, seen three quarters from the side. -->
       <g transform="translate({at.snap.x} {at.snap.y}) rotate({PLATE.lean}) scale(1 {PLATE.seen})">

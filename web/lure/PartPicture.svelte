@@ -105,20 +105,7 @@
       <path d={hookPath(-6, 0, at.shank + 6, at.gap)} />
       <path d={barbPath(-6, 0, at.shank + 6, at.gap)} stroke-width="2.4" />
     </g>
-    <Head
-      steel={paint.steel}
-      kind={build.lure}
-      form={build.head.form}
-      length={at.headLength}
-      height={at.headHeight}
-      shank={at.shank}
-      gap={at.gap}
-      tone={paint.head}
-      belly={paint.headBelly}
-      eye={build.head.eye ? paint.eye : null}
-      name="{name}-h"
-      small
-    />
+    <Head {build} {paint} {at} name="{name}-h" small />
   {:else if of === 'trailer_hook'}
     <g fill="none" stroke={paint.steel.mid} stroke-width="4" stroke-linecap="round">
       <circle cx="6" cy="0" r="6.5" />

@@ -18,7 +18,8 @@ export interface Single {
 const USUAL_HOOK = '4/0'
 const USUAL_OUNCES = 0.375
 
-const KEYS: Partial<Record<InventoryPart['kind'], PartKey>> = {
+/** What a kind of part is in a drawing of a lure; nothing where it is not drawn. */
+export const PART_OF_KIND: Partial<Record<InventoryPart['kind'], PartKey>> = {
   head: 'head',
   blade: 'blades',
   skirt: 'skirt',
@@ -28,7 +29,7 @@ const KEYS: Partial<Record<InventoryPart['kind'], PartKey>> = {
 
 /** A part owned, drawn by itself; null where there is no drawing of its kind. */
 export function single(part: InventoryPart): Single | null {
-  const of = KEYS[part.kind]
+  const of = PART_OF_KIND[part.kind]
   if (!of) return null
   const [shank, gap] = HOOK_IN[part.hook ?? USUAL_HOOK] ?? [1.27, 0.59]
   const head = (HEAD_OF_OUNCE_IN[part.metal_of_head ?? 'lead'] ?? 1) * Math.cbrt(part.weight_oz ?? USUAL_OUNCES)

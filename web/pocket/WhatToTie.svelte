@@ -60,7 +60,11 @@
       </details>
     {/if}
   </Panel>
-  <VisibilityStick value={reading.visibility_in} onset={(visibility_in) => set({ visibility_in })} isAlone />
+  <VisibilityStick
+    value={reading.visibility_in}
+    tint={reading.tint}
+    onset={(visibility_in) => set({ visibility_in })}
+  />
   <Choice label="Sky" options={axes.sky} value={reading.sky} onpick={(sky) => set({ sky })} columns="grid-cols-3" />
   <Choice label="Wind" options={axes.wind} value={reading.wind} onpick={(wind) => set({ wind })} />
   <Choice label="Bite" options={axes.bite} value={reading.bite} onpick={(bite) => set({ bite })} />

@@ -110,6 +110,12 @@
     ].join(' ')
   }
 
+  /** In the hand nothing moves. */
+  function look(value: string) {
+    view = VIEWS.find(([one]) => one === value)?.[0] ?? 'person'
+    if (view === 'hand') speed = null
+  }
+
   const moved = () => [...(frames?.querySelectorAll<HTMLElement>('figure > div') ?? [])]
 </script>
 
@@ -157,7 +163,7 @@
   bind:this={frames}
 >
   <div class="flex flex-wrap items-end justify-between gap-x-3 gap-y-1 pb-1">
-    {@render pick('View', VIEWS, view, (value) => (view = VIEWS.find(([one]) => one === value)?.[0] ?? 'person'))}
+    {@render pick('View', VIEWS, view, look)}
     <span class={['flex flex-wrap items-end gap-2', stays && 'max-lg:hidden']}>{@render moving()}</span>
   </div>
   <figure data-eye={view} aria-label={VIEWS.find(([one]) => one === view)?.[1]}>

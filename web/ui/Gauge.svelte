@@ -80,60 +80,52 @@
       {/if}
     </span>
   </div>
-  {#if bands}
+  <div class="flex items-center gap-2">
+    {#if !bands}<Stepper way="less" label="{label}: less" onstep={() => by(-1)} />{/if}
     <Slider
       {label}
       value={toPlace(now)}
       {last}
       shown={value === null ? unset : words(value)}
       onset={(place) => onset(clamp(min + place * step))}
-      class={value === null ? 'opacity-60' : ''}
-    >
-      <svg class="block h-13 w-full" aria-hidden="true">
-        {#each bands as one, i (one.name)}
-          {@const from = bands[i - 1]?.to ?? min}
-          <text
-            x="{(share(from) + share(Math.min(one.to, max))) / 2}%"
-            y="12"
-            font-size="12"
-            text-anchor="middle"
-            font-weight={one === band ? 700 : 420}
-            fill={one === band ? 'currentColor' : 'var(--faint)'}>{one.name}</text
-          >
-          {#if i > 0}<line x1="{share(from)}%" x2="{share(from)}%" y1="3" y2="13" stroke="var(--edge)" />{/if}
-        {/each}
-        <rect x="0.5" y="22" width="100%" height="14" fill="var(--sheet)" stroke="var(--edge)" />
-        {#each { length: TICKS + 1 }, i (i)}
-          {@const at = min + ((max - min) * i) / TICKS}
-          <line x1="{share(at)}%" x2="{share(at)}%" y1={i % 4 === 0 ? 24 : 30} y2="36" stroke="currentColor" />
-          {#if i % 4 === 0}<text
-              x="{share(at)}%"
-              y="50"
-              font-size="12"
-              fill="var(--faint)"
-              text-anchor={i === 0 ? 'start' : i === TICKS ? 'end' : 'middle'}>{words(Math.round(at))}</text
-            >{/if}
-        {/each}
-        {#if value !== null}
-          <svg x="{share(value)}%" y="15" width="20" height="22" overflow="visible">
-            <path d="M-1.5 6V21h3V6z" fill="var(--now)" />
-            <path d="M-8 0h16v4l-8 7-8-7z" fill="var(--now)" />
-          </svg>
-        {/if}
-      </svg>
-    </Slider>
-  {:else}
-    <div class="flex items-center gap-2">
-      <Stepper way="less" label="{label}: less" onstep={() => by(-1)} />
-      <Slider
-        {label}
-        value={toPlace(now)}
-        {last}
-        shown={value === null ? unset : words(value)}
-        onset={(place) => onset(clamp(min + place * step))}
-        class="h-11 min-w-0 flex-1 {value === null ? 'opacity-50' : ''}"
-      />
-      <Stepper way="more" label="{label}: more" onstep={() => by(1)} />
-    </div>
-  {/if}
+      children={bands && stick}
+      class={['min-w-0 flex-1', !bands && 'h-11', value === null && 'opacity-60']}
+    />
+    {#if !bands}<Stepper way="more" label="{label}: more" onstep={() => by(1)} />{/if}
+  </div>
 </div>
+
+{#snippet stick()}
+  <svg class="block h-13 w-full" aria-hidden="true">
+    {#each bands ?? [] as one, i (one.name)}
+      {@const from = bands?.[i - 1]?.to ?? min}
+      <text
+        x="{(share(from) + share(Math.min(one.to, max))) / 2}%"
+        y="12"
+        font-size="12"
+        text-anchor="middle"
+        font-weight={one === band ? 700 : 420}
+        fill={one === band ? 'currentColor' : 'var(--faint)'}>{one.name}</text
+      >
+      {#if i > 0}<line x1="{share(from)}%" x2="{share(from)}%" y1="3" y2="13" stroke="var(--edge)" />{/if}
+    {/each}
+    <rect x="0.5" y="22" width="100%" height="14" fill="var(--sheet)" stroke="var(--edge)" />
+    {#each { length: TICKS + 1 }, i (i)}
+      {@const at = min + ((max - min) * i) / TICKS}
+      <line x1="{share(at)}%" x2="{share(at)}%" y1={i % 4 === 0 ? 24 : 30} y2="36" stroke="currentColor" />
+      {#if i % 4 === 0}<text
+          x="{share(at)}%"
+          y="50"
+          font-size="12"
+          fill="var(--faint)"
+          text-anchor={i === 0 ? 'start' : i === TICKS ? 'end' : 'middle'}>{words(Math.round(at))}</text
+        >{/if}
+    {/each}
+    {#if value !== null}
+      <svg x="{share(value)}%" y="15" width="20" height="22" overflow="visible">
+        <path d="M-1.5 6V21h3V6z" fill="var(--now)" />
+        <path d="M-8 0h16v4l-8 7-8-7z" fill="var(--now)" />
+      </svg>
+    {/if}
+  </svg>
+{/snippet}

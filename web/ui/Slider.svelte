@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Snippet } from 'svelte'
+  import type { ClassValue } from 'svelte/elements'
   import { dragging } from './dragging'
 
   /**
@@ -21,7 +22,7 @@
     disabled?: boolean
     /** What is drawn in place of a line and a thumb. */
     children?: Snippet<[{ fine: number | null }]>
-    class?: string
+    class?: ClassValue
   }
   let {
     id,

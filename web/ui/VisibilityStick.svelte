@@ -13,8 +13,6 @@
   interface Props {
     value: number
     onset: (inches: number) => void
-    /** Without the way to the guide, where there is none. */
-    isAlone?: boolean
     /** What color the water has that it stands in. */
     tint?: Tint
     /** What it was before it was changed last; null where it was not. */
@@ -22,7 +20,7 @@
     /** Whether somebody said so; else it is only where the stick stands. */
     isSaid?: boolean
   }
-  let { value, onset, isAlone = false, tint = 'none', was = null, isSaid = true }: Props = $props()
+  let { value, onset, tint = 'none', was = null, isSaid = true }: Props = $props()
 
   const metric = $derived(settings.metric)
   const unit = $derived(unitsOf(metric).water)
@@ -144,5 +142,4 @@
       </svg>
     {/snippet}
   </Slider>
-  {#if !isAlone}<p class="sr-only">You lose sight of a lure at {waterLength(value, metric)}.</p>{/if}
 </div>

@@ -48,6 +48,9 @@ const INTENTS: Record<Advice['intent'], string> = {
   show_silhouette: 'to show a silhouette',
 }
 
+/** The picks of a part that could as well be others. */
+export const tossUps = (part: Part): Reason[] => part.reasons.filter((reason) => reason.firmness === 'toss_up')
+
 /** The lure and what the fish should make of it. */
 export function title(advice: Advice): string {
   return `${capital(show(advice.lure))}, ${INTENTS[advice.intent]}`

@@ -6,18 +6,9 @@ export interface Term {
   meaning: readonly string[]
 }
 
-export type TermName =
-  'sight' | 'contrast' | 'visible' | 'flash' | 'jnd' | 'separate' | 'looks' | 'hand' | 'firmness' | 'score'
+export type TermName = 'contrast' | 'visible' | 'flash' | 'jnd' | 'separate' | 'looks' | 'hand' | 'firmness' | 'score'
 
 export const TERMS: Record<TermName, Term> = {
-  sight: {
-    title: 'Visibility, and what a bass makes out',
-    meaning: [
-      'Visibility is how deep you still see a light-colored lure on a line, looking down: it tells how dirty the water is.',
-      'From how far a bass makes out a part of your lure is another figure: it looks from the side, with other eyes.',
-      'Each part stands out as much as it differs from the water behind it: in the same water that can be half as far, or farther.',
-    ],
-  },
   contrast: {
     title: 'Contrast',
     meaning: [

@@ -14,6 +14,8 @@ use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\LureRanking;
 use Kontrast\Rulebook\Rulebook;
+use Kontrast\Rulebook\SchoolQuestion;
+use Kontrast\Rulebook\Slot;
 use Kontrast\Rulebook\Trust;
 use Symfony\Contracts\Service\ResetInterface;
 
@@ -25,12 +27,14 @@ use Symfony\Contracts\Service\ResetInterface;
 final class CurrentRules implements ResetInterface
 {
     private ?Engine $engine = null;
+    private ?Rulebook $wholeBook = null;
+    /** @var array{list<SchoolQuestion>, list<array{Slot, string}>, list<string>}|null */
+    private ?array $chosen = null;
 
     public function __construct(
         private readonly ChoicesOfAdvice $choices,
         private readonly AnalyzeLogbook $log,
         private readonly Engine $standard,
-        private readonly LureRanking $ranking,
     ) {
     }
 
@@ -44,6 +48,17 @@ final class CurrentRules implements ResetInterface
         return new Adviser($this->engine());
     }
 
+    public function ranking(): LureRanking
+    {
+        return new LureRanking($this->engine());
+    }
+
+    /** Every rule there is for this angler, those that are not believed among them: what can be put on again is still to be read. */
+    public function wholeBook(): Rulebook
+    {
+        return $this->wholeBook ??= $this->readWholeBook();
+    }
+
     /** With the kind of lure that suits the water best where any will do. */
     public function settle(ReadingDocument $document): Reading
     {
@@ -53,33 +68,36 @@ final class CurrentRules implements ResetInterface
         }
         $reading = $document->toReading(LureKind::Jig);
 
-        return $reading->with(lure: $this->ranking->best($reading));
+        return $reading->with(lure: $this->ranking()->best($reading));
     }
 
     public function reset(): void
     {
-        $this->engine = null;
+        $this->engine = $this->wholeBook = $this->chosen = null;
     }
 
     private function read(): Engine
     {
-        [, , $doubted] = $this->choices->read();
-        $whole = $this->wholeBook();
-        $book = $whole->doubting($doubted);
+        [, , $doubted] = $this->chosen();
+        $book = $this->wholeBook()->doubting($doubted);
 
         return $book === $this->standard->book ? $this->standard : new Engine($book);
     }
 
-    /** Every rule there is for this angler, those that are not believed among them: what can be put on again is still to be read. */
-    public function wholeBook(): Rulebook
+    private function readWholeBook(): Rulebook
     {
-        [$questions, $trusted] = $this->choices->read();
+        [$questions, $trusted] = $this->chosen();
         $book = $this->standard->book;
-        $own = [
+
+        return $book->with([
             ...([] === $questions ? [] : LogRules::derive($book, $this->log->analysis()->schools, $questions)),
             ...Trust::rules($trusted),
-        ];
+        ]);
+    }
 
-        return $book->with($own);
+    /** @return array{list<SchoolQuestion>, list<array{Slot, string}>, list<string>} as ChoicesOfAdvice has them */
+    private function chosen(): array
+    {
+        return $this->chosen ??= $this->choices->read();
     }
 }

@@ -29,7 +29,6 @@ use Kontrast\Inventory\InventoryTrailer;
 use Kontrast\Material\ReflectanceFitter;
 use Kontrast\Measure\Length;
 use Kontrast\Reading\Sky;
-use Kontrast\Rulebook\LureRanking;
 use Kontrast\Trip\CarriedLure;
 use Kontrast\Trip\CarriedRanking;
 use Kontrast\Trip\CarriedTrailer;
@@ -53,7 +52,6 @@ final readonly class PackTrip
         private PlanTrip $plan,
         private Stock $stock,
         private CurrentRules $rules,
-        private LureRanking $ranking,
         private ReflectanceFitter $reflectances,
         private ClockInterface $clock,
     ) {
@@ -159,7 +157,7 @@ final readonly class PackTrip
             array_map(static fn (CarriedLure $one): Composition => $one->build, $carry->lures),
             array_map(static fn (CarriedTrailer $one): InventoryTrailer => $one->trailer, $carry->trailers),
             $this->rules->adviser(),
-            $this->ranking,
+            $this->rules->ranking(),
             $this->reflectances,
         );
         $orders = new DistinctValues();

@@ -19,7 +19,6 @@ use Kontrast\Material\ReflectanceFitter;
 use Kontrast\Measure\TimeOfDay;
 use Kontrast\Reading\Sky;
 use Kontrast\Reading\SkyAt;
-use Kontrast\Rulebook\LureRanking;
 use Kontrast\Trip\CarriedLure;
 use Kontrast\Trip\CarryPlan;
 use Kontrast\Trip\CarryPlanner;
@@ -41,7 +40,6 @@ final readonly class PlanTrip
     public function __construct(
         private Stock $stock,
         private CurrentRules $rules,
-        private LureRanking $ranking,
         private AnalyzeLogbook $log,
         private ReflectanceFitter $reflectances,
     ) {
@@ -106,7 +104,7 @@ final readonly class PlanTrip
         };
         $counts = array_map(static fn (InventoryPartDocument $part): int => $part->count, $owned);
         try {
-            return (new CarryPlanner($this->rules->adviser(), $this->ranking, $this->doubts(), $this->reflectances))
+            return (new CarryPlanner($this->rules->adviser(), $this->rules->ranking(), $this->doubts(), $this->reflectances))
                 ->plan($plan, $inventory, $counts, $tell, $goesOn);
         } catch (NotATrip $error) {
             throw InvalidDocument::fault($error->field, $error->getMessage());

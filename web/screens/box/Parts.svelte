@@ -2,19 +2,18 @@
   import Field from '../../ui/Field.svelte'
   import Button from '../../ui/Button.svelte'
   import type { InventoryPart } from '../../api/client'
-  import CautionLine from '../../ui/CautionLine.svelte'
   import Trouble from '../../ui/Trouble.svelte'
   import { blank, isLow, KINDS, PLURALS, searchText, type Kind } from '../../parts/part'
   import { paramsOf } from '../../app/address.svelte'
   import { inventoryQuery } from '../../api/queries'
   import { money } from '../../stores/money'
   import { notices } from '../../stores/notices.svelte'
-  import { list } from '../../words/words'
   import { count, number } from '../../words/numbers'
   import { inHand } from './inHand'
   import { InventoryWrites } from './inventory.svelte'
   import BulkBar from './BulkBar.svelte'
   import LinesPanel from './LinesPanel.svelte'
+  import MixedBoxes from './MixedBoxes.svelte'
   import StarterSets from './StarterSets.svelte'
   import ImportPanel from './ImportPanel.svelte'
   import PartEditor from './PartEditor.svelte'
@@ -171,14 +170,7 @@
       <Button onclick={writeMine}>Overwrite with mine</Button>
     </section>
   {/if}
-  {#each bin.data?.mixed_boxes ?? [] as mixed (mixed.box)}
-    <CautionLine
-      loud
-      text="Box {mixed.box}: {list(
-        mixed.stretchy,
-      )} is stretchy plastic and melts together with other soft plastics. Keep it in its own bag."
-    />
-  {/each}
+  <MixedBoxes boxes={bin.data?.mixed_boxes ?? []} />
   {#if !isEmpty}
     <div class="flex flex-wrap items-end gap-3">
       <Field label="Search" class="min-w-48 flex-1"

@@ -6,14 +6,13 @@
   import DrawnPart from '../../parts/DrawnPart.svelte'
   import { blank, isLow, KINDS, PLURALS } from '../../parts/part'
   import Button from '../../ui/Button.svelte'
-  import CautionLine from '../../ui/CautionLine.svelte'
   import Later from '../../ui/Later.svelte'
   import Trouble from '../../ui/Trouble.svelte'
   import { count } from '../../words/numbers'
-  import { list } from '../../words/words'
   import { inHand } from './inHand'
   import { InventoryWrites } from './inventory.svelte'
   import LinesPanel from './LinesPanel.svelte'
+  import MixedBoxes from './MixedBoxes.svelte'
   import StarterSets from './StarterSets.svelte'
 
   /** The parts owned on their shelves, each drawn with its stock; and first of all the quickest way to bring more in. */
@@ -55,14 +54,7 @@
     <Button onclick={() => open(blank('trailer'))}>Add one part</Button>
   </header>
   {#if bin.error}<Trouble error={bin.error} onretry={() => void bin.refetch()} />{/if}
-  {#each bin.data?.mixed_boxes ?? [] as mixed (mixed.box)}
-    <CautionLine
-      loud
-      text="Box {mixed.box}: {list(
-        mixed.stretchy,
-      )} is stretchy plastic and melts together with other soft plastics. Keep it in its own bag."
-    />
-  {/each}
+  <MixedBoxes boxes={bin.data?.mixed_boxes ?? []} />
   <div class="grid items-start gap-x-7 gap-y-5 lg:grid-cols-[minmax(0,446fr)_minmax(0,758fr)]">
     <LinesPanel onadd={(added, done) => writes.add(added, done)} />
     <div class="flex min-w-0 flex-col gap-4">

@@ -6,6 +6,7 @@
   import { TINT_HEX } from '../../words/tints'
   import type { Sky, Tint } from '../../words/vocabulary'
   import { capital, show } from '../../words/words'
+  import { hoursOf, hourWords, lightsAt, QUARTER, quartersOf } from './day'
 
   /** A section through the day: the sky with its names above, the lures on their lines below, in their hours. On a phone it is upright. */
   interface Props {
@@ -19,7 +20,6 @@
   }
   let { plan, tint, from, to, minute }: Props = $props()
 
-  const QUARTER = 15
   /** A lure whose stretch is shorter is only marked, and a sky not named. (Chosen.) */
   const LEAST_DRAWN = 45
   /** The highest that the sun's path goes up the sky, share of it. */
@@ -37,14 +37,13 @@
   const along = (at: number) => (100 * (Math.max(from, Math.min(to, at)) - from)) / Math.max(1, to - from)
   /** The likeliest sky of each quarter hour, neighbors that are the same as one. */
   const bands = $derived.by(() => {
-    const merged: { from: number; to: number; sky: Sky; chance: number }[] = []
-    for (const at of [...new Set(plan.light.map((one) => one.at))]) {
-      const likeliest = plan.light.filter((one) => one.at === at).toSorted((a, b) => b.chance - a.chance)[0]
+    const merged: { from: number; to: number; sky: Sky }[] = []
+    for (const at of quartersOf(plan.light)) {
+      const [likeliest] = lightsAt(plan.light, at)
       if (!likeliest) continue
-      const minute = minutesOf(at)
       const last = merged.at(-1)
-      if (last && last.sky === likeliest.sky && last.to === minute) last.to = minute + QUARTER
-      else merged.push({ from: minute, to: minute + QUARTER, sky: likeliest.sky, chance: likeliest.chance })
+      if (last && last.sky === likeliest.sky && last.to === at) last.to = at + QUARTER
+      else merged.push({ from: at, to: at + QUARTER, sky: likeliest.sky })
     }
     return merged
   })
@@ -69,10 +68,8 @@
   const anyHour = $derived(
     plan.carry.lures.map((lure, i) => ({ lure, number: i + 1 })).filter(({ lure }) => (lure.fished ?? []).length === 0),
   )
-  const hours = $derived(Array.from({ length: 25 }, (_, hour) => hour * 60).filter((at) => at >= from && at <= to))
+  const hours = $derived(hoursOf(from, to))
   const every = $derived(hours.length > 12 ? 2 : 1)
-  /** The scale has no room for minutes. */
-  const hourWords = (at: number) => timeWords(timeOf(at)).replace(':00', '')
   /** A word at an edge stays inside. */
   const aside = (at: number) => (along(at) < 3 ? '0' : along(at) > 97 ? '-100%' : '-50%')
   const says = $derived(

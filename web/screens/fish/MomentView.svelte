@@ -13,6 +13,7 @@
   import { round } from '../../words/round'
   import { capital, show } from '../../words/words'
   import { minutesOf, timeWords } from '../../words/clock'
+  import { lightsAt } from './day'
 
   /** The advised lure at one minute of the day, in that minute's light. */
   interface Props {
@@ -25,13 +26,8 @@
     ondrawn: () => void
   }
   let { trip, plan, lure, at, ondrawn }: Props = $props()
-  const QUARTER = 15
   const id = $props.id()
-  const chances = $derived(
-    plan.light
-      .filter((one) => minutesOf(one.at) <= minutesOf(at) && minutesOf(at) < minutesOf(one.at) + QUARTER)
-      .toSorted((a, b) => b.chance - a.chance),
-  )
+  const chances = $derived(lightsAt(plan.light, minutesOf(at)))
   let wanted = $state<Sky | null>(null)
   const sky = $derived(chances.find((one) => one.overhead === wanted)?.overhead ?? chances[0]?.overhead ?? 'sun')
   const moment = momentFor(() => ({ trip, at, sky, lure }))

@@ -5,6 +5,7 @@
   import { SKYS, type Sky } from '../../words/vocabulary'
   import { capital, show } from '../../words/words'
   import { minutesOf, timeOf, timeWords } from '../../words/clock'
+  import { hoursOf, hourWords, lightsAt, QUARTER, quartersOf } from './day'
 
   /** The day from left to right: how high the sun stands, the light at the lure, what the sky may do, and the moments picks change. */
   interface Props {
@@ -23,7 +24,6 @@
   const SUN = { top: 8, horizon: 84, bottom: 96 }
   const SKY = { top: 102, bottom: 156 }
   const HEIGHT = 178
-  const QUARTER = 15
   /** From starlight to full sun. */
   const LUX_DECADES = [-3, 5] as const
   /** How dark each sky is drawn. */
@@ -53,13 +53,12 @@
       .join(' '),
   )
   /** By quarter hour, the skies that may be, lightest first. */
-  const quarters = $derived.by(() => {
-    const times = [...new Set(plan.light.map((one) => one.at))]
-    return times.map((at) => ({
-      at: minutesOf(at),
-      skies: plan.light.filter((one) => one.at === at).toSorted((a, b) => SKYS.indexOf(a.sky) - SKYS.indexOf(b.sky)),
-    }))
-  })
+  const quarters = $derived(
+    quartersOf(plan.light).map((at) => ({
+      at,
+      skies: lightsAt(plan.light, at).toSorted((a, b) => SKYS.indexOf(a.sky) - SKYS.indexOf(b.sky)),
+    })),
+  )
   /** Neighbors that are the same are one, so that no seams are drawn. */
   const bands = $derived.by(() => {
     const merged: { from: number; to: number; sky: Sky; y: number; height: number }[] = []
@@ -86,28 +85,20 @@
   })
   const lit = $derived(
     quarters
-      .map(({ at, skies }) => {
-        const likeliest = skies.toSorted((a, b) => b.chance - a.chance)[0]
-        const decade = Math.log10(Math.max(1e-3, likeliest?.lux_at_lure ?? 0))
+      .map(({ at }) => {
+        const decade = Math.log10(Math.max(1e-3, lightsAt(plan.light, at)[0]?.lux_at_lure ?? 0))
         const share = (decade - LUX_DECADES[0]) / (LUX_DECADES[1] - LUX_DECADES[0])
         return `${x(at + QUARTER / 2).toFixed(1)},${(SUN.bottom - (SUN.bottom - SUN.top) * share).toFixed(1)}`
       })
       .join(' '),
   )
   const skies = $derived(SKYS.filter((sky) => plan.light.some((one) => one.sky === sky)))
-  const hours = $derived(
-    Array.from({ length: 25 }, (_, hour) => hour).filter((hour) => hour * 60 >= from && hour * 60 <= to),
-  )
-  /** The scale has no room for minutes. */
-  const hourWords = (hour: number) => timeWords(`${hour}:00`).replace(':00', '')
+  const hours = $derived(hoursOf(from, to))
   const labelEvery = $derived(hours.length > 14 ? 3 : hours.length > 8 ? 2 : 1)
   /** A label at an edge stays inside. */
   const aside = (share: number) => (share < 0.04 ? '' : share > 0.96 ? '-translate-x-full' : '-translate-x-1/2')
   const turnTimes = $derived([...new Set(turns.map((turn) => turn.at))].map(minutesOf))
-  const lux = $derived.by(() => {
-    const now = quarters.find(({ at }) => minute !== undefined && at <= minute && minute < at + QUARTER)
-    return now?.skies.toSorted((a, b) => b.chance - a.chance)[0]?.lux_at_lure ?? 0
-  })
+  const lux = $derived(minute === undefined ? 0 : (lightsAt(plan.light, minute)[0]?.lux_at_lure ?? 0))
 </script>
 
 {#snippet drawing()}
@@ -169,8 +160,8 @@
     />
     {#each hours as hour (hour)}
       <line
-        x1={x(hour * 60)}
-        x2={x(hour * 60)}
+        x1={x(hour)}
+        x2={x(hour)}
         y1={SKY.bottom}
         y2={SKY.bottom + 6}
         stroke="currentColor"
@@ -222,8 +213,8 @@
   <div class="relative h-5 text-xs" aria-hidden="true">
     {#each hours as hour, i (hour)}
       {#if i % labelEvery === 0}<span
-          class={['absolute whitespace-nowrap', aside(x(hour * 60) / WIDTH)]}
-          style:left="{(100 * x(hour * 60)) / WIDTH}%">{hourWords(hour)}</span
+          class={['absolute whitespace-nowrap', aside(x(hour) / WIDTH)]}
+          style:left="{(100 * x(hour)) / WIDTH}%">{hourWords(hour)}</span
         >{/if}
     {/each}
   </div>

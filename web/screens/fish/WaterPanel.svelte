@@ -27,6 +27,7 @@
 <section aria-label="The water now" class="flex flex-col gap-3">
   <VisibilityStick
     isSaid={now.visibility_in != null}
+    tint={now.tint ?? start.tint}
     value={now.visibility_in ?? start.visibility_in}
     onset={(visibility_in) => set({ visibility_in })}
   />

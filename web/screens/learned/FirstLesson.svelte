@@ -1,19 +1,20 @@
 <script lang="ts">
-  import type { Analysis, OutingSummary } from '../../api/client'
+  import type { Analysis } from '../../api/client'
   import { analysisQuery, drawnFor, outingsQuery, pairFor } from '../../api/outings'
   import { inTheirColours } from '../../lure/paint'
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { settings } from '../../stores/settings.svelte'
   import Button from '../../ui/Button.svelte'
-  import Empty from '../../ui/Empty.svelte'
   import Panel from '../../ui/Panel.svelte'
   import Stored from '../../ui/Stored.svelte'
   import { FACTOR_LABELS, FACTORS_BY_CLARITY } from '../../words/logbook'
   import { count, date, number } from '../../words/numbers'
   import { round } from '../../words/round'
-  import { capital, list, partLength, show } from '../../words/words'
+  import { capital, show } from '../../words/words'
   import Interval from './Interval.svelte'
   import { placeOfRatio, RATIO_MARKS } from './ratio'
+  import NoOutings from './NoOutings.svelte'
+  import { outingWords } from './outingWords'
   import YearStrip from './YearStrip.svelte'
 
   /** The surest thing that the notes say, drawn; the last day on the water; and the year in one strip. */
@@ -36,14 +37,6 @@
   })
   const drawn = drawnFor(() => (both ? [both.a, both.b] : null))
   const last = $derived(outings.data?.[0])
-  const ofLast = (one: OutingSummary) =>
-    [
-      `${number(round(one.hours, 1))} h`,
-      count(one.bites, 'bite'),
-      `${number(one.fish)} landed`,
-      ...(one.longest_in ? [`longest ${partLength(one.longest_in, settings.metric)}`] : []),
-      ...(one.lures.length > 0 ? [`on ${list(one.lures)}`] : []),
-    ].join(', ')
   const others = (shown: Analysis) =>
     `${shown.effects.filter((one) => one.hours_to_settle === 0).length} settled, ${shown.effects.length} compared`
 </script>
@@ -52,15 +45,7 @@
   {#snippet children(all)}
     {#if all.length === 0}
       <h1>What you have learned</h1>
-      <Empty
-        text="No outings yet. Note what is tied on and what bites, and the logbook works out what your notes show and what they do not."
-      >
-        {#snippet action()}<Button look="primary" href="#/on-the-water">Start your first outing</Button>{/snippet}
-        {#snippet sample()}
-          <p class="font-bold">Gold got 1.8 times the bites of silver</p>
-          <p class="text-sm">80 % sure it is between 1.1 and 3.0; about 9 more hours would settle it</p>
-        {/snippet}
-      </Empty>
+      <NoOutings />
     {:else}
       <div class="grid items-start gap-x-7 gap-y-5 lg:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]">
         <section class="sheet p-4 sm:p-5" aria-labelledby="lesson">
@@ -114,7 +99,7 @@
         {#if last}
           <Panel title="Last outing" gist={last.water || 'no named water'}>
             <p class="text-lg leading-tight font-bold">{date(last.started_at)}</p>
-            <p class="py-1 text-sm">{ofLast(last)}</p>
+            <p class="py-1 text-sm">{outingWords(last, settings.metric)}</p>
             <p class="flex flex-wrap gap-2 pt-1">
               <Button href="#/outing/{last.id}">Open the outing</Button>
               <Button href="#/learned/outings">All {count(all.length, 'outing')}</Button>

@@ -4,13 +4,12 @@
   import { notices } from '../../stores/notices.svelte'
   import { settings } from '../../stores/settings.svelte'
   import Button from '../../ui/Button.svelte'
-  import Empty from '../../ui/Empty.svelte'
   import FileButton from '../../ui/FileButton.svelte'
   import Stored from '../../ui/Stored.svelte'
-  import { count, date, number } from '../../words/numbers'
-  import { round } from '../../words/round'
-  import { list, partLength } from '../../words/words'
+  import { count, date } from '../../words/numbers'
   import ImportPreview from './ImportPreview.svelte'
+  import NoOutings from './NoOutings.svelte'
+  import { outingWords } from './outingWords'
 
   /** Every outing, newest first; in from a file after a look at it, and out. */
   const PAGE = 30
@@ -18,16 +17,6 @@
   let shown = $state(PAGE)
   /** A file that was read and is not taken over yet. */
   let read = $state.raw<{ contents: string; holds: OutingImport } | null>(null)
-
-  const words = (one: OutingSummary) =>
-    [
-      `${number(round(one.hours, 1))} h`,
-      count(one.bites, 'bite'),
-      `${number(one.fish)} landed`,
-      ...(one.follows > 0 ? [count(one.follows, 'follow')] : []),
-      ...(one.longest_in ? [`longest ${partLength(one.longest_in, settings.metric)}`] : []),
-      ...(one.lures.length > 0 ? [list(one.lures)] : []),
-    ].join(' · ')
 
   async function trying(work: () => Promise<unknown>) {
     try {
@@ -77,15 +66,7 @@
   <Stored query={outings} waiting="Loading outings…">
     {#snippet children(all)}
       {#if all.length === 0}
-        <Empty
-          text="No outings yet. Note what is tied on and what bites, and the logbook works out what your notes show and what they do not."
-        >
-          {#snippet action()}<Button look="primary" href="#/on-the-water">Start your first outing</Button>{/snippet}
-          {#snippet sample()}
-            <p class="font-bold">Gold got 1.8 times the bites of silver</p>
-            <p class="text-sm">80 % sure it is between 1.1 and 3.0; about 9 more hours would settle it</p>
-          {/snippet}
-        </Empty>
+        <NoOutings />
       {:else}
         <ul>
           {#each all.slice(0, shown) as one (one.id)}
@@ -94,7 +75,9 @@
                 <a class="flex min-h-11 items-center font-bold underline" href="#/outing/{one.id}"
                   >{date(one.started_at)}, {one.water || 'no named water'}</a
                 >
-                <span class="block text-sm">{one.ended_at === null ? 'Still open. ' : ''}{words(one)}</span>
+                <span class="block text-sm"
+                  >{one.ended_at === null ? 'Still open. ' : ''}{outingWords(one, settings.metric)}</span
+                >
               </span>
               <span class="flex gap-2">
                 {#if one.ended_at === null}<Button look="primary" href="#/on-the-water/{one.id}">Go on</Button>{/if}

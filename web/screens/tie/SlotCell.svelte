@@ -2,11 +2,11 @@
   import ArrowLeft from '@lucide/svelte/icons/arrow-left'
   import ArrowRight from '@lucide/svelte/icons/arrow-right'
   import type { Bench, Composition, InventoryPart } from '../../api/client'
-  import type { PartKey } from '../../lure/layout'
   import { inTheirColours } from '../../lure/paint'
   import PartPicture from '../../lure/PartPicture.svelte'
+  import { PART_OF_KIND } from '../../lure/single'
   import { measureWords } from '../../parts/part'
-  import { canBeEmpty, SLOT_WORDS, type Slot } from '../../parts/slots'
+  import { canBeEmpty, KIND_OF, SLOT_WORDS, type Slot } from '../../parts/slots'
   import { bench } from '../../stores/bench.svelte'
   import { settings } from '../../stores/settings.svelte'
   import Button from '../../ui/Button.svelte'
@@ -30,14 +30,7 @@
   let { of: slot, build, judged, parts, advised, isKnown, onstep, onput, onedit }: Props = $props()
 
   const ADVISED = 'advised'
-  const KEYS: Record<Slot, PartKey> = {
-    head: 'head',
-    front: 'blades',
-    rear: 'blades',
-    skirt: 'skirt',
-    trailer: 'trailer',
-    hook: 'trailer_hook',
-  }
+  const drawnAs = $derived(PART_OF_KIND[KIND_OF[slot]])
   const part = $derived(build[slot] ?? null)
   const place = $derived(parts.findIndex((other) => other.id != null && other.id === part?.id) + 1)
   const isOn = $derived(bench.slot === slot)
@@ -77,10 +70,10 @@
     aria-label="{SLOT_WORDS[slot]}: choose this slot"
     onclick={() => (bench.slot = slot)}
   >
-    {#if part && judged}<PartPicture
+    {#if part && judged && drawnAs}<PartPicture
         build={judged.build}
         paint={inTheirColours(judged.build, judged.look_parts)}
-        of={KEYS[slot]}
+        of={drawnAs}
         blade={slot === 'front' ? 0 : slot === 'rear' ? judged.build.blades.length - 1 : undefined}
       />{:else if !part}<span class="h-0.5 w-6 bg-current opacity-60"></span>{/if}
   </button>

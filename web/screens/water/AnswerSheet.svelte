@@ -1,8 +1,8 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router'
-  import { answer, api, type Reading } from '../../api/client'
+  import type { Reading } from '../../api/client'
   import { loaded } from '../../api/busy'
-  import { adviceFor } from '../../api/queries'
+  import { adviceFor, advisedBuild } from '../../api/queries'
   import type { Question } from '../../api/question.svelte'
   import { isSame } from '../../api/settled.svelte'
   import { address } from '../../app/address.svelte'
@@ -17,7 +17,7 @@
   import Button from '../../ui/Button.svelte'
   import CautionLine from '../../ui/CautionLine.svelte'
   import Folds from '../../ui/Folds.svelte'
-  import { partsOf, title } from '../../words/adviceParts'
+  import { partsOf, title, tossUps, type Part } from '../../words/adviceParts'
   import { count } from '../../words/numbers'
   import { fieldValue, fieldWords } from '../../words/words'
   import { ANSWER, ANSWER_FOLDS } from './panels'
@@ -37,17 +37,13 @@
   )
   /** On a phone the sheet itself is a panel of the address. */
   const show = (key: string | null) => address.show([...(isWide ? [] : [ANSWER]), ...(key ? [key] : [])])
-  const isTossUp = (part: ReturnType<typeof partsOf>[number]) =>
-    part.reasons.some((reason) => reason.firmness === 'toss_up')
+  const isTossUp = (part: Part) => tossUps(part).length > 0
 
   /** Lays the advised build out on Tie, in place of the one that lay there. */
   async function tie(lure: GivenAdvice['lure']) {
     try {
       const reading = { ...currentReading.asked, lure }
-      const [{ build }] = await Promise.all([
-        answer(api.POST('/api/advised-build', { body: { reading } })),
-        bench.load(),
-      ])
+      const [{ build }] = await Promise.all([advisedBuild(reading), bench.load()])
       const old = bench.build(lure)
       bench.replace(build)
       if (old && !isSame(old, build))

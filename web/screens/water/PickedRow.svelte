@@ -5,7 +5,7 @@
   import { loaded } from '../../api/busy'
   import { inTheHand } from '../../lure/paint'
   import SwatchRow from '../../ui/SwatchRow.svelte'
-  import type { Part } from '../../words/adviceParts'
+  import { tossUps, type Part } from '../../words/adviceParts'
   import { mainReasons } from './mainReasons'
   import TossUp from './TossUp.svelte'
 
@@ -21,7 +21,7 @@
   let { part, advice, number, reading, was }: Props = $props()
   let open = $state(false)
   const first = $derived(mainReasons(part.reasons)[0])
-  const tossUps = $derived(part.reasons.filter((reason) => reason.firmness === 'toss_up'))
+  const even = $derived(tossUps(part))
   const key = $derived(part.key)
   /** Whether there is something to draw: nothing of a part that is left off. */
   const isThere = $derived(key === 'trailer_hook' ? advice.trailer_hook?.fit === true : part.swatches.length > 0)
@@ -52,8 +52,8 @@
       <h3 id="part-{part.key}" class="sr-only">{part.title}</h3>
       <p class="text-base leading-tight font-bold">{part.headline}</p>
       {#if was !== null}<p class="text-now text-xs font-bold">was {was}</p>{/if}
-      {#if tossUps.length > 0}<p class="text-faint flex flex-wrap gap-x-2 text-xs">
-          toss-up: {#each tossUps as reason (reason.pick + String(reason.value))}<TossUp {reason} />{/each}
+      {#if even.length > 0}<p class="text-faint flex flex-wrap gap-x-2 text-xs">
+          toss-up: {#each even as reason (reason.pick + String(reason.value))}<TossUp {reason} />{/each}
         </p>{/if}
     </div>
     <p class="hidden py-0.5 text-sm leading-snug sm:block" id="why-{part.key}">{first?.because ?? ''}</p>

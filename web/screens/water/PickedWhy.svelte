@@ -4,7 +4,7 @@
   import CautionLine from '../../ui/CautionLine.svelte'
   import Facts from '../../ui/Facts.svelte'
   import Term from '../../ui/Term.svelte'
-  import { pickWords, type Part } from '../../words/adviceParts'
+  import { pickWords, tossUps, type Part } from '../../words/adviceParts'
   import { TRUST_PICKS } from '../../words/vocabulary'
   import { mainReasons } from './mainReasons'
   import Reasons from './Reasons.svelte'
@@ -14,7 +14,7 @@
   /** Why a pick is what it is: the facts behind it, what else speaks for it, and every rule that voted. */
   let { part, reading }: { part: Part; reading: Reading } = $props()
   const first = $derived(mainReasons(part.reasons)[0])
-  const tossUps = $derived(part.reasons.filter((reason) => reason.firmness === 'toss_up'))
+  const even = $derived(tossUps(part))
   const trusted = $derived(settings.value?.trusted ?? [])
   /** Where trust can tie, and where it was given: it can be taken back wherever it still acts. */
   const toTrust = $derived(
@@ -30,8 +30,8 @@
 <div class="unfolds pb-3 pl-7 sm:pl-24">
   {#if part.detail}<p class="text-sm font-semibold">{part.detail}</p>{/if}
   {#if first}<p class="py-1 text-sm">{first.because} <Facts ids={first.facts} rule={first.rule} /></p>{/if}
-  {#if tossUps.length > 0}
-    {#each tossUps as reason (reason.pick + String(reason.value))}
+  {#if even.length > 0}
+    {#each even as reason (reason.pick + String(reason.value))}
       <p class="text-sm"><Term of="firmness" shown="Toss-up" />, {pickWords(reason.pick)}: <TossUp {reason} /></p>
     {/each}
   {/if}
