@@ -41,6 +41,8 @@ final readonly class Quiz
     ];
     /** So many waters are drawn for a rule before another is tried. (Chosen.) */
     private const DRAWS = 24;
+    /** So many waters of a card are looked at for one that is about as hard as is wished for. (Chosen.) */
+    private const LOOKED_AT = 4;
     /** A wrong answer loses at least this much of 100, or it is no wrong one. (Chosen.) */
     private const LEAST_LOST = 1.0;
 
@@ -59,16 +61,54 @@ final readonly class Quiz
     public function draw(int $seed, int $count, ?int $level = null): array
     {
         $dice = new Randomizer(new Xoshiro256StarStar($seed));
+
+        return $this->each($dice, $seed, $count, [], fn (array $card, string $id): ?Question => $this->ask($dice, $card, $id, $level));
+    }
+
+    /**
+     * Waters about as hard as is wished for, which are found much sooner than those that are exactly so.
+     *
+     * @param list<string> $first facts that are asked for before any other, as far as they are cards
+     *
+     * @return list<Question>
+     */
+    public function near(int $level, int $seed, int $count, array $first = []): array
+    {
+        $dice = new Randomizer(new Xoshiro256StarStar($seed));
+
+        return $this->each($dice, $seed, $count, $first, function (array $card, string $id) use ($dice, $level): ?Question {
+            $nearest = null;
+            for ($i = 0; $i < self::LOOKED_AT && $nearest?->level !== $level; ++$i) {
+                $one = $this->ask($dice, $card, $id, null);
+                if (null === $nearest || (null !== $one && abs($one->level - $level) < abs($nearest->level - $level))) {
+                    $nearest = $one;
+                }
+            }
+
+            return $nearest;
+        });
+    }
+
+    /**
+     * Each card once before any comes again; a round that finds nothing ends it.
+     *
+     * @param list<string>                                              $first
+     * @param callable(non-empty-list<Rule>, string): (Question|null) $ask
+     *
+     * @return list<Question>
+     */
+    private function each(Randomizer $dice, int $seed, int $count, array $first, callable $ask): array
+    {
         $cards = $this->cards();
+        $first = array_values(array_intersect($first, array_keys($cards)));
         $drawn = [];
-        // Each card once before any comes again; a round that finds nothing ends it.
         while (\count($drawn) < $count) {
             $before = \count($drawn);
-            foreach ($dice->shuffleArray(array_keys($cards)) as $fact) {
+            foreach (array_unique([...$first, ...$dice->shuffleArray(array_keys($cards))]) as $fact) {
                 if (\count($drawn) === $count) {
                     break;
                 }
-                $question = $this->ask($dice, $cards[$fact], "$seed-".(\count($drawn) + 1), $level);
+                $question = $ask($cards[$fact], "$seed-".(\count($drawn) + 1));
                 if (null !== $question) {
                     $drawn[] = $question;
                 }
@@ -124,7 +164,13 @@ final readonly class Quiz
         $draft = new ReadingBuilder($dice, $this->engine->book, false, $rule->kinds);
         $draft->satisfyRule($rule);
 
-        return $draft->reading();
+        $reading = $draft->reading();
+        $isAsked = static fn (string $field): bool => [] !== array_filter(
+            $rule->dependsOn(),
+            static fn (string $one): bool => str_starts_with($one, $field),
+        );
+
+        return Plausible::of($reading, $isAsked('season') && !$isAsked('surface_f'));
     }
 
     /** @param list<Rule> $card all rules of the fact: who does not know it has none of them */

@@ -17,6 +17,8 @@ enum Topic: string
     case Trailers = 'trailers';
     case Weight = 'weight';
     case Season = 'season';
+    /** No water decides it: only what is wrong in a lure or a day. */
+    case Safety = 'safety';
 
     /** What a field of a reading is about, by the start of its name. */
     private const FIELDS = [

@@ -15,8 +15,8 @@ final class LayeringTest
     /** All of the core, in the order of the flow: a room may use those before it, so that there is no circle. */
     public const ROOMS = [
         'Measure', 'Statistics', 'Carry', 'Sun',
-        'Lure', 'Reading', 'Water', 'Material', 'Vision', 'Inventory', 'Rulebook', 'Scoring', 'Practice', 'BuildSheet',
-        'Logbook', 'Trip',
+        'Lure', 'Reading', 'Water', 'Material', 'Vision', 'Inventory', 'Rulebook', 'Scoring', 'BuildSheet',
+        'Logbook', 'Trip', 'Practice',
     ];
     /** Around it: what each layer may use beside the core, itself and packages. */
     private const LAYERS = [

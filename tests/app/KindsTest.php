@@ -292,6 +292,7 @@ final class KindsTest extends ApiTestCase
             ]]],
             'parts' => ['id' => self::ID] + Samples::craw(),
             'names' => ['id' => self::ID, 'name' => 'Okie', 'colour' => 'green_pumpkin', 'accents' => ['chartreuse']],
+            'practice-answers' => ['id' => self::ID, 'lesson' => 'tie', 'right' => true, 'card' => 'B8', 'level' => 2, 'points' => 88],
             'built' => ['items' => [['name' => 'One', 'build' => Samples::build(), 'count' => 1]]],
             'settings' => ['units' => 'metric', 'theme' => 'lamp', 'schools' => ['dirty' => 'bright']],
             'current-reading' => ['reading' => Samples::reading()],

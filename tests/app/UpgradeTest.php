@@ -259,6 +259,8 @@ final class UpgradeTest extends TestCase
             'POST /api/chart', 'POST /api/chart.csv' => [
                 'reading' => $reading, 'visibility_in' => [9, 27], 'sky' => ['sun'], 'lures' => ['jig'], 'forage' => ['shad', 'bluegill'],
             ],
+            'POST /api/practice' => ['lesson' => 'tie', 'seed' => 5, 'count' => 1],
+            'POST /api/practice-answers' => ['lesson' => 'tie', 'right' => true, 'card' => 'B8'],
             'POST /api/advice/different' => ['reading' => $reading, 'water_id' => null],
             'PATCH /api/workbench' => ['build' => $build()],
             'POST /api/explain' => ['reading' => $reading, 'pick' => 'skirt.base'],

@@ -51,6 +51,8 @@ const KEPT: Record<string, readonly unknown[]> = {
   season: keys.season(),
   usual: keys.usual(),
   trials: keys.trials(),
+  practice: keys.practice(),
+  'practice-answers': keys.practiceAnswers(),
 }
 
 describe('what a write makes stale', () => {
@@ -107,6 +109,7 @@ describe('what a write makes stale', () => {
     ['readings', ['missing', 'readings', 'sights', 'season', 'usual']],
     ['notes', ['different', 'sights', 'outings', 'outing', 'analysis', 'asked', 'pair', 'season', 'trials']],
     ['trials', ['trials']],
+    ['practice', ['practice', 'practice-answers']],
     ['everything', Object.keys(KEPT)],
   ] as [Written, string[]][]) {
     test(`${what}`, async () => {

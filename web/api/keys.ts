@@ -62,6 +62,8 @@ export const keys = {
   drawn: (builds: readonly Composition[]) => ['drawn', builds] as const,
   access: () => ['access'] as const,
   attention: () => ['attention'] as const,
+  practice: () => ['practice'] as const,
+  practiceAnswers: () => ['practice-answers'] as const,
 } satisfies Record<string, (...input: never[]) => readonly unknown[]>
 
 /** The kinds of thing that are written. */
@@ -80,6 +82,7 @@ export type Written =
   | 'settings'
   | 'log-says'
   | 'sessions'
+  | 'practice'
   | 'everything'
 
 /** What the owned parts decide. */
@@ -121,5 +124,6 @@ export const STALE_AFTER: Record<Written, readonly string[] | 'all'> = {
   settings: ['sheet', 'batch', 'missing'],
   'log-says': [...FROM_PARTS, ...FROM_RULES],
   sessions: ['access'],
+  practice: ['practice', 'practice-answers'],
   everything: 'all',
 }

@@ -1113,6 +1113,77 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the answers so far come to, and everything that can be asked for */
+        get: operations["practiceProgress"];
+        put?: never;
+        /** Made-up questions of one lesson, with all it takes to answer them */
+        post: operations["practice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice-answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All practice-answers, oldest first */
+        get: operations["practice-answers"];
+        put?: never;
+        /** Save a practice answer */
+        post: operations["savePracticeAnswer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice-answers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One practice answer */
+        get: operations["practiceAnswer"];
+        put?: never;
+        post?: never;
+        /** Delete a practice answer; it can be restored */
+        delete: operations["deletePracticeAnswer"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice-answers/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undo a deletion */
+        post: operations["restorePracticeAnswer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/probe": {
         parameters: {
             query?: never;
@@ -1889,6 +1960,8 @@ export interface components {
             workbench?: components["schemas"]["Workbench"] | null;
             /** @description The version of the program that wrote it; null in a backup of before they had one. */
             program?: string | null;
+            /** @description Answers given in practice. */
+            practice?: components["schemas"]["PracticeAnswer"][];
         };
         /** @description What a batch uses, what runs short, what it costs, and in which order it is made. */
         Batch: {
@@ -1963,6 +2036,11 @@ export interface components {
             width_in: number;
             /** @description Turns a second; of the plate of a bladed jig swings, there and back. */
             turns_per_s: components["schemas"]["PaceFigures"];
+        };
+        /** @description The blades of a lure: none, the rear one, or two. */
+        Blades: {
+            front: components["schemas"]["InventoryPart"] | null;
+            rear: components["schemas"]["InventoryPart"] | null;
         };
         /** @description What is in the box from now on, and what whoever changed it thought was in it. */
         BoxChange: {
@@ -2206,6 +2284,26 @@ export interface components {
             /** @description The next step to do, counted from 0. */
             step: number;
         };
+        /** @description The parts laid out for one kind of lure, and what every choice of them is worth. */
+        Choices: {
+            /** @enum {string} */
+            lure: "jig" | "swim_jig" | "spinnerbait" | "bladed_jig";
+            /** @description What the kind is worth in this water, of 100. */
+            fits: number;
+            heads: components["schemas"]["InventoryPart"][];
+            blades: components["schemas"]["Blades"][];
+            skirts: (components["schemas"]["InventoryPart"] | null)[];
+            trailers: (components["schemas"]["InventoryPart"] | null)[];
+            hook: components["schemas"]["InventoryPart"] | null;
+            /** @description What each part is worth beside the others, and could come to. */
+            worth: components["schemas"]["Worth"];
+            /** @description Of 100, by head, blade, skirt and trailer, the last of them fastest. */
+            totals: number[];
+            /** @description In the same order 1 where the pick that is asked for is right; empty where nothing is asked of this kind. */
+            right: string;
+            /** @description The places of the head, blade, skirt and trailer that the program ties. */
+            answer: number[];
+        };
         /** @description A visibility at which a pick changes as the water clears. */
         ClarityTurn: {
             /** @description Inches. */
@@ -2360,6 +2458,12 @@ export interface components {
             build: components["schemas"]["Build"];
             look_parts: components["schemas"]["LookPart"][];
         };
+        /** @description A lure with all it takes to draw it in one water. */
+        DrawnLure: {
+            build: components["schemas"]["Build"];
+            look_parts: components["schemas"]["LookPart"][];
+            scene: components["schemas"]["Scene"];
+        };
         /** @description How many times the bites of one thing another gets, all else being equal: from one regression of all notes. */
         Effect: {
             /** @enum {string} */
@@ -2448,6 +2552,29 @@ export interface components {
             /** @description Of the time above half the peak; 1 where it does not flash. */
             share: number;
         };
+        /** @description A lure, a box and a day, in which one thing is wrong. */
+        Flawed: {
+            id: string;
+            /** @enum {string} */
+            mistake: "curl_to_bend" | "hook_point_down" | "hook_past_skirt" | "long_skirt_before_craw" | "stretchy_in_box" | "green_pumpkin_on_black_blue" | "silver_for_crawfish" | "heavy_under_dock" | "heavy_over_grass" | "cold_without_jacket";
+            card: string;
+            fact: string;
+            /** @enum {string} */
+            topic: "clarity" | "light" | "forage" | "sets" | "trailers" | "weight" | "season" | "safety";
+            reading: components["schemas"]["Reading"];
+            build: components["schemas"]["Build"];
+            /** @description Its parts in their own colors. */
+            look_parts: components["schemas"]["LookPart"][];
+            /** @description Whether who goes out wears a life jacket. */
+            in_jacket: boolean;
+            /** @description Whether stretchy plastic lies among other soft plastic. */
+            is_box_mixed: boolean;
+            /** @description What there is to point at. */
+            spots: ("head" | "blade" | "skirt" | "trailer" | "trailer_hook" | "box" | "aboard")[];
+            /** @description Where it is; either of two that do not go together. */
+            right: ("head" | "blade" | "skirt" | "trailer" | "trailer_hook" | "box" | "aboard")[];
+            because: string;
+        };
         /** @description The lure to pick up next on the same spot. */
         FollowUp: {
             /** @enum {string} */
@@ -2512,6 +2639,12 @@ export interface components {
             camera: string;
             /** @description With the exposure. */
             bass: string;
+        };
+        /** @description A water in which a stick goes out of sight: how far does one see? */
+        Guess: {
+            id: string;
+            reading: components["schemas"]["Reading"];
+            column: components["schemas"]["WaterColumn"];
         };
         /** @description Small things that hold a build together. */
         Hardware: {
@@ -2833,6 +2966,13 @@ export interface components {
             normal: number;
             tough: number;
             active: number;
+        };
+        /** @description What each part can come to at most, of the 100 of a whole lure. */
+        Most: {
+            head: number;
+            blade: number;
+            skirt: number;
+            trailer: number;
         };
         /** @description The light of blades that turn, at each distance of the scene. */
         Motion: {
@@ -3219,6 +3359,62 @@ export interface components {
             fields: string[];
             faults: components["schemas"]["Fault"][];
         };
+        /** @description An answer that was given in practice. All there is to know of how it goes is what such answers come to. */
+        PracticeAnswer: {
+            /** @enum {string} */
+            lesson: "tie" | "seeing" | "visibility" | "mistake";
+            right: boolean;
+            /** Format: uuid */
+            id?: string | null;
+            /**
+             * Format: date-time
+             * @description When it was given; now where left out.
+             */
+            at?: string | null;
+            /** @description The card: the fact that decided the pick, or that the mistake was against. */
+            card?: string | null;
+            /** @enum {string|null} */
+            topic?: "clarity" | "light" | "forage" | "sets" | "trailers" | "weight" | "season" | "safety" | null;
+            level?: number | null;
+            /** @description Of the whole lure, of 100. */
+            points?: number | null;
+            /** @description How many times as far the one was seen as the other. */
+            ratio?: number | null;
+            guess_in?: number | null;
+            truth_in?: number | null;
+        };
+        /** @description A fact that can be asked for. */
+        PracticeCard: {
+            card: string;
+            /** @enum {string} */
+            lesson: "tie" | "seeing" | "visibility" | "mistake";
+            text: string;
+        };
+        /** @description One day of practice. */
+        PracticeDay: {
+            day: string;
+            answered: number;
+            right: number;
+        };
+        /** @description How it goes: what the answers so far come to. */
+        PracticeProgress: {
+            /** @description How hard the next water is, 1 to 5. */
+            level: number;
+            /** @description So many answers, by lesson. */
+            answered: {
+                [key: string]: number;
+            };
+            topics: components["schemas"]["TopicProgress"][];
+            /** @description Three answers in four are right where one lure is seen so many times as far as the other. */
+            threshold: number;
+            /** @description The share of right answers by how many times as far. */
+            curve: components["schemas"]["SharpnessPoint"][];
+            /** @description The middle one of the guesses over the truth; above 1 where too far is seen; null without any. */
+            bias: number | null;
+            guesses: components["schemas"]["SightError"][];
+            /** @description Everything that can be asked for. */
+            cards: components["schemas"]["PracticeCard"][];
+        };
         /** @description A made-up water to practice on, and what to tie in it. */
         PracticeQuestion: {
             /** @description The seed and the place in its list. */
@@ -3238,7 +3434,52 @@ export interface components {
             because: string;
             facts: string[];
             /** @enum {string} */
-            topic: "clarity" | "light" | "forage" | "sets" | "trailers" | "weight" | "season";
+            topic: "clarity" | "light" | "forage" | "sets" | "trailers" | "weight" | "season" | "safety";
+            level: number;
+        };
+        /** @description What to practice: the same questions for the same seed and the same wishes. */
+        PracticeRequest: {
+            /** @enum {string} */
+            lesson: "tie" | "seeing" | "visibility" | "mistake";
+            seed: number;
+            count?: number;
+            /** @description Cards that are asked for before any other. */
+            first?: string[];
+            /** @description Only parts owned are laid out. */
+            owned?: boolean;
+            /** @description How hard the waters are; as the answers so far have it where left out. */
+            level?: number | null;
+        };
+        /** @description Questions of one lesson, with all it takes to answer them where nothing can be asked any more. */
+        PracticeSession: {
+            seed: number;
+            waters?: components["schemas"]["PracticeWater"][];
+            sightings?: components["schemas"]["Sighting"][];
+            guesses?: components["schemas"]["Guess"][];
+            flawed?: components["schemas"]["Flawed"][];
+        };
+        /** @description A made-up water, the parts to choose from, and the answer. */
+        PracticeWater: {
+            /** @description The seed and the place in its list. */
+            id: string;
+            reading: components["schemas"]["Reading"];
+            shown: components["schemas"]["ObservedReading"];
+            column: components["schemas"]["WaterColumn"];
+            /** @description Of each kind of lure that may be chosen. */
+            choices: components["schemas"]["Choices"][];
+            /**
+             * @description The pick that one fact decides.
+             * @enum {string}
+             */
+            pick: "lure" | "profile" | "intent" | "set" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.rod_power" | "tackle.rod_action" | "tackle.gear_ratio" | "lure_ranking";
+            /** @description The fact. */
+            card: string;
+            fact: string;
+            because: string;
+            tempting: components["schemas"]["Tempting"];
+            disagreements: components["schemas"]["Disagreement"][];
+            /** @enum {string} */
+            topic: "clarity" | "light" | "forage" | "sets" | "trailers" | "weight" | "season" | "safety";
             level: number;
         };
         /** @description The water as a probe measures it. */
@@ -3731,7 +3972,7 @@ export interface components {
         /** @description A stored document that cannot be read, as it is, and why. */
         SetAside: {
             /** @enum {string} */
-            kind: "reading" | "settings" | "part" | "build" | "workbench" | "trip" | "box" | "stint" | "trial" | "name";
+            kind: "reading" | "settings" | "part" | "build" | "workbench" | "trip" | "box" | "stint" | "trial" | "name" | "practice_answer";
             id: string;
             name: string;
             reason: string;
@@ -3767,6 +4008,11 @@ export interface components {
             /** @description Ids of rules that the angler does not believe: they have no vote. Safety keeps its own. If left out: none. */
             doubted?: string[];
         };
+        /** @description A point of the curve of an eye. */
+        SharpnessPoint: {
+            ratio: number;
+            share: number;
+        };
         /** @description What is missing to build the advised lures of some readings. */
         Shopping: {
             items: components["schemas"]["ShoppingItem"][];
@@ -3782,6 +4028,25 @@ export interface components {
         /** @description The readings to buy parts for. */
         ShoppingRequest: {
             readings: components["schemas"]["Reading"][];
+        };
+        /** @description A guess of a visibility, over the truth. */
+        SightError: {
+            /** Format: date-time */
+            at: string;
+            ratio: number;
+        };
+        /** @description Two lures in one water, of which one is seen from farther, or one lure, whose skirt and trailer read as one or as two. */
+        Sighting: {
+            id: string;
+            reading: components["schemas"]["Reading"];
+            lures: components["schemas"]["DrawnLure"][];
+            /** @description How far away each lure is visible, from and to; for one lure alone, how far its skirt and trailer read as two. */
+            spans_in: number[][];
+            /** @enum {string} */
+            right: "a" | "b" | "one" | "two";
+            ratio: number;
+            /** @description How far away it is looked at. */
+            distance_in: number;
         };
         /** @description A pass phrase, typed in by somebody who wants in. */
         SignIn: {
@@ -3945,6 +4210,14 @@ export interface components {
             bass: string[];
             /** @description For a screen of a wide gamut: channels of Display P3 where sRGB has not the color, else null. */
             person_wide?: (string | null)[] | null;
+        };
+        /** @description How it goes with one topic. */
+        TopicProgress: {
+            /** @enum {string} */
+            topic: "clarity" | "light" | "forage" | "sets" | "trailers" | "weight" | "season" | "safety";
+            answered: number;
+            right: number;
+            days: components["schemas"]["PracticeDay"][];
         };
         /** @description The trailer. */
         Trailer: {
@@ -4181,6 +4454,13 @@ export interface components {
             note?: string;
             place?: components["schemas"]["Place"] | null;
         };
+        /** @description A water drawn from the surface down. */
+        WaterColumn: {
+            /** @description How deep the picture reaches. */
+            reach_in: number;
+            /** @description As a person sees it, from the surface down in even steps, "#rrggbb". */
+            colours: string[];
+        };
         /** @description How far one sees in a water, from what was noted there. */
         WaterSights: {
             water_id: string;
@@ -4207,6 +4487,16 @@ export interface components {
             /** @description Brings back the last build that was replaced. */
             undo?: boolean;
             checklist?: components["schemas"]["ChecklistPlace"] | null;
+        };
+        /** @description What each part that is laid out is worth beside the others, of the 100 of a whole lure. */
+        Worth: {
+            head: number[];
+            /** @description By the skirt first. */
+            blade: number[][];
+            skirt: number[];
+            /** @description By the skirt first. */
+            trailer: number[][];
+            most: components["schemas"]["Most"];
         };
     };
     responses: {
@@ -6896,6 +7186,211 @@ export interface operations {
             413: components["responses"]["TooLarge"];
             415: components["responses"]["NotJson"];
             422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    practiceProgress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What the answers so far come to, and everything that can be asked for */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeProgress"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+        };
+    };
+    practice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PracticeRequest"];
+            };
+        };
+        responses: {
+            /** @description Made-up questions of one lesson, with all it takes to answer them */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeSession"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    "practice-answers": {
+        parameters: {
+            query?: {
+                /** @description The most entries to return; all if left out. */
+                limit?: components["parameters"]["Limit"];
+                /** @description The page starts after this id; the Link header of the page before has it. */
+                after?: components["parameters"]["After"];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All practice-answers, oldest first */
+            200: {
+                headers: {
+                    /** @description The next page, rel="next"; left out on the last. */
+                    Link?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeAnswer"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            422: components["responses"]["Invalid"];
+        };
+    };
+    savePracticeAnswer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PracticeAnswer"];
+            };
+        };
+        responses: {
+            /** @description Save a practice answer */
+            201: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    /** @description The new address. */
+                    Location?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeAnswer"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            413: components["responses"]["TooLarge"];
+            415: components["responses"]["NotJson"];
+            422: components["responses"]["Invalid"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    practiceAnswer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One practice answer */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeAnswer"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            404: components["responses"]["NotFound"];
+        };
+    };
+    deletePracticeAnswer: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of the version that was read; if left out, the stored version is overwritten. */
+                "If-Match"?: components["parameters"]["IfMatch"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Delete a practice answer; it can be restored */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            412: components["responses"]["PreconditionFailed"];
+            415: components["responses"]["NotJson"];
+            503: components["responses"]["NotAvailable"];
+        };
+    };
+    restorePracticeAnswer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Undo a deletion */
+            200: {
+                headers: {
+                    /** @description The version, for If-Match or If-None-Match. */
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeAnswer"];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
+            403: components["responses"]["Forbidden"];
+            404: components["responses"]["NotFound"];
+            415: components["responses"]["NotJson"];
             503: components["responses"]["NotAvailable"];
         };
     };

@@ -7,12 +7,14 @@ import {
   type SavedReading,
   type BuiltRecord,
   type InventoryPart,
+  type PracticeAnswer,
   type Reading,
   type SavedBuild,
   type SavedTrip,
   type Water,
   orElse,
 } from './client'
+import { stamp } from '../words/clock'
 import { newId } from './newId'
 import { STALE_AFTER, type Written } from './keys'
 import { queryClient } from './queryClient'
@@ -94,6 +96,24 @@ export const readings = {
   },
   remove: (id: string) => write('readings', answer(api.DELETE('/api/readings/{id}', at(id)))),
   restore: (id: string) => write('readings', answer(api.POST('/api/readings/{id}/restore', at(id)))),
+}
+
+export const practice = {
+  /** Kept on this device first where the server cannot be reached: an answer is given once. */
+  add: (given: Omit<PracticeAnswer, 'id' | 'at'>): Promise<PracticeAnswer> => {
+    const id = newId()
+    const body: PracticeAnswer = { ...given, id, at: stamp(new Date()) }
+    return orElse<PracticeAnswer>(
+      () => write('practice', answer<PracticeAnswer>(api.POST('/api/practice-answers', { body }))),
+      async () => {
+        const { outbox } = await import('../offline/outbox.svelte')
+        await outbox.add({ kind: 'answer', id, body })
+        return body
+      },
+    )
+  },
+  remove: (id: string) => write('practice', answer(api.DELETE('/api/practice-answers/{id}', at(id)))),
+  restore: (id: string) => write('practice', answer(api.POST('/api/practice-answers/{id}/restore', at(id)))),
 }
 
 export const access = {

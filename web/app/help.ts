@@ -37,6 +37,7 @@ export const HELP: Record<ScreenName, readonly string[]> = {
     'Drag along the timeline, or use the arrow keys, to see the advised lure at each time of the day.',
   ],
   Learned: [
+    'Practice makes up waters, lures and days by the program’s own rules: what to tie, what stands out, how far one sees, what is wrong.',
     'Your outings, what they show and how surely, fair trials of two lures, and the season of each water.',
     'The interval of a rate holds the true one four times in five. No part takes the credit of a good day, nor of what was tied with it.',
   ],

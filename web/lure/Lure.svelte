@@ -29,6 +29,8 @@
     says?: string
     /** A picture the size of a thumbnail: the same shapes and colors with a tenth of the detail. */
     small?: boolean
+    /** What is put together the wrong way round. */
+    amiss?: 'curl_to_bend' | 'hook_point_down' | null
     class?: string
   }
   let {
@@ -41,6 +43,7 @@
     blades = [],
     says = '',
     small = false,
+    amiss = null,
     class: classes = '',
   }: Props = $props()
 
@@ -160,14 +163,24 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
       <path d={barbPath(-6, 0, at.shank + 6, at.gap)} stroke-width="2.4" />
     </g>
     {#if trailerHook && !small}
-      <g fill="none" stroke={steel.mid} stroke-width="3.8" stroke-linecap="round">
+      <g
+        fill="none"
+        stroke={steel.mid}
+        stroke-width="3.8"
+        stroke-linecap="round"
+        transform="scale(1 {amiss === 'hook_point_down' ? -1 : 1})"
+      >
         <circle cx={trailerHook.x} cy={-at.gap * 0.06} r="6.5" />
         <path d={hookPath(trailerHook.x + 6, 0, trailerHook.shank - 6, trailerHook.gap)} />
         <path d={barbPath(trailerHook.x + 6, 0, trailerHook.shank - 6, trailerHook.gap)} stroke-width="2.2" />
       </g>
     {/if}
     {#if build.trailer}
-      <g transform="translate(4 0)" filter={outline('trailer')} visibility={hidden('trailer')}>
+      <g
+        transform="translate(4 0) scale(1 {amiss === 'curl_to_bend' ? -1 : 1})"
+        filter={outline('trailer')}
+        visibility={hidden('trailer')}
+      >
         <Trailer
           trailer={build.trailer}
           length={build.trailer.length_in * PER_INCH}

@@ -1,4 +1,12 @@
-import { api, type Composition, type Outing, type OutingEvent, type Reading, type Stint } from '../api/client'
+import {
+  api,
+  type Composition,
+  type Outing,
+  type OutingEvent,
+  type PracticeAnswer,
+  type Reading,
+  type Stint,
+} from '../api/client'
 import { clock } from '../words/clock'
 import { capital, show } from '../words/words'
 
@@ -16,6 +24,7 @@ export type Write =
   | { kind: 'unphoto'; outing: string; event: string }
   | { kind: 'box'; outing: string; before: Box; box: Box }
   | { kind: 'reading'; id: string; body: Reading; water_id: string | null }
+  | { kind: 'answer'; id: string; body: PracticeAnswer }
   | { kind: 'current'; body: { reading: Reading; water_id: string | null }; version: string | null }
 
 /** A write that waits, and what the server said against it where it did. */
@@ -67,6 +76,8 @@ export function send(write: Write): Promise<{ data?: unknown; error?: unknown; r
       return api.POST('/api/readings', {
         body: { id: write.id, reading: write.body, water_id: write.water_id, note: '' },
       })
+    case 'answer':
+      return api.POST('/api/practice-answers', { body: write.body })
     case 'current':
       return api.PUT('/api/current-reading', {
         body: write.body,
@@ -82,7 +93,7 @@ function inOuting<K extends string>(write: { outing: string }, id: string, name:
 /** What a write takes away may be gone already, and what it adds may be there already, where an answer was lost. */
 export function isDoneAlready(write: Write, status: number, codes: readonly string[]): boolean {
   if (status === 404) return ['untie', 'unnote', 'unphoto'].includes(write.kind)
-  return write.kind === 'reading' && status === 422 && codes.includes('taken')
+  return ['reading', 'answer'].includes(write.kind) && status === 422 && codes.includes('taken')
 }
 
 /** A write in words: “Bite, 9:07 AM”. */
@@ -112,6 +123,8 @@ function what(write: Write): string {
       return 'Change to the box'
     case 'reading':
       return 'Saved reading'
+    case 'answer':
+      return 'Practice answer'
     case 'current':
       return 'Change to the reading'
   }

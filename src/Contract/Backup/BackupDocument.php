@@ -8,6 +8,7 @@ use App\Contract\Constraint\Text;
 use App\Contract\Inventory\InventoryPartDocument;
 use App\Contract\Inventory\SwatchDocument;
 use App\Contract\Logbook\LogbookDocument;
+use App\Contract\Practice\PracticeAnswerDocument;
 use App\Contract\Settings\SettingsDocument;
 use App\Contract\Workbench\WorkbenchDocument;
 use OpenApi\Attributes as OA;
@@ -32,6 +33,7 @@ final readonly class BackupDocument
      * @param list<BuiltRecordBackupDocument> $made
      * @param array<string, \DateTimeImmutable> $deleted
      * @param list<SetAsideDocument>          $unreadable
+     * @param list<PracticeAnswerDocument>    $practice
      */
     public function __construct(
         #[OA\Property(type: 'integer', enum: self::READABLE, description: 'The version of this format.')]
@@ -58,6 +60,9 @@ final readonly class BackupDocument
         #[OA\Property(description: 'The version of the program that wrote it; null in a backup of before they had one.')]
         #[Text(100, 'The version of a program')]
         public ?string $program = null,
+        #[OA\Property(description: 'Answers given in practice.')]
+        #[Assert\Valid]
+        public array $practice = [],
     ) {
     }
 }

@@ -17,6 +17,7 @@ enum StoredAs: string
     case Stint = 'stint';
     case Trial = 'trial';
     case Name = 'name';
+    case PracticeAnswer = 'practice_answer';
 
     /** What has one shape for all that is stored of it: an outing is a box and stints. */
     public function shapedAs(): string

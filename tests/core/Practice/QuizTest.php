@@ -126,7 +126,9 @@ final class QuizTest extends TestCase
         Simulation::tell('Facts that never decide a pick alone: '.implode(', ', $missing));
         self::assertLessThan(0.25 * \count($cards), \count($missing), implode(', ', $missing));
         $topics = array_unique(array_map(static fn (Question $question): string => $question->topic->value, self::drawn()));
-        self::assertEqualsCanonicalizing(array_map(static fn (Topic $topic): string => $topic->value, Topic::cases()), $topics);
+        // No water decides what is safe.
+        $ofWaters = array_filter(Topic::cases(), static fn (Topic $topic): bool => Topic::Safety !== $topic);
+        self::assertEqualsCanonicalizing(array_map(static fn (Topic $topic): string => $topic->value, $ofWaters), $topics);
     }
 
     public function testALevelHasOnlyItsOwnAndTheHardestHasMoreThatIsClose(): void

@@ -28,9 +28,9 @@
   } from '../../words/vocabulary'
   import { WARMTH_BANDS } from '../../words/warmth'
   import { capital, depth, show, temperature } from '../../words/words'
-  import CoverMark from './CoverMark.svelte'
-  import ForageMark from './ForageMark.svelte'
-  import LureMark from './LureMark.svelte'
+  import CoverMark from '../../ui/marks/CoverMark.svelte'
+  import ForageMark from '../../ui/marks/ForageMark.svelte'
+  import LureMark from '../../ui/marks/LureMark.svelte'
   import TintSample from './TintSample.svelte'
   import WindMark from './WindMark.svelte'
 

@@ -1,0 +1,51 @@
+import { createQuery } from '@tanstack/svelte-query'
+import {
+  answer,
+  api,
+  orElse,
+  type PracticeAnswer,
+  type PracticeProgress,
+  type PracticeRequest,
+  type PracticeSession,
+} from './client'
+import { keys } from './keys'
+
+/** How it goes, and everything that can be asked for. */
+export const progressQuery = () =>
+  createQuery(() => ({ queryKey: keys.practice(), queryFn: () => answer<PracticeProgress>(api.GET('/api/practice')) }))
+
+/** Every answer that was given, oldest first. */
+export const answersQuery = () =>
+  createQuery(() => ({
+    queryKey: keys.practiceAnswers(),
+    queryFn: () => answer<PracticeAnswer[]>(api.GET('/api/practice-answers')),
+  }))
+
+const KEPT = 'practice:'
+
+/** A question made up; where the server cannot be reached, one that was kept on this device when it could. */
+export function makeUp(body: PracticeRequest): Promise<PracticeSession> {
+  return orElse<PracticeSession>(
+    () => answer<PracticeSession>(api.POST('/api/practice', { body })),
+    async (error) => {
+      const { outbox } = await import('../offline/outbox.svelte')
+      const [name] = await outbox.namesOf(`${KEPT}${body.lesson}:`)
+      const kept = name === undefined ? undefined : await outbox.kept<PracticeSession>(name)
+      if (name === undefined || !kept) throw error
+      await outbox.forget(name)
+      return kept
+    },
+  )
+}
+
+/** Keeps a question on this device, for when nothing can be asked. */
+export async function keepForLater(lesson: PracticeRequest['lesson'], session: PracticeSession): Promise<void> {
+  const { outbox } = await import('../offline/outbox.svelte')
+  await outbox.keep(`${KEPT}${lesson}:${session.seed}`, session)
+}
+
+/** How many of them are kept. */
+export async function keptForLater(lesson: PracticeRequest['lesson']): Promise<number> {
+  const { outbox } = await import('../offline/outbox.svelte')
+  return (await outbox.namesOf(`${KEPT}${lesson}:`)).length
+}

@@ -1,0 +1,27 @@
+<script lang="ts">
+  import { router } from 'svelte-spa-router'
+  import { answersQuery, progressQuery } from '../../api/practice'
+  import Stored from '../../ui/Stored.svelte'
+  import { LESSONS } from './lessons'
+  import Lesson from './Lesson.svelte'
+  import Overview from './Overview.svelte'
+
+  /** Learn to pick and to see: the lessons, and how it goes. */
+  const progress = progressQuery()
+  const answers = answersQuery()
+  const open = $derived(LESSONS.find((one) => one.key === new URLSearchParams(router.querystring).get('lesson')))
+</script>
+
+<Stored query={progress} waiting="Looking up how it goes…">
+  {#snippet children(shown)}
+    <Stored query={answers} waiting="Looking up how it goes…">
+      {#snippet children(given)}
+        {#if open}
+          {#key open.key}<Lesson lesson={open} cards={shown.cards} {given} />{/key}
+        {:else}
+          <Overview progress={shown} {given} />
+        {/if}
+      {/snippet}
+    </Stored>
+  {/snippet}
+</Stored>
