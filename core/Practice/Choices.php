@@ -124,7 +124,15 @@ final readonly class Choices
     {
         [$front, $rear] = $this->blades[$blade];
 
-        return new Composition($this->kind, $this->heads[$head], $front, $rear, $this->skirts[$skirt], $this->trailers[$trailer], $this->hook);
+        return new Composition(
+            $this->kind,
+            $this->heads[$head],
+            $front,
+            $rear,
+            $this->skirts[$skirt],
+            $this->trailers[$trailer],
+            $this->hook,
+        );
     }
 
     /** Where its points and whether it is right stand. */

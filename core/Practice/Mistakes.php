@@ -57,7 +57,7 @@ final readonly class Mistakes
         $dice = new Randomizer(new Xoshiro256StarStar($seed));
         $drawn = [];
         while (\count($drawn) < $count) {
-            foreach ([...$first, ...array_udiff($dice->shuffleArray(Mistake::cases()), $first, static fn ($a, $b): int => $a->value <=> $b->value)] as $mistake) {
+            foreach (self::inOrder($first, $dice->shuffleArray(Mistake::cases())) as $mistake) {
                 if (\count($drawn) < $count) {
                     $drawn[] = $this->made($mistake, $dice, "$seed-".(\count($drawn) + 1));
                 }
@@ -65,6 +65,17 @@ final readonly class Mistakes
         }
 
         return $drawn;
+    }
+
+    /**
+     * @param list<Mistake> $first
+     * @param list<Mistake> $all
+     *
+     * @return list<Mistake> all of them once
+     */
+    private static function inOrder(array $first, array $all): array
+    {
+        return [...$first, ...array_filter($all, static fn (Mistake $one): bool => !\in_array($one, $first, true))];
     }
 
     private function made(Mistake $mistake, Randomizer $dice, string $id): Flawed
@@ -121,7 +132,10 @@ final readonly class Mistakes
                 trailer: self::trailer($trailer, $skirt, TrailerStyle::SingleTailGrub, Rig::CurlAway),
                 hook: new TrailerHook(false, HookSize::aught(2)),
             ),
-            Mistake::HookPointDown => self::with($build, hook: new TrailerHook(true, HookSize::aught($build->head->weight->inOunces() > 0.5 ? 3 : 2))),
+            Mistake::HookPointDown => self::with(
+                $build,
+                hook: new TrailerHook(true, HookSize::aught($build->head->weight->inOunces() > 0.5 ? 3 : 2)),
+            ),
             Mistake::HookPastSkirt => self::with(
                 $build,
                 head: self::head($build->head, 0.375),

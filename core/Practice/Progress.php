@@ -40,7 +40,10 @@ final readonly class Progress
         return $level;
     }
 
-    /** @return list<array{topic: Topic, answered: int, right: int, days: list<array{string, int, int}>}> the days in UTC, answered and right */
+    /**
+     * @return list<array{topic: Topic, answered: int, right: int, days: list<array{string, int, int}>}> the days in UTC, each with how
+     *                                                                                                  many were answered, and right
+     */
     public function topics(): array
     {
         return array_map(function (Topic $topic): array {

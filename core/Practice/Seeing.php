@@ -27,8 +27,8 @@ use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
 /**
- * Makes up what is to be told by eye: which of two lures a bass makes out from farther, and whether skirt and trailer read as one or as two.
- * Where the spans of the model overlap, nothing is asked.
+ * Makes up what is to be told by eye: which of two lures a bass makes out from farther, and whether skirt and trailer read as one or as
+ * two. Where the spans of the model overlap, nothing is asked.
  */
 final readonly class Seeing
 {
@@ -108,7 +108,8 @@ final readonly class Seeing
     {
         $shouldBeTwo = 1 === $dice->getInt(0, 1);
         $reading = $this->water($dice, $shouldBeTwo ? self::LEAST_FOR_TWO_IN : self::LEAST_FOR_ONE_IN);
-        $build = self::withTrailerIn(Colour::cases()[$dice->getInt(0, \count(Colour::cases()) - 1)], $this->adviser->brief($reading)->build);
+        $colours = Colour::cases();
+        $build = self::withTrailerIn($colours[$dice->getInt(0, \count($colours) - 1)], $this->adviser->brief($reading)->build);
         $parts = self::parts($build);
         $model = $this->model($reading);
         if (null === $model || !isset($parts['skirt.0'], $parts['trailer.0'])) {

@@ -33,7 +33,10 @@ final class PracticeApiTest extends OutingTestCase
 
     public function testAnAnswerIsStoredOnceHoweverOftenItIsSent(): void
     {
-        $answer = ['id' => self::ID, 'at' => '2026-11-20T20:00:00Z', 'lesson' => 'tie', 'right' => false, 'card' => 'B8', 'topic' => 'clarity', 'level' => 1, 'points' => 41];
+        $answer = [
+            'id' => self::ID, 'at' => '2026-11-20T20:00:00Z', 'lesson' => 'tie', 'right' => false, 'card' => 'B8', 'topic' => 'clarity',
+            'level' => 1, 'points' => 41,
+        ];
         $this->send('POST', '/api/practice-answers', $answer);
         self::assertSame(201, $this->answered());
         $this->send('POST', '/api/practice-answers', $answer);
@@ -69,7 +72,8 @@ final class PracticeApiTest extends OutingTestCase
             self::assertSame(0, $empty['answered'][$lesson->value]);
         }
         for ($i = 0; $i < 5; ++$i) {
-            $this->send('POST', '/api/practice-answers', ['lesson' => 'tie', 'right' => true, 'card' => 'B8', 'topic' => 'clarity', 'level' => 1]);
+            $given = ['lesson' => 'tie', 'right' => true, 'card' => 'B8', 'topic' => 'clarity', 'level' => 1];
+            $this->send('POST', '/api/practice-answers', $given);
         }
         $this->send('POST', '/api/practice-answers', ['lesson' => 'visibility', 'right' => false, 'guess_in' => 30, 'truth_in' => 20]);
         $this->send('POST', '/api/practice-answers', ['lesson' => 'seeing', 'right' => false, 'ratio' => 5]);
@@ -78,7 +82,8 @@ final class PracticeApiTest extends OutingTestCase
         self::assertSame(2, $after['level']);
         self::assertSame(1.5, $after['bias']);
         self::assertGreaterThan($empty['threshold'], $after['threshold']);
-        self::assertSame(['topic' => 'clarity', 'answered' => 5, 'right' => 5], array_diff_key(self::listAt($after, 'topics', 0), ['days' => 0]));
+        $clarity = array_diff_key(self::listAt($after, 'topics', 0), ['days' => 0]);
+        self::assertSame(['topic' => 'clarity', 'answered' => 5, 'right' => 5], $clarity);
         self::assertNotSame([], self::listAt($after, 'cards'));
     }
 

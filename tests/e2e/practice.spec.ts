@@ -1,3 +1,4 @@
+import { pathToFileURL } from 'node:url'
 import type { Page } from '@playwright/test'
 import type { PracticeAnswer, PracticeProgress } from '../../web/api/client'
 import { expect, open, stored, test } from './page'
@@ -103,6 +104,44 @@ test('of two lures in one water one is told, and the model’s spans stand besid
   await expect(page.getByRole('heading', { level: 2, name: /^(Right|No): (A|B|As one|As two)$/ })).toBeVisible()
   await expect(page.getByText(/as far as the model can tell\.$/)).toBeVisible()
   await expect.poll(async () => (await answers(page))[0]?.lesson).toBe('seeing')
+})
+
+test('a first lesson shows a pick from water to water, and ends with a water of one’s own', async ({ page }) => {
+  await open(page, '#/learned/practice', 'Practice')
+  await page.getByRole('link', { name: 'The four sets' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'The four sets' })).toBeVisible()
+  for (const sets of [['Dark', 'Bright'], ['Natural with one flash'], ['Dull']]) {
+    for (const set of sets) await expect(page.getByRole('region', { name: set, exact: true })).toBeVisible()
+    const next = page.getByRole('button', { name: 'Next', exact: true })
+    if (await next.isVisible()) await next.click()
+  }
+  await page.getByRole('link', { name: 'Now a water of your own' }).click()
+  await tieAnything(page)
+  await expect.poll(async () => (await answers(page))[0]?.card).toMatch(/^(M|B|D|S)\d+/)
+})
+
+test('ten waters are handed on as one file, which needs no server', async ({ page, context }, info) => {
+  await open(page, '#/learned/practice', 'Practice')
+  const download = page.waitForEvent('download', { timeout: 60_000 })
+  await page.getByRole('button', { name: 'Ten waters as a file' }).click()
+  const file = info.outputPath('practice.html')
+  await (await download).saveAs(file)
+  const friend = await context.newPage()
+  const asked: string[] = []
+  friend.on('request', (request) => {
+    if (/^https?:/.test(request.url())) asked.push(request.url())
+  })
+  await friend.goto(pathToFileURL(file).href)
+  await expect(friend.getByText('Water 1 of 10')).toBeVisible()
+  await tieAnything(friend)
+  await expect(friend.getByRole('heading', { level: 2, name: /^\d+ of 100: / })).toBeVisible()
+  await expect(friend.getByRole('region', { name: 'Why' })).toContainText('What tempts')
+  expect(asked).toEqual([])
+  expect(await answers(page)).toEqual([])
+  await friend.emulateMedia({ media: 'print' })
+  await expect(friend.getByRole('heading', { level: 1, name: 'Answers' })).toBeVisible()
+  await expect(friend.getByRole('listitem').filter({ hasText: 'Lure: ' })).toHaveCount(10)
+  await friend.close()
 })
 
 test.describe('with a thumb', () => {

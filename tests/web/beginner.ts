@@ -1,9 +1,9 @@
 import { dueOf, type Given } from '../../web/screens/practice/schedule'
 
 /**
- * A beginner who practices ten waters an evening. Each water is decided by one fact. Who knows it answers right, who does not, right once in
- * so many times by chance. A fact is known after it was seen twice, and forgotten by a half-life that doubles each time it is seen again
- * while it is known.
+ * A beginner who practices ten waters an evening. Each water is decided by one fact. Who knows it answers right; who does not, right once
+ * in so many times by chance. A fact is known after it was seen twice. It is forgotten by a half-life that doubles each time it is seen
+ * again while it is known.
  */
 
 const DAY_MS = 86_400_000

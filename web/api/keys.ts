@@ -63,6 +63,7 @@ export const keys = {
   access: () => ['access'] as const,
   attention: () => ['attention'] as const,
   practice: () => ['practice'] as const,
+  ladders: () => ['ladders'] as const,
   practiceAnswers: () => ['practice-answers'] as const,
 } satisfies Record<string, (...input: never[]) => readonly unknown[]>
 

@@ -3,6 +3,7 @@ import {
   answer,
   api,
   orElse,
+  type Ladder,
   type PracticeAnswer,
   type PracticeProgress,
   type PracticeRequest,
@@ -13,6 +14,14 @@ import { keys } from './keys'
 /** How it goes, and everything that can be asked for. */
 export const progressQuery = () =>
   createQuery(() => ({ queryKey: keys.practice(), queryFn: () => answer<PracticeProgress>(api.GET('/api/practice')) }))
+
+/** The first lessons, each with its waters and what is tied in them. */
+export const laddersQuery = () =>
+  createQuery(() => ({
+    queryKey: keys.ladders(),
+    queryFn: () => answer<Ladder[]>(api.GET('/api/practice/ladders')),
+    staleTime: Infinity,
+  }))
 
 /** Every answer that was given, oldest first. */
 export const answersQuery = () =>

@@ -1120,7 +1120,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What the answers so far come to, and everything that can be asked for */
+        /** What the answers come to, and everything that can be asked for */
         get: operations["practiceProgress"];
         put?: never;
         /** Made-up questions of one lesson, with all it takes to answer them */
@@ -1178,6 +1178,23 @@ export interface paths {
         put?: never;
         /** Undo a deletion */
         post: operations["restorePracticeAnswer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/ladders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** First lessons: one pick, followed through a few waters */
+        get: operations["ladders"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2299,7 +2316,7 @@ export interface components {
             worth: components["schemas"]["Worth"];
             /** @description Of 100, by head, blade, skirt and trailer, the last of them fastest. */
             totals: number[];
-            /** @description In the same order 1 where the pick that is asked for is right; empty where nothing is asked of this kind. */
+            /** @description In the same order 1 where the pick asked for is right; empty where nothing is asked of this kind. */
             right: string;
             /** @description The places of the head, blade, skirt and trailer that the program ties. */
             answer: number[];
@@ -2795,6 +2812,32 @@ export interface components {
              * @enum {string|null}
              */
             keeper?: "barb" | "multi_barb" | "screw_lock" | null;
+        };
+        /** @description A first lesson: one pick, followed through a few waters. */
+        Ladder: {
+            /** @enum {string} */
+            key: "clarity" | "sets" | "pairing" | "trailer";
+            title: string;
+            /**
+             * @description The pick that changes from water to water.
+             * @enum {string}
+             */
+            pick: "lure" | "profile" | "intent" | "set" | "pairing" | "head.weight_oz" | "head.weight_range_oz" | "head.material" | "blades.layout" | "blades.finish" | "blades.darkened" | "blades.front.finish" | "blades.shape" | "blades.size" | "blades.front.shape" | "blades.front.size" | "skirt.trim" | "skirt.base" | "skirt.belly" | "skirt.accents" | "skirt.opacity" | "skirt.material" | "skirt.strands" | "trailer" | "trailer.style" | "trailer.length_in" | "trailer.base" | "trailer.belly" | "trailer.accents" | "trailer.surface" | "trailer.opacity" | "trailer.rig" | "trailer.belly_shape" | "trailer_hook.fit" | "trailer_hook.size" | "head.colour" | "head.belly" | "head.eye" | "retrieve.name" | "retrieve.pace" | "retrieve.run" | "tackle.line" | "tackle.line_lb" | "tackle.rod_in" | "tackle.rod_power" | "tackle.rod_action" | "tackle.gear_ratio" | "lure_ranking";
+            screens: components["schemas"]["LadderScreen"][];
+        };
+        /** @description One screen of a first lesson: one water, or two that call for the opposite. */
+        LadderScreen: {
+            waters: components["schemas"]["LadderWater"][];
+        };
+        /** @description A water of a first lesson, what is tied in it, and why. */
+        LadderWater: {
+            reading: components["schemas"]["Reading"];
+            column: components["schemas"]["WaterColumn"];
+            lure: components["schemas"]["DrawnLure"];
+            /** @description What the pick comes to. */
+            value: string;
+            because: string;
+            facts: string[];
         };
         /** @description How often something bit, for one level of one factor; intervals hold the rate four times in five. */
         LevelRate: {
@@ -4040,7 +4083,7 @@ export interface components {
             id: string;
             reading: components["schemas"]["Reading"];
             lures: components["schemas"]["DrawnLure"][];
-            /** @description How far away each lure is visible, from and to; for one lure alone, how far its skirt and trailer read as two. */
+            /** @description How far each lure is visible, from and to; of one alone, how far its skirt and trailer read as two. */
             spans_in: number[][];
             /** @enum {string} */
             right: "a" | "b" | "one" | "two";
@@ -7198,7 +7241,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description What the answers so far come to, and everything that can be asked for */
+            /** @description What the answers come to, and everything that can be asked for */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -7392,6 +7435,28 @@ export interface operations {
             404: components["responses"]["NotFound"];
             415: components["responses"]["NotJson"];
             503: components["responses"]["NotAvailable"];
+        };
+    };
+    ladders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description First lessons: one pick, followed through a few waters */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ladder"][];
+                };
+            };
+            400: components["responses"]["BadRequest"];
+            401: components["responses"]["SignedOut"];
         };
     };
     readProbe: {

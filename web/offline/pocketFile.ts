@@ -1,4 +1,4 @@
-import type { TripPack } from '../api/client'
+import type { PracticeSession, TripPack } from '../api/client'
 
 const SHELL = '/build/pocket.html'
 /** Where the page holds the pack; see web/pocket. */
@@ -7,8 +7,14 @@ const PLACE = '"put the pack here"'
 /** Where the page says which program made it. */
 const PROGRAM = 'content="Kontrast"'
 
-/** The page that needs nothing but itself, with a pack in it. */
-export async function pocketFile(pack: TripPack, version: string | undefined): Promise<string> {
+/** Waters to practice on, handed to a friend: answered with no server. */
+export interface PracticeFile {
+  kontrast_practice: 1
+  waters: PracticeSession[]
+}
+
+/** The page that needs nothing but itself, with a pack or waters to practice on in it. */
+export async function pocketFile(pack: TripPack | PracticeFile, version: string | undefined): Promise<string> {
   const answer = await fetch(SHELL)
   if (!answer.ok) throw new Error(`The pocket file could not be made (${answer.status}).`)
   const shell = await answer.text()

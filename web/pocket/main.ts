@@ -2,11 +2,14 @@ import './noNetwork'
 import { mount } from 'svelte'
 import type { TripPack } from '../api/client'
 import '../app/app.css'
+import type { PracticeFile } from '../offline/pocketFile'
 import Pocket from './Pocket.svelte'
+import PocketPractice from './PocketPractice.svelte'
 
 const target = document.getElementById('app')
-const pack = JSON.parse(document.getElementById('pack')?.textContent ?? 'null') as TripPack
+const pack = JSON.parse(document.getElementById('pack')?.textContent ?? 'null') as TripPack | PracticeFile
 if (target) {
   target.textContent = ''
-  mount(Pocket, { target, props: { pack } })
+  if ('kontrast_practice' in pack) mount(PocketPractice, { target, props: { file: pack } })
+  else mount(Pocket, { target, props: { pack } })
 }

@@ -38,7 +38,7 @@ final readonly class ChoicesDocument
         public WorthDocument $worth,
         #[OA\Property(description: 'Of 100, by head, blade, skirt and trailer, the last of them fastest.')]
         public array $totals,
-        #[OA\Property(description: 'In the same order 1 where the pick that is asked for is right; empty where nothing is asked of this kind.')]
+        #[OA\Property(description: 'In the same order 1 where the pick asked for is right; empty where nothing is asked of this kind.')]
         public string $right,
         #[OA\Property(minItems: 4, maxItems: 4, description: 'The places of the head, blade, skirt and trailer that the program ties.')]
         public array $answer,

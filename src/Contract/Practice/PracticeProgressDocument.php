@@ -60,7 +60,10 @@ final readonly class PracticeProgressDocument
                 self::CURVE,
             ),
             null === $bias ? null : round($bias, 3),
-            array_map(static fn (array $guess): SightErrorDocument => new SightErrorDocument($guess[0], round($guess[1], 3)), $progress->guesses()),
+            array_map(
+                static fn (array $guess): SightErrorDocument => new SightErrorDocument($guess[0], round($guess[1], 3)),
+                $progress->guesses(),
+            ),
             $cards,
         );
     }

@@ -24,7 +24,7 @@ final readonly class SightingDocument
         public ReadingDocument $reading,
         #[OA\Property(minItems: 1, maxItems: 2)]
         public array $lures,
-        #[OA\Property(description: 'How far away each lure is visible, from and to; for one lure alone, how far its skirt and trailer read as two.')]
+        #[OA\Property(description: 'How far each lure is visible, from and to; of one alone, how far its skirt and trailer read as two.')]
         public array $spans_in,
         public Verdict $right,
         public float $ratio,

@@ -6,12 +6,14 @@ namespace App\Http\Controller;
 
 use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
+use App\Contract\Practice\LadderDocument;
 use App\Contract\Practice\PracticeProgressDocument;
 use App\Contract\Practice\PracticeRequestDocument;
 use App\Contract\Practice\PracticeSessionDocument;
 use App\Http\Answer;
 use App\UseCase\Practice\FollowPractice;
 use App\UseCase\Practice\MakeUpPractice;
+use App\UseCase\Practice\TeachLadders;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -19,8 +21,12 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/practice')]
 final readonly class PracticeController
 {
-    public function __construct(private MakeUpPractice $practice, private FollowPractice $follow, private Answer $answer)
-    {
+    public function __construct(
+        private MakeUpPractice $practice,
+        private FollowPractice $follow,
+        private TeachLadders $ladders,
+        private Answer $answer,
+    ) {
     }
 
     #[Route(methods: ['POST'])]
@@ -31,9 +37,16 @@ final readonly class PracticeController
     }
 
     #[Route(methods: ['GET'])]
-    #[Operation('practiceProgress', 'What the answers so far come to, and everything that can be asked for', PracticeProgressDocument::class)]
+    #[Operation('practiceProgress', 'What the answers come to, and everything that can be asked for', PracticeProgressDocument::class)]
     public function progress(): Response
     {
         return $this->answer->json($this->follow->document());
+    }
+
+    #[Route('/ladders', methods: ['GET'])]
+    #[Operation('ladders', 'First lessons: one pick, followed through a few waters', LadderDocument::class, isList: true)]
+    public function ladders(): Response
+    {
+        return $this->answer->json($this->ladders->all());
     }
 }

@@ -34,11 +34,10 @@ final readonly class FollowPractice
     {
         $ofWaters = array_keys((new Quiz($this->standard, $this->reflectances))->cards());
         $ofMistakes = array_map(static fn (Mistake $mistake): string => $mistake->fact(), Mistake::cases());
-        $card = static fn (string $fact, Lesson $lesson): PracticeCardDocument => new PracticeCardDocument($fact, $lesson, Facts::text($fact));
 
         return PracticeProgressDocument::of($this->progress(), [
-            ...array_map(static fn (string $fact): PracticeCardDocument => $card($fact, Lesson::Tie), $ofWaters),
-            ...array_map(static fn (string $fact): PracticeCardDocument => $card($fact, Lesson::Mistake), array_values(array_unique($ofMistakes))),
+            ...self::cards($ofWaters, Lesson::Tie),
+            ...self::cards(array_values(array_unique($ofMistakes)), Lesson::Mistake),
         ]);
     }
 
@@ -61,6 +60,19 @@ final readonly class FollowPractice
             $answer->ratio,
             null === $answer->guess_in ? null : Length::inches($answer->guess_in),
             null === $answer->truth_in ? null : Length::inches($answer->truth_in),
+        );
+    }
+
+    /**
+     * @param list<string> $facts
+     *
+     * @return list<PracticeCardDocument>
+     */
+    private static function cards(array $facts, Lesson $lesson): array
+    {
+        return array_map(
+            static fn (string $fact): PracticeCardDocument => new PracticeCardDocument($fact, $lesson, Facts::text($fact)),
+            $facts,
         );
     }
 }

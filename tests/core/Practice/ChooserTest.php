@@ -85,10 +85,11 @@ final class ChooserTest extends TestCase
                 $reading = $question->reading->with(lure: $one->kind);
                 $scorer = new BuildScorer($reading, Adviser::standard()->brief($reading), Fits::shared());
                 $share = 1 === \count($choices) ? 1.0 : $one->fits / $best;
-                foreach ([[0, 0, 0, 0], array_map(static fn (array $list): int => \count($list) - 1, [$one->heads, $one->blades, $one->skirts, $one->trailers])] as $at) {
-                    [$h, $b, $s, $t] = $at;
+                $lists = [$one->heads, $one->blades, $one->skirts, $one->trailers];
+                foreach ([[0, 0, 0, 0], array_map(static fn (array $list): int => \count($list) - 1, $lists)] as [$h, $b, $s, $t]) {
                     $measured = $scorer->measure($one->put($h, $b, $s, $t));
-                    $parts = $one->worth['head'][$h] + $one->worth['blade'][$s][$b] + $one->worth['skirt'][$s] + $one->worth['trailer'][$s][$t];
+                    $worth = $one->worth;
+                    $parts = $worth['head'][$h] + $worth['blade'][$s][$b] + $worth['skirt'][$s] + $worth['trailer'][$s][$t];
                     self::assertEqualsWithDelta(100 * $measured->points / $scorer->most(), $parts, 0.21, $question->id);
                     self::assertEqualsWithDelta($share * $parts, $one->totals[$one->place($h, $b, $s, $t)], 0.75, $question->id);
                 }

@@ -8,7 +8,6 @@ use Kontrast\Lure\Finish;
 use Kontrast\Practice\Flawed;
 use Kontrast\Practice\Mistake;
 use Kontrast\Practice\Mistakes;
-use Kontrast\Practice\Spot;
 use Kontrast\Reading\Forage;
 use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\Facts;
@@ -25,7 +24,9 @@ final class MistakesTest extends TestCase
         foreach ($drawn as $one) {
             $told = "$one->id {$one->mistake->value}";
             self::assertArrayHasKey($one->mistake->fact(), Facts::ALL, $told);
-            self::assertSame([], array_udiff($one->mistake->spots(), $one->spots(), static fn (Spot $a, Spot $b): int => $a->value <=> $b->value), $told);
+            foreach ($one->mistake->spots() as $spot) {
+                self::assertContains($spot, $one->spots(), $told);
+            }
             self::assertTrue(self::isThere($one), $told);
         }
         $seen = array_unique(array_map(static fn (Flawed $one): string => $one->mistake->value, $drawn));
@@ -49,7 +50,7 @@ final class MistakesTest extends TestCase
     public function testWhatIsDueComesFirst(): void
     {
         $drawn = (new Mistakes(Engine::standard()))->draw(5, 3, [Mistake::CurlToBend, Mistake::HeavyUnderDock]);
-        self::assertSame([Mistake::CurlToBend, Mistake::HeavyUnderDock], array_map(static fn (Flawed $one): Mistake => $one->mistake, \array_slice($drawn, 0, 2)));
+        self::assertSame([Mistake::CurlToBend, Mistake::HeavyUnderDock], [$drawn[0]->mistake ?? null, $drawn[1]->mistake ?? null]);
     }
 
     private static function isThere(Flawed $one): bool
@@ -62,7 +63,8 @@ final class MistakesTest extends TestCase
             Mistake::HookPastSkirt => 4 === $build->trailerHook?->size->aught && $build->head->weight->inOunces() <= 0.5,
             Mistake::LongSkirtBeforeCraw => 'long_tail' === $build->skirt?->trim->value && 'craw' === $build->trailer?->style->value,
             Mistake::StretchyInBox => $one->isBoxMixed,
-            Mistake::GreenPumpkinOnBlackBlue => Finish::GreenPumpkin === $build->rearBlade()?->finish && 'black' === $build->skirt?->base->value,
+            Mistake::GreenPumpkinOnBlackBlue => Finish::GreenPumpkin === $build->rearBlade()?->finish
+                && 'black' === $build->skirt?->base->value,
             Mistake::SilverForCrawfish => Finish::Silver === $build->rearBlade()?->finish && Forage::Crawfish === $one->reading->forage,
             Mistake::HeavyUnderDock => 0.5 === $build->head->weight->inOunces() && 'dock' === $one->reading->cover->value,
             Mistake::HeavyOverGrass => 0.5 === $build->head->weight->inOunces() && 'grass' === $one->reading->cover->value,

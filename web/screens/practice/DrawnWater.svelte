@@ -95,10 +95,16 @@
       .filter(Boolean)
       .join(', '),
   )
+  const waterWords = $derived(`${capital(show(shown.tint ?? ''))} water. ${read}`)
   const said = $derived(
     isWhole
-      ? `${capital(show(shown.sky ?? ''))}, ${show(shown.wind ?? '')}. ${capital(show(shown.tint ?? ''))} water. ${read} ${places.join(', ')}. ${forage}.`
-      : `${capital(show(shown.tint ?? ''))} water. ${read}`,
+      ? [
+          `${capital(show(shown.sky ?? ''))}, ${show(shown.wind ?? '')}.`,
+          waterWords,
+          places.length > 0 ? `${places.join(', ')}.` : '',
+          `${forage}.`,
+        ].join(' ')
+      : waterWords,
   )
   const NOTE = 'absolute bg-[#fcfcfa] px-2 py-1 text-xs leading-tight text-[#1a1a1a] sm:text-sm'
 </script>

@@ -17,8 +17,10 @@
     lesson: (typeof LESSONS)[number]
     cards: PracticeProgress['cards']
     given: readonly PracticeAnswer[]
+    /** What is asked for before all else. */
+    first: readonly string[]
   }
-  let { lesson, cards, given }: Props = $props()
+  let { lesson, cards, given, first }: Props = $props()
 
   let owned = $state(false)
   /** What was never asked comes in any order. */
@@ -31,7 +33,7 @@
     untrack(() => {
       const all = cards.filter((card) => card.lesson === lesson.key).map((card) => card.card)
       const known = given.filter((one) => one.lesson === lesson.key)
-      return new Session(lesson.key, lesson.count, firstOf(known, shuffled(all), new Date()), owned)
+      return new Session(lesson.key, lesson.count, [...first, ...firstOf(known, shuffled(all), new Date())], owned)
     })
   let session = $state.raw(begin())
   const number = $derived(Math.min(session.at + 1, session.count))

@@ -5,7 +5,8 @@
   import { count } from '../../words/numbers'
   import { capital, show } from '../../words/words'
   import DueStrip from './DueStrip.svelte'
-  import { LESSONS } from './lessons'
+  import HandOn from './HandOn.svelte'
+  import { LADDERS, LESSONS } from './lessons'
   import { dueOf } from './schedule'
   import SeeingCurve from './SeeingCurve.svelte'
   import SightErrors from './SightErrors.svelte'
@@ -49,6 +50,13 @@
       </li>
     {/each}
   </ul>
+  <Panel title="First lessons" gist="three screens each, then a water of your own">
+    <ul class="flex flex-wrap gap-2">
+      {#each LADDERS as one (one.key)}
+        <li><Button href="#/learned/practice?ladder={one.key}">{one.title}</Button></li>
+      {/each}
+    </ul>
+  </Panel>
   <Panel title="These come again" gist={due.length === 0 ? 'nothing yet' : `${ready} now, what you missed soonest`}>
     {#if due.length > 0}<DueStrip {due} {text} />{/if}
   </Panel>
@@ -75,4 +83,5 @@
       <SightErrors guesses={progress.guesses} />
     </Panel>
   </div>
+  <Panel title="Pass it on"><HandOn /></Panel>
 </div>

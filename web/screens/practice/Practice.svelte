@@ -1,15 +1,21 @@
 <script lang="ts">
   import { router } from 'svelte-spa-router'
-  import { answersQuery, progressQuery } from '../../api/practice'
+  import { answersQuery, laddersQuery, progressQuery } from '../../api/practice'
   import Stored from '../../ui/Stored.svelte'
   import { LESSONS } from './lessons'
+  import LadderView from './LadderView.svelte'
   import Lesson from './Lesson.svelte'
   import Overview from './Overview.svelte'
 
   /** Learn to pick and to see: the lessons, and how it goes. */
   const progress = progressQuery()
   const answers = answersQuery()
-  const open = $derived(LESSONS.find((one) => one.key === new URLSearchParams(router.querystring).get('lesson')))
+  const ladders = laddersQuery()
+  const asked = $derived(new URLSearchParams(router.querystring))
+  const open = $derived(LESSONS.find((one) => one.key === asked.get('lesson')))
+  /** Facts that a first lesson has just taught come first. */
+  const first = $derived(asked.get('first')?.split(',') ?? [])
+  const ladder = $derived(asked.get('ladder'))
 </script>
 
 <Stored query={progress} waiting="Looking up how it goes…">
@@ -17,7 +23,14 @@
     <Stored query={answers} waiting="Looking up how it goes…">
       {#snippet children(given)}
         {#if open}
-          {#key open.key}<Lesson lesson={open} cards={shown.cards} {given} />{/key}
+          {#key open.key}<Lesson lesson={open} cards={shown.cards} {given} {first} />{/key}
+        {:else if ladder}
+          <Stored query={ladders} waiting="Drawing the waters…">
+            {#snippet children(all)}
+              {@const found = all.find((one) => one.key === ladder)}
+              {#if found}{#key found.key}<LadderView ladder={found} />{/key}{/if}
+            {/snippet}
+          </Stored>
         {:else}
           <Overview progress={shown} {given} />
         {/if}

@@ -83,7 +83,8 @@
 </div>
 <div class="grid items-start gap-x-7 gap-y-4 lg:grid-cols-[minmax(0,1.75fr)_minmax(0,1fr)]">
   <div class="grid grid-cols-2 gap-px">
-    {#each sides as side (side.name)}
+    <!-- Where there is no server to draw them in the water, the parts below tell them apart. -->
+    {#each mine.error || program.error ? [] : sides as side (side.name)}
       <figure class="relative">
         {#if side.verdict}
           <Underwater

@@ -19,6 +19,8 @@ export class Session {
   error = $state.raw<unknown>(null)
   #seed: number
   #isMaking = false
+  /** Whether its questions came with a file, which has no server to ask, or to tell. */
+  #isOfFile = false
   #first: string[]
 
   constructor(
@@ -26,11 +28,19 @@ export class Session {
     readonly count: number,
     first: readonly string[],
     private readonly owned: boolean,
-    seed = Math.floor(Math.random() * MOST_SEED),
+    seed: number | null = Math.floor(Math.random() * MOST_SEED),
   ) {
-    this.#seed = seed
+    this.#seed = seed ?? 0
     this.#first = [...first]
-    void this.make()
+    if (seed !== null) void this.make()
+  }
+
+  /** Questions that are there already, all of them. */
+  static of(lesson: Lesson, made: readonly PracticeSession[]): Session {
+    const session = new Session(lesson, made.length, [], false, null)
+    session.#isOfFile = true
+    session.made = made
+    return session
   }
 
   get now(): PracticeSession | undefined {
@@ -42,7 +52,7 @@ export class Session {
   }
 
   async make(): Promise<void> {
-    if (this.#isMaking) return
+    if (this.#isMaking || this.#isOfFile) return
     this.#isMaking = true
     this.error = null
     try {
@@ -67,6 +77,7 @@ export class Session {
 
   async give(given: Omit<PracticeAnswer, 'id' | 'at' | 'lesson'>): Promise<void> {
     if (given.right) this.right++
+    if (this.#isOfFile) return
     try {
       await writes.add({ lesson: this.lesson, ...given })
     } catch (error) {

@@ -1,0 +1,44 @@
+<script lang="ts">
+  import type { PracticeSession } from '../../api/client'
+  import { makeUp } from '../../api/practice'
+  import { notices } from '../../stores/notices.svelte'
+  import { release } from '../../stores/release.svelte'
+  import Button from '../../ui/Button.svelte'
+  import { download } from '../../ui/download'
+
+  /** Ten waters as one file: for a friend’s phone, or to print for a class. */
+  const COUNT = 10
+  const MOST_SEED = 2_000_000_000
+  let made = $state<number | null>(null)
+
+  async function handOn() {
+    made = 0
+    try {
+      const { pocketFile } = await import('../../offline/pocketFile')
+      const seed = Math.floor(Math.random() * MOST_SEED)
+      const waters: PracticeSession[] = []
+      while (waters.length < COUNT) {
+        const asked = { lesson: 'tie' as const, seed: seed + made, count: 1, first: [], owned: false }
+        waters.push(await makeUp(asked))
+        made = waters.length
+      }
+      download(
+        'kontrast-practice.html',
+        'text/html',
+        await pocketFile({ kontrast_practice: 1, waters }, release.value?.version),
+      )
+    } catch (error) {
+      notices.problem(error)
+    }
+    made = null
+  }
+</script>
+
+<p class="flex flex-wrap items-center gap-3 text-sm">
+  <Button disabled={made !== null} onclick={handOn}>Ten waters as a file</Button>
+  {#if made !== null}
+    <progress class="progress h-3 w-40" value={made} max={COUNT} aria-label="Making up waters"></progress>
+    <span role="status">{made} of {COUNT}</span>
+  {:else}<span class="text-faint">One page for a friend’s phone, or to print for a class, answers at the end.</span
+    >{/if}
+</p>
