@@ -38,7 +38,9 @@ final readonly class Choices
     public array $most;
     /** @var list<int> of 100, by head, blade, skirt and trailer, the last of them fastest: with what the kind of lure is worth here */
     public array $totals;
-    /** By the same order 1 where the pick that is asked for is right, 0 where it is not; empty where nothing is asked of this kind. */
+    /** @var list<Accepted> what the pick that is asked for may come to, the program's first; none where nothing is asked of this kind */
+    public array $accepted;
+    /** By the same order which of them it comes to, counted from 1, or 0 where it is wrong; empty where nothing is asked of this kind. */
     public string $right;
     /** @var array{int, int, int, int} the places of the head, blade, skirt and trailer that the program ties */
     public array $answer;
@@ -50,7 +52,7 @@ final readonly class Choices
      * @param non-empty-list<array{InventoryBlade|null, InventoryBlade|null}> $blades front and rear; nothing and nothing for a lure without
      * @param non-empty-list<InventorySkirt|null>              $skirts
      * @param non-empty-list<InventoryTrailer|null>            $trailers
-     * @param list<string>|null                                $accepted what the pick may come to; null where nothing is asked of this kind
+     * @param list<Accepted>|null                              $accepted what the pick may come to; null where nothing is asked of this kind
      */
     public function __construct(
         BuildScorer $scorer,
@@ -94,6 +96,12 @@ final readonly class Choices
         ];
         $this->most = array_map($ofHundred, $this->mostOfParts($scorer));
         $inWords = self::inWords($this->kind, $heads, $blades, $skirts, $trailers);
+        $this->accepted = $accepted ?? [];
+        // Counted from 1; more than nine no pick has.
+        $places = [];
+        foreach ($this->accepted as $i => $one) {
+            $places[$one->look] = (string) min(9, $i + 1);
+        }
         $totals = [];
         $right = '';
         foreach (array_keys($heads) as $h) {
@@ -101,11 +109,7 @@ final readonly class Choices
                 foreach (array_keys($skirts) as $s) {
                     foreach (array_keys($trailers) as $t) {
                         $totals[] = (int) round(100 * $share * ($head[$h] + $blade[$s][$b] + $skirt[$s] + $trailer[$s][$t]) / $all);
-                        $right .= match (true) {
-                            null === $accepted => '',
-                            \in_array(LookedAt::in($inWords($h, $b, $s, $t), $slot), $accepted, true) => '1',
-                            default => '0',
-                        };
+                        $right .= null === $accepted ? '' : ($places[LookedAt::in($inWords($h, $b, $s, $t), $slot)] ?? '0');
                     }
                 }
             }

@@ -110,10 +110,10 @@ final readonly class Chooser
             return null;
         }
         $isAsked = $kind === $question->reading->lure;
-        $accepted = $isAsked ? $this->accepted($question) : null;
+        [$defended, $accepted] = $isAsked ? $this->accepted($question) : [[], null];
         $made = [$right];
         // Of what is owned nothing else is laid out.
-        foreach (null === $accepted || null !== $this->owned ? [] : [$question->tempting->build, ...$accepted] as $build) {
+        foreach ([] === $defended || null !== $this->owned ? [] : [$question->tempting->build, ...$defended] as $build) {
             $made[] = GenericParts::compose($build);
         }
         foreach (self::ELSEWHERE as [$inches, $tint, $sky, $forage, $feet]) {
@@ -137,7 +137,7 @@ final readonly class Chooser
             array_column(self::laid($made, 'trailers', static fn (Composition $one): array => [$one->trailer], [null]), 0),
             $right->hook,
             $question->slot,
-            null === $accepted ? null : self::looks($accepted, $question),
+            $accepted,
         );
     }
 
@@ -159,39 +159,57 @@ final readonly class Chooser
             : (new AdvisedBuild(new BuildScorer($reading, $brief, $this->reflectances)))->make($this->owned);
     }
 
-    /** @return non-empty-list<Build> the answer, the other side of a toss-up, and what each approach would tie */
+    /**
+     * The answer, the other side of a toss-up, and what each approach would tie: a lure of each, and what the pick comes to in them, the
+     * program's first.
+     *
+     * @return array{non-empty-list<Build>, list<Accepted>}
+     */
     private function accepted(Question $question): array
     {
         $decision = $this->engine->decide($question->reading);
         $builds = [(new Assembly($decision))->build()];
+        $accepted = [new Accepted(LookedAt::in($builds[0], $question->slot))];
         $tally = $decision->on($question->slot);
         $second = Firmness::TossUp === $tally?->firmness() ? $tally->second() : null;
         if (null !== $second) {
-            $builds[] = (new Assembly($this->engine->answering($decision, [$question->slot->value => $second->key])))->build();
+            $builds[] = $build = (new Assembly($this->engine->answering($decision, [$question->slot->value => $second->key])))->build();
+            $accepted[] = new Accepted(LookedAt::in($build, $question->slot), isTossUp: true);
         }
         foreach (SchoolQuestion::cases() as $asked) {
             foreach ($asked->schools() as $school) {
                 $theirs = $this->engine->inSchool($decision, $school);
                 if ($theirs->on($question->slot)?->keys() !== $tally?->keys()) {
-                    $builds[] = (new Assembly($theirs))->build();
+                    $builds[] = $build = (new Assembly($theirs))->build();
+                    $accepted[] = new Accepted(LookedAt::in($build, $question->slot), [$school]);
                 }
             }
         }
 
-        return $builds;
+        return [$builds, self::once($accepted, LookedAt::in($question->tempting->build, $question->slot))];
     }
 
     /**
-     * @param non-empty-list<Build> $accepted
+     * @param non-empty-list<Accepted> $accepted
      *
-     * @return list<string> what the pick comes to in each of them, where that is not what tempts
+     * @return list<Accepted> each look once, with all who say it, and never what tempts
      */
-    private static function looks(array $accepted, Question $question): array
+    private static function once(array $accepted, string $tempts): array
     {
-        $tempts = LookedAt::in($question->tempting->build, $question->slot);
-        $looks = array_map(static fn (Build $build): string => LookedAt::in($build, $question->slot), $accepted);
+        $once = [];
+        foreach ($accepted as $i => $one) {
+            if (0 === $i || $one->look !== $tempts) {
+                $known = $once[$one->look] ?? null;
+                // What the program ties needs nobody else.
+                $once[$one->look] = match (true) {
+                    null === $known => $one,
+                    [] === $known->schools && !$known->isTossUp => $known,
+                    default => new Accepted($one->look, [...$known->schools, ...$one->schools], $known->isTossUp || $one->isTossUp),
+                };
+            }
+        }
 
-        return array_values(array_unique([$looks[0], ...array_diff($looks, [$tempts])]));
+        return array_values($once);
     }
 
     /**

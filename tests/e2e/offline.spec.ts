@@ -285,6 +285,42 @@ test('a pack of an older version is not used, and says so', async ({ phone, netw
   await expect(phone.getByText('This trip was packed by another version of Kontrast. Pack it again.')).toBeVisible()
 })
 
+test('with no signal a water that was kept is answered, and the answer is sent later', async ({
+  phone,
+  network,
+  home,
+}) => {
+  const kept = () =>
+    phone.evaluate(
+      () =>
+        new Promise<number>((done) => {
+          const open = indexedDB.open('kontrast')
+          open.onsuccess = () => {
+            const names = open.result.transaction('kept').objectStore('kept').getAllKeys()
+            names.onsuccess = () => {
+              open.result.close()
+              done(names.result.filter((name) => String(name).startsWith('practice:tie:')).length)
+            }
+          }
+        }),
+    )
+  await phone.goto(`${network.url}/#/learned/practice?lesson=tie`)
+  await expect(phone.getByRole('button', { name: 'Show the answer' })).toBeVisible()
+  await expect.poll(kept, { timeout: 60_000 }).toBeGreaterThan(0)
+  network.cut()
+  await phone.reload()
+  const show = phone.getByRole('button', { name: 'Show the answer' })
+  await expect(show).toBeVisible()
+  while (!(await show.isEnabled()))
+    await phone.locator('section:has(button:text("Show the answer")) label').first().click()
+  await show.click()
+  await expect(phone.getByRole('heading', { level: 2, name: /^\d+ of 100: / })).toBeVisible()
+  const answers = () => home.get<object[]>('/api/practice-answers')
+  expect(await answers()).toEqual([])
+  network.mend()
+  await expect.poll(async () => (await answers()).length, { timeout: 40_000 }).toBe(1)
+})
+
 test('signing out takes everything off the phone, but not while notes wait', async ({ browser, network }) => {
   const context = await newPhone(browser)
   const phone = await signedIn(context, network)

@@ -1830,6 +1830,13 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description A right answer, and who says so beside the program. */
+        Accepted: {
+            /** @description Who would tie it; nobody where the program does. */
+            schools: components["schemas"]["Defender"][];
+            /** @description Whether it is the other side of a toss-up. */
+            toss_up: boolean;
+        };
         /** @description Whether and where other devices reach Kontrast. */
         Access: {
             /** @description Whether whoever asks came over the network, and so had to sign in. */
@@ -2316,10 +2323,12 @@ export interface components {
             worth: components["schemas"]["Worth"];
             /** @description Of 100, by head, blade, skirt and trailer, the last of them fastest. */
             totals: number[];
-            /** @description In the same order 1 where the pick asked for is right; empty where nothing is asked of this kind. */
+            /** @description In the same order 0 where the pick asked for is wrong, else which of the accepted ones it is, from 1. */
             right: string;
             /** @description The places of the head, blade, skirt and trailer that the program ties. */
             answer: number[];
+            /** @description What is right, the program’s own first; none where nothing is asked of this kind. */
+            accepted: components["schemas"]["Accepted"][];
         };
         /** @description A visibility at which a pick changes as the water clears. */
         ClarityTurn: {
@@ -2406,6 +2415,12 @@ export interface components {
             reading: components["schemas"]["Reading"];
             /** Format: uuid */
             water_id?: string | null;
+        };
+        /** @description An approach that would tie an answer. */
+        Defender: {
+            /** @enum {string} */
+            question: "pairing" | "finish" | "dirty" | "shad_start" | "red_spring" | "wood" | "stained_shad_trailer" | "strands" | "shallow_line" | "warming_grass" | "jig_strands" | "jig_clear" | "spinnerbait_trailer";
+            school: string;
         };
         /** @description One colour word over depth, beside the water at each. */
         DepthColour: {

@@ -24,6 +24,7 @@ final readonly class ChoicesDocument
      * @param list<InventoryPartDocument|null> $trailers
      * @param list<int>                        $totals
      * @param list<int>                        $answer
+     * @param list<AcceptedDocument>           $accepted
      */
     public function __construct(
         public LureKind $lure,
@@ -38,10 +39,12 @@ final readonly class ChoicesDocument
         public WorthDocument $worth,
         #[OA\Property(description: 'Of 100, by head, blade, skirt and trailer, the last of them fastest.')]
         public array $totals,
-        #[OA\Property(description: 'In the same order 1 where the pick asked for is right; empty where nothing is asked of this kind.')]
+        #[OA\Property(description: 'In the same order 0 where the pick asked for is wrong, else which of the accepted ones it is, from 1.')]
         public string $right,
         #[OA\Property(minItems: 4, maxItems: 4, description: 'The places of the head, blade, skirt and trailer that the program ties.')]
         public array $answer,
+        #[OA\Property(description: 'What is right, the program’s own first; none where nothing is asked of this kind.')]
+        public array $accepted,
     ) {
     }
 
@@ -64,6 +67,7 @@ final readonly class ChoicesDocument
             $choices->totals,
             $choices->right,
             $choices->answer,
+            array_map(AcceptedDocument::of(...), $choices->accepted),
         );
     }
 }

@@ -13,6 +13,7 @@ use Kontrast\Practice\LookedAt;
 use Kontrast\Practice\Question;
 use Kontrast\Practice\Quiz;
 use Kontrast\Rulebook\Adviser;
+use Kontrast\Rulebook\Assembly;
 use Kontrast\Rulebook\Engine;
 use Kontrast\Scoring\BuildScorer;
 use PHPUnit\Framework\TestCase;
@@ -74,6 +75,28 @@ final class ChooserTest extends TestCase
             }
         }
         self::assertGreaterThan(12, $found, 'What tempts can be chosen.');
+    }
+
+    /** What another school ties is right and told so; it is never what tempts. */
+    public function testWhatAnApproachTiesIsRightAndSaidByWhom(): void
+    {
+        $defended = 0;
+        $engine = Engine::standard();
+        foreach (self::laid() as [$question, $choices]) {
+            $asked = self::asked($question, ...$choices);
+            $tempts = LookedAt::in($question->tempting->build, $question->slot);
+            self::assertSame(LookedAt::in($question->answer->build, $question->slot), $asked->accepted[0]->look ?? null);
+            foreach (\array_slice($asked->accepted, 1) as $one) {
+                self::assertNotSame($tempts, $one->look, $question->id);
+                self::assertTrue($one->isTossUp || [] !== $one->schools, $question->id);
+                foreach ($one->schools as $school) {
+                    $theirs = new Assembly($engine->inSchool($engine->decide($question->reading), $school));
+                    self::assertSame($one->look, LookedAt::in($theirs->build(), $question->slot), $question->id);
+                    ++$defended;
+                }
+            }
+        }
+        self::assertGreaterThan(3, $defended);
     }
 
     /** Every total is what the scorer of the bench says of the lure that the choices make, and the parts add up to it. */

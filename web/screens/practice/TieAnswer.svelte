@@ -13,7 +13,7 @@
   import { away, capital, show } from '../../words/words'
   import {
     answerOf,
-    isRight,
+    acceptedAs,
     lureOf,
     partsOf,
     pointsOf,
@@ -39,7 +39,7 @@
   const asked = $derived(water.choices.find((one) => one.right !== '') ?? choices)
   const best = $derived(answerOf(asked))
   const points = $derived(pointsOf(choices, chosen))
-  const right = $derived(isRight(choices, chosen))
+  const right = $derived(acceptedAs(choices, chosen))
   const isOtherLure = $derived(asked.lure !== choices.lure)
 
   const mine = verdictFor(() => ({
@@ -66,8 +66,14 @@
   )
   const words = (parts: readonly Parameters<typeof partWords>[0][]) =>
     capital(parts.map((part) => partWords(part, metric)).join(' and '))
+  /** Who says that it is right, where the program ties something else. */
+  const defended = $derived(
+    right?.toss_up
+      ? 'a toss-up, right too'
+      : right?.schools[0] && `right too, says “${schoolName(right.schools[0].question, right.schools[0].school)}”`,
+  )
   const headline = $derived(
-    right ? `${points} of 100: that is how it is tied` : `${points} of 100: ${pickWords(water.pick)} decides here`,
+    `${points} of 100: ${right ? defended || 'that is how it is tied' : `${pickWords(water.pick)} decides here`}`,
   )
   const tempts = $derived(water.tempting.picks.find((change) => change.pick === water.pick) ?? water.tempting.picks[0])
   const place = (step: Step, share: { points: number }) =>

@@ -7,7 +7,7 @@
   import Tile from '../../ui/Tile.svelte'
   import { capital, show } from '../../words/words'
   import LureMark from '../../ui/marks/LureMark.svelte'
-  import { isRight, partsOf, pointsOf, stepsOf, STEP_WORDS, type Chosen, type Step } from './choosing'
+  import { acceptedAs, partsOf, pointsOf, stepsOf, STEP_WORDS, type Chosen, type Step } from './choosing'
   import DrawnWater from './DrawnWater.svelte'
   import { partWords } from './partWords'
   import type { Session } from './session.svelte'
@@ -24,6 +24,8 @@
   const choices = $derived(lure === null ? undefined : water.choices[lure])
   const steps = $derived(choices ? stepsOf(choices) : [])
   let open = $state<Step | 'lure' | null>(null)
+  /** Arrows go from part to part, and each is chosen on the way: the step stays open until a finger or the next row leaves it. */
+  let isByKeys = false
   const left = $derived(steps.filter((step) => chosen[step] === null))
   const now = $derived<Step | 'lure' | null>(open ?? (lure === null ? 'lure' : (left[0] ?? steps[0] ?? null)))
   const metric = $derived(settings.metric)
@@ -32,20 +34,20 @@
 
   function pick(step: Step, at: number) {
     chosen = { ...chosen, [step]: at }
-    open = null
+    open = isByKeys ? step : null
   }
 
   function take(at: number) {
     lure = at
     chosen = NOTHING
-    open = null
+    open = isByKeys ? 'lure' : null
   }
 
   async function ask() {
     if (!choices || !isDone) return
     isShown = true
     await session.give({
-      right: isRight(choices, chosen),
+      right: acceptedAs(choices, chosen) !== undefined,
       card: water.card,
       topic: water.topic,
       level: water.level,
@@ -128,6 +130,10 @@
         <Button look="primary" disabled={!isDone} onclick={ask}>Show the answer</Button>
       </div>
       <div
+        role="group"
+        aria-labelledby="{id}-step"
+        onkeydown={() => (isByKeys = true)}
+        onpointerdown={() => (isByKeys = false)}
         class="grid grid-cols-3 gap-y-2 sm:grid-cols-4 lg:auto-cols-[minmax(0,10rem)] lg:grid-flow-col lg:grid-cols-none"
       >
         {#key now}{#if now === 'lure'}

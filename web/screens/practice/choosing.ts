@@ -70,7 +70,9 @@ function placeOf(choices: Choices, chosen: Chosen): number {
 }
 
 export const pointsOf = (choices: Choices, chosen: Chosen): number => choices.totals[placeOf(choices, chosen)] ?? 0
-export const isRight = (choices: Choices, chosen: Chosen): boolean => choices.right[placeOf(choices, chosen)] === '1'
+/** Which of the right answers it is; nothing where it is wrong. */
+export const acceptedAs = (choices: Choices, chosen: Chosen): Choices['accepted'][number] | undefined =>
+  choices.accepted[Number(choices.right[placeOf(choices, chosen)] ?? 0) - 1]
 
 /** What one part is worth beside the others, and could come to. */
 export function worthOf(choices: Choices, chosen: Chosen, step: Step): { points: number; most: number } {
