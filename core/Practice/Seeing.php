@@ -18,11 +18,14 @@ use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\ReadingBuilder;
 use Kontrast\Vision\Band;
+use Kontrast\Vision\BassEye;
 use Kontrast\Vision\Pair;
 use Kontrast\Vision\ReducedPart;
 use Kontrast\Vision\Sensitivity;
+use Kontrast\Vision\Viewing;
 use Kontrast\Water\ClearerThanWater;
 use Kontrast\Water\Direction;
+use Kontrast\Water\Scene;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
@@ -40,7 +43,7 @@ final readonly class Seeing
     /** Of a lure the spans of so many parts are worked out: those seen from farthest. (Chosen.) */
     private const WITH_SPANS = 2;
     /** Nearer to each other than this the spans of two lures overlap: the ends of the contrast threshold alone are further apart. */
-    private const LEAST_RATIO = 1.45;
+    private const LEAST_RATIO = 1.7;
     /** In dirtier water than this all parts read as one at three feet, and in less than the other none surely as two. (Chosen.) */
     private const LEAST_FOR_ONE_IN = 30.0;
     private const LEAST_FOR_TWO_IN = 80.0;
@@ -87,12 +90,13 @@ final readonly class Seeing
             $builds = array_reverse($builds);
         }
         [$first, $second] = array_map(self::parts(...), $builds);
-        $model = $this->model($reading);
-        if (null === $model) {
+        $viewing = $this->viewing($reading);
+        if (null === $viewing) {
             return null;
         }
-        [$first, $second] = [self::farthest($first, $model), self::farthest($second, $model)];
-        if (!self::mayBeApart($first, $second)) {
+        [$first, $second] = [self::loudest($first, $viewing), self::loudest($second, $viewing)];
+        $model = self::mayBeApart($first, $second) ? $this->model($reading) : null;
+        if (null === $model) {
             return null;
         }
         [$a, $b] = [self::seen($first, $model), self::seen($second, $model)];
@@ -111,16 +115,20 @@ final readonly class Seeing
         $colours = Colour::cases();
         $build = self::withTrailerIn($colours[$dice->getInt(0, \count($colours) - 1)], $this->adviser->brief($reading)->build);
         $parts = self::parts($build);
-        $model = $this->model($reading);
-        if (null === $model || !isset($parts['skirt.0'], $parts['trailer.0'])) {
+        $viewing = $this->viewing($reading);
+        if (null === $viewing || !isset($parts['skirt.0'], $parts['trailer.0'])) {
             return null;
         }
         $judged = Length::feet(self::JUDGED_AT_FT);
         $now = Pair::of(...array_map(
-            static fn (string $id): ReducedPart => ReducedPart::of($parts[$id], $model->model()),
+            static fn (string $id): ReducedPart => ReducedPart::of($parts[$id], $viewing),
             ['skirt.0', 'trailer.0'],
         ))->splitRange()->inMetres() / $judged->inMetres();
         if ($shouldBeTwo ? $now < self::LEAST_RATIO : $now > 1 / self::LEAST_RATIO) {
+            return null;
+        }
+        $model = $this->model($reading);
+        if (null === $model) {
             return null;
         }
         $split = $model->split($parts['skirt.0'], $parts['trailer.0']);
@@ -156,7 +164,17 @@ final readonly class Seeing
         return $draft->reading();
     }
 
-    /** Null where no water is that clear. */
+    /** The water as the model takes it; null where none is that clear. */
+    private function viewing(Reading $reading): ?Viewing
+    {
+        try {
+            return Viewing::in(Scene::of($reading, Direction::Side), $this->reflectances);
+        } catch (ClearerThanWater) {
+            return null;
+        }
+    }
+
+    /** The same with its constants moved. */
     private function model(Reading $reading): ?Sensitivity
     {
         try {
@@ -167,18 +185,19 @@ final readonly class Seeing
     }
 
     /**
-     * Those that a bass makes out from farthest as the model stands.
+     * Those that stand out most from the water, at a glint where they shine: those seen from farthest, told without following them there.
      *
      * @param array<string, OpticalPart> $parts
      *
-     * @return list<array{float, OpticalPart}> metres, the farthest first
+     * @return list<array{float, OpticalPart}> by how many times e their contrast is above what is just seen, most first
      */
-    private static function farthest(array $parts, Sensitivity $model): array
+    private static function loudest(array $parts, Viewing $viewing): array
     {
-        $seen = array_map(static function (OpticalPart $part) use ($model): array {
-            $reduced = ReducedPart::of($part, $model->model());
+        $seen = array_map(static function (OpticalPart $part) use ($viewing): array {
+            $reduced = ReducedPart::of($part, $viewing);
+            $contrast = max(abs($reduced->againstWater()), abs($reduced->againstWaterAtGlint() ?? 0.0));
 
-            return [($reduced->flashRange() ?? $reduced->sightRange())->inMetres(), $part];
+            return [max(0.0, log(max(1e-9, $contrast) / BassEye::THRESHOLD)), $part];
         }, array_values($parts));
         usort($seen, static fn (array $x, array $y): int => $y[0] <=> $x[0]);
 

@@ -136,6 +136,8 @@ test('ten waters are handed on as one file, which needs no server', async ({ pag
   await tieAnything(friend)
   await expect(friend.getByRole('heading', { level: 2, name: /^\d+ of 100: / })).toBeVisible()
   await expect(friend.getByRole('region', { name: 'Why' })).toContainText('What tempts')
+  await expect(friend.getByRole('columnheader')).toHaveText(['muddy', 'dirty', 'stained', 'clear', 'very clear'])
+  await expect(friend.getByRole('rowheader')).toHaveCount(3)
   expect(asked).toEqual([])
   expect(await answers(page)).toEqual([])
   await friend.emulateMedia({ media: 'print' })

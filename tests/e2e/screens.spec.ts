@@ -72,6 +72,11 @@ async function fish(page: Page, how: 'on' | 'begun' | 'over'): Promise<string> {
   return ((await begun.json()) as { id: string }).id
 }
 
+/** What is practiced, each with a question made up anew. */
+const LESSONS = ['lesson=tie', 'lesson=seeing', 'lesson=visibility', 'lesson=mistake', 'ladder=sets'].map(
+  (one) => `/learned/practice?${one}`,
+)
+
 /** The addresses of a screen: without what may follow, and with each thing that can. */
 async function addresses(page: Page, name: keyof typeof SCREENS): Promise<string[]> {
   const { path } = SCREENS[name]
@@ -89,12 +94,15 @@ async function addresses(page: Page, name: keyof typeof SCREENS): Promise<string
     case '/settings/:part?':
       await page.goto(`/#${plain(path)}`)
       await expect(page.getByRole('navigation', { name })).toBeVisible()
-      return (
-        await page
-          .getByRole('navigation', { name })
-          .getByRole('link')
-          .evaluateAll((links) => links.map((link) => (link.getAttribute('href') ?? '').slice(1)))
-      ).filter((address) => address !== '/rules')
+      return [
+        ...(
+          await page
+            .getByRole('navigation', { name })
+            .getByRole('link')
+            .evaluateAll((links) => links.map((link) => (link.getAttribute('href') ?? '').slice(1)))
+        ).filter((address) => address !== '/rules'),
+        ...(name === 'Learned' ? LESSONS : []),
+      ]
     case '/outing/:id':
       return ['/outing/new', `/outing/${await first('/api/outings')}`]
     case '/fish/:id?':

@@ -1,15 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import type { Reading } from '../../web/api/client'
-import {
-  bandColumns,
-  chartSvg,
-  grid,
-  lines,
-  ownColumns,
-  request,
-  stays,
-  type Cell,
-} from '../../web/screens/chart/chart'
+import { bandColumns, chartSvg, grid, lines, ownColumns, request, stays, type Cell } from '../../web/lure/chart'
 import { BANDS } from '../../web/words/stick'
 
 const bandAt = (inches: number) => BANDS.find((band) => inches >= band.from && inches < band.to)?.name

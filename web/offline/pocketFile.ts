@@ -1,4 +1,4 @@
-import type { PracticeSession, TripPack } from '../api/client'
+import type { Chart, PracticeSession, TripPack } from '../api/client'
 
 const SHELL = '/build/pocket.html'
 /** Where the page holds the pack; see web/pocket. */
@@ -11,6 +11,8 @@ const PROGRAM = 'content="Kontrast"'
 export interface PracticeFile {
   kontrast_practice: 1
   waters: PracticeSession[]
+  /** What is tied in one’s own water as it clears, by sky; the columns are as far as one sees in each. */
+  chart: { title: string; columns: string[]; value: Chart }
 }
 
 /** The page that needs nothing but itself, with a pack or waters to practice on in it. */

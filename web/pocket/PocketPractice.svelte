@@ -4,6 +4,7 @@
   import { queryClient } from '../api/queryClient'
   import type { PracticeFile } from '../offline/pocketFile'
   import { reach } from '../offline/reach.svelte'
+  import { grid, lines, sideWords } from '../lure/chart'
   import { answerOf, partsOf, STEPS, STEP_WORDS } from '../screens/practice/choosing'
   import DrawnWater from '../screens/practice/DrawnWater.svelte'
   import { partWords } from '../screens/practice/partWords'
@@ -20,6 +21,7 @@
   const begin = () => untrack(() => Session.of('tie', file.waters))
   let session = $state.raw(begin())
   const waters = $derived(file.waters.flatMap((one) => one.waters ?? []))
+  const rows = $derived(grid(file.chart.value, file.chart.columns.length, 'sky'))
   /** What the program ties, a line each. */
   const tied = (water: (typeof waters)[number]) => {
     const choices = water.choices.find((one) => one.right !== '') ?? water.choices[0]
@@ -48,6 +50,7 @@
       <p class="pb-2 text-sm font-bold">Water {session.at + 1} of {session.count}</p>
       {#key session.now}<TieLesson water={session.now.waters[0]} {session} />{/key}
     {/if}
+    <div class="pt-8">{@render chart()}</div>
   </main>
   <div class="hidden p-4 print:block">
     <h1>Which would you tie?</h1>
@@ -64,5 +67,31 @@
         <li class="break-inside-avoid pt-2">{tied(water).join('. ')}. <b>{water.because}</b></li>
       {/each}
     </ol>
+    <div class="break-before-page">{@render chart()}</div>
   </div>
 </QueryClientProvider>
+
+{#snippet chart()}
+  <h2>{file.chart.title}</h2>
+  <div class="overflow-x-auto">
+    <table class="w-full border-collapse text-xs">
+      <thead>
+        <tr>
+          <td></td>
+          {#each file.chart.columns as column (column)}<th class="border-rule border-b p-1 text-left" scope="col"
+              >{column}</th
+            >{/each}
+        </tr>
+      </thead>
+      <tbody>
+        {#each rows as row, i (i)}
+          <tr>
+            <th class="border-rule border-b p-1 text-left align-top" scope="row">{sideWords('sky', row)}</th>
+            {#each row as cell, j (j)}<td class="border-rule border-b p-1 align-top">{lines(cell.advice).join('; ')}</td
+              >{/each}
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+  </div>
+{/snippet}

@@ -25,7 +25,7 @@
     stays,
     type Cell,
     type Rows,
-  } from './chart'
+  } from '../../lure/chart'
 
   /** What to tie in this water as it clears, under each sky or for each forage: one page to keep in the box. */
   const reading = $derived(currentReading.asked)

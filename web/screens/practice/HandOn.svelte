@@ -1,12 +1,16 @@
 <script lang="ts">
   import type { PracticeSession } from '../../api/client'
+  import { answer, api, type Chart } from '../../api/client'
   import { makeUp } from '../../api/practice'
+  import { bandColumns, request } from '../../lure/chart'
+  import { currentReading } from '../../stores/currentReading.svelte'
   import { notices } from '../../stores/notices.svelte'
   import { release } from '../../stores/release.svelte'
   import Button from '../../ui/Button.svelte'
   import { download } from '../../ui/download'
+  import { capital, show, tintWords } from '../../words/words'
 
-  /** Ten waters as one file: for a friend’s phone, or to print for a class. */
+  /** Ten waters and the chart of one’s own as one file: for a friend’s phone, or to print for a class. */
   const COUNT = 10
   const MOST_SEED = 2_000_000_000
   let made = $state<number | null>(null)
@@ -22,10 +26,19 @@
         waters.push(await makeUp(asked))
         made = waters.length
       }
+      const reading = currentReading.asked
+      const lure = reading.lure === 'any' ? 'bladed_jig' : reading.lure
+      const tops = bandColumns(reading)
+      const body = request(reading, tops, lure, reading.forage, 'sky')
+      const chart = {
+        title: `${capital(show(lure))}, ${tintWords(reading.tint)}, ${show(reading.forage)}`,
+        columns: tops.map((top) => top.name),
+        value: await answer<Chart>(api.POST('/api/chart', { body })),
+      }
       download(
         'kontrast-practice.html',
         'text/html',
-        await pocketFile({ kontrast_practice: 1, waters }, release.value?.version),
+        await pocketFile({ kontrast_practice: 1, waters, chart }, release.value?.version),
       )
     } catch (error) {
       notices.problem(error)
@@ -39,6 +52,7 @@
   {#if made !== null}
     <progress class="progress h-3 w-40" value={made} max={COUNT} aria-label="Making up waters"></progress>
     <span role="status">{made} of {COUNT}</span>
-  {:else}<span class="text-faint">One page for a friend’s phone, or to print for a class, answers at the end.</span
+  {:else}<span class="text-faint"
+      >One page for a friend’s phone, with the chart of your water; or to print for a class, answers at the end.</span
     >{/if}
 </p>

@@ -134,7 +134,7 @@
         aria-labelledby="{id}-step"
         onkeydown={() => (isByKeys = true)}
         onpointerdown={() => (isByKeys = false)}
-        class="grid grid-cols-3 gap-y-2 sm:grid-cols-4 lg:auto-cols-[minmax(0,10rem)] lg:grid-flow-col lg:grid-cols-none"
+        class="grid gap-y-2 min-[22.5rem]:grid-cols-2 sm:max-md:grid-cols-3 md:grid-cols-4 lg:grid-cols-5 xl:grid-cols-7"
       >
         {#key now}{#if now === 'lure'}
             {#each water.choices as one, i (one.lure)}

@@ -5,7 +5,7 @@ import { notices } from '../../stores/notices.svelte'
 import type { Lesson } from './lessons'
 
 /** So many questions are made up ahead of the one that is asked, and kept for where there is no signal. (Chosen.) */
-const AHEAD = 2
+const AHEAD = 1
 const KEPT = 10
 const MOST_SEED = 2_000_000_000
 
@@ -87,7 +87,8 @@ export class Session {
 
   /** Questions for where there is no signal, one now and then: what is made up costs the server about a second. */
   async #keepSome(): Promise<void> {
-    if (this.owned || (await keptForLater(this.lesson)) >= KEPT) return
+    // Pictures of lures in their water are heavy, and what is told by them is not what a phone is taken along for.
+    if (this.owned || this.lesson === 'seeing' || (await keptForLater(this.lesson)) >= KEPT) return
     try {
       const seed = this.#seed + KEPT + Math.floor(Math.random() * MOST_SEED)
       const asked = { lesson: this.lesson, seed: seed % MOST_SEED, count: 1, first: [], owned: false }

@@ -1,9 +1,9 @@
-import type { Chart, ChartRequest, Reading } from '../../api/client'
-import { asSvg, escaped, placed, svgFile } from '../../lure/svg'
-import { coloursWords, finishWords } from '../../words/adviceParts'
-import { BANDS } from '../../words/stick'
-import type { Forage, LureKind, Sky } from '../../words/vocabulary'
-import { capital, show } from '../../words/words'
+import type { Chart, ChartRequest, Reading } from '../api/client'
+import { asSvg, escaped, placed, svgFile } from './svg'
+import { coloursWords, finishWords } from '../words/adviceParts'
+import { BANDS } from '../words/stick'
+import type { Forage, LureKind, Sky } from '../words/vocabulary'
+import { capital, show } from '../words/words'
 
 /** What stands beside the rows of a chart. */
 export type Rows = 'sky' | 'forage'
