@@ -58,6 +58,7 @@
     parts.map((part) => partWords(part, metric)).join(' and ')
 </script>
 
+<svelte:window onkeydown={() => (isByKeys = true)} onpointerdown={() => (isByKeys = false)} />
 {#if isShown && choices}
   <TieAnswer {water} {choices} {chosen} onnext={() => session.next()} />
 {:else}
@@ -130,10 +131,6 @@
         <Button look="primary" disabled={!isDone} onclick={ask}>Show the answer</Button>
       </div>
       <div
-        role="group"
-        aria-labelledby="{id}-step"
-        onkeydown={() => (isByKeys = true)}
-        onpointerdown={() => (isByKeys = false)}
         class="grid gap-y-2 min-[22.5rem]:grid-cols-2 sm:max-md:grid-cols-3 md:grid-cols-4 lg:grid-cols-5 xl:grid-cols-7"
       >
         {#key now}{#if now === 'lure'}
