@@ -19,6 +19,29 @@ final readonly class Build
     ) {
     }
 
+    /**
+     * The same lure but for what is given.
+     *
+     * @param list<Blade>|null $blades
+     */
+    public function with(
+        ?Head $head = null,
+        ?array $blades = null,
+        ?Skirt $skirt = null,
+        ?Trailer $trailer = null,
+        ?TrailerHook $trailerHook = null,
+    ): self {
+        return new self(
+            $this->kind,
+            $head ?? $this->head,
+            $blades ?? $this->blades,
+            $skirt ?? $this->skirt,
+            $trailer ?? $this->trailer,
+            $trailerHook ?? $this->trailerHook,
+            $this->arm,
+        );
+    }
+
     /** The rear blade, or the only one. */
     public function rearBlade(): ?Blade
     {

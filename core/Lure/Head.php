@@ -24,4 +24,20 @@ final readonly class Head
         public Keeper $keeper = Keeper::Barb,
     ) {
     }
+
+    /** The same in another weight, with the hook that heads of it usually carry. */
+    public function weighing(Weight $weight): self
+    {
+        return new self(
+            $weight,
+            $this->range,
+            $this->colour,
+            $this->material,
+            null,
+            $this->belly,
+            $this->eye,
+            $this->form,
+            $this->keeper,
+        );
+    }
 }

@@ -10,7 +10,6 @@ use Kontrast\Inventory\Inventory;
 use Kontrast\Inventory\InventoryHead;
 use Kontrast\Inventory\InventoryPart;
 use Kontrast\Lure\Build;
-use Kontrast\Lure\Head;
 use Kontrast\Lure\LureKind;
 use Kontrast\Material\ReflectanceFitter;
 use Kontrast\Measure\Length;
@@ -87,7 +86,10 @@ final readonly class Chooser
             }
         }
 
-        return array_values(array_filter($choices));
+        $choices = array_values(array_filter($choices));
+
+        // Where the lure that is asked for cannot be made of what is owned, there is no right answer.
+        return [] === array_filter($choices, static fn (Choices $one): bool => $one->kind === $asked) ? [] : $choices;
     }
 
     /** @param non-empty-list<RankedLure> $ranked every kind */
@@ -110,7 +112,7 @@ final readonly class Chooser
             return null;
         }
         $isAsked = $kind === $question->reading->lure;
-        [$defended, $accepted] = $isAsked ? $this->accepted($question) : [[], null];
+        [$defended, $accepted] = $isAsked ? $this->accepted($question, $right) : [[], null];
         $made = [$right];
         // Of what is owned nothing else is laid out.
         foreach ([] === $defended || null !== $this->owned ? [] : [$question->tempting->build, ...$defended] as $build) {
@@ -161,15 +163,18 @@ final readonly class Chooser
 
     /**
      * The answer, the other side of a toss-up, and what each approach would tie: a lure of each, and what the pick comes to in them, the
-     * program's first.
+     * program's first: of what is owned that is the best there is, whatever it lacks.
      *
      * @return array{non-empty-list<Build>, list<Accepted>}
      */
-    private function accepted(Question $question): array
+    private function accepted(Question $question, Composition $right): array
     {
         $decision = $this->engine->decide($question->reading);
         $builds = [(new Assembly($decision))->build()];
-        $accepted = [new Accepted(LookedAt::in($builds[0], $question->slot))];
+        $accepted = array_map(
+            static fn (Build $build): Accepted => new Accepted(LookedAt::in($build, $question->slot)),
+            null === $this->owned ? $builds : [$right->inWords(), ...$builds],
+        );
         $tally = $decision->on($question->slot);
         $second = Firmness::TossUp === $tally?->firmness() ? $tally->second() : null;
         if (null !== $second) {
@@ -240,22 +245,7 @@ final readonly class Chooser
 
     private static function weighing(Weight $weight, Build $build): InventoryHead
     {
-        $head = $build->head;
-        $heavier = new Head(
-            $weight,
-            $head->range,
-            $head->colour,
-            $head->material,
-            $head->hook,
-            $head->belly,
-            $head->eye,
-            $head->form,
-            $head->keeper,
-        );
-
-        return GenericParts::compose(
-            new Build($build->kind, $heavier, $build->blades, $build->skirt, $build->trailer, $build->trailerHook, $build->arm),
-        )->head;
+        return GenericParts::compose($build->with(head: $build->head->weighing($weight)))->head;
     }
 
     /**

@@ -9,7 +9,6 @@ use Kontrast\Lure\Blade;
 use Kontrast\Lure\Build;
 use Kontrast\Lure\Colour;
 use Kontrast\Lure\Finish;
-use Kontrast\Lure\Head;
 use Kontrast\Lure\HookSize;
 use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Opacity;
@@ -127,69 +126,31 @@ final readonly class Mistakes
         $skirt = $build->skirt;
 
         return match ($mistake) {
-            Mistake::CurlToBend => self::with(
-                $build,
+            Mistake::CurlToBend => $build->with(
                 trailer: self::trailer($trailer, $skirt, TrailerStyle::SingleTailGrub, Rig::CurlAway),
-                hook: new TrailerHook(false, HookSize::aught(2)),
+                trailerHook: new TrailerHook(false, HookSize::aught(2)),
             ),
-            Mistake::HookPointDown => self::with(
-                $build,
-                hook: new TrailerHook(true, HookSize::aught($build->head->weight->inOunces() > 0.5 ? 3 : 2)),
+            Mistake::HookPointDown => $build->with(
+                trailerHook: new TrailerHook(true, HookSize::aught($build->head->weight->inOunces() > 0.5 ? 3 : 2)),
             ),
-            Mistake::HookPastSkirt => self::with(
-                $build,
-                head: self::head($build->head, 0.375),
-                hook: new TrailerHook(true, HookSize::aught(4)),
+            Mistake::HookPastSkirt => $build->with(
+                head: $build->head->weighing(Weight::ounces(0.375)),
+                trailerHook: new TrailerHook(true, HookSize::aught(4)),
             ),
-            Mistake::LongSkirtBeforeCraw => self::with(
-                $build,
+            Mistake::LongSkirtBeforeCraw => $build->with(
                 skirt: self::skirt($skirt, Trim::LongTail),
                 trailer: self::trailer($trailer, $skirt, TrailerStyle::Craw, Rig::Upright),
             ),
-            Mistake::GreenPumpkinOnBlackBlue => self::with(
-                $build,
+            Mistake::GreenPumpkinOnBlackBlue => $build->with(
                 blades: self::finished($build->blades, Finish::GreenPumpkin),
                 skirt: self::skirt($skirt, Trim::HookBend, Colour::Black, [Colour::Blue]),
             ),
-            Mistake::SilverForCrawfish => self::with($build, blades: self::finished($build->blades, Finish::Silver)),
-            Mistake::HeavyUnderDock, Mistake::HeavyOverGrass => self::with($build, head: self::head($build->head, self::HEAVY_OZ)),
+            Mistake::SilverForCrawfish => $build->with(blades: self::finished($build->blades, Finish::Silver)),
+            Mistake::HeavyUnderDock, Mistake::HeavyOverGrass => $build->with(
+                head: $build->head->weighing(Weight::ounces(self::HEAVY_OZ)),
+            ),
             Mistake::StretchyInBox, Mistake::ColdWithoutJacket => $build,
         };
-    }
-
-    /** @param list<Blade>|null $blades */
-    private static function with(
-        Build $build,
-        ?Head $head = null,
-        ?array $blades = null,
-        ?Skirt $skirt = null,
-        ?Trailer $trailer = null,
-        ?TrailerHook $hook = null,
-    ): Build {
-        return new Build(
-            $build->kind,
-            $head ?? $build->head,
-            $blades ?? $build->blades,
-            $skirt ?? $build->skirt,
-            $trailer ?? $build->trailer,
-            $build->kind->takesTrailerHook() ? $hook ?? $build->trailerHook : null,
-            $build->arm,
-        );
-    }
-
-    private static function head(Head $head, float $ounces): Head
-    {
-        return new Head(
-            Weight::ounces($ounces),
-            $head->range,
-            $head->colour,
-            $head->material,
-            null,
-            $head->belly,
-            $head->eye,
-            $head->form,
-            $head->keeper,
-        );
     }
 
     /**

@@ -145,15 +145,9 @@ final readonly class Seeing
     {
         $trailer = $build->trailer;
 
-        return null === $trailer ? $build : new Build(
-            $build->kind,
-            $build->head,
-            $build->blades,
-            $build->skirt,
-            new Trailer($trailer->style, $trailer->length, $colour, [], Surface::Matte, Opacity::Opaque),
-            $build->trailerHook,
-            $build->arm,
-        );
+        return null === $trailer
+            ? $build
+            : $build->with(trailer: new Trailer($trailer->style, $trailer->length, $colour, [], Surface::Matte, Opacity::Opaque));
     }
 
     private function water(Randomizer $dice, ?float $leastInches = null): Reading

@@ -30,6 +30,11 @@ export const answersQuery = () =>
     queryFn: () => answer<PracticeAnswer[]>(api.GET('/api/practice-answers')),
   }))
 
+const MOST_SEED = 2_000_000_000
+
+/** Another one makes up other questions. */
+export const anySeed = () => Math.floor(Math.random() * MOST_SEED)
+
 const KEPT = 'practice:'
 
 /** A question made up; where the server cannot be reached, one that was kept on this device when it could. */

@@ -2594,9 +2594,7 @@ export interface components {
             /** @enum {string} */
             topic: "clarity" | "light" | "forage" | "sets" | "trailers" | "weight" | "season" | "safety";
             reading: components["schemas"]["Reading"];
-            build: components["schemas"]["Build"];
-            /** @description Its parts in their own colors. */
-            look_parts: components["schemas"]["LookPart"][];
+            lure: components["schemas"]["DrawnBuild"];
             /** @description Whether who goes out wears a life jacket. */
             in_jacket: boolean;
             /** @description Whether stretchy plastic lies among other soft plastic. */
@@ -2848,7 +2846,7 @@ export interface components {
         LadderWater: {
             reading: components["schemas"]["Reading"];
             column: components["schemas"]["WaterColumn"];
-            lure: components["schemas"]["DrawnLure"];
+            lure: components["schemas"]["DrawnBuild"];
             /** @description What the pick comes to. */
             value: string;
             because: string;

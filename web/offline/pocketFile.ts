@@ -10,6 +10,7 @@ const PROGRAM = 'content="Kontrast"'
 /** Waters to practice on, handed to a friend: answered with no server. */
 export interface PracticeFile {
   kontrast_practice: 1
+  units: 'us' | 'metric'
   waters: PracticeSession[]
   /** What is tied in one’s own water as it clears, by sky; the columns are as far as one sees in each. */
   chart: { title: string; columns: string[]; value: Chart }

@@ -7,7 +7,7 @@
   import { grid, lines, sideWords } from '../lure/chart'
   import { answerOf, partsOf, STEPS, STEP_WORDS } from '../screens/practice/choosing'
   import DrawnWater from '../screens/practice/DrawnWater.svelte'
-  import { partWords } from '../screens/practice/partWords'
+  import { partsWords } from '../screens/practice/partWords'
   import { Session } from '../screens/practice/session.svelte'
   import TieLesson from '../screens/practice/TieLesson.svelte'
   import { settings } from '../stores/settings.svelte'
@@ -17,7 +17,7 @@
   /** Waters to practice on in one file: answered on a phone, or printed for a class with the answers on the pages behind. */
   let { file }: { file: PracticeFile } = $props()
   reach.away()
-  settings.start({ units: 'us', theme: 'paper', schools: {} }, 0)
+  untrack(() => settings.start({ units: file.units, theme: 'paper', schools: {} }, 0))
   const begin = () => untrack(() => Session.of('tie', file.waters))
   let session = $state.raw(begin())
   const waters = $derived(file.waters.flatMap((one) => one.waters ?? []))
@@ -30,8 +30,7 @@
     return [
       `Lure: ${show(choices.lure)}`,
       ...STEPS.map(
-        (step) =>
-          `${STEP_WORDS[step]}: ${(partsOf(choices, step)[best[step] ?? 0] ?? []).map((part) => partWords(part, false)).join(' and ')}`,
+        (step) => `${STEP_WORDS[step]}: ${partsWords(partsOf(choices, step)[best[step] ?? 0] ?? [], settings.metric)}`,
       ),
     ]
   }

@@ -7,6 +7,8 @@ namespace App\Contract\Outing;
 use App\Contract\Advice\BuildDocument;
 use App\Contract\Inventory\CompositionDocument;
 use App\Contract\Look\LookPartDocument;
+use Kontrast\Lure\Build;
+use Kontrast\Material\BuildOptics;
 use Kontrast\Material\OpticalPart;
 use OpenApi\Attributes as OA;
 
@@ -28,6 +30,15 @@ final readonly class DrawnBuildDocument
         return new self(
             BuildDocument::of($build->inWords()),
             array_map(static fn (OpticalPart $part): LookPartDocument => LookPartDocument::of($part), $build->asLightMeetsThem()),
+        );
+    }
+
+    /** One that nobody has put together yet. */
+    public static function inWords(Build $build): self
+    {
+        return new self(
+            BuildDocument::of($build),
+            array_map(static fn (OpticalPart $part): LookPartDocument => LookPartDocument::of($part), BuildOptics::parts($build)),
         );
     }
 }

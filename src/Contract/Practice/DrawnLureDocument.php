@@ -7,9 +7,9 @@ namespace App\Contract\Practice;
 use App\Contract\Advice\BuildDocument;
 use App\Contract\Look\LookPartDocument;
 use App\Contract\Look\SceneDocument;
+use App\Contract\Outing\DrawnBuildDocument;
 use Kontrast\Lure\Build;
 use Kontrast\Material\BuildOptics;
-use Kontrast\Material\OpticalPart;
 use Kontrast\Reading\Reading;
 use Kontrast\Vision\ContrastCurves;
 use Kontrast\Vision\Viewing;
@@ -26,11 +26,12 @@ final readonly class DrawnLureDocument
 
     public static function of(Build $build, Reading $reading, Viewing $viewing): self
     {
+        $drawn = DrawnBuildDocument::inWords($build);
         $parts = BuildOptics::parts($build);
 
         return new self(
-            BuildDocument::of($build),
-            array_map(static fn (OpticalPart $part): LookPartDocument => LookPartDocument::of($part), $parts),
+            $drawn->build,
+            $drawn->look_parts,
             SceneDocument::of(ContrastCurves::of($viewing, $reading, $parts, BuildOptics::pairs($parts))),
         );
     }

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace App\Contract\Practice;
 
-use App\Contract\Advice\BuildDocument;
-use App\Contract\Look\LookPartDocument;
+use App\Contract\Outing\DrawnBuildDocument;
 use App\Contract\Reading\ReadingDocument;
-use Kontrast\Material\BuildOptics;
-use Kontrast\Material\OpticalPart;
 use Kontrast\Practice\Flawed;
 use Kontrast\Practice\Mistake;
 use Kontrast\Practice\Spot;
@@ -21,7 +18,6 @@ use OpenApi\Attributes as OA;
 final readonly class FlawedDocument
 {
     /**
-     * @param list<LookPartDocument> $look_parts
      * @param list<Spot>             $spots
      * @param list<Spot>             $right
      */
@@ -32,9 +28,7 @@ final readonly class FlawedDocument
         public string $fact,
         public Topic $topic,
         public ReadingDocument $reading,
-        public BuildDocument $build,
-        #[OA\Property(description: 'Its parts in their own colors.')]
-        public array $look_parts,
+        public DrawnBuildDocument $lure,
         #[OA\Property(description: 'Whether who goes out wears a life jacket.')]
         public bool $in_jacket,
         #[OA\Property(description: 'Whether stretchy plastic lies among other soft plastic.')]
@@ -58,8 +52,7 @@ final readonly class FlawedDocument
             Facts::text($mistake->fact()),
             $mistake->topic(),
             ReadingDocument::of($flawed->reading),
-            BuildDocument::of($flawed->build),
-            array_map(static fn (OpticalPart $part): LookPartDocument => LookPartDocument::of($part), BuildOptics::parts($flawed->build)),
+            DrawnBuildDocument::inWords($flawed->build),
             $flawed->inJacket,
             $flawed->isBoxMixed,
             $flawed->spots(),

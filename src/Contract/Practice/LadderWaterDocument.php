@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract\Practice;
 
+use App\Contract\Outing\DrawnBuildDocument;
 use App\Contract\Reading\ReadingDocument;
 use OpenApi\Attributes as OA;
 
@@ -15,7 +16,7 @@ final readonly class LadderWaterDocument
     public function __construct(
         public ReadingDocument $reading,
         public WaterColumnDocument $column,
-        public DrawnLureDocument $lure,
+        public DrawnBuildDocument $lure,
         #[OA\Property(description: 'What the pick comes to.')]
         public string $value,
         public string $because,

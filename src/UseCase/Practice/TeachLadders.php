@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\UseCase\Practice;
 
-use App\Contract\Practice\DrawnLureDocument;
+use App\Contract\Outing\DrawnBuildDocument;
 use App\Contract\Practice\LadderDocument;
 use App\Contract\Practice\LadderScreenDocument;
 use App\Contract\Practice\LadderWaterDocument;
 use App\Contract\Practice\WaterColumnDocument;
 use App\Contract\Reading\ReadingDocument;
-use Kontrast\Material\ReflectanceFitter;
 use Kontrast\Practice\Ladder;
 use Kontrast\Practice\LookedAt;
 use Kontrast\Practice\WaterColumn;
@@ -18,14 +17,11 @@ use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Rulebook\Engine;
 use Kontrast\Rulebook\Slot;
-use Kontrast\Vision\Viewing;
-use Kontrast\Water\Direction;
-use Kontrast\Water\Scene;
 
 /** First lessons, worked out by the standard rules: their waters are chosen, what is tied in them and why is not. */
 final readonly class TeachLadders
 {
-    public function __construct(private Engine $standard, private ReflectanceFitter $reflectances)
+    public function __construct(private Engine $standard)
     {
     }
 
@@ -51,7 +47,7 @@ final readonly class TeachLadders
                 return new LadderWaterDocument(
                     ReadingDocument::of($reading),
                     WaterColumnDocument::of(WaterColumn::of($reading, 0.0)),
-                    DrawnLureDocument::of($advice->build, $reading, Viewing::in(Scene::of($reading, Direction::Side), $this->reflectances)),
+                    DrawnBuildDocument::inWords($advice->build),
                     LookedAt::in($advice->build, $slot),
                     $reason->rule->because,
                     $reason->rule->facts,

@@ -6,6 +6,7 @@ namespace Tests\core\Practice;
 
 use Kontrast\Inventory\GenericParts;
 use Kontrast\Inventory\Inventory;
+use Kontrast\Inventory\InventoryHead;
 use Kontrast\Inventory\InventoryPart;
 use Kontrast\Practice\Choices;
 use Kontrast\Practice\Chooser;
@@ -152,9 +153,20 @@ final class ChooserTest extends TestCase
             foreach ($chooser->choices($question) as $one) {
                 self::assertSame([], array_diff(array_map(static fn (InventoryPart $head): string => $head->id(), $one->heads), $owned));
                 self::assertNotSame([], $one->totals);
+                // The best that the box makes is right, whatever it lacks.
+                self::assertNotSame('0', ($one->right.'1')['' === $one->right ? 0 : $one->place(...$one->answer)]);
             }
         }
         self::assertSame([], (new Chooser(Engine::standard(), Fits::shared(), Inventory::of([])))->choices(self::laid()[0][0]));
+        foreach (self::laid() as [$question]) {
+            // Without a head for the lure that is asked for there is no right answer, whatever else the box makes.
+            $others = array_values(array_filter(
+                $bin->heads,
+                static fn (InventoryHead $head): bool => !$head->isFor($question->reading->lure),
+            ));
+            $without = new Inventory($others, $bin->blades, $bin->skirts, $bin->trailers, $bin->hooks);
+            self::assertSame([], (new Chooser(Engine::standard(), Fits::shared(), $without))->choices($question), $question->id);
+        }
     }
 
     /** A pick as the eye tells it is the one that the rules picked. */

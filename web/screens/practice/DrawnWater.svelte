@@ -2,7 +2,7 @@
   import type { ObservedReading, WaterColumn } from '../../api/client'
   import { settings } from '../../stores/settings.svelte'
   import { unitsOf } from '../../words/quantity'
-  import { capital, depth, partLength, show, temperature, waterLength } from '../../words/words'
+  import { capital, depth, partLength, show, temperature, tintWords, waterLength } from '../../words/words'
   import CoverMark from '../../ui/marks/CoverMark.svelte'
   import ForageMark from '../../ui/marks/ForageMark.svelte'
 
@@ -95,7 +95,9 @@
       .filter(Boolean)
       .join(', '),
   )
-  const waterWords = $derived(`${capital(show(shown.tint ?? ''))} water. ${read}`)
+  const waterWords = $derived(
+    `${shown.tint && shown.tint !== 'none' ? capital(tintWords(shown.tint)) : 'Colorless water'}. ${read}`,
+  )
   const said = $derived(
     isWhole
       ? [
@@ -189,7 +191,7 @@
     <div
       class="flex flex-wrap gap-1 max-sm:pt-1 sm:absolute sm:bottom-2 sm:left-2 sm:max-w-[48%] sm:flex-col sm:items-start"
     >
-      {#if moods.length > 0}<p class={[NOTE, '!static']}>{moods.join(', ')}</p>{/if}
+      {#if moods.length > 0}<p class={[NOTE, '!static']}>{capital(moods.join(', '))}</p>{/if}
       {#if places.length > 0}
         <p class={[NOTE, '!static flex items-center gap-2']}>
           {#if shown.cover && shown.cover !== 'open'}<CoverMark cover={shown.cover} />{/if}

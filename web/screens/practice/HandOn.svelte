@@ -1,10 +1,10 @@
 <script lang="ts">
-  import type { PracticeSession } from '../../api/client'
-  import { answer, api, type Chart } from '../../api/client'
-  import { makeUp } from '../../api/practice'
+  import { answer, api, type Chart, type PracticeSession } from '../../api/client'
+  import { anySeed, makeUp } from '../../api/practice'
   import { bandColumns, request } from '../../lure/chart'
   import { currentReading } from '../../stores/currentReading.svelte'
   import { notices } from '../../stores/notices.svelte'
+  import { settings } from '../../stores/settings.svelte'
   import { release } from '../../stores/release.svelte'
   import Button from '../../ui/Button.svelte'
   import { download } from '../../ui/download'
@@ -12,18 +12,15 @@
 
   /** Ten waters and the chart of one’s own as one file: for a friend’s phone, or to print for a class. */
   const COUNT = 10
-  const MOST_SEED = 2_000_000_000
   let made = $state<number | null>(null)
 
   async function handOn() {
     made = 0
     try {
       const { pocketFile } = await import('../../offline/pocketFile')
-      const seed = Math.floor(Math.random() * MOST_SEED)
       const waters: PracticeSession[] = []
       while (waters.length < COUNT) {
-        const asked = { lesson: 'tie' as const, seed: seed + made, count: 1, first: [], owned: false }
-        waters.push(await makeUp(asked))
+        waters.push(await makeUp({ lesson: 'tie', seed: anySeed(), count: 1, first: [], owned: false }))
         made = waters.length
       }
       const reading = currentReading.asked
@@ -38,7 +35,10 @@
       download(
         'kontrast-practice.html',
         'text/html',
-        await pocketFile({ kontrast_practice: 1, waters, chart }, release.value?.version),
+        await pocketFile(
+          { kontrast_practice: 1, units: settings.metric ? 'metric' : 'us', waters, chart },
+          release.value?.version,
+        ),
       )
     } catch (error) {
       notices.problem(error)

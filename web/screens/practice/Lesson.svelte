@@ -83,8 +83,10 @@
   {#if session.isOver}
     <section class="sheet max-w-prose p-5" aria-labelledby="over">
       <h2 id="over">{session.right} of {session.count} right</h2>
-      <p class="py-2 text-sm">What was missed comes again soonest.</p>
-      <p class="flex flex-wrap gap-2">
+      {#if cards.some((card) => card.lesson === lesson.key)}
+        <p class="py-2 text-sm">What was missed comes again soonest.</p>
+      {/if}
+      <p class="flex flex-wrap gap-2 pt-2">
         <Button look="primary" onclick={() => (session = begin())}>{session.count} more</Button>
         <Button href="#/learned/practice">How it goes</Button>
       </p>

@@ -6,6 +6,7 @@
   import { settings } from '../../stores/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
+  import { coloursWords } from '../../words/adviceParts'
   import { capital, list, show, weight } from '../../words/words'
   import type { Session } from './session.svelte'
 
@@ -13,8 +14,8 @@
   let { flawed, session }: { flawed: Flawed; session: Session } = $props()
   type Spot = Flawed['spots'][number]
   const metric = $derived(settings.metric)
-  const build = $derived(flawed.build)
-  const paint = $derived(inTheirColours(build, flawed.look_parts))
+  const build = $derived(flawed.lure.build)
+  const paint = $derived(inTheirColours(build, flawed.lure.look_parts))
   let said = $state<Spot | null>(null)
   const right = $derived(said !== null && flawed.right.includes(said))
   const drawn = {
@@ -44,15 +45,12 @@
         return list(build.blades.map((blade) => `${show(blade.finish)}${blade.darkened ? ', inked' : ''}`))
       case 'skirt':
         return build.skirt
-          ? [
-              list([build.skirt.base, ...build.skirt.accents].map(show)),
-              ...(build.skirt.trim === 'long_tail' ? ['long tail'] : []),
-            ].join(', ')
+          ? [coloursWords(build.skirt), ...(build.skirt.trim === 'long_tail' ? ['long tail'] : [])].join(', ')
           : ''
       case 'trailer':
         return build.trailer
           ? [
-              `${list([build.trailer.base, ...build.trailer.accents].map(show))} ${show(build.trailer.style)}`,
+              `${show(build.trailer.style)}, ${coloursWords(build.trailer)}`,
               ...(build.trailer.rig === 'curl_away'
                 ? [`its curl ${amiss === 'curl_to_bend' ? 'towards' : 'away from'} the bend of the hook`]
                 : []),
@@ -69,7 +67,7 @@
           ? 'stretchy (TPE) worms and soft plastic craws, all in one bag'
           : 'soft plastic craws and paddle tails'
       case 'aboard':
-        return flawed.in_jacket ? 'alone, in a life jacket' : 'alone, the life jacket under the seat'
+        return flawed.in_jacket ? 'with a friend, in a life jacket' : 'alone, the life jacket under the seat'
     }
   }
 

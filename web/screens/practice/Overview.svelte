@@ -1,29 +1,29 @@
 <script lang="ts">
   import type { PracticeAnswer, PracticeProgress } from '../../api/client'
+  import { laddersQuery } from '../../api/practice'
   import Button from '../../ui/Button.svelte'
   import Panel from '../../ui/Panel.svelte'
   import { count } from '../../words/numbers'
   import { capital, show } from '../../words/words'
   import DueStrip from './DueStrip.svelte'
   import HandOn from './HandOn.svelte'
-  import { LADDERS, LESSONS } from './lessons'
+  import { LESSONS } from './lessons'
   import { dueOf } from './schedule'
   import SeeingCurve from './SeeingCurve.svelte'
   import SightErrors from './SightErrors.svelte'
 
   /** The lessons, and how it goes with each: figures, and nothing that praises. */
   let { progress, given }: { progress: PracticeProgress; given: readonly PracticeAnswer[] } = $props()
+  const ladders = laddersQuery()
   const due = $derived(dueOf(given))
   const ready = $derived(due.filter((one) => one.due <= new Date()).length)
   const text = (card: string) => progress.cards.find((one) => one.card === card)?.text ?? card
   const topics = $derived(progress.topics.filter((topic) => topic.answered > 0))
-  const said = $derived(
-    progress.bias === null || progress.bias === undefined
-      ? 'no guess yet'
-      : Math.abs(progress.bias - 1) < 0.05
-        ? 'on the mark, half of the time'
-        : `${Math.round(100 * Math.abs(progress.bias - 1))} % too ${progress.bias > 1 ? 'far' : 'near'}, half of the time`,
-  )
+  const said = $derived.by(() => {
+    if (progress.bias == null) return 'no guess yet'
+    const off = Math.round(100 * Math.abs(progress.bias - 1))
+    return `the middle one ${off < 5 ? 'on the mark' : `${off} % too ${progress.bias > 1 ? 'far' : 'near'}`}`
+  })
 </script>
 
 <div class="flex flex-col gap-5">
@@ -51,8 +51,8 @@
     {/each}
   </ul>
   <Panel title="First lessons" gist="three screens each, then a water of your own">
-    <ul class="flex flex-wrap gap-2">
-      {#each LADDERS as one (one.key)}
+    <ul class="flex min-h-11 flex-wrap gap-2 max-sm:min-h-24">
+      {#each ladders.data ?? [] as one (one.key)}
         <li><Button href="#/learned/practice?ladder={one.key}">{one.title}</Button></li>
       {/each}
     </ul>

@@ -1,16 +1,15 @@
 <script lang="ts">
   import { router } from 'svelte-spa-router'
-  import { answersQuery, laddersQuery, progressQuery } from '../../api/practice'
+  import { answersQuery, progressQuery } from '../../api/practice'
   import Stored from '../../ui/Stored.svelte'
   import { LESSONS } from './lessons'
-  import LadderView from './LadderView.svelte'
+  import Ladder from './Ladder.svelte'
   import Lesson from './Lesson.svelte'
   import Overview from './Overview.svelte'
 
   /** Learn to pick and to see: the lessons, and how it goes. */
   const progress = progressQuery()
   const answers = answersQuery()
-  const ladders = laddersQuery()
   const asked = $derived(new URLSearchParams(router.querystring))
   const open = $derived(LESSONS.find((one) => one.key === asked.get('lesson')))
   /** Facts that a first lesson has just taught come first. */
@@ -25,12 +24,7 @@
         {#if open}
           {#key open.key}<Lesson lesson={open} cards={shown.cards} {given} {first} />{/key}
         {:else if ladder}
-          <Stored query={ladders} waiting="Drawing the waters…">
-            {#snippet children(all)}
-              {@const found = all.find((one) => one.key === ladder)}
-              {#if found}{#key found.key}<LadderView ladder={found} />{/key}{/if}
-            {/snippet}
-          </Stored>
+          {#key ladder}<Ladder key={ladder} />{/key}
         {:else}
           <Overview progress={shown} {given} />
         {/if}

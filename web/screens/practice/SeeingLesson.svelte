@@ -4,7 +4,7 @@
   import Underwater from '../../preview/Underwater.svelte'
   import { settings } from '../../stores/settings.svelte'
   import Button from '../../ui/Button.svelte'
-  import { away, show, waterLength } from '../../words/words'
+  import { away, tintWords, waterLength } from '../../words/words'
   import type { Session } from './session.svelte'
 
   /** Two lures, or two parts of one, in one water: which is seen from farther, and do they read as one? */
@@ -55,7 +55,8 @@
 </script>
 
 <p class="text-sm">
-  {#if areTwo}{waterLength(sighting.reading.visibility_in, metric)} of visibility, {show(sighting.reading.tint)} water. Both
+  {#if areTwo}{waterLength(sighting.reading.visibility_in, metric)} of visibility, {tintWords(sighting.reading.tint)}.
+    Both
     {away(sighting.distance_in, metric)} away. <b>Which does a bass make out from farther?</b>
   {:else}{waterLength(sighting.reading.visibility_in, metric)} of visibility.
     <b>Do skirt and trailer read as one or as two to a bass, {away(sighting.distance_in, metric)} away?</b>{/if}

@@ -25,7 +25,7 @@
     <line x1="60" x2={WIDTH - 10} y1={y(ratio)} y2={y(ratio)} stroke={ratio === 1 ? 'currentColor' : 'var(--rule)'} />
     <text x="0" y={y(ratio) + 4} font-size="12" fill="var(--faint)">{words}</text>
   {/each}
-  {#each shown as guess, i (guess.at)}
+  {#each shown as guess, i (i)}
     <circle cx={x(i)} cy={y(guess.ratio)} r="3.5" fill="currentColor" />
   {/each}
 </svg>

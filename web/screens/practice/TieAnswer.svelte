@@ -23,7 +23,7 @@
     type Chosen,
     type Step,
   } from './choosing'
-  import { partWords } from './partWords'
+  import { partsWords } from './partWords'
 
   /** What was tied beside what the program ties: points part by part, why, and what tempts. */
   interface Props {
@@ -64,16 +64,14 @@
       isSame: !isOtherLure && (chosen[step] ?? 0) === (best[step] ?? 0),
     })),
   )
-  const words = (parts: readonly Parameters<typeof partWords>[0][]) =>
-    capital(parts.map((part) => partWords(part, metric)).join(' and '))
   /** Who says that it is right, where the program ties something else. */
   const defended = $derived(
     right?.toss_up
-      ? 'a toss-up, right too'
-      : right?.schools[0] && `right too, says “${schoolName(right.schools[0].question, right.schools[0].school)}”`,
+      ? 'is a toss-up, and right too'
+      : right?.schools[0] && `is right too, says “${schoolName(right.schools[0].question, right.schools[0].school)}”`,
   )
   const headline = $derived(
-    `${points} of 100: ${right ? defended || 'that is how it is tied' : `${pickWords(water.pick)} decides here`}`,
+    `${points} of 100: ${pickWords(water.pick)} ${right ? defended || 'is right' : 'decides here'}`,
   )
   const tempts = $derived(water.tempting.picks.find((change) => change.pick === water.pick) ?? water.tempting.picks[0])
   const place = (step: Step, share: { points: number }) =>
@@ -159,7 +157,7 @@
             </div>
             <p class="pt-1 text-sm leading-tight">
               <span class="text-faint">{one.isSame ? 'both' : i === 0 ? 'yours' : 'the program’s'}:</span>
-              {words(parts)}
+              {capital(partsWords(parts, metric))}
             </p>
           </div>
         {/each}

@@ -9,7 +9,7 @@
   import LureMark from '../../ui/marks/LureMark.svelte'
   import { acceptedAs, partsOf, pointsOf, stepsOf, STEP_WORDS, type Chosen, type Step } from './choosing'
   import DrawnWater from './DrawnWater.svelte'
-  import { partWords } from './partWords'
+  import { partsWords } from './partWords'
   import type { Session } from './session.svelte'
   import TieAnswer from './TieAnswer.svelte'
 
@@ -54,8 +54,6 @@
       points: pointsOf(choices, chosen),
     })
   }
-  const words = (parts: readonly Parameters<typeof partWords>[0][]) =>
-    parts.map((part) => partWords(part, metric)).join(' and ')
 </script>
 
 <svelte:window onkeydown={() => (isByKeys = true)} onpointerdown={() => (isByKeys = false)} />
@@ -112,7 +110,7 @@
                 ]}
                 >{#each parts ?? [] as part, i (i)}{#if part}<DrawnPart {part} />{/if}{/each}</span
               >
-              {#if parts}<b class="min-w-0">{capital(words(parts))}</b>{:else}<span class="text-faint"
+              {#if parts}<b class="min-w-0">{capital(partsWords(parts, metric))}</b>{:else}<span class="text-faint"
                   >{now === step ? 'choose below' : 'not chosen yet'}</span
                 >{/if}
             </button>
@@ -153,7 +151,7 @@
                   >{#each parts as part, j (j)}{#if part}<DrawnPart {part} />{:else}<span class="h-0.5 w-6 bg-current"
                       ></span>{/if}{/each}</span
                 >
-                <span class="pt-1">{words(parts)}</span>
+                <span class="pt-1">{partsWords(parts, metric)}</span>
               </Tile>
             {/each}
           {/if}{/key}

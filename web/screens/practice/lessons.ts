@@ -1,13 +1,5 @@
 import type { PracticeRequest } from '../../api/client'
 
-/** The first lessons: three screens each. */
-export const LADDERS = [
-  { key: 'clarity', title: 'The ladder of clarity' },
-  { key: 'sets', title: 'The four sets' },
-  { key: 'pairing', title: 'Match or contrast' },
-  { key: 'trailer', title: 'The trailer’s job' },
-] as const
-
 export type Lesson = PracticeRequest['lesson']
 
 /** What can be practiced: what it asks, and what one learns by it. */

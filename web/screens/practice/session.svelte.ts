@@ -1,5 +1,5 @@
 import type { PracticeAnswer, PracticeSession } from '../../api/client'
-import { keepForLater, keptForLater, makeUp } from '../../api/practice'
+import { anySeed, keepForLater, keptForLater, makeUp } from '../../api/practice'
 import { practice as writes } from '../../api/writes'
 import { notices } from '../../stores/notices.svelte'
 import type { Lesson } from './lessons'
@@ -7,7 +7,6 @@ import type { Lesson } from './lessons'
 /** So many questions are made up ahead of the one that is asked, and kept for where there is no signal. (Chosen.) */
 const AHEAD = 1
 const KEPT = 10
-const MOST_SEED = 2_000_000_000
 
 /** Some questions of one lesson, one after another: the next is made up while one is answered. */
 export class Session {
@@ -17,10 +16,9 @@ export class Session {
   /** What was answered, in this session. */
   right = $state(0)
   error = $state.raw<unknown>(null)
-  #seed: number
+  /** None where its questions came with a file, which has no server to ask, or to tell. */
+  #seed: number | null
   #isMaking = false
-  /** Whether its questions came with a file, which has no server to ask, or to tell. */
-  #isOfFile = false
   #first: string[]
 
   constructor(
@@ -28,17 +26,16 @@ export class Session {
     readonly count: number,
     first: readonly string[],
     private readonly owned: boolean,
-    seed: number | null = Math.floor(Math.random() * MOST_SEED),
+    seed: number | null = anySeed(),
   ) {
-    this.#seed = seed ?? 0
+    this.#seed = seed
     this.#first = [...first]
-    if (seed !== null) void this.make()
+    void this.make()
   }
 
   /** Questions that are there already, all of them. */
   static of(lesson: Lesson, made: readonly PracticeSession[]): Session {
     const session = new Session(lesson, made.length, [], false, null)
-    session.#isOfFile = true
     session.made = made
     return session
   }
@@ -52,7 +49,7 @@ export class Session {
   }
 
   async make(): Promise<void> {
-    if (this.#isMaking || this.#isOfFile) return
+    if (this.#isMaking || this.#seed === null) return
     this.#isMaking = true
     this.error = null
     try {
@@ -77,7 +74,7 @@ export class Session {
 
   async give(given: Omit<PracticeAnswer, 'id' | 'at' | 'lesson'>): Promise<void> {
     if (given.right) this.right++
-    if (this.#isOfFile) return
+    if (this.#seed === null) return
     try {
       await writes.add({ lesson: this.lesson, ...given })
     } catch (error) {
@@ -90,8 +87,7 @@ export class Session {
     // Pictures of lures in their water are heavy, and what is told by them is not what a phone is taken along for.
     if (this.owned || this.lesson === 'seeing' || (await keptForLater(this.lesson)) >= KEPT) return
     try {
-      const seed = this.#seed + KEPT + Math.floor(Math.random() * MOST_SEED)
-      const asked = { lesson: this.lesson, seed: seed % MOST_SEED, count: 1, first: [], owned: false }
+      const asked = { lesson: this.lesson, seed: anySeed(), count: 1, first: [], owned: false }
       await keepForLater(this.lesson, await makeUp(asked))
     } catch {
       // Where nothing can be asked there is nothing to keep.
