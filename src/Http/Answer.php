@@ -19,9 +19,10 @@ final readonly class Answer
     {
     }
 
-    public function json(mixed $document, int $status = 200): JsonResponse
+    /** What is stored and what was worked out alike. */
+    public function json(mixed $documents, int $status = 200): JsonResponse
     {
-        return self::uncached(new JsonResponse($document, $status));
+        return self::uncached(new JsonResponse($this->documents->written($documents), $status));
     }
 
     public function nothing(?Saved $saved = null): Response
@@ -29,29 +30,17 @@ final readonly class Answer
         return self::uncached(self::tagged(new Response(null, 204), $saved));
     }
 
-    /** A document that is stored, or everything that is. */
-    public function document(object $document, int $status = 200): JsonResponse
-    {
-        return self::uncached(new JsonResponse($this->documents->written($document), $status));
-    }
-
-    /** @param list<object> $documents */
-    public function documents(array $documents, int $status = 200): JsonResponse
-    {
-        return self::uncached(new JsonResponse(array_map($this->documents->written(...), $documents), $status));
-    }
-
     public function saved(?Saved $saved): Response
     {
         return null === $saved
             ? self::uncached(JsonResponse::fromJsonString('null'))
-            : self::tagged($this->document($saved->document), $saved);
+            : self::tagged($this->json($saved->document), $saved);
     }
 
     /** @param string $name of the kind of what was added */
     public function created(Saved $saved, string $name): Response
     {
-        $answer = $this->document($saved->document, 201);
+        $answer = $this->json($saved->document, 201);
         $answer->headers->set('Location', $this->urls->generate(ShelfRoutes::one($name), ['id' => $saved->id]));
 
         return self::tagged($answer, $saved);
@@ -64,20 +53,19 @@ final readonly class Answer
      */
     public function page(PageOf $page, Request $request, ?string $list = null, ?array $beside = null): JsonResponse
     {
-        $documents = array_map($this->documents->written(...), $page->documents);
-        $answer = new JsonResponse(null === $list ? $documents : [$list => $documents, ...$beside ?? []]);
+        $answer = $this->json(null === $list ? $page->documents : [$list => $page->documents, ...$beside ?? []]);
         if (null !== $page->next) {
             $query = http_build_query(['after' => $page->next] + $request->query->all());
             $answer->headers->set('Link', "<{$request->getPathInfo()}?$query>; rel=\"next\"");
         }
 
-        return self::uncached($answer);
+        return $answer;
     }
 
     /** What changes only with the program: sent once, then only its tag is compared. */
-    public function cached(mixed $document, Request $request): Response
+    public function cached(mixed $documents, Request $request): Response
     {
-        $answer = new JsonResponse($document);
+        $answer = new JsonResponse($this->documents->written($documents));
         $answer->setEtag(hash('xxh128', (string) $answer->getContent()));
         $answer->headers->addCacheControlDirective('no-cache');
         $answer->isNotModified($request);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Contract\Error\InvalidDocument;
+use App\Contract\Reader\DocumentNormalizer;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Uid\Uuid;
@@ -12,7 +13,7 @@ use Symfony\Component\Uid\Uuid;
 /** Answers with a line of JSON for every word of progress, and one for the outcome. Who hangs up cancels the work. */
 final readonly class ProgressStream
 {
-    public function __construct(private LoggerInterface $logger)
+    public function __construct(private DocumentNormalizer $documents, private LoggerInterface $logger)
     {
     }
 
@@ -22,7 +23,7 @@ final readonly class ProgressStream
         return new StreamedResponse(function () use ($work): void {
             ignore_user_abort(true);
             try {
-                self::tell($work(self::progress(...)));
+                self::tell($this->documents->written($work(self::progress(...))));
             } catch (Cancelled) {
                 $this->logger->info('Long work was canceled. Nothing was stored.');
             } catch (InvalidDocument $invalid) {
@@ -43,8 +44,7 @@ final readonly class ProgressStream
         }
     }
 
-    /** @param array<string, mixed> $line */
-    private static function tell(array $line): void
+    private static function tell(mixed $line): void
     {
         echo json_encode($line, \JSON_THROW_ON_ERROR)."\n";
         if (ob_get_level() > 0) {

@@ -66,6 +66,23 @@ abstract class ApiTestCase extends WebTestCase
         return $node;
     }
 
+    /**
+     * @param array<mixed>|null $answer
+     *
+     * @return array<mixed>
+     */
+    protected static function listAt(?array $answer, int|string ...$keys): array
+    {
+        $node = $answer;
+        foreach ($keys as $key) {
+            self::assertIsArray($node);
+            $node = $node[$key] ?? null;
+        }
+        self::assertIsArray($node);
+
+        return $node;
+    }
+
     /** @phpstan-impure */
     protected function answered(): int
     {

@@ -39,21 +39,4 @@ abstract class OutingTestCase extends ApiTestCase
     {
         return '/api/outings/'.self::OUTING.'/events/'.substr(self::EVENT, 0, -1).$end;
     }
-
-    /**
-     * @param array<mixed>|null $answer
-     *
-     * @return array<mixed>
-     */
-    protected static function listAt(?array $answer, int|string ...$keys): array
-    {
-        $node = $answer;
-        foreach ($keys as $key) {
-            self::assertIsArray($node);
-            $node = $node[$key] ?? null;
-        }
-        self::assertIsArray($node);
-
-        return $node;
-    }
 }

@@ -105,21 +105,6 @@ final class PackApiTest extends ApiTestCase
         return $advice;
     }
 
-    /**
-     * @param array<mixed> $node
-     *
-     * @return array<mixed>
-     */
-    private static function listAt(array $node, int|string ...$keys): array
-    {
-        foreach ($keys as $key) {
-            $node = $node[$key] ?? null;
-            self::assertIsArray($node);
-        }
-
-        return $node;
-    }
-
     /** @return array<mixed> a short day with one kind of cover */
     private static function trip(): array
     {

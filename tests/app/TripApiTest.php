@@ -152,6 +152,29 @@ final class TripApiTest extends ApiTestCase
         self::assertArrayHasKey('plan', $last);
     }
 
+    public function testWhatWasFoundIsKeptUntilWhatItHangsOnChanges(): void
+    {
+        $this->send('POST', '/api/parts/import', ['contents' => (string) file_get_contents(self::PARTS)]);
+        $trip = ['lures' => ['jig'], 'covers' => ['wood'], 'forage' => []] + self::example();
+        $carry = fn (): array => self::listAt($this->send('POST', '/api/trips/plan', $trip), 'carry');
+        $first = $carry();
+        self::assertSame($first, $carry());
+        $skirt = self::textAt($first, 'lures', 0, 'parts', 'skirt', 'id');
+        $part = $this->send('GET', "/api/parts/$skirt");
+        self::assertIsArray($part);
+        $this->send('PUT', "/api/parts/$skirt", ['count' => 0] + $part);
+        self::assertLessThan(300, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertStringNotContainsString($skirt, (string) json_encode($carry()), 'There is none left.');
+        $this->send('PUT', "/api/parts/$skirt", $part, ['HTTP_IF_MATCH' => '*']);
+        $again = $carry();
+        self::assertSame($first['worth'], $again['worth']);
+        $reasons = self::listAt($this->send('POST', '/api/advice', self::listAt($trip, 'reading')), 'reasons');
+        $doubted = array_values(array_unique(array_filter(array_column($reasons, 'rule'), is_string(...))));
+        $this->send('PUT', '/api/settings', ['units' => 'us', 'theme' => 'paper', 'schools' => new \stdClass(), 'doubted' => $doubted]);
+        self::assertLessThan(300, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertNotSame($again, $carry());
+    }
+
     public function testTheLureFollowsTheLightOfTheMinute(): void
     {
         $trip = ['from' => '4:00'] + self::example();

@@ -25,10 +25,13 @@ final class DocumentNormalizer
         return self::fields($document, true, self::asArray(...));
     }
 
-    /** As it goes out: every field, but of documents that are mostly empty only those that say something. */
-    public function written(object $document): \stdClass
+    /**
+     * As it goes out: of documents, lists of them and words beside them every field, but of documents that are mostly empty only those that
+     * say something.
+     */
+    public function written(mixed $documents): mixed
     {
-        return (object) self::fields($document, null, static fn (array $fields): \stdClass => (object) $fields);
+        return self::value($documents, null, static fn (array $fields): \stdClass => (object) $fields);
     }
 
     /** @return array<string, mixed> the same as arrays, for a table */

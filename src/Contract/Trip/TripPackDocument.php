@@ -23,7 +23,6 @@ final readonly class TripPackDocument
     public const VERSION = 1;
 
     /**
-     * @param array<string, mixed>     $trip    a saved trip
      * @param list<string>             $fields
      * @param list<string>             $lists
      * @param list<int>                $cells
@@ -39,8 +38,7 @@ final readonly class TripPackDocument
         public int $kontrast_pack,
         #[OA\Property(format: 'date-time')]
         public string $made_at,
-        #[OA\Property(ref: SavedTripDocument::class)]
-        public array $trip,
+        public SavedTripDocument $trip,
         #[OA\Property(description: 'The name of its water.')]
         public ?string $water,
         #[OA\Property(description: 'What all the readings have in common; those of the axes are replaced.')]

@@ -45,7 +45,7 @@ final readonly class LogbookController
     #[Operation('logbook', 'Export waters, readings, builds, trips, outings and trials', LogbookDocument::class)]
     public function export(): Response
     {
-        $answer = $this->answer->document($this->export->all());
+        $answer = $this->answer->json($this->export->all());
         $answer->headers->set('Content-Disposition', 'attachment; filename="kontrast-logbook.json"');
 
         return $answer;
@@ -97,7 +97,7 @@ final readonly class LogbookController
     )]
     public function usual(): Response
     {
-        return $this->answer->documents($this->usual->all());
+        return $this->answer->json($this->usual->all());
     }
 
     #[Route('/sights', methods: ['GET'])]
@@ -109,7 +109,7 @@ final readonly class LogbookController
     )]
     public function sights(): Response
     {
-        return $this->answer->documents($this->sights->all());
+        return $this->answer->json($this->sights->all());
     }
 
     #[Route(methods: ['POST'])]

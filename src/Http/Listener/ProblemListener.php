@@ -67,7 +67,7 @@ final readonly class ProblemListener
         if ($error instanceof TooManyAttempts) {
             $headers['Retry-After'] = (string) $error->waitS;
         }
-        $answer = new JsonResponse($problem, $problem->status, ['Content-Type' => 'application/problem+json'] + $headers);
+        $answer = new JsonResponse($this->documents->written($problem), $problem->status, ['Content-Type' => 'application/problem+json'] + $headers);
         if ($error instanceof StaleDocument && null !== $error->version) {
             $answer->setEtag(Precondition::tag($error->version));
         }
@@ -89,7 +89,7 @@ final readonly class ProblemListener
                 $request->headers->has('If-Match') ? 412 : 409,
                 $error->getMessage(),
                 'stale',
-                current: null === $error->current ? null : $this->documents->written($error->current),
+                current: $error->current,
             ),
             $error instanceof ChangedTwice => new ProblemDocument(
                 409,

@@ -59,6 +59,14 @@ final class CurrentRules implements ResetInterface
         return $this->wholeBook ??= $this->readWholeBook();
     }
 
+    /** Another one where the rules may be others. */
+    public function fingerprint(): string
+    {
+        $chosen = $this->chosen();
+
+        return hash('xxh128', serialize([$chosen, [] === $chosen[0] ? null : $this->log->analysis()->schools]));
+    }
+
     /** With the kind of lure that suits the water best where any will do. */
     public function settle(ReadingDocument $document): Reading
     {

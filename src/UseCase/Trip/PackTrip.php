@@ -10,7 +10,6 @@ use App\Contract\Error\NotFound;
 use App\Contract\Inventory\CompositionDocument;
 use App\Contract\Inventory\InventoryPartDocument;
 use App\Contract\Outing\DrawnBuildDocument;
-use App\Contract\Reader\DocumentNormalizer;
 use App\Contract\Trip\CarryPlanDocument;
 use App\Contract\Trip\PackAxesDocument;
 use App\Contract\Trip\PackedLureDocument;
@@ -48,7 +47,6 @@ final readonly class PackTrip
         private Rows $rows,
         private TripKind $trips,
         private WaterKind $waters,
-        private DocumentNormalizer $documents,
         private PlanTrip $plan,
         private Stock $stock,
         private CurrentRules $rules,
@@ -91,7 +89,7 @@ final readonly class PackTrip
         return new TripPackDocument(
             TripPackDocument::VERSION,
             $this->clock->now()->format(\DateTimeInterface::ATOM),
-            $this->documents->cells($trip),
+            $trip,
             $this->rows->find($this->waters, $trip->water_id)?->title(),
             $request->reading,
             new PackAxesDocument(

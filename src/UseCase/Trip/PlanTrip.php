@@ -9,6 +9,7 @@ use App\Contract\Inventory\InventoryPartDocument;
 use App\Contract\Trip\LightDocument;
 use App\Contract\Trip\TripPlanDocument;
 use App\Contract\Trip\TripRequestDocument;
+use App\Persistence\KeptCarry;
 use App\UseCase\Advice\CurrentRules;
 use App\UseCase\Inventory\Stock;
 use App\UseCase\Look\InWater;
@@ -42,6 +43,7 @@ final readonly class PlanTrip
         private CurrentRules $rules,
         private AnalyzeLogbook $log,
         private ReflectanceFitter $reflectances,
+        private KeptCarry $kept,
     ) {
     }
 
@@ -81,6 +83,8 @@ final readonly class PlanTrip
     }
 
     /**
+     * The best that was found so far for this day with these parts, rules and notes.
+     *
      * @param array<string, InventoryPartDocument> $owned    by id
      * @param (callable(int, int): void)|null       $progress so many of a hundred
      *
@@ -93,6 +97,36 @@ final readonly class PlanTrip
         float $seconds = self::SECONDS,
         ?callable $progress = null,
     ): CarryPlan {
+        $doubts = $this->doubts();
+        $counts = array_map(static fn (InventoryPartDocument $part): int => $part->count, $owned);
+        $asked = hash('xxh128', serialize([$plan, $inventory, $counts, $doubts, $this->rules->fingerprint()]));
+        $kept = $this->kept->find($asked);
+        if (null !== $kept && $seconds <= self::SECONDS) {
+            return $kept;
+        }
+        $found = $this->search($plan, $inventory, $counts, $doubts, $seconds, $progress);
+        if (null !== $kept && $kept->worth > $found->worth) {
+            return $kept;
+        }
+        $this->kept->keep($asked, $found);
+
+        return $found;
+    }
+
+    /**
+     * @param array<string, int>              $counts   by id
+     * @param (callable(int, int): void)|null $progress
+     *
+     * @throws InvalidDocument where no lure can be made
+     */
+    private function search(
+        TripPlan $plan,
+        Inventory $inventory,
+        array $counts,
+        Doubts $doubts,
+        float $seconds,
+        ?callable $progress,
+    ): CarryPlan {
         $until = null;
         $tell = static fn (float $share) => null === $progress ? null : $progress((int) round(100 * $share), 100);
         $goesOn = static function () use (&$until, $seconds, $progress): bool {
@@ -102,9 +136,8 @@ final readonly class PlanTrip
 
             return $now < $until;
         };
-        $counts = array_map(static fn (InventoryPartDocument $part): int => $part->count, $owned);
         try {
-            return (new CarryPlanner($this->rules->adviser(), $this->rules->ranking(), $this->doubts(), $this->reflectances))
+            return (new CarryPlanner($this->rules->adviser(), $this->rules->ranking(), $doubts, $this->reflectances))
                 ->plan($plan, $inventory, $counts, $tell, $goesOn);
         } catch (NotATrip $error) {
             throw InvalidDocument::fault($error->field, $error->getMessage());
