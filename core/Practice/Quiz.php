@@ -30,7 +30,7 @@ use Random\Randomizer;
 /**
  * Makes up waters to practice on, the same ones for the same seed. Every fact that decides a pick is a card: a water is drawn in which
  * one of its rules is the reason for a pick, and the tempting answer is what all other rules come to without the fact, or what else is
- * spoken for.
+ * voted for.
  */
 final readonly class Quiz
 {

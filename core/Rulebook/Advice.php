@@ -28,7 +28,7 @@ final readonly class Advice
      * @param list<Remedy>       $remedies
      * @param list<Note>         $where where on the water to fish
      * @param list<Note>         $notes
-     * @param array<string, array<string, float>> $scores what every value that was spoken for came to, best first, by slot value
+     * @param array<string, array<string, float>> $scores what every value that was voted for came to, best first, by slot value
      */
     public function __construct(
         public Build $build,

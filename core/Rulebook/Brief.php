@@ -12,7 +12,7 @@ use Kontrast\Lure\Build;
  */
 final readonly class Brief
 {
-    /** @param array<string, array<string, float>> $scores what every value that was spoken for came to, best first, by slot value */
+    /** @param array<string, array<string, float>> $scores what every value that was voted for came to, best first, by slot value */
     public function __construct(public Build $build, public BuildGoal $wanted, public array $scores)
     {
     }

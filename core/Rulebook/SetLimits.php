@@ -10,7 +10,7 @@ use Kontrast\Lure\LureSet;
 
 /**
  * What the set rules out, once it is settled: the blade and the skirt are chosen among what is left (M1 to M5). A value that is ruled out
- * may still have been spoken for, and is then told as the runner-up.
+ * may still have been voted for, and is then told as the runner-up.
  */
 final class SetLimits
 {

@@ -99,7 +99,7 @@ final readonly class Tally
         return Slot::LureRanking === $this->slot ? array_keys($this->scores) : $this->keys();
     }
 
-    /** What would have been picked next, or null where nothing else was spoken for. */
+    /** What would have been picked next, or null where nothing else was voted for. */
     public function second(): ?Value
     {
         $picked = $this->keys();

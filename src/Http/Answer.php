@@ -7,6 +7,8 @@ namespace App\Http;
 use App\Contract\Reader\DocumentNormalizer;
 use App\UseCase\PageOf;
 use App\UseCase\Saved;
+use Symfony\Component\Filesystem\Exception\IOException;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -78,6 +80,27 @@ final readonly class Answer
         return self::uncached(
             new Response($contents, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"$name\""]),
         );
+    }
+
+    /**
+     * A file of any length, which is whole before the first of it goes out: what goes wrong on the way is still told in a sentence.
+     *
+     * @param callable(callable(string): void): void $write is given what takes it piece by piece
+     *
+     * @throws IOException where the disk has no room for it
+     */
+    public function long(callable $write, string $type, string $name): Response
+    {
+        $file = new \SplTempFileObject();
+        $write(static function (string $piece) use ($file, $name): void {
+            if (\strlen($piece) !== $file->fwrite($piece)) {
+                throw new IOException("$name cannot be written: is the disk full?");
+            }
+        });
+        $answer = new BinaryFileResponse($file, 200, ['Content-Type' => $type], false);
+        $answer->headers->set('Content-Disposition', "attachment; filename=\"$name\"");
+
+        return self::uncached($answer);
     }
 
     /**

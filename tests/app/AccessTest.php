@@ -49,7 +49,7 @@ final class AccessTest extends ApiTestCase
         $this->send($method, $path, 'GET' === $method ? null : new \stdClass());
         self::assertSame(401, $this->answered(), "$method $path");
         self::assertSame('application/problem+json', $this->browser->getResponse()->headers->get('Content-Type'));
-        self::assertStringContainsString('Sign in first.', (string) $this->browser->getResponse()->getContent());
+        self::assertStringContainsString('Sign in first.', $this->said());
     }
 
     /** @return iterable<string, array{string, string}> every one of the published document but the sign-in itself */
@@ -214,7 +214,7 @@ final class AccessTest extends ApiTestCase
         self::assertSame(['Tablet', 'Phone'], array_column($sessions, 'device'));
         self::assertSame([true, false], array_column($sessions, 'is_this'));
         self::assertSame(['192.168.1.44', '192.168.1.31'], array_column($sessions, 'address'));
-        self::assertStringNotContainsString($phone, (string) $this->browser->getResponse()->getContent());
+        self::assertStringNotContainsString($phone, $this->said());
         $this->send('DELETE', '/api/sessions/'.self::textAt($access, 'sessions', 1, 'id'));
         self::assertSame(204, $this->answered());
         self::assertSame(401, $this->with($phone));
@@ -346,7 +346,7 @@ final class AccessTest extends ApiTestCase
 
     private function detail(): string
     {
-        $problem = json_decode((string) $this->browser->getResponse()->getContent(), true);
+        $problem = json_decode($this->said(), true);
         self::assertIsArray($problem);
         self::assertIsString($problem['detail']);
 

@@ -12,7 +12,7 @@ final class AdviceApiTest extends ApiTestCase
     {
         $this->send('POST', '/api/advice', self::reading());
         self::assertSame(200, $this->answered());
-        Schema::assertValid('advice', (string) $this->browser->getResponse()->getContent());
+        Schema::assertValid('advice', $this->said());
     }
 
     /** @param array<string, mixed> $change */

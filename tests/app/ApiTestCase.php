@@ -36,9 +36,15 @@ abstract class ApiTestCase extends WebTestCase
     {
         $content = \is_string($body) ? $body : (null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR));
         $this->browser->request($method, $path, [], [], ['CONTENT_TYPE' => 'application/json', ...$headers], $content);
-        $answer = json_decode((string) $this->browser->getResponse()->getContent(), true);
+        $answer = json_decode($this->said(), true);
 
         return \is_array($answer) ? $answer : null;
+    }
+
+    /** The answer as it was sent, also one that went out piece by piece. */
+    protected function said(): string
+    {
+        return $this->browser->getInternalResponse()->getContent();
     }
 
     /** What Doctrine has read already is read anew. */
@@ -92,7 +98,7 @@ abstract class ApiTestCase extends WebTestCase
     /** @return array<string, string> messages by field */
     protected function faults(): array
     {
-        $problem = json_decode((string) $this->browser->getResponse()->getContent(), true, 16, \JSON_THROW_ON_ERROR);
+        $problem = json_decode($this->said(), true, 16, \JSON_THROW_ON_ERROR);
         self::assertIsArray($problem);
         self::assertIsArray($problem['faults']);
         $faults = [];

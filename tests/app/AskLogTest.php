@@ -48,7 +48,7 @@ final class AskLogTest extends OutingTestCase
             $change + self::listAt($outing, 'stints', 0),
         ]] + $outing;
         $outing = $this->send('PUT', self::ADVISED, $told($outing, ['why_not' => 'Trust mine']));
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         self::assertSame([['skirt.base'], 'Trust mine'], [
             self::listAt($outing, 'stints', 0)['followed'],
             self::listAt($outing, 'stints', 0)['why_not'],
@@ -69,7 +69,7 @@ final class AskLogTest extends OutingTestCase
         $followed = fn (): array => array_column(self::listAt($this->send('GET', self::ADVISED), 'stints'), 'followed');
         self::assertSame([[], null], $followed());
         $this->browser->request('GET', '/api/outings/table');
-        $table = (string) $this->browser->getResponse()->getContent();
+        $table = $this->said();
         $backup = $this->send('GET', '/api/backup');
         $this->send('POST', '/api/backup', $backup);
         self::assertSame([[], null], $followed());
@@ -134,7 +134,7 @@ final class AskLogTest extends OutingTestCase
             $stored = (array) $this->send('GET', "/api/outings/$id");
             $stints = [$stint(6, 'black', 8), $stint(7, 'blue', 4)];
             $this->send('PUT', "/api/outings/$id", ['box' => new \stdClass(), 'stints' => $stints] + $stored);
-            self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+            self::assertSame(200, $this->answered(), $this->said());
         }
         $asked = 'factor=skirt&a=black&b=blue&clarity=stained';
         $answer = $this->send('GET', "/api/logbook/ask?$asked&water_id=$water&season=summer");

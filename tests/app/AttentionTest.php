@@ -86,7 +86,7 @@ final class AttentionTest extends ApiTestCase
         ));
         $backup = $this->send('GET', '/api/backup');
         $this->send('POST', '/api/backup', $backup);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         self::assertCount(1, $this->send('GET', '/api/attention') ?? []);
     }
 

@@ -67,7 +67,7 @@ final class BackupDamageTest extends ApiTestCase
     private function backUp(): string
     {
         $this->send('GET', '/api/backup');
-        $backup = (string) $this->browser->getResponse()->getContent();
+        $backup = $this->said();
         self::assertSame(200, $this->answered(), $backup);
 
         return $backup;
@@ -76,7 +76,7 @@ final class BackupDamageTest extends ApiTestCase
     private function takeBack(string $backup): void
     {
         $this->send('POST', '/api/backup', $backup);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         self::forgetEntities();
     }
 
@@ -102,7 +102,7 @@ final class BackupDamageTest extends ApiTestCase
             ]]]],
         ] as [$method, $address, $document]) {
             $this->send($method, $address, $document);
-            self::assertLessThan(300, $this->answered(), "$address ".$this->browser->getResponse()->getContent());
+            self::assertLessThan(300, $this->answered(), "$address ".$this->said());
         }
         $database = self::getContainer()->get(Connection::class);
         self::assertInstanceOf(Connection::class, $database);
@@ -116,10 +116,10 @@ final class BackupDamageTest extends ApiTestCase
 
         return array_map(function (string $list): string {
             $this->send('GET', $list);
-            self::assertSame(200, $this->answered(), $list.' '.$this->browser->getResponse()->getContent());
+            self::assertSame(200, $this->answered(), $list.' '.$this->said());
 
             // How often each was written is not what it is.
-            return preg_replace('/"(version|notes)":\d+/', '"$1":0', (string) $this->browser->getResponse()->getContent()) ?? '';
+            return preg_replace('/"(version|notes)":\d+/', '"$1":0', $this->said()) ?? '';
         }, self::LISTS);
     }
 }

@@ -36,7 +36,7 @@ final class BackupHistoryTest extends ApiTestCase
         $this->wipe();
         self::assertNotSame($seen, $this->everything());
         $this->send('POST', '/api/backup', $backup);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         self::assertSame($seen, $this->everything());
         self::assertSame($backup, $this->backup());
         $this->restoreAll();
@@ -72,7 +72,7 @@ final class BackupHistoryTest extends ApiTestCase
         $backup = $this->backup();
         self::assertSame(200, $this->answered(), $backup);
         $this->send('POST', '/api/backup', $backup);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         self::forgetEntities();
         [$before, $after] = [(array) json_decode($backup, true), (array) json_decode($this->backup(), true)];
         $raw = static fn (array $all): array => array_column((array) $all['unreadable'], 'document');
@@ -172,7 +172,7 @@ final class BackupHistoryTest extends ApiTestCase
     {
         $this->send('GET', '/api/backup');
 
-        return (string) $this->browser->getResponse()->getContent();
+        return $this->said();
     }
 
     /** @return array<string, array<mixed>|null> every list as a client reads it, but for how often a thing was written */

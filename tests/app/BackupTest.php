@@ -24,7 +24,7 @@ final class BackupTest extends ApiTestCase
         self::assertNotSame($backup, $this->backup());
 
         $told = $this->send('POST', '/api/backup', $backup);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         self::assertIsArray($told);
         self::assertSame([3, 4, 1], [$told['waters'] ?? 0, $told['readings'] ?? 0, $told['parts'] ?? 0]);
         self::assertSame($backup, $this->backup());
@@ -60,7 +60,7 @@ final class BackupTest extends ApiTestCase
             static fn (int $i): array => ['name' => \sprintf('Head %04d', $i)] + Samples::head(),
             range(1, 1100),
         ));
-        self::assertSame(201, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(201, $this->answered(), $this->said());
         $backup = $this->backup();
         $this->send('POST', '/api/backup', $backup);
         self::assertSame($backup, $this->backup());
@@ -82,7 +82,7 @@ final class BackupTest extends ApiTestCase
             (string) preg_replace('/"low_at":[^,]*,/', '', $json),
         );
         $this->send('POST', '/api/backup', str_replace('"part":2', '"part":1', $mark($backup)));
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         self::assertStringNotContainsString('"low_at":7', $this->backup());
 
         $this->send('POST', '/api/backup', $mark($backup));
@@ -131,7 +131,7 @@ final class BackupTest extends ApiTestCase
         $backup = json_decode($before, true);
         self::assertIsArray($backup);
         $this->send('POST', '/api/backup', array_replace_recursive($backup, $spoilt));
-        self::assertSame(422, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(422, $this->answered(), $this->said());
         $fields = array_keys($this->faults());
         self::assertNotSame([], preg_grep('/^'.preg_quote($field, '/').'/', $fields), implode(', ', $fields));
         self::assertSame($before, $this->backup());
@@ -174,6 +174,6 @@ final class BackupTest extends ApiTestCase
     {
         $this->browser->request('GET', '/api/backup');
 
-        return (string) $this->browser->getResponse()->getContent();
+        return $this->said();
     }
 }

@@ -150,7 +150,7 @@ final class BenchApiTest extends ApiTestCase
     private function best(array $reading): array
     {
         $best = $this->send('POST', '/api/best', ['reading' => $reading]);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
 
         /**
          * @var Best $best

@@ -54,7 +54,7 @@ final class BinApiTest extends ApiTestCase
         $this->send('PUT', '/api/parts', [['name' => 'From the first tab'] + $part]);
         $this->send('PUT', '/api/parts', [['name' => 'Goes along'] + $other, ['name' => 'From the second tab'] + $part]);
         self::assertSame(409, $this->answered());
-        self::assertStringContainsString('changed somewhere else', (string) $this->browser->getResponse()->getContent());
+        self::assertStringContainsString('changed somewhere else', $this->said());
         self::assertSame(['Black skirt', 'From the first tab'], $this->names());
     }
 
@@ -152,7 +152,7 @@ final class BinApiTest extends ApiTestCase
     private function add(mixed ...$parts): array
     {
         $added = $this->send('POST', '/api/parts', $parts);
-        self::assertSame(201, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(201, $this->answered(), $this->said());
 
         /** @var list<array<string, mixed>> $added */
         return $added;

@@ -69,10 +69,10 @@ final class BinFilesTest extends ApiTestCase
         $this->import($csv);
         $before = $this->send('GET', '/api/parts');
         $this->browser->request('GET', '/api/parts.csv');
-        $out = (string) $this->browser->getResponse()->getContent();
+        $out = $this->said();
         self::assertSame(['same'], array_values(array_unique(array_column($this->preview($out), 'action'))));
         $this->browser->request('GET', '/api/parts.json');
-        $json = (string) $this->browser->getResponse()->getContent();
+        $json = $this->said();
         Schema::assertValid('parts', $json);
         self::assertSame(['same'], array_values(array_unique(array_column($this->preview($json), 'action'))));
         $this->import($out);
@@ -86,7 +86,7 @@ final class BinFilesTest extends ApiTestCase
         self::assertSame(201, $this->answered());
         $before = $this->send('GET', '/api/parts');
         $this->browser->request('GET', '/api/parts.csv');
-        $csv = (string) $this->browser->getResponse()->getContent();
+        $csv = $this->said();
         self::assertSame(['same'], array_values(array_unique(array_column($this->preview($csv), 'action'))));
         // Into an empty inventory, so that every field has to come from the file.
         $this->send('POST', '/api/parts/delete', ['ids' => array_column(self::partsOf($before), 'id')]);
@@ -113,7 +113,7 @@ final class BinFilesTest extends ApiTestCase
         $this->browser->request('GET', '/api/parts.csv');
         $folder = sys_get_temp_dir().'/kontrast-office-'.bin2hex(random_bytes(4));
         mkdir("$folder/in", 0o777, true);
-        file_put_contents("$folder/in/parts.csv", (string) $this->browser->getResponse()->getContent());
+        file_put_contents("$folder/in/parts.csv", $this->said());
         // Comma, quotation mark, UTF-8; as the dialogue proposes it.
         foreach (['ods' => "$folder/in/parts.csv", 'csv:Text - txt - csv (StarCalc):44,34,76' => "$folder/out/parts.ods"] as $to => $file) {
             $options = ['--headless', '--infilter=CSV:44,34,76', '--convert-to', $to, '--outdir', "$folder/out"];
@@ -277,7 +277,7 @@ final class BinFilesTest extends ApiTestCase
         self::assertSame(['added' => 0], $this->send('POST', '/api/swatches', ['contents' => $palette]));
         $this->import(self::HEADING."\ntrailer,Orange craw,1,orange,craw,3,");
         $this->browser->request('GET', '/api/parts.gpl');
-        $out = GimpPalette::read((string) $this->browser->getResponse()->getContent());
+        $out = GimpPalette::read($this->said());
         self::assertSame(['Green pumpkin', 'Hot', '#000000', 'Orange craw'], array_column($out, 'name'));
         self::assertSame('#e8641c', $out[3]['hex']);
         $this->send('POST', '/api/swatches', ['contents' => "GIMP Palette\n300 0 0 Too much\n"]);
@@ -298,7 +298,7 @@ final class BinFilesTest extends ApiTestCase
     private function preview(string $csv): array
     {
         $plan = $this->send('POST', '/api/parts/preview', ['contents' => $csv]);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
 
         /**
          * @var list<Planned> $plan
@@ -310,7 +310,7 @@ final class BinFilesTest extends ApiTestCase
     {
         $this->send('POST', '/api/parts/import', ['contents' => $csv]);
 
-        return $this->browser->getInternalResponse()->getContent();
+        return $this->said();
     }
 
     /** @return array<string, int> counts by name */

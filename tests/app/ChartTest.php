@@ -46,7 +46,7 @@ final class ChartTest extends ApiTestCase
     {
         $this->send('POST', '/api/chart.csv', $this->asked(['visibility_in' => [12], 'sky' => ['sun'], 'lures' => ['bladed_jig', 'jig']]));
         self::assertSame(200, $this->answered());
-        $lines = explode("\n", trim((string) $this->browser->getResponse()->getContent()));
+        $lines = explode("\n", trim($this->said()));
         self::assertSame(
             'visibility_in,sky,lure,forage,set,blade,skirt,trailer,trailer_style,trailer_length_in,weight_oz',
             $lines[0],

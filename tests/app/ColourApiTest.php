@@ -124,6 +124,6 @@ final class ColourApiTest extends ApiTestCase
         }
         $this->send('POST', '/api/colour/colorimeter');
         self::assertSame(503, $this->answered());
-        self::assertStringContainsString('Start the simulated colorimeter', (string) $this->browser->getResponse()->getContent());
+        self::assertStringContainsString('Start the simulated colorimeter', $this->said());
     }
 }

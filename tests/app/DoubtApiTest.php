@@ -11,7 +11,7 @@ final class DoubtApiTest extends OutingTestCase
     {
         $rule = $this->firstReason('skirt.base');
         $this->doubt($rule);
-        self::assertSame(204, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(204, $this->answered(), $this->said());
         self::assertNotSame($rule, $this->firstReason('skirt.base'));
         $explained = $this->send('POST', '/api/explain', ['reading' => self::reading(), 'pick' => 'skirt.base']);
         self::assertNotContains($rule, array_column(self::listAt($explained, 'votes'), 'rule'));
@@ -75,7 +75,7 @@ final class DoubtApiTest extends OutingTestCase
     {
         $this->begin();
         $this->send('PUT', self::stintPath(), ['doubted' => ['B3.stained']] + self::stint('09:05'));
-        self::assertLessThan(300, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertLessThan(300, $this->answered(), $this->said());
         $stints = self::listAt($this->send('GET', '/api/outings/'.self::OUTING), 'stints');
         self::assertSame(['B3.stained'], self::listAt($stints, 0, 'doubted'));
     }

@@ -93,7 +93,7 @@ final class FirstPartsApiTest extends ApiTestCase
     {
         $this->send('POST', '/api/shopping', ['readings' => []]);
         self::assertSame(422, $this->answered());
-        self::assertStringContainsString('Choose at least one reading.', (string) $this->browser->getResponse()->getContent());
+        self::assertStringContainsString('Choose at least one reading.', $this->said());
         $this->send('POST', '/api/shopping', ['readings' => array_fill(0, 100, self::reading())]);
         self::assertSame(422, $this->answered());
     }
@@ -155,7 +155,7 @@ final class FirstPartsApiTest extends ApiTestCase
         foreach (['' => 'Write at least one part.', str_repeat("black craw\n", 201) => '201 lines are too many.'] as $text => $says) {
             $this->send('POST', '/api/parts/lines', ['text' => $text]);
             self::assertSame(422, $this->answered());
-            self::assertStringContainsString($says, (string) $this->browser->getResponse()->getContent());
+            self::assertStringContainsString($says, $this->said());
         }
     }
 

@@ -57,7 +57,7 @@ final class HttpTest extends ApiTestCase
         $tag = $this->tagOf($path, $document);
         $url = $this->url;
         $this->send('PUT', $url, ['note' => 'first'] + $document, ['HTTP_IF_MATCH' => $tag]);
-        self::assertContains($this->answered(), [200, 204], (string) $this->browser->getResponse()->getContent());
+        self::assertContains($this->answered(), [200, 204], $this->said());
         $after = (string) $this->header('ETag');
         self::assertNotSame($tag, $after);
         $this->send('PUT', $url, $document, ['HTTP_IF_MATCH' => $tag]);
@@ -117,7 +117,7 @@ final class HttpTest extends ApiTestCase
         self::assertMatchesRegularExpression('/^"[0-9a-f]{32}"$/', $tag);
         $this->send('GET', $path, null, ['HTTP_IF_NONE_MATCH' => $tag]);
         self::assertSame(304, $this->answered());
-        self::assertSame('', (string) $this->browser->getResponse()->getContent());
+        self::assertSame('', $this->said());
         $this->send('GET', $path, null, ['HTTP_IF_NONE_MATCH' => '"another"']);
         self::assertSame(200, $this->answered());
     }
@@ -169,7 +169,7 @@ final class HttpTest extends ApiTestCase
         $this->send('POST', '/api/advice', Samples::reading(), ['HTTP_ACCEPT_ENCODING' => 'gzip, br']);
         self::assertSame('gzip', $this->header('Content-Encoding'));
         self::assertStringContainsString('Accept-Encoding', (string) $this->header('Vary'));
-        $packed = (string) $this->browser->getResponse()->getContent();
+        $packed = $this->said();
         self::assertSame((string) \strlen($packed), $this->header('Content-Length'));
         self::assertSame($plain, json_decode((string) gzdecode($packed), true));
         self::assertLessThan(\strlen((string) json_encode($plain)) / 3, \strlen($packed));
@@ -205,7 +205,7 @@ final class HttpTest extends ApiTestCase
     private function tagOf(string $path, array $document): string
     {
         $added = $this->send('POST', $path, '/api/parts' === $path ? [$document] : $document);
-        self::assertSame(201, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(201, $this->answered(), $this->said());
         $this->url = "$path/".self::textAt(array_is_list($added ?? []) ? (array) ($added[0] ?? []) : $added, 'id');
         $this->send('GET', $this->url);
 
@@ -241,7 +241,7 @@ final class HttpTest extends ApiTestCase
     /** @return array<mixed> */
     private function problem(): array
     {
-        $problem = json_decode((string) $this->browser->getResponse()->getContent(), true, 16, \JSON_THROW_ON_ERROR);
+        $problem = json_decode($this->said(), true, 16, \JSON_THROW_ON_ERROR);
         self::assertIsArray($problem);
 
         return $problem;

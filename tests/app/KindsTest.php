@@ -401,7 +401,7 @@ final class KindsTest extends ApiTestCase
 
     private function content(): string
     {
-        return (string) $this->browser->getResponse()->getContent();
+        return $this->said();
     }
 
     /**

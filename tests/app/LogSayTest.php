@@ -55,7 +55,7 @@ final class LogSayTest extends ApiTestCase
             $this->send('POST', '/api/outings', ['started_at' => $at(8), 'ended_at' => $at(16), 'stints' => [
                 $stint(8, $bladed, $events), $stint(12, Samples::build(), [['at' => $at(13), 'kind' => 'bite']]),
             ]]);
-            self::assertSame(201, $this->answered(), (string) $this->browser->getResponse()->getContent());
+            self::assertSame(201, $this->answered(), $this->said());
         }
     }
 

@@ -16,7 +16,7 @@ final class LookApiTest extends ApiTestCase
         Schema::assertValid('look-request', (string) json_encode($request));
         $this->send('POST', '/api/look', $request);
         self::assertSame(200, $this->answered());
-        Schema::assertValid('look', (string) $this->browser->getResponse()->getContent());
+        Schema::assertValid('look', $this->said());
     }
 
     public function testFlashFiguresAreForMetalAlone(): void
@@ -81,7 +81,7 @@ final class LookApiTest extends ApiTestCase
                 self::assertIsArray($request['reading']);
                 $this->send('POST', '/api/look', ['reading' => array_replace($request['reading'], $change), 'from' => $from] + $request);
                 self::assertSame(200, $this->answered(), json_encode($change).$from);
-                self::assertDoesNotMatchRegularExpression('/NAN|INF|nan|inf/', (string) $this->browser->getResponse()->getContent());
+                self::assertDoesNotMatchRegularExpression('/NAN|INF|nan|inf/', $this->said());
             }
         }
     }

@@ -196,6 +196,6 @@ final class ObservedTest extends OutingTestCase
 
     private function content(): string
     {
-        return (string) $this->browser->getResponse()->getContent();
+        return $this->said();
     }
 }

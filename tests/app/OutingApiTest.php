@@ -23,7 +23,7 @@ final class OutingApiTest extends OutingTestCase
         $ended = $this->send('POST', '/api/outings/'.self::OUTING.'/end', ['ended_at' => self::at('11:30')]);
         self::assertSame(self::at('11:30'), self::textAt($ended, 'ended_at'));
         self::assertSame(self::at('11:30'), self::textAt($ended, 'stints', 1, 'ended_at'));
-        Schema::assertValid('outing', (string) $this->browser->getResponse()->getContent());
+        Schema::assertValid('outing', $this->said());
         $all = $this->send('GET', '/api/outings');
         self::assertIsArray($all);
         self::assertIsArray($all[0]);
@@ -120,7 +120,7 @@ final class OutingApiTest extends OutingTestCase
         $this->send('PUT', '/api/outings/'.self::OUTING, [
             'version' => $outing['version'], 'started_at' => self::at('09:00'), 'stints' => [$second],
         ]);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         self::forgetEntities();
         $now = $this->send('GET', '/api/outings/'.self::OUTING);
         self::assertCount(1, self::listAt($now, 'stints'));
@@ -218,7 +218,7 @@ final class OutingApiTest extends OutingTestCase
         $outing = ['box' => new \stdClass()] + $outing;
         // Whatever is there now, also beside an older version in the document (RFC 9110, 13.1.1).
         $this->send('PUT', $address, ['stints' => [], 'version' => 1] + $outing, ['HTTP_IF_MATCH' => '*']);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         self::assertSame([5, 5], $stock());
         $this->send('PUT', $address, ['version' => 1] + $outing, ['HTTP_IF_MATCH' => '*']);
         self::assertSame([4, 5], $stock());
@@ -242,10 +242,10 @@ final class OutingApiTest extends OutingTestCase
         self::assertSame(200, $this->answered());
         self::assertCount(1, (array) ($outing['stints'] ?? []));
         $this->send('PUT', self::eventPath(8), ['at' => self::at('10:10'), 'kind' => 'landed']);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         $outing = ['box' => new \stdClass()] + (array) $this->send('GET', $address);
         $this->send('PUT', $address, ['note' => 'Changed at home'] + $outing);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         $this->send('GET', '/api/logbook/analysis');
         self::assertSame(200, $this->answered());
         $this->send('DELETE', $address);
@@ -379,7 +379,7 @@ final class OutingApiTest extends OutingTestCase
         $this->send('PUT', self::eventPath().'/photo', ['photo' => 'data:image/jpeg;base64,'.base64_encode($jpeg)]);
         self::assertSame(204, $this->answered());
         $this->browser->request('GET', self::eventPath().'/photo');
-        $stored = (string) $this->browser->getResponse()->getContent();
+        $stored = $this->said();
         self::assertStringNotContainsString('Exif', $stored);
         self::assertSame([8, 8, \IMAGETYPE_JPEG], \array_slice((array) getimagesizefromstring($stored), 0, 3));
         $outing = $this->send('GET', '/api/outings/'.self::OUTING);

@@ -98,7 +98,7 @@ final class OutingCorrectionTest extends OutingTestCase
         $evening = $file(5, 'At the water', [['kind' => 'landed'] + $bite]);
         foreach (['/table/preview', '/table'] as $path) {
             self::assertSame([1, 1, 1], $this->holds($path, $evening), $path);
-            $answer = json_decode((string) $this->browser->getResponse()->getContent(), true);
+            $answer = json_decode($this->said(), true);
             self::assertIsArray($answer);
             $conflict = self::listAt($answer, 'conflicts', 0);
             self::assertSame(['note', 'At home', 'At the water'], [$conflict['field'], $conflict['stored'], $conflict['sent']]);
@@ -119,7 +119,7 @@ final class OutingCorrectionTest extends OutingTestCase
         $bite = ['id' => self::EVENT, 'at' => self::at('09:10'), 'kind' => 'bite'];
         $stint = ['id' => self::STINT, 'events' => [$bite]] + self::stint('09:00');
         $this->send('POST', '/api/outings', ['id' => self::OUTING, 'started_at' => self::at('09:00'), 'stints' => [$stint]] + $more);
-        self::assertSame(201, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(201, $this->answered(), $this->said());
 
         return $this->stored();
     }
@@ -146,7 +146,7 @@ final class OutingCorrectionTest extends OutingTestCase
     private function correct(array $before, array $outing, array $answers = []): array
     {
         $this->send('POST', self::PATH.'/correction', ['before' => $before, 'outing' => $outing, 'answers' => $answers]);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
 
         return $this->stored();
     }
@@ -156,7 +156,7 @@ final class OutingCorrectionTest extends OutingTestCase
     {
         self::forgetEntities();
         $holds = $this->send('POST', "/api/outings$path", ['contents' => $contents]);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
 
         return [$holds['outings'] ?? null, $holds['known'] ?? null, $holds['changed'] ?? null];
     }

@@ -44,7 +44,7 @@ final class OutingFilesTest extends OutingTestCase
         ]];
         $hand = function (array $file): array {
             $this->send('POST', '/api/logbook', $file);
-            self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+            self::assertSame(200, $this->answered(), $this->said());
             self::forgetEntities();
             $outing = $this->send('GET', '/api/outings/'.self::OUTING);
             self::assertIsArray($outing);
@@ -54,7 +54,7 @@ final class OutingFilesTest extends OutingTestCase
         $noon = $file(4, [$event(3, '09:10'), $event(4, '09:20'), $event(5, '09:30'), $event(6, '09:40')]);
         $hand($noon);
         $this->send('GET', '/api/backup');
-        $backup = (string) $this->browser->getResponse()->getContent();
+        $backup = $this->said();
         // At home: a mistaken tap goes, and something is said about another.
         $this->send('DELETE', substr(self::eventPath(), 0, -1).'3');
         $this->send('PUT', substr(self::eventPath(), 0, -1).'4', $event(4, '09:20', ['note' => 'By the dock']));
@@ -85,7 +85,7 @@ final class OutingFilesTest extends OutingTestCase
         self::assertCount(4, self::listAt($hand($other), 'stints', 0, 'events'));
         // A backup knows nothing of files: all that one says is taken again.
         $this->send('POST', '/api/backup', $backup);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         self::assertCount(5, self::listAt($hand($evening), 'stints', 0, 'events'));
     }
 
@@ -121,17 +121,17 @@ final class OutingFilesTest extends OutingTestCase
         $this->send('DELETE', '/api/outings/'.self::OUTING);
         self::forgetEntities();
         $backup = $this->send('GET', '/api/backup');
-        Schema::assertValid('backup', (string) $this->browser->getResponse()->getContent());
-        $restored = $this->send('POST', '/api/backup', (string) $this->browser->getResponse()->getContent());
+        Schema::assertValid('backup', $this->said());
+        $restored = $this->send('POST', '/api/backup', $this->said());
         self::assertIsArray($restored);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         self::assertSame([0, 1], [$restored['outings'], $restored['trials']]);
         self::forgetEntities();
         self::assertEquals(self::withoutTimes($backup), self::withoutTimes($this->send('GET', '/api/backup')));
         $back = $this->send('POST', '/api/outings/'.self::OUTING.'/restore');
         self::assertSame('By the log', self::textAt($back, 'stints', 0, 'events', 0, 'note'));
         $logbook = $this->send('GET', '/api/logbook');
-        Schema::assertValid('logbook', (string) $this->browser->getResponse()->getContent());
+        Schema::assertValid('logbook', $this->said());
         self::assertStringStartsWith('data:image/jpeg', self::textAt($logbook, 'outings', 0, 'stints', 0, 'events', 0, 'photo'));
     }
 
@@ -145,13 +145,13 @@ final class OutingFilesTest extends OutingTestCase
         $this->send('PUT', self::stintPath(9), self::stint('10:00'));
         $before = $this->send('POST', '/api/outings/'.self::OUTING.'/end', ['ended_at' => self::at('11:00')]);
         $this->browser->request('GET', '/api/outings/table');
-        $csv = (string) $this->browser->getResponse()->getContent();
+        $csv = $this->said();
         $preview = $this->send('POST', '/api/outings/table/preview', ['contents' => $csv]);
         self::assertIsArray($preview);
         self::assertSame([1, 1, 2, 1], [$preview['outings'], $preview['known'], $preview['stints'], $preview['events']]);
         $other = str_replace('-7000-b000-', '-7000-b001-', $csv);
         $this->send('POST', '/api/outings/table', ['contents' => $other]);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         $after = $this->send('GET', '/api/outings/'.str_replace('-b000-', '-b001-', self::OUTING));
         self::assertNotNull($before);
         self::assertNotNull($after);
@@ -168,7 +168,7 @@ final class OutingFilesTest extends OutingTestCase
         $this->begin();
         $this->send('POST', '/api/outings/'.self::OUTING.'/end', ['ended_at' => self::at('11:00')]);
         $this->browser->request('GET', '/api/logbook');
-        $json = str_replace('-7000-b000-', '-7000-b001-', (string) $this->browser->getResponse()->getContent());
+        $json = str_replace('-7000-b000-', '-7000-b001-', $this->said());
         $seen = $this->send('POST', '/api/outings/table/preview', ['contents' => $json]);
         self::assertIsArray($seen);
         self::assertSame([1, 0], [$seen['outings'], $seen['known']]);
@@ -190,9 +190,9 @@ final class OutingFilesTest extends OutingTestCase
             .'normal,bluegill,no,'
             ."normal,largemouth,landed,2026-05-09T07:00:00-05:00\n";
         $this->send('POST', '/api/outings/table', ['contents' => $csv]);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         $analysis = $this->send('GET', '/api/logbook/analysis');
-        Schema::assertValid('analysis', (string) $this->browser->getResponse()->getContent());
+        Schema::assertValid('analysis', $this->said());
         $levels = [];
         foreach (self::listAt($analysis, 'rates') as $rate) {
             self::assertIsArray($rate);

@@ -16,7 +16,7 @@ abstract class OutingTestCase extends ApiTestCase
     protected function begin(): void
     {
         $this->send('POST', '/api/outings', ['id' => self::OUTING, 'started_at' => self::at('09:00')]);
-        self::assertSame(201, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(201, $this->answered(), $this->said());
     }
 
     /** @return array<string, mixed> */

@@ -43,7 +43,7 @@ final class PackApiTest extends ApiTestCase
                 $reading[$axis] = self::listAt($pack, 'axes', $axis)[$place];
             }
             $asked = $this->send('POST', '/api/advice', array_filter($reading, static fn (mixed $value): bool => null !== $value));
-            self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+            self::assertSame(200, $this->answered(), $this->said());
             self::assertEquals($asked, self::advice($pack, $cell), (string) json_encode($reading));
         }
     }
@@ -69,7 +69,7 @@ final class PackApiTest extends ApiTestCase
         $this->send('POST', "/api/trips/$id/pack", new \stdClass());
         self::assertSame(200, $this->answered());
         $lines = [];
-        foreach (explode("\n", trim($this->browser->getInternalResponse()->getContent())) as $line) {
+        foreach (explode("\n", trim($this->said())) as $line) {
             $read = json_decode($line, true, 128, \JSON_THROW_ON_ERROR);
             self::assertIsArray($read);
             $lines[] = $read;

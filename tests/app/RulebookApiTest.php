@@ -52,7 +52,7 @@ final class RulebookApiTest extends ApiTestCase
         foreach (['conflicts', 'reading'] as $of) {
             $this->send('GET', "/api/rules/Q99/$of");
             self::assertSame(404, $this->answered());
-            self::assertStringContainsString('There is no rule Q99.', (string) $this->browser->getResponse()->getContent());
+            self::assertStringContainsString('There is no rule Q99.', $this->said());
         }
     }
 

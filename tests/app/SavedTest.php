@@ -11,7 +11,7 @@ final class SavedTest extends ApiTestCase
 {
     private const WATER = ['name' => 'Tamarack flowage', 'tint' => 'tannic', 'red_crawfish' => false, 'forage' => 'bluegill', 'note' => ''];
 
-    public function testBeforeTheFirstReadingTheDeskIsEmpty(): void
+    public function testBeforeTheFirstReadingThereIsNone(): void
     {
         self::assertNull($this->send('GET', '/api/current-reading'));
         self::assertSame(200, $this->answered());
@@ -37,7 +37,7 @@ final class SavedTest extends ApiTestCase
         self::assertSame(['finish' => 'sun'], $current['reading']['schools']);
     }
 
-    public function testABadReadingLeavesTheDeskAsItWas(): void
+    public function testABadReadingLeavesTheOneBeforeAsItWas(): void
     {
         $this->send('PUT', '/api/current-reading', ['reading' => self::reading()]);
         $this->send('PUT', '/api/current-reading', ['reading' => ['tint' => 'mauve'] + self::reading()]);
@@ -116,7 +116,7 @@ final class SavedTest extends ApiTestCase
     {
         $this->send('DELETE', '/api/readings/0193a000-0000-7000-8000-00000000dead');
         self::assertSame(404, $this->answered());
-        self::assertStringContainsString('There is no reading with this id.', (string) $this->browser->getResponse()->getContent());
+        self::assertStringContainsString('There is no reading with this id.', $this->said());
     }
 
     public function testSettingsAreKept(): void
@@ -172,7 +172,7 @@ final class SavedTest extends ApiTestCase
         $notebook = json_decode((string) file_get_contents(__DIR__.'/../../demo/logbook.json'), true);
         $this->send('POST', '/api/logbook', $notebook);
         $this->browser->request('GET', '/api/logbook');
-        Schema::assertValid('logbook', (string) $this->browser->getResponse()->getContent());
+        Schema::assertValid('logbook', $this->said());
     }
 
     public function testTheStoreWaitsForOthersWritesAheadAndMindsItsKeys(): void

@@ -14,13 +14,13 @@ final class SeasonTest extends ApiTestCase
         $demo = (string) file_get_contents(__DIR__.'/../../demo/logbook.json');
         $this->send('POST', '/api/logbook', $demo);
         $this->send('POST', '/api/logbook', self::season('2025'));
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         self::assertIsArray($outings = $this->send('GET', '/api/outings'));
         self::assertCount(30, $outings);
         /** @var array{finish_in_stain: array{gold: float}} $truth */
         $truth = json_decode(self::season('--truth'), true, 8, \JSON_THROW_ON_ERROR);
         $analysis = $this->send('GET', '/api/logbook/analysis');
-        Schema::assertValid('analysis', (string) $this->browser->getResponse()->getContent());
+        Schema::assertValid('analysis', $this->said());
         self::assertIsArray($analysis);
         self::assertIsArray($analysis['effects']);
         $holds = $without = 0;

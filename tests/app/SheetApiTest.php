@@ -16,7 +16,7 @@ final class SheetApiTest extends ApiTestCase
     public function testASheetHasStepsFiguresAndCost(): void
     {
         $sheet = $this->send('POST', '/api/build-sheet', ['build' => $this->spinnerbait(), 'reading' => self::reading()]);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         self::assertIsArray($sheet);
         self::assertIsArray($sheet['steps']);
         self::assertSame(
@@ -60,7 +60,7 @@ final class SheetApiTest extends ApiTestCase
     public function testABatchTellsWhatItUsesAndWhatRunsShort(): void
     {
         $batch = $this->send('POST', '/api/batch', ['items' => [['name' => 'Tandem', 'build' => $this->spinnerbait(), 'count' => 13]]]);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         self::assertIsArray($batch);
         self::assertIsArray($batch['needs']);
         $short = array_filter(array_column($batch['needs'], 'short', 'name'), static fn (mixed $short): bool => 0 !== $short);
@@ -113,7 +113,7 @@ final class SheetApiTest extends ApiTestCase
         ];
         $before = $this->counts();
         $made = $this->send('POST', '/api/built', $items(2));
-        self::assertSame(201, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(201, $this->answered(), $this->said());
         self::assertIsArray($made);
         self::assertIsString($made['id']);
         self::assertSame($before['ball-bearing swivels'] - 4, $this->counts()['ball-bearing swivels']);
@@ -148,10 +148,10 @@ final class SheetApiTest extends ApiTestCase
     {
         $this->send('POST', '/api/built', ['items' => [['name' => 'Tandem', 'build' => $this->spinnerbait(), 'count' => 1]]]);
         $this->browser->request('GET', '/api/backup');
-        $backup = (string) $this->browser->getResponse()->getContent();
+        $backup = $this->said();
         Schema::assertValid('backup', $backup);
         $this->send('POST', '/api/backup', $backup);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         self::assertSame(['1 × Tandem'], array_column($this->send('GET', '/api/built') ?? [], 'what'));
     }
 

@@ -78,7 +78,7 @@ final class StaticFilesTest extends ApiTestCase
     {
         $this->send('GET', $path);
         self::assertSame($status, $this->answered());
-        self::assertStringNotContainsString('<?php', (string) $this->browser->getResponse()->getContent());
+        self::assertStringNotContainsString('<?php', $this->said());
     }
 
     /** @return iterable<string, array{string, int}> */
@@ -97,10 +97,10 @@ final class StaticFilesTest extends ApiTestCase
     public function testAnAnswerSaysHowLongItIs(): void
     {
         $this->send('GET', '/api/settings');
-        $length = \strlen((string) $this->browser->getResponse()->getContent());
+        $length = \strlen($this->said());
         self::assertSame((string) $length, $this->browser->getResponse()->headers->get('Content-Length'));
         $this->send('HEAD', '/api/settings');
         self::assertSame((string) $length, $this->browser->getResponse()->headers->get('Content-Length'));
-        self::assertSame('', $this->browser->getResponse()->getContent());
+        self::assertSame('', $this->said());
     }
 }

@@ -82,7 +82,7 @@ final class TripApiTest extends ApiTestCase
         $this->send('POST', '/api/trips/plan', self::example());
         self::assertSame(422, $this->answered());
         $says = 'Your parts make no lure of these types yet.';
-        self::assertStringContainsString($says, (string) $this->browser->getResponse()->getContent());
+        self::assertStringContainsString($says, $this->said());
     }
 
     public function testATripIsKeptChangedDeletedAndRestored(): void
@@ -144,7 +144,7 @@ final class TripApiTest extends ApiTestCase
         $this->send('POST', '/api/parts/import', ['contents' => (string) file_get_contents(self::PARTS)]);
         ob_start();
         $this->send('POST', '/api/trips/plan/longer', ['lures' => ['jig'], 'covers' => ['wood'], 'forage' => []] + self::example());
-        $lines = explode("\n", trim($this->browser->getInternalResponse()->getContent()));
+        $lines = explode("\n", trim($this->said()));
         ob_end_clean();
         self::assertGreaterThan(1, \count($lines));
         $last = json_decode(end($lines), true, 512, \JSON_THROW_ON_ERROR);
@@ -163,7 +163,7 @@ final class TripApiTest extends ApiTestCase
         $part = $this->send('GET', "/api/parts/$skirt");
         self::assertIsArray($part);
         $this->send('PUT', "/api/parts/$skirt", ['count' => 0] + $part);
-        self::assertLessThan(300, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertLessThan(300, $this->answered(), $this->said());
         self::assertStringNotContainsString($skirt, (string) json_encode($carry()), 'There is none left.');
         $this->send('PUT', "/api/parts/$skirt", $part, ['HTTP_IF_MATCH' => '*']);
         $again = $carry();
@@ -171,7 +171,7 @@ final class TripApiTest extends ApiTestCase
         $reasons = self::listAt($this->send('POST', '/api/advice', self::listAt($trip, 'reading')), 'reasons');
         $doubted = array_values(array_unique(array_filter(array_column($reasons, 'rule'), is_string(...))));
         $this->send('PUT', '/api/settings', ['units' => 'us', 'theme' => 'paper', 'schools' => new \stdClass(), 'doubted' => $doubted]);
-        self::assertLessThan(300, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertLessThan(300, $this->answered(), $this->said());
         self::assertNotSame($again, $carry());
     }
 
@@ -197,7 +197,7 @@ final class TripApiTest extends ApiTestCase
         $all = $this->send('GET', '/api/trips');
         self::assertIsArray($all);
         $this->browser->request('GET', '/api/trips/table');
-        $table = (string) $this->browser->getResponse()->getContent();
+        $table = $this->said();
         self::assertStringNotContainsString(",'-", $table, 'A number below zero is a number.');
         foreach ($all as $trip) {
             self::assertIsArray($trip);
@@ -225,7 +225,7 @@ final class TripApiTest extends ApiTestCase
             'carry' => ['lures' => 3, 'trailers' => 4, 'kinds' => 2],
         ] + self::example();
         $kept = $this->send('POST', '/api/trips', ['name' => 'Shares', 'trip' => $trip]);
-        self::assertSame(201, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(201, $this->answered(), $this->said());
         $said = static fn (?array $one): array => array_intersect_key(
             self::listIn($one, 'trip'),
             array_flip(['covers', 'depths_ft', 'moods', 'carry']),
@@ -233,11 +233,11 @@ final class TripApiTest extends ApiTestCase
         $before = $said($kept);
         self::assertEquals(array_intersect_key($trip, $before), $before);
         $this->browser->request('GET', '/api/trips/table');
-        $table = (string) $this->browser->getResponse()->getContent();
+        $table = $this->said();
         $this->send('DELETE', '/api/trips/'.self::textAt($kept, 'id'));
         $other = str_replace(substr(self::textAt($kept, 'id'), 0, 8), '0193b000', $table);
         $this->send('POST', '/api/trips/table', ['contents' => $other]);
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         self::assertIsArray($all = $this->send('GET', '/api/trips'));
         self::assertIsArray($all[0]);
         // In a table every cover has a share once one has.
@@ -280,7 +280,7 @@ final class TripApiTest extends ApiTestCase
     {
         $this->send('POST', '/api/trips', ['name' => 'Good', 'trip' => self::example()]);
         $this->browser->request('GET', '/api/trips/table');
-        [$heading, $line] = explode("\n", (string) $this->browser->getResponse()->getContent());
+        [$heading, $line] = explode("\n", $this->said());
         $good = (string) preg_replace('/^[0-9a-f-]{36}/', '', $line);
         $this->send('POST', '/api/trips/table', ['contents' => "$heading\n$good\n".str_replace('2026-05-09', '2026-02-30', $good)."\n"]);
         self::assertSame(422, $this->answered());
@@ -296,7 +296,7 @@ final class TripApiTest extends ApiTestCase
         $this->send('POST', '/api/parts/import', ['contents' => (string) file_get_contents(self::PARTS)]);
         $kept = $this->send('POST', '/api/trips', ['name' => 'Saturday; early', 'trip' => ['lures' => ['jig']] + self::example()]);
         $this->browser->request('GET', '/api/trips/'.self::textAt($kept, 'id').'/calendar');
-        $calendar = (string) $this->browser->getResponse()->getContent();
+        $calendar = $this->said();
         self::assertStringContainsString('SUMMARY:Saturday\; early', $calendar);
         // 5:15 in the Central time zone in May is 10:15 in UTC.
         self::assertStringContainsString('DTSTART:20260509T101500Z', $calendar);
@@ -318,7 +318,7 @@ final class TripApiTest extends ApiTestCase
     {
         $this->send('POST', '/api/parts/import', ['contents' => (string) file_get_contents(self::PARTS)]);
         $plan = $this->send('POST', '/api/trips/plan', ['to' => $to, 'lures' => ['jig']] + self::example());
-        self::assertSame(200, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(200, $this->answered(), $this->said());
         self::assertGreaterThan(0, $plan['scenarios'] ?? 0);
     }
 
@@ -333,7 +333,7 @@ final class TripApiTest extends ApiTestCase
         self::assertSame(204, $this->answered());
         foreach (["/api/trips/$id", '/api/current-reading'] as $address) {
             $this->send('PUT', $address, $this->send('GET', $address));
-            self::assertContains($this->answered(), [200, 204], "$address ".$this->browser->getResponse()->getContent());
+            self::assertContains($this->answered(), [200, 204], "$address ".$this->said());
         }
         $this->send('POST', '/api/trips', ['name' => 'Sunday', 'water_id' => $water, 'trip' => self::example()]);
         self::assertSame(201, $this->answered(), 'What was planned with no signal comes late.');
@@ -356,7 +356,7 @@ final class TripApiTest extends ApiTestCase
         $this->send('POST', '/api/trips/plan', $change + self::example());
         self::assertSame(422, $this->answered());
         self::assertSame([$field], array_keys($this->faults()));
-        self::assertStringContainsString($says, (string) $this->browser->getResponse()->getContent());
+        self::assertStringContainsString($says, $this->said());
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, string}> */

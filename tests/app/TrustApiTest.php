@@ -12,7 +12,7 @@ final class TrustApiTest extends ApiTestCase
         $reading = ['lure' => 'jig', 'visibility_in' => 0.9, 'forage' => 'perch', 'sky' => 'sun'] + self::reading();
         self::assertSame(['black', 'yellow'], $this->skirt($reading));
         $this->trust(['pick' => 'skirt.base', 'value' => 'yellow']);
-        self::assertSame(204, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(204, $this->answered(), $this->said());
         self::assertSame(['yellow', 'black'], $this->skirt($reading));
         $this->trust();
         self::assertSame(['black', 'yellow'], $this->skirt($reading));

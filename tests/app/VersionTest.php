@@ -34,7 +34,7 @@ final class VersionTest extends ApiTestCase
         self::assertIsArray($backup);
         self::assertSame($told['version'], $backup['program']);
         $this->browser->request('GET', '/');
-        $page = (string) $this->browser->getResponse()->getContent();
+        $page = $this->said();
         self::assertStringContainsString('"release":{"version":"'.ReleaseDocument::UNRELEASED.'"', $page);
     }
 

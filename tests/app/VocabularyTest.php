@@ -79,7 +79,7 @@ final class VocabularyTest extends ApiTestCase
     public function testEveryColourIsTakenKeptAndJudged(Colour $colour): void
     {
         $added = $this->send('POST', '/api/parts', [['colour' => $colour->value, 'accents' => [$colour->value]] + Samples::skirt()]);
-        self::assertSame(201, $this->answered(), (string) $this->browser->getResponse()->getContent());
+        self::assertSame(201, $this->answered(), $this->said());
         self::assertIsArray($added[0] ?? null);
         self::assertSame($colour->value, $added[0]['colour']);
         $build = ['skirt' => ['colour' => $colour->value] + Samples::skirt()] + Samples::build();
@@ -121,7 +121,7 @@ final class VocabularyTest extends ApiTestCase
         foreach (PartKind::cases() as $kind) {
             $part = ['kind' => $kind->value, 'name' => "A {$kind->value}", 'colour' => 'black'] + $fields;
             $this->send('POST', '/api/parts', [$part]);
-            self::assertSame(201, $this->answered(), $kind->value.(string) $this->browser->getResponse()->getContent());
+            self::assertSame(201, $this->answered(), $kind->value.$this->said());
         }
         self::assertCount(\count(PartKind::cases()), (array) ($this->send('GET', '/api/parts')['parts'] ?? []));
     }

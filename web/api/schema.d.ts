@@ -425,7 +425,7 @@ export interface paths {
             cookie?: never;
         };
         /** The current reading */
-        get: operations["desk"];
+        get: operations["currentReading"];
         /** Change the current reading */
         put: operations["keepCurrentReading"];
         post?: never;
@@ -5563,7 +5563,7 @@ export interface operations {
             503: components["responses"]["NotAvailable"];
         };
     };
-    desk: {
+    currentReading: {
         parameters: {
             query?: never;
             header?: never;

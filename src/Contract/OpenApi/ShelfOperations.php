@@ -12,7 +12,7 @@ final class ShelfOperations
 {
     /** Ids that were given before there was a rule for them: clients are named after them. */
     private const OLD_IDS = [
-        'waters Add' => 'addWater', 'built Show' => 'builtOne', 'current-reading Show' => 'desk',
+        'waters Add' => 'addWater', 'built Show' => 'builtOne', 'current-reading Show' => 'currentReading',
         'current-reading Replace' => 'keepCurrentReading',
     ];
 

@@ -28,7 +28,7 @@ final readonly class BackupController
     {
         LongWork::begin();
 
-        return $this->answer->file($this->make->text(), 'application/json', 'kontrast-backup.json');
+        return $this->answer->long($this->make->write(...), 'application/json', 'kontrast-backup.json');
     }
 
     #[Route(methods: ['POST'])]

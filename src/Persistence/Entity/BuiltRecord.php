@@ -16,11 +16,9 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Index(name: 'built_record_built', columns: ['built_at', 'id'])]
 class BuiltRecord implements Stored
 {
+    use Identified;
     use Versioned;
 
-    #[ORM\Id]
-    #[ORM\Column(length: 36)]
-    private string $id;
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $undoneAt = null;
     /** In minor units; @see Money. */
@@ -70,11 +68,6 @@ class BuiltRecord implements Stored
     public function undoneAt(): ?\DateTimeImmutable
     {
         return null === $this->undoneAt ? null : InUtc::read($this->undoneAt);
-    }
-
-    public function id(): string
-    {
-        return $this->id;
     }
 
     /** @return list<BuiltRecordPart> */

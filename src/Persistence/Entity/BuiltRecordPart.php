@@ -12,9 +12,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'built_record_part')]
 class BuiltRecordPart
 {
-    #[ORM\Id]
-    #[ORM\Column(length: 36)]
-    private string $id;
+    use Identified;
 
     public function __construct(
         #[ORM\ManyToOne(inversedBy: 'parts')]
@@ -28,11 +26,6 @@ class BuiltRecordPart
         private int $count,
     ) {
         $this->id = Uuid::v7()->toRfc4122();
-    }
-
-    public function id(): string
-    {
-        return $this->id;
     }
 
     public function record(): BuiltRecord

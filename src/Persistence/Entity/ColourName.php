@@ -14,18 +14,13 @@ use Symfony\Component\Uid\Uuid;
 class ColourName implements HasDocument, Deletable
 {
     use DeletedAt;
+    use Documented;
+    use Identified;
+    use Named;
     use Versioned;
 
     /** Fields of its document that have a column. */
     public const COLUMNS = ['id' => 0, 'version' => 0, 'name' => 0];
-
-    #[ORM\Id]
-    #[ORM\Column(length: 36)]
-    private string $id;
-    #[ORM\Column(length: 120)]
-    private string $name;
-    #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
-    private StoredDocument $document;
 
     public function __construct(ColourNameDocument $name, StoredDocument $document)
     {
@@ -37,20 +32,5 @@ class ColourName implements HasDocument, Deletable
     {
         $this->name = trim($name->name);
         $this->document = $document;
-    }
-
-    public function id(): string
-    {
-        return $this->id;
-    }
-
-    public function title(): string
-    {
-        return $this->name;
-    }
-
-    public function document(): StoredDocument
-    {
-        return $this->document;
     }
 }

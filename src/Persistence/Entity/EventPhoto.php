@@ -13,9 +13,8 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'event_photo')]
 class EventPhoto
 {
-    #[ORM\Id]
-    #[ORM\Column(length: 36)]
-    private string $id;
+    use Identified;
+
     /** JPEG in base64: SQLite's driver hands blobs out as streams, which cannot be read twice. */
     #[ORM\Column(type: Types::TEXT)]
     private string $jpeg;
@@ -24,11 +23,6 @@ class EventPhoto
     {
         $this->id = Uuid::v7()->toRfc4122();
         $this->jpeg = base64_encode($jpeg);
-    }
-
-    public function id(): string
-    {
-        return $this->id;
     }
 
     public function jpeg(): string

@@ -18,6 +18,9 @@ use Symfony\Component\Uid\Uuid;
 class InventoryPart implements HasDocument, Deletable
 {
     use DeletedAt;
+    use Documented;
+    use Identified;
+    use Named;
     use Versioned;
 
     /** Fields of a part document that have a column. */
@@ -25,13 +28,8 @@ class InventoryPart implements HasDocument, Deletable
         'id' => 0, 'version' => 0, 'kind' => 0, 'name' => 0, 'count' => 0, 'low_at' => 0, 'box' => 0, 'cost' => 0, 'lures' => 0,
     ];
 
-    #[ORM\Id]
-    #[ORM\Column(length: 36)]
-    private string $id;
     #[ORM\Column(length: 20, enumType: PartKind::class)]
     private PartKind $kind;
-    #[ORM\Column(length: 120)]
-    private string $name;
     #[ORM\Column]
     private int $count;
     /** Low stock from this count down. */
@@ -45,8 +43,6 @@ class InventoryPart implements HasDocument, Deletable
     /** What a head is made into, by spaces. */
     #[ORM\Column(length: 80)]
     private string $lures;
-    #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
-    private StoredDocument $document;
 
     /** @param StoredDocument $document what has no column */
     public function __construct(InventoryPartDocument $part, StoredDocument $document)
@@ -72,19 +68,9 @@ class InventoryPart implements HasDocument, Deletable
         $this->count = $count;
     }
 
-    public function id(): string
-    {
-        return $this->id;
-    }
-
     public function kind(): PartKind
     {
         return $this->kind;
-    }
-
-    public function title(): string
-    {
-        return $this->name;
     }
 
     public function count(): int
@@ -100,11 +86,6 @@ class InventoryPart implements HasDocument, Deletable
     public function box(): string
     {
         return $this->box;
-    }
-
-    public function document(): StoredDocument
-    {
-        return $this->document;
     }
 
     public function lowAt(): ?int

@@ -9,6 +9,7 @@ use Doctrine\ORM\Mapping as ORM;
 /** A table of one row that is one document: the settings, what is on the bench. */
 trait OnlyOne
 {
+    use Documented;
     use Versioned;
 
     public const ONLY = 'only';
@@ -16,8 +17,6 @@ trait OnlyOne
     #[ORM\Id]
     #[ORM\Column(length: 10)]
     private string $id = self::ONLY;
-    #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
-    private StoredDocument $document;
 
     public function __construct(StoredDocument $document)
     {
@@ -32,10 +31,5 @@ trait OnlyOne
     public function id(): string
     {
         return $this->id;
-    }
-
-    public function document(): StoredDocument
-    {
-        return $this->document;
     }
 }

@@ -17,11 +17,10 @@ use Symfony\Component\Uid\Uuid;
 class Outing implements HasDocument, Deletable
 {
     use DeletedAt;
+    use Documented;
+    use Identified;
     use Versioned;
 
-    #[ORM\Id]
-    #[ORM\Column(length: 36)]
-    private string $id;
     #[ORM\Column]
     private \DateTimeImmutable $startedAt;
     #[ORM\Column(nullable: true)]
@@ -35,8 +34,6 @@ class Outing implements HasDocument, Deletable
     /** Counts what is noted in it, so that its version counts with it. */
     #[ORM\Column]
     private int $notes = 0;
-    #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
-    private StoredDocument $document;
     /** @var Collection<int, Stint> */
     #[ORM\OneToMany(targetEntity: Stint::class, mappedBy: 'outing', cascade: ['persist', 'remove'], orphanRemoval: true)]
     #[ORM\OrderBy(['startedAt' => 'ASC', 'id' => 'ASC'])]
@@ -88,19 +85,9 @@ class Outing implements HasDocument, Deletable
         $this->stints->removeElement($stint);
     }
 
-    public function id(): string
-    {
-        return $this->id;
-    }
-
     public function title(): string
     {
         return 'Outing of '.InUtc::read($this->startedAt)->format('Y-m-d');
-    }
-
-    public function document(): StoredDocument
-    {
-        return $this->document;
     }
 
     public function startedAt(): \DateTimeImmutable

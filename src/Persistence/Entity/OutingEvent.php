@@ -18,11 +18,10 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'outing_event')]
 class OutingEvent
 {
+    use Identified;
+
     private const AS_STORED = \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR;
 
-    #[ORM\Id]
-    #[ORM\Column(length: 36)]
-    private string $id;
     #[ORM\Column(name: 'happened_at')]
     private \DateTimeImmutable $at;
     #[ORM\Column(length: 20, enumType: EventKind::class)]
@@ -97,11 +96,6 @@ class OutingEvent
     public function picture(?string $jpeg): void
     {
         $this->photo = null === $jpeg ? null : new EventPhoto($jpeg);
-    }
-
-    public function id(): string
-    {
-        return $this->id;
     }
 
     public function stint(): Stint

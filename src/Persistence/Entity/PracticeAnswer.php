@@ -14,26 +14,18 @@ use Symfony\Component\Uid\Uuid;
 class PracticeAnswer implements HasDocument, Deletable
 {
     use DeletedAt;
+    use Documented;
+    use Identified;
     use Versioned;
 
-    #[ORM\Id]
-    #[ORM\Column(length: 36)]
-    private string $id;
     #[ORM\Column]
     private \DateTimeImmutable $givenAt;
-    #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
-    private StoredDocument $document;
 
     public function __construct(?string $id, \DateTimeImmutable $givenAt, StoredDocument $document)
     {
         $this->id = $id ?? Uuid::v7()->toRfc4122();
         $this->givenAt = InUtc::convert($givenAt);
         $this->document = $document;
-    }
-
-    public function id(): string
-    {
-        return $this->id;
     }
 
     public function title(): string
@@ -44,10 +36,5 @@ class PracticeAnswer implements HasDocument, Deletable
     public function givenAt(): \DateTimeImmutable
     {
         return InUtc::read($this->givenAt);
-    }
-
-    public function document(): StoredDocument
-    {
-        return $this->document;
     }
 }

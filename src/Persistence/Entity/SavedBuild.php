@@ -17,19 +17,15 @@ use Symfony\Component\Uid\Uuid;
 class SavedBuild implements HasDocument, Deletable
 {
     use DeletedAt;
+    use Documented;
+    use Identified;
+    use Named;
     use Versioned;
 
-    #[ORM\Id]
-    #[ORM\Column(length: 36)]
-    private string $id;
-    #[ORM\Column(length: 120)]
-    private string $name;
     #[ORM\Column(length: 2000)]
     private string $note;
     #[ORM\Column(length: 20, enumType: LureKind::class)]
     private LureKind $lure;
-    #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
-    private StoredDocument $document;
     /** A data URL of a small picture. */
     #[ORM\Column(type: Types::TEXT, nullable: true)]
     private ?string $photo;
@@ -49,16 +45,6 @@ class SavedBuild implements HasDocument, Deletable
         $this->photo = $build->photo;
     }
 
-    public function id(): string
-    {
-        return $this->id;
-    }
-
-    public function title(): string
-    {
-        return $this->name;
-    }
-
     public function note(): string
     {
         return $this->note;
@@ -72,10 +58,5 @@ class SavedBuild implements HasDocument, Deletable
     public function photo(): ?string
     {
         return $this->photo;
-    }
-
-    public function document(): StoredDocument
-    {
-        return $this->document;
     }
 }

@@ -16,11 +16,10 @@ use Symfony\Component\Uid\Uuid;
 class SavedReading implements HasDocument, Deletable
 {
     use DeletedAt;
+    use Documented;
+    use Identified;
     use Versioned;
 
-    #[ORM\Id]
-    #[ORM\Column(length: 36)]
-    private string $id;
     #[ORM\Column]
     private \DateTimeImmutable $takenAt;
     #[ORM\Column(length: 20, enumType: LureChoice::class)]
@@ -29,8 +28,6 @@ class SavedReading implements HasDocument, Deletable
     private ?Water $water;
     #[ORM\Column(length: 1000)]
     private string $note;
-    #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
-    private StoredDocument $document;
 
     public function __construct(SavedReadingDocument $reading, \DateTimeImmutable $takenAt, ?Water $water, StoredDocument $document)
     {
@@ -40,11 +37,6 @@ class SavedReading implements HasDocument, Deletable
         $this->water = $water;
         $this->note = $reading->note;
         $this->document = $document;
-    }
-
-    public function id(): string
-    {
-        return $this->id;
     }
 
     public function title(): string
@@ -66,10 +58,5 @@ class SavedReading implements HasDocument, Deletable
     public function water(): ?Water
     {
         return $this->water;
-    }
-
-    public function document(): StoredDocument
-    {
-        return $this->document;
     }
 }

@@ -13,9 +13,8 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\UniqueConstraint(name: 'session_token', columns: ['token_hash'])]
 class Session
 {
-    #[ORM\Id]
-    #[ORM\Column(length: 36)]
-    private string $id;
+    use Identified;
+
     #[ORM\Column]
     private \DateTimeImmutable $signedInAt;
     #[ORM\Column]
@@ -33,11 +32,6 @@ class Session
         $this->id = Uuid::v7()->toRfc4122();
         $this->signedInAt = InUtc::convert($at);
         $this->lastUsedAt = $this->signedInAt;
-    }
-
-    public function id(): string
-    {
-        return $this->id;
     }
 
     public function tokenHash(): string

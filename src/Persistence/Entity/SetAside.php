@@ -14,9 +14,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'set_aside')]
 class SetAside
 {
-    #[ORM\Id]
-    #[ORM\Column(length: 36)]
-    private string $id;
+    use Identified;
 
     public function __construct(
         #[ORM\Column(length: 20, enumType: StoredAs::class)]
@@ -30,11 +28,6 @@ class SetAside
         ?string $id = null,
     ) {
         $this->id = $id ?? Uuid::v7()->toRfc4122();
-    }
-
-    public function id(): string
-    {
-        return $this->id;
     }
 
     public function kind(): StoredAs

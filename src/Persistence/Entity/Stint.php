@@ -19,17 +19,15 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'stint')]
 class Stint implements HasDocument
 {
-    #[ORM\Id]
-    #[ORM\Column(length: 36)]
-    private string $id;
+    use Documented;
+    use Identified;
+
     #[ORM\Column(length: 10, enumType: Angler::class)]
     private Angler $angler;
     #[ORM\Column]
     private \DateTimeImmutable $startedAt;
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $endedAt;
-    #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
-    private StoredDocument $document;
     /** The picks of the advice of that moment that it follows, with commas between; null where nobody knows. */
     #[ORM\Column(length: 120, nullable: true)]
     private ?string $followed;
@@ -107,11 +105,6 @@ class Stint implements HasDocument
         $this->events->removeElement($event);
     }
 
-    public function id(): string
-    {
-        return $this->id;
-    }
-
     public function title(): string
     {
         return 'Stint of '.$this->startedAt()->format('Y-m-d H:i');
@@ -141,11 +134,6 @@ class Stint implements HasDocument
     public function endedAt(): ?\DateTimeImmutable
     {
         return null === $this->endedAt ? null : InUtc::read($this->endedAt);
-    }
-
-    public function document(): StoredDocument
-    {
-        return $this->document;
     }
 
     /** @return list<OutingEvent> in order of time */

@@ -12,9 +12,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'swatch')]
 class Swatch implements Stored
 {
-    #[ORM\Id]
-    #[ORM\Column(length: 36)]
-    private string $id;
+    use Identified;
 
     public function __construct(
         #[ORM\Column(length: 120)]
@@ -23,11 +21,6 @@ class Swatch implements Stored
         private string $hex,
     ) {
         $this->id = Uuid::v7()->toRfc4122();
-    }
-
-    public function id(): string
-    {
-        return $this->id;
     }
 
     public function version(): int

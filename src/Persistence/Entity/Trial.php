@@ -15,17 +15,13 @@ use Symfony\Component\Uid\Uuid;
 class Trial implements HasDocument, Deletable
 {
     use DeletedAt;
+    use Documented;
+    use Identified;
+    use Named;
     use Versioned;
 
-    #[ORM\Id]
-    #[ORM\Column(length: 36)]
-    private string $id;
-    #[ORM\Column(length: 120)]
-    private string $name;
     #[ORM\Column]
     private \DateTimeImmutable $begunAt;
-    #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
-    private StoredDocument $document;
 
     public function __construct(SavedTrialDocument $trial, \DateTimeImmutable $begunAt, StoredDocument $document)
     {
@@ -33,21 +29,6 @@ class Trial implements HasDocument, Deletable
         $this->name = trim($trial->name);
         $this->begunAt = InUtc::convert($begunAt);
         $this->document = $document;
-    }
-
-    public function id(): string
-    {
-        return $this->id;
-    }
-
-    public function title(): string
-    {
-        return $this->name;
-    }
-
-    public function document(): StoredDocument
-    {
-        return $this->document;
     }
 
     public function begunAt(): \DateTimeImmutable

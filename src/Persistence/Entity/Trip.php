@@ -15,21 +15,17 @@ use Symfony\Component\Uid\Uuid;
 class Trip implements HasDocument, Deletable
 {
     use DeletedAt;
+    use Documented;
+    use Identified;
+    use Named;
     use Versioned;
 
-    #[ORM\Id]
-    #[ORM\Column(length: 36)]
-    private string $id;
-    #[ORM\Column(length: 120)]
-    private string $name;
     #[ORM\Column(length: 2000)]
     private string $note;
     #[ORM\Column(length: 10)]
     private string $date;
     #[ORM\ManyToOne]
     private ?Water $water;
-    #[ORM\Embedded(class: StoredDocument::class, columnPrefix: false)]
-    private StoredDocument $document;
 
     public function __construct(SavedTripDocument $trip, ?Water $water, StoredDocument $document)
     {
@@ -44,16 +40,6 @@ class Trip implements HasDocument, Deletable
         $this->date = $trip->trip->date;
         $this->water = $water;
         $this->document = $document;
-    }
-
-    public function id(): string
-    {
-        return $this->id;
-    }
-
-    public function title(): string
-    {
-        return $this->name;
     }
 
     /** Such as 2026-05-09. */
@@ -71,10 +57,5 @@ class Trip implements HasDocument, Deletable
     public function water(): ?Water
     {
         return $this->water;
-    }
-
-    public function document(): StoredDocument
-    {
-        return $this->document;
     }
 }

@@ -19,13 +19,10 @@ use Symfony\Component\Uid\Uuid;
 class Water implements Deletable
 {
     use DeletedAt;
+    use Identified;
+    use Named;
     use Versioned;
 
-    #[ORM\Id]
-    #[ORM\Column(length: 36)]
-    private string $id;
-    #[ORM\Column(length: 120)]
-    private string $name;
     #[ORM\Column(length: 20, enumType: Tint::class)]
     private Tint $tint;
     #[ORM\Column]
@@ -58,16 +55,6 @@ class Water implements Deletable
         $this->latitude = $water->place?->latitude;
         $this->longitude = $water->place?->longitude;
         $this->timeZone = $water->place?->time_zone;
-    }
-
-    public function id(): string
-    {
-        return $this->id;
-    }
-
-    public function title(): string
-    {
-        return $this->name;
     }
 
     public function document(): WaterDocument

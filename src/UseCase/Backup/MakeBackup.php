@@ -44,16 +44,6 @@ final readonly class MakeBackup
         $this->transaction->snapshot(fn () => $this->read($to));
     }
 
-    public function text(): string
-    {
-        $text = '';
-        $this->write(static function (string $piece) use (&$text): void {
-            $text .= $piece;
-        });
-
-        return $text;
-    }
-
     /** @param callable(string): void $to */
     private function read(callable $to): void
     {
