@@ -223,7 +223,7 @@ async function distance(browser) {
 const PLAYED_MS = 4000
 const playsOf = async (page) => {
   await page.getByRole('button', { name: 'Play', exact: true }).click()
-  await page.waitForFunction(() => document.getAnimations().length > 8)
+  await page.waitForFunction(() => document.getAnimations().length > 4)
   await page.waitForTimeout(500)
 }
 

@@ -22,9 +22,9 @@ use App\Persistence\Transaction;
 final readonly class PartsImportPlan
 {
     public const MOST_LINES = 100_000;
-    /** Stored parts are looked up for so many lines at once. */
     /** Share by which a number may have been rounded on its way through a spreadsheet. (Chosen: LibreOffice shows ten digits.) */
     private const SPREADSHEETS_LEEWAY = 1e-9;
+    /** Stored parts are looked up for so many lines at once. */
     private const CHUNK = 250;
 
     public function __construct(
