@@ -16,6 +16,7 @@ use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\SkirtMaterial;
 use Kontrast\Lure\TrailerStyle;
 use Kontrast\Lure\Trim;
+use Kontrast\Measure\Said;
 
 /** How a build is put together, step by step, in the order of the trade (A1 to A3). */
 final class BuildSteps
@@ -100,7 +101,7 @@ final class BuildSteps
                 new BuildStep(
                     Task::FirstBead,
                     'Slide the first bead down the upper arm until it touches the bend.',
-                    ['bead, '.Hardware::BEAD],
+                    ['bead, '.Hardware::said(Hardware::BEAD)],
                     why: 'It keeps the clevis from sliding into the bend and jamming.',
                     facts: ['A1', 'A2'],
                 ),
@@ -114,21 +115,21 @@ final class BuildSteps
                 new BuildStep(
                     Task::SecondBead,
                     'Slide the second bead on behind the clevis.',
-                    ['bead, '.Hardware::BEAD],
+                    ['bead, '.Hardware::said(Hardware::BEAD)],
                     why: 'The clevis spins between the two beads.',
                     facts: ['A1'],
                 ),
                 new BuildStep(
                     Task::Spacer,
                     'Slide the spacer tube on.',
-                    ['spacer, '.Hardware::SPACER],
+                    ['spacer, '.Hardware::said(Hardware::SPACER)],
                     why: 'It keeps the front blade away from the rear blade.',
                     facts: ['A1'],
                 ),
                 new BuildStep(
                     Task::ThirdBead,
                     'Slide the third bead on. Leave enough wire behind it for the loop.',
-                    ['bead, '.Hardware::BEAD],
+                    ['bead, '.Hardware::said(Hardware::BEAD)],
                     facts: ['A1'],
                 ),
             ];
@@ -140,7 +141,7 @@ final class BuildSteps
                 Task::FormLoop,
                 'Bend the end of the wire around the pliers into a small loop. Leave it open just enough for the swivel to pass. Cut '
                     .'off the extra wire.',
-                ['wire, '.Hardware::WIRE_IN.' in'],
+                ['wire, '.Said::quantity(Hardware::WIRE_IN, 'in')],
                 'round-nose pliers and a wire cutter',
                 null,
                 ['A1', 'C1'],
@@ -219,7 +220,7 @@ final class BuildSteps
                 ),
             new BuildStep(
                 Task::Tie,
-                'Put a small cable tie, four inches long, over the collar, with its lock '.($jig ? 'under the weed guard' : 'on the bottom')
+                'Put a small cable tie, ‹4 in|four inches› long, over the collar, with its lock '.($jig ? 'under the weed guard' : 'on the bottom')
                     .' and no strands caught in it. Pull it tight, cut the end flush, and remove the rubber collar.',
                 ['cable tie, '.Hardware::TIE],
                 'small cutter',

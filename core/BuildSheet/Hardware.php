@@ -25,6 +25,12 @@ final readonly class Hardware
     {
     }
 
+    /** A size as it stands in a sentence: what is measured may be said in other units, a trade size is one. */
+    public static function said(string $size): string
+    {
+        return str_ends_with($size, ' in') ? "‹{$size}›" : $size;
+    }
+
     /** @return list<self> */
     public static function count(Composition $build): array
     {

@@ -15,6 +15,7 @@ use Kontrast\Lure\HookSize;
 use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Measurer;
 use Kontrast\Measure\Length;
+use Kontrast\Measure\Said;
 use Kontrast\Rulebook\Brief;
 use Kontrast\Scoring\PartFit;
 
@@ -180,8 +181,8 @@ final class Misfits
             new Misfit(
                 'hook',
                 $size > max($fit)
-                    ? "{$build->hook->size->label()} is too long: it reaches past the skirt on a {$build->head->weight->label()} head."
-                    : "{$build->hook->size->label()} is too small to fit over the hook of a {$build->head->weight->label()} head.",
+                    ? "{$build->hook->size->label()} is too long: it reaches past the skirt on a {$build->head->weight->said()} head."
+                    : "{$build->hook->size->label()} is too small to fit over the hook of a {$build->head->weight->said()} head.",
                 $instead,
             ),
         ];
@@ -200,7 +201,7 @@ final class Misfits
                     'A %s hook is %s for a %s head.',
                     $build->head->mouldedHook()->label(),
                     $off > 0 ? 'large' : 'small',
-                    $build->head->weight->label(),
+                    $build->head->weight->said(),
                 ),
                 "about {$usual->label()}",
             ),
@@ -215,12 +216,12 @@ final class Misfits
 
         return match (true) {
             $range->least->isHeavierThan($weight) => [
-                new Misfit('head', "{$weight->label()} is light for this depth and retrieve: it loses contact with the "
-                    .'bottom.', $range->label()),
+                new Misfit('head', "{$weight->said()} is light for this depth and retrieve: it loses contact with the "
+                    .'bottom.', $range->said()),
             ],
             $weight->isHeavierThan($range->most) => [
-                new Misfit('head', "{$weight->label()} is heavy for this depth and retrieve: it digs into the bottom or "
-                    .'cover.', $range->label()),
+                new Misfit('head', "{$weight->said()} is heavy for this depth and retrieve: it digs into the bottom or "
+                    .'cover.', $range->said()),
             ],
             default => [],
         };
@@ -240,7 +241,7 @@ final class Misfits
 
     private static function inches(Length $length): string
     {
-        return round(ceil($length->inInches() * 4) / 4, 2).' in';
+        return Said::quantity(round(ceil($length->inInches() * 4) / 4, 2), 'in');
     }
 
     private static function words(string $words): string

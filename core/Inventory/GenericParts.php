@@ -23,6 +23,8 @@ use Kontrast\Material\BuildOptics;
 use Kontrast\Material\Metal;
 use Kontrast\Material\Palette;
 use Kontrast\Material\Srgb;
+use Kontrast\Measure\Said;
+use Kontrast\Measure\Units;
 
 /**
  * Parts that nobody owns yet: what a build in words is put together from, in the colors of those words, as any store would sell them.
@@ -58,14 +60,14 @@ final class GenericParts
     {
         $head = $build->head;
         $colours = self::words($head->colour, null === $head->belly ? [] : [$head->belly], ' over ');
-        $words = "{$head->weight->label()} $colours {$build->kind->label()} head"
+        $name = "{$head->weight->said()} $colours {$build->kind->label()} head"
             .($head->eye ? ' with an eye' : '')
             .(HeadMaterial::Lead === $head->material ? '' : ', '.$head->material->label())
             .(Arm::Short === $build->arm ? ', short arm' : '');
 
         return new InventoryHead(
-            self::MARK.$words,
-            $words,
+            self::MARK.Said::in($name, Units::Us),
+            $name,
             [$build->kind],
             $head->weight,
             self::colour($head->colour),
@@ -114,8 +116,8 @@ final class GenericParts
 
     private static function trailer(Trailer $trailer): InventoryTrailer
     {
-        $words = implode(' ', [
-            round($trailer->length->inInches(), 2).' in',
+        $name = implode(' ', [
+            Said::quantity(round($trailer->length->inInches(), 2), 'in'),
             self::words($trailer->base, $trailer->accents, ' with ').([] === $trailer->belly ? '' : self::over($trailer->belly)),
             ...(Opacity::Opaque === $trailer->opacity ? [] : ['see-through']),
             ...(Surface::Flake === $trailer->surface ? ['flake'] : []),
@@ -124,8 +126,8 @@ final class GenericParts
         ]);
 
         return new InventoryTrailer(
-            id: self::MARK.$words,
-            name: $words,
+            id: self::MARK.Said::in($name, Units::Us),
+            name: $name,
             style: $trailer->style,
             length: $trailer->length,
             base: self::colour($trailer->base),

@@ -21,9 +21,9 @@ enum Moment: string
     {
         return match ($this) {
             self::FirstFifty => 'Where crawfish turn red, they start now: red-orange works at any clarity.',
-            self::QuickRise => 'A quick warm-up: try a bladed jig over shallow cover in 3 to 6 ft.',
-            self::LowSixties => 'Go down to a thin 3 in trailer.',
-            self::BackInFifties => 'Brown with orange is a jig skirt for water in the 50s again.',
+            self::QuickRise => 'A quick warm-up: try a bladed jig over shallow cover in ‹3 to 6 ft›.',
+            self::LowSixties => 'Go down to a thin ‹3 in› trailer.',
+            self::BackInFifties => 'Brown with orange is a jig skirt for water ‹of 50 to 59 °F|in the 50s› again.',
         };
     }
 
@@ -42,10 +42,10 @@ enum Moment: string
     private static function exceptions(): array
     {
         return [
-            self::FirstFifty->value => 'first 50 °F of the year',
-            self::QuickRise->value => 'up 4 °F or more in three days',
-            self::LowSixties->value => 'into the low 60s',
-            self::BackInFifties->value => 'back in the 50s',
+            self::FirstFifty->value => 'first ‹50 °F› of the year',
+            self::QuickRise->value => 'up ‹4 F°› or more in three days',
+            self::LowSixties->value => '‹into 60 to 63 °F|into the low 60s›',
+            self::BackInFifties->value => '‹back at 50 to 59 °F|back in the 50s›',
         ];
     }
 }

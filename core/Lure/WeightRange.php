@@ -25,4 +25,10 @@ final readonly class WeightRange
     {
         return $this->least->label().' to '.$this->most->label();
     }
+
+    /** As it stands in a sentence. */
+    public function said(): string
+    {
+        return $this->least->said().' to '.$this->most->said();
+    }
 }

@@ -63,4 +63,10 @@ final readonly class Weight
             array_filter([0 === $whole ? '' : (string) $whole, $fraction], static fn (string $part): bool => '' !== $part),
         ).' oz';
     }
+
+    /** As it stands in a sentence. */
+    public function said(): string
+    {
+        return "‹{$this->label()}›";
+    }
 }

@@ -71,8 +71,8 @@ enum Mistake: string
             self::StretchyInBox => 'Stretchy (TPE) plastic melts together with other soft plastic: it gets a bag of its own.',
             self::GreenPumpkinOnBlackBlue => 'A green pumpkin blade goes with a green pumpkin skirt, never with black and blue.',
             self::SilverForCrawfish => 'Silver is for baitfish: where they eat crawfish the blade is gold or copper, in clear water too.',
-            self::HeavyUnderDock => 'A swim jig worked high under a dock is light, 5/16 oz: half an ounce sinks below them.',
-            self::HeavyOverGrass => 'A bladed jig rides over grass when it is light, 5/16 or 3/8 oz: half an ounce digs in.',
+            self::HeavyUnderDock => 'A swim jig worked high under a dock is light, ‹5/16 oz›: ‹1/2 oz|half an ounce› sinks below them.',
+            self::HeavyOverGrass => 'A bladed jig rides over grass when it is light, ‹5/16 or 3/8 oz›: ‹1/2 oz|half an ounce› digs in.',
             self::ColdWithoutJacket => 'Cold water takes your breath and strength in minutes: wear a life jacket, and do not go alone.',
         };
     }

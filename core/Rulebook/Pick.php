@@ -28,7 +28,7 @@ final readonly class Pick
 
     public static function of(Slot $slot, Value $value): self
     {
-        return new self($slot, static fn (Situation $situation): array => [$value], null, $value->key, $value, []);
+        return new self($slot, static fn (Situation $situation): array => [$value], null, $value->said(), $value, []);
     }
 
     /** The same answer as another question got. */

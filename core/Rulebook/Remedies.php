@@ -125,7 +125,7 @@ final readonly class Remedies
 
         return match (true) {
             !$reading->lure->takesTrailerHook(), Arm::Short === $reading->arm => [
-                $this->lure->hasTrailer() ? 'Use a shorter trailer, or cut half an inch off this one.' : 'Trim the skirt shorter.',
+                $this->lure->hasTrailer() ? 'Use a shorter trailer, or cut ‹1/2 in|half an inch› off this one.' : 'Trim the skirt shorter.',
                 'This lure takes no trailer hook, so make the lure end closer to its hook.',
                 ['L7', 'T8'],
                 $this->lure->hasTrailer() ? RemedyChange::Trailer : RemedyChange::Skirt,
@@ -216,7 +216,7 @@ final readonly class Remedies
 
         return [] === $lighter
             ? 'Reel faster; there is no lighter head.'
-            : 'A lighter head: '.Weight::ounces($lighter[\count($lighter) - 1])->label().'.';
+            : 'A lighter head: '.Weight::ounces($lighter[\count($lighter) - 1])->said().'.';
     }
 
     private function heavier(): string
@@ -225,7 +225,7 @@ final readonly class Remedies
 
         return [] === $heavier
             ? 'Reel slower; there is no heavier head.'
-            : 'A heavier head: '.Weight::ounces($heavier[0])->label()
+            : 'A heavier head: '.Weight::ounces($heavier[0])->said()
                 .($this->hasBusyTrailer() ? ', or a paddle tail, which lifts less.' : '.');
     }
 

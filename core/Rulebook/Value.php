@@ -9,6 +9,7 @@ use Kontrast\Lure\HookSize;
 use Kontrast\Lure\NumberRange;
 use Kontrast\Lure\WeightRange;
 use Kontrast\Measure\Length;
+use Kontrast\Measure\Said;
 use Kontrast\Measure\Weight;
 
 /**
@@ -34,5 +35,15 @@ final readonly class Value
             true === $of => 'yes',
             default => 'no',
         }, $of);
+    }
+
+    /** As it stands in a sentence: its key, with quantities that can be said in other units. */
+    public function said(): string
+    {
+        return match (true) {
+            $this->of instanceof WeightRange, $this->of instanceof Weight => $this->of->said(),
+            $this->of instanceof Length => Said::quantity(round($this->of->inInches(), 2), 'in'),
+            default => $this->key,
+        };
     }
 }

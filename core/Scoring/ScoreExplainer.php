@@ -13,6 +13,7 @@ use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\Colour;
 use Kontrast\Lure\Head;
 use Kontrast\Measure\Length;
+use Kontrast\Measure\Said;
 use Kontrast\Rulebook\PartGoal;
 use Kontrast\Vision\Separation;
 
@@ -35,8 +36,8 @@ final readonly class ScoreExplainer
         $front = $advised->frontBlade();
 
         return match ($trait) {
-            ScoredTrait::HeadWeight => "{$build->head->weight->label()}; {$advised->head->weight->label()} advised, "
-                ."{$advised->head->range->label()} would work",
+            ScoredTrait::HeadWeight => "{$build->head->weight->said()}; {$advised->head->weight->said()} advised, "
+                ."{$advised->head->range->said()} would work",
             ScoredTrait::HeadColour => self::colours($build->head->partColour, $advised->head->colour),
             ScoredTrait::HeadFace => self::beside(
                 self::face($build->head->inWords()),
@@ -125,7 +126,7 @@ final readonly class ScoreExplainer
 
     private static function inches(?Length $length): ?string
     {
-        return null === $length ? null : round($length->inInches(), 2).' in';
+        return null === $length ? null : Said::quantity(round($length->inInches(), 2), 'in');
     }
 
     private static function beside(?string $is, ?string $advised): string

@@ -19,15 +19,15 @@ final class BestFor
     {
         $said = [];
         foreach ([
-            [static fn (Scenario $one): string => $one->reading->sky->label(), ''],
-            [static fn (Scenario $one): string => (string) round($one->reading->visibility->inInches()), ' in visibility'],
-            [static fn (Scenario $one): string => $one->reading->cover->label(), ''],
-            [static fn (Scenario $one): string => $one->reading->forage->label(), ''],
-            [static fn (Scenario $one): string => $one->mood(), ''],
-        ] as [$of, $unit]) {
+            [static fn (Scenario $one): string => $one->reading->sky->label(), '%s'],
+            [static fn (Scenario $one): string => (string) round($one->reading->visibility->inInches()), '‹%s in› visibility'],
+            [static fn (Scenario $one): string => $one->reading->cover->label(), '%s'],
+            [static fn (Scenario $one): string => $one->reading->forage->label(), '%s'],
+            [static fn (Scenario $one): string => $one->mood(), '%s'],
+        ] as [$of, $asSaid]) {
             $mostly = self::mostly($mine, $of);
             if (self::shareOf($mostly, $all, $of) < self::TELLING) {
-                $said[] = self::either($mostly).$unit;
+                $said[] = \sprintf($asSaid, self::either($mostly));
             }
         }
 

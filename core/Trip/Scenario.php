@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Kontrast\Trip;
 
+use Kontrast\Measure\Said;
 use Kontrast\Measure\TimeOfDay;
 use Kontrast\Reading\Reading;
 
@@ -43,7 +44,7 @@ final readonly class Scenario
                 TimeOfDay::atMinute($this->from)->said(),
                 TimeOfDay::atMinute($this->to)->said(),
             ),
-            round($this->reading->visibility->inInches()).' in visibility',
+            Said::quantity(round($this->reading->visibility->inInches()), 'in').' visibility',
             $this->reading->cover->label(),
             $this->reading->forage->label(),
             $this->mood(),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Kontrast\Water;
 
 use Kontrast\Measure\Length;
+use Kontrast\Measure\Said;
 
 /** Thrown where somebody claims to see farther than pure water lets them. */
 final class ClearerThanWater extends \DomainException
@@ -17,9 +18,9 @@ final class ClearerThanWater extends \DomainException
     public static function than(Length $visibility, Length $most): self
     {
         return new self($most, \sprintf(
-            '%s is clearer than pure water allows under this sky. The largest value here is %s in.',
-            round($visibility->inInches(), 1),
-            floor($most->inInches()),
+            '%s is clearer than pure water allows under this sky. The largest value here is %s.',
+            Said::quantity(round($visibility->inInches(), 1), 'in'),
+            Said::quantity(floor($most->inInches()), 'in'),
         ));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Cli;
 
+use Kontrast\Measure\Said;
+use Kontrast\Measure\Units;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
@@ -18,6 +20,6 @@ final class Errors
     /** @param string|list<string> $lines as they are: what stands in angle brackets is no format */
     public static function tell(OutputInterface $output, string|array $lines): void
     {
-        self::stream($output)->writeln($lines, OutputInterface::OUTPUT_RAW);
+        self::stream($output)->writeln(array_map(static fn (string $line): string => Said::in($line, Units::Us), (array) $lines), OutputInterface::OUTPUT_RAW);
     }
 }

@@ -15,12 +15,20 @@ final class TripCalendar
     private const TURN_MINUTES = 5;
 
     /**
-     * @param string       $id    of the trip, so that a later file replaces the entries of an earlier one
-     * @param list<Turn>   $turns
-     * @param list<string> $carry a line for each lure
+     * @param string                   $id    of the trip, so that a later file replaces the entries of an earlier one
+     * @param list<Turn>               $turns
+     * @param list<string>             $carry a line for each lure
+     * @param callable(string): string $said  what becomes of a sentence
      */
-    public static function write(string $id, string $name, TripPlan $plan, array $turns, array $carry, \DateTimeImmutable $now): string
-    {
+    public static function write(
+        string $id,
+        string $name,
+        TripPlan $plan,
+        array $turns,
+        array $carry,
+        \DateTimeImmutable $now,
+        callable $said,
+    ): string {
         $calendar = new VCalendar(['PRODID' => '-//Kontrast//Trip//EN']);
         $calendar->add('VEVENT', [
             'UID' => "$id@kontrast",
@@ -29,11 +37,11 @@ final class TripCalendar
             'DTSTART' => self::utc($plan, $plan->from),
             'DTEND' => self::utc($plan, $plan->to),
             'GEO' => \sprintf('%.4f;%.4f', $plan->place->latitude, $plan->place->longitude),
-            'DESCRIPTION' => implode("\n", ['Carry:', ...$carry]),
+            'DESCRIPTION' => $said(implode("\n", ['Carry:', ...$carry])),
         ]);
         $byMinute = [];
         foreach ($turns as $turn) {
-            $byMinute[$turn->minute][$turn->why][] = $turn->words();
+            $byMinute[$turn->minute][$said($turn->why)][] = $said($turn->words());
         }
         foreach ($byMinute as $minute => $reasons) {
             foreach ($reasons as $why => $said) {

@@ -23,30 +23,30 @@ final readonly class ProgressStream
         return new StreamedResponse(function () use ($work): void {
             ignore_user_abort(true);
             try {
-                self::tell($this->documents->written($work(self::progress(...))));
+                $this->tell($work($this->progress(...)));
             } catch (Cancelled) {
                 $this->logger->info('Long work was canceled. Nothing was stored.');
             } catch (InvalidDocument $invalid) {
-                self::tell(['problem' => implode("\n", $invalid->lines())]);
+                $this->tell(['problem' => implode("\n", $invalid->lines())]);
             } catch (\Throwable $error) {
                 $reference = Uuid::v7()->toBase58();
                 $this->logger->error('Long work broke off ({reference}).', ['exception' => $error, 'reference' => $reference]);
-                self::tell(['problem' => "Something went wrong inside the program. Nothing was stored. Look in the log for $reference."]);
+                $this->tell(['problem' => "Something went wrong inside the program. Nothing was stored. Look in the log for $reference."]);
             }
         }, 200, ['Content-Type' => 'application/x-ndjson', 'X-Accel-Buffering' => 'no']);
     }
 
-    private static function progress(int $done, int $of): void
+    private function progress(int $done, int $of): void
     {
-        self::tell(['done' => $done, 'of' => $of]);
+        $this->tell(['done' => $done, 'of' => $of]);
         if (1 === connection_aborted()) {
             throw new Cancelled();
         }
     }
 
-    private static function tell(mixed $line): void
+    private function tell(mixed $line): void
     {
-        echo json_encode($line, \JSON_THROW_ON_ERROR)."\n";
+        echo json_encode($this->documents->written($line), \JSON_THROW_ON_ERROR)."\n";
         if (ob_get_level() > 0) {
             ob_flush();
         }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Persistence;
 
+use App\Contract\Reader\UnitsInUse;
 use Doctrine\DBAL\Exception;
 use Doctrine\ORM\EntityManagerInterface;
+use Kontrast\Measure\Units;
 use Kontrast\Rulebook\SchoolQuestion;
 use Kontrast\Rulebook\Slot;
 
@@ -13,7 +15,7 @@ use Kontrast\Rulebook\Slot;
  * What the angler chose once for every advice. Asked before each of them, so straight from the column; where there is no database yet, as
  * on the command line of a fresh machine, nothing was chosen either.
  */
-final readonly class ChoicesOfAdvice
+final readonly class ChoicesOfAdvice implements UnitsInUse
 {
     public function __construct(private EntityManagerInterface $entities, private string $databaseFile)
     {
@@ -25,20 +27,9 @@ final readonly class ChoicesOfAdvice
      */
     public function read(): array
     {
-        if (!is_file($this->databaseFile)) {
-            return [[], [], []];
-        }
-        try {
-            $row = $this->entities->getConnection()->fetchNumeric(
-                "SELECT json_extract(document, '$.log_says'), json_extract(document, '$.trusted'), json_extract(document, '$.doubted')
-                    FROM settings WHERE json_valid(document)",
-            );
-        } catch (Exception) {
-            return [[], [], []];
-        }
         [$says, $trusted, $doubted] = array_map(
             static fn (mixed $json): array => \is_string($json) ? (array) json_decode($json, true) : [],
-            false === $row ? [null, null, null] : $row,
+            $this->chosen('log_says', 'trusted', 'doubted'),
         );
 
         return [
@@ -49,6 +40,30 @@ final readonly class ChoicesOfAdvice
             self::picks($trusted),
             array_values(array_filter($doubted, is_string(...))),
         ];
+    }
+
+    public function units(): Units
+    {
+        [$units] = $this->chosen('units');
+
+        return Units::tryFrom(\is_string($units) ? $units : '') ?? Units::Us;
+    }
+
+    /** @return list<mixed> what the settings have in each of these fields; null where nothing was chosen */
+    private function chosen(string ...$fields): array
+    {
+        $nothing = array_fill(0, \count($fields), null);
+        if (!is_file($this->databaseFile)) {
+            return $nothing;
+        }
+        $columns = implode(', ', array_map(static fn (string $field): string => "json_extract(document, '$.$field')", $fields));
+        try {
+            $row = $this->entities->getConnection()->fetchNumeric("SELECT $columns FROM settings WHERE json_valid(document)");
+        } catch (Exception) {
+            return $nothing;
+        }
+
+        return false === $row ? $nothing : $row;
     }
 
     /**

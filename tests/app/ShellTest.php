@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
+use App\Contract\Reader\DocumentNormalizer;
 use App\Contract\Release\ReleaseDocument;
 use App\Http\BuiltFiles;
 use App\Http\Controller\ShellController;
@@ -183,9 +184,11 @@ final class ShellTest extends ApiTestCase
         }
         $twig = self::getContainer()->get(Environment::class);
         $first = self::getContainer()->get(FirstView::class);
+        $documents = self::getContainer()->get(DocumentNormalizer::class);
+        self::assertInstanceOf(DocumentNormalizer::class, $documents);
         self::assertInstanceOf(Environment::class, $twig);
         self::assertInstanceOf(FirstView::class, $first);
 
-        return new ShellController($twig, $first, new BuiltFiles('/nowhere', $manifest ?? $this->manifest));
+        return new ShellController($twig, $first, new BuiltFiles('/nowhere', $manifest ?? $this->manifest), $documents);
     }
 }

@@ -57,6 +57,25 @@ export async function complaints(page: Page, rules: Rules): Promise<string[]> {
   return [...wrong, ...undecided]
 }
 
+/** What stands on the page, or is said to whoever does not see it, in the units of the trade: with metric chosen there is none. */
+export function inTradeUnits(page: Page, ownWords: readonly string[]): Promise<string[]> {
+  return page.evaluate(
+    (own) => {
+      // A year is no quantity.
+      const UNIT = /(?<!\d{3})[\d¼½¾⅛⅜⅝⅞]\s?(?:in|oz|ft|lb|°F)(?![a-z])|\b(?:inch(?:es)?|feet|foot|ounces?|pounds?)\b/
+      const said = [...document.querySelectorAll('[aria-label], [title], [alt], [aria-valuetext]')].flatMap((element) =>
+        ['aria-label', 'title', 'alt', 'aria-valuetext'].map((name) => element.getAttribute(name) ?? ''),
+      )
+      const shown = document.body.innerText.split('\n')
+      const drawn = [...document.querySelectorAll('svg text, svg title')].map((element) => element.textContent ?? '')
+      return [...new Set([...said, ...shown, ...drawn])].filter((text) =>
+        UNIT.test(own.reduce((left, name) => left.replaceAll(name, ''), text)),
+      )
+    },
+    ownWords.toSorted((one, other) => other.length - one.length),
+  )
+}
+
 /** Puts a theme on, and waits until every color has changed. */
 export async function wear(theme: string): Promise<void> {
   document.documentElement.dataset['theme'] = theme

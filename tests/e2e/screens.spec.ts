@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import { plain, SCREENS } from '../../web/app/loadScreen'
 import { CuttableNetwork } from '../network.js'
-import { AXE, complaints, RULES, wear } from './audit'
+import { AXE, complaints, inTradeUnits, RULES, wear } from './audit'
 import { faults } from './layout'
 import {
   expect,
@@ -20,7 +20,7 @@ import type { TestServer } from './server'
 import { watchMoves } from './steady'
 
 // Every screen with every fold and every tab, filled with what is awkward: nothing moves while it fills, nothing is cut off or too
-// small for a thumb, and everybody can read it in every theme.
+// small for a thumb, and everybody can read it in every theme; on the phone, in the metric units that were chosen there.
 
 /** How late an answer may come, ms. */
 const LATE_MS = 300
@@ -28,6 +28,9 @@ const MOST_SHIFT = 0.02
 /** The width of the smallest phone there is. */
 const SMALL = 320
 const LONG = 'The long narrow bay behind the second island past the old tamarack stand'
+/** A choice of units is named by its units. */
+const UNITS = 'Inches, ounces, °F'
+const METRIC = { units: 'metric', theme: 'paper', schools: {} }
 const TRIPS = (JSON.parse(readFileSync('demo/logbook.json', 'utf8')) as { trips: object[] }).trips
 
 /** Everything stored that a screen can show, with names as long as they may be. */
@@ -135,6 +138,8 @@ for (const size of SIZES) {
     test(`${name} at ${size.name} size is steady, whole and readable @long`, async ({ contexts, page, server }) => {
       test.setTimeout(180_000)
       await fill(page, server)
+      if (isPhone) await page.request.put('/api/settings', { headers: { 'If-Match': '*' }, data: METRIC })
+      const names = isPhone ? (await stored<{ parts: { name: string }[] }>(page, '/api/parts.json')).parts : []
       const all = await addresses(page, name)
       const origin = await late(server)
       const context = await contexts.with({
@@ -143,13 +148,14 @@ for (const size of SIZES) {
         hasTouch: isPhone,
         isMobile: isPhone,
       })
-      for (const address of all) await walk(await context.newPage(), address, size)
+      for (const address of all)
+        await walk(await context.newPage(), address, size, [UNITS, ...names.map(({ name }) => name)])
       await contexts.clean(context, origin)
     })
   }
 }
 
-async function walk(page: Page, address: string, size: (typeof SIZES)[number]): Promise<void> {
+async function walk(page: Page, address: string, size: (typeof SIZES)[number], ownNames: string[]): Promise<void> {
   const quiet = watched(page)
   await watchMoves(page)
   const steady = async (when: string) => {
@@ -165,6 +171,7 @@ async function walk(page: Page, address: string, size: (typeof SIZES)[number]): 
       expect.soft(await page.evaluate(over), `${address} ${when} is wider than the screen`).toBeLessThanOrEqual(0)
       return
     }
+    expect.soft(await inTradeUnits(page, ownNames), `${address} ${when} in metric`).toEqual([])
     for (const width of [SMALL, size.width]) {
       await page.setViewportSize({ width, height: size.height })
       await quiet()

@@ -41,9 +41,16 @@ test('an advice is asked for again once the log may vote', async () => {
   await vi.waitFor(() => expect(isStale()).toBe(true))
 })
 
-test('units and theme leave it as it is', async () => {
+test('in other units its sentences say other quantities', async () => {
   const { settings, isStale } = await page()
   settings.change({ units: 'metric' })
+  await vi.runAllTimersAsync()
+  await vi.waitFor(() => expect(isStale()).toBe(true))
+})
+
+test('the theme leaves it as it is', async () => {
+  const { settings, isStale } = await page()
+  settings.change({ theme: 'lamp' })
   await vi.runAllTimersAsync()
   expect(isStale()).toBe(false)
 })

@@ -3954,6 +3954,8 @@ export interface components {
         SeasonMoment: {
             /** @enum {string} */
             moment: "first_fifty" | "quick_rise" | "low_sixties" | "back_in_fifties";
+            /** @description The moment, in a few words. */
+            words: string;
             date: string;
             surface_f: number;
         };
@@ -3961,6 +3963,8 @@ export interface components {
         SeasonNotice: {
             /** @enum {string} */
             moment: "first_fifty" | "quick_rise" | "low_sixties" | "back_in_fifties";
+            /** @description The moment, in a few words. */
+            words: string;
             has_come: boolean;
             /** @description When it came, or the day of the last temperature. */
             date: string;

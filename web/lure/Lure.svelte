@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { settings } from '../stores/settings.svelte'
   import { describeBuild } from '../words/words'
   import Blade from './Blade.svelte'
   import Head from './Head.svelte'
@@ -131,7 +132,7 @@ C${at.tie.x - 6} ${at.tie.y - 2} ${at.tie.x - 4} ${at.tie.y - 9} ${at.tie.x + 9}
   class="block h-auto w-full {classes}"
   viewBox="{frame.left} {frame.top} {frame.width} {frame.height}"
   role="img"
-  aria-label="{says}{describeBuild(build)}"
+  aria-label="{says}{describeBuild(build, settings.metric)}"
 >
   {#if isOutlined}<defs>
       <filter

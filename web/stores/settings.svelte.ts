@@ -55,9 +55,11 @@ class Choices {
   async #write(body: Settings, isLast: boolean): Promise<void> {
     await answer(api.PUT(PATH, { body, keepalive: true, headers: isLast ? { 'If-Match': '*' } : {} }))
     const votes = (one: Settings | null) => [one?.log_says ?? [], one?.trusted ?? [], one?.doubted ?? []]
-    const before = votes(this.#stored)
+    const before = this.#stored
     this.#stored = body
-    await wrote(isSame(before, votes(body)) ? 'settings' : 'log-says')
+    // Every sentence that holds a quantity says it in other units.
+    if (before?.units !== body.units) await wrote('everything')
+    else await wrote(isSame(votes(before), votes(body)) ? 'settings' : 'log-says')
   }
 
   #failed(error: unknown, wanted: Settings): void {

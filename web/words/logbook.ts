@@ -12,7 +12,6 @@ export const BITES: readonly EventKind[] = ["bite","lost","landed"]
 export const CHOSEN_FACTORS: readonly Factor[] = ["finish","skirt","trailer","style","lure","weight"]
 export const FACTORS_BY_CLARITY: readonly Factor[] = ["finish","skirt"]
 export const FACTOR_LABELS: Record<string, string> = {"finish":"blade finish","skirt":"skirt color","trailer":"trailer color","pairing":"pairing","set":"blade, skirt and trailer as a set","style":"trailer style","lure":"type of lure","weight":"weight","clarity":"clarity","sky":"sky","tint":"tint","bank":"kind of bank","season":"season","sun":"height of the sun","hour":"hour of the day","angler":"angler"}
-export const MOMENT_LABELS: Record<string, string> = {"first_fifty":"first 50 °F of the year","quick_rise":"up 4 °F or more in three days","low_sixties":"into the low 60s","back_in_fifties":"back in the 50s"}
 export const SUN_BAND_LABELS: Record<string, string> = {"night":"night","twilight":"twilight","low":"up to 12°","middle":"12 to 35°","high":"over 35°","unknown":"unknown"}
 export const TRIAL_RISKS = [0.05,0.2] as const
 export const MOST_WHY = 200

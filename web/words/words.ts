@@ -182,14 +182,14 @@ function wordsWithin(value: object): string {
 }
 
 /** The lure in a sentence, for those who cannot see the drawing. */
-export function describeBuild(build: Build): string {
+export function describeBuild(build: Build, metric: boolean): string {
   const blades = build.blades.map((blade) => `${show(blade.finish)} ${show(blade.shape)} #${blade.size}`)
   return [
     `${capital(show(build.lure))} drawn to scale`,
-    `${fraction(build.head.weight_oz)} ounce ${show(build.head.colour)} head`,
+    `${weight(build.head.weight_oz, metric)} ${show(build.head.colour)} head`,
     ...(blades.length > 0 ? [`blades ${blades.join(' and ')}`] : []),
     build.skirt ? `${describeColours(build.skirt)} skirt` : 'no skirt',
-    build.trailer ? describeTrailer(build.trailer) : 'no trailer',
+    build.trailer ? describeTrailer(build.trailer, metric) : 'no trailer',
   ].join(', ')
 }
 
@@ -198,7 +198,7 @@ function describeColours({ base, accents, belly }: NonNullable<Build['skirt']>):
   return `${show(base)}${among}${belly.length > 0 ? ` over ${list(belly)}` : ''}`
 }
 
-function describeTrailer({ length_in, base, accents, style }: NonNullable<Build['trailer']>): string {
+function describeTrailer({ length_in, base, accents, style }: NonNullable<Build['trailer']>, metric: boolean): string {
   const colours = [show(base), ...(accents.length > 0 ? [list(accents)] : [])].join(' and ')
-  return `${fraction(length_in)} inch ${colours} ${show(style)}`
+  return `${partLength(length_in, metric)} ${colours} ${show(style)}`
 }

@@ -54,7 +54,7 @@ final readonly class Settled implements Condition
         return [
             'kind' => 'settled',
             'field' => $this->slot->value,
-            'words' => array_map(static fn (Value $value): string => $value->key, $this->values),
+            'words' => array_map(static fn (Value $value): string => $value->said(), $this->values),
         ];
     }
 }

@@ -116,11 +116,11 @@ final class BladeFinishRules
 
         yield $water('W7.tint')->with('W2')->when(stainedByAnything(), visibility()->between(feet(1), feet(3)))
             ->pick(Blades::finish(Finish::Gold))
-            ->because('Tinted water with one to three feet of visibility calls for gold.');
+            ->because('Tinted water with ‹1 to 3 ft|one to three feet› of visibility calls for gold.');
 
         yield $water('W7.tea')->special()->with('S12')->when(tint(Tint::Tannic, Tint::Clay), visibility()->between(feet(1), feet(3)))
             ->pick(Blades::finish(Finish::Gold))
-            ->because('Brown water with one to three feet of visibility: a gold blade adds the flash.');
+            ->because('Brown water with ‹1 to 3 ft|one to three feet› of visibility: a gold blade adds the flash.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -206,7 +206,7 @@ final class BladeFinishRules
 
         yield $habit('B7.gold.tint')->special()->when(stainedByAnything(), stained())
             ->pick(Blades::finish(Finish::Gold))
-            ->because('Tinted water with one and a half to three feet of visibility: use the gold one of your two blades.');
+            ->because('Tinted water with ‹1.5 to 3 ft|one and a half to three feet› of visibility: use the gold one of your two blades.');
 
         yield $habit('B7.gold.wind')->special()->when(wind(Wind::Chop), not(all(forage(Forage::Shad), veryClear())))
             ->pick(Blades::finish(Finish::Gold))

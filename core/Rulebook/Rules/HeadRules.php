@@ -67,7 +67,7 @@ final class HeadRules
         yield rule('Z10')->for(LureKind::Spinnerbait)->special()
             ->when(forageLength()->atMost(inches(2)), depth()->atMost(feet(2)))
             ->pick(Head::ounces(0.1875), Head::range(0.1875, 0.25))
-            ->because('Tiny forage in shallow water: a compact frame of three sixteenths, where a quarter ounce is still too big.');
+            ->because('Tiny forage in shallow water: a compact frame of ‹3/16 oz|three sixteenths›, where ‹1/4 oz|a quarter ounce› is still too big.');
 
         // From 5 to 10 ft the trade names no weights: the overlap of its neighbours stands in.
         $ranges = [[0, 5, 0.25, 0.5], [5, 10, 0.375, 0.5], [10, 20, 0.5, 0.625], [20, 101, 0.75, 1.5]];
@@ -111,7 +111,7 @@ final class HeadRules
         yield $bladed('Z2.fall')->with('L4')->special()
             ->when(season(Season::Fall), depth()->atMost(feet(5)))
             ->pick(Head::ounces(0.375))
-            ->because('Fall shallows, fished fast: three eighths of an ounce.');
+            ->because('Fall shallows, fished fast: ‹3/8 oz|three eighths of an ounce›.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -120,7 +120,7 @@ final class HeadRules
         yield rule('Z3')->for(LureKind::SwimJig)->special()->with('R1')
             ->when(run(Run::High))
             ->pick(Head::ounces(0.3125), Head::range(0.25, 0.375))
-            ->because('Fished within a foot of the surface: a heavy head would pull it down.');
+            ->because('Fished within ‹1 ft|a foot› of the surface: a heavy head would pull it down.');
 
         yield rule('house.weight.swim_jig')->for(LureKind::SwimJig)->fallback()
             ->pick(Head::ounces(0.375), Head::range(0.3125, 0.5))
@@ -138,7 +138,7 @@ final class HeadRules
         yield rule('Z4')->for(LureKind::Jig)->special()
             ->when(cover(Cover::Rock), cold(), depth()->atMost(feet(7)))
             ->pick(Head::ounces(0.375), Head::range(0.375, 0.5))
-            ->because('Cold rock banks, two feet down to six or seven: three eighths of an ounce.');
+            ->because('Cold rock banks, ‹2 ft|two feet› down to ‹6 or 7 ft|six or seven›: ‹3/8 oz|three eighths of an ounce›.');
 
         // The trade's facts name no other jig weights; these three are chosen.
         yield rule('house.weight.jig')->for(LureKind::Jig)->fallback()

@@ -204,13 +204,13 @@ final class LureRules
                 not(cover(Cover::Dock, Cover::Pads, Cover::FloodedBrush)),
                 not(bite(Bite::Tough)),
             )
-            ->because('Tinted water with one to three feet of visibility: nothing suits a bladed jig better.');
+            ->because('Tinted water with ‹1 to 3 ft|one to three feet› of visibility: nothing suits a bladed jig better.');
 
         yield $bladedJig('Y3.wind')->when(wind(Wind::Chop))
             ->because('Wind: a bladed jig is found by its wobble.');
 
         yield $bladedJig('Y3.rock')->with('R4')->when(cover(Cover::Rock), surface()->between(46, 54))
-            ->because('Rock at about 50 °F: a bladed jig, slowly along it.');
+            ->because('Rock at about ‹50 °F›: a bladed jig, slowly along it.');
 
         yield $bladedJig('W8.bladed_jig')->with('O1')->special()
             ->when(season(Season::LateWinter), surface()->between(38, 50), trend()->atLeast(4), depth()->between(feet(3), feet(6)))

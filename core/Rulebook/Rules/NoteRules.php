@@ -73,7 +73,7 @@ final class NoteRules
 
         yield rule('W11.fifty')->with('F5')->note(NoteHeading::Look)
             ->when(season(Season::LateWinter, Season::EarlySpring), surface()->between(46, 52))
-            ->because('The water is near 50 °F: where crawfish turn red, it starts now.');
+            ->because('The water is near ‹50 °F›: where crawfish turn red, it starts now.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -82,7 +82,7 @@ final class NoteRules
         $where = static fn (string $id): Rule => rule($id)->note(NoteHeading::Where);
 
         yield $where('O1')->with('W8')->when(season(Season::LateWinter), trend()->over(0)->sharp())
-            ->because('Shallow cover in three to six feet, next to the places where fish spend the winter.');
+            ->because('Shallow cover in ‹3 to 6 ft|three to six feet›, next to the places where fish spend the winter.');
 
         yield $where('O2')->when(season(Season::LateWinter, Season::EarlySpring))
             ->because('Steep rock, bluffs, channel banks and riprap; cast along the bank, not out from it.');

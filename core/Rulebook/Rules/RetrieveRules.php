@@ -54,7 +54,7 @@ final class RetrieveRules
         yield rule('R7')->with('Z4', 'O2')->for(LureKind::Jig)->special()
             ->when(cover(Cover::Rock), cold())
             ->pick(Work::retrieve(RetrieveName::Pitch, Run::Low), Work::pace(Pace::Slow))
-            ->because('Cold rock: pitch 30 to 50 feet, start in two feet of water and work down to six or seven, touching rock.');
+            ->because('Cold rock: pitch ‹30 to 50 ft|30 to 50 feet›, start in ‹2 ft|two feet› of water and work down to ‹6 or 7 ft|six or seven›, touching rock.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -68,7 +68,7 @@ final class RetrieveRules
 
         yield $swimJig('R1')->when(any(run(Run::High), cover(Cover::Dock, Cover::Wood, Cover::FloodedBrush)), not(run(Run::Low)))
             ->pick(Work::retrieve(RetrieveName::SwimHigh, Run::High))
-            ->because('Under docks and limbs: shake the rod on a fast reel and keep the lure within a foot of the surface.');
+            ->because('Under docks and limbs: shake the rod on a fast reel and keep the lure within ‹1 ft|a foot› of the surface.');
 
         yield $swimJig('R2')->when(any(run(Run::Low), cover(Cover::Grass)), not(run(Run::High)))
             ->pick(Work::retrieve(RetrieveName::SwimLow, Run::Low))
@@ -119,7 +119,7 @@ final class RetrieveRules
 
         yield rule('R8')->with('X14', 'L4', 'T6')->deciding()->when(cold())
             ->pick(Work::pace(Pace::Slow))
-            ->because('Cold water, 55 °F and below: slow.');
+            ->because('Cold water, ‹55 °F› and below: slow.');
 
         yield rule('R2.pace')->for(LureKind::SwimJig)->when(settled(Slot::RetrieveName, RetrieveName::SwimLow))
             ->pick(Work::pace(Pace::Slow))

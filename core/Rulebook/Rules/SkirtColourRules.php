@@ -86,17 +86,17 @@ final class SkirtColourRules
         yield $jig('S1')->school(DirtySchool::Dark)
             ->when(visibility()->under(feet(1.5)))
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
-            ->because('Under a foot and a half of visibility: a black and blue jig keeps its outline.');
+            ->because('Under ‹1.5 ft|a foot and a half› of visibility: a black and blue jig keeps its outline.');
 
         yield $jig('S1.best')->school(DirtySchool::Dark)->special()
             ->when(visibility()->between(inches(6), inches(15)))
             ->pick(Skirt::of(Colour::Black))
-            ->because('Six to fifteen inches of visibility: a black and blue jig is at its best.');
+            ->because('‹6 to 15 in|Six to fifteen inches› of visibility: a black and blue jig is at its best.');
 
         yield $jig('S1.rain')->special()
             ->when(sky(Sky::Rain), visibility()->inside(feet(1.5), feet(3)))
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
-            ->because('Rain and clouds: black and blue works up to about three feet of visibility.');
+            ->because('Rain and clouds: black and blue works up to about ‹3 ft|three feet› of visibility.');
 
         yield $jig('S12.jig')->with('S1')->school(DirtySchool::Dark)->special()
             ->when(tint(Tint::Tannic), cloudy(), visibility()->under(feet(2.5)), not(forage(Forage::Shad)))
@@ -116,7 +116,7 @@ final class SkirtColourRules
         yield $jig('S3')->special()
             ->when(visibility()->between(feet(3), feet(4)), not(forage(Forage::Shad)))
             ->pick(Skirt::of(Colour::Brown))
-            ->because('Three to four feet of visibility: brown, and nothing else that the season does not ask for.');
+            ->because('‹3 to 4 ft|Three to four feet› of visibility: brown, and nothing else that the season does not ask for.');
 
         yield $jig('S4')->special()
             ->when(
@@ -131,7 +131,7 @@ final class SkirtColourRules
         yield $jig('S5')->special()
             ->when(season(Season::Fall), visibility()->between(feet(1.5), feet(4)), not(forage(Forage::Shad)))
             ->pick(Skirt::of(Colour::Brown)->accent(Colour::Blue, Colour::Orange))
-            ->because('Fall, up to four feet of visibility: brown with blue and orange.');
+            ->because('Fall, up to ‹4 ft|four feet› of visibility: brown with blue and orange.');
 
         $rock = static fn (string $id): Rule => $jig($id)->with('S4')
             ->when(visibility()->between(feet(1.5), feet(3.5)), surface()->between(45, 55), beforeTheSpawn(), not(forage(Forage::Shad)));
@@ -149,21 +149,21 @@ final class SkirtColourRules
 
         yield $between('D13.brown')->with('S3')->school(JigClearSchool::Open, JigClearSchool::Brown)
             ->pick(Skirt::of(Colour::Brown))
-            ->because('Four to five feet of visibility: brown still works on a jig.');
+            ->because('‹4 to 5 ft|Four to five feet› of visibility: brown still works on a jig.');
 
         yield $between('D13.green_pumpkin')->with('P1')->school(JigClearSchool::Open, JigClearSchool::GreenPumpkin)
             ->pick(Skirt::of(Colour::GreenPumpkin))
-            ->because('Four to five feet of visibility: green pumpkin, skirt and trailer, works as well on a jig.');
+            ->because('‹4 to 5 ft|Four to five feet› of visibility: green pumpkin, skirt and trailer, works as well on a jig.');
 
         yield $jig('S7')->special()
             ->when(visibility()->over(feet(5)), not(forage(Forage::Shad)))
             ->pick(Skirt::of(Colour::GreenPumpkin))
-            ->because('Over five feet of visibility: green pumpkin.');
+            ->because('Over ‹5 ft|five feet› of visibility: green pumpkin.');
 
         yield $jig('S7.plain')->special()
             ->when(visibility()->over(feet(5)), not(forage(Forage::Shad)))
             ->notPick(...self::accents(Colour::cases()))
-            ->because('Over five feet of visibility: no accents.');
+            ->because('Over ‹5 ft|five feet› of visibility: no accents.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -191,13 +191,13 @@ final class SkirtColourRules
         yield rule('X7')->with('P2', 'S8')->school(ShadStartSchool::Clarity)->special()
             ->when(forage(Forage::Shad), season(Season::Fall), visibility()->between(feet(2), feet(3)))
             ->pick(Skirt::of(Colour::Pearl)->accent(Colour::Smoke)->opacity(Opacity::Translucent))
-            ->because('Fall shad water with two to three feet of visibility: slightly see-through pearl, not a bright white.');
+            ->because('Fall shad water with ‹2 to 3 ft|two to three feet› of visibility: slightly see-through pearl, not a bright white.');
 
         yield rule('S8.solid')
             ->when(forage(Forage::Shad), visibility()->under(feet(3)))
             ->pick(Skirt::of(Colour::White))
             ->notPick(Skirt::of(Colour::Smoke))
-            ->because('Less than three feet of visibility: see-through baitfish patterns disappear, solid white does not.');
+            ->because('Less than ‹3 ft|three feet› of visibility: see-through baitfish patterns disappear, solid white does not.');
 
         yield rule('S9')->for(LureKind::SwimJig)->special()
             ->when(forage(Forage::Shad), dirty())
@@ -250,7 +250,7 @@ final class SkirtColourRules
 
         yield rule('S10.clear')->with('S27')->when($gone(), visibility()->atLeast(feet(1.5)))
             ->pick(Skirt::of(Colour::GreenPumpkin)->accent(Colour::Orange, Colour::Brown))
-            ->because('A foot and a half of visibility and more: green pumpkin with a puff of orange and brown.');
+            ->because('‹1.5 ft|A foot and a half› of visibility and more: green pumpkin with a puff of orange and brown.');
 
         yield rule('S10.dirty')->school(DirtySchool::Dark)
             ->when(forage(Forage::Bluegill, Forage::Crawfish), visibility()->under(feet(1.5)))
@@ -367,12 +367,12 @@ final class SkirtColourRules
         yield rule('S11.dark')->for(LureKind::SwimJig, LureKind::Spinnerbait, LureKind::BladedJig)->school(DirtySchool::Dark)
             ->when(visibility()->under(feet(1)), not(forage(Forage::Shad)))
             ->pick(Skirt::of(Colour::Black)->accent(Colour::Blue))
-            ->because('Less than a foot of visibility: a dark base keeps the clearest outline.');
+            ->because('Less than ‹1 ft|a foot› of visibility: a dark base keeps the clearest outline.');
 
         yield rule('S12.bladed')->with('B7')->for(LureKind::BladedJig)->special()
             ->when(tint(Tint::Tannic), visibility()->between(feet(1), feet(3)), not(forage(Forage::Shad)), not(dark()))
             ->pick(Skirt::of(Colour::GreenPumpkin))
-            ->because('Tea-colored water with one to three feet of visibility: keep the skirt natural and let the blade add flash.');
+            ->because('Tea-colored water with ‹1 to 3 ft|one to three feet› of visibility: keep the skirt natural and let the blade add flash.');
 
         $bright = static fn (string $id, Forage ...$forage): Rule => rule($id)->school(DirtySchool::Bright)->special()
             ->when(visibility()->under(feet(1.5)), forage(...$forage));
@@ -407,7 +407,7 @@ final class SkirtColourRules
                 any(forage(Forage::Shad), not(all(muddy(), tint(Tint::Clay)))),
             )
             ->pick(Skirt::of(Colour::Yellow)->accent(Colour::Chartreuse, Colour::White))
-            ->because('Forty-five degrees and colder, and dirty: rubber in yellow, lime and white.');
+            ->because('‹45 °F|Forty-five degrees› and colder, and dirty: rubber in yellow, lime and white.');
     }
 
     /** @return \Generator<int, Rule> */

@@ -69,12 +69,12 @@ final class SkirtMakeRules
         yield $bare('S17')->with('D11')->school(WarmingGrassSchool::Skirtless)->special()
             ->when(beforeTheSpawn(), cover(Cover::Grass), any(trend()->over(0)->sharp(), trendUnknown()))
             ->pick(Skirt::form(SkirtForm::None))
-            ->because('Cold water warming over grass: a five-inch swimbait without a skirt has less drag and looks like a bigger meal.');
+            ->because('Cold water warming over grass: a ‹5 in|five-inch› swimbait without a skirt has less drag and looks like a bigger meal.');
 
         yield $bare('S17.shallow')->special()
             ->when(beforeTheSpawn(), not(cover(Cover::Open, Cover::Grass)), trend()->atLeast(4), depth()->between(feet(3), feet(6)))
             ->pick(Skirt::form(SkirtForm::None))
-            ->because('Cold water warming fast over shallow cover: a five-inch swimbait without a skirt looks like a bigger meal.');
+            ->because('Cold water warming fast over shallow cover: a ‹5 in|five-inch› swimbait without a skirt looks like a bigger meal.');
 
         yield $bare('S17.fall')->with('X6')->special()
             ->when(season(Season::Fall), cover(Cover::Grass), forageLength()->atLeast(inches(4.5)))
@@ -107,7 +107,7 @@ final class SkirtMakeRules
         yield rule('W3.opaque')->with('S8')
             ->when(visibility()->under(feet(3)))
             ->pick(Skirt::any()->opacity(Opacity::Opaque))
-            ->because('Less than three feet of visibility: see-through strands disappear, solid ones do not.');
+            ->because('Less than ‹3 ft|three feet› of visibility: see-through strands disappear, solid ones do not.');
 
         yield rule('house.opacity')->fallback()
             ->pick(Skirt::any()->opacity(Opacity::Opaque))

@@ -74,23 +74,23 @@ final class TackleRules
 
         yield rule('Z6.swim_jig')->for(LureKind::SwimJig)
             ->pick(Work::pounds(20, 20))
-            ->because('Swim jig: 20 lb line.');
+            ->because('Swim jig: ‹20 lb› line.');
 
         yield rule('Z6.fall')->for(LureKind::BladedJig)->special()->when(season(Season::Fall))
             ->pick(Work::pounds(20, 20))
-            ->because('Fall bladed jig: 20 lb line, which also keeps it up.');
+            ->because('Fall bladed jig: ‹20 lb› line, which also keeps it up.');
 
         yield rule('Z6.half_ounce')->for(LureKind::BladedJig)->when(settled(Slot::Weight, Weight::ounces(0.5)))
             ->pick(Work::pounds(12, 14))
-            ->because('Half-ounce bladed jig: 12 to 14 lb line.');
+            ->because('‹1/2 oz|Half-ounce› bladed jig: ‹12 to 14 lb› line.');
 
         yield rule('Z6.rock')->for(LureKind::Jig)->special()->when(cover(Cover::Rock))
             ->pick(Work::pounds(17, 25))
-            ->because('Jig on rock: 17 to 25 lb line.');
+            ->because('Jig on rock: ‹17 to 25 lb› line.');
 
         yield rule('Z9.line')->for(LureKind::Jig)->when(settled(Slot::Weight, Weight::ounces(0.75)))
             ->pick(Work::pounds(20, 20))
-            ->because('A heavy head has a stout hook, and setting it takes about 20 lb line.');
+            ->because('A heavy head has a stout hook, and setting it takes about ‹20 lb› line.');
     }
 
     /** @return \Generator<int, Rule> */
@@ -99,20 +99,20 @@ final class TackleRules
         yield rule('Z7.short')->with('O5')
             ->when(cover(Cover::Wood, Cover::Dock, Cover::FloodedBrush))
             ->pick(Work::rod(84, 87))
-            ->because('Short accurate casts around targets: a rod of 7 ft to 7 ft 3 in.');
+            ->because('Short accurate casts around targets: a rod of ‹84 to 87 in|7 ft to 7 ft 3 in›.');
 
         yield rule('Z7.fall')->for(LureKind::BladedJig)->special()
             ->when(season(Season::Fall), depth()->atMost(feet(5)))
             ->pick(Work::rod(86, 86))
-            ->because('Fall banks: a rod of 7 ft 2 in for short, quick casts.');
+            ->because('Fall banks: a rod of ‹86 in|7 ft 2 in› for short, quick casts.');
 
         yield rule('Z7.pitch')->for(LureKind::Jig)
             ->pick(Work::rod(84, 87))
-            ->because('Pitching is short and accurate: a rod of 7 ft to 7 ft 3 in.');
+            ->because('Pitching is short and accurate: a rod of ‹84 to 87 in|7 ft to 7 ft 3 in›.');
 
         yield rule('Z7.long')->for(LureKind::SwimJig, LureKind::Spinnerbait, LureKind::BladedJig)
             ->pick(Work::rod(90, 90))
-            ->because('Long casts and steady reeling: a rod of about 7 ft 6 in.');
+            ->because('Long casts and steady reeling: a rod of about ‹90 in|7 ft 6 in›.');
     }
 
     /** @return \Generator<int, Rule> how stiff the rod is, and where it bends (common practice, no source, but for swim and bladed jigs) */

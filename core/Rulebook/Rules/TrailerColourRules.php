@@ -132,7 +132,7 @@ final class TrailerColourRules
             )
             ->pick(Trailer::of(Colour::Blue))
             ->notPick(Trailer::any()->accent(Colour::Orange))
-            ->because('Cold rock before spring: a solid blue trailer behind brown and orange; two feet of visibility is ideal.');
+            ->because('Cold rock before spring: a solid blue trailer behind brown and orange; ‹2 ft|two feet› of visibility is ideal.');
 
         yield rule('X8.trailer')->with('P1')->special()
             ->when(
@@ -273,7 +273,7 @@ final class TrailerColourRules
             ->when(visibility()->over(feet(5)), not(forage(Forage::Shad)), settled(Slot::Pairing, Pairing::Match))
             ->pick(Trailer::of(Colour::GreenPumpkin))
             ->claims(Claim::PlainTrailer)
-            ->because('Over five feet of visibility: the trailer is the same plain green pumpkin.');
+            ->because('Over ‹5 ft|five feet› of visibility: the trailer is the same plain green pumpkin.');
     }
 
     /** @return \Generator<int, Rule> */

@@ -59,7 +59,7 @@ final class TrailerHookRules
         yield rule('H2.heavy')->for(LureKind::Spinnerbait)
             ->when(self::ounces(0.625, 0.75))
             ->pick(Hook::aught(3))
-            ->because('Five eighths of an ounce and more: a larger trailer hook, still no longer than the skirt.');
+            ->because('‹5/8 oz|Five eighths of an ounce› and more: a larger trailer hook, still no longer than the skirt.');
 
         yield rule('H2.heaviest')->for(LureKind::Spinnerbait)
             ->when(self::ounces(1.0, 1.25, 1.5))

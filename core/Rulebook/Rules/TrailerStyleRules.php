@@ -218,7 +218,7 @@ final class TrailerStyleRules
 
         yield rule('T5.forage')->with('X6', 'F9')->for(LureKind::Spinnerbait)
             ->pick(Trailer::asLongAsTheForage(Length::inches(3), Length::inches(5), Length::inches(1)))
-            ->because('Grubs come in three, four and five inches: the one nearest to the forage.');
+            ->because('Grubs come in ‹3, 4 and 5 in|three, four and five inches›: the one nearest to the forage.');
 
         yield $long('house.length', 3.5)->for(...$plastic)->fallback()
             ->because('No forage length given: a medium trailer (a default of this program).');
@@ -228,19 +228,19 @@ final class TrailerStyleRules
 
         yield $long('T14.length', 3.5)->for(LureKind::SwimJig)
             ->when(forage(Forage::Shad), any(forageLengthUnknown(), forageLength()->between(inches(3), inches(4))))
-            ->because('Shad: choose a slender three and a half inches over five.');
+            ->because('Shad: choose a slender ‹3.5 in|three and a half inches› over ‹5 in|five›.');
 
         yield $long('T8.cold', 4.5)->with('X6')->for(LureKind::BladedJig)->special()
             ->when(cold(), not(season(Season::Fall)))
-            ->because('Cold water: fish want fewer, bigger meals, four to five inches on a bladed jig.');
+            ->because('Cold water: fish want fewer, bigger meals, ‹4 to 5 in|four to five inches› on a bladed jig.');
 
         yield $long('T8.cold.other', 4)->for(LureKind::Jig, LureKind::SwimJig)
             ->when(cold(), forageLengthUnknown(), not(season(Season::Fall)))
-            ->because('Cold water and no forage length given: a bigger meal, four inches.');
+            ->because('Cold water and no forage length given: a bigger meal, ‹4 in|four inches›.');
 
         yield $long('T8.mild', 3)->for(LureKind::SwimJig, LureKind::Spinnerbait, LureKind::BladedJig)->special()
             ->when(surface()->between(60, 65), not(season(Season::Fall)))
-            ->because('Water in the low to mid sixties: go down to a thin three inches.');
+            ->because('Water ‹of 60 to 65 °F|in the low to mid sixties›: go down to a thin ‹3 in|three inches›.');
 
         yield $long('house.mild', 3)->for(LureKind::Jig)->special()
             ->when(
@@ -248,11 +248,11 @@ final class TrailerStyleRules
                 not(season(Season::Fall)),
                 any(forageLengthUnknown(), forageLength()->atLeast(inches(1.5))),
             )
-            ->because('Water in the low to mid sixties: a thin three inches on a jig too.');
+            ->because('Water ‹of 60 to 65 °F|in the low to mid sixties›: a thin ‹3 in|three inches› on a jig too.');
 
         yield $long('T8.fall', 3)->with('X6')->special()
             ->when(season(Season::Fall), any(forageLengthUnknown(), forageLength()->inside(inches(2.5), inches(4))))
-            ->because('Fall: a small trailer, two and a half to three and a half inches.');
+            ->because('Fall: a small trailer, ‹2.5 to 3.5 in|two and a half to three and a half inches›.');
 
         yield $long('T8.fall.tiny', 2.5)->with('X6')->for(...$plastic)->special()
             ->when(season(Season::Fall), forageLength()->atMost(inches(2.5)))
@@ -260,7 +260,7 @@ final class TrailerStyleRules
 
         yield $long('S17.length', 5)->for(LureKind::BladedJig)->ruling()
             ->when(settled(Slot::SkirtForm, SkirtForm::None))
-            ->because('A five-inch swimbait takes the place of the skirt.');
+            ->because('A ‹5 in|five-inch› swimbait takes the place of the skirt.');
 
         yield $long('house.small', 3)->for(LureKind::Spinnerbait)->special()
             ->when(bite(Bite::Tough), not(cold()), any(forageLengthUnknown(), forageLength()->over(inches(3))))
@@ -268,7 +268,7 @@ final class TrailerStyleRules
 
         yield $long('T5.tiny', 3)->with('X6', 'F9')->for(LureKind::Spinnerbait)->special()
             ->when(forageLength()->atMost(inches(3)))
-            ->because('Tiny forage: the three-inch grub, the shortest there is.');
+            ->because('Tiny forage: the ‹3 in|three-inch› grub, the shortest there is.');
 
         yield $long('T8.tiny', 2.5)->with('F9')->for(LureKind::Jig, LureKind::SwimJig, LureKind::BladedJig)->special()
             ->when(forageLength()->atMost(inches(2.5)), not(cold()))

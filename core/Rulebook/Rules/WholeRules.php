@@ -100,17 +100,17 @@ final class WholeRules
         yield rule('F9.small')
             ->when(forageLength()->atMost(inches(3)))
             ->pick(Whole::profile(Profile::Small))
-            ->because('Forage up to three inches: a small lure.');
+            ->because('Forage up to ‹3 in|three inches›: a small lure.');
 
         yield rule('F9.regular')
             ->when(forageLength()->inside(inches(3), inches(4)))
             ->pick(Whole::profile(Profile::Regular))
-            ->because('Forage between three and four inches: a regular lure.');
+            ->because('Forage between ‹3 and 4 in|three and four inches›: a regular lure.');
 
         yield rule('F9.big')
             ->when(forageLength()->atLeast(inches(4)))
             ->pick(Whole::profile(Profile::Big))
-            ->because('Forage of four inches and more: a big lure.');
+            ->because('Forage of ‹4 in|four inches› and more: a big lure.');
 
         yield rule('S23.big')->special()
             ->when(goal(Goal::Size), not(forageLength()->atMost(inches(3))))

@@ -34,7 +34,7 @@ final readonly class DissentDocument
 
         return new self(
             $dissent->school->value,
-            [] === $first ? 'none' : implode(' + ', array_map(static fn (Value $value): string => $value->key, $first)),
+            [] === $first ? 'none' : implode(' + ', array_map(static fn (Value $value): string => $value->said(), $first)),
             $dissent->because,
             array_map(
                 static fn (array $values): array => array_map(

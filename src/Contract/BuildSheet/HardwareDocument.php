@@ -21,6 +21,6 @@ final readonly class HardwareDocument
 
     public static function of(Hardware $hardware): self
     {
-        return new self($hardware->kind, $hardware->size, $hardware->count);
+        return new self($hardware->kind, Hardware::said($hardware->size), $hardware->count);
     }
 }

@@ -14,6 +14,8 @@ final readonly class SeasonMomentDocument
 {
     public function __construct(
         public Moment $moment,
+        #[OA\Property(description: 'The moment, in a few words.')]
+        public string $words,
         public string $date,
         public float $surface_f,
     ) {
@@ -21,6 +23,6 @@ final readonly class SeasonMomentDocument
 
     public static function of(MomentSeen $seen): self
     {
-        return new self($seen->moment, $seen->date, $seen->fahrenheit);
+        return new self($seen->moment, $seen->moment->label(), $seen->date, $seen->fahrenheit);
     }
 }

@@ -15,6 +15,8 @@ final readonly class SeasonNoticeDocument
     /** @param list<string> $facts */
     public function __construct(
         public Moment $moment,
+        #[OA\Property(description: 'The moment, in a few words.')]
+        public string $words,
         public bool $has_come,
         #[OA\Property(description: 'When it came, or the day of the last temperature.')]
         public string $date,
@@ -29,6 +31,7 @@ final readonly class SeasonNoticeDocument
     {
         return new self(
             $notice->moment,
+            $notice->moment->label(),
             $notice->hasCome,
             $notice->date,
             $notice->fahrenheit,

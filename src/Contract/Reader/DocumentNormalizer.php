@@ -4,16 +4,24 @@ declare(strict_types=1);
 
 namespace App\Contract\Reader;
 
+use Kontrast\Measure\Said;
+use Kontrast\Measure\Units;
+
 /**
  * The one way from a document object to plain data, in the shape it was declared in: public properties under their names, choices as their
- * words, moments by one clock. A serializer takes forty times as long.
+ * words, moments by one clock; what goes out to the angler says quantities in the units chosen, anything else in the trade's. A serializer
+ * takes forty times as long.
  */
-final class DocumentNormalizer
+final readonly class DocumentNormalizer
 {
+    public function __construct(private UnitsInUse $chosen)
+    {
+    }
+
     /** @return array<string, mixed> every field, null where it is; documents within it are arrays too */
     public function toArray(object $document): array
     {
-        return self::fields($document, false, self::asArray(...));
+        return self::fields($document, false, self::asArray(...), self::asStored(...));
     }
 
     /**
@@ -22,7 +30,7 @@ final class DocumentNormalizer
      */
     public function toStored(object $document): array
     {
-        return self::fields($document, true, self::asArray(...));
+        return self::fields($document, true, self::asArray(...), self::asStored(...));
     }
 
     /**
@@ -31,50 +39,67 @@ final class DocumentNormalizer
      */
     public function written(mixed $documents): mixed
     {
-        return self::value($documents, null, static fn (array $fields): \stdClass => (object) $fields);
+        return self::value($documents, null, static fn (array $fields): \stdClass => (object) $fields, $this->said(...));
+    }
+
+    /** A sentence as it goes out. */
+    public function said(string $sentence): string
+    {
+        // Asked only where there is a quantity to be said.
+        return str_contains($sentence, Said::BEGINS) ? Said::in($sentence, $this->chosen->units()) : $sentence;
     }
 
     /** @return array<string, mixed> the same as arrays, for a table */
     public function cells(object $document): array
     {
-        return self::fields($document, null, self::asArray(...));
+        return self::fields($document, null, self::asArray(...), self::asStored(...));
     }
 
     /**
      * @param bool|null                              $isSparse whether fields that say nothing are left out; null where that is for the
      *                                                         document to say, for all within it too
      * @param callable(array<string, mixed>): mixed $within   what becomes of the fields of a document inside it
+     * @param callable(string): string              $said     what becomes of a sentence
      *
      * @return array<string, mixed>
      */
-    private static function fields(object $document, ?bool $isSparse, callable $within): array
+    private static function fields(object $document, ?bool $isSparse, callable $within, callable $said): array
     {
         $isSparse = null === $isSparse && $document instanceof Sparse ? true : $isSparse;
         $given = $document instanceof \JsonSerializable ? (array) $document->jsonSerialize() : get_object_vars($document);
         $fields = [];
         foreach ($given as $name => $one) {
-            $fields[(string) $name] = self::value($one, $isSparse, $within);
+            $fields[(string) $name] = self::value($one, $isSparse, $within, $said);
         }
 
         return true === $isSparse ? array_filter($fields, self::saysSomething(...)) : $fields;
     }
 
-    /** @param callable(array<string, mixed>): mixed $within */
-    private static function value(mixed $value, ?bool $isSparse, callable $within): mixed
+    /**
+     * @param callable(array<string, mixed>): mixed $within
+     * @param callable(string): string              $said
+     */
+    private static function value(mixed $value, ?bool $isSparse, callable $within, callable $said): mixed
     {
         return match (true) {
-            \is_array($value) => array_map(static fn (mixed $one): mixed => self::value($one, $isSparse, $within), $value),
+            \is_string($value) => $said($value),
+            \is_array($value) => array_map(static fn (mixed $one): mixed => self::value($one, $isSparse, $within, $said), $value),
             !\is_object($value) => $value,
             $value instanceof \BackedEnum => $value->value,
             $value instanceof Shorthand && null !== $value->word() => $value->word(),
             $value instanceof \DateTimeImmutable => $value->setTimezone(new \DateTimeZone('UTC'))->format(\DATE_ATOM),
-            default => $within(self::fields($value, $isSparse, $within)),
+            default => $within(self::fields($value, $isSparse, $within, $said)),
         };
     }
 
     private static function saysSomething(mixed $value): bool
     {
         return null !== $value && '' !== $value && [] !== ($value instanceof \stdClass ? (array) $value : $value);
+    }
+
+    private static function asStored(string $sentence): string
+    {
+        return Said::in($sentence, Units::Us);
     }
 
     /**

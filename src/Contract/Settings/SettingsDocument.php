@@ -10,6 +10,7 @@ use App\Contract\Reader\LimitsLists;
 use App\Contract\Reader\Sparse;
 use App\Contract\Reading\SchoolsDocument;
 use Kontrast\Inventory\Money;
+use Kontrast\Measure\Units;
 use Kontrast\Rulebook\SchoolQuestion;
 use OpenApi\Attributes as OA;
 use Symfony\Component\Validator\Constraints as Assert;

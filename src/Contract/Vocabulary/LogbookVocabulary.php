@@ -10,7 +10,6 @@ use Kontrast\Logbook\EventKind;
 use Kontrast\Logbook\Factor;
 use Kontrast\Logbook\FishedColumns;
 use Kontrast\Logbook\Followed;
-use Kontrast\Logbook\Moment;
 use Kontrast\Logbook\SunBand;
 use Kontrast\Logbook\WagerRule;
 use Kontrast\Reading\ClarityBand;
@@ -34,7 +33,7 @@ final class LogbookVocabulary
         foreach ($chosen as $name => $factors) {
             $lines[] = \sprintf('export const %s: readonly Factor[] = %s', $name, Vocabulary::json($factors));
         }
-        $labeled = ['FACTOR_LABELS' => Factor::cases(), 'MOMENT_LABELS' => Moment::cases(), 'SUN_BAND_LABELS' => SunBand::cases()];
+        $labeled = ['FACTOR_LABELS' => Factor::cases(), 'SUN_BAND_LABELS' => SunBand::cases()];
         foreach ($labeled as $name => $cases) {
             $labels = [];
             foreach ($cases as $case) {

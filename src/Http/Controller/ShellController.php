@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controller;
 
+use App\Contract\Reader\DocumentNormalizer;
 use App\Contract\Settings\Theme;
 use App\Http\BuiltFiles;
 use App\UseCase\Shell\FirstView;
@@ -20,8 +21,12 @@ final readonly class ShellController
     /** The letters of every screen; what else is built beside the entry is only wanted here and there. */
     private const FONT = '/-latin-wght-.*\.woff2$/';
 
-    public function __construct(private Environment $twig, private FirstView $first, private BuiltFiles $files)
-    {
+    public function __construct(
+        private Environment $twig,
+        private FirstView $first,
+        private BuiltFiles $files,
+        private DocumentNormalizer $documents,
+    ) {
     }
 
     #[Route('/', methods: ['GET'])]
@@ -41,7 +46,7 @@ final readonly class ShellController
             'fonts' => preg_grep(self::FONT, $entry['assets'] ?? []),
             'preloads' => array_values(array_diff($this->files->scripts(self::PROGRAM), [$entry['file']])),
             // Inside a script element only "<" could end it early.
-            'first' => json_encode($first, \JSON_HEX_TAG | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR),
+            'first' => json_encode($this->documents->written($first), \JSON_HEX_TAG | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR),
         ]), 200, ['Cache-Control' => 'no-store', 'Content-Type' => 'text/html; charset=utf-8']);
     }
 }

@@ -67,7 +67,11 @@ final readonly class ProblemListener
         if ($error instanceof TooManyAttempts) {
             $headers['Retry-After'] = (string) $error->waitS;
         }
-        $answer = new JsonResponse($this->documents->written($problem), $problem->status, ['Content-Type' => 'application/problem+json'] + $headers);
+        $answer = new JsonResponse(
+            $this->documents->written($problem),
+            $problem->status,
+            ['Content-Type' => 'application/problem+json'] + $headers,
+        );
         if ($error instanceof StaleDocument && null !== $error->version) {
             $answer->setEtag(Precondition::tag($error->version));
         }

@@ -6,11 +6,11 @@ namespace App\Persistence\Kind;
 
 use App\Contract\Settings\SettingsDocument;
 use App\Contract\Settings\Theme;
-use App\Contract\Settings\Units;
 use App\Contract\Stored\Ability;
 use App\Contract\Stored\StoredAs;
 use App\Persistence\Entity\Settings;
 use App\Persistence\Entity\Stored;
+use Kontrast\Measure\Units;
 
 /**
  * The angler's standing choices.

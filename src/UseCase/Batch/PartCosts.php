@@ -30,7 +30,7 @@ final class PartCosts
         foreach (Hardware::count($build->toComposition()) as $hardware) {
             $cost = self::ofKind($stock, $hardware->kind, $hardware->size)?->cost();
             null === $cost
-                ? $unpriced[] = "{$hardware->kind->label()}, {$hardware->size}"
+                ? $unpriced[] = "{$hardware->kind->label()}, ".Hardware::said($hardware->size)
                 : $sum = $sum->plus($cost->times($hardware->count));
         }
 

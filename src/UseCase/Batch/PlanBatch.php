@@ -14,6 +14,7 @@ use App\Persistence\Entity\InventoryPart;
 use App\UseCase\Inventory\Stock;
 use App\UseCase\StandingChoices;
 use Kontrast\BuildSheet\Batch;
+use Kontrast\BuildSheet\Hardware;
 use Kontrast\Inventory\Money;
 use Kontrast\Inventory\PartKind;
 
@@ -112,7 +113,7 @@ final readonly class PlanBatch
             $part = PartCosts::ofKind($stock, $kind, $size);
             // Two sizes may come out of one lot: what the first takes is gone for the second.
             $gone = null === $part ? 0 : ($taken[$part->id()] ?? 0);
-            $needs[] = self::need($part, $part?->title() ?? $kind->value, $kind, $size, $count, max(0, ($part?->count() ?? 0) - $gone));
+            $needs[] = self::need($part, $part?->title() ?? $kind->value, $kind, Hardware::said($size), $count, max(0, ($part?->count() ?? 0) - $gone));
             if (null !== $part) {
                 $taken[$part->id()] = $gone + $count;
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\UseCase\Trip;
 
 use App\Contract\Error\InvalidDocument;
+use App\Contract\Reader\DocumentNormalizer;
 use App\Format\TripCalendar;
 use App\Persistence\Kind\TripKind;
 use App\Persistence\Rows;
@@ -23,6 +24,7 @@ final readonly class WriteCalendar
         private TripKind $trips,
         private PlanTrip $plan,
         private CurrentRules $rules,
+        private DocumentNormalizer $documents,
         private ClockInterface $clock,
     ) {
     }
@@ -52,6 +54,7 @@ final readonly class WriteCalendar
                 $carried,
             ),
             $this->clock->now(),
+            $this->documents->said(...),
         );
     }
 }

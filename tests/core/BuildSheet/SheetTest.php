@@ -96,7 +96,7 @@ final class SheetTest extends TestCase
         self::assertStringContainsString('away from you', $text(self::spinnerbait(), Task::FormLoop));
         self::assertStringContainsString('the same way as the main hook: up', $text(self::spinnerbait(), Task::Hook));
         self::assertStringContainsString('a disc or a bit of tubing', $text(self::spinnerbait(), Task::Stop));
-        self::assertStringContainsString('four inches long', $text(self::jig(), Task::Tie));
+        self::assertStringContainsString('‹4 in|four inches› long', $text(self::jig(), Task::Tie));
         self::assertStringContainsString('thump', $text(self::spinnerbait(), Task::Boatside));
         self::assertStringNotContainsString('thump', $text(self::jig(), Task::Boatside));
         self::assertStringContainsString(

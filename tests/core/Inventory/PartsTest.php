@@ -132,13 +132,13 @@ final class PartsTest extends TestCase
     public function testAGenericTrailerSaysItsLengthToAHundredthOfAnInch(): void
     {
         $trailer = new Trailer(TrailerStyle::Craw, Length::inches(10 / 3), Colour::Black, [], Surface::Matte, Opacity::Opaque);
-        self::assertStringStartsWith('3.33 in ', self::generic(trailer: $trailer)->trailer->name ?? '');
+        self::assertStringStartsWith('‹3.33 in› ', self::generic(trailer: $trailer)->trailer->name ?? '');
     }
 
     public function testAGenericHeadSaysWhatItIsMadeOfWhereItIsNotLead(): void
     {
-        self::assertSame('3/8 oz black jig head', self::generic(HeadMaterial::Lead)->head->name);
-        self::assertSame('3/8 oz black jig head, tungsten', self::generic(HeadMaterial::Tungsten)->head->name);
+        self::assertSame('‹3/8 oz› black jig head', self::generic(HeadMaterial::Lead)->head->name);
+        self::assertSame('‹3/8 oz› black jig head, tungsten', self::generic(HeadMaterial::Tungsten)->head->name);
     }
 
     private static function generic(HeadMaterial $material = HeadMaterial::Lead, ?Trailer $trailer = null): Composition

@@ -184,8 +184,8 @@ final class FishingTest extends TestCase
         self::assertSame('Take the trailer hook off.', $hooked['snags']);
         $bare = self::remedies(Readings::of(LureKind::Spinnerbait, cover: Cover::Wood, density: CoverDensity::Heavy));
         self::assertSame('Add a trailer hook.', $bare['no_hookup']);
-        self::assertStringContainsString('A lighter head: 5/16 oz.', self::remedies(Readings::of(LureKind::BladedJig))['misses']);
-        self::assertStringContainsString('A heavier head: 1/2 oz', self::remedies(Readings::of(LureKind::BladedJig))['too_high']);
+        self::assertStringContainsString('A lighter head: ‹5/16 oz›.', self::remedies(Readings::of(LureKind::BladedJig))['misses']);
+        self::assertStringContainsString('A heavier head: ‹1/2 oz›', self::remedies(Readings::of(LureKind::BladedJig))['too_high']);
         self::assertSame('Change to monofilament.', self::remedies(Readings::of(LureKind::SwimJig))['pulls_off']);
         self::assertStringContainsString(
             'already have monofilament',

@@ -154,7 +154,7 @@ final class WaterTest extends TestCase
             WaterSolver::find(Length::metres(2000), Tint::None, SkyLight::of(Sky::Sun, Angle::degrees(50)));
             self::fail('Nobody sees that far.');
         } catch (ClearerThanWater $error) {
-            self::assertStringContainsString('The largest value here is '.floor($error->most->inInches()).' in', $error->getMessage());
+            self::assertStringContainsString('The largest value here is ‹'.floor($error->most->inInches()).' in›', $error->getMessage());
             $water = WaterSolver::find($error->most->times(0.999), Tint::None, SkyLight::of(Sky::Sun, Angle::degrees(50)));
             self::assertLessThan(0.01, $water->amount, 'A hair under the largest value is almost pure water.');
         }

@@ -3,7 +3,8 @@
   import type { TripPlan, TripRequest } from '../../api/client'
   import Panel from '../../ui/Panel.svelte'
   import type { LureKind } from '../../words/vocabulary'
-  import { round } from '../../words/round'
+  import { settings } from '../../stores/settings.svelte'
+  import { waterLength } from '../../words/words'
   import { capital, show } from '../../words/words'
   import CautionLine from '../../ui/CautionLine.svelte'
   import CarryPanel from './CarryPanel.svelte'
@@ -75,7 +76,10 @@
         <Panel
           title="If the water clears or muddies"
           folds
-          gist="from {round(trip.visibility_in[0] ?? 0, 1)} to {round(trip.visibility_in[2] ?? 0, 1)} in"
+          gist="from {waterLength(trip.visibility_in[0] ?? 0, settings.metric)} to {waterLength(
+            trip.visibility_in[2] ?? 0,
+            settings.metric,
+          )}"
         >
           <ClarityTurns turns={plan.clarity_turns.filter((turn) => turn.lure === lure)} />
         </Panel>

@@ -7,7 +7,6 @@
   import Facts from '../../ui/Facts.svelte'
   import Panel from '../../ui/Panel.svelte'
   import Stored from '../../ui/Stored.svelte'
-  import { MOMENT_LABELS } from '../../words/logbook'
   import { dayWords } from '../../words/numbers'
   import { capital, temperature } from '../../words/words'
   import Warmth from './Warmth.svelte'
@@ -25,7 +24,9 @@
     {#if waters.length === 0}
       <Empty text={NO_TEMPERATURES}>
         {#snippet action()}<Button look="primary" href="#/">Take a reading</Button>{/snippet}
-        {#snippet sample()}<p class="text-sm font-bold">First 50 °F of the year, April 11</p>{/snippet}
+        {#snippet sample()}<p class="text-sm font-bold">
+            {settings.metric ? 'First 10 °C of the year' : 'First 50 °F of the year'}, April 11
+          </p>{/snippet}
       </Empty>
     {/if}
     <div class="flex flex-col gap-6">
@@ -37,9 +38,7 @@
         >
           {#each water.notices as notice (notice.moment)}
             <p class="border-base-content mb-2 border-2 p-2 text-sm">
-              <span class="font-semibold"
-                >{notice.has_come ? '' : 'Near: '}{capital(MOMENT_LABELS[notice.moment] ?? notice.moment)}.</span
-              >
+              <span class="font-semibold">{notice.has_come ? '' : 'Near: '}{capital(notice.words)}.</span>
               {notice.meaning}
               <Facts ids={notice.facts} />
             </p>
@@ -49,7 +48,7 @@
             {#each water.moments as moment (moment.moment + moment.date)}
               <li>
                 <span class="font-semibold">{dayWords(moment.date)}:</span>
-                {MOMENT_LABELS[moment.moment]}, {temperature(moment.surface_f, settings.metric)}
+                {moment.words}, {temperature(moment.surface_f, settings.metric)}
               </li>
             {/each}
           </ul>

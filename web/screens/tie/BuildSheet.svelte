@@ -182,7 +182,7 @@
         </ol>
         <ShareBuild {build} />
         <p class="text-faint text-xs">
-          {describeBuild(data.build)}. Check local rules on hooks and lures before you fish it.
+          {describeBuild(data.build, settings.metric)}. Check local rules on hooks and lures before you fish it.
         </p>
       </div>
     {/snippet}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
+  import { settings } from '../../stores/settings.svelte'
   import { answer, api, type Bench, type Composition } from '../../api/client'
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { inTheirColours } from '../../lure/paint'
@@ -58,7 +59,7 @@
     <div class="bg-proof h-28 w-52 p-1 text-[#1a1a1a]">
       <Thumbnail build={taken.seen.build} paint={inTheirColours(taken.seen.build, taken.seen.look_parts)} />
     </div>
-    <p class="min-w-48 flex-1 text-sm">{describeBuild(taken.seen.build)}.</p>
+    <p class="min-w-48 flex-1 text-sm">{describeBuild(taken.seen.build, settings.metric)}.</p>
     <Button look="primary" onclick={layOut}>Open in Tie</Button>
     <Button onclick={() => (taken = null)}>Cancel</Button>
   </section>

@@ -2,6 +2,8 @@
   import type { BuildSheet } from '../../api/client'
   import { bladeOutline } from '../../lure/blades'
   import { PER_INCH, path } from '../../lure/units'
+  import { settings } from '../../stores/settings.svelte'
+  import { partLength } from '../../words/words'
   import { WIRE, type Task } from './steps'
 
   /** The upper arm of a spinnerbait with what has been put on it so far, to scale; what this step puts on is drawn in black. */
@@ -90,7 +92,9 @@
         />
         <line x1={spacer} x2={spacer + SPACER} y1="-20" y2="-20" />
       </g>
-      <text x={spacer + SPACER / 2} y="-26" text-anchor="middle" font-size="14" fill="currentColor">1 in</text>
+      <text x={spacer + SPACER / 2} y="-26" text-anchor="middle" font-size="14" fill="currentColor"
+        >{partLength(1, settings.metric)}</text
+      >
     {/if}
   </svg>
 </div>

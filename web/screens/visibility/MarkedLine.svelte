@@ -15,7 +15,8 @@
 
 <svg viewBox="0 0 240 340" class="w-full max-w-64 self-start" role="img" aria-labelledby="marked-line">
   <title id="marked-line"
-    >A lure on a line marked every 6 inches. It is clear at 1 foot, just visible at 2 feet, and gone at 3 feet.</title
+    >A lure on a line marked every {waterLength(6, settings.metric)}. It is clear at {waterLength(12, settings.metric)},
+    just visible at {waterLength(24, settings.metric)}, and gone at {waterLength(36, settings.metric)}.</title
   >
   <rect x="0" y={SURFACE} width="240" height="300" fill="#8d9470" />
   <path

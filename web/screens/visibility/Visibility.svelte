@@ -1,12 +1,15 @@
 <script lang="ts">
+  import { settings } from '../../stores/settings.svelte'
   import Button from '../../ui/Button.svelte'
+  import { waterLength } from '../../words/words'
   import MarkedLine from './MarkedLine.svelte'
 
   /** How to measure visibility with a lure on a marked line, and why it matters: a read of two minutes. */
-  const STEPS = [
+  const far = (inches: number) => waterLength(inches, settings.metric)
+  const STEPS = $derived([
     [
       'Mark a line',
-      'Tie a white or chartreuse lure to a line. Mark the line every 6 inches from the nose of the lure, each foot with two marks.',
+      `Tie a white or chartreuse lure to a line. Mark the line every ${far(6)} from the nose of the lure, every other time with two marks.`,
     ],
     [
       'Choose the spot',
@@ -21,12 +24,12 @@
       'Pull it up until you just see it again. Count again. Visibility is the middle of the two depths.',
     ],
     ['Do it again later', 'Measure again when you move to other water, after a wind change, and after rain.'],
-  ] as const
-  const WHY = [
-    'Nearly every pick depends on it: a few inches can change the blade, the skirt and the trailer.',
-    'A guess is easily off by half: stained water is 12 inches to one angler and 3 feet to another.',
+  ] as const)
+  const WHY = $derived([
+    'Nearly every pick depends on it: a hand’s breadth can change the blade, the skirt and the trailer.',
+    `A guess is easily off by half: stained water is ${far(12)} to one angler and ${far(36)} to another.`,
     'The model computes from this depth how fast light fades, and from that how far a bass sees each part.',
-  ]
+  ])
   const WATCH = [
     'Where you can see the bottom, use the depth of the bottom as the least and move to deeper water.',
     'Chop makes the lure seem to disappear early: measure in the calm water behind the boat.',

@@ -2,7 +2,6 @@
   import { outingsQuery, seasonQuery } from '../../api/outings'
   import Button from '../../ui/Button.svelte'
   import Facts from '../../ui/Facts.svelte'
-  import { MOMENT_LABELS } from '../../words/logbook'
   import { time } from '../../words/numbers'
   import { capital } from '../../words/words'
 
@@ -23,7 +22,7 @@
   <p class="border-base-content border-2 p-2 text-sm" role="status">
     <a class="font-semibold underline" href="#/learned/season">{water.water}</a>
     <span class="font-semibold"
-      >{notice.has_come ? '' : ' is near'}: {capital(MOMENT_LABELS[notice.moment] ?? notice.moment)}.</span
+      >{notice.has_come ? '' : ' is near'}: {capital(notice.words)}.</span
     >
     {notice.meaning}
     <Facts ids={notice.facts} />

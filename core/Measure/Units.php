@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Contract\Settings;
+namespace Kontrast\Measure;
 
 /** How lengths, weights and temperatures are shown. */
 enum Units: string

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Kontrast\Measure;
+
+/**
+ * Sentences whose quantities are said in the units that whoever reads them has chosen. A quantity stands between ‹ and ›, its numbers in
+ * the trade's own unit; behind a bar may stand how that is said in those: "Pitch ‹30 to 50 ft›", "‹12 in|A foot› and more".
+ */
+final class Said
+{
+    public const BEGINS = '‹';
+    private const QUANTITY = '/‹([^‹›|]+) (in|ft|oz|lb|°F|F°)(?:\|([^‹›]+))?›/u';
+    private const NUMBER = '~(?:(\d+)-)?(\d+)/(\d+)|\d+(?:\.\d+)?~';
+    private const MM_PER_M = 1000;
+    private const MM_PER_CM = 10;
+    private const OUNCES_PER_POUND = 16;
+    private const GRAMS_PER_KG = 1000;
+
+    /** A quantity of so many of a unit, as it stands in a sentence. */
+    public static function quantity(float $number, string $unit): string
+    {
+        return "‹{$number} {$unit}›";
+    }
+
+    public static function in(string $sentence, Units $units): string
+    {
+        return str_contains($sentence, self::BEGINS)
+            ? (string) preg_replace_callback(self::QUANTITY, static fn (array $of): string => match ($units) {
+                Units::Us => $of[3] ?? $of[1].' '.('F°' === $of[2] ? '°F' : $of[2]),
+                Units::Metric => self::metric($of[1], $of[2]),
+            }, $sentence)
+            : $sentence;
+    }
+
+    /** @param string $numbers with words between them: 3/8 to 1/2 */
+    private static function metric(string $numbers, string $unit): string
+    {
+        preg_match_all(self::NUMBER, $numbers, $all);
+        [$places, $per, $shown] = self::scale($unit, max(0.0, ...array_map(self::value(...), $all[0])));
+
+        return preg_replace_callback(
+            self::NUMBER,
+            static fn (array $one): string => (string) round($per(self::value($one[0])), $places),
+            $numbers,
+        ).' '.$shown;
+    }
+
+    /**
+     * @param float $most the largest number it is for: one unit is for all
+     *
+     * @return array{int, \Closure(float): float, string} decimal places, from the trade's unit, the unit it is in then
+     */
+    private static function scale(string $unit, float $most): array
+    {
+        $millimetres = static fn (float $one): float => ('ft' === $unit ? Length::feet($one) : Length::inches($one))->inMillimetres();
+
+        return match (true) {
+            'oz' === $unit => [0, static fn (float $one): float => Weight::ounces($one)->inGrams(), 'g'],
+            'lb' === $unit => [
+                1,
+                static fn (float $one): float => Weight::ounces($one * self::OUNCES_PER_POUND)->inGrams() / self::GRAMS_PER_KG,
+                'kg',
+            ],
+            '°F' === $unit => [0, static fn (float $one): float => Temperature::fahrenheit($one)->inCelsius(), '°C'],
+            'F°' === $unit => [0, static fn (float $one): float => TemperatureChange::fahrenheit($one)->inCelsius(), '°C'],
+            // As long as one says it: a rod in meters, a trailer in centimeters, a bead in millimeters.
+            $millimetres($most) >= 20 * self::MM_PER_M => [
+                0, static fn (float $one): float => $millimetres($one) / self::MM_PER_M, 'm',
+            ],
+            'ft' === $unit && $millimetres($most) >= self::MM_PER_M => [
+                1, static fn (float $one): float => $millimetres($one) / self::MM_PER_M, 'm',
+            ],
+            $millimetres($most) >= 1.5 * self::MM_PER_M => [2, static fn (float $one): float => $millimetres($one) / self::MM_PER_M, 'm'],
+            $millimetres($most) >= 20 * self::MM_PER_CM => [0, static fn (float $one): float => $millimetres($one) / self::MM_PER_CM, 'cm'],
+            $millimetres($most) >= 3 * self::MM_PER_CM => [1, static fn (float $one): float => $millimetres($one) / self::MM_PER_CM, 'cm'],
+            default => [$millimetres($most) < 3 ? 1 : 0, $millimetres, 'mm'],
+        };
+    }
+
+    /** 2, 2.5, 3/8 or 1-1/4 */
+    private static function value(string $number): float
+    {
+        preg_match(self::NUMBER, $number, $parts);
+
+        return isset($parts[3]) ? (float) $parts[1] + (float) $parts[2] / (float) $parts[3] : (float) $number;
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\app;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** With metric units chosen no sentence of the program holds an inch, a foot, an ounce, a pound or a degree Fahrenheit. */
+final class UnitsTest extends ApiTestCase
+{
+    private const TRADE = '/[\d¼½¾⅛⅜⅝⅞] ?(?:in|oz|ft|lb|°F)(?![a-z])|\b(?:inch(?:es)?|feet|foot|ounces?|pounds?)\b/u';
+    /** A blade and a hook are bought by their number, small hardware by what stands on its package. */
+    private const PARTS = __DIR__.'/../../demo/parts.csv';
+
+    #[DataProvider('asked')]
+    public function testSentencesSayTheUnitsChosen(string $method, string $path, mixed $body): void
+    {
+        $this->send('POST', '/api/parts/import', ['contents' => (string) file_get_contents(self::PARTS)]);
+        $said = [];
+        foreach (['us', 'metric'] as $units) {
+            $this->send('PUT', '/api/settings', ['units' => $units, 'theme' => 'paper'], ['HTTP_IF_MATCH' => '*']);
+            $this->send($method, $path, $body);
+            self::assertSame(200, $this->answered(), $this->said());
+            $said[$units] = self::sentences($this->said());
+        }
+        self::assertNotSame([], preg_grep(self::TRADE, $said['us']), 'There is something to be said otherwise.');
+        self::assertSame([], preg_grep(self::TRADE, $said['metric']));
+        self::assertSame(\count($said['us']), \count($said['metric']));
+    }
+
+    /** @return iterable<string, array{string, string, mixed}> */
+    public static function asked(): iterable
+    {
+        $trip = (array) json_decode((string) file_get_contents(__DIR__.'/../../docs/examples/trip-tamarack.json'), true);
+        $reading = (array) json_decode((string) file_get_contents(__DIR__.'/../../docs/examples/reading-clay-jig.json'), true);
+        $cold = ['lure' => 'bladed_jig', 'surface_f' => 44, 'season' => 'early_spring', 'cover' => 'rock', 'visibility_in' => 17] + $reading;
+        yield 'an advice' => ['POST', '/api/advice', $reading];
+        yield 'one for cold water' => ['POST', '/api/advice', $cold];
+        yield 'the rules' => ['GET', '/api/rules', null];
+        yield 'a plan' => ['POST', '/api/trips/plan', ['lures' => ['jig'], 'covers' => ['wood']] + $trip];
+        yield 'the best builds' => ['POST', '/api/best', ['reading' => $reading]];
+    }
+
+    public function testWhatIsTooClearIsToldInThem(): void
+    {
+        $this->send('PUT', '/api/settings', ['units' => 'metric', 'theme' => 'paper'], ['HTTP_IF_MATCH' => '*']);
+        $look = (array) json_decode((string) file_get_contents(__DIR__.'/../../docs/examples/look-request-clay.json'), true);
+        $this->send('POST', '/api/scene', ['reading' => ['visibility_in' => 99000] + (array) $look['reading']] + $look);
+        self::assertSame(422, $this->answered());
+        self::assertStringContainsString('The largest value here is', $this->said());
+        self::assertDoesNotMatchRegularExpression(self::TRADE, implode("\n", self::sentences($this->said())));
+    }
+
+    public function testTheCalendarSaysThem(): void
+    {
+        $this->send('POST', '/api/parts/import', ['contents' => (string) file_get_contents(self::PARTS)]);
+        $this->send('PUT', '/api/settings', ['units' => 'metric', 'theme' => 'paper'], ['HTTP_IF_MATCH' => '*']);
+        $trip = (array) json_decode((string) file_get_contents(__DIR__.'/../../docs/examples/trip-tamarack.json'), true);
+        $short = ['lures' => ['jig'], 'covers' => ['wood'], 'visibility_in' => [20, 22, 60]] + $trip;
+        $made = $this->send('POST', '/api/trips', ['name' => 'Saturday', 'trip' => $short]);
+        $this->browser->request('GET', '/api/trips/'.self::textAt($made, 'id').'/calendar');
+        $calendar = str_replace("\r\n ", '', $this->said());
+        self::assertStringContainsString('cm visibility', $calendar);
+        self::assertStringNotContainsString('‹', $calendar);
+        self::assertStringNotContainsString(' in visibility', $calendar);
+    }
+
+    /** @return list<string> every text of an answer that is more than a word, without the names of the angler's own parts */
+    private static function sentences(string $json): array
+    {
+        $own = [];
+        foreach ((array) file(self::PARTS) as $line) {
+            $own[] = (string) (str_getcsv((string) $line, escape: '')[1] ?? '');
+        }
+        usort($own, static fn (string $one, string $other): int => \strlen($other) <=> \strlen($one));
+        $found = [];
+        $decoded = (array) json_decode($json, true);
+        array_walk_recursive($decoded, static function (mixed $value, int|string $key) use (&$found, $own): void {
+            if (\is_string($value) && str_contains($value, ' ') && 'id' !== $key) {
+                $found[] = str_replace(array_filter($own), '', $value);
+            }
+        });
+
+        return $found;
+    }
+}
