@@ -220,7 +220,8 @@ final class BuildSteps
                 ),
             new BuildStep(
                 Task::Tie,
-                'Put a small cable tie, ‹4 in|four inches› long, over the collar, with its lock '.($jig ? 'under the weed guard' : 'on the bottom')
+                'Put a small cable tie, ‹4 in|four inches› long, over the collar, with its lock '
+                    .($jig ? 'under the weed guard' : 'on the bottom')
                     .' and no strands caught in it. Pull it tight, cut the end flush, and remove the rubber collar.',
                 ['cable tie, '.Hardware::TIE],
                 'small cutter',

@@ -55,7 +55,8 @@ final class Facts
             .'next to wintering places.',
         'W9' => 'A claim to test: lime green alone keeps its color at every depth.',
         'W10' => 'Dirtier water lets fish come shallower.',
-        'W11' => 'Moments of the year by a water’s own temperature: first ‹50 °F›, a rise of ‹4 to 6 F°› in three days, ‹60 to 63 °F|the low 60s›, '
+        'W11' => 'Moments of the year by a water’s own temperature: first ‹50 °F›, a rise of ‹4 to 6 F°› in three days, '
+            .'‹60 to 63 °F|the low 60s›, '
             .'back ‹at 50 to 59 °F|into the 50s› in fall.',
         'B1' => 'Colorado blades vibrate most, willow blades flash most, Indiana lies between; a double-thick or deep-cup '
             .'Colorado thumps hardest.',
@@ -142,7 +143,8 @@ final class Facts
             .'hook bend.',
         'T6' => 'Spinnerbait trailer: in cold water, in dirty water; cold and dirty, a must.',
         'T7' => 'Chunk: the classic jig trailer for cold water and pitching; in the cold it comes before the craw, at docks too.',
-        'T8' => 'Cold: ‹4 to 5 in›. ‹60 to 65 °F|Low to mid 60s›: a thin ‹3 in›. Fall: ‹2.5 to 3.5 in›, see-through. Otherwise as long as the forage.',
+        'T8' => 'Cold: ‹4 to 5 in›. ‹60 to 65 °F|Low to mid 60s›: a thin ‹3 in›. Fall: ‹2.5 to 3.5 in›, see-through. '
+            .'Otherwise as long as the forage.',
         'T9' => 'A wide base keeps a bladed jig from rolling over in timber.',
         'T10' => 'Very stretchy (TPE) plastic melts together with other soft plastics: a bag of its own.',
         'T11' => 'Keepers decide whether a trailer stays: a plain barb lets go, many points hold, a screw lock stands repeated '
@@ -152,16 +154,19 @@ final class Facts
             .'grow.',
         'T14' => 'Swim jig for shad: slender ‹3.5 in› before ‹5 in›; a fork-tail in most water, a paddle tail may be tried where it is '
             .'very clear.',
-        'Z1' => 'Spinnerbait by depth: to ‹5 ft› ‹1/4 to 1/2 oz›; ‹5 to 10 ft› ‹3/8 to 1/2 oz|3/8 to 1/2›; ‹10 to 20 ft› ‹1/2 to 5/8 oz|1/2 to 5/8›; ‹20 to 40 ft› 3/4 to '
+        'Z1' => 'Spinnerbait by depth: to ‹5 ft› ‹1/4 to 1/2 oz›; ‹5 to 10 ft› ‹3/8 to 1/2 oz|3/8 to 1/2›; '
+            .'‹10 to 20 ft› ‹1/2 to 5/8 oz|1/2 to 5/8›; ‹20 to 40 ft› 3/4 to '
             .'1-1/2.',
-        'Z2' => 'Bladed jig: grass ‹5/16 to 3/8 oz›, wood and rock ‹3/8 to 1/2 oz|3/8 to 1/2›, fall shallows ‹3/8 oz|3/8›. One school keeps it out of wood.',
+        'Z2' => 'Bladed jig: grass ‹5/16 to 3/8 oz›, wood and rock ‹3/8 to 1/2 oz|3/8 to 1/2›, fall shallows ‹3/8 oz|3/8›. '
+            .'One school keeps it out of wood.',
         'Z3' => 'Swim jig within ‹1 ft|a foot› of the surface: ‹5/16 oz›, not ‹1/2 oz|1/2›.',
         'Z4' => 'Jig on cold rock banks: ‹3/8 oz›, from ‹2 ft› down to ‹6 or 7 ft›.',
         'Z5' => 'Line taken per turn is the gear ratio times π times the spool diameter: about 8:1 keeps a lure up, slower keeps '
             .'it down.',
         'Z6' => 'Line: ‹20 lb› fluorocarbon for swim jigs and fall bladed jigs, ‹17 to 25 lb› for jigs on rock, ‹12 to 14 lb› for '
             .'half-ounce bladed jigs; monofilament in shallow stain, braid in mats.',
-        'Z7' => 'Rod: about ‹84 to 87 in|7 ft to 7 ft 3 in› for short accurate casts, about ‹90 in|7 ft 6 in› for long casts and winding; heavy for a '
+        'Z7' => 'Rod: about ‹84 to 87 in|7 ft to 7 ft 3 in› for short accurate casts, '
+            .'about ‹90 in|7 ft 6 in› for long casts and winding; heavy for a '
             .'high swim jig, moderate with a fast tip for a bladed jig.',
         'Z8' => 'In cover count on losing half of the day’s bladed jigs: plain ones, and spare heads and trailers.',
         'Z9' => 'Football head deep on rock; a stout hook wants about ‹20 lb› line.',
@@ -212,7 +217,8 @@ final class Facts
             .'rubber.',
         'X13' => 'Opaque brown by day: metal in sun; under clouds paint for shad, black or painted dark for sunfish and crawfish.',
         'X14' => 'Cold means ‹55 °F› and below; under it slow beats fast, fall or not.',
-        'R1' => 'Swim jig high under docks and limbs: rod shaken on a fast reel, within ‹1 ft|a foot› of the surface, light head, busy craw.',
+        'R1' => 'Swim jig high under docks and limbs: rod shaken on a fast reel, '
+            .'within ‹1 ft|a foot› of the surface, light head, busy craw.',
         'R2' => 'Swim jig low over grass: slow and steady on a slower reel, heavier head, less busy tail.',
         'R3' => 'Bladed jig in grass: ride the tops, hang, rip free.',
         'R4' => 'Blades on wood and rock: slow along the edge, let it knock; wide-based trailer, heavier head.',

@@ -20,6 +20,7 @@ final class Errors
     /** @param string|list<string> $lines as they are: what stands in angle brackets is no format */
     public static function tell(OutputInterface $output, string|array $lines): void
     {
-        self::stream($output)->writeln(array_map(static fn (string $line): string => Said::in($line, Units::Us), (array) $lines), OutputInterface::OUTPUT_RAW);
+        $said = array_map(static fn (string $line): string => Said::in($line, Units::Us), (array) $lines);
+        self::stream($output)->writeln($said, OutputInterface::OUTPUT_RAW);
     }
 }

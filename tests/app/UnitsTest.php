@@ -26,7 +26,7 @@ final class UnitsTest extends ApiTestCase
         }
         self::assertNotSame([], preg_grep(self::TRADE, $said['us']), 'There is something to be said otherwise.');
         self::assertSame([], preg_grep(self::TRADE, $said['metric']));
-        self::assertSame(\count($said['us']), \count($said['metric']));
+        self::assertCount(\count($said['us']), $said['metric']);
     }
 
     /** @return iterable<string, array{string, string, mixed}> */
@@ -34,7 +34,7 @@ final class UnitsTest extends ApiTestCase
     {
         $trip = (array) json_decode((string) file_get_contents(__DIR__.'/../../docs/examples/trip-tamarack.json'), true);
         $reading = (array) json_decode((string) file_get_contents(__DIR__.'/../../docs/examples/reading-clay-jig.json'), true);
-        $cold = ['lure' => 'bladed_jig', 'surface_f' => 44, 'season' => 'early_spring', 'cover' => 'rock', 'visibility_in' => 17] + $reading;
+        $cold = ['surface_f' => 44, 'season' => 'early_spring', 'cover' => 'rock', 'visibility_in' => 17] + $reading;
         yield 'an advice' => ['POST', '/api/advice', $reading];
         yield 'one for cold water' => ['POST', '/api/advice', $cold];
         yield 'the rules' => ['GET', '/api/rules', null];
@@ -71,14 +71,14 @@ final class UnitsTest extends ApiTestCase
     {
         $own = [];
         foreach ((array) file(self::PARTS) as $line) {
-            $own[] = (string) (str_getcsv((string) $line, escape: '')[1] ?? '');
+            $own[] = str_getcsv((string) $line, escape: '')[1] ?? '';
         }
         usort($own, static fn (string $one, string $other): int => \strlen($other) <=> \strlen($one));
         $found = [];
         $decoded = (array) json_decode($json, true);
         array_walk_recursive($decoded, static function (mixed $value, int|string $key) use (&$found, $own): void {
             if (\is_string($value) && str_contains($value, ' ') && 'id' !== $key) {
-                $found[] = str_replace(array_filter($own), '', $value);
+                $found[] = str_replace($own, '', $value);
             }
         });
 

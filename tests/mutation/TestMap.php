@@ -27,8 +27,9 @@ final readonly class TestMap
         if (!is_file($kept)) {
             fwrite(\STDERR, "Finding which test touches what…\n");
             exec('rm -rf '.escapeshellarg($folder).' && mkdir -p '.escapeshellarg($folder));
-            $command = 'cd '.escapeshellarg($root).' && PHP_INI_SCAN_DIR=:config/php php -d extension=pcov -d pcov.enabled=1 -d pcov.directory=core '
-                .'-d opcache.enable_cli=0 -d memory_limit=8G vendor/bin/phpunit --testsuite core --coverage-filter core '
+            $command = 'cd '.escapeshellarg($root).' && PHP_INI_SCAN_DIR=:config/php php -d extension=pcov '
+                .'-d pcov.enabled=1 -d pcov.directory=core -d opcache.enable_cli=0 -d memory_limit=8G vendor/bin/phpunit '
+                .'--testsuite core --coverage-filter core '
                 ."--coverage-php $folder/coverage.php --log-junit $folder/times.xml > $folder/log 2>&1";
             exec($command, result_code: $status);
             if (0 !== $status) {

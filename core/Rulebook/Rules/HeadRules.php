@@ -67,7 +67,8 @@ final class HeadRules
         yield rule('Z10')->for(LureKind::Spinnerbait)->special()
             ->when(forageLength()->atMost(inches(2)), depth()->atMost(feet(2)))
             ->pick(Head::ounces(0.1875), Head::range(0.1875, 0.25))
-            ->because('Tiny forage in shallow water: a compact frame of ‹3/16 oz|three sixteenths›, where ‹1/4 oz|a quarter ounce› is still too big.');
+            ->because('Tiny forage in shallow water: a compact frame of ‹3/16 oz|three sixteenths›, where '
+                .'‹1/4 oz|a quarter ounce› is still too big.');
 
         // From 5 to 10 ft the trade names no weights: the overlap of its neighbours stands in.
         $ranges = [[0, 5, 0.25, 0.5], [5, 10, 0.375, 0.5], [10, 20, 0.5, 0.625], [20, 101, 0.75, 1.5]];

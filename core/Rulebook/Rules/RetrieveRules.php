@@ -54,7 +54,8 @@ final class RetrieveRules
         yield rule('R7')->with('Z4', 'O2')->for(LureKind::Jig)->special()
             ->when(cover(Cover::Rock), cold())
             ->pick(Work::retrieve(RetrieveName::Pitch, Run::Low), Work::pace(Pace::Slow))
-            ->because('Cold rock: pitch ‹30 to 50 ft|30 to 50 feet›, start in ‹2 ft|two feet› of water and work down to ‹6 or 7 ft|six or seven›, touching rock.');
+            ->because('Cold rock: pitch ‹30 to 50 ft|30 to 50 feet›, start in ‹2 ft|two feet› of water and work down to '
+                .'‹6 or 7 ft|six or seven›, touching rock.');
     }
 
     /** @return \Generator<int, Rule> */

@@ -372,7 +372,8 @@ final class SkirtColourRules
         yield rule('S12.bladed')->with('B7')->for(LureKind::BladedJig)->special()
             ->when(tint(Tint::Tannic), visibility()->between(feet(1), feet(3)), not(forage(Forage::Shad)), not(dark()))
             ->pick(Skirt::of(Colour::GreenPumpkin))
-            ->because('Tea-colored water with ‹1 to 3 ft|one to three feet› of visibility: keep the skirt natural and let the blade add flash.');
+            ->because('Tea-colored water with ‹1 to 3 ft|one to three feet› of visibility: keep the skirt natural and let the '
+                .'blade add flash.');
 
         $bright = static fn (string $id, Forage ...$forage): Rule => rule($id)->school(DirtySchool::Bright)->special()
             ->when(visibility()->under(feet(1.5)), forage(...$forage));

@@ -69,7 +69,8 @@ final class SkirtMakeRules
         yield $bare('S17')->with('D11')->school(WarmingGrassSchool::Skirtless)->special()
             ->when(beforeTheSpawn(), cover(Cover::Grass), any(trend()->over(0)->sharp(), trendUnknown()))
             ->pick(Skirt::form(SkirtForm::None))
-            ->because('Cold water warming over grass: a ‹5 in|five-inch› swimbait without a skirt has less drag and looks like a bigger meal.');
+            ->because('Cold water warming over grass: a ‹5 in|five-inch› swimbait without a skirt has less drag and looks '
+                .'like a bigger meal.');
 
         yield $bare('S17.shallow')->special()
             ->when(beforeTheSpawn(), not(cover(Cover::Open, Cover::Grass)), trend()->atLeast(4), depth()->between(feet(3), feet(6)))

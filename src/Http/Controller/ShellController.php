@@ -46,7 +46,10 @@ final readonly class ShellController
             'fonts' => preg_grep(self::FONT, $entry['assets'] ?? []),
             'preloads' => array_values(array_diff($this->files->scripts(self::PROGRAM), [$entry['file']])),
             // Inside a script element only "<" could end it early.
-            'first' => json_encode($this->documents->written($first), \JSON_HEX_TAG | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR),
+            'first' => json_encode(
+                $this->documents->written($first),
+                \JSON_HEX_TAG | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR,
+            ),
         ]), 200, ['Cache-Control' => 'no-store', 'Content-Type' => 'text/html; charset=utf-8']);
     }
 }

@@ -113,7 +113,8 @@ final readonly class PlanBatch
             $part = PartCosts::ofKind($stock, $kind, $size);
             // Two sizes may come out of one lot: what the first takes is gone for the second.
             $gone = null === $part ? 0 : ($taken[$part->id()] ?? 0);
-            $needs[] = self::need($part, $part?->title() ?? $kind->value, $kind, Hardware::said($size), $count, max(0, ($part?->count() ?? 0) - $gone));
+            $there = max(0, ($part?->count() ?? 0) - $gone);
+            $needs[] = self::need($part, $part?->title() ?? $kind->value, $kind, Hardware::said($size), $count, $there);
             if (null !== $part) {
                 $taken[$part->id()] = $gone + $count;
             }
