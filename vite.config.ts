@@ -25,8 +25,27 @@ function precompress(): Plugin {
   }
 }
 
-const SHARED =
-  /node_modules\/(svelte\/|@tanstack\/(svelte-query|query-core)\/|openapi-fetch\/|svelte-spa-router\/|regexparam\/)|web\/(offline\/(reach|keptAt|waits)|api(?!\/outings)|stores|words\/(numbers|words|vocabulary|adviceParts|stick|tints))|web\/app\/(App|KeepAddress|address|typing|screens|screenKeys|first|start|scroll)|web\/lure\/paint|web\/ui\/(Toggle|Answer|Trouble|Button|Group|Tile|Choice|Field|Slider|Stepper|NumberBox|dragging|InView|Later|SwatchRow|CautionLine|toggled|Facts\.svelte|factsButton|VisibilityStick|Several)/
+/** What the first page is made of, but for what loads it; whatever they import without waiting for it is one file with them. */
+const FIRST = ['web/app/run.ts', 'web/screens/water/Water.svelte']
+const first = new Set<string>()
+
+function firstPage(): Plugin {
+  return {
+    name: 'first-page',
+    apply: 'build',
+    buildEnd() {
+      first.clear()
+      const open = FIRST.map((file) => join(import.meta.dirname, file))
+      for (const id of open) {
+        const module = this.getModuleInfo(id)
+        if (!module) this.error(`${id} is not part of the program.`)
+        first.add(id)
+        open.push(...module.importedIds.filter((one) => !first.has(one) && !open.includes(one)))
+      }
+    },
+  }
+}
+
 /** Names of the packages that went into what was built: a release tells them, with their licenses. */
 function materials(): Plugin {
   // These make the styles, and are in no script.
@@ -140,7 +159,7 @@ function pocket(): Plugin {
 
 // public/ belongs to PHP; what is built goes into public/build and is found there through the manifest.
 export default defineConfig({
-  plugins: [styleByClass(), svelte(), tailwindcss(), installable(), pocket(), precompress(), materials()],
+  plugins: [firstPage(), styleByClass(), svelte(), tailwindcss(), installable(), pocket(), precompress(), materials()],
   base: '/build/',
   publicDir: 'web/public',
   build: {
@@ -152,8 +171,8 @@ export default defineConfig({
     rollupOptions: {
       input: { main: 'web/app/main.ts', 'sign-in': 'web/sign-in/main.ts' },
       output: {
-        // What every screen needs is one file: a dozen small ones cost more in headers than they hold.
-        codeSplitting: { groups: [{ name: 'shared', test: SHARED }] },
+        // A dozen small files cost more in headers than they hold.
+        codeSplitting: { groups: [{ name: 'first', test: (id) => first.has(id) }] },
       },
     },
   },

@@ -62,7 +62,8 @@ export function inTradeUnits(page: Page, ownWords: readonly string[]): Promise<s
   return page.evaluate(
     (own) => {
       // A year is no quantity.
-      const UNIT = /(?<!\d{3})[\d¼½¾⅛⅜⅝⅞]\s?(?:in|oz|ft|lb|°F)(?![a-z])|\b(?:inch(?:es)?|feet|foot|ounces?|pounds?)\b/
+      const UNIT =
+        /(?<!\d{3})[\d¼½¾⅛⅜⅝⅞]\s?(?:in|oz|ft|lb|°F)(?![a-z])|, (?:in|oz|ft|lb|°F)$|\b(?:inch(?:es)?|feet|foot|ounces?|pounds?)\b/
       const said = [...document.querySelectorAll('[aria-label], [title], [alt], [aria-valuetext]')].flatMap((element) =>
         ['aria-label', 'title', 'alt', 'aria-valuetext'].map((name) => element.getAttribute(name) ?? ''),
       )

@@ -70,9 +70,10 @@
       {/each}
     </g>
     {#each { length: steps + 1 }, i (i)}
-      <text x={zero + i * every + 4} y={height - 6} font-size="12" fill="#1a1a1a"
-        >{i}{i === 0 ? ` ${settings.metric ? 'cm' : 'in'}` : ''}</text
-      >
+      <!-- Where a unit is a centimeter, its name takes the room of the first. -->
+      {#if i !== 1 || !settings.metric}<text x={zero + i * every + 4} y={height - 6} font-size="12" fill="#1a1a1a"
+          >{i}{i === 0 ? ` ${settings.metric ? 'cm' : 'in'}` : ''}</text
+        >{/if}
     {/each}
     {#each drawn as { mark, name, key, x, y, side, at } (key)}
       {@const edge = side === 'left' ? room - 8 : width - room + 8}

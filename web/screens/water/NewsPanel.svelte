@@ -21,9 +21,7 @@
 {#each notices as { water, notice } (water.water_id + notice.moment)}
   <p class="border-base-content border-2 p-2 text-sm" role="status">
     <a class="font-semibold underline" href="#/learned/season">{water.water}</a>
-    <span class="font-semibold"
-      >{notice.has_come ? '' : ' is near'}: {capital(notice.words)}.</span
-    >
+    <span class="font-semibold">{notice.has_come ? '' : ' is near'}: {capital(notice.words)}.</span>
     {notice.meaning}
     <Facts ids={notice.facts} />
   </p>
