@@ -37,6 +37,7 @@ describe('units', () => {
   test.each([
     ['water', 10, 25.4, 'cm'],
     ['part', 3.5, 89, 'mm'],
+    ['area', 2, 12.9, 'cm²'],
     ['long', 87, 2.21, 'm'],
     ['depth', 10, 3, 'm'],
     ['weight', 0.5, 14, 'g'],

@@ -66,8 +66,10 @@ class Choices {
     const isAsked = conflicts.ask(error, 'The settings were changed in two places', wanted, {
       keepMine: () => this.#write(wanted, false),
       takeTheirs: (theirs) => {
+        const isInOtherUnits = this.#stored?.units !== theirs.units
         this.#stored = theirs
         this.#show(theirs)
+        if (isInOtherUnits) void wrote('everything')
       },
       part: ({ schools, ...rest }) => ({ ...rest, ...schools }),
     })

@@ -45,6 +45,8 @@ interface Units {
   water: Scale
   /** A length on the lure or of forage; stored in inches. */
   part: Scale
+  /** Of a blade; stored in square inches. */
+  area: Scale
   /** Of rods and of wire; stored in inches. */
   long: Scale
   /** Stored in feet. */
@@ -62,6 +64,7 @@ interface Units {
 const US: Units = {
   water: scale('in', 1, 1),
   part: scale('in', 1, 3),
+  area: scale('sq in', 1, 2),
   long: scale('ft', 1 / INCHES_PER_FOOT, 2),
   depth: scale('ft', 1, 1),
   weight: scale('oz', 1, 4),
@@ -73,6 +76,7 @@ const US: Units = {
 const METRIC: Units = {
   water: scale('cm', CM_PER_INCH, 1),
   part: scale('mm', CM_PER_INCH * MM_PER_CM, 0),
+  area: scale('cm²', CM_PER_INCH ** 2, 1),
   long: scale('m', CM_PER_INCH / CM_PER_M, 2),
   depth: scale('m', (INCHES_PER_FOOT * CM_PER_INCH) / CM_PER_M, 1),
   weight: scale('g', GRAMS_PER_POUND / OUNCES_PER_POUND, 0),

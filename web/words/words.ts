@@ -46,6 +46,10 @@ export function partLength(inches: number, metric: boolean): string {
   return metric ? said(inches, unitsOf(true).part) : `${fraction(inches)} in`
 }
 
+export function bladeArea(squareInches: number, metric: boolean): string {
+  return said(squareInches, unitsOf(metric).area)
+}
+
 /** How long a fish is: "15-1/2 in" or "39 cm". */
 export function fishLength(inches: number, metric: boolean): string {
   const { water } = unitsOf(true)

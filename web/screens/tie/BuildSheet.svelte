@@ -11,7 +11,7 @@
   import { afterBuying, notOwned } from '../../parts/notOwned'
   import { tackleWords } from '../../words/adviceParts'
   import { round } from '../../words/round'
-  import { capital, describeBuild, partLength, show, waterLength, weight } from '../../words/words'
+  import { bladeArea, capital, describeBuild, partLength, show, waterLength, weight } from '../../words/words'
   import Facts from '../../ui/Facts.svelte'
   import { lureShown } from '../../api/lureShown.svelte'
   import { adviceFor, sheetFor } from '../../api/queries'
@@ -126,7 +126,7 @@
               <dd>{partLength(data.trim_in, metric)} behind the collar</dd>{/if}
             {#if data.build.blades.length > 0}<dt>Blades</dt>
               <dd>
-                {metric ? `${round(data.blade_in2 * 6.4516, 1)} cm²` : `${round(data.blade_in2, 2)} sq in`}, vibration
+                {bladeArea(data.blade_in2, metric)}, vibration
                 {data.thump} of 10 (a ranking, not a measurement)
               </dd>{/if}
             {#if data.line_per_turn_in !== null}<dt>Line per turn</dt>
