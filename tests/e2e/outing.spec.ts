@@ -305,6 +305,28 @@ test('at home an outing is corrected, and one is added from memory', async ({ pa
   await expect(page.getByRole('heading', { level: 1, name: 'Outing', exact: true })).toBeVisible()
 })
 
+test('two outings are corrected side by side, and neither loses what was typed', async ({ page }) => {
+  const ids: string[] = []
+  for (const hours of [30, 6]) {
+    const data = { started_at: ago(hours + 2), ended_at: ago(hours), stints: [] }
+    const made = await page.request.post('/api/outings', { data })
+    ids.push(((await made.json()) as { id: string }).id)
+  }
+  const [first = '', second = ''] = ids
+  const note = page.getByRole('textbox', { name: 'Note' }).first()
+  await open(page, `#/outing/${first}`, 'Outing')
+  await note.fill('Wind from the north')
+  await page.goto(`/#/outing/${second}`)
+  await expect(note).toHaveValue('')
+  await note.fill('Rain')
+  await page.goto(`/#/outing/${first}`)
+  await expect(note).toHaveValue('Wind from the north')
+  await page.getByRole('button', { name: 'Save outing' }).click()
+  await expect(page.getByText('Outing saved.')).toBeVisible()
+  await page.goto(`/#/outing/${second}`)
+  await expect(note).toHaveValue('Rain')
+})
+
 test('while an outing is corrected at home another device notes in it: both stay, and one thing is asked', async ({
   page,
 }) => {

@@ -2,8 +2,22 @@
   import type { Outing, OutingEvent } from '../../api/client'
   import { Draft } from '../../stores/draft.svelte'
 
-  /** The outing being corrected or added, and what it was before: it is still there after looking at another screen. */
-  const inHand = new Draft<{ before: Outing; now: Outing }>('outing-change')
+  interface InHand {
+    before: Outing
+    now: Outing
+  }
+  /** Outings being corrected or added, and what each was before: still there after looking at another screen, or another outing. */
+  const inHand = new Draft<Record<string, InHand>>('outing-changes')
+  /** As an older program held the only one. */
+  const only = new Draft<InHand>('outing-change')
+  if (only.value) hold(only.value.now.id ?? '', only.value)
+  only.value = null
+
+  function hold(id: string, one: InHand | null): void {
+    const others = Object.entries(inHand.value ?? {}).filter(([other]) => other !== id)
+    const all = one ? [...others, [id, one] as const] : others
+    inHand.value = all.length > 0 ? Object.fromEntries(all) : null
+  }
 </script>
 
 <script lang="ts">
@@ -39,7 +53,8 @@
   const waters = watersQuery()
   const builds = buildsQuery()
   let faults = $state.raw<Record<string, string>>({})
-  const draft = $derived(inHand.value && (inHand.value.now.id ?? '') === id ? inHand.value.now : null)
+  const changed = $derived(inHand.value?.[id])
+  const draft = $derived(changed?.now)
   const outing = $derived(draft ?? (isNew ? blank() : kept.data))
   /** What can have been tied on: the box, the saved builds, and what was. */
   const known = $derived(
@@ -80,7 +95,7 @@
   const set = (change: Partial<Outing>) => {
     if (!outing) return
     const now = $state.snapshot(outing)
-    inHand.value = { before: draft && inHand.value ? inHand.value.before : now, now: { ...now, ...change } }
+    hold(id, { before: changed?.before ?? now, now: { ...now, ...change } })
   }
 
   function addStint() {
@@ -110,12 +125,12 @@
   async function save(answers: ConflictAnswer[] = []): Promise<void> {
     if (!outing) return
     const mine = $state.snapshot(outing)
-    const before = inHand.value?.before ?? mine
+    const before = changed?.before ?? mine
     try {
       const saved = await (mine.id
         ? writes.correct(mine.id, before, mine, answers)
         : writes.record({ ...mine, id: ownId }))
-      inHand.value = null
+      hold(id, null)
       faults = {}
       notices.say('Outing saved.')
       await push(`/outing/${saved.id ?? ''}`)
@@ -167,7 +182,7 @@
       <h1>{isNew ? 'An outing from memory' : 'Outing'}</h1>
       <div class="flex flex-wrap gap-2">
         <Button look="primary" disabled={!draft && !isNew} onclick={() => save()}>Save outing</Button>
-        {#if draft}<Button onclick={() => ((inHand.value = null), (faults = {}))}>Cancel changes</Button>{/if}
+        {#if draft}<Button onclick={() => (hold(id, null), (faults = {}))}>Cancel changes</Button>{/if}
         {#if !isNew && !edited.ended_at}<Button href="#/on-the-water/{id}">On the water</Button>{/if}
         <Button href="#/learned/outings">All outings</Button>
       </div>
