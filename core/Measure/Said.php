@@ -15,6 +15,7 @@ final class Said
     private const NUMBER = '~(?:(\d+)-)?(\d+)/(\d+)|\d+(?:\.\d+)?~';
     private const MM_PER_M = 1000;
     private const MM_PER_CM = 10;
+    private const STEP_CM = 5;
     private const OUNCES_PER_POUND = 16;
     private const GRAMS_PER_KG = 1000;
 
@@ -71,6 +72,12 @@ final class Said
             ],
             'ft' === $unit && $millimetres($most) >= self::MM_PER_M => [
                 1, static fn (float $one): float => $millimetres($one) / self::MM_PER_M, 'm',
+            ],
+            // What is told in feet is meant no closer than this.
+            'ft' === $unit => [
+                0,
+                static fn (float $one): float => self::STEP_CM * round($millimetres($one) / self::MM_PER_CM / self::STEP_CM),
+                'cm',
             ],
             $millimetres($most) >= 1.5 * self::MM_PER_M => [2, static fn (float $one): float => $millimetres($one) / self::MM_PER_M, 'm'],
             $millimetres($most) >= 20 * self::MM_PER_CM => [0, static fn (float $one): float => $millimetres($one) / self::MM_PER_CM, 'cm'],

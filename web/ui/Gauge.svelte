@@ -51,7 +51,15 @@
   const clamp = (number: number) => Math.max(min, Math.min(max, number))
   const share = (number: number) => (100 * (clamp(number) - min)) / (max - min)
   const band = $derived(value === null ? undefined : bands?.find(({ to }) => value < to))
-  const TICKS = 12
+  /** Ticks stand at round numbers of the unit that is shown; at most five of them are named. */
+  const ROUND = [1, 2, 5, 10, 20, 50, 100]
+  const TICKS_EACH = 4
+  const named = $derived(ROUND.find((one) => (toShown(max) - toShown(min)) / one <= TICKS_EACH) ?? 100)
+  const ticks = $derived.by(() => {
+    const tick = named / TICKS_EACH
+    const [first, end] = [Math.ceil(toShown(min) / tick), Math.floor(toShown(max) / tick)]
+    return Array.from({ length: end - first + 1 }, (_, i) => (first + i) * tick)
+  })
   const toPlace = (number: number) => Math.round((clamp(number) - min) / step)
   /** A first step sets the start itself: what was measured is most likely near it. */
   const by = (way: 1 | -1) => onset(value === null ? clamp(start) : clamp(now + way * step))
@@ -110,15 +118,15 @@
       {#if i > 0}<line x1="{share(from)}%" x2="{share(from)}%" y1="3" y2="13" stroke="var(--edge)" />{/if}
     {/each}
     <rect x="0.5" y="22" width="100%" height="14" fill="var(--sheet)" stroke="var(--edge)" />
-    {#each { length: TICKS + 1 }, i (i)}
-      {@const at = min + ((max - min) * i) / TICKS}
-      <line x1="{share(at)}%" x2="{share(at)}%" y1={i % 4 === 0 ? 24 : 30} y2="36" stroke="currentColor" />
-      {#if i % 4 === 0}<text
-          x="{share(at)}%"
+    {#each ticks as shown (shown)}
+      {@const at = share(fromShown(shown))}
+      <line x1="{at}%" x2="{at}%" y1={shown % named === 0 ? 24 : 30} y2="36" stroke="currentColor" />
+      {#if shown % named === 0}<text
+          x="{at}%"
           y="50"
           font-size="12"
           fill="var(--faint)"
-          text-anchor={i === 0 ? 'start' : i === TICKS ? 'end' : 'middle'}>{words(Math.round(at))}</text
+          text-anchor={at < 4 ? 'start' : at > 96 ? 'end' : 'middle'}>{shown} {unit}</text
         >{/if}
     {/each}
     {#if value !== null}

@@ -30,7 +30,8 @@ final class SaidTest extends TestCase
         yield 'a span' => ['‹12 to 14 lb› line', '12 to 14 lb line', '5.4 to 6.4 kg line'];
         yield 'fractions' => ['‹5/16 or 3/8 oz›', '5/16 or 3/8 oz', '9 or 11 g'];
         yield 'a whole and a fraction' => ['‹1-1/4 oz› head', '1-1/4 oz head', '35 g head'];
-        yield 'said otherwise' => ['‹1.5 ft|A foot and a half› of it.', 'A foot and a half of it.', '46 cm of it.'];
+        yield 'said otherwise' => ['‹1.5 ft|A foot and a half› of it.', 'A foot and a half of it.', '45 cm of it.'];
+        yield 'what is told in feet' => ['‹1 to 3 ft|one to three feet› of it', 'one to three feet of it', '30 to 90 cm of it'];
         yield 'a cast' => ['Pitch ‹30 to 50 ft›.', 'Pitch 30 to 50 ft.', 'Pitch 9.1 to 15.2 m.'];
         yield 'a rod' => ['‹84 to 87 in|7 ft to 7 ft 3 in›', '7 ft to 7 ft 3 in', '2.13 to 2.21 m'];
         yield 'a trailer' => ['a thin ‹3.5 in› craw', 'a thin 3.5 in craw', 'a thin 8.9 cm craw'];
