@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Cli;
 
 use App\Contract\Error\InvalidDocument;
+use Kontrast\Measure\Said;
+use Kontrast\Measure\Units;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -35,6 +37,10 @@ abstract class JsonCommand extends Command
     /** @param array<mixed> $answer */
     protected static function json(array $answer): string
     {
+        array_walk_recursive($answer, static function (mixed &$value): void {
+            $value = \is_string($value) ? Said::in($value, Units::Us) : $value;
+        });
+
         return json_encode($answer, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR);
     }
 }

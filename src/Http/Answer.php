@@ -21,10 +21,16 @@ final readonly class Answer
     {
     }
 
-    /** What is stored and what was worked out alike. */
+    /** What was worked out. */
     public function json(mixed $documents, int $status = 200): JsonResponse
     {
         return self::uncached(new JsonResponse($this->documents->written($documents), $status));
+    }
+
+    /** What somebody stored. */
+    public function stored(mixed $documents, int $status = 200): JsonResponse
+    {
+        return self::uncached(new JsonResponse($this->documents->stored($documents), $status));
     }
 
     public function nothing(?Saved $saved = null): Response
@@ -36,13 +42,13 @@ final readonly class Answer
     {
         return null === $saved
             ? self::uncached(JsonResponse::fromJsonString('null'))
-            : self::tagged($this->json($saved->document), $saved);
+            : self::tagged($this->stored($saved->document), $saved);
     }
 
     /** @param string $name of the kind of what was added */
     public function created(Saved $saved, string $name): Response
     {
-        $answer = $this->json($saved->document, 201);
+        $answer = $this->stored($saved->document, 201);
         $answer->headers->set('Location', $this->urls->generate(ShelfRoutes::one($name), ['id' => $saved->id]));
 
         return self::tagged($answer, $saved);
@@ -55,7 +61,10 @@ final readonly class Answer
      */
     public function page(PageOf $page, Request $request, ?string $list = null, ?array $beside = null): JsonResponse
     {
-        $answer = $this->json(null === $list ? $page->documents : [$list => $page->documents, ...$beside ?? []]);
+        $documents = $this->documents->stored($page->documents);
+        $answer = self::uncached(new JsonResponse(
+            null === $list ? $documents : [$list => $documents, ...(array) $this->documents->written($beside ?? [])],
+        ));
         if (null !== $page->next) {
             $query = http_build_query(['after' => $page->next] + $request->query->all());
             $answer->headers->set('Link', "<{$request->getPathInfo()}?$query>; rel=\"next\"");

@@ -52,6 +52,19 @@ final class UnitsTest extends ApiTestCase
         self::assertDoesNotMatchRegularExpression(self::TRADE, implode("\n", self::sentences($this->said())));
     }
 
+    public function testWhatSomebodyWroteStaysLetterForLetter(): void
+    {
+        $this->send('PUT', '/api/settings', ['units' => 'metric', 'theme' => 'paper'], ['HTTP_IF_MATCH' => '*']);
+        $water = ['name' => 'Quarry', 'tint' => 'none', 'red_crawfish' => false, 'note' => 'Carved in stone: ‹5 in›'];
+        $this->browser->request('POST', '/api/waters', content: (string) json_encode($water), server: ['CONTENT_TYPE' => 'application/json']);
+        self::assertSame(201, $this->answered(), $this->said());
+        foreach (['/api/waters', '/api/backup', '/api/logbook'] as $path) {
+            $this->browser->request('GET', $path);
+            $said = (string) json_encode(json_decode($this->said()), \JSON_UNESCAPED_UNICODE);
+            self::assertStringContainsString('‹5 in›', $said, $path);
+        }
+    }
+
     public function testTheCalendarSaysThem(): void
     {
         $this->send('POST', '/api/parts/import', ['contents' => (string) file_get_contents(self::PARTS)]);

@@ -159,7 +159,7 @@ test.describe('with a reading and no parts', () => {
     await openFact(page, 'More')
     await page.getByRole('link', { name: 'How to measure visibility' }).click()
     await expect(page.getByRole('heading', { name: 'How to measure visibility' })).toBeVisible()
-    await expect(page.getByRole('img', { name: /just visible at 2 feet/ })).toBeVisible()
+    await expect(page.getByRole('img', { name: /just visible at 24 in/ })).toBeVisible()
     await page.getByRole('link', { name: 'Enter your visibility' }).click()
     await expect(page.getByRole('heading', { name: 'What is the water like?' })).toBeVisible()
   })

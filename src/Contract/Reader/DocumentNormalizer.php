@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace App\Contract\Reader;
 
 use Kontrast\Measure\Said;
-use Kontrast\Measure\Units;
 
 /**
  * The one way from a document object to plain data, in the shape it was declared in: public properties under their names, choices as their
- * words, moments by one clock; what goes out to the angler says quantities in the units chosen, anything else in the trade's. A serializer
- * takes forty times as long.
+ * words, moments by one clock. What was worked out says its quantities in the units chosen; what somebody stored stays letter for letter.
+ * A serializer takes forty times as long.
  */
 final readonly class DocumentNormalizer
 {
@@ -21,7 +20,7 @@ final readonly class DocumentNormalizer
     /** @return array<string, mixed> every field, null where it is; documents within it are arrays too */
     public function toArray(object $document): array
     {
-        return self::fields($document, false, self::asArray(...), self::asStored(...));
+        return self::fields($document, false, self::asArray(...), self::verbatim(...));
     }
 
     /**
@@ -30,7 +29,7 @@ final readonly class DocumentNormalizer
      */
     public function toStored(object $document): array
     {
-        return self::fields($document, true, self::asArray(...), self::asStored(...));
+        return self::fields($document, true, self::asArray(...), self::verbatim(...));
     }
 
     /**
@@ -39,7 +38,13 @@ final readonly class DocumentNormalizer
      */
     public function written(mixed $documents): mixed
     {
-        return self::value($documents, null, static fn (array $fields): \stdClass => (object) $fields, $this->said(...));
+        return self::value($documents, null, self::asObject(...), $this->said(...));
+    }
+
+    /** The same of what is stored, letter for letter. */
+    public function stored(mixed $documents): mixed
+    {
+        return self::value($documents, null, self::asObject(...), self::verbatim(...));
     }
 
     /** A sentence as it goes out. */
@@ -52,7 +57,7 @@ final readonly class DocumentNormalizer
     /** @return array<string, mixed> the same as arrays, for a table */
     public function cells(object $document): array
     {
-        return self::fields($document, null, self::asArray(...), self::asStored(...));
+        return self::fields($document, null, self::asArray(...), self::verbatim(...));
     }
 
     /**
@@ -97,9 +102,15 @@ final readonly class DocumentNormalizer
         return null !== $value && '' !== $value && [] !== ($value instanceof \stdClass ? (array) $value : $value);
     }
 
-    private static function asStored(string $sentence): string
+    private static function verbatim(string $text): string
     {
-        return Said::in($sentence, Units::Us);
+        return $text;
+    }
+
+    /** @param array<string, mixed> $fields */
+    private static function asObject(array $fields): \stdClass
+    {
+        return (object) $fields;
     }
 
     /**

@@ -54,7 +54,7 @@ final readonly class InventoryController
     #[Operation('addParts', 'Add parts, all or none', InventoryPartDocument::class, isList: true, status: 201)]
     public function add(#[Payload(listOf: InventoryPartDocument::class)] array $parts): Response
     {
-        return $this->answer->json(array_column($this->shelf->addAll('parts', $parts), 'document'), 201);
+        return $this->answer->stored(array_column($this->shelf->addAll('parts', $parts), 'document'), 201);
     }
 
     /** @param list<InventoryPartDocument> $parts */
@@ -62,7 +62,7 @@ final readonly class InventoryController
     #[Operation('changeParts', 'Change parts, all or none', InventoryPartDocument::class, isList: true, errors: [409])]
     public function change(#[Payload(listOf: InventoryPartDocument::class)] array $parts): Response
     {
-        return $this->answer->json(array_column($this->shelf->changeAll('parts', $parts), 'document'));
+        return $this->answer->stored(array_column($this->shelf->changeAll('parts', $parts), 'document'));
     }
 
     #[Route('/delete', methods: ['POST'])]

@@ -45,7 +45,7 @@ final readonly class LogbookController
     #[Operation('logbook', 'Export waters, readings, builds, trips, outings and trials', LogbookDocument::class)]
     public function export(): Response
     {
-        $answer = $this->answer->json($this->export->all());
+        $answer = $this->answer->stored($this->export->all());
         $answer->headers->set('Content-Disposition', 'attachment; filename="kontrast-logbook.json"');
 
         return $answer;

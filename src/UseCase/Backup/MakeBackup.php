@@ -63,7 +63,7 @@ final readonly class MakeBackup
             }
         }
         $to(',"deleted":'.self::json((object) $deleted));
-        $to(',"unreadable":'.self::json(array_map($this->documents->written(...), $unreadable)).'}');
+        $to(',"unreadable":'.self::json(array_map($this->documents->stored(...), $unreadable)).'}');
     }
 
     /**
@@ -82,12 +82,12 @@ final readonly class MakeBackup
             if (null !== $at) {
                 $deleted[$one->id()] = InUtc::written($at);
             }
-            $to(($isFirst ? '' : ',').self::json($this->documents->written($kind->documentOf($one, true))));
+            $to(($isFirst ? '' : ',').self::json($this->documents->stored($kind->documentOf($one, true))));
             $isFirst = false;
         }
         if ($kind->is->isOne && $isFirst) {
             $default = $kind->default();
-            $to(null === $default ? 'null' : self::json($this->documents->written($default)));
+            $to(null === $default ? 'null' : self::json($this->documents->stored($default)));
         }
         $to($kind->is->isOne ? '' : ']');
     }
