@@ -56,7 +56,8 @@ final class UnitsTest extends ApiTestCase
     {
         $this->send('PUT', '/api/settings', ['units' => 'metric', 'theme' => 'paper'], ['HTTP_IF_MATCH' => '*']);
         $water = ['name' => 'Quarry', 'tint' => 'none', 'red_crawfish' => false, 'note' => 'Carved in stone: ‹5 in›'];
-        $this->browser->request('POST', '/api/waters', content: (string) json_encode($water), server: ['CONTENT_TYPE' => 'application/json']);
+        $json = ['CONTENT_TYPE' => 'application/json'];
+        $this->browser->request('POST', '/api/waters', content: (string) json_encode($water), server: $json);
         self::assertSame(201, $this->answered(), $this->said());
         foreach (['/api/waters', '/api/backup', '/api/logbook'] as $path) {
             $this->browser->request('GET', $path);
