@@ -35,12 +35,12 @@ function firstPage(): Plugin {
     apply: 'build',
     buildEnd() {
       first.clear()
-      const open = FIRST.map((file) => join(import.meta.dirname, file))
-      for (const id of open) {
+      for (const file of FIRST) first.add(join(import.meta.dirname, file))
+      // What is added while it is gone through is gone through too.
+      for (const id of first) {
         const module = this.getModuleInfo(id)
         if (!module) this.error(`${id} is not part of the program.`)
-        first.add(id)
-        open.push(...module.importedIds.filter((one) => !first.has(one) && !open.includes(one)))
+        for (const one of module.importedIds) first.add(one)
       }
     },
   }

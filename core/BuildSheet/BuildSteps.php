@@ -141,7 +141,7 @@ final class BuildSteps
                 Task::FormLoop,
                 'Bend the end of the wire around the pliers into a small loop. Leave it open just enough for the swivel to pass. Cut '
                     .'off the extra wire.',
-                ['wire, '.Said::quantity(Hardware::WIRE_IN, 'in')],
+                ['wire, '.Said::mark(Hardware::WIRE_IN.' in')],
                 'round-nose pliers and a wire cutter',
                 null,
                 ['A1', 'C1'],

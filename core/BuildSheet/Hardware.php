@@ -6,6 +6,7 @@ namespace Kontrast\BuildSheet;
 
 use Kontrast\Inventory\Composition;
 use Kontrast\Inventory\PartKind;
+use Kontrast\Measure\Said;
 
 /**
  * The small things that hold a build together: which, of what size, how many (A1, A3; sizes of swivels and clevises from memory of common
@@ -28,7 +29,7 @@ final readonly class Hardware
     /** A size as it stands in a sentence: what is measured may be said in other units, a trade size is one. */
     public static function said(string $size): string
     {
-        return str_ends_with($size, ' in') ? "‹{$size}›" : $size;
+        return str_ends_with($size, ' in') ? Said::mark($size) : $size;
     }
 
     /** @return list<self> */

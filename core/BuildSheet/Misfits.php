@@ -15,7 +15,6 @@ use Kontrast\Lure\HookSize;
 use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Measurer;
 use Kontrast\Measure\Length;
-use Kontrast\Measure\Said;
 use Kontrast\Rulebook\Brief;
 use Kontrast\Scoring\PartFit;
 
@@ -241,7 +240,7 @@ final class Misfits
 
     private static function inches(Length $length): string
     {
-        return Said::quantity(round(ceil($length->inInches() * 4) / 4, 2), 'in');
+        return Length::inches(ceil($length->inInches() * 4) / 4)->said();
     }
 
     private static function words(string $words): string

@@ -117,7 +117,7 @@ final class GenericParts
     private static function trailer(Trailer $trailer): InventoryTrailer
     {
         $name = implode(' ', [
-            Said::quantity(round($trailer->length->inInches(), 2), 'in'),
+            $trailer->length->said(),
             self::words($trailer->base, $trailer->accents, ' with ').([] === $trailer->belly ? '' : self::over($trailer->belly)),
             ...(Opacity::Opaque === $trailer->opacity ? [] : ['see-through']),
             ...(Surface::Flake === $trailer->surface ? ['flake'] : []),

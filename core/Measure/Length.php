@@ -57,6 +57,12 @@ final readonly class Length
         return $this->inMetres() * 1000;
     }
 
+    /** In inches, to a hundredth, as it stands in a sentence. */
+    public function said(): string
+    {
+        return Said::mark(round($this->inches, 2).' in');
+    }
+
     public function plus(self $other): self
     {
         return new self($this->inches + $other->inches);

@@ -11,6 +11,7 @@ namespace Kontrast\Measure;
 final class Said
 {
     public const BEGINS = '‹';
+    private const ENDS = '›';
     private const QUANTITY = '/‹([^‹›|]+) (in|ft|oz|lb|°F|F°)(?:\|([^‹›]+))?›/u';
     private const NUMBER = '~(?:(\d+)-)?(\d+)/(\d+)|\d+(?:\.\d+)?~';
     private const MM_PER_M = 1000;
@@ -19,10 +20,10 @@ final class Said
     private const OUNCES_PER_POUND = 16;
     private const GRAMS_PER_KG = 1000;
 
-    /** A quantity of so many of a unit, as it stands in a sentence. */
-    public static function quantity(float $number, string $unit): string
+    /** A quantity as it stands in a sentence: 3/8 oz. */
+    public static function mark(string $quantity): string
     {
-        return "‹{$number} {$unit}›";
+        return self::BEGINS.$quantity.self::ENDS;
     }
 
     public static function in(string $sentence, Units $units): string
@@ -55,35 +56,51 @@ final class Said
      */
     private static function scale(string $unit, float $most): array
     {
-        $millimetres = static fn (float $one): float => ('ft' === $unit ? Length::feet($one) : Length::inches($one))->inMillimetres();
-
-        return match (true) {
-            'oz' === $unit => [0, static fn (float $one): float => Weight::ounces($one)->inGrams(), 'g'],
-            'lb' === $unit => [
+        return match ($unit) {
+            'oz' => [0, static fn (float $one): float => Weight::ounces($one)->inGrams(), 'g'],
+            'lb' => [
                 1,
                 static fn (float $one): float => Weight::ounces($one * self::OUNCES_PER_POUND)->inGrams() / self::GRAMS_PER_KG,
                 'kg',
             ],
-            '°F' === $unit => [0, static fn (float $one): float => Temperature::fahrenheit($one)->inCelsius(), '°C'],
-            'F°' === $unit => [0, static fn (float $one): float => TemperatureChange::fahrenheit($one)->inCelsius(), '°C'],
-            // As long as one says it: a rod in meters, a trailer in centimeters, a bead in millimeters.
-            $millimetres($most) >= 20 * self::MM_PER_M => [
-                0, static fn (float $one): float => $millimetres($one) / self::MM_PER_M, 'm',
-            ],
-            'ft' === $unit && $millimetres($most) >= self::MM_PER_M => [
-                1, static fn (float $one): float => $millimetres($one) / self::MM_PER_M, 'm',
-            ],
-            // What is told in feet is meant no closer than this.
-            'ft' === $unit => [
-                0,
-                static fn (float $one): float => self::STEP_CM * round($millimetres($one) / self::MM_PER_CM / self::STEP_CM),
-                'cm',
-            ],
-            $millimetres($most) >= 1.5 * self::MM_PER_M => [2, static fn (float $one): float => $millimetres($one) / self::MM_PER_M, 'm'],
-            $millimetres($most) >= 20 * self::MM_PER_CM => [0, static fn (float $one): float => $millimetres($one) / self::MM_PER_CM, 'cm'],
-            $millimetres($most) >= 3 * self::MM_PER_CM => [1, static fn (float $one): float => $millimetres($one) / self::MM_PER_CM, 'cm'],
-            default => [$millimetres($most) < 3 ? 1 : 0, $millimetres, 'mm'],
+            '°F' => [0, static fn (float $one): float => Temperature::fahrenheit($one)->inCelsius(), '°C'],
+            'F°' => [0, static fn (float $one): float => TemperatureChange::fahrenheit($one)->inCelsius(), '°C'],
+            'ft' => self::length(Length::feet(...), $most, true),
+            default => self::length(Length::inches(...), $most, false),
         };
+    }
+
+    /**
+     * As one says it: a rod in meters, a trailer in centimeters, a bead in millimeters.
+     *
+     * @param \Closure(float): Length $from
+     * @param bool                    $isRough what is told in feet is meant no closer than to five centimeters
+     *
+     * @return array{int, \Closure(float): float, string}
+     */
+    private static function length(\Closure $from, float $most, bool $isRough): array
+    {
+        $longest = $from($most)->inMillimetres();
+        [$places, $unit, $shown] = match (true) {
+            $longest >= 20 * self::MM_PER_M => [0, self::MM_PER_M, 'm'],
+            $isRough && $longest >= self::MM_PER_M => [1, self::MM_PER_M, 'm'],
+            $isRough => [0, self::MM_PER_CM, 'cm'],
+            $longest >= 1.5 * self::MM_PER_M => [2, self::MM_PER_M, 'm'],
+            $longest >= 20 * self::MM_PER_CM => [0, self::MM_PER_CM, 'cm'],
+            $longest >= 3 * self::MM_PER_CM => [1, self::MM_PER_CM, 'cm'],
+            default => [$longest < 3 ? 1 : 0, 1, 'mm'],
+        };
+        $step = $isRough && self::MM_PER_CM === $unit ? self::STEP_CM : null;
+
+        return [
+            $places,
+            static function (float $one) use ($from, $unit, $step): float {
+                $value = $from($one)->inMillimetres() / $unit;
+
+                return null === $step ? $value : $step * round($value / $step);
+            },
+            $shown,
+        ];
     }
 
     /** 2, 2.5, 3/8 or 1-1/4 */

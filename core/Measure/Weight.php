@@ -67,6 +67,6 @@ final readonly class Weight
     /** As it stands in a sentence. */
     public function said(): string
     {
-        return "‹{$this->label()}›";
+        return Said::mark($this->label());
     }
 }

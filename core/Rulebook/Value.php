@@ -9,7 +9,6 @@ use Kontrast\Lure\HookSize;
 use Kontrast\Lure\NumberRange;
 use Kontrast\Lure\WeightRange;
 use Kontrast\Measure\Length;
-use Kontrast\Measure\Said;
 use Kontrast\Measure\Weight;
 
 /**
@@ -41,8 +40,7 @@ final readonly class Value
     public function said(): string
     {
         return match (true) {
-            $this->of instanceof WeightRange, $this->of instanceof Weight => $this->of->said(),
-            $this->of instanceof Length => Said::quantity(round($this->of->inInches(), 2), 'in'),
+            $this->of instanceof WeightRange, $this->of instanceof Weight, $this->of instanceof Length => $this->of->said(),
             default => $this->key,
         };
     }

@@ -13,7 +13,6 @@ use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\Colour;
 use Kontrast\Lure\Head;
 use Kontrast\Measure\Length;
-use Kontrast\Measure\Said;
 use Kontrast\Rulebook\PartGoal;
 use Kontrast\Vision\Separation;
 
@@ -126,7 +125,7 @@ final readonly class ScoreExplainer
 
     private static function inches(?Length $length): ?string
     {
-        return null === $length ? null : Said::quantity(round($length->inInches(), 2), 'in');
+        return $length?->said();
     }
 
     private static function beside(?string $is, ?string $advised): string

@@ -44,7 +44,7 @@ final readonly class Scenario
                 TimeOfDay::atMinute($this->from)->said(),
                 TimeOfDay::atMinute($this->to)->said(),
             ),
-            Said::quantity(round($this->reading->visibility->inInches()), 'in').' visibility',
+            Said::mark(round($this->reading->visibility->inInches()).' in').' visibility',
             $this->reading->cover->label(),
             $this->reading->forage->label(),
             $this->mood(),

@@ -19,8 +19,8 @@ final class ClearerThanWater extends \DomainException
     {
         return new self($most, \sprintf(
             '%s is clearer than pure water allows under this sky. The largest value here is %s.',
-            Said::quantity(round($visibility->inInches(), 1), 'in'),
-            Said::quantity(floor($most->inInches()), 'in'),
+            Said::mark(round($visibility->inInches(), 1).' in'),
+            Said::mark(floor($most->inInches()).' in'),
         ));
     }
 }

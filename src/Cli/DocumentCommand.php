@@ -28,7 +28,7 @@ abstract class DocumentCommand extends JsonCommand
         $file = $input->getArgument('file');
         \assert(\is_string($file));
 
-        return self::json($this->answer(self::contents($file)));
+        return self::said($this->answer(self::contents($file)));
     }
 
     /** @throws InvalidDocument */

@@ -34,13 +34,19 @@ abstract class JsonCommand extends Command
         return Command::SUCCESS;
     }
 
-    /** @param array<mixed> $answer */
-    protected static function json(array $answer): string
+    /** @param array<mixed> $answer what was worked out: its quantities are said in the trade's units */
+    protected static function said(array $answer): string
     {
         array_walk_recursive($answer, static function (mixed &$value): void {
             $value = \is_string($value) ? Said::in($value, Units::Us) : $value;
         });
 
+        return self::json($answer);
+    }
+
+    /** @param array<mixed> $answer as it is */
+    protected static function json(array $answer): string
+    {
         return json_encode($answer, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR);
     }
 }

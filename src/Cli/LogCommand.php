@@ -43,7 +43,7 @@ final class LogCommand extends JsonCommand
         return rtrim(match (true) {
             \is_string($file) => $this->take(DocumentCommand::contents($file), true === $input->getOption('preview')),
             true === $input->getOption('csv') => $this->export->table(),
-            true === $input->getOption('analysis') => self::json($this->documents->toArray($this->analyze->document())),
+            true === $input->getOption('analysis') => self::said($this->documents->toArray($this->analyze->document())),
             default => self::json(array_map($this->documents->cells(...), $this->export->all())),
         });
     }

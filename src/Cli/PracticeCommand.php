@@ -34,7 +34,7 @@ final class PracticeCommand extends JsonCommand
 
     protected function text(InputInterface $input): string
     {
-        return self::json(array_map(
+        return self::said(array_map(
             fn (PracticeQuestionDocument $question): array => $this->documents->toArray($question),
             $this->questions->draw(...self::asked($input)),
         ));

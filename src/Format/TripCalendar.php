@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Format;
 
+use Kontrast\Measure\Said;
 use Kontrast\Measure\TimeOfDay;
+use Kontrast\Measure\Units;
 use Kontrast\Trip\TripPlan;
 use Kontrast\Trip\Turn;
 use Sabre\VObject\Component\VCalendar;
@@ -15,10 +17,9 @@ final class TripCalendar
     private const TURN_MINUTES = 5;
 
     /**
-     * @param string                   $id    of the trip, so that a later file replaces the entries of an earlier one
-     * @param list<Turn>               $turns
-     * @param list<string>             $carry a line for each lure
-     * @param callable(string): string $said  what becomes of a sentence
+     * @param string       $id    of the trip, so that a later file replaces the entries of an earlier one
+     * @param list<Turn>   $turns
+     * @param list<string> $carry a line for each lure
      */
     public static function write(
         string $id,
@@ -27,7 +28,7 @@ final class TripCalendar
         array $turns,
         array $carry,
         \DateTimeImmutable $now,
-        callable $said,
+        Units $units,
     ): string {
         $calendar = new VCalendar(['PRODID' => '-//Kontrast//Trip//EN']);
         $calendar->add('VEVENT', [
@@ -37,14 +38,14 @@ final class TripCalendar
             'DTSTART' => self::utc($plan, $plan->from),
             'DTEND' => self::utc($plan, $plan->to),
             'GEO' => \sprintf('%.4f;%.4f', $plan->place->latitude, $plan->place->longitude),
-            'DESCRIPTION' => $said(implode("\n", ['Carry:', ...$carry])),
+            'DESCRIPTION' => Said::in(implode("\n", ['Carry:', ...$carry]), $units),
         ]);
         $byMinute = [];
         foreach ($turns as $turn) {
-            $byMinute[$turn->minute][$said($turn->why)][] = $said($turn->words());
+            $byMinute[$turn->minute][Said::in($turn->why, $units)][] = Said::in($turn->words(), $units);
         }
         foreach ($byMinute as $minute => $reasons) {
-            foreach ($reasons as $why => $said) {
+            foreach ($reasons as $why => $lines) {
                 $event = $calendar->add('VEVENT', [
                     'UID' => \sprintf('%s-%d-%s@kontrast', $id, $minute, substr(md5($why), 0, 6)),
                     'DTSTAMP' => $now->setTimezone(new \DateTimeZone('UTC')),
@@ -52,10 +53,10 @@ final class TripCalendar
                     'DTSTART' => self::utc($plan, $minute),
                     'DTEND' => self::utc($plan, $minute + self::TURN_MINUTES),
                     'TRANSP' => 'TRANSPARENT',
-                    'DESCRIPTION' => implode("\n", array_unique($said)),
+                    'DESCRIPTION' => implode("\n", array_unique($lines)),
                 ]);
                 \assert($event instanceof \Sabre\VObject\Component);
-                $event->add('VALARM', ['ACTION' => 'DISPLAY', 'TRIGGER' => 'PT0S', 'DESCRIPTION' => implode("\n", array_unique($said))]);
+                $event->add('VALARM', ['ACTION' => 'DISPLAY', 'TRIGGER' => 'PT0S', 'DESCRIPTION' => implode("\n", array_unique($lines))]);
             }
         }
 

@@ -64,6 +64,14 @@ final class UnitsTest extends ApiTestCase
             $said = (string) json_encode(json_decode($this->said()), \JSON_UNESCAPED_UNICODE);
             self::assertStringContainsString('‹5 in›', $said, $path);
         }
+        // Nor does what a conflict shows of it.
+        $this->browser->request('GET', '/api/waters');
+        $stored = (array) json_decode($this->said(), true);
+        $stale = ['HTTP_IF_MATCH' => '"v99"'] + $json;
+        $address = '/api/waters/'.self::textAt($stored, 0, 'id');
+        $this->browser->request('PUT', $address, content: (string) json_encode($water), server: $stale);
+        self::assertSame(412, $this->answered(), $this->said());
+        self::assertStringContainsString('‹5 in›', (string) json_encode(json_decode($this->said()), \JSON_UNESCAPED_UNICODE));
     }
 
     public function testTheCalendarSaysThem(): void

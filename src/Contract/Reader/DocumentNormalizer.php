@@ -38,20 +38,19 @@ final readonly class DocumentNormalizer
      */
     public function written(mixed $documents): mixed
     {
-        return self::value($documents, null, self::asObject(...), $this->said(...));
+        // Asked once, and only where there is a quantity to be said.
+        $units = null;
+        $said = function (string $text) use (&$units): string {
+            return str_contains($text, Said::BEGINS) ? Said::in($text, $units ??= $this->chosen->units()) : $text;
+        };
+
+        return self::value($documents, null, self::asObject(...), $said);
     }
 
     /** The same of what is stored, letter for letter. */
     public function stored(mixed $documents): mixed
     {
         return self::value($documents, null, self::asObject(...), self::verbatim(...));
-    }
-
-    /** A sentence as it goes out. */
-    public function said(string $sentence): string
-    {
-        // Asked only where there is a quantity to be said.
-        return str_contains($sentence, Said::BEGINS) ? Said::in($sentence, $this->chosen->units()) : $sentence;
     }
 
     /** @return array<string, mixed> the same as arrays, for a table */

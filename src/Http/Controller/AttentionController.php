@@ -22,6 +22,6 @@ final readonly class AttentionController
     #[Operation('attention', 'Stored documents that cannot be read, as they are, and why', SetAsideDocument::class, isList: true)]
     public function list(): Response
     {
-        return $this->answer->json($this->find->all());
+        return $this->answer->stored($this->find->all());
     }
 }

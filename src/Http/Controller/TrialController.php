@@ -24,6 +24,6 @@ final readonly class TrialController
     #[Operation('drawTrial', 'Draw a trial of two lures: the order of its blocks, and when it ends', SavedTrialDocument::class)]
     public function draw(#[Payload] SavedTrialDocument $trial): Response
     {
-        return $this->answer->json($this->draw->draw($trial)->document);
+        return $this->answer->stored($this->draw->draw($trial)->document);
     }
 }

@@ -68,7 +68,8 @@ final readonly class ProblemListener
             $headers['Retry-After'] = (string) $error->waitS;
         }
         $answer = new JsonResponse(
-            $this->documents->written($problem),
+            // What is wrong was worked out; what was stored meanwhile is shown as it is.
+            [] === $problem->faults ? $this->documents->stored($problem) : $this->documents->written($problem),
             $problem->status,
             ['Content-Type' => 'application/problem+json'] + $headers,
         );

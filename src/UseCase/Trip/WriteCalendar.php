@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\UseCase\Trip;
 
 use App\Contract\Error\InvalidDocument;
-use App\Contract\Reader\DocumentNormalizer;
+use App\Contract\Reader\UnitsInUse;
 use App\Format\TripCalendar;
 use App\Persistence\Kind\TripKind;
 use App\Persistence\Rows;
@@ -24,7 +24,7 @@ final readonly class WriteCalendar
         private TripKind $trips,
         private PlanTrip $plan,
         private CurrentRules $rules,
-        private DocumentNormalizer $documents,
+        private UnitsInUse $chosen,
         private ClockInterface $clock,
     ) {
     }
@@ -54,7 +54,7 @@ final readonly class WriteCalendar
                 $carried,
             ),
             $this->clock->now(),
-            $this->documents->said(...),
+            $this->chosen->units(),
         );
     }
 }

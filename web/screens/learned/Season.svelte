@@ -25,7 +25,7 @@
       <Empty text={NO_TEMPERATURES}>
         {#snippet action()}<Button look="primary" href="#/">Take a reading</Button>{/snippet}
         {#snippet sample()}<p class="text-sm font-bold">
-            {settings.metric ? 'First 10 °C of the year' : 'First 50 °F of the year'}, April 11
+            First {temperature(50, settings.metric)} of the year, April 11
           </p>{/snippet}
       </Empty>
     {/if}
