@@ -11,7 +11,7 @@ export default ts.config(
       'var/',
       'public/',
       'node_modules/',
-      'web/api/schema.d.ts',
+      'web/words/schema.d.ts',
       'playwright-report/',
       'test-results/',
     ],
@@ -23,28 +23,6 @@ export default ts.config(
   {
     files: ['**/*.svelte', '**/*.svelte.ts'],
     languageOptions: { parserOptions: { extraFileExtensions: ['.svelte'], parser: ts.parser, svelteConfig } },
-  },
-  {
-    files: ['web/screens/**'],
-    rules: {
-      'no-restricted-imports': [
-        'error',
-        {
-          patterns: [
-            { regex: '^\\.\\./(?!\\.\\./)', message: 'No screen imports another: what two need lies outside them.' },
-          ],
-        },
-      ],
-    },
-  },
-  {
-    files: ['web/{ui,lure,parts,preview,words,api,stores}/**'],
-    rules: {
-      'no-restricted-imports': [
-        'error',
-        { patterns: [{ regex: '/screens/', message: 'Screens lie on top: nothing below imports one.' }] },
-      ],
-    },
   },
   {
     files: ['web/**'],

@@ -1,4 +1,4 @@
-import type { Outing, SavedReading } from '../../web/api/client'
+import type { Outing, SavedReading } from '../../web/words/documents'
 import { renameSync, statSync } from 'node:fs'
 import { pathToFileURL } from 'node:url'
 import { chromiumWith } from '../browser.js'

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import type { Reading } from '../../web/api/client'
+import type { Reading } from '../../web/words/documents'
 import { expect, layBest, open, openFact, stock, stored, test, WOOD_SPINNERBAIT as READING } from './page'
 
 // A thumb on a phone: 390 by 844, and 320 for the smallest.

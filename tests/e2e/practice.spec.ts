@@ -1,6 +1,6 @@
 import { pathToFileURL } from 'node:url'
 import type { Page } from '@playwright/test'
-import type { PracticeAnswer, PracticeProgress } from '../../web/api/client'
+import type { PracticeAnswer, PracticeProgress } from '../../web/words/documents'
 import { expect, open, stored, test } from './page'
 
 // On a winter evening: learn to pick, learn to see.

@@ -1,9 +1,9 @@
 import fc from 'fast-check'
 import { afterAll, beforeAll, expect, test } from 'vitest'
-import type { Outing } from '../../web/api/client'
-import { applied } from '../../web/offline/apply'
-import type * as Entry from '../../web/offline/entry'
-import type { Write } from '../../web/offline/entry'
+import type { Outing } from '../../web/words/documents'
+import { applied } from '../../web/data/outbox/apply'
+import type * as Entry from '../../web/data/outbox/entry'
+import type { Write } from '../../web/data/outbox/entry'
 import { pageAt } from '../web/pageAt'
 import { BUILD, READING } from './samples'
 import { Served } from './served'
@@ -23,7 +23,7 @@ let send: (write: Write) => ReturnType<typeof Entry.send>
 beforeAll(async () => {
   served = await Served.start()
   pageAt(served.origin)
-  ;({ send } = await import('../../web/offline/entry'))
+  ;({ send } = await import('../../web/data/outbox/entry'))
 })
 afterAll(() => served.stop())
 

@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, test, vi } from 'vitest'
-import type { Composition, InventoryPart } from '../../web/api/client'
-import { blank } from '../../web/parts/part'
+import type { Composition, InventoryPart } from '../../web/words/documents'
+import { blank } from '../../web/words/part'
 
 vi.stubGlobal('location', { hash: '' })
-const { buildFrom, buildParams, fromParams, paramsOf, toParams } = await import('../../web/app/address.svelte')
+const { buildFrom, buildParams, fromParams, paramsOf, toParams } = await import('../../web/data/address.svelte')
 
 // A reading and a build written into an address and read out of it again.
 

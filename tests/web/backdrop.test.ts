@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, test } from 'vitest'
-import type { Scene } from '../../web/api/client'
+import type { Scene } from '../../web/words/documents'
 import { paintBackdrop } from '../../web/preview/backdrop'
 
 const WIDTH = 64

@@ -1,4 +1,4 @@
-import { dueOf, type Given } from '../../web/screens/practice/schedule'
+import { dueOf, type Given } from '../../web/screens/learned/practice/schedule'
 
 /**
  * A beginner who practices ten waters an evening. Each water is decided by one fact. Who knows it answers right; who does not, right once

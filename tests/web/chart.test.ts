@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import type { Reading } from '../../web/api/client'
+import type { Reading } from '../../web/words/documents'
 import { bandColumns, chartSvg, grid, lines, ownColumns, request, stays, type Cell } from '../../web/lure/chart'
 import { BANDS } from '../../web/words/stick'
 

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
-import { Refused } from '../../web/api/client'
-import { conflicts, differences } from '../../web/stores/conflicts.svelte'
+import { Refused } from '../../web/data/client'
+import { conflicts, differences } from '../../web/data/conflicts.svelte'
 
 // A thing that two places changed: what differs, and who is asked.
 

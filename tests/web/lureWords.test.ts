@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Composition } from '../../web/api/client'
+import type { Composition } from '../../web/words/documents'
 import { lureWords } from '../../web/words/lureWords'
 
 const part = (kind: string, name: string) => ({ kind, name }) as never

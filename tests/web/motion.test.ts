@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import type { Motion, Scene } from '../../web/api/client'
+import type { Motion, Scene, Build } from '../../web/words/documents'
 import {
   bladeMovement,
   limbMovement,
@@ -10,7 +10,6 @@ import {
   widthAt,
   type Moving,
 } from '../../web/lure/motion'
-import type { Build } from '../../web/lure/paint'
 import { BANDS } from '../../web/lure/strands'
 import { flashWords } from '../../web/preview/flashWords'
 import { atHalf, edgeOf, goneAt } from '../../web/preview/gone'

@@ -1,10 +1,10 @@
 import 'fake-indexeddb/auto'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Outing } from '../../web/api/client'
-import { applied } from '../../web/offline/apply'
-import type { Write } from '../../web/offline/entry'
-import { Outbox } from '../../web/offline/outbox.svelte'
-import { MemoryShelf, openShelf } from '../../web/offline/shelf'
+import type { Outing } from '../../web/words/documents'
+import { applied } from '../../web/data/outbox/apply'
+import type { Write } from '../../web/data/outbox/entry'
+import { Outbox } from '../../web/data/outbox/outbox.svelte'
+import { MemoryShelf, openShelf } from '../../web/data/outbox/shelf'
 import { pageAt } from './pageAt'
 
 // What is noted with no signal: laid over what is known, on disk first, sent in order, once.
@@ -129,7 +129,7 @@ describe('the outbox', () => {
 
   /** A server that answers as it is told, then that all is well. */
   async function serve() {
-    const { api } = await import('../../web/api/client')
+    const { api } = await import('../../web/data/client')
     for (const method of ['POST', 'PUT', 'DELETE'] as const)
       vi.spyOn(api, method).mockImplementation(((
         path: string,
@@ -250,9 +250,9 @@ describe('the outbox', () => {
       vi.stubGlobal('fetch', answer)
       // A client of its own takes the server of its time.
       vi.resetModules()
-      const { versionOf } = await import('../../web/api/client')
-      const { reach } = await import('../../web/offline/reach.svelte')
-      const { Outbox: Fresh } = await import('../../web/offline/outbox.svelte')
+      const { versionOf } = await import('../../web/data/client')
+      const { reach } = await import('../../web/data/reach.svelte')
+      const { Outbox: Fresh } = await import('../../web/data/outbox/outbox.svelte')
       reach.away()
       const box = new Fresh(() => Promise.resolve(new MemoryShelf()))
       await box.start()

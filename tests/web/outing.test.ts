@@ -8,7 +8,7 @@ import type {
   Stint,
   TripRequest,
   UsualWater,
-} from '../../web/api/client'
+} from '../../web/words/documents'
 import {
   changeOf,
   lasted,
@@ -20,7 +20,7 @@ import {
   withPart,
 } from '../../web/screens/fish/noted'
 import { stamp } from '../../web/words/clock'
-import { newId } from '../../web/api/newId'
+import { newId } from '../../web/words/newId'
 import { byStyle, lastTrailers, partsFor } from '../../web/screens/fish/box'
 import { dayAccount } from '../../web/screens/fish/dayAccount'
 import {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { OutingConflict } from '../../web/api/client'
+import type { OutingConflict } from '../../web/words/documents'
 import { conflictWords } from '../../web/words/outingConflicts'
 
 // What two places have set differently in an outing, in words.

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { Reading, TripPack } from '../../web/api/client'
-import { adviceIn, isReadable, rankedIn } from '../../web/offline/pack'
+import type { Reading, TripPack } from '../../web/words/documents'
+import { adviceIn, isReadable, rankedIn } from '../../web/data/pack/pack'
 import { PACK_VERSION } from '../../web/words/vocabulary'
 
 // A pack of two lures, three visibilities and two skies, whose advices are easy to tell apart.

@@ -1,6 +1,6 @@
 import { describe, expect, it, vi } from 'vitest'
-import type { Reading, TripPack } from '../../web/api/client'
-import { isDoneAlready, outingOf, writeWords, type Write } from '../../web/offline/entry'
+import type { Reading, TripPack } from '../../web/words/documents'
+import { isDoneAlready, outingOf, writeWords, type Write } from '../../web/data/outbox/entry'
 import { PACK_VERSION } from '../../web/words/vocabulary'
 import { deviceWords } from '../../web/screens/settings/device'
 
@@ -83,7 +83,7 @@ describe('packing', () => {
     new Response(steps.map((step) => JSON.stringify(step)).join('\n'), { status: 200 })
 
   it('tells its progress, keeps the pack, and finds the one that knows most of a reading', async () => {
-    const { Packs } = await import('../../web/offline/packs.svelte')
+    const { Packs } = await import('../../web/data/pack/packs.svelte')
     const packs = new Packs()
     const seen: number[] = []
     vi.stubGlobal('fetch', () =>
@@ -105,7 +105,7 @@ describe('packing', () => {
   })
 
   it('says what went wrong, and nothing where it was canceled', async () => {
-    const { Packs } = await import('../../web/offline/packs.svelte')
+    const { Packs } = await import('../../web/data/pack/packs.svelte')
     const packs = new Packs()
     vi.stubGlobal('fetch', () => Promise.resolve(lines({ problem: 'Your parts make no lure of these types yet.' })))
     await packs.pack('a')
@@ -125,7 +125,7 @@ describe('packing', () => {
   })
 
   it('names a pack of another version, and does not read it', async () => {
-    const { Packs } = await import('../../web/offline/packs.svelte')
+    const { Packs } = await import('../../web/data/pack/packs.svelte')
     const packs = new Packs()
     await packs.keep({ ...pack('old', 20), kontrast_pack: 0 })
     expect(packs.old).toEqual(['old'])

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import type { PatchColour } from '../../web/api/client'
+import type { PatchColour } from '../../web/words/documents'
 import { asPart, frameOf, pixelsIn, tapAt } from '../../web/parts/photo'
 
 /** A picture of 40 by 40 pixels, each as a function says, for as much of a canvas as a tap asks of it. */

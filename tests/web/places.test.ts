@@ -1,10 +1,10 @@
 import { expect, test } from 'vitest'
 import { SCREENS, placeAt } from '../../web/app/loadScreen'
 import { movedTo } from '../../web/app/moved'
-import type { InventoryPart } from '../../web/api/client'
+import type { InventoryPart } from '../../web/words/documents'
 import { anchors, frameOf, layout } from '../../web/lure/layout'
 import { single } from '../../web/lure/single'
-import { blank } from '../../web/parts/part'
+import { blank } from '../../web/words/part'
 import { MOVED_FROM } from './oldAddresses'
 
 // Five places: where old addresses lead, which place holds what, and how a part of the box is drawn by itself.

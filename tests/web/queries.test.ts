@@ -1,11 +1,12 @@
+import type { Advice } from '../../web/words/documents'
 import { QueryObserver } from '@tanstack/svelte-query'
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
-import { keys, STALE_AFTER, type Written } from '../../web/api/keys'
-import { queryClient } from '../../web/api/queryClient'
-import { Refused, Unreachable, answer, type Advice } from '../../web/api/client'
-import { knowAdvice } from '../../web/api/queries'
-import { isSame } from '../../web/api/settled.svelte'
-import { whenWritten, wrote } from '../../web/api/writes'
+import { keys, STALE_AFTER, type Written } from '../../web/data/keys'
+import { queryClient } from '../../web/data/queryClient'
+import { Refused, Unreachable, answer } from '../../web/data/client'
+import { knowAdvice } from '../../web/data/queries'
+import { isSame } from '../../web/data/settled.svelte'
+import { whenWritten, wrote } from '../../web/data/writes'
 
 // What each write makes stale, and what is asked again when the server is silent.
 

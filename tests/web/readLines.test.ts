@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest'
-import type { InventoryPart, ReadPartLine } from '../../web/api/client'
-import { blank } from '../../web/parts/part'
+import type { InventoryPart, ReadPartLine } from '../../web/words/documents'
+import { blank } from '../../web/words/part'
 import { isWaiting, partOf, unknownWords } from '../../web/screens/box/readLines'
 
 const skirt = (colour: string | null): InventoryPart => ({ ...blank('skirt'), name: 'Skirt', colour })

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, test, vi } from 'vitest'
-import type { Release } from '../../web/api/client'
-import { ThisRelease } from '../../web/stores/release.svelte'
+import type { Release } from '../../web/words/documents'
+import { ThisRelease } from '../../web/data/release.svelte'
 
 const of = (version: string, news = ['One.', 'Two.', 'Three.']): Release => ({
   version,

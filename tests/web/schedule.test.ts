@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, test } from 'vitest'
-import { dueOf, firstOf, type Given } from '../../web/screens/practice/schedule'
+import { dueOf, firstOf, type Given } from '../../web/screens/learned/practice/schedule'
 import { atRandom, median, questionsTo, scheduled } from './beginner'
 
 const NOON = Date.UTC(2026, 10, 20, 12)

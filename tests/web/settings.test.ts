@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
-import { keys } from '../../web/api/keys'
-import type { Settings } from '../../web/api/client'
+import { keys } from '../../web/data/keys'
+import type { Settings } from '../../web/words/documents'
 import { pageAt } from './pageAt'
 
 // What a choice makes stale: letting the log vote left the advice as it was until the page was loaded again.
@@ -11,8 +11,8 @@ const ADVICE = keys.advice({ lure: 'jig' } as Parameters<typeof keys.advice>[0])
 /** The store and the answers it knows of, as they are loaded with a page. */
 async function page() {
   vi.resetModules()
-  const { settings } = await import('../../web/stores/settings.svelte')
-  const { queryClient } = await import('../../web/api/queryClient')
+  const { settings } = await import('../../web/data/settings.svelte')
+  const { queryClient } = await import('../../web/data/queryClient')
   settings.start(CHOICES, 1)
   queryClient.setQueryData(ADVICE, 'known')
   return { settings, isStale: () => queryClient.getQueryState(ADVICE)?.isInvalidated }

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import type { Reading, TripTurn, Water } from '../../web/api/client'
+import type { Reading, TripTurn, Water } from '../../web/words/documents'
 import { grouped } from '../../web/screens/fish/grouped'
 import { atWater, newTrip, renamed } from '../../web/screens/fish/newTrip'
 

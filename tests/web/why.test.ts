@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import type { Advice, Reading } from '../../web/api/client'
+import type { Advice, Reading } from '../../web/words/documents'
 import { page, picture, why } from '../../web/screens/water/why'
 
 const reading = {

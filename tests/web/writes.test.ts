@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
-import { LatestWrite, WriteQueue } from '../../web/stores/writes'
+import { LatestWrite, WriteQueue } from '../../web/data/inTurn'
 import { pageAt } from './pageAt'
 
 // Writes of one thing: in order, and each naming the version that this page saw last.
@@ -93,7 +93,7 @@ describe('the version seen last', () => {
   // A client of its own for every test: what one has seen is none of the next one's business.
   async function freshClient() {
     vi.resetModules()
-    return import('../../web/api/client')
+    return import('../../web/data/client')
   }
 
   beforeEach(() => {

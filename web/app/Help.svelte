@@ -1,8 +1,8 @@
 <script lang="ts">
   import Dialog from '../ui/Dialog.svelte'
-  import { settings } from '../stores/settings.svelte'
-  import { screenKeys } from './screenKeys.svelte'
-  import { HELP, type ScreenName } from './help'
+  import { settings } from '../data/settings.svelte'
+  import { screenKeys } from '../ui/screenKeys.svelte'
+  import { HELP, type ScreenName } from '../words/help'
 
   /** What the present screen is for and how to work it. */
   let { screen, onclose }: { screen: ScreenName; onclose: () => void } = $props()

@@ -1,13 +1,13 @@
 <script lang="ts">
   import { untrack } from 'svelte'
-  import type { Reading } from '../api/client'
-  import { isSame } from '../api/settled.svelte'
-  import { bench } from '../stores/bench.svelte'
-  import { currentReading } from '../stores/currentReading.svelte'
-  import { notices } from '../stores/notices.svelte'
+  import type { Reading } from '../words/documents'
+  import { isSame } from '../data/settled.svelte'
+  import { bench } from '../data/bench.svelte'
+  import { currentReading } from '../data/currentReading.svelte'
+  import { notices } from '../data/notices.svelte'
   import type { LureKind } from '../words/vocabulary'
-  import { address, fromParams } from './address.svelte'
-  import type { ScreenName } from './help'
+  import { address, fromParams } from '../data/address.svelte'
+  import type { ScreenName } from '../words/help'
 
   /** Keeps the reading and the build in the address, and opens those of a link that was followed. */
   let { screen }: { screen: ScreenName } = $props()

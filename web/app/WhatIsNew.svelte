@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { release } from '../stores/release.svelte'
+  import { release } from '../data/release.svelte'
   import Button from '../ui/Button.svelte'
 
   /** What came with a new release, once on this device. */

@@ -1,4 +1,4 @@
-import type { Advice, CurrentReading, Release, Settings } from '../api/client'
+import type { Advice, CurrentReading, Release, Settings } from '../words/documents'
 
 /** What the server sent along with the page. */
 export interface First {

@@ -1,5 +1,5 @@
 import type { wrap } from 'svelte-spa-router/wrap'
-import type { PlaceName, ScreenName } from './help'
+import type { PlaceName, ScreenName } from '../words/help'
 
 type Load = NonNullable<Parameters<typeof wrap>[0]['asyncComponent']>
 

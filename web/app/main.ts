@@ -1,4 +1,4 @@
-import './app.css'
+import '../ui/app.css'
 import { loadScreen } from './loadScreen'
 import { leadOn } from './moved'
 

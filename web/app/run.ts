@@ -1,9 +1,9 @@
 import { mount } from 'svelte'
 import App from './App.svelte'
 import { noteScroll } from './scroll'
-import { address } from './address.svelte'
-import { watchCache } from '../api/busy'
-import { queryClient } from '../api/queryClient'
+import { address } from '../data/address.svelte'
+import { watchCache } from '../data/busy'
+import { queryClient } from '../data/queryClient'
 
 address.start()
 noteScroll()

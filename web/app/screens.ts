@@ -4,7 +4,7 @@ import Package from '@lucide/svelte/icons/package'
 import Spool from '@lucide/svelte/icons/spool'
 import Waves from '@lucide/svelte/icons/waves'
 import { wrap, type WrappedComponent } from 'svelte-spa-router/wrap'
-import type { PlaceName, ScreenName } from './help'
+import type { PlaceName, ScreenName } from '../words/help'
 import { plain, SCREENS } from './loadScreen'
 
 const place = (name: PlaceName, picture: typeof Waves) => ({ name, path: plain(SCREENS[name].path), picture })

@@ -1,9 +1,9 @@
-import { reach } from '../offline/reach.svelte'
-import { knowAdvice } from '../api/queries'
-import { currentReading } from '../stores/currentReading.svelte'
-import { news } from '../stores/news.svelte'
-import { release } from '../stores/release.svelte'
-import { settings } from '../stores/settings.svelte'
+import { reach } from '../data/reach.svelte'
+import { knowAdvice } from '../data/queries'
+import { currentReading } from '../data/currentReading.svelte'
+import { news } from '../data/news.svelte'
+import { release } from '../data/release.svelte'
+import { settings } from '../data/settings.svelte'
 import { takeFirst } from './first'
 
 /** Takes what came with the page; what did not is asked for. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Blade } from '../api/client'
+  import type { Blade } from '../words/documents'
   import { bladeOutline, cupOutline } from './blades'
   import { shade, type Tone } from './paint'
   import type { Posed } from './posed'

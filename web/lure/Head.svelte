@@ -1,7 +1,8 @@
 <script lang="ts">
+  import type { Build } from '../words/documents'
   import { headOutline, lineTie } from './heads'
   import type { Layout } from './layout'
-  import type { Build, Paint } from './paint'
+  import type { Paint } from './paint'
   import { path } from './units'
 
   interface Props {

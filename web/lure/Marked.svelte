@@ -1,9 +1,10 @@
 <script lang="ts">
+  import type { Build } from '../words/documents'
   import Lure from './Lure.svelte'
-  import { settings } from '../stores/settings.svelte'
+  import { settings } from '../data/settings.svelte'
   import { unitsOf } from '../words/quantity'
   import { anchors, frameOf, layout, type PartKey } from './layout'
-  import type { Build, Paint } from './paint'
+  import type { Paint } from './paint'
   import { PER_INCH, SPAN_IN } from './units'
 
   /** A lure to scale with hairlines to its numbered parts. What the numbers stand for is said beside it. */

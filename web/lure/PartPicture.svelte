@@ -1,9 +1,10 @@
 <script lang="ts">
+  import type { Build } from '../words/documents'
   import Blade from './Blade.svelte'
   import Head from './Head.svelte'
   import { barbPath, hookPath } from './hook'
   import { layout, type PartKey } from './layout'
-  import type { Build, Paint } from './paint'
+  import type { Paint } from './paint'
   import Skirt from './Skirt.svelte'
   import Trailer from './Trailer.svelte'
   import { PER_INCH } from './units'

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { settings } from '../stores/settings.svelte'
+  import { settings } from '../data/settings.svelte'
   import { unitsOf } from '../words/quantity'
   import { path, PER_INCH } from './units'
 

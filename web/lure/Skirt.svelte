@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Skirt as SkirtPart } from '../api/client'
+  import type { Skirt as SkirtPart } from '../words/documents'
   import { atHeight, modeled, type Tone } from './paint'
   import { BANDS, fringe, strands } from './strands'
 

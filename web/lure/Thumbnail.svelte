@@ -1,6 +1,7 @@
 <script lang="ts">
+  import type { Build } from '../words/documents'
   import Lure from './Lure.svelte'
-  import type { Build, Paint } from './paint'
+  import type { Paint } from './paint'
 
   /** A lure in a list: its shapes and colors, small and to one scale. */
   let { build, paint }: { build: Build; paint: Paint } = $props()

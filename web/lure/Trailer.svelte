@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Trailer } from '../api/client'
+  import type { Trailer } from '../words/documents'
   import { modeled, type Tone } from './paint'
   import { trailerShape } from './trailers'
   import { path, scatter } from './units'

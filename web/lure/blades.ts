@@ -1,4 +1,4 @@
-import type { Blade } from '../api/client'
+import type { Blade } from '../words/documents'
 import { path } from './units'
 
 /**

@@ -1,4 +1,4 @@
-import type { Chart, ChartRequest, Reading } from '../api/client'
+import type { Chart, ChartRequest, Reading } from '../words/documents'
 import { asSvg, escaped, placed, svgFile } from './svg'
 import { coloursWords, finishWords } from '../words/adviceParts'
 import { BANDS } from '../words/stick'

@@ -1,4 +1,4 @@
-import type { Build } from './paint'
+import type { Build } from '../words/documents'
 import { PER_INCH, type Point } from './units'
 
 /**

@@ -1,6 +1,6 @@
-import type { Motion } from '../api/client'
+import type { Motion, Build } from '../words/documents'
 import type { Pace, TrailerStyle } from '../words/vocabulary'
-import { channels, type Build, type Shown } from './paint'
+import { channels, type Shown } from './paint'
 import { BANDS } from './strands'
 
 /**

@@ -1,4 +1,5 @@
-import type { Advice, LookPart, Motion, Scene } from '../api/client'
+import type { LookPart, Motion, Scene } from '../words/documents'
+import type { Build } from '../words/documents'
 import {
   COLOUR_HEX,
   DARKENED_HEX,
@@ -9,9 +10,6 @@ import {
   type Finish,
   type PartPlace,
 } from '../words/vocabulary'
-
-/** What the drawing needs of a build, whoever put it together. */
-export type Build = Pick<Advice, 'lure' | 'head' | 'blades' | 'skirt' | 'trailer' | 'trailer_hook' | 'measures'>
 
 /** A part's color where light falls on it, as it is, where it is in shade, and its outline ("#rrggbb"). */
 export interface Tone {

@@ -1,9 +1,9 @@
-import type { InventoryPart } from '../api/client'
-import { hexOf } from '../parts/part'
+import type { InventoryPart, Build } from '../words/documents'
+import { hexOf } from '../words/part'
 import { DARKENED_HEX, FINISH_HEX, OPACITIES, STEEL_HEX } from '../words/vocabulary'
 import { BLADE_IN, FLARE_IN, HEAD_ASPECT, HEAD_OF_OUNCE_IN, HOOK_IN, LONG_TAIL_IN } from '../words/dimensions'
 import type { PartKey } from './layout'
-import { modeled, type Build, type Paint } from './paint'
+import { modeled, type Paint } from './paint'
 
 /** A part of the box as a drawing takes it: alone, in the hand. */
 export interface Single {

@@ -1,4 +1,4 @@
-import type { Skirt } from '../api/client'
+import type { Skirt } from '../words/documents'
 import { ACCENT_SHARE_OF } from '../words/vocabulary'
 import { path, scatter } from './units'
 

@@ -1,4 +1,4 @@
-import type { Trailer } from '../api/client'
+import type { Trailer } from '../words/documents'
 import { path } from './units'
 
 /** A trailer threaded on at (0, 0) and lying along +x: its body, the parts that swim, and the rings or ribs on it. */

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { loaded } from '../api/busy'
-  import type { GivenAdvice } from './pack'
+  import { loaded } from '../data/busy'
+  import type { GivenAdvice } from '../data/pack/pack'
 
   /** That an advice was packed beforehand, where it was; loaded only then. */
   let { advice }: { advice: GivenAdvice | undefined } = $props()

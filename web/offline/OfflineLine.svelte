@@ -1,13 +1,14 @@
 <script lang="ts">
-  import { conflicts } from '../stores/conflicts.svelte'
-  import { currentReading } from '../stores/currentReading.svelte'
-  import { notices } from '../stores/notices.svelte'
+  import type { Box } from '../words/documents'
+  import { conflicts } from '../data/conflicts.svelte'
+  import { currentReading } from '../data/currentReading.svelte'
+  import { notices } from '../data/notices.svelte'
   import Button from '../ui/Button.svelte'
   import { lureWords } from '../words/lureWords'
   import { clock, dateTime } from '../words/clock'
-  import { writeWords, type Box, type Entry } from './entry'
-  import { outbox } from './outbox.svelte'
-  import { reach } from './reach.svelte'
+  import { writeWords, type Entry } from '../data/outbox/entry'
+  import { outbox } from '../data/outbox/outbox.svelte'
+  import { reach } from '../data/reach.svelte'
 
   /** Whether Kontrast can be reached, how old what is shown is, and what waits to be sent. */
   let isOpen = $state(false)

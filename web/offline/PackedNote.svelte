@@ -1,8 +1,8 @@
 <script lang="ts">
-  import { settings } from '../stores/settings.svelte'
+  import { settings } from '../data/settings.svelte'
   import { dateTime } from '../words/clock'
   import { fieldValue, fieldWords, list, waterLength } from '../words/words'
-  import type { Near, Outside } from './pack'
+  import type { Near, Outside } from '../data/pack/pack'
 
   /** That an advice was packed beforehand, for which visibility, and where the reading lies between or outside what was packed. */
   let { near }: { near: Near | undefined } = $props()

@@ -1,4 +1,4 @@
-import type { Chart, PracticeSession, TripPack } from '../api/client'
+import type { Chart, PracticeSession, TripPack } from '../words/documents'
 
 const SHELL = '/build/pocket.html'
 /** Where the page holds the pack; see web/pocket. */

@@ -1,9 +1,9 @@
-import { currentReading } from '../stores/currentReading.svelte'
-import { queryClient } from '../api/queryClient'
-import { outbox } from './outbox.svelte'
-import { waits } from './patience'
-import { reach } from './reach.svelte'
-import { packs } from './packs.svelte'
+import { currentReading } from '../data/currentReading.svelte'
+import { queryClient } from '../data/queryClient'
+import { outbox } from '../data/outbox/outbox.svelte'
+import { waits } from '../data/outbox/patience'
+import { reach } from '../data/reach.svelte'
+import { packs } from '../data/pack/packs.svelte'
 import { registerWorker } from './worker'
 
 /** Begins what a device with no signal needs; after the page is there, which waits for none of it. */

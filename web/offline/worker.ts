@@ -1,4 +1,4 @@
-import { notices } from '../stores/notices.svelte'
+import { notices } from '../data/notices.svelte'
 
 /** The service worker opens the pages with no signal. One for this machine itself is no use: where it does not run, nothing does. */
 export function registerWorker(): void {

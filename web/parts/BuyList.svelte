@@ -1,16 +1,16 @@
 <script lang="ts">
-  import type { InventoryPart } from '../api/client'
-  import { parts as writes } from '../api/writes'
-  import { money } from '../stores/money'
-  import { notices } from '../stores/notices.svelte'
-  import { settings } from '../stores/settings.svelte'
+  import type { InventoryPart } from '../words/documents'
+  import { parts as writes } from '../data/writes'
+  import { money } from '../data/money'
+  import { notices } from '../data/notices.svelte'
+  import { settings } from '../data/settings.svelte'
   import BuildRow from '../ui/BuildRow.svelte'
   import Button from '../ui/Button.svelte'
   import { count } from '../words/numbers'
   import { PART_KIND_LABELS } from '../words/vocabulary'
   import { capital } from '../words/words'
   import { asOwned } from './notOwned'
-  import { measureWords } from './part'
+  import { measureWords } from '../words/part'
   import DrawnPart from './DrawnPart.svelte'
 
   /** Parts to buy; what has been bought goes into the parts owned. */

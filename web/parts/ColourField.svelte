@@ -1,7 +1,7 @@
 <script lang="ts">
   import { show } from '../words/words'
   import { COLOURS } from '../words/vocabulary'
-  import { hexOf } from './part'
+  import { hexOf } from '../words/part'
 
   /** A colour by word, by number or by eye. */
   interface Props {

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import type { InventoryPart } from '../api/client'
+  import type { InventoryPart } from '../words/documents'
   import PartPicture from '../lure/PartPicture.svelte'
   import { single } from '../lure/single'
-  import { swatches } from './part'
+  import { swatches } from '../words/part'
 
   /** A part owned as it looks in the hand; of what there is no drawing, its colors. */
   interface Props {

@@ -1,7 +1,7 @@
 <script lang="ts">
   import Minus from '@lucide/svelte/icons/minus'
   import Button from '../ui/Button.svelte'
-  import type { InventoryPart } from '../api/client'
+  import type { InventoryPart } from '../words/documents'
   import { capital, fraction, show } from '../words/words'
   import {
     ACCENT_SHARES,
@@ -28,7 +28,7 @@
   } from '../words/vocabulary'
   import Field from '../ui/Field.svelte'
   import ColourField from './ColourField.svelte'
-  import { fieldLabel, FIELDS, isShort } from './part'
+  import { fieldLabel, FIELDS, isShort } from '../words/part'
 
   /** The fields that a part of its kind is judged by. */
   interface Props {

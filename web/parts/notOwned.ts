@@ -1,6 +1,6 @@
-import type { Composition, InventoryPart } from '../api/client'
+import type { Composition, InventoryPart } from '../words/documents'
 import { capital } from '../words/words'
-import { slotsOf, type Slot } from './slots'
+import { slotsOf, type Slot } from '../words/slots'
 
 /** A part that is not among those owned: generic, or changed by hand. */
 export interface NotOwned {

@@ -1,4 +1,4 @@
-import type { InventoryPart, PatchColour, PhotoSample } from '../api/client'
+import type { InventoryPart, PatchColour, PhotoSample } from '../words/documents'
 import { ACCENT_SHARE_OF, ACCENT_SHARES, BOUNDS } from '../words/vocabulary'
 
 export const MOST_BYTES = 40_000_000

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { Outing, TripPack } from '../api/client'
-  import { outingOf } from '../offline/entry'
-  import { outbox } from '../offline/outbox.svelte'
+  import type { Outing, TripPack } from '../words/documents'
+  import { outingOf } from '../data/outbox/entry'
+  import { outbox } from '../data/outbox/outbox.svelte'
   import Button from '../ui/Button.svelte'
   import { download } from '../ui/download'
 

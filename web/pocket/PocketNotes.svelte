@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { outingQuery } from '../api/outings'
+  import { outingQuery } from '../data/outings'
   import DayAccount from '../screens/fish/DayAccount.svelte'
   import Noting from '../screens/fish/Noting.svelte'
   import Button from '../ui/Button.svelte'

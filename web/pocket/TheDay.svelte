@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { TripPack } from '../api/client'
+  import type { TripPack } from '../words/documents'
   import { inTheirColours } from '../lure/paint'
   import Thumbnail from '../lure/Thumbnail.svelte'
   import TurnList from '../screens/fish/TurnList.svelte'

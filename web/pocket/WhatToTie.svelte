@@ -1,9 +1,9 @@
 <script lang="ts">
-  import type { Reading, TripPack } from '../api/client'
+  import type { Reading, TripPack } from '../words/documents'
   import { inTheHand, inTheirColours } from '../lure/paint'
   import Lure from '../lure/Lure.svelte'
   import Thumbnail from '../lure/Thumbnail.svelte'
-  import { adviceIn, rankedIn, type PackedRank } from '../offline/pack'
+  import { adviceIn, rankedIn, type PackedRank } from '../data/pack/pack'
   import PackedNote from '../offline/PackedNote.svelte'
   import AdvisedParts from '../ui/AdvisedParts.svelte'
   import BuildRow from '../ui/BuildRow.svelte'

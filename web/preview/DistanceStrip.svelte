@@ -1,7 +1,6 @@
 <script lang="ts">
-  import type { Scene } from '../api/client'
-  import type { Build } from '../lure/paint'
-  import { settings } from '../stores/settings.svelte'
+  import type { Scene, Build } from '../words/documents'
+  import { settings } from '../data/settings.svelte'
   import Later from '../ui/Later.svelte'
   import Slider from '../ui/Slider.svelte'
   import { away } from '../words/words'

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import type { From, LookPart, Reading, Scene } from '../api/client'
-  import { sensitivityFor } from '../api/queries'
+  import type { From, LookPart, Reading, Scene } from '../words/documents'
+  import { sensitivityFor } from '../data/queries'
   import { unitsOf } from '../words/quantity'
-  import { settings } from '../stores/settings.svelte'
+  import { settings } from '../data/settings.svelte'
   import { round } from '../words/round'
   import { capital, show, waterLength, waterLengthBand } from '../words/words'
   import { LIMITS } from '../words/vocabulary'

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { loaded } from '../api/busy'
+  import { loaded } from '../data/busy'
   import type { ComponentProps } from 'svelte'
   import InView from '../ui/InView.svelte'
   import type Figures from './Figures.svelte'

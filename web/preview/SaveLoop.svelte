@@ -1,6 +1,6 @@
 <script lang="ts">
   import Button from '../ui/Button.svelte'
-  import { notices } from '../stores/notices.svelte'
+  import { notices } from '../data/notices.svelte'
 
   /** Saves what moves as a short loop, once it does. */
   interface Props {

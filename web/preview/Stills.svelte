@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { Motion, Scene } from '../api/client'
+  import type { Motion, Scene, Build } from '../words/documents'
   import { widthAt } from '../lure/motion'
-  import { bladePart, shownTo, type Build, type Eye } from '../lure/paint'
+  import { bladePart, shownTo, type Eye } from '../lure/paint'
   import type { Posed } from '../lure/posed'
   import Underwater from './Underwater.svelte'
 

@@ -1,9 +1,9 @@
 <script lang="ts">
-  import type { Bench, From, Reading } from '../api/client'
-  import { motionFor } from '../api/queries'
+  import type { Bench, From, Reading } from '../words/documents'
+  import { motionFor } from '../data/queries'
   import { inTheirColours } from '../lure/paint'
   import type { Speed } from '../lure/motion'
-  import { settings } from '../stores/settings.svelte'
+  import { settings } from '../data/settings.svelte'
   import Button from '../ui/Button.svelte'
   import Slider from '../ui/Slider.svelte'
   import Tile from '../ui/Tile.svelte'

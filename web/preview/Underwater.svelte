@@ -1,8 +1,8 @@
 <script lang="ts">
   import { tick, untrack } from 'svelte'
-  import type { Motion, Scene } from '../api/client'
+  import type { Motion, Scene, Build } from '../words/documents'
   import Lure from '../lure/Lure.svelte'
-  import { bladePart, inTheWater, linesOn, shownTo, waterOf, type Build, type Eye, type Paint } from '../lure/paint'
+  import { bladePart, inTheWater, linesOn, shownTo, waterOf, type Eye, type Paint } from '../lure/paint'
   import type { Pace } from '../words/vocabulary'
   import type { Speed } from '../lure/motion'
   import type { Posed } from '../lure/posed'

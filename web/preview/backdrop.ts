@@ -1,4 +1,4 @@
-import type { Scene } from '../api/client'
+import type { Scene } from '../words/documents'
 import { channels, type Shown } from '../lure/paint'
 import { scatter } from '../lure/units'
 

@@ -1,5 +1,5 @@
-import type { Scene } from '../api/client'
-import { bladePart, type Build } from '../lure/paint'
+import type { Scene, Build } from '../words/documents'
+import { bladePart } from '../lure/paint'
 import type { Pace } from '../words/vocabulary'
 import { round } from '../words/round'
 import { capital } from '../words/words'

@@ -1,4 +1,4 @@
-import type { Motion, Scene } from '../api/client'
+import type { Motion, Scene } from '../words/documents'
 import type { Eye } from '../lure/paint'
 
 /** The last step at which an eye sees anything of a lure, the flashes of its blades included where they turn. */

@@ -1,4 +1,4 @@
-import type { Reading } from '../api/client'
+import type { Reading } from '../words/documents'
 
 /** Times of a day by the light they bring, from night to noon: what of a reading they change. */
 interface Hour {

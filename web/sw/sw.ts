@@ -1,7 +1,7 @@
 import { cleanupOutdatedCaches, precacheAndRoute } from 'workbox-precaching'
 import { registerRoute } from 'workbox-routing'
 import { NetworkFirst } from 'workbox-strategies'
-import { KEPT_AT } from '../offline/keptAt'
+import { KEPT_AT } from '../data/keptAt'
 
 interface Built {
   url: string

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { Advice } from '../api/client'
-  import { settings } from '../stores/settings.svelte'
+  import type { Advice } from '../words/documents'
+  import { settings } from '../data/settings.svelte'
   import { partsOf } from '../words/adviceParts'
   import SwatchRow from './SwatchRow.svelte'
 

@@ -1,6 +1,6 @@
 <script lang="ts" generics="I, T">
   import type { Snippet } from 'svelte'
-  import type { Question } from '../api/question.svelte'
+  import type { Question } from '../data/question.svelte'
   import Trouble from './Trouble.svelte'
 
   /**

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { settings } from '../stores/settings.svelte'
+  import { settings } from '../data/settings.svelte'
   import Button from './Button.svelte'
 
   /** Takes its vote from a rule that the angler does not believe, and gives it back. */

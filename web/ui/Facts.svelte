@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { loaded } from '../api/busy'
+  import { loaded } from '../data/busy'
   import { FACTS_BUTTON } from './factsButton'
 
   /** The ids of the facts a reason rests on; a tap or Enter opens what they say, and leads to the rule. */

@@ -1,5 +1,5 @@
 <script lang="ts" module>
-  import { busy } from '../api/busy'
+  import { busy } from '../data/busy'
 
   /** What waits for its turn: one at a time, so that the page answers between them. */
   const waiting: (() => void)[] = []

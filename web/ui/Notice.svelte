@@ -1,7 +1,7 @@
 <script lang="ts">
   import X from '@lucide/svelte/icons/x'
   import TriangleAlert from '@lucide/svelte/icons/triangle-alert'
-  import { notices, type Notice } from '../stores/notices.svelte'
+  import { notices, type Notice } from '../data/notices.svelte'
   import Button from './Button.svelte'
 
   /** One notice: what was done, or, framed and marked, what went wrong. */

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte'
   import { toast, Toaster } from 'svelte-sonner'
-  import { notices, type Notice } from '../stores/notices.svelte'
+  import { notices, type Notice } from '../data/notices.svelte'
   import NoticeLine from './Notice.svelte'
 
   /** Stacks notices at the foot of the page, above the thumb bar. Loaded with the first one. */

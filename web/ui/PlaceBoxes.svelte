@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Place } from '../api/client'
+  import type { Place } from '../words/documents'
   import Field from './Field.svelte'
   import NumberBox from './NumberBox.svelte'
 

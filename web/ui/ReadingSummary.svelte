@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { ObservedReading } from '../api/client'
-  import { settings } from '../stores/settings.svelte'
+  import type { ObservedReading } from '../words/documents'
+  import { settings } from '../data/settings.svelte'
   import { capital, depth, show, temperature, tintWords, waterLength } from '../words/words'
 
   /** The reading in one line. */

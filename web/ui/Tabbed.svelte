@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Component } from 'svelte'
-  import { loaded } from '../api/busy'
+  import { loaded } from '../data/busy'
   import TabLinks from './TabLinks.svelte'
 
   /** A place that holds several things side by side: the first comes with it, the others are loaded when they are opened. */

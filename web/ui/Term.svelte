@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { loaded } from '../api/busy'
+  import { loaded } from '../data/busy'
   import { TERMS, type TermName } from '../words/terms'
   import { TERM_BUTTON } from './termButton'
 

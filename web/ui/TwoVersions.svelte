@@ -1,8 +1,8 @@
 <script lang="ts">
   import Button from './Button.svelte'
-  import { conflicts, type Conflict } from '../stores/conflicts.svelte'
-  import { notices } from '../stores/notices.svelte'
-  import { settings } from '../stores/settings.svelte'
+  import { conflicts, type Conflict } from '../data/conflicts.svelte'
+  import { notices } from '../data/notices.svelte'
+  import { settings } from '../data/settings.svelte'
 
   /** What this page holds and what another place has stored meanwhile, side by side; of each, or of all, one stays. */
   let { conflict }: { conflict: Conflict } = $props()

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { settings } from '../stores/settings.svelte'
+  import { settings } from '../data/settings.svelte'
   import NumberBox from './NumberBox.svelte'
   import Slider from './Slider.svelte'
   import Stepper from './Stepper.svelte'

@@ -1,4 +1,4 @@
-import type { Place } from '../api/client'
+import type { Place } from '../words/documents'
 
 const DEGREES_A_MINUTE = 0.25
 /** Where nobody said how far north it is. */

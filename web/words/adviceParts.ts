@@ -1,4 +1,4 @@
-import type { Advice, Reason } from '../api/client'
+import type { Advice, Reason } from './documents'
 import {
   BELLY_SHAPE_LABELS,
   COLOUR_HEX,

@@ -1,5 +1,5 @@
-import type { Composition } from '../api/client'
-import { key } from '../parts/sameBuild'
+import type { Composition } from './documents'
+import { key } from './sameBuild'
 import { capital, show } from './words'
 
 /** A lure in a line: its kind and the parts that tell it from others, all of them where another one there would read the same. */

@@ -1,5 +1,4 @@
-import type { Composition, OutingConflict, OutingEvent, Reading, Stint } from '../api/client'
-import type { Box } from '../offline/entry'
+import type { Composition, OutingConflict, OutingEvent, Reading, Stint, Box } from './documents'
 import { clock, dateTime } from './clock'
 import { lureWords } from './lureWords'
 import { capital, fieldWords, list, partLength, show, waterLength } from './words'

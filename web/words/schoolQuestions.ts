@@ -1,4 +1,4 @@
-import type { Schools } from '../api/client'
+import type { Schools } from './documents'
 
 interface Question {
   key: keyof Schools

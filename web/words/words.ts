@@ -1,4 +1,4 @@
-import type { Build } from '../lure/paint'
+import type { Build } from './documents'
 import { unitsOf, type Unit } from './quantity'
 import { round } from './round'
 import { LABELS, TINT_LABELS, type Tint } from './vocabulary'

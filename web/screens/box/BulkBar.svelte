@@ -1,6 +1,6 @@
 <script lang="ts">
   import Button from '../../ui/Button.svelte'
-  import type { InventoryPart } from '../../api/client'
+  import type { InventoryPart } from '../../words/documents'
 
   /** One change to many parts. */
   interface Props {

@@ -1,17 +1,10 @@
 <script lang="ts">
+  import type { InventoryPart, PatchColour, ReadPatch, PhotoSample, ReadColour } from '../../words/documents'
   import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
-  import {
-    answer,
-    api,
-    type InventoryPart,
-    type PatchColour,
-    type ReadPatch,
-    type PhotoSample,
-    type ReadColour,
-  } from '../../api/client'
+  import { answer, api } from '../../data/client'
   import ColourField from '../../parts/ColourField.svelte'
-  import { hexOf } from '../../parts/part'
+  import { hexOf } from '../../words/part'
   import { asPart, frameOf, openPicture, pixelsIn, tapAt } from '../../parts/photo'
   import { round } from '../../words/round'
   import { capital, show } from '../../words/words'

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { ReadPartLine } from '../../api/client'
+  import type { ReadPartLine } from '../../words/documents'
   import DrawnPart from '../../parts/DrawnPart.svelte'
   import Button from '../../ui/Button.svelte'
   import { BOUNDS, COLOURS, type Colour } from '../../words/vocabulary'

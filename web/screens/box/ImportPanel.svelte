@@ -1,10 +1,11 @@
 <script lang="ts">
-  import { progressOf } from '../../api/progress'
+  import type { PlannedPart } from '../../words/documents'
+  import { progressOf } from '../../data/progress'
   import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
-  import { answer, api, type PlannedPart } from '../../api/client'
+  import { answer, api } from '../../data/client'
   import { list } from '../../words/words'
-  import { swatches, wrote } from '../../api/writes'
+  import { swatches, wrote } from '../../data/writes'
   import { count as plural } from '../../words/numbers'
   import VirtualRows from './VirtualRows.svelte'
 

@@ -1,15 +1,16 @@
 <script lang="ts" module>
-  import { Draft } from '../../stores/draft.svelte'
+  import type { ColourName, InventoryPart, ReadPartLine } from '../../words/documents'
+  import { Draft } from '../../data/draft.svelte'
 
   /** What is being typed: it is still there after looking at another screen. */
   const text = new Draft<string>('part-lines')
 </script>
 
 <script lang="ts">
-  import { answer, api, type ColourName, type InventoryPart, type ReadPartLine } from '../../api/client'
-  import { namesQuery } from '../../api/queries'
-  import { names } from '../../api/writes'
-  import { notices } from '../../stores/notices.svelte'
+  import { answer, api } from '../../data/client'
+  import { namesQuery } from '../../data/queries'
+  import { names } from '../../data/writes'
+  import { notices } from '../../data/notices.svelte'
   import Button from '../../ui/Button.svelte'
   import Field from '../../ui/Field.svelte'
   import { count } from '../../words/numbers'

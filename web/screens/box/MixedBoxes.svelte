@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Inventory } from '../../api/client'
+  import type { Inventory } from '../../words/documents'
   import CautionLine from '../../ui/CautionLine.svelte'
   import { list } from '../../words/words'
 

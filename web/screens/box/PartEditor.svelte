@@ -1,8 +1,8 @@
 <script lang="ts">
   import Field from '../../ui/Field.svelte'
   import Button from '../../ui/Button.svelte'
-  import type { InventoryPart } from '../../api/client'
-  import { blank, fieldLabel, FIELDS, isShort, KINDS, type Kind } from '../../parts/part'
+  import type { InventoryPart } from '../../words/documents'
+  import { blank, fieldLabel, FIELDS, isShort, KINDS, type Kind } from '../../words/part'
   import { PART_KIND_LABELS } from '../../words/vocabulary'
   import { capital } from '../../words/words'
   import PartFields from '../../parts/PartFields.svelte'

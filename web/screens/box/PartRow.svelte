@@ -1,11 +1,11 @@
 <script lang="ts">
   import Plus from '@lucide/svelte/icons/plus'
   import Minus from '@lucide/svelte/icons/minus'
-  import type { InventoryPart } from '../../api/client'
-  import { isLow, measureWords } from '../../parts/part'
+  import type { InventoryPart } from '../../words/documents'
+  import { isLow, measureWords } from '../../words/part'
   import DrawnPart from '../../parts/DrawnPart.svelte'
-  import { money } from '../../stores/money'
-  import { settings } from '../../stores/settings.svelte'
+  import { money } from '../../data/money'
+  import { settings } from '../../data/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import Menu from '../../ui/Menu.svelte'
 

@@ -1,10 +1,10 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router'
-  import type { InventoryPart } from '../../api/client'
-  import { inventoryQuery } from '../../api/queries'
+  import type { InventoryPart } from '../../words/documents'
+  import { inventoryQuery } from '../../data/queries'
   import { single } from '../../lure/single'
   import DrawnPart from '../../parts/DrawnPart.svelte'
-  import { blank, isLow, KINDS, PLURALS } from '../../parts/part'
+  import { blank, isLow, KINDS, PLURALS } from '../../words/part'
   import Button from '../../ui/Button.svelte'
   import Later from '../../ui/Later.svelte'
   import Trouble from '../../ui/Trouble.svelte'

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { InventoryPart, StarterSet } from '../../api/client'
-  import { starterSetsQuery } from '../../api/queries'
+  import type { InventoryPart, StarterSet } from '../../words/documents'
+  import { starterSetsQuery } from '../../data/queries'
   import { inTheHand } from '../../lure/paint'
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { asOwned } from '../../parts/notOwned'

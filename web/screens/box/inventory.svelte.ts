@@ -1,6 +1,7 @@
-import { answer, api, Refused, type InventoryPart } from '../../api/client'
-import { parts as writes } from '../../api/writes'
-import { notices } from '../../stores/notices.svelte'
+import type { InventoryPart } from '../../words/documents'
+import { answer, api, Refused } from '../../data/client'
+import { parts as writes } from '../../data/writes'
+import { notices } from '../../data/notices.svelte'
 
 /** Two tabs changed one part: what this one wanted to write. */
 export interface Conflict {

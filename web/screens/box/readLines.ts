@@ -1,4 +1,4 @@
-import type { InventoryPart, ReadPartLine } from '../../api/client'
+import type { InventoryPart, ReadPartLine } from '../../words/documents'
 import { COLOURS, type Colour } from '../../words/vocabulary'
 import { show } from '../../words/words'
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { settings } from '../../stores/settings.svelte'
+  import { settings } from '../../data/settings.svelte'
   import { list, show, tintWords, waterLength } from '../../words/words'
   import type { Filled } from './seen'
 

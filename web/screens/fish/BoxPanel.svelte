@@ -1,8 +1,7 @@
 <script lang="ts">
-  import type { Composition, InventoryPart, Outing } from '../../api/client'
-  import { buildsQuery, inventoryQuery } from '../../api/queries'
-  import type { Box } from '../../offline/entry'
-  import { isSame } from '../../parts/sameBuild'
+  import type { Composition, InventoryPart, Outing, Box } from '../../words/documents'
+  import { buildsQuery, inventoryQuery } from '../../data/queries'
+  import { isSame } from '../../words/sameBuild'
   import Button from '../../ui/Button.svelte'
   import { lureWords } from '../../words/lureWords'
 

@@ -3,11 +3,11 @@
 </script>
 
 <script lang="ts">
-  import type { TripPlan, TripRequest } from '../../api/client'
+  import type { TripPlan, TripRequest } from '../../words/documents'
   import { inTheirColours } from '../../lure/paint'
   import Thumbnail from '../../lure/Thumbnail.svelte'
-  import { slotsOf } from '../../parts/slots'
-  import { settings } from '../../stores/settings.svelte'
+  import { slotsOf } from '../../words/slots'
+  import { settings } from '../../data/settings.svelte'
   import { fullPickWords, valuesWords } from '../../words/adviceParts'
   import type { LureKind } from '../../words/vocabulary'
   import { capital, show, waterLength } from '../../words/words'

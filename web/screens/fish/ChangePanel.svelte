@@ -1,10 +1,10 @@
 <script lang="ts">
-  import type { Composition, Outing } from '../../api/client'
-  import { packs } from '../../offline/packs.svelte'
+  import type { Composition, Outing } from '../../words/documents'
+  import { packs } from '../../data/pack/packs.svelte'
   import Button from '../../ui/Button.svelte'
   import { capital, show } from '../../words/words'
   import { lureWords } from '../../words/lureWords'
-  import { isSame } from '../../parts/sameBuild'
+  import { isSame } from '../../words/sameBuild'
   import Assumed from './Assumed.svelte'
   import { byStyle, lastTrailers, partsFor, type Change } from './box'
   import DrawnChoice from './DrawnChoice.svelte'

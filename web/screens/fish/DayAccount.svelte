@@ -1,9 +1,9 @@
 <script lang="ts">
-  import type { Outing } from '../../api/client'
-  import { drawnFor } from '../../api/outings'
+  import type { Outing } from '../../words/documents'
+  import { drawnFor } from '../../data/outings'
   import { inTheirColours } from '../../lure/paint'
   import Thumbnail from '../../lure/Thumbnail.svelte'
-  import { settings } from '../../stores/settings.svelte'
+  import { settings } from '../../data/settings.svelte'
   import { timeOf } from '../../words/clock'
   import { lureWords } from '../../words/lureWords'
   import { fishLength } from '../../words/words'

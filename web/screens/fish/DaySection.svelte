@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { TripPlan } from '../../api/client'
+  import type { TripPlan } from '../../words/documents'
   import { inTheirColours } from '../../lure/paint'
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { minutesOf, timeOf, timeWords } from '../../words/clock'

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { Composition } from '../../api/client'
-  import { drawnFor } from '../../api/outings'
+  import type { Composition } from '../../words/documents'
+  import { drawnFor } from '../../data/outings'
   import { inTheirColours } from '../../lure/paint'
   import Thumbnail from '../../lure/Thumbnail.svelte'
 

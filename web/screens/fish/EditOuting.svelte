@@ -1,6 +1,6 @@
 <script lang="ts" module>
-  import type { Outing, OutingEvent } from '../../api/client'
-  import { Draft } from '../../stores/draft.svelte'
+  import type { Outing, OutingEvent, ConflictAnswer, OutingConflict } from '../../words/documents'
+  import { Draft } from '../../data/draft.svelte'
 
   interface InHand {
     before: Outing
@@ -22,22 +22,22 @@
 
 <script lang="ts">
   import { push } from 'svelte-spa-router'
-  import { Refused, type ConflictAnswer, type OutingConflict } from '../../api/client'
-  import { buildsQuery, watersQuery } from '../../api/queries'
-  import { outingQuery, outings as writes } from '../../api/outings'
+  import { Refused } from '../../data/client'
+  import { buildsQuery, watersQuery } from '../../data/queries'
+  import { outingQuery, outings as writes } from '../../data/outings'
   import { keepable } from '../../parts/photo'
-  import { conflicts } from '../../stores/conflicts.svelte'
-  import { currentReading } from '../../stores/currentReading.svelte'
-  import { notices } from '../../stores/notices.svelte'
+  import { conflicts } from '../../data/conflicts.svelte'
+  import { currentReading } from '../../data/currentReading.svelte'
+  import { notices } from '../../data/notices.svelte'
   import Button from '../../ui/Button.svelte'
   import Field from '../../ui/Field.svelte'
-  import { outbox } from '../../offline/outbox.svelte'
-  import { reach } from '../../offline/reach.svelte'
+  import { outbox } from '../../data/outbox/outbox.svelte'
+  import { reach } from '../../data/reach.svelte'
   import Stored from '../../ui/Stored.svelte'
-  import { key } from '../../parts/sameBuild'
+  import { key } from '../../words/sameBuild'
   import { stamp } from '../../words/clock'
   import { conflictWords } from '../../words/outingConflicts'
-  import { newId } from '../../api/newId'
+  import { newId } from '../../words/newId'
   import { confirmed, isConfirmed, seenIn } from './seen'
   import StintEditor from './StintEditor.svelte'
   import TimeBox from './TimeBox.svelte'

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { unitsOf } from '../../words/quantity'
-  import { settings } from '../../stores/settings.svelte'
+  import { settings } from '../../data/settings.svelte'
   import NumberBox from '../../ui/NumberBox.svelte'
   import { round } from '../../words/round'
 

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { DrawnBuild, Outing } from '../../api/client'
-  import { adviceFor } from '../../api/queries'
-  import { settings } from '../../stores/settings.svelte'
+  import type { DrawnBuild, Outing } from '../../words/documents'
+  import { adviceFor } from '../../data/queries'
+  import { settings } from '../../data/settings.svelte'
   import PackedNote from '../../offline/PackedNote.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'

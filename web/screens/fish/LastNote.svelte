@@ -1,9 +1,9 @@
 <script lang="ts">
-  import type { Outing, OutingEvent } from '../../api/client'
-  import { outings as writes } from '../../api/outings'
+  import type { Outing, OutingEvent } from '../../words/documents'
+  import { outings as writes } from '../../data/outings'
   import { keepable } from '../../parts/photo'
-  import { notices } from '../../stores/notices.svelte'
-  import { settings } from '../../stores/settings.svelte'
+  import { notices } from '../../data/notices.svelte'
+  import { settings } from '../../data/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import Choice from '../../ui/Choice.svelte'
   import FileButton from '../../ui/FileButton.svelte'

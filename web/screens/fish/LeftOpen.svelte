@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Outing } from '../../api/client'
+  import type { Outing } from '../../words/documents'
   import Button from '../../ui/Button.svelte'
   import { eventsOf } from './noted'
   import { clock } from '../../words/clock'

@@ -1,10 +1,10 @@
 <script lang="ts">
-  import type { TripPlan, TripRequest } from '../../api/client'
-  import { momentFor } from '../../api/queries'
+  import type { TripPlan, TripRequest } from '../../words/documents'
+  import { momentFor } from '../../data/queries'
   import { inTheHand } from '../../lure/paint'
   import Lure from '../../lure/Lure.svelte'
   import Underwater from '../../preview/Underwater.svelte'
-  import { settings } from '../../stores/settings.svelte'
+  import { settings } from '../../data/settings.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Tile from '../../ui/Tile.svelte'
   import { partsOf } from '../../words/adviceParts'

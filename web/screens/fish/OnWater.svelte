@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { outingQuery, usualQuery } from '../../api/outings'
+  import { outingQuery, usualQuery } from '../../data/outings'
   import Button from '../../ui/Button.svelte'
   import Stored from '../../ui/Stored.svelte'
   import DayAccount from './DayAccount.svelte'

@@ -1,7 +1,7 @@
 <script lang="ts">
   import X from '@lucide/svelte/icons/x'
   import type { Snippet } from 'svelte'
-  import type { SkyChance } from '../../api/client'
+  import type { SkyChance } from '../../words/documents'
   import Button from '../../ui/Button.svelte'
   import TimeField from '../../ui/TimeField.svelte'
   import { SKYS, type Sky } from '../../words/vocabulary'

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { Composition, ObservedReading, OutingEvent, Stint } from '../../api/client'
+  import type { Composition, ObservedReading, OutingEvent, Stint } from '../../words/documents'
   import { unitsOf } from '../../words/quantity'
-  import { settings } from '../../stores/settings.svelte'
+  import { settings } from '../../data/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
   import NumberBox from '../../ui/NumberBox.svelte'
@@ -14,8 +14,8 @@
   import FishLength from './FishLength.svelte'
   import { kindWords } from './noted'
   import { lureWords } from '../../words/lureWords'
-  import { key } from '../../parts/sameBuild'
-  import { newId } from '../../api/newId'
+  import { key } from '../../words/sameBuild'
+  import { newId } from '../../words/newId'
   import TimeBox from './TimeBox.svelte'
 
   /** One lure of an outing with its times, its water and light, and what happened. */

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import type { DrawnBuild, ObservedReading, Outing, Stint } from '../../api/client'
+  import type { DrawnBuild, ObservedReading, Outing, Stint } from '../../words/documents'
   import { inTheirColours } from '../../lure/paint'
   import Thumbnail from '../../lure/Thumbnail.svelte'
-  import { settings } from '../../stores/settings.svelte'
+  import { settings } from '../../data/settings.svelte'
   import type { Angler } from '../../words/logbook'
   import { lureWords } from '../../words/lureWords'
   import { waterLength } from '../../words/words'

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { TripPlan, TripTurn } from '../../api/client'
+  import type { TripPlan, TripTurn } from '../../words/documents'
   import Slider from '../../ui/Slider.svelte'
   import { number } from '../../words/numbers'
   import { SKYS, type Sky } from '../../words/vocabulary'

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { planFor, tripsQuery, watersQuery } from '../../api/queries'
+  import { planFor, tripsQuery, watersQuery } from '../../data/queries'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'
   import Stored from '../../ui/Stored.svelte'

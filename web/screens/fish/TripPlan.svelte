@@ -1,9 +1,9 @@
 <script lang="ts">
   import type { Snippet } from 'svelte'
-  import type { TripPlan, TripRequest } from '../../api/client'
+  import type { TripPlan, TripRequest } from '../../words/documents'
   import Panel from '../../ui/Panel.svelte'
   import type { LureKind } from '../../words/vocabulary'
-  import { settings } from '../../stores/settings.svelte'
+  import { settings } from '../../data/settings.svelte'
   import { capital, show, waterLength } from '../../words/words'
   import CautionLine from '../../ui/CautionLine.svelte'
   import CarryPanel from './CarryPanel.svelte'

@@ -1,6 +1,6 @@
 <script lang="ts" module>
-  import type { SavedTrip } from '../../api/client'
-  import { Draft } from '../../stores/draft.svelte'
+  import type { SavedTrip } from '../../words/documents'
+  import { Draft } from '../../data/draft.svelte'
 
   /** The trip being written: it is still there after looking at another screen. */
   const inHand = new Draft<SavedTrip>('trip')
@@ -8,12 +8,12 @@
 
 <script lang="ts">
   import { push } from 'svelte-spa-router'
-  import { Refused } from '../../api/client'
-  import { planFor, tripsQuery, watersQuery } from '../../api/queries'
-  import { trips as writes, wrote } from '../../api/writes'
-  import { conflicts } from '../../stores/conflicts.svelte'
-  import { currentReading } from '../../stores/currentReading.svelte'
-  import { notices } from '../../stores/notices.svelte'
+  import { Refused } from '../../data/client'
+  import { planFor, tripsQuery, watersQuery } from '../../data/queries'
+  import { trips as writes, wrote } from '../../data/writes'
+  import { conflicts } from '../../data/conflicts.svelte'
+  import { currentReading } from '../../data/currentReading.svelte'
+  import { notices } from '../../data/notices.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'
   import { download } from '../../ui/download'

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { TripTurn } from '../../api/client'
-  import { settings } from '../../stores/settings.svelte'
+  import type { TripTurn } from '../../words/documents'
+  import { settings } from '../../data/settings.svelte'
   import Facts from '../../ui/Facts.svelte'
   import { fullPickWords, valuesWords } from '../../words/adviceParts'
   import { timeWords } from '../../words/clock'

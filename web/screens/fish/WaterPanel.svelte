@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { ObservedReading, Reading } from '../../api/client'
-  import { settings } from '../../stores/settings.svelte'
+  import type { ObservedReading, Reading } from '../../words/documents'
+  import { settings } from '../../data/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import Choice from '../../ui/Choice.svelte'
   import NumberBox from '../../ui/NumberBox.svelte'

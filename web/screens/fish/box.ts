@@ -1,4 +1,4 @@
-import type { Composition, InventoryPart, Outing } from '../../api/client'
+import type { Composition, InventoryPart, Outing } from '../../words/documents'
 
 /** What can be changed on the lure that is on, from what is carried. */
 export type Change = 'trailer' | 'blade' | 'lure'

@@ -1,4 +1,4 @@
-import type { Light } from '../../api/client'
+import type { Light } from '../../words/documents'
 import { minutesOf, timeOf, timeWords } from '../../words/clock'
 
 /** The light of a day is told by the quarter hour, minutes. */

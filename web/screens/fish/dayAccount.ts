@@ -1,5 +1,5 @@
-import type { Composition, Outing, Stint } from '../../api/client'
-import { key } from '../../parts/sameBuild'
+import type { Composition, Outing, Stint } from '../../words/documents'
+import { key } from '../../words/sameBuild'
 import { BITES, type EventKind } from '../../words/logbook'
 
 /** What one lure did on an outing, in the hand of whoever notes. */

@@ -1,4 +1,4 @@
-import type { TripTurn } from '../../api/client'
+import type { TripTurn } from '../../words/documents'
 import { show } from '../../words/words'
 
 /** Turns of one moment under one sky. */

@@ -1,5 +1,5 @@
 import { likelyPlace } from '../../ui/likelyPlace'
-import type { Reading, SavedTrip, SkyChance, TripRequest, Water } from '../../api/client'
+import type { Reading, SavedTrip, SkyChance, TripRequest, Water } from '../../words/documents'
 import type { Sky } from '../../words/vocabulary'
 import { dayOf } from '../../words/clock'
 

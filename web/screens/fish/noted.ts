@@ -8,8 +8,8 @@ import type {
   Outing,
   OutingEvent,
   Stint,
-} from '../../api/client'
-import { key } from '../../parts/sameBuild'
+} from '../../words/documents'
+import { key } from '../../words/sameBuild'
 import type { Change } from './box'
 import { fullPickWords, valuesWords } from '../../words/adviceParts'
 import { capital, show, temperature, tintWords, waterLength } from '../../words/words'

@@ -1,4 +1,4 @@
-import type { ObservedReading, Outing, Reading, Stint, TripRequest, UsualWater } from '../../api/client'
+import type { ObservedReading, Outing, Reading, Stint, TripRequest, UsualWater } from '../../words/documents'
 import { minutesOf } from '../../words/clock'
 import { clearerIn, dirtierIn } from '../../words/stick'
 import { STARTING_READING } from '../../words/vocabulary'

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Analysis } from '../../api/client'
+  import type { Analysis } from '../../words/documents'
   import Button from '../../ui/Button.svelte'
   import { number } from '../../words/numbers'
   import { FACTOR_LABELS } from '../../words/logbook'

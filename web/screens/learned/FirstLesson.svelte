@@ -1,9 +1,9 @@
 <script lang="ts">
-  import type { Analysis } from '../../api/client'
-  import { analysisQuery, drawnFor, outingsQuery, pairFor } from '../../api/outings'
+  import type { Analysis } from '../../words/documents'
+  import { analysisQuery, drawnFor, outingsQuery, pairFor } from '../../data/outings'
   import { inTheirColours } from '../../lure/paint'
   import Thumbnail from '../../lure/Thumbnail.svelte'
-  import { settings } from '../../stores/settings.svelte'
+  import { settings } from '../../data/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import Panel from '../../ui/Panel.svelte'
   import Stored from '../../ui/Stored.svelte'

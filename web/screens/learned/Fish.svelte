@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { Analysis } from '../../api/client'
-  import { settings } from '../../stores/settings.svelte'
+  import type { Analysis } from '../../words/documents'
+  import { settings } from '../../data/settings.svelte'
   import { count } from '../../words/numbers'
   import { partLength } from '../../words/words'
 

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { OutingImport } from '../../api/client'
-  import { watersQuery } from '../../api/queries'
-  import { settings } from '../../stores/settings.svelte'
+  import type { OutingImport } from '../../words/documents'
+  import { watersQuery } from '../../data/queries'
+  import { settings } from '../../data/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import { capital } from '../../words/words'
   import { count, date } from '../../words/numbers'

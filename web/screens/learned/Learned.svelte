@@ -7,7 +7,7 @@
   const OTHERS = [
     { at: 'log', name: 'Ask the log', load: () => import('./Shown.svelte') },
     { at: 'outings', name: 'Outings', load: () => import('./Outings.svelte') },
-    { at: 'practice', name: 'Practice', load: () => import('../practice/Practice.svelte') },
+    { at: 'practice', name: 'Practice', load: () => import('./practice/Practice.svelte') },
     { at: 'trials', name: 'Fair trials', load: () => import('./Trials.svelte') },
     { at: 'season', name: 'Season', load: () => import('./Season.svelte') },
   ]

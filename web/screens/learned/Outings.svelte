@@ -1,8 +1,8 @@
 <script lang="ts">
-  import type { OutingImport, OutingSummary } from '../../api/client'
-  import { outingsQuery, outings as writes } from '../../api/outings'
-  import { notices } from '../../stores/notices.svelte'
-  import { settings } from '../../stores/settings.svelte'
+  import type { OutingImport, OutingSummary } from '../../words/documents'
+  import { outingsQuery, outings as writes } from '../../data/outings'
+  import { notices } from '../../data/notices.svelte'
+  import { settings } from '../../data/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
   import Stored from '../../ui/Stored.svelte'

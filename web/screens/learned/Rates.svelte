@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { LevelRate } from '../../api/client'
+  import type { LevelRate } from '../../words/documents'
   import Choice from '../../ui/Choice.svelte'
   import { number } from '../../words/numbers'
   import { FACTOR_LABELS, FACTORS, type Factor } from '../../words/logbook'

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { Analysis, Settings } from '../../api/client'
-  import { settings } from '../../stores/settings.svelte'
+  import type { Analysis, Settings } from '../../words/documents'
+  import { settings } from '../../data/settings.svelte'
   import Toggle from '../../ui/Toggle.svelte'
   import { toggled } from '../../ui/toggled'
   import { number } from '../../words/numbers'

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { SeasonWatch } from '../../api/client'
-  import { seasonQuery } from '../../api/outings'
-  import { settings } from '../../stores/settings.svelte'
+  import type { SeasonWatch } from '../../words/documents'
+  import { seasonQuery } from '../../data/outings'
+  import { settings } from '../../data/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import Empty from '../../ui/Empty.svelte'
   import Facts from '../../ui/Facts.svelte'

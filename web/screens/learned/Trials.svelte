@@ -1,8 +1,8 @@
 <script lang="ts">
-  import type { SavedTrial } from '../../api/client'
-  import { buildsQuery } from '../../api/queries'
-  import { outingsQuery, trialsQuery, trials as writes } from '../../api/outings'
-  import { notices } from '../../stores/notices.svelte'
+  import type { SavedTrial } from '../../words/documents'
+  import { buildsQuery } from '../../data/queries'
+  import { outingsQuery, trialsQuery, trials as writes } from '../../data/outings'
+  import { notices } from '../../data/notices.svelte'
   import Button from '../../ui/Button.svelte'
   import Choice from '../../ui/Choice.svelte'
   import Empty from '../../ui/Empty.svelte'

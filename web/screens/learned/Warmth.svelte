@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { SeasonWatch } from '../../api/client'
-  import { settings } from '../../stores/settings.svelte'
+  import type { SeasonWatch } from '../../words/documents'
+  import { settings } from '../../data/settings.svelte'
   import { dayWords } from '../../words/numbers'
   import { temperature } from '../../words/words'
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { OutingSummary } from '../../api/client'
+  import type { OutingSummary } from '../../words/documents'
   import { count } from '../../words/numbers'
 
   /** A year as one strip: a bar for each week that was fished, as tall as its bites an hour; the year before in gray beside it. */

@@ -1,4 +1,4 @@
-import type { OutingSummary } from '../../api/client'
+import type { OutingSummary } from '../../words/documents'
 import { count, number } from '../../words/numbers'
 import { round } from '../../words/round'
 import { list, partLength } from '../../words/words'

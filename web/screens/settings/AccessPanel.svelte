@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { accessQuery } from '../../api/queries'
-  import { access as writes } from '../../api/writes'
-  import { notices } from '../../stores/notices.svelte'
+  import { accessQuery } from '../../data/queries'
+  import { access as writes } from '../../data/writes'
+  import { notices } from '../../data/notices.svelte'
   import Button from '../../ui/Button.svelte'
   import Stored from '../../ui/Stored.svelte'
   import { dateTime } from '../../words/clock'
@@ -26,7 +26,7 @@
 
   /** What waits here would go with everything else that the browser keeps. */
   async function signOut() {
-    const { outbox } = await import('../../offline/outbox.svelte')
+    const { outbox } = await import('../../data/outbox/outbox.svelte')
     if (outbox.entries.length > 0) {
       notices.problem(new Error('Notes on this device have not been sent yet. Send or discard them first.'))
       return

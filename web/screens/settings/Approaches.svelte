@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { Schools } from '../../api/client'
+  import type { Schools } from '../../words/documents'
   import Choice from '../../ui/Choice.svelte'
-  import { settings } from '../../stores/settings.svelte'
+  import { settings } from '../../data/settings.svelte'
   import { QUESTIONS } from '../../words/schoolQuestions'
   import DirtyBases from './DirtyBases.svelte'
 

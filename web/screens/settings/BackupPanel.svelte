@@ -1,10 +1,10 @@
 <script lang="ts">
   import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
-  import { answer, api } from '../../api/client'
-  import { wrote } from '../../api/writes'
-  import { currentReading } from '../../stores/currentReading.svelte'
-  import { settings } from '../../stores/settings.svelte'
+  import { answer, api } from '../../data/client'
+  import { wrote } from '../../data/writes'
+  import { currentReading } from '../../data/currentReading.svelte'
+  import { settings } from '../../data/settings.svelte'
 
   /** Everything kept, carried away as one file and put back from one; what a file holds is told before anything is replaced. */
   type Chosen = { name: string; backup: unknown; words: string }

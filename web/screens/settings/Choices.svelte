@@ -1,10 +1,10 @@
 <script lang="ts">
-  import type { Settings } from '../../api/client'
+  import type { Settings } from '../../words/documents'
   import Choice from '../../ui/Choice.svelte'
   import Toggle from '../../ui/Toggle.svelte'
   import { CURRENCYS, THEMES, UNITSS } from '../../words/vocabulary'
   import Field from '../../ui/Field.svelte'
-  import { settings } from '../../stores/settings.svelte'
+  import { settings } from '../../data/settings.svelte'
 
   const choices = $derived(settings.value)
 

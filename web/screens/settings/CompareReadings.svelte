@@ -1,10 +1,10 @@
 <script lang="ts">
-  import type { SavedReading, Reading } from '../../api/client'
+  import type { SavedReading, Reading } from '../../words/documents'
   import SwatchRow from '../../ui/SwatchRow.svelte'
   import Trouble from '../../ui/Trouble.svelte'
   import Lure from '../../lure/Lure.svelte'
   import { inTheHand } from '../../lure/paint'
-  import { settings } from '../../stores/settings.svelte'
+  import { settings } from '../../data/settings.svelte'
   import {
     capital,
     change,
@@ -17,7 +17,7 @@
     waterLength,
   } from '../../words/words'
   import { partsOf, type Part } from '../../words/adviceParts'
-  import { adviceFor } from '../../api/queries'
+  import { adviceFor } from '../../data/queries'
 
   /** Two readings side by side: what differs in the water, and what differs in the lure. */
   interface Props {

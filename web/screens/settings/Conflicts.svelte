@@ -2,7 +2,7 @@
   import { count } from '../../words/numbers'
   import { capital } from '../../words/words'
   import { fullPickWords } from '../../words/adviceParts'
-  import { conflictsQuery } from '../../api/queries'
+  import { conflictsQuery } from '../../data/queries'
   import Stored from '../../ui/Stored.svelte'
 
   /** The rules one rule meets in conflict, and who wins how often. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Schools } from '../../api/client'
+  import type { Schools } from '../../words/documents'
   import Field from '../../ui/Field.svelte'
   import Group from '../../ui/Group.svelte'
   import { schoolName } from '../../words/schoolQuestions'

@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { HELP, type ScreenName } from '../../app/help'
-  import { release } from '../../stores/release.svelte'
-  import { settings } from '../../stores/settings.svelte'
+  import { HELP, type ScreenName } from '../../words/help'
+  import { release } from '../../data/release.svelte'
+  import { settings } from '../../data/settings.svelte'
   import Panel from '../../ui/Panel.svelte'
 
   /** What each place is for and how to work it. */

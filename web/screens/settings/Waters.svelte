@@ -1,6 +1,6 @@
 <script lang="ts" module>
-  import type { Water as Body } from '../../api/client'
-  import { Draft } from '../../stores/draft.svelte'
+  import type { Water as Body, Water } from '../../words/documents'
+  import { Draft } from '../../data/draft.svelte'
 
   /** The water being typed in: it is still there after looking at another screen. */
   const inHand = new Draft<Body>('water')
@@ -13,15 +13,15 @@
   import Empty from '../../ui/Empty.svelte'
   import { FORAGES, TINTS } from '../../words/vocabulary'
   import { SHORT_TINTS } from '../../words/tints'
-  import { answer, api, Refused, type Water } from '../../api/client'
+  import { answer, api, Refused } from '../../data/client'
   import Choice from '../../ui/Choice.svelte'
   import Trouble from '../../ui/Trouble.svelte'
   import Toggle from '../../ui/Toggle.svelte'
-  import { conflicts } from '../../stores/conflicts.svelte'
-  import { notices } from '../../stores/notices.svelte'
+  import { conflicts } from '../../data/conflicts.svelte'
+  import { notices } from '../../data/notices.svelte'
   import { list, show, tintWords } from '../../words/words'
-  import { watersQuery } from '../../api/queries'
-  import { waters as writes, wrote } from '../../api/writes'
+  import { watersQuery } from '../../data/queries'
+  import { waters as writes, wrote } from '../../data/writes'
 
   const waters = watersQuery()
   const BLANK: Water = { name: '', tint: 'none', red_crawfish: false, forage: null, note: '', place: null }

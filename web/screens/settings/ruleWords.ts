@@ -1,4 +1,4 @@
-import type { Condition, Rule } from '../../api/client'
+import type { Condition, Rule } from '../../words/documents'
 import { fieldValue, fieldWords, list, show, tintWords } from '../../words/words'
 import type { Pick, Tint } from '../../words/vocabulary'
 import { fullPickWords, valueWords } from '../../words/adviceParts'

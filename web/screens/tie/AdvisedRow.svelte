@@ -1,9 +1,9 @@
 <script lang="ts">
-  import type { Reading } from '../../api/client'
-  import { advisedBuildFor } from '../../api/queries'
+  import type { Reading } from '../../words/documents'
+  import { advisedBuildFor } from '../../data/queries'
   import { notOwned } from '../../parts/notOwned'
-  import { slotsOf } from '../../parts/slots'
-  import { bench } from '../../stores/bench.svelte'
+  import { slotsOf } from '../../words/slots'
+  import { bench } from '../../data/bench.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'
   import { count } from '../../words/numbers'

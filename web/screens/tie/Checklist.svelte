@@ -1,8 +1,8 @@
 <script lang="ts">
-  import type { BuildSheet } from '../../api/client'
+  import type { BuildSheet } from '../../words/documents'
   import CautionLine from '../../ui/CautionLine.svelte'
-  import { bench } from '../../stores/bench.svelte'
-  import { settings } from '../../stores/settings.svelte'
+  import { bench } from '../../data/bench.svelte'
+  import { settings } from '../../data/settings.svelte'
   import StepDrawing from './StepDrawing.svelte'
   import { stepText } from './steps'
 

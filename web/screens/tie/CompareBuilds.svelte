@@ -1,8 +1,8 @@
 <script lang="ts">
-  import type { Bench, TraitScore, Reading, SavedBuild } from '../../api/client'
-  import { adviceFor, verdictFor } from '../../api/queries'
+  import type { Bench, TraitScore, Reading, SavedBuild } from '../../words/documents'
+  import { adviceFor, verdictFor } from '../../data/queries'
   import TwoInOneWater from '../../preview/TwoInOneWater.svelte'
-  import { settings } from '../../stores/settings.svelte'
+  import { settings } from '../../data/settings.svelte'
   import Answer from '../../ui/Answer.svelte'
   import { TRAIT_LABELS } from '../../words/vocabulary'
   import { round } from '../../words/round'

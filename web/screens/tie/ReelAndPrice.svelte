@@ -1,6 +1,6 @@
 <script lang="ts">
   import Field from '../../ui/Field.svelte'
-  import { settings } from '../../stores/settings.svelte'
+  import { settings } from '../../data/settings.svelte'
   import { unitsOf, type Unit } from '../../words/quantity'
 
   /** What the sheet computes with that is neither a part nor in the reading. */

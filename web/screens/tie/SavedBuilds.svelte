@@ -1,7 +1,7 @@
 <script lang="ts">
-  import { lureShown } from '../../api/lureShown.svelte'
-  import { bench } from '../../stores/bench.svelte'
-  import { startBuild } from '../../stores/startBuild.svelte'
+  import { lureShown } from '../../data/lureShown.svelte'
+  import { bench } from '../../data/bench.svelte'
+  import { startBuild } from '../../data/startBuild.svelte'
   import Trouble from '../../ui/Trouble.svelte'
   import SavedPanel from './SavedPanel.svelte'
 

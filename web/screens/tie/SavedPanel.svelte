@@ -1,5 +1,5 @@
 <script lang="ts" module>
-  import { Draft } from '../../stores/draft.svelte'
+  import { Draft } from '../../data/draft.svelte'
 
   interface Naming {
     name: string
@@ -11,13 +11,13 @@
 </script>
 
 <script lang="ts">
-  import type { Composition, Reading, SavedBuild } from '../../api/client'
-  import { buildsQuery } from '../../api/queries'
-  import { builds as writes } from '../../api/writes'
+  import type { Composition, Reading, SavedBuild } from '../../words/documents'
+  import { buildsQuery } from '../../data/queries'
+  import { builds as writes } from '../../data/writes'
   import { keepable } from '../../parts/photo'
-  import { bench } from '../../stores/bench.svelte'
-  import { currentReading } from '../../stores/currentReading.svelte'
-  import { notices } from '../../stores/notices.svelte'
+  import { bench } from '../../data/bench.svelte'
+  import { currentReading } from '../../data/currentReading.svelte'
+  import { notices } from '../../data/notices.svelte'
   import BuildRow from '../../ui/BuildRow.svelte'
   import Button from '../../ui/Button.svelte'
   import Empty from '../../ui/Empty.svelte'

@@ -1,12 +1,13 @@
 <script lang="ts">
+  import type { Bench, Composition } from '../../words/documents'
   import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
-  import { settings } from '../../stores/settings.svelte'
-  import { answer, api, type Bench, type Composition } from '../../api/client'
+  import { settings } from '../../data/settings.svelte'
+  import { answer, api } from '../../data/client'
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { inTheirColours } from '../../lure/paint'
-  import { currentReading } from '../../stores/currentReading.svelte'
-  import { bench } from '../../stores/bench.svelte'
+  import { currentReading } from '../../data/currentReading.svelte'
+  import { bench } from '../../data/bench.svelte'
   import { describeBuild } from '../../words/words'
   import { download } from '../../ui/download'
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { BuildSheet } from '../../api/client'
+  import type { BuildSheet } from '../../words/documents'
   import Lure from '../../lure/Lure.svelte'
   import { inTheirColours } from '../../lure/paint'
   import { upTo, WIRE } from './steps'

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { Reading } from '../../api/client'
-  import { settings } from '../../stores/settings.svelte'
+  import type { Reading } from '../../words/documents'
+  import { settings } from '../../data/settings.svelte'
   import { nearestStop, place, STOPS } from '../../words/stick'
   import { SHORT_TINTS } from '../../words/tints'
   import { BITES, FORAGES, SKYS, TINTS, WINDS, type Tint } from '../../words/vocabulary'

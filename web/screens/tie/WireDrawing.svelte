@@ -1,8 +1,8 @@
 <script lang="ts">
-  import type { BuildSheet } from '../../api/client'
+  import type { BuildSheet } from '../../words/documents'
   import { bladeOutline } from '../../lure/blades'
   import { PER_INCH, path } from '../../lure/units'
-  import { settings } from '../../stores/settings.svelte'
+  import { settings } from '../../data/settings.svelte'
   import { partLength } from '../../words/words'
   import { WIRE, type Task } from './steps'
 

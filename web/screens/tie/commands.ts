@@ -1,5 +1,5 @@
-import { SLOT_WORDS, slotsOf } from '../../parts/slots'
-import { bench } from '../../stores/bench.svelte'
+import { SLOT_WORDS, slotsOf } from '../../words/slots'
+import { bench } from '../../data/bench.svelte'
 import type { LureKind } from '../../words/vocabulary'
 import type { Command } from './shortcuts'
 

@@ -1,4 +1,4 @@
-import { isTyping } from '../../app/typing'
+import { isTyping } from '../../ui/typing'
 
 /** Something the bench can do, by name and by key. */
 export interface Command {

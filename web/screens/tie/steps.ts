@@ -1,5 +1,4 @@
-import type { BuildSheet, BuildStep } from '../../api/client'
-import type { Build } from '../../lure/paint'
+import type { BuildSheet, BuildStep, Build } from '../../words/documents'
 import { partLength } from '../../words/words'
 
 export type Task = BuildStep['task']

@@ -1,5 +1,5 @@
 import type { ScoredTrait } from '../../words/vocabulary'
-import type { Finding } from '../../api/client'
+import type { Finding } from '../../words/documents'
 import { waterLength } from '../../words/words'
 
 /** What the model sees, with its distance in the angler's own unit. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { settings } from '../../stores/settings.svelte'
+  import { settings } from '../../data/settings.svelte'
   import { waterLength } from '../../words/words'
 
   /** A lure on a marked line, fading as it sinks: visible, barely visible, gone. */

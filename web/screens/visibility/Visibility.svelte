@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { settings } from '../../stores/settings.svelte'
+  import { settings } from '../../data/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import { waterLength } from '../../words/words'
   import MarkedLine from './MarkedLine.svelte'

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { Change } from '../../api/client'
-  import { settings } from '../../stores/settings.svelte'
+  import type { Change } from '../../words/documents'
+  import { settings } from '../../data/settings.svelte'
   import { capital } from '../../words/words'
   import Facts from '../../ui/Facts.svelte'
   import { fullPickWords, valuesWords } from '../../words/adviceParts'

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { CloseCall } from '../../api/client'
-  import { settings } from '../../stores/settings.svelte'
+  import type { CloseCall } from '../../words/documents'
+  import { settings } from '../../data/settings.svelte'
   import { capital, fieldValue, fieldWords } from '../../words/words'
   import Changes from './Changes.svelte'
 

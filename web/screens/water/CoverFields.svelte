@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { currentReading } from '../../stores/currentReading.svelte'
+  import { currentReading } from '../../data/currentReading.svelte'
   import Choice from '../../ui/Choice.svelte'
   import { COVER_DENSITYS } from '../../words/vocabulary'
 

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { Here, SomethingDifferent } from '../../api/client'
-  import type { Question } from '../../api/question.svelte'
+  import type { Here, SomethingDifferent } from '../../words/documents'
+  import type { Question } from '../../data/question.svelte'
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { inTheHand } from '../../lure/paint'
   import Answer from '../../ui/Answer.svelte'

@@ -1,10 +1,10 @@
 <script lang="ts">
-  import type { Advice, Reading } from '../../api/client'
+  import type { Advice, Reading } from '../../words/documents'
   import Button from '../../ui/Button.svelte'
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { inTheHand } from '../../lure/paint'
-  import { currentReading } from '../../stores/currentReading.svelte'
-  import { settings } from '../../stores/settings.svelte'
+  import { currentReading } from '../../data/currentReading.svelte'
+  import { settings } from '../../data/settings.svelte'
   import { valuesWords } from '../../words/adviceParts'
   import { questionLabel, schoolName } from '../../words/schoolQuestions'
   import type { Pick } from '../../words/vocabulary'

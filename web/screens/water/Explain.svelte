@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { Reading } from '../../api/client'
-  import { explanationFor } from '../../api/queries'
-  import { settings } from '../../stores/settings.svelte'
+  import type { Reading } from '../../words/documents'
+  import { explanationFor } from '../../data/queries'
+  import { settings } from '../../data/settings.svelte'
   import Facts from '../../ui/Facts.svelte'
   import Answer from '../../ui/Answer.svelte'
   import { pickWords, valueWords } from '../../words/adviceParts'

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { currentReading } from '../../stores/currentReading.svelte'
+  import { currentReading } from '../../data/currentReading.svelte'
   import Choice from '../../ui/Choice.svelte'
   import { BASSS, BITES, GOAL_LABELS, GOALS } from '../../words/vocabulary'
 

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { Advice } from '../../api/client'
-  import { settings } from '../../stores/settings.svelte'
+  import type { Advice } from '../../words/documents'
+  import { settings } from '../../data/settings.svelte'
   import Facts from '../../ui/Facts.svelte'
   import { tackleWords } from '../../words/adviceParts'
   import { capital, show } from '../../words/words'

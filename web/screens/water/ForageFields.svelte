@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { currentReading } from '../../stores/currentReading.svelte'
-  import { settings } from '../../stores/settings.svelte'
+  import { currentReading } from '../../data/currentReading.svelte'
+  import { settings } from '../../data/settings.svelte'
   import Gauge from '../../ui/Gauge.svelte'
   import Several from '../../ui/Several.svelte'
   import Swatches from '../../ui/Swatches.svelte'

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import { readProbe } from '../../api/probe'
-  import { currentReading } from '../../stores/currentReading.svelte'
-  import { notices } from '../../stores/notices.svelte'
-  import { settings } from '../../stores/settings.svelte'
+  import { readProbe } from '../../data/probe'
+  import { currentReading } from '../../data/currentReading.svelte'
+  import { notices } from '../../data/notices.svelte'
+  import { settings } from '../../data/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import Choice from '../../ui/Choice.svelte'
   import Gauge from '../../ui/Gauge.svelte'

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { outingsQuery, seasonQuery } from '../../api/outings'
+  import { outingsQuery, seasonQuery } from '../../data/outings'
   import Button from '../../ui/Button.svelte'
   import Facts from '../../ui/Facts.svelte'
   import { time } from '../../words/numbers'

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { NextStep } from '../../api/client'
-  import { settings } from '../../stores/settings.svelte'
+  import type { NextStep } from '../../words/documents'
+  import { settings } from '../../data/settings.svelte'
   import Facts from '../../ui/Facts.svelte'
   import { OCCASIONS } from './gists'
   import { fullPickWords, valuesWords } from '../../words/adviceParts'

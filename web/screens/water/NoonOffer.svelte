@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { currentReading } from '../../stores/currentReading.svelte'
-  import { settings } from '../../stores/settings.svelte'
+  import { currentReading } from '../../data/currentReading.svelte'
+  import { settings } from '../../data/settings.svelte'
   import Button from '../../ui/Button.svelte'
 
   /** In the sun a heavy theme of black on white is easier to read; it is offered where the screen is likely in it. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Advice } from '../../api/client'
+  import type { Advice } from '../../words/documents'
   import Facts from '../../ui/Facts.svelte'
 
   /** Worth knowing today, by what it is about. */

@@ -1,8 +1,8 @@
 <script lang="ts">
   import ChevronDown from '@lucide/svelte/icons/chevron-down'
   import ChevronUp from '@lucide/svelte/icons/chevron-up'
-  import type { Advice, Reading } from '../../api/client'
-  import { loaded } from '../../api/busy'
+  import type { Advice, Reading } from '../../words/documents'
+  import { loaded } from '../../data/busy'
   import { inTheHand } from '../../lure/paint'
   import SwatchRow from '../../ui/SwatchRow.svelte'
   import { tossUps, type Part } from '../../words/adviceParts'

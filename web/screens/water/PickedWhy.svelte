@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { Reading } from '../../api/client'
-  import { settings } from '../../stores/settings.svelte'
+  import type { Reading } from '../../words/documents'
+  import { settings } from '../../data/settings.svelte'
   import CautionLine from '../../ui/CautionLine.svelte'
   import Facts from '../../ui/Facts.svelte'
   import Term from '../../ui/Term.svelte'

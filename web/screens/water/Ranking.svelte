@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { Advice } from '../../api/client'
-  import { currentReading } from '../../stores/currentReading.svelte'
+  import type { Advice } from '../../words/documents'
+  import { currentReading } from '../../data/currentReading.svelte'
   import Button from '../../ui/Button.svelte'
   import Facts from '../../ui/Facts.svelte'
   import { capital, show } from '../../words/words'

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { Reading, Reason } from '../../api/client'
-  import { settings } from '../../stores/settings.svelte'
+  import type { Reading, Reason } from '../../words/documents'
+  import { settings } from '../../data/settings.svelte'
   import { capital, show } from '../../words/words'
   import Facts from '../../ui/Facts.svelte'
   import Term from '../../ui/Term.svelte'

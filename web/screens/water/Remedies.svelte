@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Advice } from '../../api/client'
+  import type { Advice } from '../../words/documents'
   import Facts from '../../ui/Facts.svelte'
   import { SYMPTOM_LABELS } from '../../words/vocabulary'
 

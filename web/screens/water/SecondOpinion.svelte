@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { Opinion } from '../../api/client'
+  import type { Opinion } from '../../words/documents'
   import { OPINION_PICKS } from './gists'
-  import { settings } from '../../stores/settings.svelte'
+  import { settings } from '../../data/settings.svelte'
   import { round } from '../../words/round'
   import { capital, show, waterLengthBand } from '../../words/words'
 

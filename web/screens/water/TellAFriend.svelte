@@ -1,10 +1,10 @@
 <script lang="ts">
-  import type { Advice, Reading } from '../../api/client'
+  import type { Advice, Reading } from '../../words/documents'
   import { asPng } from '../../lure/asPng'
   import Lure from '../../lure/Lure.svelte'
   import { inTheHand } from '../../lure/paint'
   import { asSvg } from '../../lure/svg'
-  import { settings } from '../../stores/settings.svelte'
+  import { settings } from '../../data/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import { download } from '../../ui/download'
   import { partsOf, title } from '../../words/adviceParts'

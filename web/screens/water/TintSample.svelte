@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Reading } from '../../api/client'
+  import type { Reading } from '../../words/documents'
   import { TINT_HEX } from '../../words/tints'
 
   /** A white bead going down in a water of this tint. */

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { Reason } from '../../api/client'
-  import { settings } from '../../stores/settings.svelte'
+  import type { Reason } from '../../words/documents'
+  import { settings } from '../../data/settings.svelte'
   import { valueWords } from '../../words/adviceParts'
   import { COLOUR_HEX, FINISH_HEX, type Colour, type Finish } from '../../words/vocabulary'
 

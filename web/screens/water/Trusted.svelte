@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { Reason, Settings } from '../../api/client'
-  import { settings } from '../../stores/settings.svelte'
+  import type { Reason, Settings } from '../../words/documents'
+  import { settings } from '../../data/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import { valueWords } from '../../words/adviceParts'
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Reading } from '../../api/client'
+  import type { Reading } from '../../words/documents'
   let { wind }: { wind: Reading['wind'] } = $props()
   const LINES: Record<Reading['wind'], string> = {
     calm: 'M2 9h28M6 15h20',

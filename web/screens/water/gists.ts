@@ -1,4 +1,4 @@
-import type { Advice, AdviceView, NextStep } from '../../api/client'
+import type { Advice, AdviceView, NextStep } from '../../words/documents'
 import { fullPickWords, valueWords, valuesWords } from '../../words/adviceParts'
 import { questionLabel } from '../../words/schoolQuestions'
 import { SYMPTOM_LABELS } from '../../words/vocabulary'

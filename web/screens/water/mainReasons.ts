@@ -1,4 +1,4 @@
-import type { Reason } from '../../api/client'
+import type { Reason } from '../../words/documents'
 
 /** How a thing is made or cut: worth a look, but not the first thing to read. */
 const METHOD =

@@ -1,4 +1,4 @@
-import type { Advice, Reading } from '../../api/client'
+import type { Advice, Reading } from '../../words/documents'
 import { escaped, placed } from '../../lure/svg'
 import { coloursWords, finishWords, title, valuesWords } from '../../words/adviceParts'
 import { questionLabel, schoolName } from '../../words/schoolQuestions'

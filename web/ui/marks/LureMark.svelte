@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Reading } from '../../api/client'
+  import type { Reading } from '../../words/documents'
   /** The lure in a few strokes. */
   let { lure }: { lure: Reading['lure'] } = $props()
   const BODY = 'M14 22c-3-4-9-3-9 0s6 4 9 0M14 22h20c5 0 5-8-1-8M14 22l14 4M14 22l15 1M14 22l13-4'

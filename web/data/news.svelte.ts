@@ -1,0 +1,14 @@
+import { whenWritten } from './writes'
+
+/** Whether the logbook has something to say on the first screen: an outing still open, a moment of the season. */
+class News {
+  isThere = $state(false)
+
+  constructor() {
+    whenWritten((what) => {
+      if (what === 'notes' || what === 'readings') this.isThere = true
+    })
+  }
+}
+
+export const news = new News()
