@@ -9,55 +9,30 @@ final class OutingCorrectionTest extends OutingTestCase
 {
     private const PATH = '/api/outings/'.self::OUTING;
 
-    public function testWhatAnotherDeviceNotedMeanwhileStays(): void
+    public function testOneThatAnotherDeviceNotedInMeanwhileIsShownAsItIsAndNothingIsStored(): void
     {
         $before = $this->fished();
         $this->send('PUT', self::eventPath(4), ['at' => self::at('09:20'), 'kind' => 'landed']);
-        $after = $this->correct($before, ['note' => 'North wind'] + $before);
+        $problem = $this->send('PUT', self::PATH, ['note' => 'North wind'] + $before);
+        self::assertSame([409, 'stale'], [$this->answered(), self::textAt($problem, 'code')]);
+        /** @var array<string, mixed> $current */
+        $current = self::listAt($problem, 'current');
+        self::assertSame(['bite', 'landed'], array_column(self::listAt($current, 'stints', 0, 'events'), 'kind'));
+        self::assertSame('', self::textAt($this->stored(), 'note'));
+
+        // Said of the version that is there now, it is stored.
+        $after = $this->correct(['box' => new \stdClass(), 'note' => 'North wind'] + $current);
         self::assertSame('North wind', self::textAt($after, 'note'));
         self::assertSame(['bite', 'landed'], array_column(self::listAt($after, 'stints', 0, 'events'), 'kind'));
     }
 
-    public function testWhatBothChangedIsShownInBothVersionsAndNothingIsStoredUntilItIsAnswered(): void
-    {
-        $before = $this->fished();
-        $this->correct($before, ['note' => 'No wind', 'started_at' => self::at('08:30')] + $before);
-        $sent = ['note' => 'West wind', 'started_at' => self::at('08:40')] + $before;
-        $problem = $this->send('POST', self::PATH.'/correction', ['before' => $before, 'outing' => $sent]);
-        self::assertSame([409, 'changed_twice'], [$this->answered(), self::textAt($problem, 'code')]);
-        $conflicts = self::listAt($problem, 'conflicts');
-        self::assertSame(['started_at', 'note'], array_column($conflicts, 'field'));
-        self::assertSame([self::at('08:30'), 'No wind'], array_column($conflicts, 'stored'));
-        self::assertSame([self::at('08:40'), 'West wind'], array_column($conflicts, 'sent'));
-        self::assertSame('No wind', self::textAt($this->send('GET', self::PATH), 'note'));
-
-        $answers = [
-            ['conflict' => self::textAt($conflicts, 0, 'key'), 'keep' => 'stored'],
-            ['conflict' => self::textAt($conflicts, 1, 'key'), 'keep' => 'sent'],
-        ];
-        $after = $this->correct($before, $sent, $answers);
-        self::assertSame([self::at('08:30'), 'West wind'], [self::textAt($after, 'started_at'), self::textAt($after, 'note')]);
-        // What is stored by now is what was sent: nothing is left to ask.
-        self::assertSame($after['note'] ?? '', self::textAt($this->correct($before, ['started_at' => self::at('08:30')] + $sent), 'note'));
-    }
-
-    public function testAnAnswerAboutAVersionThatIsNoLongerStoredIsAskedAgain(): void
-    {
-        $before = $this->fished();
-        $this->correct($before, ['note' => 'No wind'] + $before);
-        $sent = ['before' => $before, 'outing' => ['note' => 'West wind'] + $before];
-        $key = self::textAt($this->send('POST', self::PATH.'/correction', $sent), 'conflicts', 0, 'key');
-        $this->correct($stored = $this->stored(), ['note' => 'A breeze'] + $stored);
-        $problem = $this->send('POST', self::PATH.'/correction', $sent + ['answers' => [['conflict' => $key, 'keep' => 'sent']]]);
-        self::assertSame([409, 'A breeze'], [$this->answered(), self::textAt($problem, 'conflicts', 0, 'stored')]);
-    }
-
     public function testTimesThatContradictOnlyTogetherAreRefused(): void
     {
-        $before = $this->fished();
+        $this->fished();
         $this->send('PUT', self::eventPath(4), ['at' => self::at('10:20'), 'kind' => 'landed']);
-        $stints = [['ended_at' => self::at('10:00')] + self::listAt($before, 'stints', 0)];
-        $problem = $this->send('POST', self::PATH.'/correction', ['before' => $before, 'outing' => ['stints' => $stints] + $before]);
+        $now = $this->stored();
+        $stints = [['ended_at' => self::at('10:00')] + self::listAt($now, 'stints', 0)];
+        $problem = $this->send('PUT', self::PATH, ['stints' => $stints] + $now);
         self::assertSame(422, $this->answered());
         self::assertStringContainsString('10:20', self::textAt($problem, 'detail'));
         self::assertCount(2, self::listAt($this->stored(), 'stints', 0, 'events'));
@@ -71,7 +46,7 @@ final class OutingCorrectionTest extends OutingTestCase
         $this->send('DELETE', "/api/waters/$water");
         self::assertSame(204, $this->answered());
         self::forgetEntities();
-        $after = $this->correct($before, ['note' => 'Calm'] + $before);
+        $after = $this->correct(['note' => 'Calm'] + $before);
         self::assertSame(['Calm', $water], [self::textAt($after, 'note'), self::textAt($after, 'water_id')]);
         $this->send('PUT', self::PATH, ['water_id' => self::STINT] + $after);
         self::assertSame(422, $this->answered());
@@ -94,7 +69,7 @@ final class OutingCorrectionTest extends OutingTestCase
         self::assertSame([1, 1, 0], $this->holds('/table/preview', $noon), 'The same again says nothing new.');
 
         $stored = $this->stored();
-        $this->correct($stored, ['note' => 'At home'] + $stored);
+        $this->correct(['note' => 'At home'] + $stored);
         $evening = $file(5, 'At the water', [['kind' => 'landed'] + $bite]);
         foreach (['/table/preview', '/table'] as $path) {
             self::assertSame([1, 1, 1], $this->holds($path, $evening), $path);
@@ -137,15 +112,13 @@ final class OutingCorrectionTest extends OutingTestCase
     }
 
     /**
-     * @param array<string, mixed>       $before
-     * @param array<string, mixed>       $outing
-     * @param list<array<string, mixed>> $answers
+     * @param array<string, mixed> $outing
      *
      * @return array<string, mixed>
      */
-    private function correct(array $before, array $outing, array $answers = []): array
+    private function correct(array $outing): array
     {
-        $this->send('POST', self::PATH.'/correction', ['before' => $before, 'outing' => $outing, 'answers' => $answers]);
+        $this->send('PUT', self::PATH, $outing);
         self::assertSame(200, $this->answered(), $this->said());
 
         return $this->stored();

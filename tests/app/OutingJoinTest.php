@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\app;
 
-use App\Contract\Outing\ConflictAnswerDocument;
-use App\Contract\Outing\ConflictSide;
 use App\Contract\Outing\OutingConflictDocument;
 use App\UseCase\Outing\JoinedOuting;
 use App\UseCase\Outing\OutingJoin;
@@ -46,26 +44,14 @@ final class OutingJoinTest extends TestCase
         self::assertSame(['big', 15], [$event['note'], $event['length_in']]);
     }
 
-    public function testWhatBothChangedIsAConflictUntilItIsAnswered(): void
+    public function testWhatBothChangedStaysAsItIsStoredAndIsTold(): void
     {
         $before = self::outing([self::stint('a', [self::event('e')])]);
         $stored = self::outing([self::stint('a', [self::event('e', ['note' => 'by the dock'])])], ['note' => 'Stored']);
         $sent = self::outing([self::stint('a', [self::event('e', ['note' => 'off the point'])])], ['note' => 'Sent']);
         $asked = OutingJoin::join($stored, $sent, $before);
-        self::assertSame($stored, $asked->outing, 'Nothing is decided yet.');
+        self::assertSame($stored, $asked->outing);
         self::assertSame([[null, 'note', 'Stored', 'Sent'], ['e', 'note', 'by the dock', 'off the point']], self::told($asked));
-        [$ofOuting, $ofEvent] = $asked->conflicts;
-        $answers = [
-            new ConflictAnswerDocument($ofOuting->key, ConflictSide::Stored),
-            new ConflictAnswerDocument($ofEvent->key, ConflictSide::Sent),
-        ];
-        $answered = OutingJoin::join($stored, $sent, $before, $answers);
-        self::assertSame([], $answered->conflicts);
-        self::assertSame('Stored', $answered->outing['note']);
-        self::assertSame('off the point', self::events($answered->outing)['e']['note']);
-        // What is stored by now is not what was shown.
-        $since = ['note' => 'Stored since'] + $stored;
-        self::assertSame([[null, 'note', 'Stored since', 'Sent']], self::told(OutingJoin::join($since, $sent, $before, $answers)));
         self::assertSame([], self::told(OutingJoin::join($stored, ['note' => 'Stored'] + $before, $before)), 'both say the same');
     }
 
@@ -77,10 +63,7 @@ final class OutingJoinTest extends TestCase
         );
         $asked = OutingJoin::join(self::outing($lures(['b'])), self::outing($lures(['c'])), self::outing($lures(['a'])));
         self::assertSame([['e', 'under', 'build b', 'build c']], self::told($asked));
-        $moved = OutingJoin::join(self::outing($lures(['b'])), self::outing($lures(['c'])), self::outing($lures(['a'])), [
-            new ConflictAnswerDocument($asked->conflicts[0]->key, ConflictSide::Sent),
-        ]);
-        self::assertSame(['a' => [], 'b' => [], 'c' => ['e']], self::ids($moved->outing));
+        self::assertSame(['a' => [], 'b' => ['e'], 'c' => []], self::ids($asked->outing));
     }
 
     public function testWhatOneRemovedAndTheOtherChangedStays(): void
@@ -113,14 +96,6 @@ final class OutingJoinTest extends TestCase
             self::assertSame(array_unique($there), $there, 'Nothing is there twice.');
             $added = array_diff([...self::allIds($stored), ...self::allIds($sent)], self::allIds($before));
             self::assertSame([], array_diff($added, $there), 'What either added is there.');
-            $answers = array_map(
-                static fn (OutingConflictDocument $one): ConflictAnswerDocument => new ConflictAnswerDocument(
-                    $one->key,
-                    ConflictSide::cases()[$chance->getInt(0, 1)],
-                ),
-                $joined->conflicts,
-            );
-            self::assertSame([], OutingJoin::join($stored, $sent, $before, $answers)->conflicts, 'What is answered is not asked again.');
         }
     }
 

@@ -275,10 +275,6 @@ final class UpgradeTest extends TestCase
             'POST /api/outings', 'PUT /api/outings/{id}' => ['started_at' => '2026-05-09T09:00:00Z', 'stints' => [
                 ['started_at' => '2026-05-09T09:00:00Z', 'build' => $build(), 'reading' => $reading],
             ]],
-            'POST /api/outings/{id}/correction' => [
-                'before' => ['started_at' => '2026-05-09T09:00:00Z'],
-                'outing' => ['started_at' => '2026-05-09T09:00:00Z', 'note' => 'North wind'],
-            ],
             'PUT /api/outings/{id}/box' => ['before' => new \stdClass(), 'box' => new \stdClass()],
             'POST /api/outings/{id}/end' => ['ended_at' => '2026-05-09T11:00:00Z'],
             'PUT /api/outings/{id}/stints/{stint}' => [

@@ -70,8 +70,8 @@ test('the second of two tabs is told, and may keep either', async ({ page, conte
 
   await page.getByLabel('Count').fill('9')
   await page.getByRole('button', { name: 'Save' }).click()
-  const told = page.getByRole('alert', { name: 'Changed in two places' })
-  await expect(told).toContainText('changed somewhere else')
+  const told = page.getByRole('dialog', { name: 'Changed in two places: Black craw' })
+  await expect(told.getByRole('row', { name: 'Count' })).toContainText(/9\s*5/)
   await told.getByRole('button', { name: 'Overwrite with mine' }).click()
   await expect(told).toBeHidden()
   await expect
@@ -94,9 +94,14 @@ test('a part in hand goes on from what is stored: no conflict with oneself, none
   const now = (await (await page.request.get(`/api/parts/${part?.id}`)).json()) as object
   await page.request.put('/api/parts', { data: [{ ...now, note: 'theirs' }] })
   await page.getByRole('button', { name: 'Save' }).click()
-  await page.getByRole('button', { name: 'Overwrite with mine' }).click()
   await expect(rows(page).filter({ hasText: 'Blackest craw' })).toBeVisible()
   await expect(name).toBeHidden()
+  // What each alone has changed is there, and nobody was asked.
+  expect(await (await page.request.get(`/api/parts/${part?.id}`)).json()).toMatchObject({
+    name: 'Blackest craw',
+    note: 'theirs',
+    count: 5,
+  })
 })
 
 test('a table is previewed line by line, mended, and taken in whole', async ({ page }, info) => {

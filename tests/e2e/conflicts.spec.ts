@@ -1,6 +1,9 @@
 import { expect, open, tap, test } from './page'
 
-test('the settings changed in two pages: both are shown, and one stays', async ({ page, context }) => {
+test('the settings changed in two pages: what each alone chose is kept, what both chose is asked', async ({
+  page,
+  context,
+}) => {
   await page.request.put('/api/settings', { data: { units: 'us', theme: 'paper' } })
   await open(page, '#/settings', 'Settings')
   const other = await context.newPage()
@@ -8,15 +11,26 @@ test('the settings changed in two pages: both are shown, and one stays', async (
   await tap(other, 'Noon, in the sun')
   await expect(other.locator('html')).toHaveAttribute('data-theme', 'noon')
 
+  // Another choice than the other page made: both are kept, and nobody is asked.
   await tap(page, 'Centimeters, grams, °C')
-  const dialog = page.getByRole('dialog', { name: 'The settings were changed in two places' })
-  await expect(dialog.getByRole('row', { name: /Theme/ })).toContainText('noon')
-  await expect(dialog.getByRole('row', { name: /Units/ })).toContainText('metric')
-  await dialog.getByRole('button', { name: 'Keep theirs' }).click()
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'noon')
-  expect(await (await page.request.get('/api/settings')).json()).toMatchObject({ units: 'us', theme: 'noon' })
+  await expect
+    .poll(async () => (await page.request.get('/api/settings')).json())
+    .toMatchObject({ units: 'metric', theme: 'noon' })
+
+  // The same choice: both versions are shown, and one stays.
+  await tap(page, 'Lamp, at night')
+  await expect.poll(async () => (await (await page.request.get('/api/settings')).json()).theme as string).toBe('lamp')
+  await tap(other, 'Paper, for daytime')
+  const dialog = other.getByRole('dialog', { name: 'Changed in two places: your settings' })
+  await expect(dialog.getByRole('row', { name: /Theme/ })).toContainText('paper')
+  await expect(dialog.getByRole('row', { name: /Theme/ })).toContainText('lamp')
+  await dialog.getByRole('button', { name: 'Keep theirs' }).click()
+  await expect(other.locator('html')).toHaveAttribute('data-theme', 'lamp')
+  expect(await (await page.request.get('/api/settings')).json()).toMatchObject({ units: 'metric', theme: 'lamp' })
   // From here on it is up to date and writes without asking.
-  await tap(page, 'Paper, for daytime')
+  await tap(other, 'Noon, in the sun')
+  await expect.poll(async () => (await (await page.request.get('/api/settings')).json()).theme as string).toBe('noon')
   await expect(dialog).toBeHidden()
   await other.close()
 })
@@ -35,7 +49,7 @@ test('a water changed in two pages: what is here can be kept', async ({ page, co
   await other.close()
 
   await page.getByRole('button', { name: 'Save water' }).click()
-  const dialog = page.getByRole('dialog', { name: 'Limestone quarry was changed in two places' })
+  const dialog = page.getByRole('dialog', { name: 'Changed in two places: Limestone quarry' })
   await expect(dialog).toContainText('Ramp closed')
   await dialog.getByRole('button', { name: 'Overwrite with mine' }).click()
   await expect(page.getByText('Boat ramp at the north end')).toBeVisible()

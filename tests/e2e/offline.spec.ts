@@ -180,7 +180,7 @@ test('two phones note one outing with no signal, and a box that both changed is 
   await second.getByRole('button', { name: 'Notes', exact: true }).click()
   await second.getByRole('button', { name: 'Compare' }).click()
   const dialog = second.getByRole('dialog')
-  await expect(dialog).toContainText('The box was changed in two places')
+  await expect(dialog).toContainText('Changed in two places: the box')
   await expect(dialog).toContainText('Mine')
   await dialog.getByRole('button', { name: 'Overwrite with mine' }).click()
   await expect(second.getByRole('region', LINE)).toBeHidden({ timeout: 40_000 })

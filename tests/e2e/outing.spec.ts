@@ -351,7 +351,7 @@ test('while an outing is corrected at home another device notes in it: both stay
   const other = await page.request.put(`/api/outings/${id}`, { data: { ...both, note: 'No wind' } })
   expect(other.ok()).toBe(true)
   await page.getByRole('button', { name: 'Save outing' }).click()
-  const dialog = page.getByRole('dialog', { name: 'This outing was changed in two places' })
+  const dialog = page.getByRole('dialog', { name: 'Changed in two places: this outing' })
   await expect(dialog.getByRole('row', { name: /Note/ })).toContainText('No wind')
   await dialog.getByRole('button', { name: 'Overwrite with mine' }).click()
   await expect(dialog).toBeHidden()

@@ -18,7 +18,7 @@ const START = new Date(Date.now() - 2 * 86_400_000)
 START.setUTCHours(8, 0, 0, 0)
 
 let served: Served
-let send: (write: Write) => ReturnType<typeof Entry.send>
+let send: typeof Entry.send
 
 beforeAll(async () => {
   served = await Served.start()
@@ -79,7 +79,7 @@ function writeOf(
 
 /** By the very code of the page, which asks relative to it. */
 async function noted(write: Write): Promise<{ ok: boolean; outing: Outing }> {
-  const { data, error, response } = await send(write)
+  const { data, error, response } = await send(write, AbortSignal.timeout(60_000))
   expect(response.status, `${JSON.stringify(write)}: ${JSON.stringify(error)}`).toBeLessThan(500)
   return { ok: response.ok, outing: data as Outing }
 }

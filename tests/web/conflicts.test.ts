@@ -1,51 +1,299 @@
-import { describe, expect, test } from 'vitest'
-import { Refused } from '../../web/data/client'
-import { conflicts, differences } from '../../web/data/conflicts.svelte'
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
+import type { InventoryPart, Outing, SavedTrip, Settings, Water } from '../../web/words/documents'
+import { json, refused, serving, stale, stored } from './serving'
 
-// A thing that two places changed: what differs, and who is asked.
+// What two places changed: joined without a word where only one of them changed it, asked once where both did, and sent again from the
+// version that is stored now. Settings, reading, bench, waters, trips, parts and outings alike.
 
-const stale = (current: unknown, status = 412) =>
-  new Refused({
-    type: 'about:blank',
-    title: 'Changed elsewhere',
-    status,
-    detail: 'Changed elsewhere.',
-    code: 'stale',
-    faults: [],
-    fault_count: 0,
-    current,
-  } as never)
+let server: ReturnType<typeof serving>
 
-describe('what differs', () => {
-  test('only fields that say something else, a lack being null', () => {
-    expect(differences({ a: 1, b: null, c: [1] }, { a: 2, c: [1] })).toEqual([{ field: 'a', mine: 1, theirs: 2 }])
+beforeEach(() => {
+  vi.resetModules()
+  vi.useFakeTimers()
+  server = serving()
+})
+afterEach(() => {
+  vi.useRealTimers()
+  vi.unstubAllGlobals()
+})
+
+/** What is asked, in words. */
+async function asked() {
+  const { conflicts } = await import('../../web/data/conflicts.svelte')
+  return { conflicts, rows: conflicts.open?.versions(false).map(({ name, mine, theirs }) => [name, mine, theirs]) }
+}
+const settle = () => vi.advanceTimersByTimeAsync(1000)
+
+describe('a water', () => {
+  const quarry = {
+    id: 'q',
+    name: 'Quarry',
+    tint: 'clay',
+    red_crawfish: false,
+    note: '',
+    forage: null,
+    place: null,
+  } as Water
+  const open = { value: quarry, version: 3 }
+  const save = async (mine: Water, then?: () => void) => {
+    const { waters } = await import('../../web/data/waters')
+    return waters.save({ base: open, mine }, then)
+  }
+
+  test('names the version that the form was opened with', async () => {
+    await save({ ...quarry, note: 'ramp closed' })
+    expect(server.writes()).toMatchObject([{ method: 'PUT', path: '/api/waters/q', version: '"v3"' }])
   })
 
-  test('the order of fields within is none of it', () => {
-    expect(differences({ s: { x: 1, y: 2 } }, { s: { y: 2, x: 1 } })).toEqual([])
-    expect(differences({ s: { x: 1 } }, { s: { x: 2 } })).toHaveLength(1)
+  test('changed in another field elsewhere is joined, and stored without asking', async () => {
+    const then = vi.fn()
+    server.answers.push(stale({ ...quarry, tint: 'green' }, 4))
+    expect(await save({ ...quarry, note: 'ramp closed' }, then)).toBe(true)
+    expect(server.writes().at(-1)).toMatchObject({ version: '"v4"', body: { tint: 'green', note: 'ramp closed' } })
+    expect(then).toHaveBeenCalledOnce()
+    expect((await asked()).rows).toBeUndefined()
+  })
+
+  test('changed in the same field is asked, and the answer sent from the version stored now', async () => {
+    const then = vi.fn()
+    server.answers.push(stale({ ...quarry, note: 'ramp open' }, 4))
+    expect(await save({ ...quarry, note: 'ramp closed' }, then)).toBe(false)
+    const { conflicts, rows } = await asked()
+    expect([conflicts.open?.called, rows]).toEqual(['Quarry', [['Note', 'ramp closed', 'ramp open']]])
+    expect(then).not.toHaveBeenCalled()
+    await conflicts.answer([])
+    expect(server.writes().at(-1)).toMatchObject({ version: '"v4"', body: { note: 'ramp closed' } })
+    expect(then).toHaveBeenCalledOnce()
+    expect(conflicts.open).toBeUndefined()
+  })
+
+  test('is asked again where it was changed once more meanwhile', async () => {
+    server.answers.push(stale({ ...quarry, note: 'ramp open' }, 4), stale({ ...quarry, note: 'no ramp' }, 5))
+    await save({ ...quarry, note: 'ramp closed' })
+    const { conflicts } = await asked()
+    await conflicts.answer([])
+    expect((await asked()).rows).toEqual([['Note', 'ramp closed', 'no ramp']])
+  })
+
+  test('with a fault says it beside its field, and asks nothing', async () => {
+    const { waters } = await import('../../web/data/waters')
+    const { byField } = await import('../../web/data/write.svelte')
+    let faults = {}
+    server.answers.push(refused({ field: 'name', message: 'A water has a name.' }))
+    await waters.save({ base: open, mine: { ...quarry, name: '' } }, { faults: (all) => (faults = byField(all)) })
+    expect(faults).toEqual({ name: 'A water has a name.' })
   })
 })
 
-describe('who is asked', () => {
-  const answers = { keepMine: () => Promise.resolve(), takeTheirs: () => undefined }
+describe('the settings', () => {
+  const choices = { units: 'us', theme: 'paper', schools: { wood: 'knock' } } as Settings
+  const page = async () => {
+    const { settings } = await import('../../web/data/settings.svelte')
+    settings.start(choices, 1)
+    return settings
+  }
 
-  test('the angler, where the two differ', () => {
-    expect(conflicts.ask(stale({ name: 'Pond' }), 'A water', { name: 'Quarry' }, answers)).toBe(true)
-    expect(conflicts.open?.versions(false)).toEqual([{ key: 'name', name: 'Name', mine: 'Quarry', theirs: 'Pond' }])
-    conflicts.close()
+  test('changed elsewhere in another choice keep both', async () => {
+    const settings = await page()
+    const both = { ...choices, theme: 'noon', units: 'metric' }
+    server.answers.push(stale({ ...choices, theme: 'noon' }, 2), stored(3), json(both, 3))
+    settings.change({ units: 'metric' })
+    await settle()
+    expect(server.writes().at(-1)).toMatchObject({ version: '"v2"', body: { units: 'metric', theme: 'noon' } })
+    expect(settings.value).toMatchObject({ units: 'metric', theme: 'noon' })
   })
 
-  test('nobody, where both say the same: what is stored is taken', () => {
-    let taken: object | null = null
-    const takes = { ...answers, takeTheirs: (theirs: object) => void (taken = theirs) }
-    expect(conflicts.ask(stale({ name: 'Pond' }), 'A water', { name: 'Pond' }, takes)).toBe(true)
-    expect(taken).toEqual({ name: 'Pond' })
-    expect(conflicts.open).toBeNull()
+  test('changed elsewhere in the same choice are asked; theirs is taken as it is', async () => {
+    const settings = await page()
+    server.answers.push(stale({ ...choices, schools: { wood: 'avoid' }, theme: 'noon' }, 2), stored(3))
+    settings.change({ theme: 'lamp' })
+    await settle()
+    const { conflicts, rows } = await asked()
+    expect(rows).toEqual([['Theme', 'lamp', 'noon']])
+    void conflicts.answer(['theme'])
+    await settle()
+    expect(server.writes().at(-1)).toMatchObject({
+      version: '"v2"',
+      body: { theme: 'noon', schools: { wood: 'avoid' } },
+    })
+    expect(settings.value).toMatchObject({ theme: 'noon' })
   })
 
-  test('not for another error', () => {
-    expect(conflicts.ask(stale({ name: 'Pond' }, 422), 'A water', { name: 'Quarry' }, answers)).toBe(false)
-    expect(conflicts.ask(new Error('no network'), 'A water', { name: 'Quarry' }, answers)).toBe(false)
+  test('that cannot be stored go back to what is stored', async () => {
+    const settings = await page()
+    server.answers.push(refused({ field: 'theme', message: 'No.' }))
+    settings.change({ theme: 'lamp' })
+    expect(settings.value?.theme).toBe('lamp')
+    await settle()
+    expect(settings.value?.theme).toBe('paper')
+  })
+})
+
+test('a reading changed on two devices keeps what each alone said', async () => {
+  const { currentReading } = await import('../../web/data/currentReading.svelte')
+  const { STARTING_READING } = await import('../../web/words/vocabulary')
+  const reading = { ...STARTING_READING, sky: 'sun', wind: 'calm' } as const
+  currentReading.start({ reading, water_id: null }, 1)
+  server.answers.push(stale({ reading: { ...reading, wind: 'chop' }, water_id: null }, 2), stored(3))
+  currentReading.change({ sky: 'rain' })
+  await settle()
+  expect(server.writes().at(-1)).toMatchObject({ version: '"v2"', body: { reading: { sky: 'rain', wind: 'chop' } } })
+  expect(currentReading.reading).toMatchObject({ sky: 'rain', wind: 'chop' })
+})
+
+describe('the bench', () => {
+  const part = (name: string) => ({ kind: 'trailer', name })
+  const build = (skirt: string, trailer: string) =>
+    ({ lure: 'jig', head: part('Round'), skirt: part(skirt), trailer: part(trailer) }) as never
+  const page = async () => {
+    const { bench } = await import('../../web/data/bench.svelte')
+    server.answers.push(json({ builds: [build('Black', 'Craw')], past: [], checklists: [] }, 1))
+    await bench.load()
+    return bench
+  }
+
+  test('with another part in another slot elsewhere has both', async () => {
+    const bench = await page()
+    server.answers.push(stale({ builds: [build('Black', 'Grub')] }, 2), stored(3))
+    bench.replace(build('Brown', 'Craw'))
+    await settle()
+    expect(server.writes().at(-1)).toMatchObject({
+      version: '"v2"',
+      body: { build: { skirt: { name: 'Brown' }, trailer: { name: 'Grub' } } },
+    })
+    expect(bench.build('jig')?.trailer?.name).toBe('Grub')
+  })
+
+  test('with another part in the same slot is asked by its parts', async () => {
+    const bench = await page()
+    server.answers.push(stale({ builds: [build('White', 'Craw')] }, 2), stored(3))
+    bench.replace(build('Brown', 'Craw'))
+    await settle()
+    const { conflicts, rows } = await asked()
+    expect(rows).toEqual([['Skirt', 'Brown', 'White']])
+    void conflicts.answer([])
+    await settle()
+    expect(server.writes().at(-1)).toMatchObject({ version: '"v2"', body: { build: { skirt: { name: 'Brown' } } } })
+    expect(bench.build('jig')?.skirt?.name).toBe('Brown')
+  })
+
+  test('is not asked about a step of a checklist', async () => {
+    const bench = await page()
+    server.answers.push(stale({ builds: [build('White', 'Craw')] }, 2), stored(3))
+    bench.moveTo('key', 4)
+    await settle()
+    expect(server.writes().at(-1)).toMatchObject({ version: '"v2"', body: { checklist: { build: 'key', step: 4 } } })
+    expect([bench.place('key'), bench.build('jig')?.skirt?.name]).toEqual([4, 'White'])
+  })
+})
+
+describe('parts', () => {
+  const craw = {
+    id: 'p',
+    version: 1,
+    kind: 'trailer',
+    name: 'Craw',
+    count: 5,
+    note: '',
+    box: '',
+  } as unknown as InventoryPart
+  const change = async (mine: InventoryPart) => {
+    const { parts } = await import('../../web/data/parts')
+    return parts.change([craw], [mine], 'Changed.')
+  }
+
+  test('counted elsewhere while their editor is open keep the count', async () => {
+    server.answers.push(stale({ ...craw, version: 2, count: 6 }, 2, 409), json([{ ...craw, version: 3 }]))
+    expect(await change({ ...craw, name: 'Black craw' })).toBe(true)
+    expect(server.writes().at(-1)).toMatchObject({ body: [{ id: 'p', version: 2, name: 'Black craw', count: 6 }] })
+  })
+
+  test('counted twice are asked, and are no conflict for ever', async () => {
+    server.answers.push(stale({ ...craw, version: 2, count: 6 }, 2, 409), json([{ ...craw, version: 3 }]))
+    expect(await change({ ...craw, count: 9 })).toBe(false)
+    const { conflicts, rows } = await asked()
+    expect(rows).toEqual([['Count', '9', '6']])
+    await conflicts.answer([])
+    expect(server.writes().at(-1)).toMatchObject({ body: [{ version: 2, count: 9 }] })
+    expect((await asked()).rows).toBeUndefined()
+  })
+})
+
+test('a trip changed elsewhere in its hours keeps both', async () => {
+  const { trips } = await import('../../web/data/trips')
+  const day = { date: '2026-05-09', from: '06:00', to: '11:00' } as SavedTrip['trip']
+  const trip = { id: 't', version: 1, name: 'Flowage', note: '', water_id: null, trip: day } as SavedTrip
+  server.answers.push(
+    stale({ ...trip, version: 2, trip: { ...day, to: '12:00' } }, 2, 409),
+    json({ ...trip, version: 3 }),
+  )
+  expect(await trips.save({ base: { value: trip, version: 1 }, mine: { ...trip, note: 'two rods' } })).toBe(true)
+  expect(server.writes().at(-1)).toMatchObject({
+    path: '/api/trips/t',
+    body: { version: 2, note: 'two rods', trip: { from: '06:00', to: '12:00' } },
+  })
+})
+
+describe('an outing', () => {
+  const at = (time: string) => `2026-05-09T${time}:00Z`
+  const event = (id: string, more: object = {}) => ({ id, at: at('08:10'), kind: 'bite', note: '', ...more })
+  const stint = (id: string, ...events: object[]) => ({
+    id,
+    started_at: at('08:00'),
+    build: { lure: 'jig' },
+    reading: {},
+    events,
+  })
+  const outing = (version: number, stints: object[], more: object = {}) =>
+    ({ id: 'o', version, started_at: at('08:00'), note: '', stints, ...more }) as unknown as Outing
+  const save = async (before: Outing, mine: Outing) => {
+    const { outings } = await import('../../web/data/outings')
+    return outings.save({ base: { value: before, version: before.version ?? null }, mine })
+  }
+  const events = (value: unknown) =>
+    ((value as Outing).stints ?? []).map((one) => [one.id, (one.events ?? []).map((each) => each.id)])
+
+  test('that another device notes in keeps what it noted', async () => {
+    const before = outing(1, [stint('a', event('e'))])
+    server.answers.push(stale(outing(2, [stint('a', event('e'), event('f'))]), 2, 409), json(before))
+    expect(await save(before, outing(1, [stint('a', event('e'))], { note: 'North wind' }))).toBe(true)
+    const sent = server.writes().at(-1)
+    expect(sent).toMatchObject({ path: '/api/outings/o', body: { version: 2, note: 'North wind' } })
+    expect(events(sent?.body)).toEqual([['a', ['e', 'f']]])
+  })
+
+  test('has an event that was moved to another lure but once, with what was said of it elsewhere', async () => {
+    const before = outing(1, [stint('a', event('e')), stint('b')])
+    server.answers.push(stale(outing(2, [stint('a', event('e', { note: 'big' })), stint('b')]), 2, 409), json(before))
+    await save(before, outing(1, [stint('a'), stint('b', event('e'))]))
+    const sent = server.writes().at(-1)?.body as Outing
+    expect(events(sent)).toEqual([
+      ['a', []],
+      ['b', ['e']],
+    ])
+    expect(sent.stints?.[1]?.events?.[0]?.note).toBe('big')
+  })
+
+  test('keeps a lure that was taken off elsewhere where something was noted under it here', async () => {
+    const before = outing(1, [stint('a', event('e')), stint('b')])
+    server.answers.push(stale(outing(2, [stint('a', event('e'))]), 2, 409), json(before))
+    await save(before, outing(1, [stint('a', event('e')), stint('b', event('f'))]))
+    expect(events(server.writes().at(-1)?.body)).toEqual([
+      ['a', ['e']],
+      ['b', ['f']],
+    ])
+  })
+
+  test('is asked about what both said of one fish, by the fish', async () => {
+    const before = outing(1, [stint('a', event('e', { kind: 'landed' }))])
+    const told = (length_in: number) => [stint('a', event('e', { kind: 'landed', length_in }))]
+    server.answers.push(stale(outing(2, told(16)), 2, 409), json(before))
+    await save(before, outing(1, told(15)))
+    const { conflicts, rows } = await asked()
+    expect(rows?.map(([name, ...both]) => [name?.replace(/^(Landed), .*:/, '$1:'), ...both])).toEqual([
+      ['Landed: length', '15 in', '16 in'],
+    ])
+    await conflicts.answer(['events/e/length_in'])
+    expect((server.writes().at(-1)?.body as Outing).stints?.[0]?.events?.[0]).toMatchObject({ length_in: 16 })
   })
 })

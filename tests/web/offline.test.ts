@@ -4,8 +4,9 @@ import type { Outing } from '../../web/words/documents'
 import { applied } from '../../web/data/outbox/apply'
 import type { Write } from '../../web/data/outbox/entry'
 import { Outbox } from '../../web/data/outbox/outbox.svelte'
+import { conflicts } from '../../web/data/conflicts.svelte'
+import { rejoined } from '../../web/data/outbox/joined'
 import { MemoryShelf, openShelf } from '../../web/data/outbox/shelf'
-import { pageAt } from './pageAt'
 
 // What is noted with no signal: laid over what is known, on disk first, sent in order, once.
 
@@ -133,11 +134,12 @@ describe('the outbox', () => {
     for (const method of ['POST', 'PUT', 'DELETE'] as const)
       vi.spyOn(api, method).mockImplementation(((
         path: string,
-        init?: { params?: { path?: Record<string, string> } },
+        init?: { params?: { path?: Record<string, string> }; signal?: AbortSignal },
       ) => {
         asked.push(`${method} ${path} ${Object.values(init?.params?.path ?? {}).join(' ')}`.trim())
         const status = answers.shift() ?? 200
-        if (status === 'never') return new Promise(() => undefined)
+        if (status === 'never')
+          return new Promise((_, fail) => init?.signal?.addEventListener('abort', () => fail(new DOMException('late'))))
         if (status === 'none') return Promise.reject(new TypeError('no network'))
         const body = bodies[String(status)] ?? {}
         const response = new Response(status === 204 ? null : JSON.stringify(body), { status })
@@ -238,32 +240,6 @@ describe('the outbox', () => {
     expect(await shelf.waiting()).toEqual([])
   })
 
-  it('looks for the signal without learning a version of what it does not show', async () => {
-    vi.useFakeTimers()
-    try {
-      vi.stubGlobal('addEventListener', () => undefined)
-      pageAt('http://localhost/')
-      const answer = (request: Request) => {
-        const headers = { ETag: '"v9"', 'Content-Type': 'application/json' }
-        return Promise.resolve(new Response('{}', { headers: request.url.endsWith('/access') ? {} : headers }))
-      }
-      vi.stubGlobal('fetch', answer)
-      // A client of its own takes the server of its time.
-      vi.resetModules()
-      const { versionOf } = await import('../../web/data/client')
-      const { reach } = await import('../../web/data/reach.svelte')
-      const { Outbox: Fresh } = await import('../../web/data/outbox/outbox.svelte')
-      reach.away()
-      const box = new Fresh(() => Promise.resolve(new MemoryShelf()))
-      await box.start()
-      await vi.advanceTimersByTimeAsync(9000)
-      expect(reach.isAway).toBe(false)
-      expect(versionOf('/api/settings')).toBeNull()
-    } finally {
-      vi.useRealTimers()
-    }
-  })
-
   it('keeps what was sent in the outing that this device knows, whoever listens', async () => {
     const { box, shelf } = await fresh()
     await box.know(outing(stint('a', '09:00')))
@@ -291,6 +267,12 @@ describe('the outbox', () => {
 
   it('gives up on an answer that never comes, and sends it again', async () => {
     vi.useFakeTimers()
+    // The browser's own clock is no other clock here.
+    vi.spyOn(AbortSignal, 'timeout').mockImplementation((ms) => {
+      const late = new AbortController()
+      setTimeout(() => late.abort(), ms)
+      return late.signal
+    })
     try {
       const { box } = await fresh()
       await box.add(bite('e', '09:10'))
@@ -304,6 +286,7 @@ describe('the outbox', () => {
       expect(box.entries).toEqual([])
     } finally {
       vi.useRealTimers()
+      vi.restoreAllMocks()
     }
   })
 
@@ -330,13 +313,57 @@ describe('the outbox', () => {
     expect(box.entries).toEqual([])
   })
 
-  it('keeps both versions where another device came first', async () => {
-    const { box } = await fresh()
-    bodies['409'] = { detail: 'The box was changed.', faults: [], current: { lures: [] } }
-    await box.add({ kind: 'box', outing: 'o', before: {}, box: { lures: [JIG] } })
-    answers.push(409)
-    await box.send()
-    expect(box.refused).toMatchObject([{ theirs: { lures: [] } }])
+  describe('where another device came first', () => {
+    const GRUB = { name: 'Grub' } as never
+    const CRAW = { name: 'Craw' } as never
+    const stale = (current: object) => ({ code: 'stale', detail: 'Changed.', faults: [], current })
+    async function held(write: Write, current: object) {
+      const { box } = await fresh()
+      bodies['409'] = stale(current)
+      await box.add(write)
+      answers.push(409)
+      await box.send()
+      return box
+    }
+
+    it('joins what each alone has changed, and sends that', async () => {
+      const box = await held(
+        { kind: 'box', outing: 'o', before: {}, box: { lures: [JIG] } },
+        { lures: [], trailers: [GRUB] },
+      )
+      expect(asked).toHaveLength(2)
+      expect(box.entries).toEqual([])
+    })
+
+    it('keeps both versions where both changed the same, and sends the answer from what is stored now', async () => {
+      const box = await held({ kind: 'box', outing: 'o', before: {}, box: { trailers: [CRAW] } }, { trailers: [GRUB] })
+      expect(box.refused).toMatchObject([{ theirs: { trailers: [GRUB] } }])
+      const [entry] = box.refused
+      if (!entry) throw new Error('It is kept.')
+      const answered = vi.fn()
+      expect(rejoined(entry.write, { value: entry.theirs, version: null }, answered)).toBeNull()
+      expect(conflicts.open?.versions(false)).toEqual([
+        { key: 'trailers', name: 'Trailers', mine: 'Craw', theirs: 'Grub' },
+      ])
+      conflicts.answer([])
+      expect(answered).toHaveBeenCalledExactlyOnceWith(
+        expect.objectContaining({ before: { trailers: [GRUB] }, box: { trailers: [CRAW] } }),
+      )
+    })
+
+    it('joins the reading too, and one that an older program left here is asked field by field', async () => {
+      const reading = { visibility_in: 20, sky: 'sun', wind: 'calm' }
+      const theirs = { value: { reading: { ...reading, wind: 'chop' }, water_id: null }, version: 4 }
+      const mine = { reading: { ...reading, sky: 'rain' } as never, water_id: null }
+      const base = { value: { reading: reading as never, water_id: null }, version: 3 }
+      expect(rejoined({ kind: 'current', body: mine, base }, theirs)).toMatchObject({
+        body: { reading: { sky: 'rain', wind: 'chop' } },
+        base: { version: 4 },
+      })
+      expect(rejoined({ kind: 'current', body: mine, version: '"v3"' }, theirs, vi.fn())).toBeNull()
+      expect(conflicts.open?.versions(false).map((one) => one.name)).toEqual(['Sky', 'Wind'])
+      conflicts.answer([])
+    })
   })
 
   it.each([
@@ -357,7 +384,7 @@ describe('the outbox', () => {
     const current = (visibility_in: number): Write => ({
       kind: 'current',
       body: { reading: { visibility_in } as never, water_id: null },
-      version: '"v1"',
+      base: null,
     })
     await box.replace(current(10))
     await box.add(bite('e', '09:10'))

@@ -4,7 +4,7 @@
   import { onMount, tick } from 'svelte'
   import Router, { router } from 'svelte-spa-router'
   import { loaded, whenQuiet } from '../data/busy'
-  import { queryClient } from '../data/queryClient'
+  import { queryClient } from '../data/cache'
   import { waits } from '../data/outbox/patience'
   import { reach } from '../data/reach.svelte'
   import { hasLeftWaiting } from '../data/outbox/waits'
@@ -12,6 +12,7 @@
   import { notices } from '../data/notices.svelte'
   import { release } from '../data/release.svelte'
   import { settings } from '../data/settings.svelte'
+  import { showTheme } from '../ui/theme'
   import Trouble from '../ui/Trouble.svelte'
   import type { PlaceName, ScreenName } from '../words/help'
   import KeepAddress from './KeepAddress.svelte'
@@ -54,6 +55,10 @@
     await whenQuiet(MOST_FILLING_MS)
     if (filling === place) filling = null
   }
+
+  $effect(() => {
+    if (settings.value) showTheme(settings.value.theme)
+  })
 
   let isBegun = false
 

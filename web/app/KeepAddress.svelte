@@ -1,7 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte'
   import type { Reading } from '../words/documents'
-  import { isSame } from '../data/settled.svelte'
+  import { isSame } from '../data/merge'
   import { bench } from '../data/bench.svelte'
   import { currentReading } from '../data/currentReading.svelte'
   import { notices } from '../data/notices.svelte'

@@ -3,7 +3,7 @@ import App from './App.svelte'
 import { noteScroll } from './scroll'
 import { address } from '../data/address.svelte'
 import { watchCache } from '../data/busy'
-import { queryClient } from '../data/queryClient'
+import { queryClient } from '../data/cache'
 
 address.start()
 noteScroll()

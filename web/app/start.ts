@@ -1,5 +1,5 @@
 import { reach } from '../data/reach.svelte'
-import { knowAdvice } from '../data/queries'
+import { knowAdvice } from '../data/advice'
 import { currentReading } from '../data/currentReading.svelte'
 import { news } from '../data/news.svelte'
 import { release } from '../data/release.svelte'
@@ -14,8 +14,8 @@ export async function start(): Promise<void> {
     return
   }
   settings.start(first.settings.document, first.settings.version)
-  if (first.current) currentReading.start(first.current.document, first.current.version)
-  else currentReading.isFirstRun = true
+  const { document, version } = first.current ?? { document: null, version: null }
+  currentReading.start(document && { reading: document.reading, water_id: document.water_id ?? null }, version)
   reach.pageAt = first.at
   news.isThere = first.news
   release.start(first.release)

@@ -1,62 +1,100 @@
 import type { Composition, InventoryPart, Workbench, WorkbenchChange } from '../words/documents'
-import { loaded } from './busy'
-import { answer, api } from './client'
-import { whenWritten } from './writes'
 import { slotsOf, type Slot } from '../words/slots'
 import type { LureKind } from '../words/vocabulary'
-import { conflicts } from './conflicts.svelte'
+import { loaded } from './busy'
+import { wrote } from './cache'
+import { api, ifMatch, versioned, type Versioned } from './client'
+import { joined, storedInstead, type Compared } from './conflicts.svelte'
 import { currentReading } from './currentReading.svelte'
 import { leftInBrowser } from './leftInBrowser'
-import { notices } from './notices.svelte'
-import { WriteQueue } from './inTurn'
+import { whenLeaving } from './leaving'
+import { live, stored } from './read.svelte'
+import { write, type Write } from './write.svelte'
 
 const PATH = '/api/workbench'
 const MOST_PAST = 50
 
-type Builds = Partial<Record<LureKind, Composition>>
-/** A change to send, or the wish to read anew once those before it are stored. */
-type Errand = WorkbenchChange | 'read'
+const patch = async (body: WorkbenchChange, version: number | null | '*') =>
+  (await versioned(api.PATCH(PATH, { body, keepalive: true, headers: ifMatch(version) }))).version
+
+/** Null where nothing ever lay on it. */
+const workbenchQuery = stored(
+  'workbench',
+  ['workbench', 'parts', 'built'],
+  () => versioned<Workbench | null>(api.GET(PATH) as never),
+  Infinity,
+)
+
+const kept = live(workbenchQuery)
+
+const buildOf = (bench: Workbench | null, lure: LureKind) => bench?.builds?.find((one) => one.lure === lure) ?? null
+
+/** What is on the bench once a change was made: the same as the server makes of it. */
+function applied(bench: Workbench | null, { build, undo, checklist }: WorkbenchChange): Workbench {
+  const { builds = [], past = [], checklists = [] } = bench ?? {}
+  const last = past.at(-1)
+  const put = build ?? (undo ? last : null)
+  const replaced = build && buildOf(bench, build.lure)
+  return {
+    builds: put ? [...builds.filter((one) => one.lure !== put.lure), put] : builds,
+    past: undo ? past.slice(0, -1) : replaced ? [...past, replaced].slice(-MOST_PAST) : past,
+    checklists: checklist ? [...checklists.filter((one) => one.build !== checklist.build), checklist] : checklists,
+  }
+}
+
+/** Two builds of one lure, part by part. */
+const COMPARED: Compared<Composition> = {
+  called: 'the build on the bench',
+  fields: ({ lure, ...slots }) => Object.fromEntries(slotsOf(lure).map((slot) => [slot, slots[slot] ?? null])),
+  name: (slot) => slot,
+  words: (_, part) => (part as InventoryPart).name,
+}
 
 /** What is on the bench: a build for each lure, the ones undo brings back, the place in each checklist. The server keeps it. */
 class BenchTop {
-  #builds = $state.raw<Builds>({})
-  #past = $state.raw<readonly Composition[]>([])
-  #checklists = $state.raw<Record<string, number>>({})
-  /** How many changes were made here. */
-  #edits = 0
-  /** Whether the server has said what is there. */
-  isLoaded = $state(false)
+  /** What was changed here and is not stored yet, in its order. */
+  #waiting = $state.raw<readonly WorkbenchChange[]>([])
+  /** What of it went when the page was left. */
+  #left = new WeakSet<WorkbenchChange>()
   slot = $state<Slot>('skirt')
-  canUndo = $derived(this.#past.length > 0)
-  #writes = new WriteQueue<Errand>(
-    (errand, isLast) => (errand === 'read' ? this.#read() : this.#send(errand, isLast)),
-    (error) => this.#failed(error),
-  )
+  #now = $derived(this.#waiting.reduce<Workbench | null>(applied, kept.value?.value ?? null))
+  canUndo = $derived((this.#now?.past ?? []).length > 0)
+  #write: Write<WorkbenchChange, unknown> = write<WorkbenchChange, unknown>('workbench.change', {
+    changes: [],
+    isInTurn: true,
+    send: (change) => this.#send(change),
+    failed: (error, change) => this.#failed(error, change),
+  })
 
   constructor() {
-    whenWritten((what) => {
-      if (['parts', 'built', 'everything'].includes(what) && this.isLoaded) this.#writes.add('read')
+    // What waits for its turn when the page is left goes at once, and asks for no version.
+    whenLeaving(() => {
+      for (const change of this.#waiting.slice(1)) {
+        if (this.#left.has(change)) continue
+        this.#left.add(change)
+        void patch(change, '*').catch(() => undefined)
+      }
     })
+  }
+
+  /** Whether the server has said what is there. */
+  get isLoaded(): boolean {
+    return kept.value !== undefined
   }
 
   /** Reads what is there, the first time it is needed. */
   async load(): Promise<void> {
-    if (this.isLoaded) return
-    await loaded(this.#read())
-    this.isLoaded = true
+    const { value } = await loaded(workbenchQuery.now())
+    if (value === null) for (const change of leftInBrowser()) void this.#change(change)
   }
 
   build(lure: LureKind): Composition | null {
-    return this.#builds[lure] ?? null
+    return buildOf(this.#now, lure)
   }
 
   replace(build: Composition): void {
-    this.#edits++
-    const replaced = this.#builds[build.lure]
-    if (replaced) this.#past = [...this.#past, replaced].slice(-MOST_PAST)
-    this.#builds = { ...this.#builds, [build.lure]: build }
     this.slotOf(build.lure)
-    this.#writes.add({ build })
+    void this.#change({ build })
   }
 
   put(lure: LureKind, slot: Slot, part: InventoryPart | null): void {
@@ -67,25 +105,20 @@ class BenchTop {
 
   /** Brings back the build that was replaced last, and the lure it was of where another one is shown. */
   undo(shown: LureKind): void {
-    const last = this.#past.at(-1)
+    const last = this.#now?.past?.at(-1)
     if (!last) return
-    this.#edits++
-    this.#past = this.#past.slice(0, -1)
-    this.#builds = { ...this.#builds, [last.lure]: last }
     this.slotOf(last.lure)
     if (last.lure !== shown) currentReading.change({ lure: last.lure })
-    this.#writes.add({ undo: true })
+    void this.#change({ undo: true })
   }
 
   /** The first step of a build's checklist that is not done yet. */
   place(key: string): number {
-    return this.#checklists[key] ?? 0
+    return this.#now?.checklists?.find((one) => one.build === key)?.step ?? 0
   }
 
-  moveTo(key: string, step: number): void {
-    this.#edits++
-    this.#checklists = { ...this.#checklists, [key]: step }
-    this.#writes.add({ checklist: { build: key, step } })
+  moveTo(build: string, step: number): void {
+    void this.#change({ checklist: { build, step } })
   }
 
   moveSlot(lure: LureKind, by: 1 | -1): void {
@@ -99,55 +132,63 @@ class BenchTop {
     return this.slot
   }
 
-  #take({ builds, past, checklists }: Workbench): void {
-    this.#builds = Object.fromEntries((builds ?? []).map((build) => [build.lure, build]))
-    this.#past = past ?? []
-    this.#checklists = Object.fromEntries((checklists ?? []).map(({ build, step }) => [build, step]))
+  #change(change: WorkbenchChange): Promise<boolean> {
+    this.#waiting = [...this.#waiting, change]
+    return this.#write(change)
   }
 
-  async #read(): Promise<void> {
-    const edits = this.#edits
-    const workbench = await answer(api.GET(PATH))
-    // What was changed here meanwhile is newer than the answer: it is sent first, and then read again.
-    if (edits !== this.#edits) this.#writes.add('read')
-    else if (workbench) this.#take(workbench)
-    else for (const change of leftInBrowser()) await this.#send(change, false).then(() => this.#apply(change))
+  async #send(change: WorkbenchChange): Promise<void> {
+    if (this.#left.has(change)) {
+      this.#forget(change)
+      return wrote(['workbench'])
+    }
+    for (let next = change; ;) {
+      const now = kept.value
+      try {
+        this.#has(applied(now?.value ?? null, next), await patch(next, now?.version ?? null))
+        this.#forget(change)
+        return
+      } catch (error) {
+        const theirs = storedInstead<Workbench>(error)
+        const again = theirs && this.#joined(next, theirs)
+        if (!again) throw error
+        this.#has(theirs.value, theirs.version)
+        next = again
+      }
+    }
   }
 
-  #apply({ build, checklist }: WorkbenchChange): void {
-    if (build) this.#builds = { ...this.#builds, [build.lure]: build }
-    if (checklist) this.#checklists = { ...this.#checklists, [checklist.build]: checklist.step }
+  /** A change of what another device changed first: of a build, it is joined with theirs part by part; anything else is made once more. */
+  #joined(
+    change: WorkbenchChange,
+    theirs: Versioned<Workbench>,
+    ask?: (build: Composition) => void,
+  ): WorkbenchChange | null {
+    const { build } = change
+    const there = build && buildOf(theirs.value, build.lure)
+    if (!build || !there) return change
+    const was = buildOf(kept.value?.value ?? null, build.lure)
+    const base = was && { value: was, version: null }
+    const value = { value: there, version: theirs.version }
+    const next = joined({ base, mine: build }, value, COMPARED, ask && ((edit) => ask(edit.mine)))
+    return next && { build: next.mine }
   }
 
-  #send(body: WorkbenchChange, isLast: boolean): Promise<unknown> {
-    return answer(api.PATCH(PATH, { body, keepalive: true, headers: isLast ? { 'If-Match': '*' } : {} }))
+  #failed(error: Error, change: WorkbenchChange): boolean {
+    const theirs = storedInstead<Workbench>(error)
+    if (theirs) this.#joined(change, theirs, (build) => void this.#change({ build }))
+    if (theirs) this.#has(theirs.value, theirs.version)
+    this.#forget(change)
+    return theirs !== null
   }
 
-  #failed(error: unknown): void {
-    const mine = this.#builds
-    const isAsked = conflicts.ask<Workbench>(
-      error,
-      'The build on the bench was changed in two places',
-      { builds: Object.values(mine) },
-      {
-        keepMine: async () => {
-          for (const build of Object.values(mine)) await this.#send({ build }, false)
-          await this.#read()
-        },
-        takeTheirs: (theirs) => this.#take(theirs),
-        part: ({ builds }) => partNames(builds ?? []),
-      },
-    )
-    if (isAsked) this.#writes.clear()
-    else notices.problem(error)
+  #has(value: Workbench, version: number | null): void {
+    workbenchQuery.know({ value, version })
   }
-}
 
-/** The parts of some builds by lure and slot, in words. */
-function partNames(builds: readonly Composition[]): Record<string, string | null> {
-  return Object.fromEntries(
-    builds.flatMap((build) => slotsOf(build.lure).map((slot) => [`${build.lure} ${slot}`, build[slot]?.name ?? null])),
-  )
+  #forget(change: WorkbenchChange): void {
+    this.#waiting = this.#waiting.filter((one) => one !== change)
+  }
 }
 
 /** A build with another part in a slot, or with none; null where it cannot do without. */

@@ -1,39 +1,27 @@
 import createClient from 'openapi-fetch'
-import { reach } from './reach.svelte'
 import type { Problem } from '../words/documents'
 import type { paths } from '../words/schema'
+import { reach } from './reach.svelte'
 
 export const api = createClient<paths>({ baseUrl: '/' })
 
-/** The version of each thing as this page read it last, by its address: a write names it, and is refused where another came between. */
-const versions = new Map<string, string>()
-const VERSION = /^"v\d+"$/
+api.use({ onResponse: ({ response }) => reach.answered(response) })
 
-api.use({
-  onRequest({ request }) {
-    const seen = versions.get(new URL(request.url).pathname)
-    const named = request.headers.has('If-Match')
-    if (seen && !named && ['PUT', 'PATCH', 'DELETE'].includes(request.method)) request.headers.set('If-Match', seen)
-  },
-  onResponse({ request, response }) {
-    reach.answered(response)
-    const path = new URL(request.url).pathname
-    const version = response.headers.get('ETag')
-    if (request.method === 'DELETE' && response.ok) versions.delete(path)
-    else if (version && VERSION.test(version)) versions.set(path, version)
-  },
-})
-
-/** Takes note of the version of something that came along with the page itself. */
-export function saw(path: string, version: number): void {
-  versions.set(path, tagOf(version))
+/** Something as it is stored, with the version that a change of it names; null where none is known. */
+export interface Versioned<T> {
+  value: T
+  version: number | null
 }
 
-/** A version as If-Match names it. */
-const tagOf = (version: number) => `"v${version}"`
+/** The version that an answer names. */
+export function versionOf(response: Response): number | null {
+  const found = /^"v(\d+)"$/.exec(response.headers.get('ETag') ?? '')
+  return found ? Number(found[1]) : null
+}
 
-/** The version of something as this page knows it, for a write that is sent later. */
-export const versionOf = (path: string): string | null => versions.get(path) ?? null
+/** The version that a write is made of, as If-Match names it (RFC 9110): it is refused where another came between. */
+export const ifMatch = (version: number | null | '*'): Record<string, string> =>
+  version === null ? {} : { 'If-Match': version === '*' ? version : `"v${version}"` }
 
 /** No answer at all: the server is not running, or cannot be reached. */
 export class Unreachable extends Error {
@@ -54,36 +42,42 @@ export async function orElse<T>(ask: () => Promise<T>, instead: (error: Unreacha
 
 /** An answer that is not the one hoped for, in the server's own words. */
 export class Refused extends Error {
-  constructor(readonly problem: Problem) {
+  constructor(
+    readonly problem: Problem,
+    /** Of what is stored, where a write was made of an older one. */
+    readonly version: number | null = null,
+  ) {
     super(problem.detail)
   }
 }
 
+type Request<T> = Promise<{ data?: T; error?: unknown; response: Response }>
+
 /** The data of an answer, or the server's complaint as an error. */
-export async function answer<T>(request: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+export const answer = async <T>(request: Request<T>): Promise<T> => (await versioned(request)).value
+
+/** The same with the version it names. */
+export async function versioned<T>(request: Request<T>): Promise<Versioned<T>> {
   const { data, error, response } = await request.catch((reason: unknown) => {
     // What fetch throws is the browser's own wording; a canceled request stays what it is.
     if (!(reason instanceof TypeError)) throw reason
     reach.away()
     throw new Unreachable()
   })
-  if (!response.ok) {
-    throw new Refused(
-      isProblem(error)
-        ? error
-        : {
-            type: 'about:blank',
-            title: 'No answer',
-            status: response.status,
-            detail: `Kontrast could not answer (${response.status}). Try again; if it happens again, restart it.`,
-            code: 'no_answer',
-            faults: [],
-            fault_count: 0,
-          },
-    )
-  }
-  return data as T
+  const version = versionOf(response)
+  if (!response.ok) throw new Refused(isProblem(error) ? error : noProblem(response.status), version)
+  return { value: data as T, version }
 }
+
+const noProblem = (status: number): Problem => ({
+  type: 'about:blank',
+  title: 'No answer',
+  status,
+  detail: `Kontrast could not answer (${status}). Try again; if it happens again, restart it.`,
+  code: 'no_answer',
+  faults: [],
+  fault_count: 0,
+})
 
 function isProblem(error: unknown): error is Problem {
   return typeof error === 'object' && error !== null && 'detail' in error

@@ -1,14 +1,28 @@
-import { Refused } from './client'
 import { capital, fieldValue, fieldWords } from '../words/words'
+import { Refused, type Versioned } from './client'
+import { merge, type Fields, type Twice } from './merge'
 
-/** One field that two places have set differently. */
-interface Difference {
-  field: string
-  mine: unknown
-  theirs: unknown
+/** What changes something: what it was when it was read, and what it is to be. */
+export interface Edit<T> {
+  /** Null where it is not known any more, or is new. */
+  base: Versioned<T> | null
+  mine: T
 }
 
-/** The same in words. */
+/** How two versions of a kind of thing are compared and shown; a document with plain fields needs nothing but what it is called. */
+export interface Compared<T> {
+  /** “Limestone quarry”. */
+  called: string
+  /** What is compared. */
+  fields?: (value: T) => Fields
+  /** What is stored with these fields in place of its own. */
+  withFields?: (theirs: T, fields: Fields, mine: T) => T
+  /** A path in words. */
+  name?: (path: string) => string
+  words?: (path: string, value: unknown, metric: boolean) => string
+}
+
+/** One field in words. */
 export interface Versions {
   key: string
   name: string
@@ -17,89 +31,76 @@ export interface Versions {
 }
 
 export interface Conflict {
-  /** What was changed in two places, as a heading says it. */
-  what: string
+  called: string
   versions: (metric: boolean) => Versions[]
-  /** Whether each of them has an answer of its own; else one answer is for all. */
-  isEach: boolean
-  /** Takes the answer: the keys of those of which what is here stays. */
-  settle: (mine: string[]) => unknown
+  /** Takes the answer: the keys of those of which what another place stored stays. */
+  settle: (theirs: readonly string[]) => unknown
 }
 
-/** What either answer does, and the part of the two that is compared where it is not the whole. */
-interface Answers<T> {
-  keepMine: () => Promise<unknown>
-  takeTheirs: (theirs: T) => void
-  part?: (whole: T) => object
-}
-
-type Fields = Record<string, unknown>
-
-const isFields = (value: unknown): value is Fields =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
-
-/** What stands where two documents say different things; a list or a document within is compared as a whole, a lack is null. */
-export function differences(mine: Fields, theirs: Fields): Difference[] {
-  return Object.keys({ ...mine, ...theirs })
-    .filter((field) => !isSame(mine[field], theirs[field]))
-    .map((field) => ({ field, mine: mine[field] ?? null, theirs: theirs[field] ?? null }))
-}
-
-function isSame(one: unknown, other: unknown): boolean {
-  if (isFields(one) && isFields(other)) return differences(one, other).length === 0
-  return JSON.stringify(one ?? null) === JSON.stringify(other ?? null)
-}
-
-function inWords({ field, mine, theirs }: Difference, metric: boolean): Versions {
-  const words = (value: unknown) => (value === null ? 'not set' : fieldValue(field, value, metric))
-  return { key: field, name: capital(fieldWords(field)), mine: words(mine), theirs: words(theirs) }
-}
-
-/** What is stored now, where the server refused a write because it was made of an older version; null for any other error. */
-function changedMeanwhile<T extends object>(error: unknown): T | null {
-  if (!(error instanceof Refused) || error.problem.status !== 412 || !isFields(error.problem.current)) return null
-  return error.problem.current as T
-}
-
-/** A thing that was changed in another place since it was opened here: both versions are shown, and the angler says which one stays. */
+/** What was changed in two places since it was opened here: both versions are shown, field by field, and the angler says which stay. */
 class Conflicts {
-  open = $state.raw<Conflict | null>(null)
+  #asked = $state.raw<readonly Conflict[]>([])
 
-  /**
-   * Takes the server's refusal of a stale write, and asks. Any other error is left to the caller.
-   *
-   * @returns whether it was such a refusal
-   */
-  ask<T extends object>(error: unknown, what: string, mine: T, answers: Answers<T>): boolean {
-    const theirs = changedMeanwhile<T>(error)
-    if (theirs) this.show(what, mine, theirs, answers)
-    return theirs !== null
+  /** The one that is asked now. */
+  get open(): Conflict | undefined {
+    return this.#asked[0]
   }
 
-  /** Shows two versions, and asks; where they say the same, theirs stays. */
-  show<T extends object>(what: string, mine: T, theirs: T, answers: Answers<T>): void {
-    const part = answers.part ?? ((whole: T) => whole)
-    const differing = differences(part(mine) as Fields, part(theirs) as Fields)
-    if (differing.length === 0) {
-      answers.takeTheirs(theirs)
-      return
-    }
-    this.open = {
-      what,
-      versions: (metric) => differing.map((one) => inWords(one, metric)),
-      isEach: false,
-      settle: (kept) => (kept.length > 0 ? answers.keepMine() : answers.takeTheirs(theirs)),
-    }
+  ask(conflict: Conflict): void {
+    this.#asked = [...this.#asked, conflict]
   }
 
-  /** Shows what two places have set differently, and asks for each of it. */
-  askEach(what: string, versions: Conflict['versions'], settle: (mine: string[]) => unknown): void {
-    this.open = { what, versions, isEach: true, settle }
-  }
-
-  close(): void {
-    this.open = null
+  answer(theirs: readonly string[]): unknown {
+    const [answered, ...rest] = this.#asked
+    this.#asked = rest
+    return answered?.settle(theirs)
   }
 }
 
 export const conflicts = new Conflicts()
+
+/** What is stored now, where the server refused a change since it was made of an older version; null for any other error. */
+export function storedInstead<T>(error: unknown): Versioned<T> | null {
+  if (!(error instanceof Refused) || error.problem.code !== 'stale' || !error.problem.current) return null
+  return { value: error.problem.current as T, version: error.version }
+}
+
+/**
+ * A change made of an older version, as a change of what is stored now. What both changed differently is asked, once, and the answer handed
+ * on.
+ *
+ * @returns it, to be sent again; null where it waits for the answer
+ */
+export function joined<T extends object>(
+  { base, mine }: Edit<T>,
+  theirs: Versioned<T>,
+  { called, fields = asFields, withFields = inPlace, name = fieldWords, words = fieldValue }: Compared<T>,
+  answered?: (edit: Edit<T>) => unknown,
+): Edit<T> | null {
+  const join = (theirsAt: readonly string[] = []) =>
+    merge(base && fields(base.value), fields(mine), fields(theirs.value), theirsAt)
+  const edit = (merged: Fields): Edit<T> => ({ base: theirs, mine: withFields(theirs.value, merged, mine) })
+  const { merged, twice } = join()
+  if (twice.length === 0) return edit(merged)
+  if (answered)
+    conflicts.ask({
+      called,
+      versions: (metric) => twice.map((one) => inWords(one, name, (value) => words(one.path, value, metric))),
+      settle: (theirsAt) => answered(edit(join(theirsAt).merged)),
+    })
+  return null
+}
+
+const asFields = (value: object) => value as Fields
+const inPlace = <T extends object>(theirs: T, fields: Fields): T => ({ ...theirs, ...fields })
+
+function inWords(
+  { path, mine, theirs }: Twice,
+  name: (path: string) => string,
+  words: (value: unknown) => string,
+): Versions {
+  const say = (value: unknown) => (value === null || value === '' ? 'not set' : words(value))
+  const [here, there] = [say(mine), say(theirs)]
+  // Two that read alike still differ in something that has no words.
+  return { key: path, name: capital(name(path)), mine: here === there ? `${here} (different)` : here, theirs: there }
+}

@@ -1,70 +1,92 @@
-import type { CurrentReading as Kept, Reading, Schools } from '../words/documents'
-import { answer, api, saw, Unreachable, versionOf } from './client'
-import { hasLeftWaiting } from './outbox/waits'
-import { conflicts } from './conflicts.svelte'
-import { notices } from './notices.svelte'
-import { settings } from './settings.svelte'
+import type { Reading, Schools } from '../words/documents'
 import { STARTING_READING } from '../words/vocabulary'
-import { LatestWrite } from './inTurn'
+import { api, ifMatch, Unreachable, versioned } from './client'
+import { READING, type Current } from './current'
+import type { Edit } from './conflicts.svelte'
+import { isSame } from './merge'
+import { hasLeftWaiting } from './outbox/waits'
+import { settings } from './settings.svelte'
+import { Whole } from './whole.svelte'
 
 const PATH = '/api/current-reading'
 
-type Body = { reading: Reading; water_id: string | null }
+const outbox = async () => (await import('./outbox/outbox.svelte')).outbox
 
-/** The reading being worked on. It is laid on the server's currentReading as it changes, which is where the angler starts next time. */
+/** The reading being worked on. It is laid on the server as it changes, which is where the angler starts next time. */
 class CurrentReading {
-  reading = $state<Reading>({ ...STARTING_READING })
-  waterId = $state<string | null>(null)
-  /** Whether nothing was ever said of a water: what is shown is an example. */
-  isFirstRun = $state(false)
+  #whole = new Whole<Current>({
+    name: 'current-reading',
+    read: () => versioned<Current | null>(api.GET(PATH) as never),
+    put: async (body, version) => {
+      const stored = await versioned(api.PUT(PATH, { body, keepalive: true, headers: ifMatch(version) }))
+      // An older one that could not be sent would only come to disagree with this one.
+      if (hasLeftWaiting()) await (await outbox()).drop('current')
+      return stored.version
+    },
+    changes: () => ['current-reading'],
+    compared: READING,
+    failed: (error, edit) => {
+      if (!(error instanceof Unreachable)) return false
+      void outbox().then((one) => one.replace({ kind: 'current', body: edit.mine, base: edit.base }))
+      return true
+    },
+  })
+
   /** The reading as it was before its last change, for as long as one field alone differs from it. */
-  lastChange = $state<{ before: Reading; field: keyof Reading } | null>(null)
-  #writes = new LatestWrite<Body>(
-    (body, isLast) => this.#write(body, isLast),
-    (error, body) => void this.#failed(error, body),
-  )
+  lastChange = $state.raw<{ before: Reading; field: keyof Reading } | null>(null)
+
+  #isBegun = $state(false)
+
+  get reading(): Reading {
+    return this.#whole.value?.reading ?? STARTING_READING
+  }
+
+  get waterId(): string | null {
+    return this.#whole.value?.water_id ?? null
+  }
+
+  /** Whether nothing was ever said of a water: what is shown is an example. */
+  get isFirstRun(): boolean {
+    return this.#whole.isRead && this.#whole.value === null && !this.#isBegun
+  }
+
+  /** Nobody asks any more what is known of the water. */
+  begin(): void {
+    this.#isBegun = true
+  }
 
   /** The reading as it is asked about: the standing schools under those chosen for this reading alone. */
   asked = $derived<Reading>(this.withChoices(this.reading))
   askedBefore = $derived<Reading | null>(this.lastChange ? this.withChoices(this.lastChange.before) : null)
 
-  /** The one that came along with the page. */
-  start(kept: Kept, version: number): void {
-    saw(PATH, version)
-    this.#take(kept)
+  /** The one that came along with the page; null where there never was one. */
+  start(kept: Current | null, version: number | null): void {
+    this.#whole.start(kept, version)
   }
 
-  async load(): Promise<void> {
-    const kept = await answer(api.GET(PATH))
-    this.isFirstRun = kept === null
-    if (kept) this.#take(kept)
+  load(): Promise<unknown> {
+    return this.#whole.query.now()
   }
 
   change(change: Partial<Reading>): void {
-    const before = $state.snapshot(this.reading) as Reading
-    this.reading = { ...this.reading, ...change }
-    this.isFirstRun = false
-    this.#note(before, change)
-    this.#save()
+    const before = this.reading
+    const now = { ...before, ...change }
+    this.#note(before, now, change)
+    this.#set(now, this.waterId)
   }
 
   /** Takes the last change back. */
   undoLastChange(): void {
-    if (this.lastChange) this.reading = this.lastChange.before
-    this.lastChange = null
-    this.#save()
+    if (this.lastChange) this.reopen(this.lastChange.before, this.waterId)
   }
 
   at(waterId: string | null): void {
-    this.waterId = waterId
-    this.#save()
+    this.#set(this.reading, waterId)
   }
 
   reopen(reading: Reading, waterId: string | null): void {
-    this.reading = reading
-    this.waterId = waterId
     this.lastChange = null
-    this.#save()
+    this.#set(reading, waterId)
   }
 
   /** A reading with the standing choices of the angler under its own. */
@@ -76,72 +98,29 @@ class CurrentReading {
     }
   }
 
-  #note(before: Reading, change: Partial<Reading>): void {
-    const differing = (Object.keys(change) as (keyof Reading)[]).filter(
-      (field) => JSON.stringify(before[field]) !== JSON.stringify(this.reading[field]),
-    )
+  /** One that was changed here and could not be sent yet. */
+  hold(edit: Edit<Current>): void {
+    this.lastChange = null
+    this.#whole.hold(edit)
+  }
+
+  /** What waited was sent. */
+  release(sent: Current, version: number | null): void {
+    this.#whole.start(sent, version)
+    this.#whole.forget()
+  }
+
+  #set(reading: Reading, water_id: string | null): void {
+    this.#whole.set($state.snapshot({ reading, water_id }) as Current)
+  }
+
+  #note(before: Reading, now: Reading, change: Partial<Reading>): void {
+    const differing = (Object.keys(change) as (keyof Reading)[]).filter((field) => !isSame(before[field], now[field]))
     const [field] = differing
     if (!field) return
-    if (differing.length > 1) {
-      this.lastChange = null
-      return
-    }
     // A slider on its way is one change, not many.
     const from = this.lastChange?.field === field ? this.lastChange.before : before
-    this.lastChange =
-      JSON.stringify(from[field]) === JSON.stringify(this.reading[field]) ? null : { before: from, field }
-  }
-
-  #take(kept: Kept): void {
-    this.reading = kept.reading
-    this.waterId = kept.water_id ?? null
-    this.lastChange = null
-  }
-
-  #save(): void {
-    this.#writes.set({ reading: $state.snapshot(this.reading) as Reading, water_id: this.waterId })
-  }
-
-  /** One that was changed here and could not be sent yet. */
-  takeHeld({ reading, water_id }: Body): void {
-    this.reading = reading
-    this.waterId = water_id
-    this.lastChange = null
-    this.isFirstRun = false
-  }
-
-  /** Asks which of two versions stays. */
-  askWhich(mine: Body, theirs: Kept): void {
-    conflicts.show('The reading was changed in two places', mine, theirs, this.#answers(mine))
-  }
-
-  #answers(mine: Body) {
-    return {
-      keepMine: () => this.#write(mine, false),
-      takeTheirs: (theirs: Kept) => this.#take(theirs),
-      part: (whole: Kept | Body) => whole.reading,
-    }
-  }
-
-  async #failed(error: unknown, mine: Body): Promise<void> {
-    if (error instanceof Unreachable) {
-      const { outbox } = await import('./outbox/outbox.svelte')
-      await outbox.replace({ kind: 'current', body: mine, version: versionOf(PATH) })
-      return
-    }
-    const isAsked = conflicts.ask<Kept | Body>(
-      error,
-      'The reading was changed in two places',
-      mine,
-      this.#answers(mine),
-    )
-    if (!isAsked) notices.problem(error)
-  }
-
-  async #write(body: Body, isLast: boolean): Promise<void> {
-    await answer(api.PUT(PATH, { body, keepalive: true, headers: isLast ? { 'If-Match': '*' } : {} }))
-    // An older one that could not be sent would only come to disagree with this one.
-    if (hasLeftWaiting()) await (await import('./outbox/outbox.svelte')).outbox.drop('current')
+    this.lastChange = differing.length > 1 || isSame(from[field], now[field]) ? null : { before: from, field }
   }
 }
 

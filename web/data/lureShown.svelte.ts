@@ -1,7 +1,7 @@
 import { currentReading } from './currentReading.svelte'
 import type { LureKind } from '../words/vocabulary'
 import type { Reading } from '../words/documents'
-import { adviceFor } from './queries'
+import { adviceFor } from './advice'
 
 /** The lure that builds are for: the one of the reading, or, where the reading takes any, the one that suits it best. */
 export function lureShown(): { readonly lure: LureKind | null; readonly reading: Reading | null } {

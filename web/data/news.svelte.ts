@@ -1,4 +1,4 @@
-import { whenWritten } from './writes'
+import { whenWritten } from './cache'
 
 /** Whether the logbook has something to say on the first screen: an outing still open, a moment of the season. */
 class News {
@@ -6,7 +6,7 @@ class News {
 
   constructor() {
     whenWritten((what) => {
-      if (what === 'notes' || what === 'readings') this.isThere = true
+      if (what === 'everything' || what.includes('notes') || what.includes('readings')) this.isThere = true
     })
   }
 }

@@ -1,26 +1,37 @@
 import type { Ladder, PracticeAnswer, PracticeProgress, PracticeRequest, PracticeSession } from '../words/documents'
-import { createQuery } from '@tanstack/svelte-query'
+import { stamp } from '../words/clock'
+import { newId } from '../words/newId'
 import { answer, api, orElse } from './client'
-import { keys } from './keys'
+import { fixed, stored } from './read.svelte'
+import { write } from './write.svelte'
 
 /** How it goes, and everything that can be asked for. */
-export const progressQuery = () =>
-  createQuery(() => ({ queryKey: keys.practice(), queryFn: () => answer<PracticeProgress>(api.GET('/api/practice')) }))
-
+export const progressQuery = stored('practice', ['practice'], () => answer<PracticeProgress>(api.GET('/api/practice')))
 /** The first lessons, each with its waters and what is tied in them. */
-export const laddersQuery = () =>
-  createQuery(() => ({
-    queryKey: keys.ladders(),
-    queryFn: () => answer<Ladder[]>(api.GET('/api/practice/ladders')),
-    staleTime: Infinity,
-  }))
-
+export const laddersQuery = fixed('ladders', () => answer<Ladder[]>(api.GET('/api/practice/ladders')))
 /** Every answer that was given, oldest first. */
-export const answersQuery = () =>
-  createQuery(() => ({
-    queryKey: keys.practiceAnswers(),
-    queryFn: () => answer<PracticeAnswer[]>(api.GET('/api/practice-answers')),
-  }))
+export const answersQuery = stored('practice-answers', ['practice'], () =>
+  answer<PracticeAnswer[]>(api.GET('/api/practice-answers')),
+)
+
+export const practice = {
+  /** Kept on this device first where the server cannot be reached: an answer is given once. */
+  add: write('practice.add', {
+    changes: ['practice'],
+    send: (given: Omit<PracticeAnswer, 'id' | 'at'>) => {
+      const id = newId()
+      const body: PracticeAnswer = { ...given, id, at: stamp(new Date()) }
+      return orElse<PracticeAnswer>(
+        () => answer<PracticeAnswer>(api.POST('/api/practice-answers', { body })),
+        async () => {
+          const { outbox } = await import('./outbox/outbox.svelte')
+          await outbox.add({ kind: 'answer', id, body })
+          return body
+        },
+      )
+    },
+  }),
+}
 
 const MOST_SEED = 2_000_000_000
 

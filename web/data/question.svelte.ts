@@ -1,5 +1,6 @@
-import { createQuery, keepPreviousData, type QueryKey } from '@tanstack/svelte-query'
-import { isSame, settled } from './settled.svelte'
+import { createQuery, keepPreviousData, skipToken, type QueryKey } from '@tanstack/svelte-query'
+import { isSame } from './merge'
+import { settled } from './settled.svelte'
 
 /** An answer with the input it belongs to. */
 export interface Answered<I, T> {
@@ -19,7 +20,7 @@ export interface Question<I, T> {
   retry(): void
 }
 
-interface Asked<I, T> {
+export interface Asked<I, T> {
   /** Null where there is nothing to ask. */
   input: () => I | null
   key: (input: I) => QueryKey
@@ -33,7 +34,7 @@ interface Asked<I, T> {
 }
 
 /** What a query of its own, one that is asked ahead for instance, has to be made of to be the same. */
-export function queryOf<I, T>(asked: Pick<Asked<I, T>, 'key' | 'ask' | 'isCostly' | 'isAwaited'>, input: I) {
+export function queryOf<I, T>(asked: Pick<Asked<I, T>, 'key' | 'ask'>, input: I) {
   return {
     queryKey: asked.key(input),
     queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Answered<I, T>> => ({
@@ -42,7 +43,6 @@ export function queryOf<I, T>(asked: Pick<Asked<I, T>, 'key' | 'ask' | 'isCostly
     }),
     // What depends on what is stored is told by the write that changes it, so nothing is ever asked again just because time passed.
     staleTime: Infinity,
-    meta: { isSlow: asked.isCostly === true && asked.isAwaited !== true },
   }
 }
 
@@ -52,7 +52,7 @@ export function question<I, T>(asked: Asked<I, T>): Question<I, T> {
   const query = createQuery<Answered<I, T>>(() => {
     const now = input.value
     return now === null
-      ? { queryKey: ['nothing'], queryFn: () => Promise.reject(new Error('Nothing to ask.')), enabled: false }
+      ? { queryKey: ['nothing'], queryFn: skipToken }
       : { ...queryOf(asked, now), placeholderData: keepPreviousData, enabled: asked.isOnlyKnown !== true }
   })
   /** What was there before stays where the next answer cannot be had. */

@@ -1,83 +1,57 @@
 import type { Settings } from '../words/documents'
-import { answer, api, saw } from './client'
-import { isSame } from './settled.svelte'
-import { wrote } from './writes'
-import { conflicts } from './conflicts.svelte'
-import { notices } from './notices.svelte'
-import { LatestWrite } from './inTurn'
+import type { Changes } from './cache'
+import { api, ifMatch, versioned } from './client'
+import { isSame } from './merge'
+import { Whole } from './whole.svelte'
 
 const PATH = '/api/settings'
 
+/** What of the answers is another with other choices: every sentence that holds a quantity says it in the units. */
+function changes(before: Settings | null, now: Settings): Changes {
+  if (before?.units !== now.units) return 'everything'
+  const votes = (one: Settings | null) => [one?.log_says, one?.trusted, one?.doubted].map((list) => list ?? [])
+  return ['gear', ...(isSame(votes(before), votes(now)) ? [] : (['votes'] as const))]
+}
+
 /** The angler's standing choices, kept by the server and applied at once. */
 class Choices {
-  #value = $state.raw<Settings | null>(null)
-  /** As the server has them. */
-  #stored: Settings | null = null
-  #writes = new LatestWrite<Settings>(
-    (value, isLast) => this.#write(value, isLast),
-    (error, value) => this.#failed(error, value),
-  )
-  #units = $derived(this.#value?.units ?? 'us')
-
-  get metric(): boolean {
-    return this.#units === 'metric'
-  }
+  #whole = new Whole<Settings>({
+    name: 'settings',
+    read: () => versioned<Settings>(api.GET(PATH)),
+    put: async (body, version) =>
+      (await versioned(api.PUT(PATH, { body, keepalive: true, headers: ifMatch(version) }))).version,
+    changes,
+    compared: {
+      called: 'your settings',
+      fields: ({ schools, ...own }) => ({ ...own, ...schools }),
+      withFields: (theirs, fields, mine) => {
+        const schools = Object.keys({ ...theirs.schools, ...mine.schools })
+        const of = (isSchool: boolean) =>
+          Object.fromEntries(Object.entries(fields).filter(([field]) => schools.includes(field) === isSchool))
+        return { ...theirs, ...of(false), schools: of(true) }
+      },
+    },
+  })
 
   get value(): Settings | null {
-    return this.#value
+    return this.#whole.value
+  }
+
+  get metric(): boolean {
+    return this.value?.units === 'metric'
   }
 
   /** Those that came along with the page. */
   start(value: Settings, version: number): void {
-    saw(PATH, version)
-    this.#stored = value
-    this.#show(value)
+    this.#whole.start(value, version)
   }
 
-  async load(): Promise<void> {
-    this.#stored = await answer(api.GET(PATH))
-    this.#show(this.#stored)
+  load(): Promise<unknown> {
+    return this.#whole.query.now()
   }
 
   change(change: Partial<Settings>): void {
-    if (!this.#value) return
-    const wanted = { ...this.#value, ...change }
-    this.#show(wanted)
-    this.#writes.set(wanted)
-  }
-
-  #show(value: Settings): void {
-    this.#value = value
-    const { dataset } = document.documentElement
-    if (value.theme === 'system') delete dataset.theme
-    else dataset.theme = value.theme
-  }
-
-  async #write(body: Settings, isLast: boolean): Promise<void> {
-    await answer(api.PUT(PATH, { body, keepalive: true, headers: isLast ? { 'If-Match': '*' } : {} }))
-    const votes = (one: Settings | null) => [one?.log_says ?? [], one?.trusted ?? [], one?.doubted ?? []]
-    const before = this.#stored
-    this.#stored = body
-    // Every sentence that holds a quantity says it in other units.
-    if (before?.units !== body.units) await wrote('everything')
-    else await wrote(isSame(votes(before), votes(body)) ? 'settings' : 'log-says')
-  }
-
-  #failed(error: unknown, wanted: Settings): void {
-    const isAsked = conflicts.ask(error, 'The settings were changed in two places', wanted, {
-      keepMine: () => this.#write(wanted, false),
-      takeTheirs: (theirs) => {
-        const isInOtherUnits = this.#stored?.units !== theirs.units
-        this.#stored = theirs
-        this.#show(theirs)
-        if (isInOtherUnits) void wrote('everything')
-      },
-      part: ({ schools, ...rest }) => ({ ...rest, ...schools }),
-    })
-    if (isAsked) return
-    // A newer choice stays as it is: it has a write of its own coming.
-    if (this.#value === wanted && this.#stored) this.#show(this.#stored)
-    notices.problem(error)
+    if (this.value) this.#whole.set({ ...this.value, ...change })
   }
 }
 

@@ -1,6 +1,6 @@
 import { untrack } from 'svelte'
 import type { AdvisedBuild, Reading } from '../words/documents'
-import { advisedBuildFor } from './queries'
+import { advisedBuildFor } from './builds'
 import type { Question } from './question.svelte'
 import type { LureKind } from '../words/vocabulary'
 import { bench } from './bench.svelte'

@@ -1,12 +1,9 @@
 <script lang="ts">
-  import type { Box } from '../words/documents'
-  import { conflicts } from '../data/conflicts.svelte'
-  import { currentReading } from '../data/currentReading.svelte'
   import { notices } from '../data/notices.svelte'
   import Button from '../ui/Button.svelte'
-  import { lureWords } from '../words/lureWords'
   import { clock, dateTime } from '../words/clock'
   import { writeWords, type Entry } from '../data/outbox/entry'
+  import { rejoined } from '../data/outbox/joined'
   import { outbox } from '../data/outbox/outbox.svelte'
   import { reach } from '../data/reach.svelte'
 
@@ -54,27 +51,12 @@
     notices.say('Note discarded.', () => outbox.add(entry.write))
   }
 
-  /** Another device changed the same thing first: both are shown, and one stays. */
+  /** Another device changed the same thing first: it is asked which versions stay. */
   function choose(entry: Entry) {
-    const { write, theirs } = entry
-    if (!theirs) return
-    if (write.kind === 'box') {
-      conflicts.show<Box>('The box was changed in two places', write.box, theirs, {
-        keepMine: () => outbox.retry(entry, { ...write, before: theirs }),
-        takeTheirs: () => void outbox.discard(entry.key),
-        part: (box) => boxWords(box, [...(write.box.lures ?? []), ...((theirs as Box).lures ?? [])]),
-      })
-    } else if (write.kind === 'current') {
-      void outbox.discard(entry.key)
-      currentReading.askWhich(write.body, theirs as typeof write.body)
-    }
+    const theirs = { value: entry.theirs, version: entry.theirVersion ?? null }
+    const next = rejoined(entry.write, theirs, (write) => outbox.retry(entry, write))
+    if (next) void outbox.retry(entry, next)
   }
-
-  const boxWords = (box: Box, among: Box['lures']) => ({
-    lures: (box.lures ?? []).map((lure) => lureWords(lure, among)),
-    trailers: (box.trailers ?? []).map((part) => part.name),
-    blades: (box.blades ?? []).map((part) => part.name),
-  })
 </script>
 
 {#if says}

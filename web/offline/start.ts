@@ -1,5 +1,5 @@
 import { currentReading } from '../data/currentReading.svelte'
-import { queryClient } from '../data/queryClient'
+import { queryClient } from '../data/cache'
 import { outbox } from '../data/outbox/outbox.svelte'
 import { waits } from '../data/outbox/patience'
 import { reach } from '../data/reach.svelte'
@@ -13,7 +13,10 @@ export async function startOffline(): Promise<void> {
   reach.whenBack(() => void queryClient.invalidateQueries())
   await outbox.start()
   const held = outbox.waiting.find((entry) => entry.write.kind === 'current')?.write
-  if (held?.kind === 'current') currentReading.takeHeld(held.body)
+  if (held?.kind === 'current') currentReading.hold({ base: held.base ?? null, mine: held.body })
+  outbox.whenSent((write, _, version) => {
+    if (write.kind === 'current') currentReading.release(write.body, version)
+  })
   await packs.load()
   if (location.protocol === 'https:' && !reach.isAway) setTimeout(() => void warm(), waits().readAhead)
 }

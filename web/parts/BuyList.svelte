@@ -1,8 +1,7 @@
 <script lang="ts">
   import type { InventoryPart } from '../words/documents'
-  import { parts as writes } from '../data/writes'
+  import { parts as writes } from '../data/parts'
   import { money } from '../data/money'
-  import { notices } from '../data/notices.svelte'
   import { settings } from '../data/settings.svelte'
   import BuildRow from '../ui/BuildRow.svelte'
   import Button from '../ui/Button.svelte'
@@ -25,16 +24,12 @@
   const sum = $derived(items.reduce((total, { part }) => total + (part.cost ?? 0), 0))
   const unpriced = $derived(items.filter(({ part }) => part.cost == null).length)
 
-  async function own(bought: readonly InventoryPart[]) {
-    try {
-      const added = await writes.add(bought.map(asOwned))
-      onowned?.(added, bought)
-      const said = bought.length === 1 ? capital(bought[0]?.name ?? '') : count(bought.length, 'part')
-      notices.say(`${said} added to your parts.`, () => writes.remove(added.flatMap((one) => one.id ?? [])))
-    } catch (error) {
-      notices.problem(error)
-    }
-  }
+  const own = (bought: readonly InventoryPart[]) =>
+    writes.add(
+      bought.map(asOwned),
+      `${bought.length === 1 ? capital(bought[0]?.name ?? '') : count(bought.length, 'part')} added to your parts.`,
+      { then: (added) => onowned?.(added, bought) },
+    )
 </script>
 
 <ol>

@@ -1,3 +1,4 @@
+import { errand } from '../data/write.svelte'
 import type { InventoryPart, PatchColour, PhotoSample } from '../words/documents'
 import { ACCENT_SHARE_OF, ACCENT_SHARES, BOUNDS } from '../words/vocabulary'
 
@@ -116,8 +117,8 @@ export function asPart(colours: readonly PatchColour[]): Partial<InventoryPart> 
   }
 }
 
-/** A picture small enough to keep with a build, as a data URL. */
-export async function keepable(file: File): Promise<string> {
+/** A picture small enough to keep with a build or a fish, as a data URL. */
+export const keepPhoto = errand('photo', async (file: File): Promise<string> => {
   const picture = await openPicture(file)
   const scale = Math.min(1, 900 / Math.max(picture.width, picture.height))
   const canvas = document.createElement('canvas')
@@ -125,4 +126,4 @@ export async function keepable(file: File): Promise<string> {
   canvas.height = Math.round(picture.height * scale)
   canvas.getContext('2d')?.drawImage(picture, 0, 0, canvas.width, canvas.height)
   return canvas.toDataURL('image/jpeg', 0.85)
-}
+})

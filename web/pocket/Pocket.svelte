@@ -1,16 +1,18 @@
 <script lang="ts">
   import { QueryClientProvider } from '@tanstack/svelte-query'
   import type { Outing, TripPack } from '../words/documents'
-  import { keys } from '../data/keys'
   import { newId } from '../words/newId'
   import { outings as writes } from '../data/outings'
-  import { queryClient } from '../data/queryClient'
+  import { queryClient } from '../data/cache'
+  import { tripsQuery } from '../data/trips'
+  import { watersQuery } from '../data/waters'
   import { isReadable } from '../data/pack/pack'
   import { packs } from '../data/pack/packs.svelte'
   import { outbox } from '../data/outbox/outbox.svelte'
   import { reach } from '../data/reach.svelte'
   import { settings } from '../data/settings.svelte'
   import Button from '../ui/Button.svelte'
+  import { showTheme } from '../ui/theme'
   import { stamp } from '../words/clock'
   import { dayWords } from '../words/numbers'
   import HandBack from './HandBack.svelte'
@@ -28,14 +30,14 @@
   outbox.isOnlyKept = true
   reach.away()
   settings.start({ units: 'us', theme: 'noon', schools: {} }, 0)
+  showTheme('noon')
   const ready = open()
 
   async function open(): Promise<void> {
     await outbox.start()
     packs.hold(pack)
-    queryClient.setQueryData(keys.trips(), [pack.trip])
-    queryClient.setQueryData(
-      keys.waters(),
+    tripsQuery.know([pack.trip])
+    watersQuery.know(
       pack.water ? [{ id: pack.trip.water_id, name: pack.water, tint: pack.reading.tint, red_crawfish: false }] : [],
     )
     outing = (await outbox.kept<string>(CURRENT)) ?? null

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { QueryClientProvider } from '@tanstack/svelte-query'
   import { untrack } from 'svelte'
-  import { queryClient } from '../data/queryClient'
+  import { queryClient } from '../data/cache'
   import type { PracticeFile } from '../offline/pocketFile'
   import { reach } from '../data/reach.svelte'
   import { grid, lines, sideWords } from '../lure/chart'
@@ -12,12 +12,14 @@
   import TieLesson from '../screens/learned/practice/TieLesson.svelte'
   import { settings } from '../data/settings.svelte'
   import Button from '../ui/Button.svelte'
+  import { showTheme } from '../ui/theme'
   import { capital, show } from '../words/words'
 
   /** Waters to practice on in one file: answered on a phone, or printed for a class with the answers on the pages behind. */
   let { file }: { file: PracticeFile } = $props()
   reach.away()
   untrack(() => settings.start({ units: file.units, theme: 'paper', schools: {} }, 0))
+  showTheme('paper')
   const begin = () => untrack(() => Session.of('tie', file.waters))
   let session = $state.raw(begin())
   const waters = $derived(file.waters.flatMap((one) => one.waters ?? []))

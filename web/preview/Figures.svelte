@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { From, LookPart, Reading, Scene } from '../words/documents'
-  import { sensitivityFor } from '../data/queries'
+  import { sensitivityFor } from '../data/look'
   import { unitsOf } from '../words/quantity'
   import { settings } from '../data/settings.svelte'
   import { round } from '../words/round'

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { From, LookPart, Reading, Scene, Build } from '../words/documents'
-  import { motionFor } from '../data/queries'
+  import { motionFor } from '../data/look'
   import Lure from '../lure/Lure.svelte'
   import { confused, type Eye, type Paint } from '../lure/paint'
   import type { Pace } from '../words/vocabulary'

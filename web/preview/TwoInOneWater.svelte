@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Bench, From, Reading } from '../words/documents'
-  import { motionFor } from '../data/queries'
+  import { motionFor } from '../data/look'
   import { inTheirColours } from '../lure/paint'
   import type { Speed } from '../lure/motion'
   import { settings } from '../data/settings.svelte'

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { factsQuery, ruleFor } from '../data/queries'
+  import { factsQuery, ruleFor } from '../data/rules'
   import Doubt from './Doubt.svelte'
   import { FACTS_BUTTON } from './factsButton'
   import TapPopover from './TapPopover.svelte'

@@ -1,7 +1,6 @@
 <script lang="ts">
   import Button from './Button.svelte'
   import { conflicts, type Conflict } from '../data/conflicts.svelte'
-  import { notices } from '../data/notices.svelte'
   import { settings } from '../data/settings.svelte'
 
   /** What this page holds and what another place has stored meanwhile, side by side; of each, or of all, one stays. */
@@ -10,21 +9,9 @@
   /** The keys of those of which what another place has stored stays. */
   let theirs = $state<string[]>([])
   const versions = $derived(conflict.versions(settings.metric))
-  const isEach = $derived(conflict.isEach && versions.length > 1)
-  const keys = $derived(versions.map((one) => one.key))
+  const isEach = $derived(versions.length > 1)
 
   $effect(() => dialog?.showModal())
-
-  // The answer is taken before the dialog goes, for with it goes what it asks about.
-  async function settle(mine: string[]) {
-    const { settle } = conflict
-    conflicts.close()
-    try {
-      await settle(mine)
-    } catch (error) {
-      notices.problem(error)
-    }
-  }
 
   const choose = (key: string, isTheirs: boolean) =>
     (theirs = isTheirs ? [...theirs, key] : theirs.filter((other) => other !== key))
@@ -51,7 +38,7 @@
   aria-labelledby="two-versions"
   oncancel={(event) => event.preventDefault()}
 >
-  <h1 id="two-versions">{conflict.what}</h1>
+  <h1 id="two-versions">Changed in two places: {conflict.called}</h1>
   <p class="mt-2 max-w-prose text-sm">
     Another page or device saved a change after this page loaded. Your change is not saved yet. Choose which
     {isEach ? 'ones' : 'one'} to keep.
@@ -74,11 +61,10 @@
   </table>
   <div class="mt-4 flex flex-wrap gap-2">
     {#if isEach}
-      <Button look="primary" onclick={() => settle(keys.filter((key) => !theirs.includes(key)))}>Save my choices</Button
-      >
+      <Button look="primary" onclick={() => conflicts.answer(theirs)}>Save my choices</Button>
     {:else}
-      <Button look="primary" onclick={() => settle(keys)}>Overwrite with mine</Button>
-      <Button onclick={() => settle([])}>Keep theirs</Button>
+      <Button look="primary" onclick={() => conflicts.answer([])}>Overwrite with mine</Button>
+      <Button onclick={() => conflicts.answer(versions.map((one) => one.key))}>Keep theirs</Button>
     {/if}
   </div>
 </dialog>

@@ -30,11 +30,11 @@ export function conflictWords(
   metric: boolean,
 ): ConflictWords[] {
   return conflicts.map(({ key, stint, event, field, stored, sent }) => {
-    const words = (value: unknown) => said(field, value, waterName, metric)
+    const words = (value: unknown) => fieldSaid(field, value, waterName, metric)
     const [there, here] = [words(stored), words(sent)]
     return {
       key,
-      name: capital(`${within(stint, event)}${FIELDS[field] ?? fieldWords(field)}`),
+      name: fieldName({ stint, event, field }),
       stored: there,
       // Two that read alike still differ in something that has no words.
       sent: here === there ? `${here} (different)` : here,
@@ -42,12 +42,17 @@ export function conflictWords(
   })
 }
 
+/** A field of an outing, or of something in it, by its name. */
+export const fieldName = ({ stint, event, field }: Pick<OutingConflict, 'stint' | 'event' | 'field'>): string =>
+  capital(`${within(stint, event)}${FIELDS[field] ?? fieldWords(field)}`)
+
 function within(stint: Stint | null, event: OutingEvent | null): string {
   if (event) return `${capital(show(event.kind))}, ${clock(event.at)}: `
   return stint ? `${lureWords(stint.build)}, ${clock(stint.started_at)}: ` : ''
 }
 
-function said(field: string, value: unknown, waterName: (id: string) => string, metric: boolean): string {
+/** Its value. */
+export function fieldSaid(field: string, value: unknown, waterName: (id: string) => string, metric: boolean): string {
   if (value === null || value === '') return 'not set'
   if (MOMENTS.includes(field)) return dateTime(String(value))
   if (field === 'water_id') return waterName(String(value))

@@ -800,23 +800,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/outings/{id}/correction": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Correct an outing: what another device noted since it was read stays, and where both changed the same things nothing is stored until it is answered which versions to keep */
-        post: operations["correctOuting"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/outings/{id}/end": {
         parameters: {
             query?: never;
@@ -2397,13 +2380,6 @@ export interface components {
             open?: boolean;
             of?: components["schemas"]["Condition"][];
         };
-        /** @description Which version of one conflict stays. */
-        ConflictAnswer: {
-            /** @description The key of the conflict that was shown. One about another stored version answers nothing. */
-            conflict: string;
-            /** @enum {string} */
-            keep: "stored" | "sent";
-        };
         /** @description How much of the day is fished in which cover; shares are taken relative to each other. A word alone has a whole share. */
         CoverShare: {
             /** @enum {string} */
@@ -3157,7 +3133,7 @@ export interface components {
         };
         /** @description One thing that two places have changed differently. */
         OutingConflict: {
-            /** @description Names this conflict in an answer. Another one as soon as what is stored changes. */
+            /** @description Tells it from the others. Another one as soon as what is stored changes. */
             key: string;
             /** @description The id of the outing. */
             outing: string;
@@ -3172,14 +3148,8 @@ export interface components {
             field: string;
             /** @description What is stored. */
             stored: unknown;
-            /** @description What the correction or the file says. */
+            /** @description What the file says. */
             sent: unknown;
-        };
-        /** @description An outing as it was read and as it was corrected: what another device noted meanwhile stays. */
-        OutingCorrection: {
-            before: components["schemas"]["Outing"];
-            outing: components["schemas"]["Outing"];
-            answers?: components["schemas"]["ConflictAnswer"][];
         };
         /** @description When an outing ended. */
         OutingEnd: {
@@ -3559,8 +3529,6 @@ export interface components {
             } | null;
             /** @description Where to find an internal error in the log. */
             reference?: string | null;
-            /** @description What two places have changed differently, where nothing is stored until it is answered which to keep. */
-            conflicts?: components["schemas"]["OutingConflict"][];
             /** @description An error (RFC 9457), with one fault a field, in words a person can act on. */
             type: string;
             /** @description The title, or a line a fault. */
@@ -4603,7 +4571,7 @@ export interface components {
                 "application/problem+json": components["schemas"]["Problem"];
             };
         };
-        /** @description It was changed since it was read; nothing was stored. The answer has the current version, or what was changed twice. */
+        /** @description It was changed since it was read; nothing was stored. The answer has the current version. */
         Conflict: {
             headers: {
                 [name: string]: unknown;
@@ -6467,43 +6435,6 @@ export interface operations {
         };
         responses: {
             /** @description Change what is in the box of an outing */
-            200: {
-                headers: {
-                    /** @description The version, for If-Match or If-None-Match. */
-                    ETag?: string;
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Outing"];
-                };
-            };
-            400: components["responses"]["BadRequest"];
-            401: components["responses"]["SignedOut"];
-            403: components["responses"]["Forbidden"];
-            404: components["responses"]["NotFound"];
-            409: components["responses"]["Conflict"];
-            413: components["responses"]["TooLarge"];
-            415: components["responses"]["NotJson"];
-            422: components["responses"]["Invalid"];
-            503: components["responses"]["NotAvailable"];
-        };
-    };
-    correctOuting: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OutingCorrection"];
-            };
-        };
-        responses: {
-            /** @description Correct an outing: what another device noted since it was read stays, and where both changed the same things nothing is stored until it is answered which versions to keep */
             200: {
                 headers: {
                     /** @description The version, for If-Match or If-None-Match. */

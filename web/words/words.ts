@@ -176,7 +176,9 @@ export function fieldValue(field: string, value: unknown, metric: boolean): stri
   if (field === 'depth_ft') return depth(number, metric)
   if (field === 'surface_f') return temperature(number, metric)
   if (field === 'trend_f') return change(number, metric)
-  return `${round(number, 1)}°`
+  if (field === 'length_in') return partLength(number, metric)
+  if (field === 'weight_oz') return weight(number, metric)
+  return field === 'sun_elevation_deg' ? `${round(number, 1)}°` : String(number)
 }
 
 /** What an object of words says: “jig dark, spinnerbait bright”. */

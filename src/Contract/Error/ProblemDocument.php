@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Contract\Error;
 
-use App\Contract\Outing\OutingConflictDocument;
 use OpenApi\Attributes as OA;
 
 /** An error (RFC 9457), with one fault a field, in words a person can act on. */
@@ -19,8 +18,7 @@ use OpenApi\Attributes as OA;
 final readonly class ProblemDocument implements \JsonSerializable
 {
     /**
-     * @param list<Fault>               $faults
-     * @param list<OutingConflictDocument> $conflicts
+     * @param list<Fault> $faults
      */
     public function __construct(
         public int $status,
@@ -39,8 +37,6 @@ final readonly class ProblemDocument implements \JsonSerializable
         public ?object $current = null,
         #[OA\Property(description: 'Where to find an internal error in the log.')]
         public ?string $reference = null,
-        #[OA\Property(description: 'What two places have changed differently, where nothing is stored until it is answered which to keep.')]
-        public array $conflicts = [],
     ) {
     }
 
@@ -59,7 +55,6 @@ final readonly class ProblemDocument implements \JsonSerializable
             'fault_count' => max($this->fault_count, \count($this->faults)),
             ...(null === $this->current ? [] : ['current' => $this->current]),
             ...(null === $this->reference ? [] : ['reference' => $this->reference]),
-            ...([] === $this->conflicts ? [] : ['conflicts' => $this->conflicts]),
         ];
     }
 }

@@ -13,8 +13,7 @@ final class CommonResponses
         401 => ['SignedOut', 'Kontrast is served to the network, and whoever asks has not signed in.'],
         403 => ['Forbidden', 'Only Kontrast’s own pages may change stored data.'],
         404 => ['NotFound', 'Nothing has this id, or it was deleted.'],
-        409 => ['Conflict', 'It was changed since it was read; nothing was stored. The answer has the current version, or what was '
-            .'changed twice.'],
+        409 => ['Conflict', 'It was changed since it was read; nothing was stored. The answer has the current version.'],
         412 => [
             'PreconditionFailed',
             'It is not the version named by If-Match; nothing was stored. The answer has the current version.',

@@ -20,7 +20,7 @@ final readonly class OutingConflictDocument
      * @param array<string, mixed>|null $event
      */
     private function __construct(
-        #[OA\Property(description: 'Names this conflict in an answer. Another one as soon as what is stored changes.')]
+        #[OA\Property(description: 'Tells it from the others. Another one as soon as what is stored changes.')]
         public string $key,
         #[OA\Property(description: 'The id of the outing.')]
         public string $outing,
@@ -34,7 +34,7 @@ final readonly class OutingConflictDocument
         public string $field,
         #[OA\Property(description: 'What is stored.')]
         public mixed $stored,
-        #[OA\Property(description: 'What the correction or the file says.')]
+        #[OA\Property(description: 'What the file says.')]
         public mixed $sent,
     ) {
     }

@@ -8,7 +8,6 @@ use App\Contract\Inventory\FileDocument;
 use App\Contract\OpenApi\Operation;
 use App\Contract\OpenApi\Payload;
 use App\Contract\Outing\BoxChangeDocument;
-use App\Contract\Outing\OutingCorrectionDocument;
 use App\Contract\Outing\OutingDocument;
 use App\Contract\Outing\OutingEndDocument;
 use App\Contract\Outing\OutingEventDocument;
@@ -76,20 +75,6 @@ final readonly class OutingController
     public function preview(#[Payload(mostBytes: Payload::FILE_BYTES)] FileDocument $file): Response
     {
         return $this->answer->json($this->import->preview($file->contents));
-    }
-
-    #[Route('/{id}/correction', methods: ['POST'])]
-    #[Operation(
-        'correctOuting',
-        'Correct an outing: what another device noted since it was read stays, and where both changed the same things nothing is stored '
-            .'until it is answered which versions to keep',
-        OutingDocument::class,
-        errors: [404, 409],
-        isEdited: true,
-    )]
-    public function correct(string $id, #[Payload] OutingCorrectionDocument $correction): Response
-    {
-        return $this->answer->saved($this->save->correct($id, $correction));
     }
 
     #[Route('/{id}/box', methods: ['PUT'])]

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Listener;
 
-use App\Contract\Error\ChangedTwice;
 use App\Contract\Error\InvalidDocument;
 use App\Contract\Error\NotFound;
 use App\Contract\Error\NotSignedIn;
@@ -95,12 +94,6 @@ final readonly class ProblemListener
                 $error->getMessage(),
                 'stale',
                 current: $error->current,
-            ),
-            $error instanceof ChangedTwice => new ProblemDocument(
-                409,
-                $error->getMessage(),
-                'changed_twice',
-                conflicts: $error->conflicts,
             ),
             $error instanceof OptimisticLockException => new ProblemDocument(
                 409,

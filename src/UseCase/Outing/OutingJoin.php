@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace App\UseCase\Outing;
 
-use App\Contract\Outing\ConflictAnswerDocument;
-use App\Contract\Outing\ConflictSide;
 use App\Contract\Outing\OutingConflictDocument;
 
 /**
- * Joins a stored outing with the same outing from elsewhere: a correction, or the file of a phone. Both began as the outing before.
+ * Joins a stored outing with the same outing in the file of a phone. Both began as the outing before.
  *
  * A change of one side stays; so does what one side added or removed. What one removed and the other changed stays. Where both changed
- * the same thing, the answer says which version stays; without an answer the stored one does, and a conflict is told. Where the outing
- * before is not known, only what is new is added, and an outing that still goes on can be ended.
+ * the same thing, the stored version stays, and a conflict is told. Where the outing before is not known, only what is new is added, and an
+ * outing that still goes on can be ended.
  *
  * @phpstan-type Row array<string, mixed>
  */
@@ -31,29 +29,25 @@ final class OutingJoin
     private array $conflicts = [];
 
     /**
-     * @param Row                         $stored
-     * @param Row                         $sent
-     * @param Row|null                    $before
-     * @param array<string, ConflictSide> $answers by the key of the conflict
+     * @param Row      $stored
+     * @param Row      $sent
+     * @param Row|null $before
      */
     private function __construct(
         private readonly array $stored,
         private readonly array $sent,
         private readonly ?array $before,
-        private readonly array $answers,
     ) {
     }
 
     /**
-     * @param Row                          $stored  outing documents, every field of each
-     * @param Row                          $sent
-     * @param Row|null                     $before  the one that the sent one was made of
-     * @param list<ConflictAnswerDocument> $answers
+     * @param Row      $stored outing documents, every field of each
+     * @param Row      $sent
+     * @param Row|null $before the one that the sent one was made of
      */
-    public static function join(array $stored, array $sent, ?array $before, array $answers = []): JoinedOuting
+    public static function join(array $stored, array $sent, ?array $before): JoinedOuting
     {
-        $keep = array_column(array_map(static fn (ConflictAnswerDocument $one): array => [$one->conflict, $one->keep], $answers), 1, 0);
-        $join = new self($stored, $sent, $before, $keep);
+        $join = new self($stored, $sent, $before);
         $own = $join->fields($stored, $sent, $before, ['id', 'version', 'stints']);
         $events = $join->events();
         $stints = $join->stints(array_column($events, self::UNDER));
@@ -142,8 +136,10 @@ final class OutingJoin
             if (null === $before) {
                 $takesSent = self::GOES_ON === $name && null === $here;
             } else {
-                $takesSent = $here === $was
-                    || $there !== $here && $there !== $was && $this->keepsSent($stint, $event, $name, $here, $there);
+                $takesSent = $here === $was;
+                if (!$takesSent && $there !== $here && $there !== $was) {
+                    $this->conflicts[] = $this->conflict($stint, $event, $name, $here, $there);
+                }
             }
             if ($takesSent) {
                 $stored[$name] = $there;
@@ -157,9 +153,9 @@ final class OutingJoin
      * @param Row|null $stint
      * @param Row|null $event
      */
-    private function keepsSent(?array $stint, ?array $event, string $field, mixed $stored, mixed $sent): bool
+    private function conflict(?array $stint, ?array $event, string $field, mixed $stored, mixed $sent): OutingConflictDocument
     {
-        $conflict = OutingConflictDocument::of(
+        return OutingConflictDocument::of(
             $this->stored,
             $stint,
             null === $event ? null : self::bare($event),
@@ -167,12 +163,6 @@ final class OutingJoin
             self::UNDER === $field ? $this->buildOf($stored) : $stored,
             self::UNDER === $field ? $this->buildOf($sent) : $sent,
         );
-        $keep = $this->answers[$conflict->key] ?? null;
-        if (null === $keep) {
-            $this->conflicts[] = $conflict;
-        }
-
-        return ConflictSide::Sent === $keep;
     }
 
     /** The lure of a stint tells more than its id. */

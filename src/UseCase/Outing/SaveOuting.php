@@ -4,28 +4,21 @@ declare(strict_types=1);
 
 namespace App\UseCase\Outing;
 
-use App\Contract\Error\ChangedTwice;
 use App\Contract\Error\InvalidDocument;
-use App\Contract\Error\NotFound;
-use App\Contract\Outing\OutingCorrectionDocument;
 use App\Contract\Outing\OutingDocument;
-use App\Contract\Reader\DocumentNormalizer;
 use App\Persistence\Rows;
 use App\Persistence\Transaction;
 use App\UseCase\Saved;
 use App\UseCase\Shelf;
-use App\UseCase\VersionCheck;
 
-/** Begins an outing, or corrects one that other devices note in. */
+/** Begins an outing, or saves one from memory. */
 final readonly class SaveOuting
 {
     public function __construct(
         private Shelf $shelf,
         private Rows $rows,
         private OutingKind $outings,
-        private StoredOuting $stored,
         private Transaction $transaction,
-        private DocumentNormalizer $documents,
     ) {
     }
 
@@ -41,29 +34,5 @@ final readonly class SaveOuting
                 ? $this->shelf->add(OutingKind::NAME, $document)
                 : $this->shelf->show(OutingKind::NAME, (string) $document->id),
         );
-    }
-
-    /**
-     * Changes one that other devices may have noted in since it was read: what they said stays.
-     *
-     * @throws NotFound
-     * @throws ChangedTwice    where they changed the same things, and it is not answered which stay
-     * @throws InvalidDocument where the times of both contradict each other
-     */
-    public function correct(string $id, OutingCorrectionDocument $correction): Saved
-    {
-        return $this->transaction->run(function () use ($id, $correction): Saved {
-            $joined = OutingJoin::join(
-                $this->stored->plain($this->rows->get($this->outings, $id)),
-                $this->documents->toArray($correction->outing),
-                $this->documents->toArray($correction->before),
-                $correction->answers,
-            );
-            if ([] !== $joined->conflicts) {
-                throw ChangedTwice::outing($joined->conflicts);
-            }
-
-            return $this->shelf->change(OutingKind::NAME, $id, $this->stored->document($joined->outing), VersionCheck::ANY);
-        });
     }
 }

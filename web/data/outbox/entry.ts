@@ -1,5 +1,6 @@
 import type { Box, Composition, Outing, OutingEvent, PracticeAnswer, Reading, Stint } from '../../words/documents'
-import { api } from '../client'
+import type { Current } from '../current'
+import { api, ifMatch, type Versioned } from '../client'
 import { clock } from '../../words/clock'
 import { capital, show } from '../../words/words'
 
@@ -16,7 +17,7 @@ export type Write =
   | { kind: 'box'; outing: string; before: Box; box: Box }
   | { kind: 'reading'; id: string; body: Reading; water_id: string | null }
   | { kind: 'answer'; id: string; body: PracticeAnswer }
-  | { kind: 'current'; body: { reading: Reading; water_id: string | null }; version: string | null }
+  | { kind: 'current'; body: Current; base?: Versioned<Current> | null; version?: string | null }
 
 /** A write that waits, and what the server said against it where it did. */
 export interface Entry {
@@ -26,8 +27,9 @@ export interface Entry {
   write: Write
   /** Why the server did not take it; it stays until somebody says what to do. */
   problem?: string
-  /** What is stored in its place, where another device came first. */
+  /** What is stored in its place, where another device came first, and its version. */
   theirs?: object
+  theirVersion?: number | null
 }
 
 /** Whether an answer is an outing as it is stored now. */
@@ -37,48 +39,58 @@ export const isOuting = (answered: unknown): answered is Outing =>
 /** The outing that a write belongs to. */
 export const outingOf = (write: Write): string | null => ('outing' in write ? write.outing : null)
 
-const at = (id: string) => ({ params: { path: { id } } })
-
 /** Sends a write. */
-export function send(write: Write): Promise<{ data?: unknown; error?: unknown; response: Response }> {
+export function send(
+  write: Write,
+  signal: AbortSignal,
+): Promise<{ data?: unknown; error?: unknown; response: Response }> {
+  const at = <P extends object>(path: P) => ({ params: { path }, signal })
   switch (write.kind) {
     case 'outing':
-      return api.POST('/api/outings', { body: write.body })
+      return api.POST('/api/outings', { body: write.body, signal })
     case 'end':
-      return api.POST('/api/outings/{id}/end', { ...at(write.outing), body: { ended_at: write.ended_at } })
+      return api.POST('/api/outings/{id}/end', { ...at({ id: write.outing }), body: { ended_at: write.ended_at } })
     case 'tie':
-      return api.PUT('/api/outings/{id}/stints/{stint}', { ...inOuting(write, write.stint, 'stint'), body: write.body })
+      return api.PUT('/api/outings/{id}/stints/{stint}', {
+        ...at({ id: write.outing, stint: write.stint }),
+        body: write.body,
+      })
     case 'untie':
-      return api.DELETE('/api/outings/{id}/stints/{stint}', inOuting(write, write.stint, 'stint'))
+      return api.DELETE('/api/outings/{id}/stints/{stint}', at({ id: write.outing, stint: write.stint }))
     case 'note':
-      return api.PUT('/api/outings/{id}/events/{event}', { ...inOuting(write, write.event, 'event'), body: write.body })
+      return api.PUT('/api/outings/{id}/events/{event}', {
+        ...at({ id: write.outing, event: write.event }),
+        body: write.body,
+      })
     case 'unnote':
-      return api.DELETE('/api/outings/{id}/events/{event}', inOuting(write, write.event, 'event'))
+      return api.DELETE('/api/outings/{id}/events/{event}', at({ id: write.outing, event: write.event }))
     case 'photo':
       return api.PUT('/api/outings/{id}/events/{event}/photo', {
-        ...inOuting(write, write.event, 'event'),
+        ...at({ id: write.outing, event: write.event }),
         body: { photo: write.photo },
       })
     case 'unphoto':
-      return api.DELETE('/api/outings/{id}/events/{event}/photo', inOuting(write, write.event, 'event'))
+      return api.DELETE('/api/outings/{id}/events/{event}/photo', at({ id: write.outing, event: write.event }))
     case 'box':
-      return api.PUT('/api/outings/{id}/box', { ...at(write.outing), body: { before: write.before, box: write.box } })
+      return api.PUT('/api/outings/{id}/box', {
+        ...at({ id: write.outing }),
+        body: { before: write.before, box: write.box },
+      })
     case 'reading':
       return api.POST('/api/readings', {
         body: { id: write.id, reading: write.body, water_id: write.water_id, note: '' },
+        signal,
       })
     case 'answer':
-      return api.POST('/api/practice-answers', { body: write.body })
+      return api.POST('/api/practice-answers', { body: write.body, signal })
     case 'current':
       return api.PUT('/api/current-reading', {
         body: write.body,
-        headers: write.version === null ? {} : { 'If-Match': write.version },
+        signal,
+        // One that an older program left here names its version as the server says it.
+        headers: write.version ? { 'If-Match': write.version } : ifMatch(write.base?.version ?? null),
       })
   }
-}
-
-function inOuting<K extends string>(write: { outing: string }, id: string, name: K) {
-  return { params: { path: { id: write.outing, [name]: id } as { id: string } & Record<K, string> } }
 }
 
 /** What a write takes away may be gone already, and what it adds may be there already, where an answer was lost. */

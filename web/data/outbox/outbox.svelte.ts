@@ -1,8 +1,11 @@
 import type { Outing, Problem } from '../../words/documents'
-import { api } from '../client'
+import { wrote, type Changes } from '../cache'
+import { api, versionOf } from '../client'
 import { now } from '../../words/clock'
 import { applied } from './apply'
+import { changesOf } from './changes'
 import { isDoneAlready, isOuting, outingOf, send, type Entry, type Write } from './entry'
+import { rejoined } from './joined'
 import { waits } from './patience'
 import { reach } from '../reach.svelte'
 import { openShelf, type Shelf } from './shelf'
@@ -13,11 +16,11 @@ const LOCK = 'kontrast-outbox'
 /** How long one may take, a picture over a poor signal too: a request that hangs must not hold up those after it. (Chosen.) */
 const MOST_MS = 60_000
 const KNOWN = 'outing:'
-/** Asked to learn whether the server is there again: it has no version, which would be taken for that of what is shown. */
+/** Asked to learn whether the server is there again. */
 const KNOCK = '/api/access'
 
-/** With the server's answer; null where another tab of the browser has sent it. */
-type Sent = (write: Write, answer: unknown) => void
+/** With the server's answer and the version it names; null where another tab of the browser has sent it. */
+type Sent = (write: Write, answer: unknown, version: number | null) => void
 
 /**
  * What was noted on this device: on disk before anything else happens to it, then sent in the order it was noted, one at a time, and taken
@@ -33,7 +36,8 @@ export class Outbox {
   #changes = 0
   #sent: Sent[] = []
   #refused: ((entry: Entry) => void)[] = []
-  #idle: (() => unknown)[] = []
+  /** What was changed by what was sent, and is told when all of it was. */
+  #changed: Exclude<Changes, 'everything'> = []
   /** Nothing is ever sent: there is no server to be reached from here. */
   isOnlyKept = false
   /** Whether the browser keeps it when the page is closed. */
@@ -55,11 +59,6 @@ export class Outbox {
     this.#refused.push(listener)
   }
 
-  /** What to do when all that could be sent was. */
-  whenIdle(listener: () => unknown): void {
-    this.#idle.push(listener)
-  }
-
   /** Reads what waits, and begins to send it. */
   async start(): Promise<void> {
     const shelf = await this.#shelf
@@ -79,7 +78,7 @@ export class Outbox {
     const shelf = await this.#shelf
     // What a screen holds is watched for changes, and the database takes only plain data.
     const entry = await shelf.add({ at: now(), write: $state.snapshot(write) as Write })
-    this.#changed((entries) => [...entries.filter((one) => one.key !== entry.key), entry])
+    this.#alter((entries) => [...entries.filter((one) => one.key !== entry.key), entry])
   }
 
   /** Keeps only the newest of its kind: what is replaced as a whole anyway. */
@@ -95,16 +94,12 @@ export class Outbox {
 
   async discard(key: number): Promise<void> {
     await (await this.#shelf).remove(key)
-    this.#changed((entries) => entries.filter((entry) => entry.key !== key))
+    this.#alter((entries) => entries.filter((entry) => entry.key !== key))
   }
 
   /** Tries one again that was refused, with another write in its place where one is given. */
   async retry(entry: Entry, write: Write = entry.write): Promise<void> {
-    const { problem: _, theirs: __, ...again } = { ...entry, write }
-    void _
-    void __
-    await (await this.#shelf).put(again)
-    await this.#read()
+    await this.#replace(entry, write)
     await this.send()
   }
 
@@ -167,7 +162,9 @@ export class Outbox {
       this.#sending = null
     }
     // Not part of it: what is read again then may wait for it itself.
-    for (const listener of this.#idle) void listener()
+    const changes = this.#changed.filter((one, i, all) => all.indexOf(one) === i)
+    this.#changed = []
+    if (changes.length > 0) void wrote(changes)
   }
 
   /** Two tabs that send at once would send everything twice, which is harmless but no use: one waits, and sends what is left. */
@@ -188,7 +185,7 @@ export class Outbox {
     let error: unknown
     let response: Response
     try {
-      ;({ data, error, response } = await inTime(send(entry.write)))
+      ;({ data, error, response } = await send(entry.write, AbortSignal.timeout(MOST_MS)))
     } catch {
       reach.away()
       return false
@@ -199,20 +196,26 @@ export class Outbox {
       // First, so that a note is never on neither: sent again it changes nothing.
       await this.#learn(entry.write, data)
       await this.discard(entry.key)
-      for (const listener of this.#sent) listener(entry.write, data)
+      this.#tell(entry.write, data, versionOf(response))
       return true
     }
     // Signed out, busy, or broken: it stays, and is sent later.
     if (response.status === 401 || response.status === 429 || response.status >= 500) return false
+    const theirs = problem.code === 'stale' ? problem.current : undefined
+    const again = theirs && rejoined(entry.write, { value: theirs, version: versionOf(response) })
+    if (again) {
+      await this.#replace(entry, again)
+      return true
+    }
     const says = problem.detail ?? `Kontrast refused it (${response.status}).`
     const faults = (problem.faults ?? []).map((fault) => fault.message).join(' ')
     const refused: Entry = {
       ...entry,
       problem: faults || says,
-      ...([409, 412].includes(response.status) && problem.current ? { theirs: problem.current } : {}),
+      ...(theirs ? { theirs, theirVersion: versionOf(response) } : {}),
     }
     await (await this.#shelf).put(refused)
-    this.#changed((entries) => entries.map((one) => (one.key === entry.key ? refused : one)))
+    this.#alter((entries) => entries.map((one) => (one.key === entry.key ? refused : one)))
     for (const listener of this.#refused) listener(refused)
     return true
   }
@@ -225,7 +228,19 @@ export class Outbox {
     if (known) await this.know(applied(known, write))
   }
 
-  #changed(change: (entries: readonly Entry[]) => readonly Entry[]): void {
+  /** One with another write in its place, and nothing said against it any more. */
+  async #replace({ key, at }: Entry, write: Write): Promise<void> {
+    await (await this.#shelf).put({ key, at, write: $state.snapshot(write) as Write })
+    await this.#read()
+  }
+
+  #tell(write: Write, data: unknown, version: number | null): void {
+    const changes = changesOf(write)
+    if (changes !== 'everything') this.#changed = [...this.#changed, ...changes]
+    for (const listener of this.#sent) listener(write, data, version)
+  }
+
+  #alter(change: (entries: readonly Entry[]) => readonly Entry[]): void {
     this.#changes++
     this.#take(change(this.entries))
   }
@@ -246,19 +261,7 @@ export class Outbox {
     } while (before !== this.#changes)
     const elsewhere = this.waiting.filter((entry) => entries.every((one) => one.key !== entry.key))
     this.#take(entries)
-    for (const entry of elsewhere) for (const listener of this.#sent) listener(entry.write, null)
-  }
-}
-
-async function inTime<T>(work: Promise<T>): Promise<T> {
-  let timer: ReturnType<typeof setTimeout> | undefined
-  const late = new Promise<never>((_, reject) => {
-    timer = setTimeout(() => reject(new Error('No answer came.')), MOST_MS)
-  })
-  try {
-    return await Promise.race([work, late])
-  } finally {
-    clearTimeout(timer)
+    for (const entry of elsewhere) this.#tell(entry.write, null, null)
   }
 }
 

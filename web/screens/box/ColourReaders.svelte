@@ -2,7 +2,7 @@
   import type { InventoryPart, PatchColour, ReadPatch, PhotoSample, ReadColour } from '../../words/documents'
   import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
-  import { answer, api } from '../../data/client'
+  import { measureColour, readPatch, readPhoto } from '../../data/colours'
   import ColourField from '../../parts/ColourField.svelte'
   import { hexOf } from '../../words/part'
   import { asPart, frameOf, openPicture, pixelsIn, tapAt } from '../../parts/photo'
@@ -119,31 +119,35 @@
     const { card: cardTaps, part } = $state.snapshot(taps)
     if (cardTaps.length === 0) return
     const reference = known === null ? null : hexOf(known)
-    await trying(async () => {
-      if (pixels.length > 0) {
-        patch = await answer<ReadPatch>(
-          api.POST('/api/colour/patch', { body: { card: cardTaps, pixels, known: reference } }),
-        )
-        dropped = []
-      } else if (part.length > 0) {
-        read = await answer<ReadColour>(
-          api.POST('/api/colour/photo', { body: { card: cardTaps, part, known: reference } }),
-        )
-        patch = null
-      }
+    if (pixels.length > 0)
+      await readPatch({ card: cardTaps, pixels, known: reference } as never, {
+        ...said,
+        then: (seen) => {
+          patch = seen
+          dropped = []
+          trouble = ''
+        },
+      })
+    else if (part.length > 0)
+      await readPhoto({ card: cardTaps, part, known: reference } as never, {
+        ...said,
+        then: (seen) => {
+          patch = null
+          read = seen
+          trouble = ''
+        },
+      })
+  }
+
+  const said = { failed: (sentence: string) => (trouble = sentence) }
+  const measure = () =>
+    measureColour(undefined, {
+      ...said,
+      then: (seen) => {
+        read = seen
+        trouble = ''
+      },
     })
-  }
-
-  const measure = () => trying(async () => void (read = await answer<ReadColour>(api.POST('/api/colour/colorimeter'))))
-
-  async function trying(work: () => Promise<void>) {
-    try {
-      await work()
-      trouble = ''
-    } catch (error) {
-      trouble = error instanceof Error ? error.message : String(error)
-    }
-  }
 
   const toggle = ({ hex }: PatchColour) =>
     (dropped = dropped.includes(hex) ? dropped.filter((one) => one !== hex) : [...dropped, hex])

@@ -1,11 +1,9 @@
 <script lang="ts">
   import type { PlannedPart } from '../../words/documents'
-  import { progressOf } from '../../data/progress'
+  import { partsFile, swatches, type ImportStep } from '../../data/parts'
   import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
-  import { answer, api } from '../../data/client'
   import { list } from '../../words/words'
-  import { swatches, wrote } from '../../data/writes'
   import { count as plural } from '../../words/numbers'
   import VirtualRows from './VirtualRows.svelte'
 
@@ -16,7 +14,6 @@
   let name = $state('')
   let plan = $state.raw<PlannedPart[] | null>(null)
   let trouble = $state('')
-  let busy = $state(false)
   let done = $state<{ done: number; of: number } | null>(null)
   let told = $state('')
   let cancel = $state.raw<AbortController | null>(null)
@@ -32,27 +29,26 @@
   const refused = $derived(count('refuse'))
   const shown = $derived(plan?.filter((row) => only === '' || row.action === only) ?? [])
 
+  const failed = (sentence: string) => (trouble = sentence)
+  const isBusy = $derived(partsFile.preview.isUnderWay || partsFile.take.isUnderWay)
+
   async function choose(file: File) {
     trouble = told = ''
     plan = null
     done = null
     name = file.name
-    busy = true
-    try {
-      const bytes = await file.arrayBuffer()
-      contents = decode(bytes)
-      if (/^\s*GIMP Palette/.test(contents)) {
-        const { added } = await swatches.add(contents)
-        told = `${plural(added, 'color')} added from the palette.`
-      } else plan = await answer(api.POST('/api/parts/preview', { body: { contents } }))
-    } catch (error) {
-      trouble = error instanceof Error ? error.message : String(error)
-    }
-    busy = false
+    const read = decode(await file.arrayBuffer())
+    if (read === null) trouble = 'This file is not in UTF-8. Save it as “CSV UTF-8” and choose it again.'
+    else if (/^\s*GIMP Palette/.test((contents = read)))
+      await swatches.add(contents, {
+        then: ({ added }) => (told = `${plural(added, 'color')} added from the palette.`),
+        failed,
+      })
+    else await partsFile.preview(contents, { then: (read) => (plan = read), failed })
   }
 
   /** UTF-8, or UTF-16 where the file says so; anything else is refused rather than guessed. */
-  function decode(bytes: ArrayBuffer): string {
+  function decode(bytes: ArrayBuffer): string | null {
     const head = new Uint8Array(bytes, 0, Math.min(2, bytes.byteLength))
     const utf16 = (head[0] === 0xff && head[1] === 0xfe) || (head[0] === 0xfe && head[1] === 0xff)
     try {
@@ -60,35 +56,28 @@
         bytes,
       )
     } catch {
-      throw new Error('This file is not in UTF-8. Save it as “CSV UTF-8” and choose it again.')
+      return null
     }
   }
 
-  interface ImportStep {
-    done?: number
-    of?: number
-    added?: number
-    changed?: number
-    same?: number
+  function tell(step: ImportStep) {
+    if (step.done !== undefined && step.of !== undefined) done = { done: step.done, of: step.of }
+    else told = `${step.added ?? 0} added, ${step.changed ?? 0} changed, ${step.same ?? 0} unchanged.`
   }
 
   async function carryOut() {
-    busy = true
     trouble = ''
-    const running = (cancel = new AbortController())
-    try {
-      const steps = progressOf<ImportStep>('/api/parts/import', { contents }, running.signal)
-      for await (const step of steps) {
-        if (step.done !== undefined && step.of !== undefined) done = { done: step.done, of: step.of }
-        else told = `${step.added ?? 0} added, ${step.changed ?? 0} changed, ${step.same ?? 0} unchanged.`
-      }
-      plan = null
-      await wrote('parts')
-    } catch (error) {
-      if (running.signal.aborted) told = 'Import canceled. Nothing was added or changed.'
-      else trouble = error instanceof Error ? error.message : String(error)
-    }
-    busy = false
+    const { signal } = (cancel = new AbortController())
+    await partsFile.take(
+      { contents, told: tell, signal },
+      {
+        then: () => (plan = null),
+        failed: (sentence) => {
+          if (signal.aborted) told = 'Import canceled. Nothing was added or changed.'
+          else trouble = sentence
+        },
+      },
+    )
     done = null
     cancel = null
   }
@@ -102,7 +91,7 @@
     </p>
     <Button onclick={onclose}>Close</Button>
   </div>
-  {#if busy && !done}<p role="status" class="text-sm">Reading…</p>{/if}
+  {#if isBusy && !done}<p role="status" class="text-sm">Reading…</p>{/if}
   {#if done}
     <label class="text-sm"
       >{done.done} of {done.of}<progress class="progress block h-3 w-full" value={done.done} max={done.of}
@@ -125,7 +114,7 @@
           {action === '' ? `${plan.length} lines` : `${count(action)} ${ACTIONS[action]}`}
         </label>
       {/each}
-      <Button look="primary" class="ml-auto" disabled={busy || refused > 0} onclick={carryOut}
+      <Button look="primary" class="ml-auto" disabled={isBusy || refused > 0} onclick={carryOut}
         >{refused > 0
           ? `Fix ${plural(refused, 'rejected line')} first`
           : `Import ${count('add') + count('change')}`}</Button

@@ -1,5 +1,5 @@
 <script lang="ts" module>
-  import type { ColourName, InventoryPart, ReadPartLine } from '../../words/documents'
+  import type { ColourName, ReadPartLine } from '../../words/documents'
   import { Draft } from '../../data/draft.svelte'
 
   /** What is being typed: it is still there after looking at another screen. */
@@ -7,9 +7,8 @@
 </script>
 
 <script lang="ts">
-  import { answer, api } from '../../data/client'
-  import { namesQuery } from '../../data/queries'
-  import { names } from '../../data/writes'
+  import { parts as writes, readLines } from '../../data/parts'
+  import { names, namesQuery } from '../../data/names'
   import { notices } from '../../data/notices.svelte'
   import Button from '../../ui/Button.svelte'
   import Field from '../../ui/Field.svelte'
@@ -19,13 +18,8 @@
   import GlossedLine from './GlossedLine.svelte'
   import { isWaiting, partOf, type Settled } from './readLines'
 
-  /** Parts written as one would on a list, with what was understood of each line before anything is stored. */
-  interface Props {
-    onadd: (parts: InventoryPart[], done: string) => Promise<unknown>
-    /** Left out where it stands open. */
-    onclose?: () => void
-  }
-  let { onadd, onclose }: Props = $props()
+  /** Parts written as one would on a list, with what was understood of each line before anything is stored. Without `onclose` it stands open. */
+  let { onclose }: { onclose?: () => void } = $props()
   const PAUSE_MS = 250
   const EXAMPLE =
     'Skirts:\nblack/blue x3\nGP w/ orange\n\n12 green pumpkin craws 3.5 in\n2 3/8 oz bladed jig heads, white'
@@ -41,15 +35,14 @@
   const waiting = $derived(lines.filter((line) => isWaiting(line, settled[line.text])).length)
 
   $effect(() => {
-    const body = { text: typed }
     void remembered
-    if (body.text.trim() === '') {
+    if (typed.trim() === '') {
       lines = []
       return
     }
     const stop = new AbortController()
     const timer = setTimeout(() => {
-      answer<ReadPartLine[]>(api.POST('/api/parts/lines', { body, signal: stop.signal })).then(
+      readLines(typed, stop.signal).then(
         (read) => {
           lines = read
           trouble = ''
@@ -66,28 +59,22 @@
   })
 
   async function add() {
-    if (await onadd(parts, `${count(parts.length, 'part')} added.`)) text.value = null
+    await writes.add(parts, `${count(parts.length, 'part')} added.`, { then: () => (text.value = null) })
   }
 
-  async function remember(name: string, [colour, ...accents]: readonly Colour[]) {
-    if (!colour) return
-    await tell(() => names.add({ name, colour, accents, belly: [] }))
+  /** The lines are read again with what is known now. */
+  const again = { then: () => void remembered++, failed: (sentence: string) => (trouble = sentence) }
+  const remember = async (name: string, [colour, ...accents]: readonly Colour[]) => {
+    if (colour) await names.add({ name, colour, accents, belly: [] }, again)
   }
-
-  async function forget({ id, name }: ColourName) {
-    if (!id) return
-    await tell(() => names.remove(id))
-    notices.say(`“${name}” is forgotten.`, () => tell(() => names.restore(id)))
-  }
-
-  async function tell(write: () => Promise<unknown>) {
-    try {
-      await write()
-      remembered++
-    } catch (error) {
-      trouble = error instanceof Error ? error.message : String(error)
-    }
-  }
+  const forget = ({ id, name }: ColourName) =>
+    names.forget(id ?? '', {
+      ...again,
+      then: () => {
+        remembered++
+        notices.say(`“${name}” is forgotten.`, () => names.restore(id ?? '', again))
+      },
+    })
 </script>
 
 <section class="sheet flex flex-col gap-3 p-4" aria-label="Add from text">

@@ -5,12 +5,12 @@
   import Trouble from '../../ui/Trouble.svelte'
   import { blank, isLow, KINDS, PLURALS, searchText, type Kind } from '../../words/part'
   import { paramsOf } from '../../data/address.svelte'
-  import { inventoryQuery } from '../../data/queries'
+  import { inventoryQuery, parts as writes } from '../../data/parts'
+  import type { Fault } from '../../data/write.svelte'
   import { money } from '../../data/money'
   import { notices } from '../../data/notices.svelte'
   import { count, number } from '../../words/numbers'
-  import { inHand } from './inHand'
-  import { InventoryWrites } from './inventory.svelte'
+  import { inHand, openPart } from './inHand'
   import BulkBar from './BulkBar.svelte'
   import LinesPanel from './LinesPanel.svelte'
   import MixedBoxes from './MixedBoxes.svelte'
@@ -21,7 +21,6 @@
   import VirtualRows from './VirtualRows.svelte'
 
   const bin = inventoryQuery()
-  const writes = new InventoryWrites()
   const isNarrow = matchMedia('(max-width: 39.99rem)').matches
   let sought = $state('')
   /** “All blades” of a shelf leads here. */
@@ -32,6 +31,7 @@
   let taking = $state(false)
   let isListing = $state(false)
   let isStarting = $state(false)
+  let faults = $state.raw<Record<string, string>>({})
   let chosen = $state.raw<readonly string[]>([])
 
   const draft = $derived(inHand.value)
@@ -53,67 +53,67 @@
   const worth = $derived(parts.reduce((sum, part) => sum + (part.cost ?? 0) * (part.count ?? 0), 0))
   const picked = $derived(parts.filter((part) => chosen.includes(part.id ?? '')))
 
-  async function save() {
-    if (!draft) return
-    const part = draft
-    if (part.id) {
-      const before = parts.find((other) => other.id === part.id)
-      if (before && (await writes.change([part], [before], `${part.name} changed.`))) inHand.value = null
-    } else if (await writes.add([part], `${part.name} added.`)) inHand.value = { ...part, name: '' }
+  /** Beside each field of the part in hand. */
+  const atFields = (all: readonly Fault[]) => (faults = Object.fromEntries(all.map((one) => [one.within, one.message])))
+
+  function save() {
+    const { edit } = inHand
+    if (!edit) return
+    const { base, mine } = edit
+    if (!base)
+      return writes.add([mine], `${mine.name} added.`, {
+        then: () => inHand.open({ ...mine, name: '' }),
+        faults: atFields,
+      })
+    return writes.change([base.value], [mine], `${mine.name} changed.`, {
+      then: () => inHand.close(),
+      faults: atFields,
+    })
   }
 
-  function duplicate(part: InventoryPart) {
-    inHand.value = { ...part, id: undefined, version: undefined, name: `${part.name}, another` }
-  }
+  const another = (part: InventoryPart, change: Partial<InventoryPart>) =>
+    inHand.open({ ...part, id: undefined, version: undefined, ...change })
+  const duplicate = (part: InventoryPart) => another(part, { name: `${part.name}, another` })
 
   function variant(part: InventoryPart) {
-    inHand.value = {
-      ...part,
-      id: undefined,
-      version: undefined,
+    another(part, {
       parent_id: part.id,
       count: 1,
       ...(part.kind === 'blade' && part.metal
         ? { darkened: true, name: `${part.name}, darkened with marker` }
         : { name: `${part.name}, painted`, accents: [...(part.accents ?? []), 'black'].slice(0, 3) }),
-    }
+    })
   }
 
-  async function recount(part: InventoryPart, by: number) {
+  function recount(part: InventoryPart, by: number) {
     const count = Math.max(0, (part.count ?? 0) + by)
-    const now = await writes.change([{ ...part, count }], [part], `${part.name}: ${count}.`)
-    renew(now ?? [])
-  }
-
-  /** The part in hand goes on from the version that is stored now: else it would be in conflict with oneself. */
-  function renew(now: readonly InventoryPart[]) {
-    const stored = now.find((part) => part.id === draft?.id)
-    if (draft?.id && stored) inHand.value = { ...draft, version: stored.version, count: stored.count }
-  }
-
-  async function takeTheirs() {
-    writes.takeTheirs()
-    const { data } = await bin.refetch()
-    if (draft?.id) inHand.value = data?.parts.find((part) => part.id === draft.id) ?? null
-  }
-
-  async function writeMine() {
-    const now = await writes.writeMine()
-    if (now?.some((part) => part.id === draft?.id)) inHand.value = null
+    return writes.change([part], [{ ...part, count }], `${part.name}: ${count}.`, {
+      // The part in hand goes on from what is stored now.
+      then: ([now]) => {
+        if (draft && now && draft.id === now.id)
+          inHand.open({ ...draft, count: now.count }, { value: now, version: null })
+      },
+    })
   }
 
   function choose(id: string, on: boolean) {
     chosen = on ? [...chosen, id] : chosen.filter((other) => other !== id)
   }
 
-  async function setAll(change: Partial<InventoryPart>, what: string) {
-    const changed = picked.map((part) => ({ ...part, ...change }))
-    if (await writes.change(changed, picked, what)) chosen = []
-    else if (!draft) {
-      // With no part open there is no place beside a field to say what is wrong.
-      for (const message of new Set(Object.values(writes.faults))) notices.problem(new Error(message))
-    }
-  }
+  const setAll = (change: Partial<InventoryPart>, what: string) =>
+    writes.change(
+      picked,
+      picked.map((part) => ({ ...part, ...change })),
+      what,
+      {
+        then: () => (chosen = []),
+        // With no part open there is no place beside a field to say what is wrong.
+        faults: (all) => {
+          if (draft) atFields(all)
+          else for (const message of new Set(all.map((one) => one.message))) notices.problem(new Error(message))
+        },
+      },
+    )
 </script>
 
 <div class="flex flex-col gap-4">
@@ -131,7 +131,7 @@
       </p>
     </div>
     <div class="flex flex-wrap gap-2">
-      <Button look="primary" onclick={() => (inHand.value = blank(kind || 'trailer'))}>Add a part</Button>
+      <Button look="primary" onclick={() => inHand.open(blank(kind || 'trailer'))}>Add a part</Button>
       <Button onclick={() => (isListing = !isListing)}>Add from text</Button>
       <Button disabled={isEmpty} onclick={() => (isStarting = !isStarting)}>Starter sets</Button>
       <Button onclick={() => (taking = !taking)}>Import</Button>
@@ -142,33 +142,19 @@
   </header>
   {#if bin.error}<Trouble error={bin.error} onretry={() => void bin.refetch()} />{/if}
   {#if taking}<ImportPanel onclose={() => (taking = false)} />{/if}
-  {#if isListing}<LinesPanel
-      onadd={(added, done) => writes.add(added, done)}
-      onclose={() => (isListing = false)}
-    />{/if}
-  {#if isStarting && !isEmpty}<StarterSets onadd={(added, done) => writes.add(added, done)} />{/if}
+  {#if isListing}<LinesPanel onclose={() => (isListing = false)} />{/if}
+  {#if isStarting && !isEmpty}<StarterSets />{/if}
   {#if draft}
     {@const current = draft}
     <PartEditor
       part={current}
-      faults={writes.faults}
+      {faults}
       extra={bin.data?.swatches ?? []}
-      onset={(change) => (inHand.value = { ...current, ...change })}
+      onset={(change) => inHand.set(change)}
       onsave={save}
-      onclose={() => ((inHand.value = null), (writes.faults = {}))}
+      onclose={() => (inHand.close(), (faults = {}))}
       onvariant={current.id ? () => variant(current) : undefined}
     />
-  {/if}
-  {#if writes.conflict}
-    <section
-      class="border-base-content flex flex-wrap items-center gap-3 border-2 p-3"
-      role="alert"
-      aria-label="Changed in two places"
-    >
-      <p class="flex-1 text-sm font-semibold">{writes.conflict.message}</p>
-      <Button look="primary" onclick={takeTheirs}>Keep theirs</Button>
-      <Button onclick={writeMine}>Overwrite with mine</Button>
-    </section>
   {/if}
   <MixedBoxes boxes={bin.data?.mixed_boxes ?? []} />
   {#if !isEmpty}
@@ -213,7 +199,7 @@
         You have no parts yet. Start with a set of common ones and change it to what you own, or write what you have
         with “Add from text”. The advice and the bench work without any.
       </p>
-      <StarterSets onadd={(added, done) => writes.add(added, done)} />
+      <StarterSets />
     {:else if shown.length === 0}
       <p class="py-4 text-sm">No part matches. Remove a word or a filter.</p>
     {:else}
@@ -229,7 +215,7 @@
             {part}
             isChosen={chosen.includes(part.id ?? '')}
             onchoose={(on) => choose(part.id ?? '', on)}
-            onopen={() => (inHand.value = { ...part })}
+            onopen={() => openPart(part)}
             oncount={(by) => recount(part, by)}
             oncopy={() => duplicate(part)}
             ondelete={() => writes.remove([part], `${part.name} deleted.`)}

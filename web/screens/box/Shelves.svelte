@@ -1,7 +1,7 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router'
   import type { InventoryPart } from '../../words/documents'
-  import { inventoryQuery } from '../../data/queries'
+  import { inventoryQuery } from '../../data/parts'
   import { single } from '../../lure/single'
   import DrawnPart from '../../parts/DrawnPart.svelte'
   import { blank, isLow, KINDS, PLURALS } from '../../words/part'
@@ -9,15 +9,13 @@
   import Later from '../../ui/Later.svelte'
   import Trouble from '../../ui/Trouble.svelte'
   import { count } from '../../words/numbers'
-  import { inHand } from './inHand'
-  import { InventoryWrites } from './inventory.svelte'
+  import { openPart } from './inHand'
   import LinesPanel from './LinesPanel.svelte'
   import MixedBoxes from './MixedBoxes.svelte'
   import StarterSets from './StarterSets.svelte'
 
   /** The parts owned on their shelves, each drawn with its stock; and first of all the quickest way to bring more in. */
   const bin = inventoryQuery()
-  const writes = new InventoryWrites()
   /** So many stand on a shelf; the rest are in the list. */
   const ON_SHELF = 8
   /** A tally of more than this is not counted at a glance. */
@@ -33,7 +31,7 @@
   )
 
   async function open(part: InventoryPart) {
-    inHand.value = { ...part }
+    openPart(part)
     await push('/box/list')
   }
 </script>
@@ -56,14 +54,14 @@
   {#if bin.error}<Trouble error={bin.error} onretry={() => void bin.refetch()} />{/if}
   <MixedBoxes boxes={bin.data?.mixed_boxes ?? []} />
   <div class="grid items-start gap-x-7 gap-y-5 lg:grid-cols-[minmax(0,446fr)_minmax(0,758fr)]">
-    <LinesPanel onadd={(added, done) => writes.add(added, done)} />
+    <LinesPanel />
     <div class="flex min-w-0 flex-col gap-4">
       {#if bin.data && parts.length === 0}
         <p class="max-w-prose">
           You have no parts yet. Start with a set of common ones and change it to what you own, or write what you have
           as a list. The advice and Tie work without any.
         </p>
-        <StarterSets onadd={(added, done) => writes.add(added, done)} />
+        <StarterSets />
       {/if}
       {#each shelves as { kind, all, shown, longest } (kind)}
         <section aria-labelledby="shelf-{kind}">

@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { InventoryPart, StarterSet } from '../../words/documents'
-  import { starterSetsQuery } from '../../data/queries'
+  import type { StarterSet } from '../../words/documents'
+  import { parts as writes, starterSetsQuery } from '../../data/parts'
   import { inTheHand } from '../../lure/paint'
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { asOwned } from '../../parts/notOwned'
@@ -10,7 +10,6 @@
   import { count } from '../../words/numbers'
 
   /** Sets of generic parts that cover most days, each added in one tap. */
-  let { onadd }: { onadd: (parts: InventoryPart[], done: string) => unknown } = $props()
   const sets = starterSetsQuery()
   const pieces = (set: StarterSet) => set.parts.reduce((sum, part) => sum + (part.count ?? 1), 0)
 </script>
@@ -30,7 +29,7 @@
           <p class="flex-1 text-sm">{set.because} <Facts ids={set.facts} /></p>
           <Button
             label="{adds}: {set.title}"
-            onclick={() => onadd(set.parts.map(asOwned), `${set.title}: ${count(pieces(set), 'piece')} added.`)}
+            onclick={() => writes.add(set.parts.map(asOwned), `${set.title}: ${count(pieces(set), 'piece')} added.`)}
             >{adds}</Button
           >
         </li>

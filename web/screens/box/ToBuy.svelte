@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Reading } from '../../words/documents'
-  import { readingsQuery, shoppingFor } from '../../data/queries'
+  import { readingsQuery } from '../../data/readings'
+  import { shoppingFor } from '../../data/shopping'
   import { lureShown } from '../../data/lureShown.svelte'
   import { startBuild } from '../../data/startBuild.svelte'
   import Trouble from '../../ui/Trouble.svelte'

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { missingQuery } from '../../data/queries'
+  import { missingQuery } from '../../data/shopping'
   import BuyList from '../../parts/BuyList.svelte'
   import Stored from '../../ui/Stored.svelte'
   import { count } from '../../words/numbers'

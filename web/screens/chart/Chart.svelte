@@ -1,7 +1,6 @@
 <script lang="ts">
-  import { answer, api } from '../../data/client'
-  import { sightsQuery } from '../../data/outings'
-  import { chartFor } from '../../data/queries'
+  import { sightsQuery } from '../../data/logbook'
+  import { chartFor, chartTable } from '../../data/chart'
   import { asPng } from '../../lure/asPng'
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { inTheHand } from '../../lure/paint'
@@ -65,14 +64,12 @@
     return !left || !own || lines(left.advice)[line] !== lines(own.advice)[line]
   }
 
-  async function giveTable() {
+  function giveTable() {
     trouble = ''
-    try {
-      const text = await answer<string>(api.POST('/api/chart.csv', { body: asked, parseAs: 'text' }))
-      download('kontrast-chart.csv', 'text/csv', text)
-    } catch (error) {
-      trouble = error instanceof Error ? error.message : String(error)
-    }
+    void chartTable(asked, {
+      then: (text) => download('kontrast-chart.csv', 'text/csv', text),
+      failed: (sentence) => (trouble = sentence),
+    })
   }
 
   function drawn(cells: Cell[][]): string {

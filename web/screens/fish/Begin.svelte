@@ -1,13 +1,15 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router'
   import type { Outing, SavedTrip } from '../../words/documents'
-  import { buildsQuery, inventoryQuery, planFor, tripsQuery, watersQuery } from '../../data/queries'
+  import { buildsQuery } from '../../data/builds'
+  import { inventoryQuery } from '../../data/parts'
+  import { planFor, tripsQuery } from '../../data/trips'
+  import { watersQuery } from '../../data/waters'
   import { outingsQuery, outings as writes } from '../../data/outings'
   import { packs } from '../../data/pack/packs.svelte'
   import { reach } from '../../data/reach.svelte'
   import { bench } from '../../data/bench.svelte'
   import { currentReading } from '../../data/currentReading.svelte'
-  import { notices } from '../../data/notices.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'
   import Field from '../../ui/Field.svelte'
@@ -42,14 +44,9 @@
   const trip = $derived(trips.data?.find((one) => one.id === chosen) ?? null)
   const plan = planFor(() => trip?.trip ?? null)
 
-  async function begin(outing: Omit<Outing, 'id' | 'started_at'>) {
-    try {
-      const id = newId()
-      await writes.add({ ...outing, id, started_at: stamp(new Date()) })
-      await push(`/on-the-water/${id}`)
-    } catch (error) {
-      notices.problem(error)
-    }
+  function begin(outing: Omit<Outing, 'id' | 'started_at'>) {
+    const id = newId()
+    return writes.add({ ...outing, id, started_at: stamp(new Date()) }, () => push(`/on-the-water/${id}`))
   }
 
   function fromTrip(planned: SavedTrip) {

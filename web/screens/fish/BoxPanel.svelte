@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Composition, InventoryPart, Outing, Box } from '../../words/documents'
-  import { buildsQuery, inventoryQuery } from '../../data/queries'
+  import { buildsQuery } from '../../data/builds'
+  import { inventoryQuery } from '../../data/parts'
   import { isSame } from '../../words/sameBuild'
   import Button from '../../ui/Button.svelte'
   import { lureWords } from '../../words/lureWords'

@@ -1,9 +1,8 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router'
-  import type { CarriedLure, SavedBuild, TripPlan, TripRequest } from '../../words/documents'
-  import { progressOf } from '../../data/progress'
-  import { knowPlan } from '../../data/queries'
-  import { builds } from '../../data/writes'
+  import type { CarriedLure, TripPlan, TripRequest } from '../../words/documents'
+  import { lookLonger } from '../../data/trips'
+  import { builds } from '../../data/builds'
   import { inTheirColours } from '../../lure/paint'
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { slotsOf } from '../../words/slots'
@@ -35,15 +34,11 @@
   let cancel: AbortController | null = null
 
   /** Searches on, up to a minute; the plan on screen stays the best so far meanwhile. */
-  async function lookLonger() {
+  async function search() {
     cancel = new AbortController()
     progress = 0
     try {
-      const steps = progressOf<{ done?: number; plan?: TripPlan }>('/api/trips/plan/longer', trip, cancel.signal)
-      for await (const step of steps) {
-        if (step.done !== undefined) progress = step.done
-        if (step.plan) knowPlan(trip, step.plan)
-      }
+      for await (const done of lookLonger(trip, cancel.signal)) progress = done
     } catch (error) {
       if (!cancel.signal.aborted) notices.problem(error)
     }
@@ -59,25 +54,20 @@
   }
 
   /** Saves each as a build, which is what a batch is made of. */
-  async function toBatch() {
-    try {
-      const saved: SavedBuild[] = []
-      for (const [i, lure] of carry.lures.entries())
-        saved.push(
-          await builds.add({
-            name: `${trip.date} no. ${i + 1}: ${show(lure.build.lure)}`,
-            build: lure.parts,
-            note: lure.best_for,
-          }),
-        )
-      notices.say(`${saved.length} builds saved for the batch.`, async () => {
-        for (const one of saved) await builds.remove(one.id ?? '')
-      })
-      await push('/tie/batch')
-    } catch (error) {
-      notices.problem(error)
-    }
-  }
+  const toBatch = () =>
+    builds.addAll(
+      carry.lures.map((lure, i) => ({
+        name: `${trip.date} no. ${i + 1}: ${show(lure.build.lure)}`,
+        build: lure.parts,
+        note: lure.best_for,
+      })),
+      async (saved) => {
+        notices.say(`${saved.length} builds saved for the batch.`, async () => {
+          for (const one of saved) await builds.takeBack(one.id ?? '')
+        })
+        await push('/tie/batch')
+      },
+    )
 </script>
 
 <Panel title="What to carry" gist="most of the day first">
@@ -110,7 +100,7 @@
     Expected catch over the day: <span class="text-base font-extrabold">{round(carry.worth, 1)}</span> of 100, which is
     what the advised lures would get. It looks at {plan.scenarios} ways the day may turn out and at what the fish may think
     of each lure, and supposes that you find out which it is. {proof}
-    {#if !carry.exact && progress === null}<Button class="ml-1" onclick={lookLonger}>Look longer</Button>{/if}
+    {#if !carry.exact && progress === null}<Button class="ml-1" onclick={search}>Look longer</Button>{/if}
   </p>
   {#if progress !== null}
     <div class="flex items-center gap-3 pb-2 text-sm">

@@ -1,5 +1,5 @@
 <script lang="ts" module>
-  import type { Outing, OutingEvent, ConflictAnswer, OutingConflict } from '../../words/documents'
+  import type { Outing, OutingEvent } from '../../words/documents'
   import { Draft } from '../../data/draft.svelte'
 
   interface InHand {
@@ -22,11 +22,11 @@
 
 <script lang="ts">
   import { push } from 'svelte-spa-router'
-  import { Refused } from '../../data/client'
-  import { buildsQuery, watersQuery } from '../../data/queries'
+  import { byField } from '../../data/write.svelte'
+  import { buildsQuery } from '../../data/builds'
+  import { watersQuery } from '../../data/waters'
   import { outingQuery, outings as writes } from '../../data/outings'
-  import { keepable } from '../../parts/photo'
-  import { conflicts } from '../../data/conflicts.svelte'
+  import { keepPhoto } from '../../parts/photo'
   import { currentReading } from '../../data/currentReading.svelte'
   import { notices } from '../../data/notices.svelte'
   import Button from '../../ui/Button.svelte'
@@ -36,7 +36,6 @@
   import Stored from '../../ui/Stored.svelte'
   import { key } from '../../words/sameBuild'
   import { stamp } from '../../words/clock'
-  import { conflictWords } from '../../words/outingConflicts'
   import { newId } from '../../words/newId'
   import { confirmed, isConfirmed, seenIn } from './seen'
   import StintEditor from './StintEditor.svelte'
@@ -65,7 +64,6 @@
     ].filter((build, i, all) => all.findIndex((other) => key(other) === key(build)) === i),
   )
 
-  /** Under this id one from memory is stored: saved again, where no answer came, it is the same one. */
   const ownId = newId()
 
   function blank(): Outing {
@@ -83,14 +81,7 @@
   )
 
   /** A picture is kept at once; what else is being changed stays as it is. */
-  async function photo(event: OutingEvent, file: File) {
-    try {
-      await writes.photo(id, event.id ?? '', await keepable(file))
-      notices.say('Picture kept.', () => writes.takePhotoAway(id, event.id ?? ''))
-    } catch (error) {
-      notices.problem(error)
-    }
-  }
+  const photo = (event: OutingEvent, file: File) => keepPhoto(file, (kept) => writes.photo(id, event.id ?? '', kept))
 
   const set = (change: Partial<Outing>) => {
     if (!outing) return
@@ -122,57 +113,34 @@
     })
   }
 
-  async function save(answers: ConflictAnswer[] = []): Promise<void> {
+  const baseOf = (before: Outing) => ({ value: before, version: before.version ?? null })
+
+  function save() {
     if (!outing) return
-    const mine = $state.snapshot(outing)
-    const before = changed?.before ?? mine
-    try {
-      const saved = await (mine.id
-        ? writes.correct(mine.id, before, mine, answers)
-        : writes.record({ ...mine, id: ownId }))
-      hold(id, null)
-      faults = {}
-      notices.say('Outing saved.')
-      await push(`/outing/${saved.id ?? ''}`)
-    } catch (error) {
-      if (!(error instanceof Refused)) notices.problem(error)
-      else if (error.problem.conflicts) ask(error.problem.conflicts, answers)
-      else if (error.problem.faults.length > 0)
-        faults = Object.fromEntries(error.problem.faults.map((fault) => [fault.field, fault.message]))
-      else notices.problem(error)
-    }
+    const mine = $state.snapshot(outing) as Outing
+    const edit = mine.id
+      ? { base: baseOf(changed?.before ?? mine), mine }
+      : // Under this id one from memory is stored: saved again, where no answer came, it is the same one.
+        { base: null, mine: { ...mine, id: ownId } }
+    return writes.save(edit, {
+      then: async (saved) => {
+        hold(id, null)
+        notices.say('Outing saved.')
+        await push(`/outing/${saved.id ?? ''}`)
+      },
+      faults: (all) => (faults = byField(all)),
+    })
   }
 
   /** The water that an older version put to the lures: it was so, or nobody knows. */
-  async function confirm(isSo: boolean) {
+  function confirm(isSo: boolean) {
     if (!kept.data) return
     const before = $state.snapshot(kept.data) as Outing
-    const now = confirmed(before, isSo)
-    const correct = (from: Outing, to: Outing) => writes.correct(id, from, to, [])
-    try {
-      const saved = await correct(before, now)
-      notices.say(isSo ? 'The water is noted as it was.' : 'The water is not known.', () => correct(saved, before))
-    } catch (error) {
-      notices.problem(error)
-    }
-  }
-
-  /** Another device has changed the same things since: it is asked which versions stay. What was answered before still is. */
-  function ask(changedTwice: OutingConflict[], answered: ConflictAnswer[]) {
-    const waterName = (water: string) => waters.data?.find((one) => one.id === water)?.name ?? 'a water'
-    const versions = (metric: boolean) =>
-      conflictWords(changedTwice, waterName, metric).map(({ key, name, stored, sent }) => ({
-        key,
-        name,
-        mine: sent,
-        theirs: stored,
-      }))
-    conflicts.askEach('This outing was changed in two places', versions, (kept) =>
-      save([
-        ...answered,
-        ...changedTwice.map(({ key }) => ({ conflict: key, keep: kept.includes(key) ? 'sent' : 'stored' }) as const),
-      ]),
-    )
+    return writes.save({ base: baseOf(before), mine: confirmed(before, isSo) }, (saved) => {
+      notices.say(isSo ? 'The water is noted as it was.' : 'The water is not known.', () =>
+        writes.save({ base: baseOf(saved), mine: before }),
+      )
+    })
   }
 </script>
 

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { DrawnBuild, Outing } from '../../words/documents'
-  import { adviceFor } from '../../data/queries'
+  import { adviceFor } from '../../data/advice'
   import { settings } from '../../data/settings.svelte'
   import PackedNote from '../../offline/PackedNote.svelte'
   import Answer from '../../ui/Answer.svelte'

@@ -1,8 +1,7 @@
 <script lang="ts">
   import type { Outing, OutingEvent } from '../../words/documents'
   import { outings as writes } from '../../data/outings'
-  import { keepable } from '../../parts/photo'
-  import { notices } from '../../data/notices.svelte'
+  import { keepPhoto } from '../../parts/photo'
   import { settings } from '../../data/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import Choice from '../../ui/Choice.svelte'
@@ -31,13 +30,6 @@
   )
   const took = $derived(Object.values(event.taken ?? {}).reduce((sum, count) => sum + count, 0))
 
-  async function trying(work: () => Promise<unknown>) {
-    try {
-      await work()
-    } catch (error) {
-      notices.problem(error)
-    }
-  }
   /** What was said about it since it was shown: each write says all of it. */
   let said: Partial<OutingEvent> = {}
   let about = ''
@@ -45,14 +37,10 @@
     const id = event.id ?? ''
     said = about === id ? { ...said, ...part } : part
     about = id
-    return trying(() => writes.note(outing.id ?? '', id, { ...event, ...said }))
+    return writes.note(outing.id ?? '', id, { ...event, ...said })
   }
-  const undo = () => trying(() => writes.unnote(outing.id ?? '', event))
-  const photo = (file: File) =>
-    trying(async () => {
-      await writes.photo(outing.id ?? '', event.id ?? '', await keepable(file))
-      notices.say('Picture kept.', () => writes.takePhotoAway(outing.id ?? '', event.id ?? ''))
-    })
+  const undo = () => writes.unnote(outing.id ?? '', event)
+  const photo = (file: File) => keepPhoto(file, (kept) => writes.photo(outing.id ?? '', event.id ?? '', kept))
 </script>
 
 <section aria-label="Last note" class="border-rule border-y py-1">

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { TripPlan, TripRequest } from '../../words/documents'
-  import { momentFor } from '../../data/queries'
+  import { momentFor } from '../../data/trips'
   import { inTheHand } from '../../lure/paint'
   import Lure from '../../lure/Lure.svelte'
   import Underwater from '../../preview/Underwater.svelte'

@@ -8,11 +8,11 @@
     Stint,
     UsualWater,
   } from '../../words/documents'
-  import { tripsQuery, watersQuery } from '../../data/queries'
+  import { tripsQuery } from '../../data/trips'
+  import { watersQuery } from '../../data/waters'
   import { drawnFor, outings as writes } from '../../data/outings'
   import { currentReading } from '../../data/currentReading.svelte'
   import { Draft } from '../../data/draft.svelte'
-  import { notices } from '../../data/notices.svelte'
   import { settings } from '../../data/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import Choice from '../../ui/Choice.svelte'
@@ -67,19 +67,15 @@
   const made = $derived(untold(on))
   const water = $derived(waters.data?.find((one) => one.id === outing.water_id)?.name ?? 'No named water')
 
+  // What was just noted is of now.
+  $effect(() => {
+    void outing
+    now = new Date()
+  })
   $effect(() => {
     const timer = setInterval(() => (now = new Date()), TICK_MS)
     return () => clearInterval(timer)
   })
-
-  async function trying(work: () => Promise<unknown>) {
-    try {
-      await work()
-      now = new Date()
-    } catch (error) {
-      notices.problem(error)
-    }
-  }
 
   /** What was said of the water before anything was tied on: it goes with the first lure. */
   const answered = new Draft<{ outing: string; seen: ObservedReading }>('water-seen')
@@ -101,7 +97,7 @@
   function note(kind: EventKind) {
     const event = newId()
     const body: OutingEvent = { at: stamp(new Date()), kind, angler: who }
-    return trying(() => writes.note(id, event, body))
+    return writes.note(id, event, body)
   }
 
   /** Says something else of the lure that is on; what happened under it stays. */
@@ -109,7 +105,7 @@
     if (!on?.id) return
     const { id: stint, events: _, ...told } = on
     void _
-    return trying(() => writes.tie(id, stint ?? '', { ...told, ...change }))
+    return writes.tie(id, stint ?? '', { ...told, ...change })
   }
 
   /** An answer about the water that a lure is in already is no change of it. */
@@ -133,8 +129,10 @@
     const at = new Date()
     const made = pending
     const reading = change.seen ?? seen
-    return trying(async () => {
-      await writes.tie(id, stint, {
+    return writes.tie(
+      id,
+      stint,
+      {
         started_at: stamp(at),
         build,
         reading,
@@ -144,11 +142,13 @@
         angler: who,
         made,
         trial: change.trial ?? null,
-      })
-      pending = null
-      panel = null
-      answered.value = null
-    })
+      },
+      () => {
+        pending = null
+        panel = null
+        answered.value = null
+      },
+    )
   }
 
   function told(helped: boolean) {
@@ -157,7 +157,7 @@
 
   /** Whether there is something that a bite could be noted under. */
   const isNotable = $derived(!isAsked && (on !== undefined || who === 'partner'))
-  const end = (at: string) => trying(() => writes.end(id, at))
+  const end = (at: string) => writes.end(id, at)
   function open(which: Panel) {
     panel = panel === which ? null : which
     pending = null
@@ -205,7 +205,7 @@
       <p class="min-w-0 text-sm font-semibold" role="status">
         {tiedWords(outing, on, settings.metric)}, {clock(on.started_at)}
       </p>
-      <Button onclick={() => trying(() => writes.untie(id, on.id ?? ''))}>Undo</Button>
+      <Button onclick={() => writes.untie(id, on.id ?? '')}>Undo</Button>
     </div>
   {:else if last}<LastNote {outing} event={last} />{/if}
   {#if made}
@@ -258,7 +258,7 @@
       onpick={(build) => tie(build)}
     />
   {:else if panel === 'box'}
-    <BoxPanel {outing} onset={(before, box) => trying(() => writes.fill(id, before, box))} />
+    <BoxPanel {outing} onset={(before, box) => writes.fill(id, before, box)} />
   {:else if panel === 'water'}
     <WaterPanel {seen} start={asked.reading} onset={see} />
   {:else if panel === 'wrong' && on}

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { outingQuery, usualQuery } from '../../data/outings'
+  import { outingQuery } from '../../data/outings'
+  import { usualQuery } from '../../data/logbook'
   import Button from '../../ui/Button.svelte'
   import Stored from '../../ui/Stored.svelte'
   import DayAccount from './DayAccount.svelte'

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Composition, SavedTrial, Stint } from '../../words/documents'
-  import { trialsQuery } from '../../data/outings'
+  import { trialsQuery } from '../../data/trials'
   import Button from '../../ui/Button.svelte'
   import Stored from '../../ui/Stored.svelte'
   import { lureWords } from '../../words/lureWords'

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { planFor, tripsQuery, watersQuery } from '../../data/queries'
+  import { planFor, tripsQuery } from '../../data/trips'
+  import { watersQuery } from '../../data/waters'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'
   import Stored from '../../ui/Stored.svelte'

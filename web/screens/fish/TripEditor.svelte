@@ -1,9 +1,7 @@
 <script lang="ts">
-  import type { Forecast, SavedTrip, TripRequest, Water } from '../../words/documents'
+  import type { SavedTrip, TripRequest, Water } from '../../words/documents'
   import { untrack } from 'svelte'
-  import { answer, api } from '../../data/client'
-  import type { LikelySeasonInput } from '../../data/keys'
-  import { likelySeasonFor } from '../../data/queries'
+  import { forecastOf, likelySeasonFor } from '../../data/trips'
   import { readProbe } from '../../data/probe'
   import { currentReading } from '../../data/currentReading.svelte'
   import { notices } from '../../data/notices.svelte'
@@ -73,7 +71,7 @@
   /** The season that is likely on the day, by its latitude. */
   const likely = likelySeasonFor(() => (day.date === '' ? null : { date: day.date, place: day.place }))
   const proposal = $derived(likely.shown?.value)
-  const likelyOn = ({ date, place }: LikelySeasonInput) => `${date} ${place.latitude}`
+  const likelyOn = ({ date, place }: Pick<TripRequest, 'date' | 'place'>) => `${date} ${place.latitude}`
   /** What the season was last taken over for: one that is stored, or was chosen by hand, stays until the day or the place changes. */
   let takenFor = untrack(() => (trip.id ? likelyOn(day) : ''))
 
@@ -85,27 +83,15 @@
     setReading({ season: value.season })
   })
   const CLARITY = ['Low', 'Likely', 'High'] as const
-  let busy = $state('')
 
   function seeTo(index: number, inches: number | null) {
     set({ visibility_in: day.visibility_in.map((was, i) => (i === index ? (inches ?? was) : was)) })
   }
 
-  async function asking(what: string, work: () => Promise<void>) {
-    busy = what
-    try {
-      await work()
-    } catch (error) {
-      notices.problem(error)
-    }
-    busy = ''
-  }
+  const isAsking = $derived(forecastOf.isUnderWay || readProbe.isUnderWay)
 
   const forecast = () =>
-    asking('forecast', async () => {
-      const { sky, hours } = await answer<Forecast>(
-        api.POST('/api/trips/forecast', { body: { place: day.place, date: day.date } }),
-      )
+    forecastOf(day, ({ sky, hours }) => {
       const noon = hours[12]
       set({ sky, reading: { ...day.reading, wind: noon?.wind ?? day.reading.wind } })
       notices.say(
@@ -117,8 +103,7 @@
     })
 
   const probe = () =>
-    asking('probe', async () => {
-      const water = await readProbe()
+    readProbe(undefined, (water) => {
       const [low, likely, high] = day.visibility_in as [number, number, number]
       const by = water.visibility_in / likely
       set({
@@ -202,8 +187,8 @@
   </div>
   <PlaceBoxes place={day.place} fault={fault('trip.place')} onset={(place) => set({ place })} />
   <SkyRows sky={day.sky ?? []} fault={fault('trip.sky')} onset={(sky) => set({ sky })}>
-    {#snippet action()}<Button disabled={busy !== ''} onclick={forecast}
-        >{busy === 'forecast' ? 'Asking…' : 'Get the forecast'}</Button
+    {#snippet action()}<Button disabled={isAsking} onclick={forecast}
+        >{forecastOf.isUnderWay ? 'Asking…' : 'Get the forecast'}</Button
       >{/snippet}
   </SkyRows>
   <fieldset class="min-w-0">
@@ -222,7 +207,8 @@
           /></span
         >
       {/each}
-      <Button disabled={busy !== ''} onclick={probe}>{busy === 'probe' ? 'Measuring…' : 'Read the water probe'}</Button>
+      <Button disabled={isAsking} onclick={probe}>{readProbe.isUnderWay ? 'Measuring…' : 'Read the water probe'}</Button
+      >
     </div>
     {#if fault('trip.visibility_in')}<p class="text-error text-sm" role="alert">{fault('trip.visibility_in')}</p>{/if}
   </fieldset>

@@ -1,19 +1,17 @@
 <script lang="ts" module>
   import type { SavedTrip } from '../../words/documents'
-  import { Draft } from '../../data/draft.svelte'
+  import { Form } from '../../data/draft.svelte'
 
   /** The trip being written: it is still there after looking at another screen. */
-  const inHand = new Draft<SavedTrip>('trip')
+  const inHand = new Form<SavedTrip>('trip')
 </script>
 
 <script lang="ts">
   import { push } from 'svelte-spa-router'
-  import { Refused } from '../../data/client'
-  import { planFor, tripsQuery, watersQuery } from '../../data/queries'
-  import { trips as writes, wrote } from '../../data/writes'
-  import { conflicts } from '../../data/conflicts.svelte'
+  import { byField } from '../../data/write.svelte'
+  import { planFor, tripsQuery, trips as writes } from '../../data/trips'
+  import { watersQuery } from '../../data/waters'
   import { currentReading } from '../../data/currentReading.svelte'
-  import { notices } from '../../data/notices.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'
   import { download } from '../../ui/download'
@@ -56,57 +54,32 @@
 
   function begin() {
     const water = places.find((one) => one.id === currentReading.waterId) ?? null
-    inHand.value = newTrip($state.snapshot(currentReading.asked), water)
+    inHand.open(newTrip($state.snapshot(currentReading.asked), water))
     faults = {}
   }
 
   function change(trip: SavedTrip) {
-    inHand.value = trip
+    inHand.open(trip, { value: trip, version: trip.version ?? null })
     faults = {}
   }
 
-  async function write(trip: SavedTrip): Promise<void> {
-    const { id, ...body } = trip
-    const kept = await (id ? writes.change(id, body) : writes.add(body))
-    inHand.value = null
-    faults = {}
-    await push(`/fish/${kept.id ?? ''}`)
-  }
+  const save = () =>
+    inHand.edit &&
+    writes.save(inHand.edit, {
+      then: async ({ id }) => {
+        inHand.close()
+        await push(`/fish/${id ?? ''}`)
+      },
+      faults: (all) => (faults = byField(all)),
+    })
 
-  async function save(mine: SavedTrip) {
-    try {
-      await write(mine)
-    } catch (error) {
-      const isAsked = conflicts.ask(error, `${mine.name} was changed in two places`, mine, {
-        keepMine: () => write(mine),
-        takeTheirs: (theirs) => {
-          inHand.value = { ...theirs, id: mine.id ?? null }
-          void wrote('trips')
-        },
-        part: ({ name, note, water_id, trip }) => ({ name, note, water_id, ...trip }),
-      })
-      if (isAsked) return
-      if (error instanceof Refused && error.problem.faults.length > 0)
-        faults = Object.fromEntries(error.problem.faults.map((fault) => [fault.field, fault.message]))
-      else notices.problem(error)
-    }
-  }
-
-  function copy(trip: SavedTrip) {
-    const { id, version, ...rest } = trip
+  function copy({ id, version, ...rest }: SavedTrip) {
     void [id, version]
-    change({ ...rest, name: `${trip.name} (copy)` })
+    inHand.open({ ...rest, name: `${rest.name} (copy)` })
+    faults = {}
   }
 
-  async function remove(trip: SavedTrip) {
-    try {
-      await writes.remove(trip.id ?? '')
-      notices.say(`${trip.name} deleted.`, () => writes.restore(trip.id ?? ''))
-      await push('/fish/all')
-    } catch (error) {
-      notices.problem(error)
-    }
-  }
+  const remove = (trip: SavedTrip) => writes.remove(trip.id ?? '', trip.name, () => push('/fish/all'))
 </script>
 
 <div class="flex flex-col gap-4">
@@ -138,9 +111,9 @@
       trip={inHand.value}
       waters={places}
       {faults}
-      onchange={(trip) => (inHand.value = trip)}
+      onchange={(trip) => inHand.set(trip)}
       onsave={save}
-      oncancel={() => ((inHand.value = null), (faults = {}))}
+      oncancel={() => (inHand.close(), (faults = {}))}
     />
   {:else if open}
     <p class="text-faint -mt-2 text-sm">{whereAndWhen(open)}</p>

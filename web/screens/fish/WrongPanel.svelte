@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { MadeChange, Remedy } from '../../words/documents'
-  import { adviceFor } from '../../data/queries'
+  import { adviceFor } from '../../data/advice'
   import PackedNote from '../../offline/PackedNote.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'

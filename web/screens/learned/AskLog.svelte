@@ -1,7 +1,9 @@
 <script lang="ts">
   import type { Analysis, LogQuestion } from '../../words/documents'
-  import { askFor, drawnFor, pairFor, trials } from '../../data/outings'
-  import { watersQuery } from '../../data/queries'
+  import { askFor, pairFor } from '../../data/logbook'
+  import { drawnFor } from '../../data/outings'
+  import { trials } from '../../data/trials'
+  import { watersQuery } from '../../data/waters'
   import { inTheirColours } from '../../lure/paint'
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { notices } from '../../data/notices.svelte'
@@ -55,15 +57,12 @@
   const pick = (side: 'a' | 'b') => (event: Event & { currentTarget: HTMLSelectElement }) =>
     (picked = { a, b, [side]: event.currentTarget.value })
 
-  async function tryThem() {
+  function tryThem() {
     if (!both) return
-    try {
-      const name = `${capital(show(a))} against ${show(b)}`
-      await trials.draw({ name, trial: { ...both, block_min: BLOCK.usual } })
+    const name = `${capital(show(a))} against ${show(b)}`
+    void trials.draw({ name, trial: { ...both, block_min: BLOCK.usual } }, () => {
       notices.say(`${name}: a fair trial is drawn. Start its first block on the water.`)
-    } catch (error) {
-      notices.problem(error)
-    }
+    })
   }
 </script>
 

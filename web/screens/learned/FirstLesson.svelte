@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Analysis } from '../../words/documents'
-  import { analysisQuery, drawnFor, outingsQuery, pairFor } from '../../data/outings'
+  import { analysisQuery, pairFor } from '../../data/logbook'
+  import { drawnFor, outingsQuery } from '../../data/outings'
   import { inTheirColours } from '../../lure/paint'
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { settings } from '../../data/settings.svelte'

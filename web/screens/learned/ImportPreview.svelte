@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { OutingImport } from '../../words/documents'
-  import { watersQuery } from '../../data/queries'
+  import { watersQuery } from '../../data/waters'
   import { settings } from '../../data/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import { capital } from '../../words/words'

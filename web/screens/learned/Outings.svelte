@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { OutingImport, OutingSummary } from '../../words/documents'
-  import { outingsQuery, outings as writes } from '../../data/outings'
+  import { outingsQuery, outings as writes, outingsFile } from '../../data/outings'
   import { notices } from '../../data/notices.svelte'
   import { settings } from '../../data/settings.svelte'
   import Button from '../../ui/Button.svelte'
@@ -18,21 +18,12 @@
   /** A file that was read and is not taken over yet. */
   let read = $state.raw<{ contents: string; holds: OutingImport } | null>(null)
 
-  async function trying(work: () => Promise<unknown>) {
-    try {
-      await work()
-    } catch (error) {
-      notices.problem(error)
-    }
+  const look = async (file: File) => {
+    const contents = await file.text()
+    await outingsFile.preview(contents, (holds) => (read = { contents, holds }))
   }
-  const look = (file: File) =>
-    trying(async () => {
-      const contents = await file.text()
-      read = { contents, holds: await writes.preview(contents) }
-    })
   const take = (contents: string) =>
-    trying(async () => {
-      const done = await writes.importTable(contents)
+    outingsFile.take(contents, (done) => {
       read = null
       const added = done.outings - done.known
       const words = [
@@ -41,11 +32,7 @@
       ]
       notices.say(`${words.join(', ')}.`)
     })
-  const remove = (one: OutingSummary) =>
-    trying(async () => {
-      await writes.remove(one.id)
-      notices.say(`Outing of ${date(one.started_at)} deleted.`, () => writes.restore(one.id))
-    })
+  const remove = (one: OutingSummary) => writes.remove(one.id, `Outing of ${date(one.started_at)}`)
 </script>
 
 <section class="flex flex-col gap-4" aria-labelledby="outings">

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { SeasonWatch } from '../../words/documents'
-  import { seasonQuery } from '../../data/outings'
+  import { seasonQuery } from '../../data/logbook'
   import { settings } from '../../data/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import Empty from '../../ui/Empty.svelte'

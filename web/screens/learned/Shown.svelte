@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Analysis } from '../../words/documents'
-  import { analysisQuery } from '../../data/outings'
+  import { analysisQuery } from '../../data/logbook'
   import Button from '../../ui/Button.svelte'
   import { download } from '../../ui/download'
   import Empty from '../../ui/Empty.svelte'

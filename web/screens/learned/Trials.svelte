@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { SavedTrial } from '../../words/documents'
-  import { buildsQuery } from '../../data/queries'
-  import { outingsQuery, trialsQuery, trials as writes } from '../../data/outings'
+  import { buildsQuery } from '../../data/builds'
+  import { outingsQuery } from '../../data/outings'
+  import { trialsQuery, trials as writes } from '../../data/trials'
   import { notices } from '../../data/notices.svelte'
   import Button from '../../ui/Button.svelte'
   import Choice from '../../ui/Choice.svelte'
@@ -31,30 +31,17 @@
   let how = $state<keyof typeof RISKS>('sure')
   const build = (id: string) => builds.data?.find((one) => one.id === id)
 
-  async function draw() {
+  function draw() {
     const one = build(a)
     const other = build(b)
     if (!one || !other) {
       notices.problem(new Error('Choose two saved builds to try against each other.'))
       return
     }
-    try {
-      await writes.draw({
-        name: `${one.name} against ${other.name}`.slice(0, 120),
-        trial: { a: one.build, b: other.build, block_min: minutes, risk: RISKS[how] },
-      })
-    } catch (error) {
-      notices.problem(error)
-    }
-  }
-
-  async function remove(trial: SavedTrial) {
-    try {
-      await writes.remove(trial.id ?? '')
-      notices.say(`${trial.name} deleted.`, () => writes.restore(trial.id ?? ''))
-    } catch (error) {
-      notices.problem(error)
-    }
+    void writes.draw({
+      name: `${one.name} against ${other.name}`.slice(0, 120),
+      trial: { a: one.build, b: other.build, block_min: minutes, risk: RISKS[how] },
+    })
   }
 </script>
 
@@ -88,7 +75,9 @@
                 {#if trial.standing?.outcome === 'goes_on'}<Button
                     href={open ? `#/on-the-water/${open.id}` : '#/on-the-water'}>Go on with it</Button
                   >{/if}
-                <Button onclick={() => remove(trial)}>Delete<span class="sr-only"> {trial.name}</span></Button>
+                <Button onclick={() => writes.remove(trial.id ?? '', trial.name)}
+                  >Delete<span class="sr-only"> {trial.name}</span></Button
+                >
               </span>
             </div>
           </li>

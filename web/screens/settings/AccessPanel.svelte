@@ -1,6 +1,5 @@
 <script lang="ts">
-  import { accessQuery } from '../../data/queries'
-  import { access as writes } from '../../data/writes'
+  import { accessQuery, access as writes } from '../../data/access'
   import { notices } from '../../data/notices.svelte'
   import Button from '../../ui/Button.svelte'
   import Stored from '../../ui/Stored.svelte'
@@ -15,14 +14,7 @@
     return `data:image/svg+xml,${encodeURIComponent(await toString(address, { type: 'svg', margin: 2 }))}`
   }
 
-  async function end(id: string, device: string) {
-    try {
-      await writes.end(id)
-      notices.say(`Signed out: ${device}.`)
-    } catch (error) {
-      notices.problem(error)
-    }
-  }
+  const end = (id: string, device: string) => writes.end(id, () => notices.say(`Signed out: ${device}.`))
 
   /** What waits here would go with everything else that the browser keeps. */
   async function signOut() {
@@ -31,12 +23,7 @@
       notices.problem(new Error('Notes on this device have not been sent yet. Send or discard them first.'))
       return
     }
-    try {
-      await writes.signOut()
-      location.assign('/sign-in')
-    } catch (error) {
-      notices.problem(error)
-    }
+    await writes.signOut(undefined, () => location.assign('/sign-in'))
   }
 </script>
 

@@ -3,7 +3,7 @@
   import { download } from '../../ui/download'
   import Trouble from '../../ui/Trouble.svelte'
   import { capital } from '../../words/words'
-  import { attentionQuery } from '../../data/queries'
+  import { attentionQuery } from '../../data/backup'
 
   /** Stored documents that this version cannot read. They are kept as they are, and can be carried away. */
   const attention = attentionQuery()

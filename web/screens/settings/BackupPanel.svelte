@@ -1,10 +1,8 @@
 <script lang="ts">
   import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
-  import { answer, api } from '../../data/client'
-  import { wrote } from '../../data/writes'
-  import { currentReading } from '../../data/currentReading.svelte'
-  import { settings } from '../../data/settings.svelte'
+  import { restoreBackup } from '../../data/backup'
+  import { jsonIn } from '../../words/json'
 
   /** Everything kept, carried away as one file and put back from one; what a file holds is told before anything is replaced. */
   type Chosen = { name: string; backup: unknown; words: string }
@@ -28,32 +26,22 @@
   async function choose(file: File) {
     told = trouble = ''
     chosen = null
-    try {
-      const backup = JSON.parse(await file.text()) as Backup
-      chosen = {
-        name: file.name,
-        backup,
-        words: held(backup),
-      }
-    } catch {
-      trouble = 'This file is not a backup: it is not JSON. Choose one that this program made.'
-    }
+    const backup = jsonIn(await file.text()) as Backup | null
+    if (backup) chosen = { name: file.name, backup, words: held(backup) }
+    else trouble = 'This file is not a backup: it is not JSON. Choose one that this program made.'
   }
 
-  async function restore() {
-    if (!chosen) return
-    try {
-      const done = await answer(api.POST('/api/backup', { body: chosen.backup as never }))
-      await Promise.all([settings.load(), currentReading.load(), wrote('everything')])
-      told =
-        `Restored: ${done.waters} waters, ${done.readings} readings, ${done.builds} builds, ${done.parts} parts, ` +
-        `${done.trips} trips, ${done.outings} outings. ` +
-        `The data from before is in ${done.kept_in}, in the folder backups next to the database.`
-      chosen = null
-    } catch (error) {
-      trouble = error instanceof Error ? error.message : String(error)
-    }
-  }
+  const restore = () =>
+    restoreBackup(chosen?.backup, {
+      then: (done) => {
+        told =
+          `Restored: ${done.waters} waters, ${done.readings} readings, ${done.builds} builds, ${done.parts} parts, ` +
+          `${done.trips} trips, ${done.outings} outings. ` +
+          `The data from before is in ${done.kept_in}, in the folder backups next to the database.`
+        chosen = null
+      },
+      failed: (sentence) => (trouble = sentence),
+    })
 </script>
 
 <section class="flex flex-col gap-2" aria-labelledby="backup">

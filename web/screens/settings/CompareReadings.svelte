@@ -17,7 +17,7 @@
     waterLength,
   } from '../../words/words'
   import { partsOf, type Part } from '../../words/adviceParts'
-  import { adviceFor } from '../../data/queries'
+  import { adviceFor } from '../../data/advice'
 
   /** Two readings side by side: what differs in the water, and what differs in the lure. */
   interface Props {

@@ -2,14 +2,13 @@
   import { count } from '../../words/numbers'
   import { capital } from '../../words/words'
   import { fullPickWords } from '../../words/adviceParts'
-  import { conflictsQuery } from '../../data/queries'
+  import { conflictsQuery } from '../../data/rules'
   import Stored from '../../ui/Stored.svelte'
 
   /** The rules one rule meets in conflict, and who wins how often. */
   let { id }: { id: string } = $props()
   const SHOWN = 6
-  // svelte-ignore state_referenced_locally (an entry is about one rule for good)
-  const meetings = conflictsQuery(id)
+  const meetings = conflictsQuery(() => id)
   const outcome = (meeting: { met: number; won: number; lost: number }) => {
     const rest = meeting.met - meeting.won - meeting.lost
     return [

@@ -9,8 +9,8 @@
   import { toggled } from '../../ui/toggled'
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
   import Compare from './CompareReadings.svelte'
-  import { readingsQuery, watersQuery } from '../../data/queries'
-  import { readings as writes } from '../../data/writes'
+  import { readingsQuery, readings as writes } from '../../data/readings'
+  import { watersQuery } from '../../data/waters'
   import { time } from '../../words/numbers'
   import Waters from './Waters.svelte'
 
@@ -34,15 +34,6 @@
     currentReading.reopen(kept.reading, kept.water_id ?? null)
     notices.say('Opened a saved reading.', () => currentReading.reopen(before, waterId))
     await push('/')
-  }
-
-  async function remove(kept: SavedReading) {
-    try {
-      await writes.remove(kept.id ?? '')
-      notices.say('Reading deleted.', () => writes.restore(kept.id ?? ''))
-    } catch (error) {
-      notices.problem(error)
-    }
   }
 </script>
 
@@ -85,7 +76,9 @@
             </label>
             <span class="flex gap-2">
               <Button onclick={() => reopen(kept)}>Open<span class="sr-only"> {title(kept)}</span></Button>
-              <Button onclick={() => remove(kept)}>Delete<span class="sr-only"> {title(kept)}</span></Button>
+              <Button onclick={() => writes.remove(kept.id ?? '', 'Reading')}
+                >Delete<span class="sr-only"> {title(kept)}</span></Button
+              >
             </span>
           </li>
         {/each}

@@ -5,7 +5,7 @@
   import Button from '../../ui/Button.svelte'
   import Doubt from '../../ui/Doubt.svelte'
   import { push } from 'svelte-spa-router'
-  import { answer, api } from '../../data/client'
+  import { readingWhere } from '../../data/rules'
   import { currentReading } from '../../data/currentReading.svelte'
   import { notices } from '../../data/notices.svelte'
   import { settings } from '../../data/settings.svelte'
@@ -34,17 +34,13 @@
   const isOff = $derived((settings.value?.doubted ?? []).includes(rule.id))
   let unfolded = $derived(open)
 
-  async function openReading() {
-    try {
-      const reading = await answer(api.GET('/api/rules/{id}/reading', { params: { path: { id: rule.id } } }))
+  const openReading = () =>
+    readingWhere(rule.id, async (reading) => {
       const { reading: before, waterId } = currentReading
       currentReading.reopen(reading, null)
       notices.say('Opened a reading where this rule decides.', () => currentReading.reopen(before, waterId))
       await push('/?panel=answer')
-    } catch (error) {
-      notices.problem(error)
-    }
-  }
+    })
 </script>
 
 <li class="border-rule border-t py-2" id="rule-{rule.id}">

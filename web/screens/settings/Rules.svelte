@@ -5,7 +5,7 @@
   import Trouble from '../../ui/Trouble.svelte'
   import { settings } from '../../data/settings.svelte'
   import { capital, show } from '../../words/words'
-  import { factsQuery, rulesQuery } from '../../data/queries'
+  import { factsQuery, rulesQuery } from '../../data/rules'
   import { QUESTIONS } from '../../words/schoolQuestions'
   import { LURE_KINDS, type LureKind } from '../../words/vocabulary'
   import { searchText } from './ruleWords'

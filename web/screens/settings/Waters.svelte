@@ -1,9 +1,9 @@
 <script lang="ts" module>
   import type { Water as Body, Water } from '../../words/documents'
-  import { Draft } from '../../data/draft.svelte'
+  import { Form } from '../../data/draft.svelte'
 
   /** The water being typed in: it is still there after looking at another screen. */
-  const inHand = new Draft<Body>('water')
+  const inHand = new Form<Body>('water')
 </script>
 
 <script lang="ts">
@@ -13,74 +13,27 @@
   import Empty from '../../ui/Empty.svelte'
   import { FORAGES, TINTS } from '../../words/vocabulary'
   import { SHORT_TINTS } from '../../words/tints'
-  import { answer, api, Refused } from '../../data/client'
+  import { byField } from '../../data/write.svelte'
   import Choice from '../../ui/Choice.svelte'
   import Trouble from '../../ui/Trouble.svelte'
   import Toggle from '../../ui/Toggle.svelte'
-  import { conflicts } from '../../data/conflicts.svelte'
-  import { notices } from '../../data/notices.svelte'
   import { list, show, tintWords } from '../../words/words'
-  import { watersQuery } from '../../data/queries'
-  import { waters as writes, wrote } from '../../data/writes'
+  import { watersQuery, waters as writes } from '../../data/waters'
 
   const waters = watersQuery()
   const BLANK: Water = { name: '', tint: 'none', red_crawfish: false, forage: null, note: '', place: null }
   const draft = $derived(inHand.value)
-  const set = (change: Partial<Water>) => (inHand.value = { ...(inHand.value ?? BLANK), ...change })
-  let faults = $state<Record<string, string>>({})
+  const set = (change: Partial<Water>) => inHand.set(change)
+  let faults = $state.raw<Record<string, string>>({})
 
+  const begin = () => inHand.open({ ...BLANK })
   /** Read anew, so that it is the present state that is changed. */
-  async function open(water: Water) {
-    try {
-      inHand.value = await answer(api.GET('/api/waters/{id}', { params: { path: { id: water.id ?? '' } } }))
-    } catch (error) {
-      notices.problem(error)
-    }
-  }
+  const open = (water: Water) => writes.open(water.id ?? '', (now) => inHand.open(now.value, now))
 
-  async function write(water: Water) {
-    const { id, ...body } = water
-    await (id ? writes.change(id, body) : writes.add(body))
-    inHand.value = null
-    faults = {}
-  }
-
-  async function save(event: SubmitEvent) {
+  function save(event: SubmitEvent) {
     event.preventDefault()
-    if (!draft) return
-    const mine = draft
-    try {
-      await write(mine)
-    } catch (error) {
-      const isAsked = conflicts.ask(error, `${mine.name} was changed in two places`, mine, {
-        keepMine: () => write(mine),
-        takeTheirs: (theirs) => {
-          inHand.value = { ...theirs, id: mine.id }
-          void wrote('waters')
-        },
-        part: ({ name, tint, forage, red_crawfish, note, place }) => ({
-          name,
-          tint,
-          forage,
-          red_crawfish,
-          note,
-          place,
-        }),
-      })
-      if (isAsked) return
-      if (error instanceof Refused && error.problem.faults.length > 0)
-        faults = Object.fromEntries(error.problem.faults.map((fault) => [fault.field, fault.message]))
-      else notices.problem(error)
-    }
-  }
-
-  async function remove(water: Water) {
-    try {
-      await writes.remove(water.id ?? '')
-      notices.say(`${water.name} deleted.`, () => writes.restore(water.id ?? ''))
-    } catch (error) {
-      notices.problem(error)
-    }
+    if (inHand.edit)
+      void writes.save(inHand.edit, { then: () => inHand.close(), faults: (all) => (faults = byField(all)) })
   }
 
   const usual = (water: Water) =>
@@ -94,16 +47,14 @@
 <section aria-labelledby="waters">
   <header class="border-base-content flex flex-wrap items-end justify-between gap-2 border-b pb-2">
     <h1 id="waters">Waters</h1>
-    <Button onclick={() => (inHand.value = { ...BLANK })}>Add a water</Button>
+    <Button onclick={begin}>Add a water</Button>
   </header>
   {#if waters.error}<Trouble error={waters.error} onretry={() => void waters.refetch()} />{/if}
   {#if waters.data?.length === 0 && !draft}
     <Empty
       text="No waters yet. Add the waters you fish with their usual tint and forage, and a reading there starts with those."
     >
-      {#snippet action()}<Button look="primary" onclick={() => (inHand.value = { ...BLANK })}
-          >Add your first water</Button
-        >{/snippet}
+      {#snippet action()}<Button look="primary" onclick={begin}>Add your first water</Button>{/snippet}
       {#snippet sample()}
         <p class="font-bold">Limestone quarry</p>
         <p class="text-sm">No tint, shad</p>
@@ -120,7 +71,9 @@
         </span>
         <span class="flex gap-2">
           <Button onclick={() => open(water)}>Change<span class="sr-only"> {water.name}</span></Button>
-          <Button onclick={() => remove(water)}>Delete<span class="sr-only"> {water.name}</span></Button>
+          <Button onclick={() => writes.remove(water.id ?? '', water.name)}
+            >Delete<span class="sr-only"> {water.name}</span></Button
+          >
         </span>
       </li>
     {/each}
@@ -178,7 +131,7 @@
       </label>
       <div class="flex gap-2">
         <Button look="primary" type="submit">Save water</Button>
-        <Button onclick={() => ((inHand.value = null), (faults = {}))}>Cancel</Button>
+        <Button onclick={() => (inHand.close(), (faults = {}))}>Cancel</Button>
       </div>
     </form>
   {/if}

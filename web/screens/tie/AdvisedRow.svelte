@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Reading } from '../../words/documents'
-  import { advisedBuildFor } from '../../data/queries'
+  import { advisedBuildFor } from '../../data/builds'
   import { notOwned } from '../../parts/notOwned'
   import { slotsOf } from '../../words/slots'
   import { bench } from '../../data/bench.svelte'

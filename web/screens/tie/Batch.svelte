@@ -2,8 +2,8 @@
   import Button from '../../ui/Button.svelte'
   import type { BatchItem } from '../../words/documents'
   import { lureShown } from '../../data/lureShown.svelte'
-  import { batchFor, buildsQuery, builtQuery } from '../../data/queries'
-  import { built as writes } from '../../data/writes'
+  import { batchFor, builtQuery, built as writes } from '../../data/built'
+  import { buildsQuery } from '../../data/builds'
   import Answer from '../../ui/Answer.svelte'
   import Trouble from '../../ui/Trouble.svelte'
   import { money } from '../../data/money'
@@ -42,23 +42,11 @@
   )
   const pieces = $derived((built.data ?? []).reduce((sum, one) => sum + one.count, 0))
 
-  async function build(made: BatchItem[]) {
-    try {
-      const done = await writes.add(made)
+  const build = (made: BatchItem[]) =>
+    writes.add(made, (done) => {
       notices.say(`${done.what} built; the parts are taken from stock.`, () => writes.undo(done.id))
       counts = {}
-    } catch (error) {
-      notices.problem(error)
-    }
-  }
-
-  async function undo(id: string) {
-    try {
-      await writes.undo(id)
-    } catch (error) {
-      notices.problem(error)
-    }
-  }
+    })
 </script>
 
 <div class="flex flex-col gap-4">
@@ -169,7 +157,7 @@
             <span class="text-faint w-24 shrink-0">{date(one.made_at)}</span>
             <span class="flex-1 font-semibold">{one.what}</span>
             <span>{money(one.cost)}</span>
-            <Button onclick={() => undo(one.id)}>Undo<span class="sr-only"> {one.what}</span></Button>
+            <Button onclick={() => writes.undo(one.id)}>Undo<span class="sr-only"> {one.what}</span></Button>
           </li>
         {/each}
       </ul>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import AdvisedRow from './AdvisedRow.svelte'
   import type { Composition, Reading } from '../../words/documents'
-  import { bestFor } from '../../data/queries'
+  import { bestFor } from '../../data/builds'
   import { inTheirColours } from '../../lure/paint'
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { PLURALS, type Kind } from '../../words/part'

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Bench, TraitScore, Reading, SavedBuild } from '../../words/documents'
-  import { adviceFor, verdictFor } from '../../data/queries'
+  import { adviceFor } from '../../data/advice'
+  import { verdictFor } from '../../data/builds'
   import TwoInOneWater from '../../preview/TwoInOneWater.svelte'
   import { settings } from '../../data/settings.svelte'
   import Answer from '../../ui/Answer.svelte'

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { LineChart } from 'layerchart'
   import type { Depths } from '../../words/documents'
-  import { depthsFor } from '../../data/queries'
+  import { depthsFor } from '../../data/chart'
   import { COLOUR_HEX } from '../../words/vocabulary'
   import Choice from '../../ui/Choice.svelte'
   import Trouble from '../../ui/Trouble.svelte'

@@ -12,9 +12,8 @@
 
 <script lang="ts">
   import type { Composition, Reading, SavedBuild } from '../../words/documents'
-  import { buildsQuery } from '../../data/queries'
-  import { builds as writes } from '../../data/writes'
-  import { keepable } from '../../parts/photo'
+  import { buildsQuery, builds as writes } from '../../data/builds'
+  import { keepPhoto } from '../../parts/photo'
   import { bench } from '../../data/bench.svelte'
   import { currentReading } from '../../data/currentReading.svelte'
   import { notices } from '../../data/notices.svelte'
@@ -34,19 +33,10 @@
   const set = (change: Partial<Naming>) => (draft.value = { ...naming, ...change })
   let compared = $state.raw<string[]>([])
 
-  async function trying(work: () => Promise<void>) {
-    try {
-      await work()
-    } catch (error) {
-      notices.problem(error)
-    }
-  }
-
   const save = () =>
-    trying(async () => {
-      const saved = await writes.add({ ...naming, build })
+    writes.add({ ...naming, build }, (saved) => {
       draft.value = null
-      notices.say(`${saved.name} saved.`, () => writes.remove(saved.id ?? ''))
+      notices.say(`${saved.name} saved.`, () => writes.takeBack(saved.id ?? ''))
     })
 
   /** A name for those who give none: the lure and its colors. */
@@ -58,16 +48,7 @@
     void save()
   }
 
-  const remove = (saved: SavedBuild) =>
-    trying(async () => {
-      await writes.remove(saved.id ?? '')
-      notices.say(`${saved.name} deleted.`, () => writes.restore(saved.id ?? ''))
-    })
-
-  const takePhoto = (file: File) =>
-    trying(async () => {
-      set({ photo: await keepable(file) })
-    })
+  const takePhoto = (file: File) => keepPhoto(file, (photo) => set({ photo }))
 
   function use(saved: SavedBuild) {
     if (saved.build.lure !== reading.lure) currentReading.change({ lure: saved.build.lure })
@@ -120,7 +101,8 @@
         <BuildRow>
           {#snippet end()}
             <Button label="Use this build: {saved.name}" onclick={() => use(saved)}>Use this build</Button>
-            <Button label="Delete {saved.name}" onclick={() => remove(saved)}>Delete</Button>
+            <Button label="Delete {saved.name}" onclick={() => writes.remove(saved.id ?? '', saved.name)}>Delete</Button
+            >
           {/snippet}
           <label class="flex min-h-11 cursor-pointer items-center gap-3">
             <input

@@ -3,7 +3,8 @@
   import Button from '../../ui/Button.svelte'
   import FileButton from '../../ui/FileButton.svelte'
   import { settings } from '../../data/settings.svelte'
-  import { answer, api } from '../../data/client'
+  import { lookAt } from '../../data/builds'
+  import { jsonIn } from '../../words/json'
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { inTheirColours } from '../../lure/paint'
   import { currentReading } from '../../data/currentReading.svelte'
@@ -23,23 +24,14 @@
   async function take(file: File) {
     trouble = ''
     taken = null
-    try {
-      const parts = JSON.parse(await file.text()) as Composition
-      // The program itself says what is wrong with it, if anything is; the reading is of its kind of lure.
-      const seen = await answer(
-        api.POST('/api/bench', {
-          body: { reading: { ...currentReading.asked, lure: parts.lure }, build: parts, from: 'side' },
-        }),
-      )
-      taken = { parts, seen }
-    } catch (error) {
-      trouble =
-        error instanceof SyntaxError
-          ? 'This file is not a build: it is not JSON.'
-          : error instanceof Error
-            ? error.message
-            : String(error)
+    const parts = jsonIn(await file.text()) as Composition | null
+    if (!parts) {
+      trouble = 'This file is not a build: it is not JSON.'
+      return
     }
+    // The program itself says what is wrong with it, if anything is; the reading is of its kind of lure.
+    const judged = { reading: { ...currentReading.asked, lure: parts.lure }, build: parts, from: 'side' } as const
+    await lookAt(judged, { then: (seen) => (taken = { parts, seen }), failed: (sentence) => (trouble = sentence) })
   }
 
   function layOut() {

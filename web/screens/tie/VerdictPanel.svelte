@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Bench, Composition, Reading } from '../../words/documents'
-  import { swapsFor } from '../../data/queries'
+  import { swapsFor } from '../../data/builds'
   import { SLOT_WORDS } from '../../words/slots'
   import { bench } from '../../data/bench.svelte'
   import { settings } from '../../data/settings.svelte'

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { From, Reading } from '../../words/documents'
-  import { adviceViewFor, differentFor } from '../../data/queries'
+  import { adviceViewFor } from '../../data/advice'
+  import { differentFor } from '../../data/chart'
   import { inTheHand } from '../../lure/paint'
   import type { GivenAdvice } from '../../data/pack/pack'
   import { atHalf } from '../../preview/gone'

@@ -2,9 +2,10 @@
   import { push } from 'svelte-spa-router'
   import type { Reading } from '../../words/documents'
   import { loaded } from '../../data/busy'
-  import { adviceFor, advisedBuild } from '../../data/queries'
+  import { adviceFor } from '../../data/advice'
+  import { advisedBuildFor } from '../../data/builds'
   import type { Question } from '../../data/question.svelte'
-  import { isSame } from '../../data/settled.svelte'
+  import { isSame } from '../../data/merge'
   import { address } from '../../data/address.svelte'
   import { inTheHand } from '../../lure/paint'
   import LazyPackedNote from '../../offline/LazyPackedNote.svelte'
@@ -12,6 +13,7 @@
   import { bench } from '../../data/bench.svelte'
   import { currentReading } from '../../data/currentReading.svelte'
   import { notices } from '../../data/notices.svelte'
+  import { errand } from '../../data/write.svelte'
   import { settings } from '../../data/settings.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'
@@ -40,19 +42,14 @@
   const isTossUp = (part: Part) => tossUps(part).length > 0
 
   /** Lays the advised build out on Tie, in place of the one that lay there. */
-  async function tie(lure: GivenAdvice['lure']) {
-    try {
-      const reading = { ...currentReading.asked, lure }
-      const [{ build }] = await Promise.all([advisedBuild(reading), bench.load()])
-      const old = bench.build(lure)
-      bench.replace(build)
-      if (old && !isSame(old, build))
-        notices.say('The advised build is on Tie, in place of the one you had.', () => bench.replace(old))
-      await push('/tie')
-    } catch (error) {
-      notices.problem(error)
-    }
-  }
+  const tie = errand('bench.advised', async (lure: GivenAdvice['lure']) => {
+    const [{ build }] = await Promise.all([advisedBuildFor.now({ ...currentReading.asked, lure }), bench.load()])
+    const old = bench.build(lure)
+    bench.replace(build)
+    if (old && !isSame(old, build))
+      notices.say('The advised build is on Tie, in place of the one you had.', () => bench.replace(old))
+    await push('/tie')
+  })
 </script>
 
 <section class="min-w-0" aria-label="What to tie" id="answer" tabindex="-1">

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Reading } from '../../words/documents'
-  import { explanationFor } from '../../data/queries'
+  import { explanationFor } from '../../data/rules'
   import { settings } from '../../data/settings.svelte'
   import Facts from '../../ui/Facts.svelte'
   import Answer from '../../ui/Answer.svelte'

@@ -17,21 +17,15 @@
   const r = $derived(currentReading.reading)
   const metric = $derived(settings.metric)
   const units = $derived(unitsOf(metric))
-  let busy = $state(false)
 
-  async function probe() {
-    busy = true
-    const { reading: before, waterId } = currentReading
-    try {
-      currentReading.change(await readProbe())
+  const probe = () =>
+    readProbe(undefined, (measured) => {
+      const { reading: before, waterId } = currentReading
+      currentReading.change(measured)
       notices.say('The probe measured surface temperature and visibility.', () =>
         currentReading.reopen(before, waterId),
       )
-    } catch (error) {
-      notices.problem(error)
-    }
-    busy = false
-  }
+    })
 </script>
 
 <Choice
@@ -91,6 +85,8 @@
   onset={(red_crawfish) => currentReading.change({ red_crawfish })}
 />
 <p class="flex flex-wrap gap-2">
-  <Button disabled={busy} onclick={probe}>{busy ? 'Measuring…' : 'Read the water probe'}</Button>
+  <Button disabled={readProbe.isUnderWay} onclick={probe}
+    >{readProbe.isUnderWay ? 'Measuring…' : 'Read the water probe'}</Button
+  >
   <Button href="#/visibility">How to measure visibility</Button>
 </p>

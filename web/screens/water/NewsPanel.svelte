@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { outingsQuery, seasonQuery } from '../../data/outings'
+  import { outingsQuery } from '../../data/outings'
+  import { seasonQuery } from '../../data/logbook'
   import Button from '../../ui/Button.svelte'
   import Facts from '../../ui/Facts.svelte'
   import { time } from '../../words/numbers'

@@ -1,8 +1,9 @@
 <script lang="ts">
   import { MediaQuery } from 'svelte/reactivity'
   import { loaded } from '../../data/busy'
-  import { adviceFor, readingsQuery, watersQuery } from '../../data/queries'
-  import { readings as writes } from '../../data/writes'
+  import { adviceFor } from '../../data/advice'
+  import { readingsQuery, readings as writes } from '../../data/readings'
+  import { watersQuery } from '../../data/waters'
   import { address } from '../../data/address.svelte'
   import { currentReading } from '../../data/currentReading.svelte'
   import { news } from '../../data/news.svelte'
@@ -33,15 +34,11 @@
       })
   }
 
-  async function keep() {
-    try {
-      const kept = await writes.add(currentReading.reading, currentReading.waterId)
-      if (kept) notices.say('Reading saved.', () => writes.remove(kept.id ?? ''))
+  const keep = () =>
+    writes.add({ reading: currentReading.reading, waterId: currentReading.waterId }, (kept) => {
+      if (kept) notices.say('Reading saved.', () => writes.takeBack(kept.id ?? ''))
       else notices.say('Reading saved on this device. It is sent when Kontrast can be reached.')
-    } catch (error) {
-      notices.problem(error, keep)
-    }
-  }
+    })
 </script>
 
 <div class="grid gap-x-7 gap-y-4 lg:grid-cols-[minmax(0,478fr)_minmax(0,726fr)]">
@@ -61,7 +58,7 @@
         <Button onclick={keep}>Save reading</Button>
       </header>
       {#if currentReading.isFirstRun}{#await loaded(import('./FirstRun.svelte')) then { default: FirstRun }}<FirstRun
-            onclose={() => (currentReading.isFirstRun = false)}
+            onclose={() => currentReading.begin()}
           />{/await}{/if}
       {#if news.isThere}{#await loaded(import('./NewsPanel.svelte')) then { default: NewsPanel }}<NewsPanel
           />{/await}{/if}

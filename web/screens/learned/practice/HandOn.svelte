@@ -1,6 +1,6 @@
 <script lang="ts">
-  import type { Chart, PracticeSession } from '../../../words/documents'
-  import { answer, api } from '../../../data/client'
+  import type { PracticeSession } from '../../../words/documents'
+  import { chartFor } from '../../../data/chart'
   import { anySeed, makeUp } from '../../../data/practice'
   import { bandColumns, request } from '../../../lure/chart'
   import { currentReading } from '../../../data/currentReading.svelte'
@@ -31,7 +31,7 @@
       const chart = {
         title: `${capital(show(lure))}, ${tintWords(reading.tint)}, ${show(reading.forage)}`,
         columns: tops.map((top) => top.name),
-        value: await answer<Chart>(api.POST('/api/chart', { body })),
+        value: await chartFor.now(body),
       }
       download(
         'kontrast-practice.html',

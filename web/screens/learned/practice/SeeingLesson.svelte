@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Sighting } from '../../../words/documents'
-  import { motionFor } from '../../../data/queries'
+  import { motionFor } from '../../../data/look'
   import Underwater from '../../../preview/Underwater.svelte'
   import { settings } from '../../../data/settings.svelte'
   import Button from '../../../ui/Button.svelte'

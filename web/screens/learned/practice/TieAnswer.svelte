@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Choices, PracticeWater } from '../../../words/documents'
-  import { verdictFor } from '../../../data/queries'
+  import { verdictFor } from '../../../data/builds'
   import DrawnPart from '../../../parts/DrawnPart.svelte'
   import { atHalf } from '../../../preview/gone'
   import Underwater from '../../../preview/Underwater.svelte'

@@ -1,7 +1,5 @@
 import type { PracticeAnswer, PracticeSession } from '../../../words/documents'
-import { anySeed, keepForLater, keptForLater, makeUp } from '../../../data/practice'
-import { practice as writes } from '../../../data/writes'
-import { notices } from '../../../data/notices.svelte'
+import { anySeed, keepForLater, keptForLater, makeUp, practice as writes } from '../../../data/practice'
 import type { Lesson } from './lessons'
 
 /** So many questions are made up ahead of the one that is asked, and kept for where there is no signal. (Chosen.) */
@@ -75,11 +73,7 @@ export class Session {
   async give(given: Omit<PracticeAnswer, 'id' | 'at' | 'lesson'>): Promise<void> {
     if (given.right) this.right++
     if (this.#seed === null) return
-    try {
-      await writes.add({ lesson: this.lesson, ...given })
-    } catch (error) {
-      notices.problem(error)
-    }
+    await writes.add({ lesson: this.lesson, ...given })
   }
 
   /** Questions for where there is no signal, one now and then: what is made up costs the server about a second. */

@@ -1,0 +1,43 @@
+import type { Water } from '../words/documents'
+import { change } from './change'
+import { answer, api, ifMatch, versioned } from './client'
+import { stored } from './read.svelte'
+import { errand, removal } from './write.svelte'
+
+export const watersQuery = stored('waters', ['waters'], () => answer<Water[]>(api.GET('/api/waters')))
+
+const at = (id: string) => ({ params: { path: { id } } })
+const CHANGES = ['waters'] as const
+
+export const waters = {
+  /** As it is now, to be changed. */
+  open: errand('waters.open', (id: string) => versioned<Water>(api.GET('/api/waters/{id}', at(id)))),
+  /** Adds it where it has no id yet. */
+  save: change<Water, unknown>('waters.save', {
+    changes: CHANGES,
+    send: ({ id, ...body }, version) =>
+      answer<unknown>(
+        id
+          ? api.PUT('/api/waters/{id}', { ...at(id), body, headers: ifMatch(version) })
+          : api.POST('/api/waters', { body }),
+      ),
+    compared: ({ name, id }) => ({
+      called: name,
+      fields: ({ name, tint, forage, red_crawfish, note, place }) => ({
+        name,
+        tint,
+        forage,
+        red_crawfish,
+        note,
+        place,
+      }),
+      withFields: (theirs, fields) => ({ ...theirs, ...fields, id }),
+    }),
+  }),
+  ...removal(
+    'waters',
+    CHANGES,
+    (id) => answer(api.DELETE('/api/waters/{id}', at(id))),
+    (id) => answer(api.POST('/api/waters/{id}/restore', at(id))),
+  ),
+}
