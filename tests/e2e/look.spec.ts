@@ -178,7 +178,7 @@ test('figures follow the distance by keyboard, and the direction changes them', 
   await open(page, '#/?panel=figures', 'How far each part is visible')
   await unfold(page, 'How far each part is visible')
   await page.getByRole('region', { name: 'How far each part is visible' }).scrollIntoViewIfNeeded()
-  await expect(page.locator('[data-plot="parts"] path.plot-line').first()).toBeVisible()
+  await expect(page.locator('[data-plot="parts"] path').first()).toBeVisible()
   const row = page.getByRole('row', { name: /^Blade / })
   const before = await row.textContent()
   await page.getByRole('slider', { name: 'Distance', exact: true }).press('ArrowRight')

@@ -88,5 +88,6 @@ export async function wrote(changes: Changes): Promise<void> {
   await queryClient.invalidateQueries(those)
 }
 
-/** Whether trying again may help: nothing was answered. */
-export const isWorthAnother = (error: unknown): boolean => error instanceof Unreachable
+/** Whether trying again may help: nothing was answered, or not now. */
+export const isWorthAnother = (error: unknown): boolean =>
+  error instanceof Unreachable || (error instanceof Refused && error.problem.status >= 500)

@@ -31,6 +31,8 @@ export class Whole<T extends object> {
   #write: Write<undefined, T | null>
   #live: { readonly value: Versioned<T | null> | undefined }
   #stopWaiting: (() => void) | null = null
+  /** The change that was sent last. */
+  #sent: Edit<T> | null = null
 
   constructor(private readonly declared: Declared<T>) {
     // A write of it puts it there itself.
@@ -98,7 +100,7 @@ export class Whole<T extends object> {
 
   async #send(): Promise<T | null> {
     for (;;) {
-      const edit = this.#edit
+      const edit = (this.#sent = this.#edit)
       if (!edit) return null
       try {
         const version = await this.declared.put(edit.mine, edit.base?.version ?? null)
@@ -125,7 +127,8 @@ export class Whole<T extends object> {
       return true
     }
     if (this.declared.failed?.(error, edit)) return true
-    this.forget()
+    // A newer one stays as it is: it has a write of its own coming.
+    if (edit === this.#sent) this.forget()
     return false
   }
 

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { scaleLinear, scaleLog } from 'd3-scale'
-  import { Axis, Chart, Svg } from 'layerchart/svg'
+  import Line from '../ui/plot/Line.svelte'
+  import Plot from '../ui/plot/Plot.svelte'
 
   /** Curves over distance on a scale of tens, with the limit below which they end, where they cross it, and where that may lie. */
   interface Props {
@@ -20,53 +21,39 @@
   const MOST = 100
   /** How far a band reaches above and below its limit, as a factor. */
   const BAND_HEIGHT = 1.5
-  const PADDING = { left: 36, bottom: 20, top: 4, right: 4 }
   const last = $derived(distances.at(-1) ?? 1)
-  const xDomain = $derived([0, last])
-  const yDomain = $derived([floor, MOST])
-  // The scales are kept as long as nothing but the curves changes.
-  const x = scaleLinear()
-  const y = scaleLog()
-
-  type Scale = (value: number) => number
-  const pathOf = (values: readonly number[], xScale: Scale, yScale: Scale) =>
-    values
-      .map((value, i) => {
-        const at = `${xScale(distances[i] ?? 0).toFixed(1)} ${yScale(Math.max(floor, value)).toFixed(1)}`
-        return `${i === 0 ? 'M' : 'L'}${at}`
-      })
-      .join('')
+  const along = $derived(scaleLinear([0, last], [0, 1]))
 </script>
 
-<Chart data={[]} {xDomain} {yDomain} xScale={x} yScale={y} padding={PADDING}>
-  {#snippet children({ context })}
-    {@const xScale = context.xScale as unknown as Scale}
-    {@const yScale = context.yScale as unknown as Scale}
-    <Svg>
-      <Axis placement="left" ticks={[...ticks]} format={(value: number) => `${value}`} grid rule={false} />
-      <Axis placement="bottom" ticks={6} rule />
-      {#each bands as [from, to], i (i)}
-        <rect
-          class="plot-band"
-          x={xScale(from)}
-          width={Math.max(0, xScale(Math.min(to, last)) - xScale(from))}
-          y={yScale(limit * BAND_HEIGHT)}
-          height={yScale(limit / BAND_HEIGHT) - yScale(limit * BAND_HEIGHT)}
-        />
-      {/each}
-      <line class="plot-limit" x1={xScale(0)} x2={xScale(last)} y1={yScale(limit)} y2={yScale(limit)} />
-      <line class="plot-here" x1={xScale(here)} x2={xScale(here)} y1={yScale(floor)} y2={yScale(MOST)} />
-      {#each curves as curve, i (i)}
-        <path
-          class="plot-line"
-          d={pathOf(curve.values, xScale, yScale)}
-          stroke="currentColor"
-          stroke-dasharray={curve.dashes}
-        />
-      {/each}
-      {#each crossings as crossing, i (i)}
-        <circle cx={xScale(crossing)} cy={yScale(limit)} r="4" fill="currentColor" />
-      {/each}
-    </Svg>
+<Plot
+  x={along}
+  y={scaleLog([floor, MOST], [0, 1])}
+  xTicks={along.ticks(6).map((at) => [at, `${at}`] as const)}
+  yTicks={ticks.map((at) => [at, `${at}`] as const)}
+  left={36}
+  class="h-full"
+>
+  {#snippet children(x, y)}
+    {#each bands as [from, to], i (i)}
+      <rect
+        fill="currentColor"
+        opacity="0.1"
+        x={x(from)}
+        width={Math.max(0, x(Math.min(to, last)) - x(from))}
+        y={y(limit * BAND_HEIGHT)}
+        height={y(limit / BAND_HEIGHT) - y(limit * BAND_HEIGHT)}
+      />
+    {/each}
+    <line stroke="currentColor" x1={x(0)} x2={x(last)} y1={y(limit)} y2={y(limit)} />
+    <line stroke="currentColor" stroke-dasharray="2 2" x1={x(here)} x2={x(here)} y1={y(floor)} y2={y(MOST)} />
+    {#each curves as curve, i (i)}
+      <Line
+        points={curve.values.map((value, k) => [x(distances[k] ?? 0), y(Math.max(floor, value))] as const)}
+        dashes={curve.dashes}
+      />
+    {/each}
+    {#each crossings as crossing, i (i)}
+      <circle cx={x(crossing)} cy={y(limit)} r="4" fill="currentColor" />
+    {/each}
   {/snippet}
-</Chart>
+</Plot>

@@ -2,6 +2,7 @@
   import X from '@lucide/svelte/icons/x'
   import Button from './Button.svelte'
   import NumberBox from './NumberBox.svelte'
+  import Stick from './plot/Stick.svelte'
   import Slider from './Slider.svelte'
   import Stepper from './Stepper.svelte'
 
@@ -104,36 +105,20 @@
 </div>
 
 {#snippet stick()}
-  <svg class="block h-13 w-full" aria-hidden="true">
-    {#each bands ?? [] as one, i (one.name)}
-      {@const from = bands?.[i - 1]?.to ?? min}
-      <text
-        x="{(share(from) + share(Math.min(one.to, max))) / 2}%"
-        y="12"
-        font-size="12"
-        text-anchor="middle"
-        font-weight={one === band ? 700 : 420}
-        fill={one === band ? 'currentColor' : 'var(--faint)'}>{one.name}</text
-      >
-      {#if i > 0}<line x1="{share(from)}%" x2="{share(from)}%" y1="3" y2="13" stroke="var(--edge)" />{/if}
-    {/each}
+  <Stick
+    place={share}
+    bands={(bands ?? []).map(({ name, to }, i) => ({ name, from: bands?.[i - 1]?.to ?? min, to }))}
+    band={band?.name}
+    marks={ticks.map((one) => [fromShown(one), one % named === 0 ? `${one} ${unit}` : ''] as const)}
+    ticks={[30, 36]}
+    class="h-13"
+  >
     <rect x="0.5" y="22" width="100%" height="14" fill="var(--sheet)" stroke="var(--edge)" />
-    {#each ticks as shown (shown)}
-      {@const at = share(fromShown(shown))}
-      <line x1="{at}%" x2="{at}%" y1={shown % named === 0 ? 24 : 30} y2="36" stroke="currentColor" />
-      {#if shown % named === 0}<text
-          x="{at}%"
-          y="50"
-          font-size="12"
-          fill="var(--faint)"
-          text-anchor={at < 4 ? 'start' : at > 96 ? 'end' : 'middle'}>{shown} {unit}</text
-        >{/if}
-    {/each}
     {#if value !== null}
       <svg x="{share(value)}%" y="15" width="20" height="22" overflow="visible">
         <path d="M-1.5 6V21h3V6z" fill="var(--now)" />
         <path d="M-8 0h16v4l-8 7-8-7z" fill="var(--now)" />
       </svg>
     {/if}
-  </svg>
+  </Stick>
 {/snippet}

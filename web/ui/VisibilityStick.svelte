@@ -1,6 +1,7 @@
 <script lang="ts">
   import { settings } from '../data/settings.svelte'
   import NumberBox from './NumberBox.svelte'
+  import Stick from './plot/Stick.svelte'
   import Slider from './Slider.svelte'
   import Stepper from './Stepper.svelte'
   import { unitsOf } from '../words/quantity'
@@ -90,23 +91,19 @@
     class="outline-offset-4"
   >
     {#snippet children({ fine })}
-      <svg class={['block h-20 w-full', fine !== null && 'opacity-50']} aria-hidden="true">
+      <Stick
+        {place}
+        bands={BANDS}
+        band={band?.name}
+        marks={marks.filter((mark) => named.includes(mark.at)).map((mark) => [mark.at, mark.label] as const)}
+        ticks={[58, 60]}
+        class={['h-20', fine !== null && 'opacity-50']}
+      >
         <linearGradient id={name}>
           <stop offset="{0.8 * here}%" stop-color="#fcfcfb" />
           <stop offset="{Math.min(100, here + 12)}%" stop-color={TINT_HEX[tint].near} />
           <stop offset="{Math.min(100, here + 40)}%" stop-color={TINT_HEX[tint].deep} />
         </linearGradient>
-        {#each BANDS as b, i (b.name)}
-          {#if i > 0}<line x1="{place(b.from)}%" x2="{place(b.from)}%" y1="4" y2="14" stroke="var(--edge)" />{/if}
-          <text
-            x="{(place(b.from) + place(Math.min(b.to, MOST_IN))) / 2}%"
-            y="13"
-            text-anchor="middle"
-            font-size="12"
-            font-weight={b === band ? 700 : 420}
-            fill={b === band ? 'currentColor' : 'var(--faint)'}>{b.name}</text
-          >
-        {/each}
         <rect x="0.5" y="24" width="100%" height="34" fill="url(#{name})" stroke="var(--edge)" />
         {#each minor as inches (inches)}<line
             x1="{place(inches)}%"
@@ -126,20 +123,12 @@
             stroke-width="1.5"
             opacity={shown(mark.at)}
           />
-          {#if named.includes(mark.at)}<text
-              x="{place(mark.at)}%"
-              dx={mark === marks[0] ? 4 : 0}
-              y="74"
-              font-size="12"
-              text-anchor={mark === marks[0] || place(mark.at) > 97 ? 'end' : 'middle'}
-              fill="var(--faint)">{mark.label}</text
-            >{/if}
         {/each}
         <svg x="{here}%" y="17" width="20" height="42" overflow="visible">
           <path d="M-1.5 6V41h3V6z" fill="var(--on-stick)" stroke="#fcfcfb" />
           <path d="M-8 0h16v4l-8 7-8-7z" fill="var(--now)" />
         </svg>
-      </svg>
+      </Stick>
     {/snippet}
   </Slider>
 </div>

@@ -1,4 +1,7 @@
 <script lang="ts">
+  import { scaleLinear } from 'd3-scale'
+  import Line from '../../ui/plot/Line.svelte'
+  import Plot from '../../ui/plot/Plot.svelte'
   import type { SeasonWatch } from '../../words/documents'
   import { settings } from '../../data/settings.svelte'
   import { dayWords } from '../../words/numbers'
@@ -6,9 +9,6 @@
 
   /** The temperatures of a water from left to right, its moments marked. The days can be read as a table. */
   let { water }: { water: SeasonWatch } = $props()
-  const WIDTH = 1000
-  const HEIGHT = 180
-  const EDGE = 14
   const MARKS_F = [40, 50, 60, 70, 80]
   const DAY_MS = 86_400_000
   const at = (iso: string) => Date.parse(`${iso}T12:00:00Z`)
@@ -16,46 +16,34 @@
   const span = $derived(Math.max(DAY_MS, at(water.days.at(-1)?.date ?? '2026-01-01') - first))
   const low = $derived(Math.min(40, ...water.days.map((day) => day.surface_f)) - 2)
   const high = $derived(Math.max(62, ...water.days.map((day) => day.surface_f)) + 2)
-  const x = (iso: string) => EDGE + ((WIDTH - 2 * EDGE) * (at(iso) - first)) / span
-  const y = (warmth: number) => HEIGHT - EDGE - ((HEIGHT - 2 * EDGE) * (warmth - low)) / (high - low)
-  const line = $derived(water.days.map((day) => `${x(day.date).toFixed(1)},${y(day.surface_f).toFixed(1)}`).join(' '))
-  const marks = $derived(MARKS_F.filter((mark) => mark > low && mark < high))
+  const marks = $derived(
+    MARKS_F.filter((mark) => mark > low && mark < high).map(
+      (mark) => [mark, temperature(mark, settings.metric)] as const,
+    ),
+  )
 </script>
 
 <figure>
-  <div class="relative">
-    <svg class="block h-44 w-full" viewBox="0 0 {WIDTH} {HEIGHT}" preserveAspectRatio="none" aria-hidden="true">
-      {#each marks as mark (mark)}
-        <line
-          x1="0"
-          x2={WIDTH}
-          y1={y(mark)}
-          y2={y(mark)}
-          stroke="currentColor"
-          stroke-opacity="0.3"
-          vector-effect="non-scaling-stroke"
+  <Plot
+    x={scaleLinear([first, first + span], [0, 1])}
+    y={scaleLinear([low, high], [0, 1])}
+    yTicks={marks}
+    left={44}
+    class="h-44"
+  >
+    {#snippet children(x, y)}
+      <Line points={water.days.map((day) => [x(at(day.date)), y(day.surface_f)] as const)} />
+      {#each water.moments as { moment, date } (moment + date)}
+        <Line
+          points={[
+            [x(at(date)), y(low)],
+            [x(at(date)), y(high)],
+          ]}
+          dashes="3 3"
         />
       {/each}
-      <polyline points={line} fill="none" stroke="currentColor" stroke-width="2" vector-effect="non-scaling-stroke" />
-      {#each water.moments as moment (moment.moment + moment.date)}
-        <line
-          x1={x(moment.date)}
-          x2={x(moment.date)}
-          y1={EDGE}
-          y2={HEIGHT - EDGE}
-          stroke="currentColor"
-          stroke-width="2"
-          stroke-dasharray="3 3"
-          vector-effect="non-scaling-stroke"
-        />
-      {/each}
-    </svg>
-    {#each marks as mark (mark)}
-      <span class="bg-base-100 absolute left-0 -translate-y-1/2 pr-1 text-xs" style:top="{(100 * y(mark)) / HEIGHT}%"
-        >{temperature(mark, settings.metric)}</span
-      >
-    {/each}
-  </div>
+    {/snippet}
+  </Plot>
   <figcaption class="text-faint text-xs">
     {dayWords(water.days[0]?.date ?? '')} to {dayWords(water.days.at(-1)?.date ?? '')} · dashes: the moments below
   </figcaption>

@@ -1,5 +1,7 @@
 <script lang="ts">
   import type { OutingSummary } from '../../words/documents'
+  import { scaleLinear } from 'd3-scale'
+  import Plot from '../../ui/plot/Plot.svelte'
   import { count } from '../../words/numbers'
 
   /** A year as one strip: a bar for each week that was fished, as tall as its bites an hour; the year before in gray beside it. */
@@ -9,7 +11,9 @@
   )
   const WEEK_MS = 7 * 86_400_000
   const WEEKS = 53
-  const SIZE = { width: 1200, bars: 84, bar: 7 }
+  const TICKS = MONTHS.map((month, i) => [((i + 0.5) * WEEKS) / 12, month] as const)
+  /** Of a week's room, its bar and that of the year before. */
+  const BAR = 0.3
 
   const yearOf = (outing: OutingSummary) => new Date(outing.started_at).getFullYear()
   const weekOf = (outing: OutingSummary) =>
@@ -36,8 +40,6 @@
   const now = $derived(weeksOf(year))
   const before = $derived(weeksOf(year - 1))
   const most = $derived(Math.max(0.1, ...[...now, ...before].map(perHour)))
-  const height = (one: Week) => Math.max(2, (SIZE.bars * perHour(one)) / most)
-  const x = (week: number) => (SIZE.width * week) / WEEKS
   /** The week that today is in, where it is this year that is drawn. */
   const today = new Date()
   const thisWeek = $derived(
@@ -60,28 +62,25 @@
     </p>
     {#if thisWeek !== null}<p class="text-now ml-auto text-sm font-bold">▼ this week</p>{/if}
   </div>
-  <svg class="block h-28 w-full" viewBox="0 0 {SIZE.width} 112" preserveAspectRatio="none" role="img" aria-label={says}>
-    {#each before as one (one.week)}
-      <rect x={x(one.week) + SIZE.bar} y={100 - height(one)} width={SIZE.bar} height={height(one)} fill="var(--edge)" />
-    {/each}
-    {#each now as one (one.week)}
-      <rect
-        x={x(one.week)}
-        y={100 - height(one)}
-        width={SIZE.bar}
-        height={height(one)}
-        fill={one.week === thisWeek ? 'var(--now)' : 'currentColor'}
-      />
-    {/each}
-    <line x1="0" x2={SIZE.width} y1="100" y2="100" stroke="currentColor" stroke-width="2" />
-    {#each MONTHS as month, i (month)}
-      <line x1={(SIZE.width * i) / 12} x2={(SIZE.width * i) / 12} y1="100" y2="110" stroke="currentColor" />
-    {/each}
-    {#if thisWeek !== null}<path d="M{x(thisWeek) - 6} 0h18l-9 12z" fill="var(--now)" />{/if}
-  </svg>
-  <p class="grid grid-cols-12 text-xs" aria-hidden="true">
-    {#each MONTHS as month (month)}<span
-        ><span class="sm:hidden">{month.slice(0, 1)}</span><span class="max-sm:hidden">{month}</span></span
-      >{/each}
-  </p>
+  <Plot
+    x={scaleLinear([0, WEEKS], [0, 1])}
+    y={scaleLinear([0, most * 1.2], [0, 1])}
+    xTicks={TICKS}
+    class="h-32"
+    label={says}
+  >
+    {#snippet children(x, y)}
+      {#each [...before.map( (one) => ({ ...one, isBefore: true }) ), ...now.map( (one) => ({ ...one, isBefore: false }) )] as one (`${one.isBefore} ${one.week}`)}
+        {@const top = Math.min(y(perHour(one)), y(0) - 2)}
+        <rect
+          class={one.isBefore ? 'fill-edge' : one.week === thisWeek ? 'fill-now' : 'fill-current'}
+          x={x(one.week + (one.isBefore ? BAR : 0))}
+          y={top}
+          width={x(BAR) - x(0)}
+          height={y(0) - top}
+        />
+      {/each}
+      {#if thisWeek !== null}<path class="fill-now" d="M{x(thisWeek + BAR / 2) - 9} 0h18l-9 12z" />{/if}
+    {/snippet}
+  </Plot>
 </section>

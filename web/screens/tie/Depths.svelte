@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { LineChart } from 'layerchart'
+  import { scaleLinear } from 'd3-scale'
   import type { Depths } from '../../words/documents'
   import { depthsFor } from '../../data/chart'
   import { COLOUR_HEX } from '../../words/vocabulary'
@@ -10,6 +10,8 @@
   import { settings } from '../../data/settings.svelte'
   import { round } from '../../words/round'
   import { capital, depth, show, waterLength } from '../../words/words'
+  import Line from '../../ui/plot/Line.svelte'
+  import Plot from '../../ui/plot/Plot.svelte'
   import ReadingSummary from '../../ui/ReadingSummary.svelte'
 
   /** Puts a claim to the test: that lime green alone keeps its colour at every depth. */
@@ -21,20 +23,11 @@
 
   const metric = $derived(settings.metric)
   const values = (held: Depths['colours'][number]) => held[measure].map((value) => Math.abs(value))
-  const data = $derived(
-    (found?.depths_ft ?? []).map((feet, i) => ({
-      depth: feet * unitsOf(metric).depth.per,
-      ...Object.fromEntries((found?.colours ?? []).map((held) => [held.colour, values(held)[i] ?? 0])),
-    })),
-  )
-  const series = $derived(
-    (found?.colours ?? []).map((held) => ({
-      key: held.colour,
-      label: capital(show(held.colour)),
-      color: COLOUR_HEX[held.colour as keyof typeof COLOUR_HEX] ?? '#808080',
-      props: { class: held.colour === chosen ? 'plot-line plot-chosen' : 'plot-line' },
-    })),
-  )
+  const down = $derived((found?.depths_ft ?? []).map((feet) => feet * unitsOf(metric).depth.per))
+  const deep = $derived(scaleLinear([down[0] ?? 0, down.at(-1) ?? 1], [0, 1]))
+  const most = $derived(scaleLinear([0, Math.max(0.1, ...(found?.colours ?? []).flatMap(values))], [0, 1]).nice())
+  const marks = (scale: typeof deep, count: number) => scale.ticks(count).map((at) => [at, `${at}`] as const)
+  const hexOf = (colour: string) => COLOUR_HEX[colour as keyof typeof COLOUR_HEX] ?? '#808080'
   /** How much of its figure near the surface a colour still has at the deepest. */
   const kept = $derived(
     (found?.colours ?? [])
@@ -87,14 +80,17 @@
             ? 'Contrast in brightness, (part − water) / water, without its sign'
             : 'Just-noticeable differences from the water'}, by depth in {unitsOf(metric).depth.unit}, close up
         </p>
-        <div class="h-72">
-          <LineChart
-            {data}
-            x="depth"
-            {series}
-            props={{ yAxis: { ticks: 4 }, xAxis: { ticks: 8 }, tooltip: { hideTotal: true } }}
-          />
-        </div>
+        <Plot x={deep} y={most} xTicks={marks(deep, 8)} yTicks={marks(most, 4)} left={32} class="h-72">
+          {#snippet children(x, y)}
+            {#each found.colours as held (held.colour)}
+              <Line
+                points={values(held).map((value, i) => [x(down[i] ?? 0), y(value)] as const)}
+                color={hexOf(held.colour)}
+                width={held.colour === chosen ? 5 : 2}
+              />
+            {/each}
+          {/snippet}
+        </Plot>
       </div>
       <table class="w-full max-w-3xl text-left text-sm">
         <caption class="sr-only">How each color holds up, best at depth first</caption>
@@ -110,10 +106,7 @@
             <tr class="border-rule border-t {held.colour === 'chartreuse' ? 'font-bold' : ''}">
               <th class="py-1 font-semibold" scope="row">
                 <span class="bg-proof inline-block p-0.5 align-middle"
-                  ><span
-                    class="block h-4 w-6"
-                    style:background-color={COLOUR_HEX[held.colour as keyof typeof COLOUR_HEX] ?? '#808080'}
-                  ></span></span
+                  ><span class="block h-4 w-6" style:background-color={hexOf(held.colour)}></span></span
                 >
                 <button
                   class="min-h-11 min-w-11 cursor-pointer text-left underline-offset-2 hover:underline"

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Stick from '../../../ui/plot/Stick.svelte'
   import type { Due } from './schedule'
 
   /** When what was answered is asked for again: days on a stick, the near ones wide apart. */
@@ -26,29 +27,13 @@
         : when.toLocaleDateString('en-US', { month: 'short', day: 'numeric' })
 </script>
 
-<svg class="block h-11 w-full" aria-hidden="true">
-  <rect x="0.5" y="8" width="calc(100% - 1px)" height="12" fill="var(--sheet)" stroke="var(--edge)" />
+<Stick {place} marks={MARKS} ticks={[20, 26]} class="h-11">
+  <rect class="fill-sheet stroke-edge" x="0.5" y="8" width="calc(100% - 1px)" height="12" />
   {#each due as one (one.card)}
-    <line
-      x1="{place((one.due.getTime() - now) / DAY)}%"
-      x2="{place((one.due.getTime() - now) / DAY)}%"
-      y1="2"
-      y2="20"
-      stroke={one.missed > 0 ? 'var(--now)' : 'currentColor'}
-      stroke-width="2.5"
-    />
+    {@const at = `${place((one.due.getTime() - now) / DAY)}%`}
+    <line class={one.missed > 0 ? 'stroke-now' : 'stroke-current'} x1={at} x2={at} y1="2" y2="20" stroke-width="2.5" />
   {/each}
-  {#each MARKS as [days, words], i (days)}
-    <line x1="{place(days)}%" x2="{place(days)}%" y1="20" y2="26" stroke="var(--edge)" />
-    <text
-      x="{place(days)}%"
-      y="40"
-      font-size="12"
-      fill="var(--faint)"
-      text-anchor={i === 0 ? 'start' : i === MARKS.length - 1 ? 'end' : 'middle'}>{words}</text
-    >
-  {/each}
-</svg>
+</Stick>
 <ul class="grid gap-x-7 text-sm sm:grid-cols-2">
   {#each soon as one (one.card)}
     <li class="border-rule flex gap-3 border-b py-1">
