@@ -107,9 +107,16 @@
       <span class="text-lg font-extrabold max-[419px]:sr-only">Kontrast</span>
     </a>
     <div class="flex items-stretch gap-2">
-      <nav class="places" aria-label="Places">
+      <nav
+        class="border-base-content bg-base-100 fixed inset-x-0 bottom-0 z-40 flex border-t pb-[env(safe-area-inset-bottom)] sm:static sm:border-0 sm:pb-0"
+        aria-label="Places"
+      >
         {#each PLACES as place (place.path)}
-          <a class="place" href="#{place.path}" aria-current={isAt(place.name)}>
+          <a
+            class="place text-faint aria-[current=page]:text-base-content min-h-14 flex-1 flex-col gap-0.5 text-sm font-semibold aria-[current=page]:font-bold max-sm:before:hidden max-sm:after:top-[-1px] max-sm:after:bottom-auto sm:min-h-12 sm:px-5 sm:text-base"
+            href="#{place.path}"
+            aria-current={isAt(place.name)}
+          >
             <place.picture class="sm:hidden" size={20} aria-hidden="true" />
             {place.name}
           </a>
@@ -133,7 +140,7 @@
     bind:this={main}
     tabindex="-1"
     aria-label={screen}
-    class="mx-auto max-w-7xl px-4 pt-2 pb-36 outline-none sm:px-6 sm:pb-10"
+    class="mx-auto max-w-7xl px-4 pt-2 pb-36 outline-none sm:px-6 sm:pb-10 print:max-w-none print:p-0"
   >
     {#await started}
       <p role="status">Opening…</p>

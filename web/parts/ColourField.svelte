@@ -29,7 +29,7 @@
     </span>
     <select
       {id}
-      class="select border-edge h-11 w-36"
+      class="select w-36"
       value={isWord ? value : (value ?? '')}
       onchange={(event) => onset(event.currentTarget.value)}
     >

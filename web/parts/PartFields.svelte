@@ -124,7 +124,7 @@
   {:else if field === 'eye'}
     <label class="flex h-11 items-center gap-2 self-end text-[0.8125rem] font-bold">
       <input
-        class="checkbox border-edge"
+        class="checkbox"
         type="checkbox"
         checked={part.eye}
         onchange={(event) => onset({ eye: event.currentTarget.checked })}
@@ -134,7 +134,7 @@
   {:else if field === 'opacity'}
     <Field label="Opacity"
       >{#snippet children(tied)}<select
-          class="select border-edge h-11 w-36"
+          class="select w-36"
           value={String(part.opacity ?? 1)}
           onchange={(event) => onset({ opacity: Number(event.currentTarget.value) })}
           {...tied}
@@ -148,7 +148,7 @@
   {:else if field === 'weight_oz'}
     <Field label="{fieldLabel(field)}, oz"
       >{#snippet children(tied)}<select
-          class="select border-edge h-11 w-28"
+          class="select w-28"
           value={part.weight_oz}
           onchange={(event) => onset({ weight_oz: Number(event.currentTarget.value) })}
           {...tied}
@@ -160,7 +160,7 @@
   {:else if field === 'number'}
     <Field label="Number"
       >{#snippet children(tied)}<select
-          class="select border-edge h-11 w-20"
+          class="select w-20"
           value={part.number}
           onchange={(event) => onset({ number: Number(event.currentTarget.value) })}
           {...tied}
@@ -171,7 +171,7 @@
   {:else if field === 'length_in'}
     <Field label="{fieldLabel(field)}, in"
       >{#snippet children(tied)}<input
-          class="input border-edge h-11 w-24"
+          class="input w-24"
           type="number"
           min="0.5"
           max={BOUNDS.mostLengthIn}
@@ -184,7 +184,7 @@
   {:else if field === 'metal'}
     <Field label="Finish"
       >{#snippet children(tied)}<select
-          class="select border-edge h-11 w-32"
+          class="select w-32"
           value={part.metal ?? 'paint'}
           onchange={(event) => {
             const word = event.currentTarget.value
@@ -205,7 +205,7 @@
     {#if part.metal}
       <label class="flex h-11 items-center gap-2 self-end text-[0.8125rem] font-bold">
         <input
-          class="checkbox border-edge"
+          class="checkbox"
           type="checkbox"
           checked={part.darkened}
           onchange={(event) => onset({ darkened: event.currentTarget.checked })}
@@ -220,7 +220,7 @@
         {#each LURE_KINDS as lure (lure)}
           <label class="flex h-11 items-center gap-1.5">
             <input
-              class="checkbox border-edge"
+              class="checkbox"
               type="checkbox"
               checked={part.lures?.includes(lure)}
               onchange={(event) =>
@@ -238,7 +238,7 @@
   {:else if field === 'size'}
     <Field label="Size"
       >{#snippet children(tied)}<input
-          class="input border-edge h-11 w-28"
+          class="input w-28"
           value={part.size}
           oninput={(event) => onset({ size: event.currentTarget.value })}
           {...tied}
@@ -248,7 +248,7 @@
     {#if field !== 'arm' || part.lures?.includes('spinnerbait')}
       <Field label={fieldLabel(field)}
         >{#snippet children(tied)}<select
-            class="select border-edge h-11 w-36"
+            class="select w-36"
             value={part[field] ?? WORDS[field][0]}
             onchange={(event) => onset({ [field]: event.currentTarget.value || null } as Partial<InventoryPart>)}
             {...tied}

@@ -202,11 +202,11 @@
   <div class="order-4 flex flex-wrap items-center gap-x-4 gap-y-2 lg:col-span-2">
     {#if stays}<span class="flex flex-wrap items-end gap-2 lg:hidden">{@render moving()}</span>{/if}
     <label class="flex min-h-11 items-center gap-2 text-xs">
-      <input class="checkbox border-edge" type="checkbox" bind:checked={isOutlined} />
+      <input class="checkbox" type="checkbox" bind:checked={isOutlined} />
       Outline what is gone
     </label>
     <label class="flex min-h-11 items-center gap-2 text-xs">
-      <input class="checkbox border-edge" type="checkbox" bind:checked={isCamera} />
+      <input class="checkbox" type="checkbox" bind:checked={isCamera} />
       Camera, no correction
     </label>
     <button class="min-h-11 text-xs underline underline-offset-2" onclick={() => (isChecking = true)}

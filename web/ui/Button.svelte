@@ -32,13 +32,8 @@
     children,
   }: Props = $props()
 
-  const LOOKS = { primary: 'btn-primary', outline: 'btn-outline border-edge', plain: 'btn-ghost' }
-  const all = $derived([
-    'btn min-w-11 px-3 text-sm leading-tight',
-    size === 'large' ? 'h-14' : 'h-11',
-    LOOKS[look],
-    classes,
-  ])
+  const LOOKS = { primary: 'btn-primary', outline: 'btn-outline', plain: 'btn-ghost' }
+  const all = $derived(['btn', size === 'large' && 'h-14', LOOKS[look], classes])
 </script>
 
 {#if href !== undefined}

@@ -9,11 +9,7 @@
   let { words, accept, onchoose, primary = false }: Props = $props()
 </script>
 
-<label
-  class="btn has-focus-visible:outline-3 relative h-11 cursor-pointer px-3 text-sm leading-tight {primary
-    ? 'btn-primary'
-    : 'btn-outline border-edge'}"
->
+<label class="btn has-focus-visible:outline-3 relative cursor-pointer {primary ? 'btn-primary' : 'btn-outline'}">
   {words}
   <input
     class="absolute inset-0 cursor-pointer opacity-0"

@@ -54,4 +54,6 @@
     </button>
   {/each}
 </div>
-{#if open && children}<div {id} class="unfolds">{@render children(open)}</div>{/if}
+{#if open && children}<div {id} class="transition-opacity duration-150 starting:opacity-0">
+    {@render children(open)}
+  </div>{/if}

@@ -34,7 +34,7 @@
     {@render degrees('Longitude', 'Longitude, degrees east; west is negative', '°E', 180, 'longitude')}
     <Field label="Time zone" {fault} class="min-w-48 flex-1">
       {#snippet children(attributes)}<input
-          class="input border-edge h-11 w-full"
+          class="input w-full"
           list={id}
           value={place.time_zone}
           onchange={(event) => onset({ ...place, time_zone: event.currentTarget.value.trim() })}

@@ -26,7 +26,7 @@
 
 <button
   type="button"
-  class="btn btn-outline border-edge h-11 w-11 touch-manipulation px-0 text-lg select-none"
+  class="btn btn-outline w-11 px-0 text-lg"
   aria-label={label}
   {disabled}
   onpointerdown={() => {

@@ -14,7 +14,7 @@
 </script>
 
 <input
-  class={['input border-edge h-11', classes]}
+  class={['input', classes]}
   autocomplete="off"
   value={timeWords(value)}
   onchange={({ currentTarget }) => {

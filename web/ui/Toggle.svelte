@@ -9,12 +9,7 @@
 </script>
 
 <label class="flex min-h-11 cursor-pointer items-center gap-3">
-  <input
-    class="toggle border-edge"
-    type="checkbox"
-    checked={value}
-    onchange={(event) => onset(event.currentTarget.checked)}
-  />
+  <input class="toggle" type="checkbox" checked={value} onchange={(event) => onset(event.currentTarget.checked)} />
   <span>
     <span class="text-[0.8125rem] font-bold">{label}</span>
     {#if note}<span class="text-faint block text-xs">{note}</span>{/if}

@@ -22,7 +22,7 @@
     <label class="flex min-h-11 items-center gap-2">
       <input
         type="radio"
-        class="radio border-edge"
+        class="radio"
         name={key}
         aria-label="{name}: {words}"
         checked={theirs.includes(key) === isTheirs}

@@ -32,10 +32,10 @@
   }}
 >
   <span class="font-bold">{count} selected</span>
-  <select class="select border-edge h-11 w-36" aria-label="Field" bind:value={field}>
+  <select class="select w-36" aria-label="Field" bind:value={field}>
     {#each Object.entries(WORDS) as [key, words] (key)}<option value={key}>{words}</option>{/each}
   </select>
-  <input class="input border-edge h-11 w-36" aria-label="Value" inputmode={isNumber ? 'decimal' : 'text'} bind:value />
+  <input class="input w-36" aria-label="Value" inputmode={isNumber ? 'decimal' : 'text'} bind:value />
   <Button look="primary" type="submit">Set for all</Button>
   <Button onclick={onremove}>Delete</Button>
   <Button class="ml-auto" onclick={onclear}>Clear selection</Button>

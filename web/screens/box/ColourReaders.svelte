@@ -184,12 +184,7 @@
       <legend class="font-bold">Colors found</legend>
       {#each patch.colours as one (one.hex)}
         <label class="flex min-h-11 items-center gap-2">
-          <input
-            class="checkbox border-edge"
-            type="checkbox"
-            checked={!dropped.includes(one.hex)}
-            onchange={() => toggle(one)}
-          />
+          <input class="checkbox" type="checkbox" checked={!dropped.includes(one.hex)} onchange={() => toggle(one)} />
           <span class="bg-proof inline-block p-1"
             ><span class="block h-6 w-10" style:background-color={one.hex}></span></span
           >
@@ -205,7 +200,7 @@
     <div class="flex flex-wrap items-end gap-3 text-sm">
       <label class="flex h-11 items-center gap-1.5">
         <input
-          class="checkbox border-edge"
+          class="checkbox"
           type="checkbox"
           checked={known !== null}
           onchange={(event) => {
@@ -230,7 +225,7 @@
       <legend class="sr-only">Next tap</legend>
       {#each steps as [what, words] (what)}
         <label class="flex h-11 items-center gap-1.5">
-          <input class="radio border-edge" type="radio" name="tap" checked={on === what} onchange={() => (on = what)} />
+          <input class="radio" type="radio" name="tap" checked={on === what} onchange={() => (on = what)} />
           {words}{taps[what].length > 0 ? `, ${taps[what].length} so far` : ''}
         </label>
       {/each}

@@ -71,7 +71,7 @@
               <label class="font-bold" for="{id}-{i}">{i === 0 ? asks : 'with'}</label>
               <select
                 id="{id}-{i}"
-                class="select border-edge h-11 w-36"
+                class="select w-36"
                 value={colour}
                 onchange={(event) => pick(i, event.currentTarget.value)}
               >

@@ -84,7 +84,7 @@
     note="As you would write it; a heading such as “Skirts:” holds for the lines below it"
   >
     {#snippet children(tied)}<textarea
-        class="textarea border-edge h-28 w-full text-sm"
+        class="textarea h-28 w-full text-sm"
         placeholder={EXAMPLE}
         value={typed}
         oninput={(event) => (text.value = event.currentTarget.value)}

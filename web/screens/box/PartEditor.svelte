@@ -62,7 +62,7 @@
   <div class="flex flex-wrap items-end gap-3">
     <Field label="Type"
       >{#snippet children(tied)}<select
-          class="select border-edge h-11 w-32"
+          class="select w-32"
           value={part.kind}
           onchange={(event) => toKind(event.currentTarget.value as Kind)}
           {...tied}
@@ -74,7 +74,7 @@
       <span class="font-bold">Name</span>
       <!-- svelte-ignore a11y_autofocus -->
       <input
-        class="input border-edge h-11 w-full"
+        class="input w-full"
         value={part.name}
         autofocus
         aria-invalid={faults.name ? 'true' : undefined}
@@ -85,7 +85,7 @@
     <PartFields {part} {extra} {onset} which="short" />
     <Field label="Count"
       >{#snippet children(tied)}<input
-          class="input border-edge h-11 w-20"
+          class="input w-20"
           type="number"
           min="0"
           value={part.count}
@@ -107,7 +107,7 @@
     <div class="flex flex-wrap items-end gap-3">
       <Field label="Low stock at"
         >{#snippet children(tied)}<input
-            class="input border-edge h-11 w-20"
+            class="input w-20"
             type="number"
             min="0"
             value={part.low_at ?? ''}
@@ -117,7 +117,7 @@
       >
       <Field label="Cost of one"
         >{#snippet children(tied)}<input
-            class="input border-edge h-11 w-24"
+            class="input w-24"
             type="number"
             min="0"
             step="0.01"
@@ -128,7 +128,7 @@
       >
       <Field label="Box"
         >{#snippet children(tied)}<input
-            class="input border-edge h-11 w-32"
+            class="input w-32"
             value={part.box ?? ''}
             oninput={(event) => onset({ box: event.currentTarget.value })}
             {...tied}
@@ -136,7 +136,7 @@
       >
       <Field label="Note" class="min-w-40 flex-1"
         >{#snippet children(tied)}<input
-            class="input border-edge h-11 w-full"
+            class="input w-full"
             value={part.note ?? ''}
             oninput={(event) => onset({ note: event.currentTarget.value })}
             {...tied}

@@ -27,7 +27,7 @@
 >
   <label class="flex h-11 w-11 shrink-0 items-center justify-center">
     <input
-      class="checkbox border-edge"
+      class="checkbox"
       type="checkbox"
       aria-label="Select {part.name}"
       checked={isChosen}

@@ -161,7 +161,7 @@
     <div class="flex flex-wrap items-end gap-3">
       <Field label="Search" class="min-w-48 flex-1"
         >{#snippet children(tied)}<input
-            class="input border-edge h-11 w-full"
+            class="input w-full"
             type="search"
             placeholder="black craw, #4 gold, grubs …"
             bind:value={sought}
@@ -169,19 +169,19 @@
           />{/snippet}</Field
       >
       <Field label="Type"
-        >{#snippet children(tied)}<select class="select border-edge h-11 w-40" bind:value={kind} {...tied}>
+        >{#snippet children(tied)}<select class="select w-40" bind:value={kind} {...tied}>
             <option value="">All types</option>
             {#each KINDS as one (one)}<option value={one}>{PLURALS[one]}</option>{/each}
           </select>{/snippet}</Field
       >
       <Field label="Box"
-        >{#snippet children(tied)}<select class="select border-edge h-11 w-36" bind:value={box} {...tied}>
+        >{#snippet children(tied)}<select class="select w-36" bind:value={box} {...tied}>
             <option value="">All boxes</option>
             {#each boxes as one (one)}<option value={one}>{one}</option>{/each}
           </select>{/snippet}</Field
       >
       <label class="flex h-11 items-center gap-2 text-[0.8125rem] font-bold">
-        <input class="checkbox border-edge" type="checkbox" bind:checked={lowOnly} /> Low only
+        <input class="checkbox" type="checkbox" bind:checked={lowOnly} /> Low only
       </label>
     </div>
   {/if}

@@ -67,7 +67,7 @@
           <li>
             <label class="flex min-h-11 cursor-pointer items-center gap-2 text-sm">
               <input
-                class="checkbox border-edge"
+                class="checkbox"
                 type="checkbox"
                 checked={chosen === null || chosen.includes(one.id ?? '')}
                 onchange={() => (chosen = toggled(chosen ?? offered.flatMap((each) => each.id ?? []), one.id ?? ''))}

@@ -139,7 +139,7 @@
     {#if rows === 'sky'}
       <label class="flex flex-col gap-1 text-sm font-semibold"
         >Forage
-        <select class="select border-edge h-11 w-full font-normal" bind:value={forage}>
+        <select class="select w-full font-normal" bind:value={forage}>
           {#each FORAGES as one (one)}<option value={one}>{capital(show(one))}</option>{/each}
         </select>
       </label>

@@ -127,7 +127,7 @@
       <Field label="Water" class="max-w-80">
         {#snippet children(tied)}
           <select
-            class="select border-edge h-11 w-full"
+            class="select w-full"
             value={water}
             onchange={(event) => (water = event.currentTarget.value)}
             {...tied}

@@ -45,7 +45,7 @@
     <label class="text-[0.8125rem] font-bold"
       >Put in a saved build
       <select
-        class="select border-edge h-11 w-full"
+        class="select w-full"
         value=""
         onchange={(event) => put('lures', spare.find((one) => one.id === event.currentTarget.value)?.build)}
       >
@@ -59,7 +59,7 @@
       <label class="text-[0.8125rem] font-bold"
         >{list === 'trailers' ? 'Put in a trailer' : 'Put in a blade'}
         <select
-          class="select border-edge h-11 w-full"
+          class="select w-full"
           value=""
           onchange={(event) =>
             put(

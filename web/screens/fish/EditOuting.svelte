@@ -164,7 +164,7 @@
       <Field label="Water" class="w-60">
         {#snippet children(tied)}
           <select
-            class="select border-edge h-11 w-full"
+            class="select w-full"
             value={edited.water_id ?? ''}
             onchange={(event) => set({ water_id: event.currentTarget.value || null })}
             {...tied}
@@ -177,7 +177,7 @@
       <Field label="Note" class="min-w-60 flex-1">
         {#snippet children(tied)}
           <textarea
-            class="textarea border-edge h-11 min-h-11 w-full"
+            class="textarea h-11 min-h-11 w-full"
             rows="1"
             value={edited.note ?? ''}
             oninput={(event) => set({ note: event.currentTarget.value })}

@@ -34,7 +34,7 @@
     {#each shares as share, i (i)}
       <li class="border-rule flex items-center gap-2 border-t py-1 text-sm">
         <select
-          class="select border-edge h-11 min-w-0 flex-1 sm:max-w-60"
+          class="select min-w-0 flex-1 sm:max-w-60"
           aria-label="{capital(one)} {i + 1}"
           value={share.word}
           onchange={(event) => change(i, { word: event.currentTarget.value as T })}
@@ -42,7 +42,7 @@
           {#each options as option (option)}<option value={option}>{called(option)}</option>{/each}
         </select>
         <input
-          class="input border-edge h-11 w-18 px-2 text-right"
+          class="input w-18 px-2 text-right"
           inputmode="decimal"
           aria-label="{capital(one)} {i + 1}, parts"
           value={round(100 * share.share, 1)}

@@ -43,7 +43,7 @@
           onset={(to) => change(i, { to })}
         />
         <select
-          class="select border-edge h-11 w-36 flex-1"
+          class="select w-36 flex-1"
           aria-label="Sky {i + 1}"
           value={row.sky}
           onchange={(event) => change(i, { sky: event.currentTarget.value as Sky })}
@@ -52,7 +52,7 @@
         </select>
         <span class="flex items-center gap-1">
           <input
-            class="input border-edge h-11 w-18 px-2 text-right"
+            class="input w-18 px-2 text-right"
             inputmode="decimal"
             aria-label="Sky {i + 1}, chance, %"
             value={round(100 * row.chance, 1)}

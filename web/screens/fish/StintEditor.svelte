@@ -57,7 +57,7 @@
     <label class="flex min-w-60 flex-1 flex-col gap-1 text-[0.8125rem]"
       ><span class="font-bold">Lure{stint.angler === 'partner' ? ' of the partner' : ''}</span>
       <select
-        class="select border-edge h-11 w-full"
+        class="select w-full"
         value={key(stint.build)}
         onchange={(change) => {
           const build = builds.find((one) => key(one) === change.currentTarget.value)
@@ -91,7 +91,7 @@
         <label class="flex items-center gap-2 text-[0.8125rem] font-bold"
           >{select.label}
           <select
-            class="select border-edge h-11 w-36"
+            class="select w-36"
             value={reading[select.field] ?? ''}
             onchange={(change) => read({ [select.field]: change.currentTarget.value || null } as ObservedReading)}
           >
@@ -117,7 +117,7 @@
         <label class="flex min-w-60 flex-1 items-center gap-2 text-[0.8125rem] font-bold"
           >Why
           <input
-            class="input border-edge h-11 w-full font-normal"
+            class="input w-full font-normal"
             maxlength={MOST_WHY}
             placeholder="none in the box, trust mine, wanted to try it"
             value={stint.why_not ?? ''}
@@ -138,7 +138,7 @@
       <li class="flex flex-wrap items-end gap-x-3 gap-y-1">
         <TimeBox bare label="When" value={one.at} onset={(at) => at && event(i, { at })} />
         <select
-          class="select border-edge h-11 w-36"
+          class="select w-36"
           aria-label="What happened"
           value={one.kind}
           onchange={(change) => event(i, { kind: change.currentTarget.value as EventKind })}
@@ -164,7 +164,7 @@
           />
         {/if}
         <input
-          class="input border-edge h-11 min-w-32 flex-1"
+          class="input min-w-32 flex-1"
           aria-label="Note"
           placeholder={one.angler === 'partner' ? 'the partner’s' : 'note'}
           value={one.note ?? ''}

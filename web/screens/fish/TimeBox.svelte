@@ -20,7 +20,7 @@
 
 {#snippet box(more: object)}
   <input
-    class="input border-edge h-11 w-52"
+    class="input w-52"
     type="datetime-local"
     value={value === null ? '' : local(value)}
     onchange={(event) => onset(event.currentTarget.value ? stamp(new Date(event.currentTarget.value)) : null)}

@@ -21,7 +21,7 @@
   <div class="flex flex-wrap items-end gap-2">
     <label class="flex items-center gap-2 text-[0.8125rem] font-bold"
       >Paper
-      <select class="select border-edge h-11 w-48" bind:value={paper}>
+      <select class="select w-48" bind:value={paper}>
         {#each Object.entries(PAPERS) as [key, name] (key)}<option value={key}>{name}</option>{/each}
       </select></label
     >

@@ -125,7 +125,7 @@
   <div class="grid gap-4 sm:grid-cols-2">
     <Field label="Name" fault={fault('name')}>
       {#snippet children(attributes)}<input
-          class="input border-edge h-11 w-full"
+          class="input w-full"
           value={trip.name}
           oninput={(event) => onchange({ ...trip, name: event.currentTarget.value })}
           {...attributes}
@@ -133,7 +133,7 @@
     </Field>
     <Field label="Water" note="Fills in the place, tint and forage">
       {#snippet children(attributes)}<select
-          class="select border-edge h-11 w-full"
+          class="select w-full"
           value={trip.water_id ?? ''}
           onchange={(event) =>
             change(atWater(trip, waters.find((water) => water.id === event.currentTarget.value) ?? null))}
@@ -147,7 +147,7 @@
   <div class="grid grid-cols-2 gap-4 sm:grid-cols-3">
     <Field label="Date" fault={fault('trip.date')} class="col-span-2 sm:col-span-1">
       {#snippet children(attributes)}<input
-          class="input border-edge h-11 w-full min-w-0 px-2"
+          class="input w-full min-w-0 px-2"
           type="date"
           value={day.date}
           oninput={(event) => set({ date: event.currentTarget.value })}

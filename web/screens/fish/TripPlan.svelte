@@ -57,7 +57,7 @@
         <label class="flex items-center gap-2 text-sm font-bold"
           >Lure
           <select
-            class="select border-edge h-11 w-40"
+            class="select w-40"
             value={lure}
             onchange={(event) => (chosen = event.currentTarget.value as LureKind)}
           >

@@ -74,7 +74,7 @@
 )}
   <Field {label}>
     {#snippet children(tied)}
-      <select class="select border-edge h-11 w-full" {value} onchange={onpick} {...tied}>
+      <select class="select w-full" {value} onchange={onpick} {...tied}>
         {#each options as [key, words] (key)}<option value={key}>{words}</option>{/each}
       </select>
     {/snippet}

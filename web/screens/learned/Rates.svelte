@@ -31,11 +31,7 @@
 <div class="flex flex-wrap items-end gap-x-6 gap-y-2 pb-2">
   <label class="flex flex-col gap-1 text-[0.8125rem]"
     ><span class="font-bold">By</span>
-    <select
-      class="select border-edge h-11 w-48"
-      value={factor}
-      onchange={(event) => (factor = event.currentTarget.value as Factor)}
-    >
+    <select class="select w-48" value={factor} onchange={(event) => (factor = event.currentTarget.value as Factor)}>
       {#each noted as one (one)}<option value={one}>{capital(FACTOR_LABELS[one] ?? one)}</option>{/each}
     </select></label
   >

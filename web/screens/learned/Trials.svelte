@@ -89,7 +89,7 @@
     <div class="flex flex-col gap-3">
       <Field label="Lure A">
         {#snippet children(tied)}
-          <select class="select border-edge h-11 w-full" bind:value={a} {...tied}>
+          <select class="select w-full" bind:value={a} {...tied}>
             <option value="">Choose a saved build</option>
             {#each builds.data ?? [] as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
           </select>
@@ -97,7 +97,7 @@
       </Field>
       <Field label="Lure B" note="Best where they differ in one thing only.">
         {#snippet children(tied)}
-          <select class="select border-edge h-11 w-full" bind:value={b} {...tied}>
+          <select class="select w-full" bind:value={b} {...tied}>
             <option value="">Choose a saved build</option>
             {#each builds.data ?? [] as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
           </select>

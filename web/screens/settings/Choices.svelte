@@ -38,7 +38,7 @@
     <Field label="Currency" class="max-w-80">
       {#snippet children(tied)}
         <select
-          class="select border-edge h-11 w-full"
+          class="select w-full"
           value={choices.currency ?? 'USD'}
           onchange={(event) => change({ currency: event.currentTarget.value as Settings['currency'] })}
           {...tied}

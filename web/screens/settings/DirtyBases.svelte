@@ -28,7 +28,7 @@
       <Field label={capital(show(kind))}>
         {#snippet children(tied)}
           <select
-            class="select border-edge h-11 w-full"
+            class="select w-full"
             value={of(kind)}
             onchange={(event) => pick(kind, event.currentTarget.value)}
             {...tied}

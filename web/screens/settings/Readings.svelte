@@ -63,7 +63,7 @@
           <li class="border-rule flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t py-2">
             <label class="flex min-h-11 min-w-52 flex-1 cursor-pointer items-center gap-3">
               <input
-                class="checkbox border-edge"
+                class="checkbox"
                 type="checkbox"
                 checked={marked.includes(kept.id ?? '')}
                 onchange={() => mark(kept.id ?? '')}

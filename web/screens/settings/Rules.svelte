@@ -90,7 +90,7 @@
   <div class="flex flex-wrap items-end gap-3">
     <Field label="Search" class="min-w-56 flex-1"
       >{#snippet children(tied)}<input
-          class="input border-edge h-11 w-full"
+          class="input w-full"
           type="search"
           placeholder="gold, cold water, B3 …"
           bind:value={sought}
@@ -98,13 +98,13 @@
         />{/snippet}</Field
     >
     <Field label="Lure"
-      >{#snippet children(tied)}<select class="select border-edge h-11 w-40" bind:value={lure} {...tied}>
+      >{#snippet children(tied)}<select class="select w-40" bind:value={lure} {...tied}>
           <option value="">All lures</option>
           {#each LURE_KINDS as kind (kind)}<option value={kind}>{capital(show(kind))}</option>{/each}
         </select>{/snippet}</Field
     >
     <Field label="Approach"
-      >{#snippet children(tied)}<select class="select border-edge h-11 w-64" bind:value={school} {...tied}>
+      >{#snippet children(tied)}<select class="select w-64" bind:value={school} {...tied}>
           <option value={null}>All approaches</option>
           {#each CHOICES as { label, schools } (label)}
             <optgroup {label}>

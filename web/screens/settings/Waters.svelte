@@ -84,7 +84,7 @@
       <label class="flex flex-col gap-1">
         <span class="text-[0.8125rem] font-bold">Name</span>
         <input
-          class="input border-edge h-11 w-full"
+          class="input w-full"
           value={current.name}
           oninput={(event) => set({ name: event.currentTarget.value })}
           aria-invalid={faults.name ? 'true' : undefined}
@@ -122,7 +122,7 @@
       <label class="flex flex-col gap-1">
         <span class="text-[0.8125rem] font-bold">Note</span>
         <textarea
-          class="textarea border-edge w-full"
+          class="textarea w-full"
           rows="2"
           value={current.note}
           oninput={(event) => set({ note: event.currentTarget.value })}

@@ -68,7 +68,7 @@
       <li class="border-rule flex items-center gap-3 border-t py-1.5 text-sm">
         <label class="flex flex-1 items-center gap-3">
           <input
-            class="input border-edge h-11 w-20"
+            class="input w-20"
             type="number"
             min="0"
             max="500"

@@ -192,7 +192,7 @@
         >{/if}
       {#if hangable.length > 0}
         <select
-          class="select border-edge h-11 w-44"
+          class="select w-44"
           aria-label="Beside another build"
           value={beside?.id ?? ''}
           onchange={(event) => {
@@ -292,7 +292,7 @@
               />{/await}
             {#if !edited.id}<Field label="Cost of one"
                 >{#snippet children(tied)}<input
-                    class="input border-edge h-11 w-24"
+                    class="input w-24"
                     type="number"
                     min="0"
                     step="0.01"

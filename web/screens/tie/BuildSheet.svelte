@@ -95,7 +95,9 @@
         {#each data.misfits as misfit (misfit.text)}
           <CautionLine loud text="{misfit.text} Use instead: {misfit.instead}." />
         {/each}
-        <div class="sheet-top grid gap-4 md:grid-cols-[minmax(0,5fr)_minmax(0,4fr)]">
+        <div
+          class="grid gap-4 md:grid-cols-[minmax(0,5fr)_minmax(0,4fr)] print:grid-cols-[2fr_3fr] print:[&_svg]:max-h-[38mm]"
+        >
           <div class="bg-proof flex items-center justify-center p-3 text-[#1a1a1a]" bind:this={drawing}>
             <Lure
               build={data.build}
@@ -164,10 +166,15 @@
           </section>
         {/if}
         <ReelAndPrice />
-        <ol class="sheet-steps grid gap-x-6 lg:grid-cols-2">
+        <ol class="grid gap-x-6 lg:grid-cols-2 print:grid-cols-2 print:[&_li]:gap-2 print:[&_li]:py-0.5">
           {#each data.steps as step, i (step.task)}
             <li class="border-rule flex break-inside-avoid flex-wrap gap-3 border-t py-2 min-[360px]:flex-nowrap">
-              <StepDrawing small sheet={data} step={i} class="sheet-drawing h-18 w-28 shrink-0 sm:h-20 sm:w-32" />
+              <StepDrawing
+                small
+                sheet={data}
+                step={i}
+                class="h-18 w-28 shrink-0 sm:h-20 sm:w-32 print:h-[14mm] print:w-[24mm]"
+              />
               <div class="min-w-44 flex-1 text-sm leading-snug">
                 <p class="font-bold">{i + 1}. {step.title}</p>
                 <p>{stepText(step, data, metric)}</p>

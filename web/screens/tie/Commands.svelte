@@ -18,7 +18,7 @@
 
 <Dialog title="Commands" {onclose}>
   <Palette.Root label="Find a command">
-    <Palette.Input class="input border-edge h-11 w-full" placeholder="best, swap, skirt, undo …" autofocus />
+    <Palette.Input class="input w-full" placeholder="best, swap, skirt, undo …" autofocus />
     <Palette.List class="max-h-[50vh] overflow-y-auto pt-2">
       <Palette.Viewport>
         <Palette.Empty class="p-2 text-sm">No command has that name.</Palette.Empty>

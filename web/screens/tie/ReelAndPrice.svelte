@@ -28,7 +28,7 @@
   {#each fields as { field, label, step, unit } (field)}
     <Field {label}
       >{#snippet children(tied)}<input
-          class="input border-edge h-11 w-32"
+          class="input w-32"
           type="number"
           min="0"
           {step}

@@ -69,7 +69,7 @@
 >
   <Field label="Save build as" class="min-w-40 flex-1">
     {#snippet children(tied)}<input
-        class="input border-edge h-11 w-full"
+        class="input w-full"
         placeholder="Rock jig for the pond"
         value={naming.name}
         oninput={(event) => set({ name: event.currentTarget.value })}
@@ -78,7 +78,7 @@
   </Field>
   <Field label="Note" class="min-w-40 flex-1">
     {#snippet children(tied)}<input
-        class="input border-edge h-11 w-full"
+        class="input w-full"
         value={naming.note}
         oninput={(event) => set({ note: event.currentTarget.value })}
         {...tied}
@@ -106,7 +106,7 @@
           {/snippet}
           <label class="flex min-h-11 cursor-pointer items-center gap-3">
             <input
-              class="checkbox border-edge"
+              class="checkbox"
               type="checkbox"
               aria-label="Compare {saved.name}"
               checked={compared.includes(saved.id ?? '')}

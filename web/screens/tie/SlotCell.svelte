@@ -79,7 +79,7 @@
   </button>
   <div class="min-w-0 lg:px-2">
     <select
-      class="select border-edge h-11 w-full min-w-0 truncate border-0 !px-0 text-sm font-semibold"
+      class="select w-full min-w-0 truncate border-0 !px-0 text-sm font-semibold"
       aria-label={SLOT_WORDS[slot]}
       value={part?.id ?? (part ? 'free' : '')}
       onfocus={() => (bench.slot = slot)}

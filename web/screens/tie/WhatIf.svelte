@@ -52,7 +52,7 @@
     <label class="flex min-w-28 flex-1 flex-col gap-1 text-[0.8125rem]">
       <span class="font-bold">{select.label}</span>
       <select
-        class="select border-edge h-11 w-full"
+        class="select w-full"
         value={r[select.field]}
         onchange={(event) => change({ [select.field]: event.currentTarget.value } as Partial<Reading>)}
       >

@@ -39,7 +39,7 @@
   const cautions = $derived(advice.cautions.filter((caution) => caution.place !== 'reading'))
 </script>
 
-<div class="unfolds flex flex-col gap-5 pt-5">
+<div class="flex transition-opacity duration-150 starting:opacity-0 flex-col gap-5 pt-5">
   {#if looked.error}<Trouble error={looked.error} onretry={() => looked.retry()} />{/if}
   {#if fold === 'fish'}
     <Panel title="How to fish it" gist={gist.fish}><FishIt {advice} /></Panel>

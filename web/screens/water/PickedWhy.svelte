@@ -27,7 +27,7 @@
   )
 </script>
 
-<div class="unfolds pb-3 pl-7 sm:pl-24">
+<div class="pb-3 transition-opacity duration-150 starting:opacity-0 pl-7 sm:pl-24">
   {#if part.detail}<p class="text-sm font-semibold">{part.detail}</p>{/if}
   {#if first}<p class="py-1 text-sm">{first.because} <Facts ids={first.facts} rule={first.rule} /></p>{/if}
   {#if even.length > 0}

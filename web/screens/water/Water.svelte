@@ -47,7 +47,7 @@
       <header class="flex items-center justify-between gap-3">
         <h1 id="water" class="sr-only">What is the water like?</h1>
         <select
-          class="select border-edge h-11 min-w-0 flex-1 border-0 border-b bg-transparent !px-0 text-lg font-bold sm:text-xl"
+          class="select min-w-0 flex-1 border-0 border-b bg-transparent !px-0 text-lg font-bold sm:text-xl"
           aria-label="Water"
           value={currentReading.waterId ?? ''}
           onchange={(event) => goTo(event.currentTarget.value)}

@@ -18,16 +18,7 @@
     class?: ClassValue
     children?: Snippet
   }
-  let {
-    place,
-    marks = [],
-    ticks,
-    bands = [],
-    band,
-    isSparse = false,
-    class: classes = '',
-    children,
-  }: Props = $props()
+  let { place, marks = [], ticks, bands = [], band, isSparse = false, class: classes = '', children }: Props = $props()
   const [from, to] = $derived(ticks)
   const x = (value: number) => Math.max(0, Math.min(100, place(value)))
   /** A word at an end of the stick stays over it. */
