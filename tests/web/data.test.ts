@@ -136,9 +136,9 @@ describe('an advice that came along with another answer', () => {
   test('takes the place of one from a pack, and of no other', async () => {
     const { adviceFor, knowAdvice } = await import('../../web/data/advice')
     const { wrote } = await import('../../web/data/cache')
-    const advice = (name: string, more: object = {}) => ({ name, ...more }) as unknown as Advice
+    const advice = (name: string) => ({ name }) as unknown as Advice
     const known = () => adviceFor.known(READING)?.value
-    adviceFor.know(READING, advice('packed', { packed: {} }))
+    adviceFor.know(READING, advice('packed'), { visibility_in: 20 } as never)
     expect(knowAdvice(READING, advice('by the rules'))).toEqual({ name: 'by the rules' })
     expect(knowAdvice(READING, advice('again'))).toEqual({ name: 'by the rules' })
     await wrote(['votes'])

@@ -70,7 +70,7 @@ function packOf(): TripPack {
 }
 
 const head = (pack: TripPack, change: Partial<Reading>) =>
-  (adviceIn(pack, { ...READING, ...change }).advice as unknown as { head: string }).head
+  (adviceIn(pack, { ...READING, ...change }).value as unknown as { head: string }).head
 
 describe('a packed advice', () => {
   it.each([
@@ -87,14 +87,14 @@ describe('a packed advice', () => {
   })
 
   it('puts lists together of their entries', () => {
-    expect(adviceIn(packOf(), READING).advice.lure_ranking).toEqual([
+    expect(adviceIn(packOf(), READING).value.lure_ranking).toEqual([
       { lure: 'spinnerbait', worth: 90 },
       { lure: 'jig', worth: 80 },
     ])
   })
 
   it('that was made before there were sets has the usual rod, and no set', () => {
-    expect(adviceIn(packOf(), READING).advice).toMatchObject({ set: null, tackle: { rod_power: 'medium_heavy' } })
+    expect(adviceIn(packOf(), READING).value).toMatchObject({ set: null, tackle: { rod_power: 'medium_heavy' } })
   })
 
   it('says where the grid is too coarse to tell', () => {

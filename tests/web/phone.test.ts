@@ -97,7 +97,10 @@ describe('packing', () => {
     expect(packs.of('a')?.trip.id).toBe('a')
     await packs.keep(pack('b', 60))
     const asked = { lure: 'jig', visibility_in: 62, sky: 'sun', wind: 'calm', bite: 'normal', cover: 'wood' } as Reading
-    expect(await packs.advice(asked)).toMatchObject({ head: 'b', packed: { visibility_in: 60, outside: [] } })
+    expect(await packs.advice(asked)).toMatchObject({
+      value: { head: 'b' },
+      near: { visibility_in: 60, outside: [] },
+    })
     expect(packs.ranked('b', asked)).toEqual([{ lure: 0, trailer: null, score: 50 }])
     await packs.remove('a')
     expect(packs.of('a')).toBeUndefined()

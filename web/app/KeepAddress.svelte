@@ -2,10 +2,8 @@
   import { untrack } from 'svelte'
   import type { Reading } from '../words/documents'
   import { isSame } from '../data/merge'
-  import { bench } from '../data/bench.svelte'
   import { currentReading } from '../data/currentReading.svelte'
   import { notices } from '../data/notices.svelte'
-  import type { LureKind } from '../words/vocabulary'
   import { address, fromParams } from '../data/address.svelte'
   import type { ScreenName } from '../words/help'
 
@@ -13,7 +11,6 @@
   let { screen }: { screen: ScreenName } = $props()
   const KEPT_AFTER_MS = 300
   const SHOWS_READING: readonly ScreenName[] = ['Water', 'Tie']
-  const SHOWS_BUILD: readonly ScreenName[] = ['Tie']
 
   $effect(() => {
     const { followed } = address
@@ -31,8 +28,7 @@
 
   $effect(() => {
     const reading = bare(currentReading.reading)
-    const lure = currentReading.reading.lure
-    const build = SHOWS_BUILD.includes(screen) && lure !== 'any' ? bench.build(lure as LureKind) : null
+    const { build } = address
     if (!SHOWS_READING.includes(screen)) return
     const timer = setTimeout(() => address.keep(reading, build), KEPT_AFTER_MS)
     return () => clearTimeout(timer)

@@ -69,6 +69,8 @@ export function buildFrom(params: URLSearchParams, parts: readonly InventoryPart
 class Address {
   /** The open panels of the screen, by name. */
   panels = $state.raw<readonly string[]>([])
+  /** The build that is shown, for a link that can be shared. */
+  build = $state.raw<Composition | null>(null)
   /** A link that was followed into this page, not written by it; taken once. */
   followed = $state.raw<URLSearchParams | null>(null)
 

@@ -1,11 +1,11 @@
 import type { Advice, AdviceView, From, Reading } from '../words/documents'
 import { answer, api, orElse } from './client'
-import type { GivenAdvice } from './pack/pack'
+import type { Packed } from './pack/packed'
 import { worked } from './read.svelte'
 
 /** What to tie for a reading; where only a known one is wanted nothing is asked. */
-export const adviceFor = worked<Reading, GivenAdvice>('advice', ['votes'], (body, signal) =>
-  orElse<GivenAdvice>(
+export const adviceFor = worked<Reading, Advice>('advice', ['votes'], (body, signal) =>
+  orElse<Advice | Packed<Advice>>(
     () => answer<Advice>(api.POST('/api/advice', { body, signal })),
     // What was packed for the water is the answer then. Loaded only where it is needed.
     async (error) => {
@@ -21,7 +21,7 @@ export const adviceFor = worked<Reading, GivenAdvice>('advice', ['votes'], (body
 export function knowAdvice(reading: Reading, advice: Advice): Advice {
   const known = adviceFor.known(reading)
   // One that something written since has made old gives way.
-  if (known && !known.value.packed && !known.isOld) return known.value
+  if (known && known.source === 'server' && !known.isOld) return known.value
   adviceFor.know(reading, advice)
   return advice
 }

@@ -1,11 +1,16 @@
 import { createQuery, keepPreviousData, skipToken, type QueryKey } from '@tanstack/svelte-query'
 import { isSame } from './merge'
+import { Packed, type Near } from './pack/packed'
 import { settled } from './settled.svelte'
+
+/** Where an answer is from: worked out by the server, or packed beforehand, and then how near to what was asked. */
+export type Source = 'server' | Near
 
 /** An answer with the input it belongs to. */
 export interface Answered<I, T> {
   readonly input: I
   readonly value: T
+  readonly source: Source
 }
 
 /** Something computed from an input: what is shown, whether that belongs to the present input, and what went wrong. */
@@ -24,7 +29,7 @@ export interface Asked<I, T> {
   /** Null where there is nothing to ask. */
   input: () => I | null
   key: (input: I) => QueryKey
-  ask: (input: I, signal: AbortSignal) => Promise<T>
+  ask: (input: I, signal: AbortSignal) => Promise<T | Packed<T>>
   /** A costly one waits until the input has stopped changing. */
   isCostly?: boolean
   /** A screen that needs a costly one is shown only when it has come. */
@@ -37,10 +42,12 @@ export interface Asked<I, T> {
 export function queryOf<I, T>(asked: Pick<Asked<I, T>, 'key' | 'ask'>, input: I) {
   return {
     queryKey: asked.key(input),
-    queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Answered<I, T>> => ({
-      input,
-      value: await asked.ask(input, signal),
-    }),
+    queryFn: async ({ signal }: { signal: AbortSignal }): Promise<Answered<I, T>> => {
+      const given = await asked.ask(input, signal)
+      return given instanceof Packed
+        ? { input, value: given.value, source: given.near }
+        : { input, value: given, source: 'server' }
+    },
     // What depends on what is stored is told by the write that changes it, so nothing is ever asked again just because time passed.
     staleTime: Infinity,
   }

@@ -1,15 +1,21 @@
-import { KEPT_AT } from './keptAt'
+import { SvelteMap } from 'svelte/reactivity'
+import { KEPT_AT, SLOW } from './keptAt'
 
 /** Whether the server answers, and how old what is shown is where it does not. */
 class Reach {
   isAway = $state(false)
   /** The server answers, but wants the pass phrase. */
   isSignedOut = $state(false)
-  /** When the oldest answer that is shown was given; null where all are fresh. */
-  keptAt = $state<string | null>(null)
   /** When the server made the page that is open. */
   pageAt = $state<string | null>(null)
+  /** What was last answered with something kept, by its address, and when the server had given it. */
+  #kept = new SvelteMap<string, string>()
   #back: (() => void)[] = []
+
+  /** When the oldest answer that is shown was given; null where all are fresh. */
+  keptAt = $derived([...this.#kept.values()].sort()[0] ?? null)
+  /** The server answers, but not all of it in time. */
+  isSlow = $derived(!this.isAway && this.keptAt !== null)
 
   /** What to do when the server is reached again. */
   whenBack(listener: () => void): void {
@@ -19,14 +25,16 @@ class Reach {
   answered(response: Response): void {
     const kept = response.headers.get(KEPT_AT)
     if (kept !== null) {
-      this.away()
-      if (this.keptAt === null || kept < this.keptAt) this.keptAt = kept
+      this.#kept.set(response.url, kept)
+      // One that only takes its time says nothing of the others.
+      if (!response.headers.has(SLOW)) this.away()
       return
     }
+    this.#kept.delete(response.url)
     this.isSignedOut = response.status === 401
     if (!this.isAway) return
     this.isAway = false
-    this.keptAt = null
+    this.#kept.clear()
     for (const listener of this.#back) listener()
   }
 

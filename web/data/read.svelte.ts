@@ -1,6 +1,6 @@
 import { createQuery, hashKey, type CreateQueryResult } from '@tanstack/svelte-query'
 import { queryClient, type Kept } from './cache'
-import { question, queryOf, type Answered, type Asked, type Question } from './question.svelte'
+import { question, queryOf, type Answered, type Asked, type Question, type Source } from './question.svelte'
 
 type Ask<T> = (signal: AbortSignal) => Promise<T>
 
@@ -83,14 +83,14 @@ export interface Worked<I, T> {
   /** The answer, as soon as it is there. */
   now(input: I): Promise<T>
   /** Puts an answer that came some other way where it would be asked for. */
-  know(input: I, value: T): void
-  known(input: I): { value: T; isOld: boolean } | null
+  know(input: I, value: T, source?: Source): void
+  known(input: I): (Answered<I, T> & { isOld: boolean }) | null
 }
 
 export function worked<I, T>(
   name: string,
   on: readonly Kept[],
-  ask: (input: I, signal: AbortSignal) => Promise<T>,
+  ask: Asked<I, T>['ask'],
   how: Pick<Asked<I, T>, 'isCostly' | 'isAwaited'> = {},
 ): Worked<I, T> {
   const made = { key: (input: I) => [name, input], ask, ...how }
@@ -101,10 +101,11 @@ export function worked<I, T>(
       key: made.key,
       ahead: (input: I) => void queryClient.prefetchQuery(queryOf(made, input)),
       now: async (input: I) => (await queryClient.fetchQuery(queryOf(made, input))).value,
-      know: (input: I, value: T) => void queryClient.setQueryData<Answered<I, T>>(made.key(input), { input, value }),
+      know: (input: I, value: T, source: Source = 'server') =>
+        void queryClient.setQueryData<Answered<I, T>>(made.key(input), { input, value, source }),
       known: (input: I) => {
         const state = queryClient.getQueryState<Answered<I, T>>(made.key(input))
-        return state?.data ? { value: state.data.value, isOld: state.isInvalidated } : null
+        return state?.data ? { ...state.data, isOld: state.isInvalidated } : null
       },
     },
   )

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { wrote } from '../data/cache'
   import { notices } from '../data/notices.svelte'
   import Button from '../ui/Button.svelte'
   import { clock, dateTime } from '../words/clock'
@@ -32,8 +33,8 @@
   const shownAt = $derived(reach.keptAt ?? reach.pageAt)
   const says = $derived(
     [
-      reach.isSignedOut ? 'Signed out.' : reach.isAway ? 'No connection.' : '',
-      reach.isAway && shownAt ? `Data from ${day(shownAt)}.` : '',
+      reach.isSignedOut ? 'Signed out.' : reach.isAway ? 'No connection.' : reach.isSlow ? 'Slow connection.' : '',
+      (reach.isAway || reach.isSlow) && shownAt ? `Data from ${day(shownAt)}.` : '',
       waiting > 0 && (isLate || refused > 0) ? `${notes(waiting)} ${waiting === 1 ? 'waits' : 'wait'} to be sent.` : '',
       refused > 0 ? `${notes(refused)} not accepted.` : '',
     ]
@@ -65,6 +66,7 @@
       <p role="status" class="min-w-0 py-1.5 text-sm font-semibold">{says}</p>
       <span class="flex gap-1">
         {#if reach.isSignedOut}<Button href="/sign-in">Sign in</Button>{/if}
+        {#if reach.isSlow}<Button onclick={() => void wrote('everything')}>Read again</Button>{/if}
         {#if waiting + refused > 0}<Button pressed={isOpen} onclick={() => (isOpen = !isOpen)}>Notes</Button>{/if}
       </span>
     </div>

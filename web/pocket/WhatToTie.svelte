@@ -4,7 +4,7 @@
   import Lure from '../lure/Lure.svelte'
   import Thumbnail from '../lure/Thumbnail.svelte'
   import { adviceIn, rankedIn, type PackedRank } from '../data/pack/pack'
-  import PackedNote from '../offline/PackedNote.svelte'
+  import PackedNote from '../ui/PackedNote.svelte'
   import AdvisedParts from '../ui/AdvisedParts.svelte'
   import BuildRow from '../ui/BuildRow.svelte'
   import CautionLine from '../ui/CautionLine.svelte'
@@ -72,16 +72,16 @@
     <Choice label="Cover" options={axes.cover} value={reading.cover} onpick={(cover) => set({ cover })} />
   {/if}
   <PackedNote near={packed.near} />
-  {#each packed.advice.cautions as caution (caution.text)}<CautionLine text={caution.text} />{/each}
-  <Panel title={title(packed.advice)} gist="what the rules would tie">
+  {#each packed.value.cautions as caution (caution.text)}<CautionLine text={caution.text} />{/each}
+  <Panel title={title(packed.value)} gist="what the rules would tie">
     <div class="bg-proof mb-2 aspect-[16/9] p-3 text-[#1a1a1a]">
-      <Lure build={packed.advice} paint={inTheHand(packed.advice)} span={5.2} class="max-h-full" />
+      <Lure build={packed.value} paint={inTheHand(packed.value)} span={5.2} class="max-h-full" />
     </div>
-    <AdvisedParts advice={packed.advice} />
+    <AdvisedParts advice={packed.value} />
     <details class="text-sm">
       <summary class="min-h-11 font-semibold leading-[2.75rem]">Why</summary>
       <ul class="flex flex-col gap-1">
-        {#each packed.advice.reasons as reason, i (i)}
+        {#each packed.value.reasons as reason, i (i)}
           <li><span class="text-faint">{capital(PICK_LABELS[reason.pick])}:</span> {reason.because}</li>
         {/each}
       </ul>

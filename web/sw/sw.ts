@@ -1,7 +1,7 @@
 import { cleanupOutdatedCaches, precacheAndRoute } from 'workbox-precaching'
 import { registerRoute } from 'workbox-routing'
 import { NetworkFirst } from 'workbox-strategies'
-import { KEPT_AT } from '../data/keptAt'
+import { dated, keeping } from './patience'
 
 interface Built {
   url: string
@@ -23,16 +23,6 @@ const BUILT = self.__WB_MANIFEST.filter(({ url }) => url.startsWith('/build/'))
 precacheAndRoute(BUILT)
 cleanupOutdatedCaches()
 
-/** An answer that is kept says when it was given. */
-function dated(response: Response): Response {
-  const headers = new Headers(response.headers)
-  headers.set(KEPT_AT, new Date().toISOString())
-  // What is kept is not compressed any more.
-  headers.delete('content-encoding')
-  headers.delete('content-length')
-  return new Response(response.body, { status: response.status, headers })
-}
-
 /** A page that names a script of another version would find it nowhere with no signal: the one before it stays. */
 async function isOfThisVersion(response: Response): Promise<boolean> {
   const page = await response.clone().text()
@@ -46,12 +36,7 @@ const keptIf = (cacheName: string, isKept: (response: Response) => Promise<boole
     networkTimeoutSeconds: PATIENCE_S,
     // What the browser says of itself with one request or another makes no difference to what is kept.
     matchOptions: { ignoreVary: true },
-    plugins: [
-      {
-        cacheWillUpdate: async ({ response }) =>
-          response.status === 200 && !response.redirected && (await isKept(response)) ? dated(response) : null,
-      },
-    ],
+    plugins: [keeping(isKept)],
   })
 
 // The page, with the settings and the reading it came with last.

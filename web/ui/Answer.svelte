@@ -2,6 +2,7 @@
   import type { Snippet } from 'svelte'
   import type { Question } from '../data/question.svelte'
   import Trouble from './Trouble.svelte'
+  import WhereFrom from './WhereFrom.svelte'
 
   /**
    * What a question was answered. An answer to an earlier input stays to be read while the next one is on its way, but nothing in it can be
@@ -43,6 +44,7 @@
 </script>
 
 {#if question.error}<Trouble error={question.error} onretry={() => question.retry()} />{/if}
+<WhereFrom {question} />
 {#if question.shown}
   {@const { value, input } = question.shown}
   {#if isSlow}<p role="status" class="bg-neutral text-neutral-content px-2 py-1 text-sm">

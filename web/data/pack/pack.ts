@@ -1,31 +1,6 @@
 import type { Advice, Reading, TripPack } from '../../words/documents'
+import { Packed, type Near, type Outside } from './packed'
 import { PACK_VERSION, type LureKind } from '../../words/vocabulary'
-
-/** What of a reading a pack does not know, with what it was packed for. */
-export interface Outside {
-  field: keyof Reading
-  asked: unknown
-  packed: unknown
-}
-
-/** How close a packed advice is to what was asked. */
-export interface Near {
-  made_at: string
-  /** The visibility it was computed for, inches. */
-  visibility_in: number
-  /** The picks that change between the two packed visibilities around the one asked, and those two. */
-  coarse: { picks: string[]; from: number; to: number } | null
-  /** Where the answer lies outside the pack; empty where it lies inside. */
-  outside: Outside[]
-}
-
-/** An advice, and where it came from: packed beforehand, how near; nothing where the rules were asked. */
-export type GivenAdvice = Advice & { packed?: Near }
-
-export interface PackedAdvice {
-  advice: Advice
-  near: Near
-}
 
 /** A carried lure that does well: its place in the pack, the trailer it takes instead of its own, and its score of 100. */
 export interface PackedRank {
@@ -49,17 +24,14 @@ type At = Record<Axis, number>
 export const isReadable = (pack: { kontrast_pack?: unknown }): boolean => pack.kontrast_pack === PACK_VERSION
 
 /** The nearest packed advice to a reading. */
-export function adviceIn(pack: TripPack, reading: Reading): PackedAdvice {
+export function adviceIn(pack: TripPack, reading: Reading): Packed<Advice> {
   const { at, outside } = place(pack, reading)
-  return {
-    advice: adviceAt(pack, cellOf(pack, at)),
-    near: {
-      made_at: pack.made_at,
-      visibility_in: pack.axes.visibility_in[at.visibility_in] ?? 0,
-      coarse: coarse(pack, at, reading.visibility_in),
-      outside,
-    },
-  }
+  return new Packed(adviceAt(pack, cellOf(pack, at)), {
+    made_at: pack.made_at,
+    visibility_in: pack.axes.visibility_in[at.visibility_in] ?? 0,
+    coarse: coarse(pack, at, reading.visibility_in),
+    outside,
+  })
 }
 
 /** The carried lures that do best on the nearest packed reading, the best first. */

@@ -1,8 +1,9 @@
 import { SvelteMap } from 'svelte/reactivity'
 import { progressOf } from '../progress'
-import type { Composition, DrawnBuild, Reading, TripPack } from '../../words/documents'
+import type { Advice, Composition, DrawnBuild, Reading, TripPack } from '../../words/documents'
 import { key } from '../../words/sameBuild'
-import { adviceIn, isReadable, rankedIn, type GivenAdvice, type PackedRank } from './pack'
+import { adviceIn, isReadable, rankedIn, type PackedRank } from './pack'
+import { type Packed } from './packed'
 import { outbox } from '../outbox/outbox.svelte'
 
 const PACK = 'pack:'
@@ -76,12 +77,12 @@ export class Packs {
   }
 
   /** The nearest packed advice, of the pack that knows most of the reading; null where nothing is packed. */
-  async advice(reading: Reading): Promise<GivenAdvice | null> {
+  async advice(reading: Reading): Promise<Packed<Advice> | null> {
     await this.load()
     const [best] = this.all
       .map((pack) => adviceIn(pack, reading))
       .toSorted((a, b) => a.near.outside.length - b.near.outside.length || b.near.made_at.localeCompare(a.near.made_at))
-    return best ? { ...best.advice, packed: best.near } : null
+    return best ?? null
   }
 
   async drawn(build: Composition): Promise<DrawnBuild | null> {

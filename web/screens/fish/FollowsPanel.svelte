@@ -2,7 +2,6 @@
   import type { DrawnBuild, Outing } from '../../words/documents'
   import { adviceFor } from '../../data/advice'
   import { settings } from '../../data/settings.svelte'
-  import PackedNote from '../../offline/PackedNote.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'
   import Facts from '../../ui/Facts.svelte'
@@ -26,7 +25,6 @@
 <section aria-label="They follow but won’t bite" class="border-base-content border-2 p-3 text-sm">
   <Answer question={advice} waiting="Looking for the next change…">
     {#snippet children(given)}
-      <PackedNote near={given.packed} />
       <Assumed {asked} />
       {@const step = stepsLeft(outing, on, given.next, settings.metric)[0]}
       {#if step}

@@ -1,7 +1,6 @@
 <script lang="ts">
   import type { MadeChange, Remedy } from '../../words/documents'
   import { adviceFor } from '../../data/advice'
-  import PackedNote from '../../offline/PackedNote.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'
   import Facts from '../../ui/Facts.svelte'
@@ -41,7 +40,6 @@
   {#if symptom}
     <Answer question={advice} waiting="Looking for a remedy…">
       {#snippet children(given)}
-        <PackedNote near={given.packed} />
         <Assumed {asked} />
         {@const remedy = given.remedies.find((one) => one.symptom === symptom)}
         {#if remedy}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import LazyPackedNote from '../../offline/LazyPackedNote.svelte'
+  import WhereFrom from '../../ui/WhereFrom.svelte'
   import { loaded } from '../../data/busy'
   import { Tabs } from 'bits-ui'
   import { untrack } from 'svelte'
@@ -182,7 +182,7 @@
     <div class="min-w-0">
       <h1>Build{lure ? `: ${show(lure)}` : ''}</h1>
       {#if reading}<span class="text-faint hidden sm:block"><ReadingSummary {reading} /></span>{/if}
-      <LazyPackedNote advice={advice.shown?.value} />
+      <WhereFrom question={advice} />
     </div>
     <div class="flex flex-wrap gap-2">
       {#if reading}<Button

@@ -1,9 +1,18 @@
 <script lang="ts">
+  import { address } from '../../data/address.svelte'
+  import { bench } from '../../data/bench.svelte'
+  import { currentReading } from '../../data/currentReading.svelte'
   import Tabbed from '../../ui/Tabbed.svelte'
   import Bench from './Bench.svelte'
 
   /** One build: put together and judged, and what is made of it. */
   let { params }: { params?: { tab?: string } | undefined } = $props()
+  const lure = $derived(currentReading.reading.lure)
+  // A link to this page opens the build too.
+  $effect(() => {
+    address.build = lure === 'any' ? null : bench.build(lure)
+    return () => (address.build = null)
+  })
   const OTHERS = [
     { at: 'sheet', name: 'Build sheet', load: () => import('./BuildSheet.svelte') },
     { at: 'batch', name: 'Batch', load: () => import('./Batch.svelte') },

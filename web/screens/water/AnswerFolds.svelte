@@ -1,9 +1,8 @@
 <script lang="ts">
-  import type { From, Reading } from '../../words/documents'
+  import type { Advice, From, Reading } from '../../words/documents'
   import { adviceViewFor } from '../../data/advice'
   import { differentFor } from '../../data/chart'
   import { inTheHand } from '../../lure/paint'
-  import type { GivenAdvice } from '../../data/pack/pack'
   import { atHalf } from '../../preview/gone'
   import LazyFigures from '../../preview/LazyFigures.svelte'
   import LurePreview from '../../preview/LurePreview.svelte'
@@ -27,7 +26,7 @@
   import TellAFriend from './TellAFriend.svelte'
 
   /** What one fold of the answer holds. */
-  let { fold, advice, reading }: { fold: AnswerFold; advice: GivenAdvice; reading: Reading } = $props()
+  let { fold, advice, reading }: { fold: AnswerFold; advice: Advice; reading: Reading } = $props()
   let from = $state<From>('side')
   /** How far away the lure is looked at, as a step of the scene; null where it matters most. */
   let at = $state<number | null>(null)

@@ -1,19 +1,12 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router'
-  import type { Reading } from '../../words/documents'
+  import type { Advice, Reading } from '../../words/documents'
   import { loaded } from '../../data/busy'
   import { adviceFor } from '../../data/advice'
-  import { advisedBuildFor } from '../../data/builds'
   import type { Question } from '../../data/question.svelte'
-  import { isSame } from '../../data/merge'
   import { address } from '../../data/address.svelte'
   import { inTheHand } from '../../lure/paint'
-  import LazyPackedNote from '../../offline/LazyPackedNote.svelte'
-  import type { GivenAdvice } from '../../data/pack/pack'
-  import { bench } from '../../data/bench.svelte'
   import { currentReading } from '../../data/currentReading.svelte'
-  import { notices } from '../../data/notices.svelte'
-  import { errand } from '../../data/write.svelte'
   import { settings } from '../../data/settings.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'
@@ -26,7 +19,7 @@
   import PickedRow from './PickedRow.svelte'
 
   /** What to tie, on one sheet: the lure to scale with its numbered parts, and a row for each with its first reason. */
-  let { advice, isWide }: { advice: Question<Reading, GivenAdvice>; isWide: boolean } = $props()
+  let { advice, isWide }: { advice: Question<Reading, Advice>; isWide: boolean } = $props()
   const metric = $derived(settings.metric)
   /** As it was before the last change: known already, since it was shown. */
   const before = adviceFor(() => currentReading.askedBefore, true)
@@ -41,15 +34,10 @@
   const show = (key: string | null) => address.show([...(isWide ? [] : [ANSWER]), ...(key ? [key] : [])])
   const isTossUp = (part: Part) => tossUps(part).length > 0
 
-  /** Lays the advised build out on Tie, in place of the one that lay there. */
-  const tie = errand('bench.advised', async (lure: GivenAdvice['lure']) => {
-    const [{ build }] = await Promise.all([advisedBuildFor.now({ ...currentReading.asked, lure }), bench.load()])
-    const old = bench.build(lure)
-    bench.replace(build)
-    if (old && !isSame(old, build))
-      notices.say('The advised build is on Tie, in place of the one you had.', () => bench.replace(old))
-    await push('/tie')
-  })
+  async function tie(lure: Advice['lure']) {
+    const { tieAdvised } = await loaded(import('../../data/tieAdvised'))
+    await tieAdvised(lure, () => push('/tie'))
+  }
 </script>
 
 <section class="min-w-0" aria-label="What to tie" id="answer" tabindex="-1">
@@ -87,7 +75,6 @@
             >
           </p>
         </header>
-        <LazyPackedNote advice={data} />
         {#if doubted.length > 0}<p class="text-now pb-1 text-sm font-semibold">
             {doubted.length === 1 ? 'A rule of yours is' : `${doubted.length} rules of yours are`} off.
             <a class="underline" href="#/rules">Look at {doubted.length === 1 ? 'it' : 'them'}</a>

@@ -1,17 +1,16 @@
 <script lang="ts">
   import ChevronDown from '@lucide/svelte/icons/chevron-down'
   import ChevronUp from '@lucide/svelte/icons/chevron-up'
-  import type { Reading } from '../../words/documents'
+  import type { Advice, Reading } from '../../words/documents'
   import type { Question } from '../../data/question.svelte'
   import { address } from '../../data/address.svelte'
-  import type { GivenAdvice } from '../../data/pack/pack'
   import { settings } from '../../data/settings.svelte'
   import SwatchRow from '../../ui/SwatchRow.svelte'
   import { partsOf, title } from '../../words/adviceParts'
   import { ANSWER } from './panels'
 
   /** On a phone: the answer in a strip above the thumb's row; a tap opens it, another brings the water back. */
-  let { advice, isOpen }: { advice: Question<Reading, GivenAdvice>; isOpen: boolean } = $props()
+  let { advice, isOpen }: { advice: Question<Reading, Advice>; isOpen: boolean } = $props()
   /** The parts that the strip has room for. */
   const STRIP: readonly string[] = ['blades', 'skirt', 'trailer']
   const gist = $derived(
@@ -41,7 +40,7 @@
     {#if advice.shown}
       <span class={['min-w-0 flex-1 text-sm leading-tight', !advice.isCurrent && 'opacity-60']}>
         <span class="block font-bold"
-          >{title(advice.shown.value)}{#if advice.shown.value.packed}<span class="text-faint font-normal">
+          >{title(advice.shown.value)}{#if advice.shown.source !== 'server'}<span class="text-faint font-normal">
               From the pack</span
             >{/if}</span
         >

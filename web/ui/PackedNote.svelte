@@ -2,7 +2,7 @@
   import { settings } from '../data/settings.svelte'
   import { dateTime } from '../words/clock'
   import { fieldValue, fieldWords, list, waterLength } from '../words/words'
-  import type { Near, Outside } from '../data/pack/pack'
+  import type { Near, Outside } from '../data/pack/packed'
 
   /** That an advice was packed beforehand, for which visibility, and where the reading lies between or outside what was packed. */
   let { near }: { near: Near | undefined } = $props()
