@@ -4,6 +4,7 @@
   import { isSame } from '../data/merge'
   import { currentReading } from '../data/currentReading.svelte'
   import { notices } from '../data/notices.svelte'
+  import { loaded } from '../data/busy'
   import { address, fromParams } from '../data/address.svelte'
   import type { ScreenName } from '../words/help'
 
@@ -14,13 +15,20 @@
 
   $effect(() => {
     const { followed } = address
-    if (followed) untrack(() => follow(followed))
+    if (followed) untrack(() => void follow(followed))
   })
 
   /** Opens the reading of a link, once: what is changed after that is not taken back by it. */
-  function follow(followed: URLSearchParams) {
-    const reading = fromParams('r', followed) as Reading | null
-    if (!reading || isSame(sorted(reading), sorted(bare(currentReading.reading)))) return
+  async function follow(followed: URLSearchParams) {
+    const fields = fromParams('r', followed)
+    if (!fields) return
+    const { readingIn } = await loaded(import('../data/takenIn'))
+    const { taken: reading, fault } = readingIn(fields)
+    if (!reading) {
+      notices.problem(new Error(`This link opens no reading. ${fault}.`))
+      return
+    }
+    if (isSame(bare(reading), bare(currentReading.reading))) return
     const { reading: before, waterId } = currentReading
     currentReading.reopen(reading, null)
     notices.say('Opened the reading from the link.', () => currentReading.reopen(before, waterId))
@@ -42,6 +50,4 @@
       ),
     ) as unknown as Reading
   }
-
-  const sorted = (fields: object) => Object.entries(fields).sort(([a], [b]) => (a < b ? -1 : 1))
 </script>

@@ -4,6 +4,7 @@
   import FileButton from '../../ui/FileButton.svelte'
   import { settings } from '../../data/settings.svelte'
   import { lookAt } from '../../data/builds'
+  import { buildIn } from '../../data/takenIn'
   import { jsonIn } from '../../words/json'
   import Thumbnail from '../../lure/Thumbnail.svelte'
   import { inTheirColours } from '../../lure/paint'
@@ -24,9 +25,10 @@
   async function take(file: File) {
     trouble = ''
     taken = null
-    const parts = jsonIn(await file.text()) as Composition | null
+    const json = jsonIn(await file.text())
+    const { taken: parts, fault } = buildIn(json)
     if (!parts) {
-      trouble = 'This file is not a build: it is not JSON.'
+      trouble = `This file is not a build: ${json === null ? 'it is not JSON' : fault}.`
       return
     }
     // The program itself says what is wrong with it, if anything is; the reading is of its kind of lure.
