@@ -1,10 +1,8 @@
 <script lang="ts">
-  import { QueryClientProvider } from '@tanstack/svelte-query'
   import Gear from '@lucide/svelte/icons/settings'
   import { onMount, tick } from 'svelte'
   import Router, { router } from 'svelte-spa-router'
   import { loaded, whenQuiet } from '../data/busy'
-  import { queryClient } from '../data/cache'
   import { waits } from '../data/outbox/patience'
   import { reach } from '../data/reach.svelte'
   import { hasLeftWaiting } from '../data/outbox/waits'
@@ -88,84 +86,77 @@
 
 <svelte:window onkeydown={key} />
 
-<QueryClientProvider client={queryClient}>
-  <a
-    class="bg-base-100 sr-only z-50 p-3 focus:not-sr-only focus:fixed"
-    href="#main"
-    onclick={(event) => {
-      event.preventDefault()
-      ;(document.getElementById('answer') ?? main)?.focus()
-    }}>{screen === 'Water' ? 'Skip to the answer' : 'Skip to the page'}</a
-  >
-  <header class="shell-bar print:hidden">
-    <a class="flex min-h-12 min-w-11 items-center gap-2.5" href="#/">
-      <svg class="h-7 w-7" viewBox="0 0 32 32" aria-hidden="true">
-        <path d="M16 3a13 13 0 0 0 0 26z" fill="currentColor" />
-        <path d="M16 3a13 13 0 0 1 0 26" fill="none" stroke="currentColor" stroke-width="2" />
-        <path d="M16 8h4M16 12h7M16 16h4M16 20h7M16 24h4" stroke="currentColor" stroke-width="1.6" />
-      </svg>
-      <span class="text-lg font-extrabold max-[419px]:sr-only">Kontrast</span>
+<a
+  class="bg-base-100 sr-only z-50 p-3 focus:not-sr-only focus:fixed"
+  href="#main"
+  onclick={(event) => {
+    event.preventDefault()
+    ;(document.getElementById('answer') ?? main)?.focus()
+  }}>{screen === 'Water' ? 'Skip to the answer' : 'Skip to the page'}</a
+>
+<header class="shell-bar print:hidden">
+  <a class="flex min-h-12 min-w-11 items-center gap-2.5" href="#/">
+    <svg class="h-7 w-7" viewBox="0 0 32 32" aria-hidden="true">
+      <path d="M16 3a13 13 0 0 0 0 26z" fill="currentColor" />
+      <path d="M16 3a13 13 0 0 1 0 26" fill="none" stroke="currentColor" stroke-width="2" />
+      <path d="M16 8h4M16 12h7M16 16h4M16 20h7M16 24h4" stroke="currentColor" stroke-width="1.6" />
+    </svg>
+    <span class="text-lg font-extrabold max-[419px]:sr-only">Kontrast</span>
+  </a>
+  <div class="flex items-stretch gap-2">
+    <nav
+      class="border-base-content bg-base-100 fixed inset-x-0 bottom-0 z-40 flex border-t pb-[env(safe-area-inset-bottom)] sm:static sm:border-0 sm:pb-0"
+      aria-label="Places"
+    >
+      {#each PLACES as place (place.path)}
+        <a
+          class="place text-faint aria-[current=page]:text-base-content min-h-14 flex-1 flex-col gap-0.5 text-sm font-semibold aria-[current=page]:font-bold max-sm:before:hidden max-sm:after:top-[-1px] max-sm:after:bottom-auto sm:min-h-12 sm:px-5 sm:text-base"
+          href="#{place.path}"
+          aria-current={isAt(place.name)}
+        >
+          <place.picture class="sm:hidden" size={20} aria-hidden="true" />
+          {place.name}
+        </a>
+      {/each}
+    </nav>
+    <a class="place min-h-12 min-w-11" href="#/settings" aria-label="Settings and more" aria-current={isAt('Settings')}>
+      <Gear size={20} aria-hidden="true" />
     </a>
-    <div class="flex items-stretch gap-2">
-      <nav
-        class="border-base-content bg-base-100 fixed inset-x-0 bottom-0 z-40 flex border-t pb-[env(safe-area-inset-bottom)] sm:static sm:border-0 sm:pb-0"
-        aria-label="Places"
-      >
-        {#each PLACES as place (place.path)}
-          <a
-            class="place text-faint aria-[current=page]:text-base-content min-h-14 flex-1 flex-col gap-0.5 text-sm font-semibold aria-[current=page]:font-bold max-sm:before:hidden max-sm:after:top-[-1px] max-sm:after:bottom-auto sm:min-h-12 sm:px-5 sm:text-base"
-            href="#{place.path}"
-            aria-current={isAt(place.name)}
-          >
-            <place.picture class="sm:hidden" size={20} aria-hidden="true" />
-            {place.name}
-          </a>
-        {/each}
-      </nav>
-      <a
-        class="place min-h-12 min-w-11"
-        href="#/settings"
-        aria-label="Settings and more"
-        aria-current={isAt('Settings')}
-      >
-        <Gear size={20} aria-hidden="true" />
-      </a>
+  </div>
+</header>
+{#if isReady}
+  {#await loaded(import('../offline/OfflineLine.svelte')) then { default: OfflineLine }}<OfflineLine />{/await}
+{/if}
+<main
+  id="main"
+  bind:this={main}
+  tabindex="-1"
+  aria-label={screen}
+  class="mx-auto max-w-7xl px-4 pt-2 pb-36 outline-none sm:px-6 sm:pb-10 print:max-w-none print:p-0"
+>
+  {#await started}
+    <p role="status">Opening…</p>
+  {:then}
+    <KeepAddress {screen} />
+    {#if release.news.length > 0}<WhatIsNew />{/if}
+    {#if filling}<p role="status" class="absolute">Loading…</p>{/if}
+    <div class={['contents', filling && '[&>*]:invisible']} inert={filling !== null}>
+      <Router routes={ROUTES} onRouteLoaded={(event) => void opened((event.userData as { name: ScreenName }).name)} />
     </div>
-  </header>
-  {#if isReady}
-    {#await loaded(import('../offline/OfflineLine.svelte')) then { default: OfflineLine }}<OfflineLine />{/await}
-  {/if}
-  <main
-    id="main"
-    bind:this={main}
-    tabindex="-1"
-    aria-label={screen}
-    class="mx-auto max-w-7xl px-4 pt-2 pb-36 outline-none sm:px-6 sm:pb-10 print:max-w-none print:p-0"
-  >
-    {#await started}
-      <p role="status">Opening…</p>
-    {:then}
-      <KeepAddress {screen} />
-      {#if release.news.length > 0}<WhatIsNew />{/if}
-      {#if filling}<p role="status" class="absolute">Loading…</p>{/if}
-      <div class={['contents', filling && '[&>*]:invisible']} inert={filling !== null}>
-        <Router routes={ROUTES} onRouteLoaded={(event) => void opened((event.userData as { name: ScreenName }).name)} />
-      </div>
-    {:catch error}
-      <Trouble {error} onretry={() => (started = start())} />
-    {/await}
-  </main>
-  {#if notices.isNeeded}
-    {#await loaded(import('../ui/Notices.svelte')) then { default: Notices }}<Notices />{/await}
-  {/if}
-  {#if conflicts.open}
-    {@const conflict = conflicts.open}
-    {#await loaded(import('../ui/TwoVersions.svelte')) then { default: TwoVersions }}<TwoVersions {conflict} />{/await}
-  {/if}
-  {#if helps}
-    {#await loaded(import('./Help.svelte')) then { default: Help }}<Help
-        {screen}
-        onclose={() => (helps = false)}
-      />{/await}
-  {/if}
-</QueryClientProvider>
+  {:catch error}
+    <Trouble {error} onretry={() => (started = start())} />
+  {/await}
+</main>
+{#if notices.isNeeded}
+  {#await loaded(import('../ui/Notices.svelte')) then { default: Notices }}<Notices />{/await}
+{/if}
+{#if conflicts.open}
+  {@const conflict = conflicts.open}
+  {#await loaded(import('../ui/TwoVersions.svelte')) then { default: TwoVersions }}<TwoVersions {conflict} />{/await}
+{/if}
+{#if helps}
+  {#await loaded(import('./Help.svelte')) then { default: Help }}<Help
+      {screen}
+      onclose={() => (helps = false)}
+    />{/await}
+{/if}

@@ -46,7 +46,6 @@ export const swapsFor = worked<{ reading: Reading; build: Composition }, Swap[]>
 
 export const buildsQuery = stored('builds', ['builds'], () => answer<SavedBuild[]>(api.GET('/api/builds')))
 
-const at = (id: string) => ({ params: { path: { id } } })
 export const builds = {
   add: write('builds.add', {
     changes: ['builds'],
@@ -61,10 +60,5 @@ export const builds = {
       return saved
     },
   }),
-  ...removal(
-    'builds',
-    ['builds'],
-    (id) => answer(api.DELETE('/api/builds/{id}', at(id))),
-    (id) => answer(api.POST('/api/builds/{id}/restore', at(id))),
-  ),
+  ...removal('builds', ['builds']),
 }

@@ -23,6 +23,9 @@ export function versionOf(response: Response): number | null {
 export const ifMatch = (version: number | null | '*'): Record<string, string> =>
   version === null ? {} : { 'If-Match': version === '*' ? version : `"v${version}"` }
 
+/** One of a kind, as its address names it. */
+export const one = (id: string) => ({ params: { path: { id } } })
+
 /** No answer at all: the server is not running, or cannot be reached. */
 export class Unreachable extends Error {
   constructor() {

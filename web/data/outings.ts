@@ -12,7 +12,7 @@ import { BITES, type EventKind } from '../words/logbook'
 import { fieldName, fieldSaid } from '../words/outingConflicts'
 import { queryClient } from './cache'
 import { change } from './change'
-import { answer, api, orElse, Unreachable } from './client'
+import { answer, api, orElse, Unreachable, one } from './client'
 import { notices } from './notices.svelte'
 import { applied } from './outbox/apply'
 import { afterNotes } from './outbox/changes'
@@ -158,7 +158,6 @@ function gathered({ version }: Outing, fields: Record<string, unknown>, mine: Ou
   }
 }
 
-const at = (id: string) => ({ params: { path: { id } } })
 const knownWaters = live(watersQuery)
 const waterName = (id: string) => knownWaters.value?.find((one) => one.id === id)?.name ?? 'a water'
 
@@ -169,7 +168,7 @@ const save = change<Outing, Outing>('outings.save', {
     const found = await answer<Outing>(
       version === null
         ? api.POST('/api/outings', { body: outing })
-        : api.PUT('/api/outings/{id}', { ...at(outing.id ?? ''), body: { ...outing, version } }),
+        : api.PUT('/api/outings/{id}', { ...one(outing.id ?? ''), body: { ...outing, version } }),
     )
     await outbox.know(found)
     show(found)
@@ -200,12 +199,7 @@ const save = change<Outing, Outing>('outings.save', {
 export const outings = {
   add: (body: Outing & { id: string }, then?: () => unknown) => noted({ kind: 'outing', outing: body.id, body }, then),
   save,
-  ...removal(
-    'outings',
-    () => afterNotes(true),
-    (id) => answer(api.DELETE('/api/outings/{id}', at(id))),
-    (id) => answer(api.POST('/api/outings/{id}/restore', at(id))),
-  ),
+  ...removal('outings', () => afterNotes(true)),
   end: (id: string, ended_at: string) => noted({ kind: 'end', outing: id, ended_at }),
   tie: (id: string, stint: string, body: Stint, then?: () => unknown) =>
     noted({ kind: 'tie', outing: id, stint, body }, then),

@@ -1,4 +1,5 @@
 import { createQuery, keepPreviousData, skipToken, type QueryKey } from '@tanstack/svelte-query'
+import { queryClient } from './cache'
 import { isSame } from './merge'
 import { Packed, type Near } from './pack/packed'
 import { settled } from './settled.svelte'
@@ -56,12 +57,15 @@ export function queryOf<I, T>(asked: Pick<Asked<I, T>, 'key' | 'ask'>, input: I)
 /** Asks for what is computed from an input, once for each input, and follows the input as it changes. */
 export function question<I, T>(asked: Asked<I, T>): Question<I, T> {
   const input = settled(asked.input, () => asked.isCostly === true, asked.isAwaited !== true)
-  const query = createQuery<Answered<I, T>>(() => {
-    const now = input.value
-    return now === null
-      ? { queryKey: ['nothing'], queryFn: skipToken }
-      : { ...queryOf(asked, now), placeholderData: keepPreviousData, enabled: asked.isOnlyKnown !== true }
-  })
+  const query = createQuery<Answered<I, T>>(
+    () => {
+      const now = input.value
+      return now === null
+        ? { queryKey: ['nothing'], queryFn: skipToken }
+        : { ...queryOf(asked, now), placeholderData: keepPreviousData, enabled: asked.isOnlyKnown !== true }
+    },
+    () => queryClient,
+  )
   /** What was there before stays where the next answer cannot be had. */
   let last = $state.raw<Answered<I, T>>()
   $effect(() => {

@@ -34,7 +34,11 @@ export function stored<T>(name: string, on: readonly Kept[], ask: Ask<T>, staleT
   const key = [name] as const
   const options = { queryKey: key, queryFn: ({ signal }: { signal: AbortSignal }) => ask(signal), staleTime }
   return Object.assign(
-    (isWanted: () => boolean = () => true) => createQuery<T>(() => ({ ...options, enabled: isWanted() })),
+    (isWanted: () => boolean = () => true) =>
+      createQuery<T>(
+        () => ({ ...options, enabled: isWanted() }),
+        () => queryClient,
+      ),
     {
       key,
       now: () => queryClient.fetchQuery({ ...options, staleTime: Infinity }),
@@ -69,7 +73,10 @@ export function storedOne<T>(name: string, on: readonly Kept[], ask: (id: string
   const key = (id: string) => [name, id] as const
   return Object.assign(
     (id: () => string) =>
-      createQuery<T>(() => ({ queryKey: key(id()), queryFn: () => ask(id()), enabled: id() !== '' })),
+      createQuery<T>(
+        () => ({ queryKey: key(id()), queryFn: () => ask(id()), enabled: id() !== '' }),
+        () => queryClient,
+      ),
     { key },
   )
 }

@@ -6,7 +6,6 @@ import { removal, write } from './write.svelte'
 
 export const readingsQuery = stored('readings', ['readings'], () => answer<SavedReading[]>(api.GET('/api/readings')))
 
-const at = (id: string) => ({ params: { path: { id } } })
 export const readings = {
   /** Gives null where it waits on this device until the server can be reached. */
   add: write('readings.add', {
@@ -23,10 +22,5 @@ export const readings = {
       )
     },
   }),
-  ...removal(
-    'readings',
-    ['readings'],
-    (id) => answer(api.DELETE('/api/readings/{id}', at(id))),
-    (id) => answer(api.POST('/api/readings/{id}/restore', at(id))),
-  ),
+  ...removal('readings', ['readings']),
 }

@@ -6,16 +6,10 @@ import { removal, write } from './write.svelte'
 /** Two lures in turn, in an order drawn at random, with what has come of it. */
 export const trialsQuery = stored('trials', ['trials', 'notes'], () => answer<SavedTrial[]>(api.GET('/api/trials')))
 
-const at = (id: string) => ({ params: { path: { id } } })
 export const trials = {
   draw: write('trials.draw', {
     changes: ['trials'],
     send: (body: SavedTrial) => answer<SavedTrial>(api.POST('/api/trials', { body })),
   }),
-  ...removal(
-    'trials',
-    ['trials'],
-    (id) => answer(api.DELETE('/api/trials/{id}', at(id))),
-    (id) => answer(api.POST('/api/trials/{id}/restore', at(id))),
-  ),
+  ...removal('trials', ['trials']),
 }

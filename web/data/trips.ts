@@ -1,7 +1,7 @@
 import type { Forecast, Moment, SavedTrip, SeasonProposal, TripPlan, TripRequest } from '../words/documents'
 import type { LureKind, Sky } from '../words/vocabulary'
 import { change } from './change'
-import { answer, api } from './client'
+import { answer, api, one } from './client'
 import { progressOf } from './progress'
 import { stored, worked } from './read.svelte'
 import { errand, removal } from './write.svelte'
@@ -39,7 +39,6 @@ export const forecastOf = errand('trips.forecast', ({ place, date }: Pick<TripRe
   answer<Forecast>(api.POST('/api/trips/forecast', { body: { place, date } })),
 )
 
-const at = (id: string) => ({ params: { path: { id } } })
 const CHANGES = ['trips'] as const
 
 export const trips = {
@@ -48,7 +47,7 @@ export const trips = {
     changes: CHANGES,
     send: ({ id, ...own }, version) => {
       const body = { ...own, version }
-      return answer<SavedTrip>(id ? api.PUT('/api/trips/{id}', { ...at(id), body }) : api.POST('/api/trips', { body }))
+      return answer<SavedTrip>(id ? api.PUT('/api/trips/{id}', { ...one(id), body }) : api.POST('/api/trips', { body }))
     },
     compared: ({ name, id }) => ({
       called: name,
@@ -57,10 +56,5 @@ export const trips = {
         ({ ...theirs, id, name, note, water_id, trip }) as unknown as SavedTrip,
     }),
   }),
-  ...removal(
-    'trips',
-    CHANGES,
-    (id) => answer(api.DELETE('/api/trips/{id}', at(id))),
-    (id) => answer(api.POST('/api/trips/{id}/restore', at(id))),
-  ),
+  ...removal('trips', CHANGES),
 }

@@ -1,24 +1,23 @@
 import type { Water } from '../words/documents'
 import { change } from './change'
-import { answer, api, ifMatch, versioned } from './client'
+import { answer, api, ifMatch, versioned, one } from './client'
 import { stored } from './read.svelte'
 import { errand, removal } from './write.svelte'
 
 export const watersQuery = stored('waters', ['waters'], () => answer<Water[]>(api.GET('/api/waters')))
 
-const at = (id: string) => ({ params: { path: { id } } })
 const CHANGES = ['waters'] as const
 
 export const waters = {
   /** As it is now, to be changed. */
-  open: errand('waters.open', (id: string) => versioned<Water>(api.GET('/api/waters/{id}', at(id)))),
+  open: errand('waters.open', (id: string) => versioned<Water>(api.GET('/api/waters/{id}', one(id)))),
   /** Adds it where it has no id yet. */
   save: change<Water, unknown>('waters.save', {
     changes: CHANGES,
     send: ({ id, ...body }, version) =>
       answer<unknown>(
         id
-          ? api.PUT('/api/waters/{id}', { ...at(id), body, headers: ifMatch(version) })
+          ? api.PUT('/api/waters/{id}', { ...one(id), body, headers: ifMatch(version) })
           : api.POST('/api/waters', { body }),
       ),
     compared: ({ name, id }) => ({
@@ -34,10 +33,5 @@ export const waters = {
       withFields: (theirs, fields) => ({ ...theirs, ...fields, id }),
     }),
   }),
-  ...removal(
-    'waters',
-    CHANGES,
-    (id) => answer(api.DELETE('/api/waters/{id}', at(id))),
-    (id) => answer(api.POST('/api/waters/{id}/restore', at(id))),
-  ),
+  ...removal('waters', CHANGES),
 }

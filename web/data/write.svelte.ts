@@ -1,6 +1,6 @@
 import { createSubscriber } from 'svelte/reactivity'
 import { isWorthAnother, queryClient, type Changes } from './cache'
-import { Refused } from './client'
+import { answer, api, one, Refused } from './client'
 import { notices } from './notices.svelte'
 import type { Problem } from '../words/documents'
 
@@ -83,15 +83,17 @@ export const errand = <I = undefined, T = unknown>(name: string, send: (input: I
 export const byField = (faults: readonly Fault[]): Record<string, string> =>
   Object.fromEntries(faults.map((fault) => [fault.field, fault.message]))
 
+/** Kinds with the same addresses, whatever they are called. */
+type Removable = 'builds' | 'names' | 'outings' | 'readings' | 'trials' | 'trips' | 'waters'
+
 /** Something that is deleted, which says so and can be taken back. */
-export function removal(
-  name: string,
-  changes: Changes | (() => Changes),
-  remove: (id: string) => Promise<unknown>,
-  restore: (id: string) => Promise<unknown>,
-) {
-  const back = write<string>(`${name}.restore`, { changes, send: restore })
-  const away = write<string>(`${name}.remove`, { changes, send: remove })
+export function removal(kind: Removable, changes: Changes | (() => Changes)) {
+  const path = `/api/${kind}/{id}` as '/api/waters/{id}'
+  const back = write<string>(`${kind}.restore`, {
+    changes,
+    send: (id) => answer(api.POST(`${path}/restore` as '/api/waters/{id}/restore', one(id))),
+  })
+  const away = write<string>(`${kind}.remove`, { changes, send: (id) => answer(api.DELETE(path, one(id))) })
   return {
     /** Says what was deleted, with its name, and offers it back. */
     remove: (id: string, called: string, then?: () => unknown) =>
@@ -100,6 +102,7 @@ export function removal(
         await then?.()
       }),
     /** Without a word: what takes back that it was added. */
-    takeBack: (id: string) => away(id),
+    takeBack: (id: string, follows?: Follows<unknown>) => away(id, follows),
+    restore: (id: string, follows?: Follows<unknown>) => back(id, follows),
   }
 }

@@ -1,9 +1,7 @@
 <script lang="ts">
-  import { QueryClientProvider } from '@tanstack/svelte-query'
   import type { Outing, TripPack } from '../words/documents'
   import { newId } from '../words/newId'
   import { outings as writes } from '../data/outings'
-  import { queryClient } from '../data/cache'
   import { tripsQuery } from '../data/trips'
   import { watersQuery } from '../data/waters'
   import { isReadable } from '../data/pack/pack'
@@ -62,47 +60,45 @@
   }
 </script>
 
-<QueryClientProvider client={queryClient}>
-  <header class="border-base-content border-b-2 px-4 py-2">
-    <p class="font-extrabold">{pack.trip.name}</p>
-    <p class="text-sm">{[dayWords(pack.trip.trip.date), pack.water ?? ''].filter(Boolean).join(', ')}</p>
-  </header>
-  <main class="mx-auto max-w-xl px-4 pt-3 pb-24">
-    {#if !isReadable(pack)}
-      <p class="font-semibold">This pocket file holds another version’s pack. Save a new one under Fish.</p>
-    {:else}
-      {#await ready}
-        <p role="status">Opening…</p>
-      {:then}
-        {#if !outbox.lasts}
-          <p class="text-error border-error mb-3 border-2 p-2 text-sm font-semibold">
-            This browser keeps nothing from a file. Leave the page open, and hand your notes back before you close it.
-          </p>
-        {/if}
-        {#if part === 'notes'}
-          {#if outing}
-            <PocketNotes id={outing} onback={() => (part = 'back')} onagain={() => (outing = null)} />
-          {:else}
-            <p class="pb-3">Notes stay on this phone until you hand them back.</p>
-            <Button look="primary" size="large" class="w-full" onclick={begin}>Start the outing</Button>
-          {/if}
-        {:else if part === 'tie'}
-          <WhatToTie {pack} />
-        {:else if part === 'day'}
-          <TheDay {pack} />
+<header class="border-base-content border-b-2 px-4 py-2">
+  <p class="font-extrabold">{pack.trip.name}</p>
+  <p class="text-sm">{[dayWords(pack.trip.trip.date), pack.water ?? ''].filter(Boolean).join(', ')}</p>
+</header>
+<main class="mx-auto max-w-xl px-4 pt-3 pb-24">
+  {#if !isReadable(pack)}
+    <p class="font-semibold">This pocket file holds another version’s pack. Save a new one under Fish.</p>
+  {:else}
+    {#await ready}
+      <p role="status">Opening…</p>
+    {:then}
+      {#if !outbox.lasts}
+        <p class="text-error border-error mb-3 border-2 p-2 text-sm font-semibold">
+          This browser keeps nothing from a file. Leave the page open, and hand your notes back before you close it.
+        </p>
+      {/if}
+      {#if part === 'notes'}
+        {#if outing}
+          <PocketNotes id={outing} onback={() => (part = 'back')} onagain={() => (outing = null)} />
         {:else}
-          <HandBack {pack} />
+          <p class="pb-3">Notes stay on this phone until you hand them back.</p>
+          <Button look="primary" size="large" class="w-full" onclick={begin}>Start the outing</Button>
         {/if}
-      {/await}
-    {/if}
-  </main>
-  <nav class="places" aria-label="Parts">
-    {#each Object.entries(PARTS) as [name, words] (name)}
-      <button
-        class="place leading-tight"
-        aria-current={part === name ? 'page' : undefined}
-        onclick={() => (part = name as keyof typeof PARTS)}>{words}</button
-      >
-    {/each}
-  </nav>
-</QueryClientProvider>
+      {:else if part === 'tie'}
+        <WhatToTie {pack} />
+      {:else if part === 'day'}
+        <TheDay {pack} />
+      {:else}
+        <HandBack {pack} />
+      {/if}
+    {/await}
+  {/if}
+</main>
+<nav class="places" aria-label="Parts">
+  {#each Object.entries(PARTS) as [name, words] (name)}
+    <button
+      class="place leading-tight"
+      aria-current={part === name ? 'page' : undefined}
+      onclick={() => (part = name as keyof typeof PARTS)}>{words}</button
+    >
+  {/each}
+</nav>

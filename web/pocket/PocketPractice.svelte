@@ -1,7 +1,5 @@
 <script lang="ts">
-  import { QueryClientProvider } from '@tanstack/svelte-query'
   import { untrack } from 'svelte'
-  import { queryClient } from '../data/cache'
   import type { PracticeFile } from '../offline/pocketFile'
   import { reach } from '../data/reach.svelte'
   import { grid, lines, sideWords } from '../lure/chart'
@@ -38,39 +36,37 @@
   }
 </script>
 
-<QueryClientProvider client={queryClient}>
-  <header class="border-base-content flex items-center justify-between gap-3 border-b-2 px-4 py-2 print:hidden">
-    <p class="font-extrabold">Which would you tie?</p>
-    <Button onclick={() => print()}>Print</Button>
-  </header>
-  <main class="mx-auto max-w-5xl px-4 pt-3 pb-10 print:hidden">
-    {#if session.isOver}
-      <h1>{session.right} of {session.count} right</h1>
-      <p class="pt-3"><Button look="primary" onclick={() => (session = begin())}>Once more</Button></p>
-    {:else if session.now?.waters?.[0]}
-      <p class="pb-2 text-sm font-bold">Water {session.at + 1} of {session.count}</p>
-      {#key session.now}<TieLesson water={session.now.waters[0]} {session} />{/key}
-    {/if}
-    <div class="pt-8">{@render chart()}</div>
-  </main>
-  <div class="hidden p-4 print:block">
-    <h1>Which would you tie?</h1>
-    {#each waters as water, i (water.id)}
-      <section class="break-inside-avoid pt-4">
-        <h2>Water {i + 1}: {water.choices.length > 1 ? 'any lure' : capital(show(water.choices[0]?.lure ?? ''))}</h2>
-        <DrawnWater shown={water.shown} column={water.column} class="aspect-[2/1]" />
-        <p class="pt-2">Lure ________ Blade ________ Skirt ________ Trailer ________ Weight ________</p>
-      </section>
+<header class="border-base-content flex items-center justify-between gap-3 border-b-2 px-4 py-2 print:hidden">
+  <p class="font-extrabold">Which would you tie?</p>
+  <Button onclick={() => print()}>Print</Button>
+</header>
+<main class="mx-auto max-w-5xl px-4 pt-3 pb-10 print:hidden">
+  {#if session.isOver}
+    <h1>{session.right} of {session.count} right</h1>
+    <p class="pt-3"><Button look="primary" onclick={() => (session = begin())}>Once more</Button></p>
+  {:else if session.now?.waters?.[0]}
+    <p class="pb-2 text-sm font-bold">Water {session.at + 1} of {session.count}</p>
+    {#key session.now}<TieLesson water={session.now.waters[0]} {session} />{/key}
+  {/if}
+  <div class="pt-8">{@render chart()}</div>
+</main>
+<div class="hidden p-4 print:block">
+  <h1>Which would you tie?</h1>
+  {#each waters as water, i (water.id)}
+    <section class="break-inside-avoid pt-4">
+      <h2>Water {i + 1}: {water.choices.length > 1 ? 'any lure' : capital(show(water.choices[0]?.lure ?? ''))}</h2>
+      <DrawnWater shown={water.shown} column={water.column} class="aspect-[2/1]" />
+      <p class="pt-2">Lure ________ Blade ________ Skirt ________ Trailer ________ Weight ________</p>
+    </section>
+  {/each}
+  <h1 class="break-before-page">Answers</h1>
+  <ol class="list-decimal pl-6">
+    {#each waters as water (water.id)}
+      <li class="break-inside-avoid pt-2">{tied(water).join('. ')}. <b>{water.because}</b></li>
     {/each}
-    <h1 class="break-before-page">Answers</h1>
-    <ol class="list-decimal pl-6">
-      {#each waters as water (water.id)}
-        <li class="break-inside-avoid pt-2">{tied(water).join('. ')}. <b>{water.because}</b></li>
-      {/each}
-    </ol>
-    <div class="break-before-page">{@render chart()}</div>
-  </div>
-</QueryClientProvider>
+  </ol>
+  <div class="break-before-page">{@render chart()}</div>
+</div>
 
 {#snippet chart()}
   <h2>{file.chart.title}</h2>

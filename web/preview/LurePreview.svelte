@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { prefersReducedMotion } from 'svelte/motion'
   import type { From, LookPart, Reading, Scene, Build } from '../words/documents'
   import { motionFor } from '../data/look'
   import Lure from '../lure/Lure.svelte'
@@ -41,7 +42,7 @@
   }
   let { build, hand, scene, reading, lookParts, pace, from, onfrom, at, onat, stays = false }: Props = $props()
 
-  const isStill = matchMedia('(prefers-reduced-motion: reduce)').matches
+  const isStill = $derived(prefersReducedMotion.current)
   /** What the one window shows: switched in place. */
   let view = $state<View>('person')
   const eye = $derived<Eye | null>(view === 'hand' ? null : view)

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { MediaQuery } from 'svelte/reactivity'
   import { tick, untrack } from 'svelte'
   import type { Motion, Scene, Build } from '../words/documents'
   import Lure from '../lure/Lure.svelte'
@@ -53,7 +54,7 @@
   }: Props = $props()
 
   /** A picture on a phone is too small for the edges of single strands, and has to follow a thumb. */
-  const isPhone = matchMedia('(max-width: 47.99rem)').matches
+  const isPhone = new MediaQuery('(max-width: 47.99rem)')
   const shown = $derived(shownTo(eye, isCamera))
   const water = $derived(waterOf(scene, shown))
   const blur = blurAt(() => ({ at, inches: small ? 0 : (scene.blur_in[at] ?? 0) }))
@@ -126,7 +127,7 @@
       span={SPAN_IN}
       lines={isOutlined ? linesOn(water) : null}
       ruler={false}
-      small={small || isPhone}
+      small={small || isPhone.current}
       blur={hand ? 0 : blur.inches}
       blades={ready}
       {says}

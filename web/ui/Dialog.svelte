@@ -2,10 +2,10 @@
   import type { Snippet } from 'svelte'
   import Button from './Button.svelte'
 
-  /** The browser's own dialog: it keeps the focus, closes on Escape, and gives the focus back. */
+  /** The browser's own dialog: it keeps the focus, closes on Escape, and gives the focus back. One that has to be answered does not close. */
   interface Props {
     title: string
-    onclose: () => void
+    onclose?: () => void
     children: Snippet
   }
   let { title, onclose, children }: Props = $props()
@@ -21,8 +21,11 @@
   ]}
   aria-labelledby={id}
   {onclose}
+  oncancel={(event) => {
+    if (!onclose) event.preventDefault()
+  }}
 >
   <h2 {id} class="pb-2">{title}</h2>
   {@render children()}
-  <Button class="mt-3" onclick={onclose}>Close</Button>
+  {#if onclose}<Button class="mt-3" onclick={onclose}>Close</Button>{/if}
 </dialog>

@@ -1,17 +1,15 @@
 <script lang="ts">
   import Button from './Button.svelte'
+  import Dialog from './Dialog.svelte'
   import { conflicts, type Conflict } from '../data/conflicts.svelte'
   import { settings } from '../data/settings.svelte'
 
   /** What this page holds and what another place has stored meanwhile, side by side; of each, or of all, one stays. */
   let { conflict }: { conflict: Conflict } = $props()
-  let dialog = $state<HTMLDialogElement>()
   /** The keys of those of which what another place has stored stays. */
   let theirs = $state<string[]>([])
   const versions = $derived(conflict.versions(settings.metric))
   const isEach = $derived(versions.length > 1)
-
-  $effect(() => dialog?.showModal())
 
   const choose = (key: string, isTheirs: boolean) =>
     (theirs = isTheirs ? [...theirs, key] : theirs.filter((other) => other !== key))
@@ -32,14 +30,8 @@
   {:else}{words}{/if}
 {/snippet}
 
-<dialog
-  bind:this={dialog}
-  class="border-base-content bg-base-100 text-base-content m-auto w-full max-w-xl border-2 p-4"
-  aria-labelledby="two-versions"
-  oncancel={(event) => event.preventDefault()}
->
-  <h1 id="two-versions">Changed in two places: {conflict.called}</h1>
-  <p class="mt-2 max-w-prose text-sm">
+<Dialog title="Changed in two places: {conflict.called}">
+  <p class="max-w-prose text-sm">
     Another page or device saved a change after this page loaded. Your change is not saved yet. Choose which
     {isEach ? 'ones' : 'one'} to keep.
   </p>
@@ -67,4 +59,4 @@
       <Button onclick={() => conflicts.answer(versions.map((one) => one.key))}>Keep theirs</Button>
     {/if}
   </div>
-</dialog>
+</Dialog>

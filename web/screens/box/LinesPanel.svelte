@@ -68,7 +68,7 @@
     if (colour) await names.add({ name, colour, accents, belly: [] }, again)
   }
   const forget = ({ id, name }: ColourName) =>
-    names.forget(id ?? '', {
+    names.takeBack(id ?? '', {
       ...again,
       then: () => {
         remembered++

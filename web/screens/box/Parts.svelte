@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { MediaQuery } from 'svelte/reactivity'
   import Field from '../../ui/Field.svelte'
   import Button from '../../ui/Button.svelte'
   import type { InventoryPart } from '../../words/documents'
@@ -21,7 +22,7 @@
   import VirtualRows from './VirtualRows.svelte'
 
   const bin = inventoryQuery()
-  const isNarrow = matchMedia('(max-width: 39.99rem)').matches
+  const isNarrow = new MediaQuery('(max-width: 39.99rem)')
   let sought = $state('')
   /** “All blades” of a shelf leads here. */
   const named = paramsOf(location.hash).get('kind')
@@ -206,7 +207,7 @@
       <p class="text-sm" role="status">{number(shown.length)} shown</p>
       <VirtualRows
         rows={shown}
-        height={isNarrow ? 112 : 56}
+        height={isNarrow.current ? 112 : 56}
         label="Parts"
         class="border-base-content h-[60vh] border-t"
       >

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { MediaQuery } from 'svelte/reactivity'
   import { sightsQuery } from '../../data/logbook'
   import { chartFor, chartTable } from '../../data/chart'
   import { asPng } from '../../lure/asPng'
@@ -52,7 +53,7 @@
   /** On a phone one clarity at a time. */
   let shown = $state<number | null>(null)
   const at = $derived(shown ?? here)
-  const isWide = matchMedia('(min-width: 64rem)').matches
+  const isWide = new MediaQuery('(min-width: 64rem)')
   const title = $derived(
     rows === 'sky' ? `${capital(show(lure))}, ${show(forage)}` : `${capital(show(lure))} under ${show(reading.sky)}`,
   )
@@ -148,7 +149,7 @@
   <Answer question={chart} waiting="Asking the rules…">
     {#snippet children(data)}
       {@const cells = grid(data, tops.length, rows)}
-      {#if isWide}
+      {#if isWide.current}
         <table class="w-full table-fixed text-left" bind:this={table}>
           <caption class="sr-only">What to tie, by visibility and {rows === 'sky' ? 'by sky' : 'by forage'}</caption>
           <thead>
@@ -202,7 +203,7 @@
       {/if}
       <div class="flex flex-wrap gap-2 print:hidden">
         <Button onclick={() => print()}>Print</Button>
-        {#if isWide}
+        {#if isWide.current}
           <Button onclick={() => void givePicture(cells)}>Download the picture (PNG)</Button>
           <Button onclick={() => download('kontrast-chart.svg', 'image/svg+xml', drawn(cells))}
             >Download the drawing (SVG)</Button
