@@ -1,3 +1,5 @@
+import { HELP } from '../../web/words/help'
+import { TERMS } from '../../web/words/terms'
 import { expect, test } from 'vitest'
 import { bladeOutline } from '../../web/lure/blades'
 import { atHeight, confused, gonePlaces, inTheWater, shade } from '../../web/lure/paint'
@@ -228,4 +230,14 @@ test.describe('paint', () => {
     expect(places(0)).toEqual(['steel'])
     expect(places(1)).toEqual(['head', 'steel'])
   })
+})
+
+test('what opens on a tap names no unit of its own: it is the same whichever are chosen', () => {
+  const said = [
+    ...Object.values(TERMS).flatMap(({ title, meaning }) => [title, ...meaning]),
+    ...Object.values(HELP).flat(),
+  ]
+  expect(
+    said.filter((one) => /\d\s?(?:in|ft|oz|cm|m|g|°[FC])\b|\b(?:inch|inches|foot|feet|ounces?)\b/.test(one)),
+  ).toEqual([])
 })
