@@ -4,7 +4,8 @@ import type { Composition, InventoryPart } from '../../web/words/documents'
 import { blank } from '../../web/words/part'
 
 vi.stubGlobal('location', { hash: '' })
-const { buildFrom, buildParams, fromParams, paramsOf, toParams } = await import('../../web/data/address.svelte')
+const { fromParams, paramsOf, toParams } = await import('../../web/data/address.svelte')
+const { buildFrom, buildParams } = await import('../../web/data/buildAddress')
 
 // A reading and a build written into an address and read out of it again.
 

@@ -21,6 +21,16 @@
   import { start } from './start'
   import WhatIsNew from './WhatIsNew.svelte'
 
+  /** At a desk the places are at the end of the bar, on a phone under the thumb. */
+  const NAV = [
+    'border-base-content bg-base-100 fixed inset-x-0 bottom-0 z-40 flex border-t pb-[env(safe-area-inset-bottom)]',
+    'sm:static sm:border-0 sm:pb-0',
+  ]
+  const NAV_PLACE = [
+    'place text-faint min-h-14 flex-1 flex-col gap-0.5 text-sm font-semibold sm:min-h-12 sm:px-5 sm:text-base',
+    'aria-[current=page]:text-base-content aria-[current=page]:font-bold',
+    'max-sm:before:hidden max-sm:after:top-[-1px] max-sm:after:bottom-auto',
+  ]
   const isAt = (place: PlaceName) => (placeAt(router.location) === place ? 'page' : undefined)
 
   let started = $state.raw(start())
@@ -104,16 +114,9 @@
     <span class="text-lg font-extrabold max-[419px]:sr-only">Kontrast</span>
   </a>
   <div class="flex items-stretch gap-2">
-    <nav
-      class="border-base-content bg-base-100 fixed inset-x-0 bottom-0 z-40 flex border-t pb-[env(safe-area-inset-bottom)] sm:static sm:border-0 sm:pb-0"
-      aria-label="Places"
-    >
+    <nav class={NAV} aria-label="Places">
       {#each PLACES as place (place.path)}
-        <a
-          class="place text-faint aria-[current=page]:text-base-content min-h-14 flex-1 flex-col gap-0.5 text-sm font-semibold aria-[current=page]:font-bold max-sm:before:hidden max-sm:after:top-[-1px] max-sm:after:bottom-auto sm:min-h-12 sm:px-5 sm:text-base"
-          href="#{place.path}"
-          aria-current={isAt(place.name)}
-        >
+        <a class={NAV_PLACE} href="#{place.path}" aria-current={isAt(place.name)}>
           <place.picture class="sm:hidden" size={20} aria-hidden="true" />
           {place.name}
         </a>

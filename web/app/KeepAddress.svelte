@@ -36,9 +36,9 @@
 
   $effect(() => {
     const reading = bare(currentReading.reading)
-    const { build } = address
+    void address.build
     if (!SHOWS_READING.includes(screen)) return
-    const timer = setTimeout(() => address.keep(reading, build), KEPT_AFTER_MS)
+    const timer = setTimeout(() => address.keep(reading), KEPT_AFTER_MS)
     return () => clearTimeout(timer)
   })
 

@@ -1,6 +1,4 @@
-import type { Composition, InventoryPart, Reading } from '../words/documents'
-import { slotsOf, type Slot } from '../words/slots'
-import type { LureKind } from '../words/vocabulary'
+import type { Reading } from '../words/documents'
 
 /** Written beside an entry of the history by this page, so that it can tell its own addresses from a link that was followed. */
 const OURS = { kontrast: true }
@@ -40,37 +38,12 @@ export function fromParams(prefix: string, params: URLSearchParams): Fields | nu
     : null
 }
 
-/** A build as parameters: an owned part by its id, any other with all it has. */
-export function buildParams(build: Composition): [string, string][] {
-  return toParams('b', {
-    lure: build.lure,
-    ...Object.fromEntries(slotsOf(build.lure).map((slot) => [slot, build[slot]?.id ?? build[slot] ?? null])),
-  })
-}
-
-/** The build that parameters stand for, with owned parts looked up; null where there is none or a part is gone. */
-export function buildFrom(params: URLSearchParams, parts: readonly InventoryPart[]): Composition | null {
-  const fields = fromParams('b', params)
-  if (!fields || typeof fields.lure !== 'string') return null
-  const lure = fields.lure as LureKind
-  const part = (slot: Slot): InventoryPart | null | undefined => {
-    const named = fields[slot]
-    if (named === undefined) return null
-    return typeof named === 'string' ? parts.find((one) => one.id === named) : (named as InventoryPart)
-  }
-  const slots = slotsOf(lure)
-  const found = slots.map((slot) => [slot, part(slot)] as const)
-  if (found.some(([, one]) => one === undefined)) return null
-  const build = Object.fromEntries(found) as unknown as Omit<Composition, 'lure'>
-  return build.head ? { ...build, lure } : null
-}
-
 /** What the address says beside the screen: the open panel, and the reading and the build as a link that can be shared. */
 class Address {
   /** The open panels of the screen, by name. */
   panels = $state.raw<readonly string[]>([])
   /** The build that is shown, for a link that can be shared. */
-  build = $state.raw<Composition | null>(null)
+  build = $state.raw<readonly [string, string][]>([])
   /** A link that was followed into this page, not written by it; taken once. */
   followed = $state.raw<URLSearchParams | null>(null)
 
@@ -96,11 +69,11 @@ class Address {
   }
 
   /** Keeps the reading and the build in the address of the present screen. */
-  keep(reading: Reading, build: Composition | null): void {
+  keep(reading: Reading): void {
     const params = new URLSearchParams([
       ...(this.panels.length > 0 ? [['panel', this.panels.join()]] : []),
       ...toParams('r', reading as Fields),
-      ...(build ? buildParams(build) : []),
+      ...this.build,
     ])
     const next = `${path()}?${params.toString()}`
     if (next === location.hash && isOurs(history.state)) return

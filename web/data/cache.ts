@@ -2,7 +2,7 @@ import { MutationCache, QueryClient } from '@tanstack/svelte-query'
 import { Refused, Unreachable } from './client'
 import { notices } from './notices.svelte'
 
-/** What is stored, and what of it an answer can hang on. A read says which, and a write says which it changes: nothing else makes anything stale. */
+/** What is stored, and what of it an answer can hang on: a read says which, a write says which it changes. */
 export type Kept =
   | 'parts'
   | 'swatches'

@@ -1,4 +1,3 @@
-import { SvelteMap } from 'svelte/reactivity'
 import { KEPT_AT, SLOW } from './keptAt'
 
 /** Whether the server answers, and how old what is shown is where it does not. */
@@ -9,11 +8,11 @@ class Reach {
   /** When the server made the page that is open. */
   pageAt = $state<string | null>(null)
   /** What was last answered with something kept, by its address, and when the server had given it. */
-  #kept = new SvelteMap<string, string>()
+  #kept = $state.raw<Readonly<Record<string, string>>>({})
   #back: (() => void)[] = []
 
   /** When the oldest answer that is shown was given; null where all are fresh. */
-  keptAt = $derived([...this.#kept.values()].sort()[0] ?? null)
+  keptAt = $derived(Object.values(this.#kept).sort()[0] ?? null)
   /** The server answers, but not all of it in time. */
   isSlow = $derived(!this.isAway && this.keptAt !== null)
 
@@ -25,16 +24,17 @@ class Reach {
   answered(response: Response): void {
     const kept = response.headers.get(KEPT_AT)
     if (kept !== null) {
-      this.#kept.set(response.url, kept)
+      this.#kept = { ...this.#kept, [response.url]: kept }
       // One that only takes its time says nothing of the others.
       if (!response.headers.has(SLOW)) this.away()
       return
     }
-    this.#kept.delete(response.url)
+    if (response.url in this.#kept)
+      this.#kept = Object.fromEntries(Object.entries(this.#kept).filter(([url]) => url !== response.url))
     this.isSignedOut = response.status === 401
     if (!this.isAway) return
     this.isAway = false
-    this.#kept.clear()
+    this.#kept = {}
     for (const listener of this.#back) listener()
   }
 

@@ -47,7 +47,7 @@ export function stored<T>(name: string, on: readonly Kept[], ask: Ask<T>, staleT
   )
 }
 
-/** What is known of something stored, followed outside of any screen from the first time it was read: one that became stale is read again. */
+/** What is known of something stored, followed outside of any screen once it was read: what became stale is read again. */
 export function live<T>(query: Stored<T>): { readonly value: T | undefined } {
   const hash = hashKey(query.key)
   let value = $state.raw(queryClient.getQueryData<T>(query.key))

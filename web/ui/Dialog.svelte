@@ -2,7 +2,7 @@
   import type { Snippet } from 'svelte'
   import Button from './Button.svelte'
 
-  /** The browser's own dialog: it keeps the focus, closes on Escape, and gives the focus back. One that has to be answered does not close. */
+  /** The browser's own dialog: it keeps the focus, closes on Escape, and gives the focus back. Without `onclose` it has to be answered. */
   interface Props {
     title: string
     onclose?: () => void

@@ -25,7 +25,8 @@ final class StatedLimitsTest extends TestCase
      */
     private const CHOSEN = [
         'house.weight.jig.deep', 'house.mild', 'house.small', 'W8', 'W8.bladed_jig', 'W11.fifty', 'Y3.rock',
-        'Z1.0', 'Z1.2', 'Z1.4', 'Z1.10', 'Z1.15', 'Z1.20', 'Z1.25', 'Z1.30', 'Z1.35', 'Z1.range.20', 'Z10', 'Z9', 'Z9.jig', 'Z1.spinnerbait',
+        'Z1.0', 'Z1.2', 'Z1.4', 'Z1.10', 'Z1.15', 'Z1.20', 'Z1.25', 'Z1.30', 'Z1.35', 'Z1.range.20',
+        'Z10', 'Z9', 'Z9.jig', 'Z1.spinnerbait',
         'S23.big', 'T14.length', 'S17.fall', 'S22', 'S22.form', 'S22.spinnerbait', 'S17', 'S17.shallow',
         'B6.opaque', 'B12.opaque', 'B8.marker', 'B10.pair', 'B1.indiana', 'B10.mud', 'B10.big_shad', 'S12.jig', 'T3',
         'R6', 'R6.drop', 'D9', 'Y1.deep', 'R1.swim_jig', 'Y4.limbs', 'Y4.shallow', 'R3.bladed_jig', 'W4.bladed_jig', 'K1',

@@ -18,7 +18,7 @@
   import GlossedLine from './GlossedLine.svelte'
   import { isWaiting, partOf, type Settled } from './readLines'
 
-  /** Parts written as one would on a list, with what was understood of each line before anything is stored. Without `onclose` it stands open. */
+  /** Parts written as one would on a list, with what was understood of each line before it is stored. Without `onclose` it stands open. */
   let { onclose }: { onclose?: () => void } = $props()
   const PAUSE_MS = 250
   const EXAMPLE =

@@ -40,6 +40,10 @@
   const now = $derived(weeksOf(year))
   const before = $derived(weeksOf(year - 1))
   const most = $derived(Math.max(0.1, ...[...now, ...before].map(perHour)))
+  const bars = $derived([
+    ...before.map((one) => ({ ...one, isBefore: true })),
+    ...now.map((one) => ({ ...one, isBefore: false })),
+  ])
   /** The week that today is in, where it is this year that is drawn. */
   const today = new Date()
   const thisWeek = $derived(
@@ -70,7 +74,7 @@
     label={says}
   >
     {#snippet children(x, y)}
-      {#each [...before.map( (one) => ({ ...one, isBefore: true }) ), ...now.map( (one) => ({ ...one, isBefore: false }) )] as one (`${one.isBefore} ${one.week}`)}
+      {#each bars as one (`${one.isBefore} ${one.week}`)}
         {@const top = Math.min(y(perHour(one)), y(0) - 2)}
         <rect
           class={one.isBefore ? 'fill-edge' : one.week === thisWeek ? 'fill-now' : 'fill-current'}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { address } from '../../data/address.svelte'
+  import { buildParams } from '../../data/buildAddress'
   import { bench } from '../../data/bench.svelte'
   import { currentReading } from '../../data/currentReading.svelte'
   import Tabbed from '../../ui/Tabbed.svelte'
@@ -10,8 +11,9 @@
   const lure = $derived(currentReading.reading.lure)
   // A link to this page opens the build too.
   $effect(() => {
-    address.build = lure === 'any' ? null : bench.build(lure)
-    return () => (address.build = null)
+    const build = lure === 'any' ? null : bench.build(lure)
+    address.build = build ? buildParams(build) : []
+    return () => (address.build = [])
   })
   const OTHERS = [
     { at: 'sheet', name: 'Build sheet', load: () => import('./BuildSheet.svelte') },
