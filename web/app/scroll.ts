@@ -4,6 +4,8 @@ const BY_HAND = ['wheel', 'touchmove', 'keydown', 'pointerdown']
 
 /** Where the entry of the history that is opened now was scrolled to; 0 for a new one. */
 let wanted = 0
+/** Whether the page was scrolled at all: to ask it where it stands costs a layout. */
+let isScrolled = false
 
 const placeIn = (state: unknown): number =>
   typeof state === 'object' && state !== null && 'scrolled' in state ? Number(state.scrolled) : 0
@@ -20,6 +22,7 @@ export function noteScroll(): void {
   addEventListener(
     'scroll',
     () => {
+      isScrolled = true
       clearTimeout(timer)
       timer = setTimeout(
         () => history.replaceState({ ...(history.state as object | null), scrolled: scrollY }, ''),
@@ -41,6 +44,10 @@ export function restoreScroll(): void {
   const target = wanted
   wanted = 0
   waiting.abort()
+  if (target === 0) {
+    if (isScrolled) scrollTo(0, 0)
+    return
+  }
   const { signal } = (waiting = new AbortController())
   const tryIt = () => {
     if (document.documentElement.scrollHeight - innerHeight < target) return
