@@ -141,6 +141,20 @@ test('a reading changed on two devices keeps what each alone said', async () => 
   expect(currentReading.reading).toMatchObject({ sky: 'rain', wind: 'chop' })
 })
 
+test('a reading that waited and was sent is what is stored, and a newer change is a change of it', async () => {
+  const { currentReading } = await import('../../web/data/currentReading.svelte')
+  const { STARTING_READING } = await import('../../web/words/vocabulary')
+  const at = (sky: 'sun' | 'rain' | 'storm') => ({ reading: { ...STARTING_READING, sky }, water_id: null })
+  currentReading.start(at('sun'), 1)
+  currentReading.hold({ base: { value: at('sun'), version: 1 }, mine: at('rain') })
+  currentReading.change({ sky: 'storm' })
+  currentReading.release(at('rain'), 2)
+  expect(currentReading.reading.sky).toBe('storm')
+  server.answers.push(stored(3))
+  await settle()
+  expect(server.writes().at(-1)).toMatchObject({ version: '"v2"', body: { reading: { sky: 'storm' } } })
+})
+
 describe('the bench', () => {
   const part = (name: string) => ({ kind: 'trailer', name })
   const build = (skirt: string, trailer: string) =>

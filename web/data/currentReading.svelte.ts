@@ -106,8 +106,7 @@ class CurrentReading {
 
   /** What waited was sent. */
   release(sent: Current, version: number | null): void {
-    this.#whole.start(sent, version)
-    this.#whole.forget()
+    this.#whole.has(sent, version)
   }
 
   #set(reading: Reading, water_id: string | null): void {

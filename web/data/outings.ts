@@ -161,14 +161,17 @@ function gathered({ version }: Outing, fields: Record<string, unknown>, mine: Ou
 const knownWaters = live(watersQuery)
 const waterName = (id: string) => knownWaters.value?.find((one) => one.id === id)?.name ?? 'a water'
 
-/** Edited as a whole, at home too: what another device noted since it was read stays. One without a base is new, told from memory. */
+/** Edited as a whole, at home too: what another device noted since it was read stays. One without a version is new, told from memory. */
 const save = change<Outing, Outing>('outings.save', {
   changes: () => afterNotes(true),
   send: async (outing, version) => {
     const found = await answer<Outing>(
-      version === null
+      outing.version == null
         ? api.POST('/api/outings', { body: outing })
-        : api.PUT('/api/outings/{id}', { ...one(outing.id ?? ''), body: { ...outing, version } }),
+        : api.PUT('/api/outings/{id}', {
+            ...one(outing.id ?? ''),
+            body: { ...outing, version: version ?? outing.version },
+          }),
     )
     await outbox.know(found)
     show(found)

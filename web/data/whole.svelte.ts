@@ -3,6 +3,7 @@ import type { Changes } from './cache'
 import type { Versioned } from './client'
 import { joined, storedInstead, type Compared, type Edit } from './conflicts.svelte'
 import { whenLeaving } from './leaving'
+import { isSame } from './merge'
 import { live, stored, type Stored } from './read.svelte'
 import { write, type Write } from './write.svelte'
 
@@ -76,9 +77,11 @@ export class Whole<T extends object> {
     }
   }
 
-  /** Takes back what could not be stored. */
-  forget(): void {
-    this.#edit = null
+  /** It is stored so now; what was changed here since then is a change of that. */
+  has(value: T, version: number | null): void {
+    this.start(value, version)
+    const mine = this.#edit?.mine
+    this.#edit = mine && !isSame(mine, value) ? { base: { value, version }, mine } : null
   }
 
   /** Shows one that waits elsewhere to be stored. */
@@ -105,9 +108,7 @@ export class Whole<T extends object> {
       try {
         const version = await this.declared.put(edit.mine, edit.base?.version ?? null)
         this.#changes = this.declared.changes(edit.base?.value ?? null, edit.mine)
-        const now = { value: edit.mine, version }
-        this.start(now.value, version)
-        this.#edit = this.#edit?.mine === edit.mine || !this.#edit ? null : { base: now, mine: this.#edit.mine }
+        this.has(edit.mine, version)
         return edit.mine
       } catch (error) {
         const theirs = storedInstead<T>(error)
@@ -128,7 +129,7 @@ export class Whole<T extends object> {
     }
     if (this.declared.failed?.(error, edit)) return true
     // A newer one stays as it is: it has a write of its own coming.
-    if (edit === this.#sent) this.forget()
+    if (edit === this.#sent) this.#edit = null
     return false
   }
 
