@@ -138,7 +138,7 @@ async function arrows(browser) {
   const arrow = await keyTo(page, 'ArrowRight', score, 'text')
   await page.getByRole('tab', { name: 'How far each part is visible' }).click()
   await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight))
-  await page.waitForSelector('[data-plot="parts"] path.plot-line')
+  await page.waitForSelector('[data-plot="parts"] path')
   // The keys are the tabs' own until something else is chosen.
   await page.getByRole('heading', { level: 1 }).click()
   await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight))
