@@ -1,28 +1,17 @@
-import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
+import { describe, expect, test, vi } from 'vitest'
 import type { InventoryPart, Outing, SavedTrip, Settings, Water } from '../../web/words/documents'
-import { json, refused, serving, stale, stored } from './serving'
+import { eachServed, settle, json, refused, stale, stored } from './serving'
 
 // What two places changed: joined without a word where only one of them changed it, asked once where both did, and sent again from the
 // version that is stored now. Settings, reading, bench, waters, trips, parts and outings alike.
 
-let server: ReturnType<typeof serving>
-
-beforeEach(() => {
-  vi.resetModules()
-  vi.useFakeTimers()
-  server = serving()
-})
-afterEach(() => {
-  vi.useRealTimers()
-  vi.unstubAllGlobals()
-})
+const served = eachServed()
 
 /** What is asked, in words. */
 async function asked() {
   const { conflicts } = await import('../../web/data/conflicts.svelte')
   return { conflicts, rows: conflicts.open?.versions(false).map(({ name, mine, theirs }) => [name, mine, theirs]) }
 }
-const settle = () => vi.advanceTimersByTimeAsync(1000)
 
 describe('a water', () => {
   const quarry = {
@@ -42,33 +31,33 @@ describe('a water', () => {
 
   test('names the version that the form was opened with', async () => {
     await save({ ...quarry, note: 'ramp closed' })
-    expect(server.writes()).toMatchObject([{ method: 'PUT', path: '/api/waters/q', version: '"v3"' }])
+    expect(served().writes()).toMatchObject([{ method: 'PUT', path: '/api/waters/q', version: '"v3"' }])
   })
 
   test('changed in another field elsewhere is joined, and stored without asking', async () => {
     const then = vi.fn()
-    server.answers.push(stale({ ...quarry, tint: 'green' }, 4))
+    served().answers.push(stale({ ...quarry, tint: 'green' }, 4))
     expect(await save({ ...quarry, note: 'ramp closed' }, then)).toBe(true)
-    expect(server.writes().at(-1)).toMatchObject({ version: '"v4"', body: { tint: 'green', note: 'ramp closed' } })
+    expect(served().writes().at(-1)).toMatchObject({ version: '"v4"', body: { tint: 'green', note: 'ramp closed' } })
     expect(then).toHaveBeenCalledOnce()
     expect((await asked()).rows).toBeUndefined()
   })
 
   test('changed in the same field is asked, and the answer sent from the version stored now', async () => {
     const then = vi.fn()
-    server.answers.push(stale({ ...quarry, note: 'ramp open' }, 4))
+    served().answers.push(stale({ ...quarry, note: 'ramp open' }, 4))
     expect(await save({ ...quarry, note: 'ramp closed' }, then)).toBe(false)
     const { conflicts, rows } = await asked()
     expect([conflicts.open?.called, rows]).toEqual(['Quarry', [['Note', 'ramp closed', 'ramp open']]])
     expect(then).not.toHaveBeenCalled()
     await conflicts.answer([])
-    expect(server.writes().at(-1)).toMatchObject({ version: '"v4"', body: { note: 'ramp closed' } })
+    expect(served().writes().at(-1)).toMatchObject({ version: '"v4"', body: { note: 'ramp closed' } })
     expect(then).toHaveBeenCalledOnce()
     expect(conflicts.open).toBeUndefined()
   })
 
   test('is asked again where it was changed once more meanwhile', async () => {
-    server.answers.push(stale({ ...quarry, note: 'ramp open' }, 4), stale({ ...quarry, note: 'no ramp' }, 5))
+    served().answers.push(stale({ ...quarry, note: 'ramp open' }, 4), stale({ ...quarry, note: 'no ramp' }, 5))
     await save({ ...quarry, note: 'ramp closed' })
     const { conflicts } = await asked()
     await conflicts.answer([])
@@ -79,7 +68,7 @@ describe('a water', () => {
     const { waters } = await import('../../web/data/waters')
     const { byField } = await import('../../web/data/write.svelte')
     let faults = {}
-    server.answers.push(refused({ field: 'name', message: 'A water has a name.' }))
+    served().answers.push(refused({ field: 'name', message: 'A water has a name.' }))
     await waters.save({ base: open, mine: { ...quarry, name: '' } }, { faults: (all) => (faults = byField(all)) })
     expect(faults).toEqual({ name: 'A water has a name.' })
   })
@@ -96,23 +85,23 @@ describe('the settings', () => {
   test('changed elsewhere in another choice keep both', async () => {
     const settings = await page()
     const both = { ...choices, theme: 'noon', units: 'metric' }
-    server.answers.push(stale({ ...choices, theme: 'noon' }, 2), stored(3), json(both, 3))
+    served().answers.push(stale({ ...choices, theme: 'noon' }, 2), stored(3), json(both, 3))
     settings.change({ units: 'metric' })
     await settle()
-    expect(server.writes().at(-1)).toMatchObject({ version: '"v2"', body: { units: 'metric', theme: 'noon' } })
+    expect(served().writes().at(-1)).toMatchObject({ version: '"v2"', body: { units: 'metric', theme: 'noon' } })
     expect(settings.value).toMatchObject({ units: 'metric', theme: 'noon' })
   })
 
   test('changed elsewhere in the same choice are asked; theirs is taken as it is', async () => {
     const settings = await page()
-    server.answers.push(stale({ ...choices, schools: { wood: 'avoid' }, theme: 'noon' }, 2), stored(3))
+    served().answers.push(stale({ ...choices, schools: { wood: 'avoid' }, theme: 'noon' }, 2), stored(3))
     settings.change({ theme: 'lamp' })
     await settle()
     const { conflicts, rows } = await asked()
     expect(rows).toEqual([['Theme', 'lamp', 'noon']])
     void conflicts.answer(['theme'])
     await settle()
-    expect(server.writes().at(-1)).toMatchObject({
+    expect(served().writes().at(-1)).toMatchObject({
       version: '"v2"',
       body: { theme: 'noon', schools: { wood: 'avoid' } },
     })
@@ -121,7 +110,7 @@ describe('the settings', () => {
 
   test('that cannot be stored go back to what is stored', async () => {
     const settings = await page()
-    server.answers.push(refused({ field: 'theme', message: 'No.' }))
+    served().answers.push(refused({ field: 'theme', message: 'No.' }))
     settings.change({ theme: 'lamp' })
     expect(settings.value?.theme).toBe('lamp')
     await settle()
@@ -134,11 +123,24 @@ test('a reading changed on two devices keeps what each alone said', async () => 
   const { STARTING_READING } = await import('../../web/words/vocabulary')
   const reading = { ...STARTING_READING, sky: 'sun', wind: 'calm' } as const
   currentReading.start({ reading, water_id: null }, 1)
-  server.answers.push(stale({ reading: { ...reading, wind: 'chop' }, water_id: null }, 2), stored(3))
+  served().answers.push(stale({ reading: { ...reading, wind: 'chop' }, water_id: null }, 2), stored(3))
   currentReading.change({ sky: 'rain' })
   await settle()
-  expect(server.writes().at(-1)).toMatchObject({ version: '"v2"', body: { reading: { sky: 'rain', wind: 'chop' } } })
+  expect(served().writes().at(-1)).toMatchObject({ version: '"v2"', body: { reading: { sky: 'rain', wind: 'chop' } } })
   expect(currentReading.reading).toMatchObject({ sky: 'rain', wind: 'chop' })
+})
+
+test('a water that was chosen on another device stays where only the sky was changed here', async () => {
+  const { currentReading } = await import('../../web/data/currentReading.svelte')
+  const { STARTING_READING } = await import('../../web/words/vocabulary')
+  currentReading.start({ reading: STARTING_READING, water_id: 'pond' }, 1)
+  served().answers.push(stale({ reading: STARTING_READING, water_id: 'quarry' }, 2), stored(3))
+  currentReading.change({ sky: 'rain' })
+  await settle()
+  expect(served().writes().at(-1)).toMatchObject({
+    version: '"v2"',
+    body: { reading: { sky: 'rain' }, water_id: 'quarry' },
+  })
 })
 
 test('a reading that waited and was sent is what is stored, and a newer change is a change of it', async () => {
@@ -150,9 +152,9 @@ test('a reading that waited and was sent is what is stored, and a newer change i
   currentReading.change({ sky: 'storm' })
   currentReading.release(at('rain'), 2)
   expect(currentReading.reading.sky).toBe('storm')
-  server.answers.push(stored(3))
+  served().answers.push(stored(3))
   await settle()
-  expect(server.writes().at(-1)).toMatchObject({ version: '"v2"', body: { reading: { sky: 'storm' } } })
+  expect(served().writes().at(-1)).toMatchObject({ version: '"v2"', body: { reading: { sky: 'storm' } } })
 })
 
 describe('the bench', () => {
@@ -161,17 +163,17 @@ describe('the bench', () => {
     ({ lure: 'jig', head: part('Round'), skirt: part(skirt), trailer: part(trailer) }) as never
   const page = async () => {
     const { bench } = await import('../../web/data/bench.svelte')
-    server.answers.push(json({ builds: [build('Black', 'Craw')], past: [], checklists: [] }, 1))
+    served().answers.push(json({ builds: [build('Black', 'Craw')], past: [], checklists: [] }, 1))
     await bench.load()
     return bench
   }
 
   test('with another part in another slot elsewhere has both', async () => {
     const bench = await page()
-    server.answers.push(stale({ builds: [build('Black', 'Grub')] }, 2), stored(3))
+    served().answers.push(stale({ builds: [build('Black', 'Grub')] }, 2), stored(3))
     bench.replace(build('Brown', 'Craw'))
     await settle()
-    expect(server.writes().at(-1)).toMatchObject({
+    expect(served().writes().at(-1)).toMatchObject({
       version: '"v2"',
       body: { build: { skirt: { name: 'Brown' }, trailer: { name: 'Grub' } } },
     })
@@ -180,23 +182,23 @@ describe('the bench', () => {
 
   test('with another part in the same slot is asked by its parts', async () => {
     const bench = await page()
-    server.answers.push(stale({ builds: [build('White', 'Craw')] }, 2), stored(3))
+    served().answers.push(stale({ builds: [build('White', 'Craw')] }, 2), stored(3))
     bench.replace(build('Brown', 'Craw'))
     await settle()
     const { conflicts, rows } = await asked()
     expect(rows).toEqual([['Skirt', 'Brown', 'White']])
     void conflicts.answer([])
     await settle()
-    expect(server.writes().at(-1)).toMatchObject({ version: '"v2"', body: { build: { skirt: { name: 'Brown' } } } })
+    expect(served().writes().at(-1)).toMatchObject({ version: '"v2"', body: { build: { skirt: { name: 'Brown' } } } })
     expect(bench.build('jig')?.skirt?.name).toBe('Brown')
   })
 
   test('is not asked about a step of a checklist', async () => {
     const bench = await page()
-    server.answers.push(stale({ builds: [build('White', 'Craw')] }, 2), stored(3))
+    served().answers.push(stale({ builds: [build('White', 'Craw')] }, 2), stored(3))
     bench.moveTo('key', 4)
     await settle()
-    expect(server.writes().at(-1)).toMatchObject({ version: '"v2"', body: { checklist: { build: 'key', step: 4 } } })
+    expect(served().writes().at(-1)).toMatchObject({ version: '"v2"', body: { checklist: { build: 'key', step: 4 } } })
     expect([bench.place('key'), bench.build('jig')?.skirt?.name]).toEqual([4, 'White'])
   })
 })
@@ -217,18 +219,18 @@ describe('parts', () => {
   }
 
   test('counted elsewhere while their editor is open keep the count', async () => {
-    server.answers.push(stale({ ...craw, version: 2, count: 6 }, 2, 409), json([{ ...craw, version: 3 }]))
+    served().answers.push(stale({ ...craw, version: 2, count: 6 }, 2, 409), json([{ ...craw, version: 3 }]))
     expect(await change({ ...craw, name: 'Black craw' })).toBe(true)
-    expect(server.writes().at(-1)).toMatchObject({ body: [{ id: 'p', version: 2, name: 'Black craw', count: 6 }] })
+    expect(served().writes().at(-1)).toMatchObject({ body: [{ id: 'p', version: 2, name: 'Black craw', count: 6 }] })
   })
 
   test('counted twice are asked, and are no conflict for ever', async () => {
-    server.answers.push(stale({ ...craw, version: 2, count: 6 }, 2, 409), json([{ ...craw, version: 3 }]))
+    served().answers.push(stale({ ...craw, version: 2, count: 6 }, 2, 409), json([{ ...craw, version: 3 }]))
     expect(await change({ ...craw, count: 9 })).toBe(false)
     const { conflicts, rows } = await asked()
     expect(rows).toEqual([['Count', '9', '6']])
     await conflicts.answer([])
-    expect(server.writes().at(-1)).toMatchObject({ body: [{ version: 2, count: 9 }] })
+    expect(served().writes().at(-1)).toMatchObject({ body: [{ version: 2, count: 9 }] })
     expect((await asked()).rows).toBeUndefined()
   })
 })
@@ -237,12 +239,12 @@ test('a trip changed elsewhere in its hours keeps both', async () => {
   const { trips } = await import('../../web/data/trips')
   const day = { date: '2026-05-09', from: '06:00', to: '11:00' } as SavedTrip['trip']
   const trip = { id: 't', version: 1, name: 'Flowage', note: '', water_id: null, trip: day } as SavedTrip
-  server.answers.push(
+  served().answers.push(
     stale({ ...trip, version: 2, trip: { ...day, to: '12:00' } }, 2, 409),
     json({ ...trip, version: 3 }),
   )
   expect(await trips.save({ base: { value: trip, version: 1 }, mine: { ...trip, note: 'two rods' } })).toBe(true)
-  expect(server.writes().at(-1)).toMatchObject({
+  expect(served().writes().at(-1)).toMatchObject({
     path: '/api/trips/t',
     body: { version: 2, note: 'two rods', trip: { from: '06:00', to: '12:00' } },
   })
@@ -269,18 +271,18 @@ describe('an outing', () => {
 
   test('that another device notes in keeps what it noted', async () => {
     const before = outing(1, [stint('a', event('e'))])
-    server.answers.push(stale(outing(2, [stint('a', event('e'), event('f'))]), 2, 409), json(before))
+    served().answers.push(stale(outing(2, [stint('a', event('e'), event('f'))]), 2, 409), json(before))
     expect(await save(before, outing(1, [stint('a', event('e'))], { note: 'North wind' }))).toBe(true)
-    const sent = server.writes().at(-1)
+    const sent = served().writes().at(-1)
     expect(sent).toMatchObject({ path: '/api/outings/o', body: { version: 2, note: 'North wind' } })
     expect(events(sent?.body)).toEqual([['a', ['e', 'f']]])
   })
 
   test('has an event that was moved to another lure but once, with what was said of it elsewhere', async () => {
     const before = outing(1, [stint('a', event('e')), stint('b')])
-    server.answers.push(stale(outing(2, [stint('a', event('e', { note: 'big' })), stint('b')]), 2, 409), json(before))
+    served().answers.push(stale(outing(2, [stint('a', event('e', { note: 'big' })), stint('b')]), 2, 409), json(before))
     await save(before, outing(1, [stint('a'), stint('b', event('e'))]))
-    const sent = server.writes().at(-1)?.body as Outing
+    const sent = served().writes().at(-1)?.body as Outing
     expect(events(sent)).toEqual([
       ['a', []],
       ['b', ['e']],
@@ -290,9 +292,9 @@ describe('an outing', () => {
 
   test('keeps a lure that was taken off elsewhere where something was noted under it here', async () => {
     const before = outing(1, [stint('a', event('e')), stint('b')])
-    server.answers.push(stale(outing(2, [stint('a', event('e'))]), 2, 409), json(before))
+    served().answers.push(stale(outing(2, [stint('a', event('e'))]), 2, 409), json(before))
     await save(before, outing(1, [stint('a', event('e')), stint('b', event('f'))]))
-    expect(events(server.writes().at(-1)?.body)).toEqual([
+    expect(events(served().writes().at(-1)?.body)).toEqual([
       ['a', ['e']],
       ['b', ['f']],
     ])
@@ -301,13 +303,13 @@ describe('an outing', () => {
   test('is asked about what both said of one fish, by the fish', async () => {
     const before = outing(1, [stint('a', event('e', { kind: 'landed' }))])
     const told = (length_in: number) => [stint('a', event('e', { kind: 'landed', length_in }))]
-    server.answers.push(stale(outing(2, told(16)), 2, 409), json(before))
+    served().answers.push(stale(outing(2, told(16)), 2, 409), json(before))
     await save(before, outing(1, told(15)))
     const { conflicts, rows } = await asked()
     expect(rows?.map(([name, ...both]) => [name?.replace(/^(Landed), .*:/, '$1:'), ...both])).toEqual([
       ['Landed: length', '15 in', '16 in'],
     ])
     await conflicts.answer(['events/e/length_in'])
-    expect((server.writes().at(-1)?.body as Outing).stints?.[0]?.events?.[0]).toMatchObject({ length_in: 16 })
+    expect((served().writes().at(-1)?.body as Outing).stints?.[0]?.events?.[0]).toMatchObject({ length_in: 16 })
   })
 })

@@ -1,24 +1,14 @@
 import { QueryObserver } from '@tanstack/svelte-query'
-import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
+import { describe, expect, test, vi } from 'vitest'
 import type { Advice, Reading, Settings } from '../../web/words/documents'
-import { json, refused, serving, stored } from './serving'
+import { eachServed, settle, json, refused, stored } from './serving'
 
 // What each write makes stale follows from what each read says it hangs on; that they say all of it is held against the program itself in
 // tests/faults/stale.test.ts.
 
 const READING = { lure: 'jig' } as Reading
 
-let server: ReturnType<typeof serving>
-
-beforeEach(() => {
-  vi.resetModules()
-  vi.useFakeTimers()
-  server = serving()
-})
-afterEach(() => {
-  vi.useRealTimers()
-  vi.unstubAllGlobals()
-})
+const served = eachServed()
 
 /** All that is read and written, as a page that opened every screen has it. */
 async function all() {
@@ -31,8 +21,6 @@ async function all() {
   ])
   return { READS, WRITES, ...cache }
 }
-
-const settle = () => vi.advanceTimersByTimeAsync(1000)
 
 describe('what a write makes stale', () => {
   test('is what hangs on it, of all there is, and nothing else', async () => {
@@ -109,7 +97,7 @@ describe('a choice', () => {
     const { queryClient } = await import('../../web/data/cache')
     settings.start(CHOICES, 1)
     adviceFor.know(READING, {} as Advice)
-    server.answers.push(stored(2), json({ ...CHOICES, ...change }, 2))
+    served().answers.push(stored(2), json({ ...CHOICES, ...change }, 2))
     settings.change(change)
     await settle()
     return queryClient.getQueryState(adviceFor.key(READING))?.isInvalidated
@@ -163,7 +151,7 @@ describe('a write', () => {
     const { names } = await import('../../web/data/names')
     const notices = await told()
     const then = vi.fn()
-    server.answers.push(refused({ field: 'name', message: 'No.' }))
+    served().answers.push(refused({ field: 'name', message: 'No.' }))
     expect(await names.add(water, then)).toBe(false)
     expect(notices.map((one) => one.text)).toEqual(['Errors.'])
     expect(then).not.toHaveBeenCalled()
@@ -173,7 +161,7 @@ describe('a write', () => {
     const { names } = await import('../../web/data/names')
     const notices = await told()
     const then = vi.fn()
-    server.answers.push('none', json({ id: 'n' }))
+    served().answers.push('none', json({ id: 'n' }))
     expect(await names.add(water, then)).toBe(false)
     await notices[0]?.action?.run()
     expect(then).toHaveBeenCalledExactlyOnceWith({ id: 'n' })
@@ -182,7 +170,7 @@ describe('a write', () => {
   test('tells faults where a form has a place for them, and that they are gone', async () => {
     const { names } = await import('../../web/data/names')
     const faults = vi.fn()
-    server.answers.push(refused({ field: 'name', message: 'No.' }), json({}))
+    served().answers.push(refused({ field: 'name', message: 'No.' }), json({}))
     await names.add(water, { faults })
     await names.add(water, { faults })
     expect(faults.mock.calls.map(([all]) => (all as unknown[]).length)).toEqual([1, 0])
@@ -204,7 +192,11 @@ describe('a write', () => {
     await waters.remove('q', 'Quarry')
     expect(notices.map((one) => one.text)).toEqual(['Quarry deleted.'])
     await notices[0]?.action?.run()
-    expect(server.writes().map(({ method, path }) => [method, path])).toEqual([
+    expect(
+      served()
+        .writes()
+        .map(({ method, path }) => [method, path]),
+    ).toEqual([
       ['DELETE', '/api/waters/q'],
       ['POST', '/api/waters/q/restore'],
     ])
@@ -218,7 +210,10 @@ describe('a document that is replaced as a whole', () => {
     settings.start(choices, 1)
     return settings
   }
-  const themes = () => server.writes().map(({ version, body }) => [version, (body as Settings).theme])
+  const themes = () =>
+    served()
+      .writes()
+      .map(({ version, body }) => [version, (body as Settings).theme])
 
   test('is shown at once, and written once it has settled', async () => {
     const settings = await page()
@@ -230,7 +225,7 @@ describe('a document that is replaced as a whole', () => {
 
   test('names the version that the write before it made', async () => {
     const settings = await page()
-    server.answers.push(stored(2), stored(3))
+    served().answers.push(stored(2), stored(3))
     settings.change({ theme: 'lamp' })
     await settle()
     settings.change({ theme: 'noon' })
@@ -259,7 +254,7 @@ describe('a document that is replaced as a whole', () => {
     })
     vi.stubGlobal('addEventListener', () => undefined)
     const settings = await page()
-    server.answers.push(new Promise(() => undefined))
+    served().answers.push(new Promise(() => undefined))
     settings.change({ theme: 'lamp' })
     listeners.visibilitychange?.()
     await vi.advanceTimersByTimeAsync(1)

@@ -1,4 +1,4 @@
-import { vi } from 'vitest'
+import { afterEach, beforeEach, vi } from 'vitest'
 import { pageAt } from './pageAt'
 
 /** One request as the page made it. */
@@ -10,6 +10,24 @@ export interface Asked {
 }
 
 type Answer = Response | Promise<Response> | 'none'
+
+/** A page of its own for each test, with a server and a clock; where it is called, the server of the test that runs. */
+export function eachServed(): () => ReturnType<typeof serving> {
+  let server: ReturnType<typeof serving>
+  beforeEach(() => {
+    vi.resetModules()
+    vi.useFakeTimers()
+    server = serving()
+  })
+  afterEach(() => {
+    vi.useRealTimers()
+    vi.unstubAllGlobals()
+  })
+  return () => server
+}
+
+/** Waits until what was begun is over. */
+export const settle = () => vi.advanceTimersByTimeAsync(1000)
 
 /** A page whose server answers what the test says, in its order; what is not said is answered with nothing to say. */
 export function serving() {

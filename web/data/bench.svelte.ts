@@ -176,8 +176,10 @@ class BenchTop {
 
   #failed(error: Error, change: WorkbenchChange): boolean {
     const theirs = storedInstead<Workbench>(error)
-    if (theirs) this.#joined(change, theirs, (build) => void this.#change({ build }))
-    if (theirs) this.#has(theirs.value, theirs.version)
+    if (theirs) {
+      this.#joined(change, theirs, (build) => void this.#change({ build }))
+      this.#has(theirs.value, theirs.version)
+    }
     this.#forget(change)
     return theirs !== null
   }

@@ -51,14 +51,5 @@ export const builds = {
     changes: ['builds'],
     send: (body: SavedBuild) => answer<SavedBuild>(api.POST('/api/builds', { body })),
   }),
-  /** One after the other. */
-  addAll: write('builds.addAll', {
-    changes: ['builds'],
-    send: async (all: readonly SavedBuild[]) => {
-      const saved: SavedBuild[] = []
-      for (const body of all) saved.push(await answer<SavedBuild>(api.POST('/api/builds', { body })))
-      return saved
-    },
-  }),
   ...removal('builds', ['builds']),
 }

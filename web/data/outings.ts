@@ -19,8 +19,8 @@ import { afterNotes } from './outbox/changes'
 import { isOuting, outingOf, writeWords, type Write } from './outbox/entry'
 import { outbox } from './outbox/outbox.svelte'
 import { packs } from './pack/packs.svelte'
-import { live, stored, storedOne, worked } from './read.svelte'
-import { watersQuery } from './waters'
+import { stored, storedOne, worked } from './read.svelte'
+import { waterName } from './waters'
 import { errand, removal, write } from './write.svelte'
 
 // Outings: read with what waits on this device laid over them, and noted in through the outbox. Only their own screens load this.
@@ -33,7 +33,7 @@ async function readOuting(id: string): Promise<Outing> {
   // What was noted here goes first: the answer would not know of it.
   if (outbox.isWaitingFor(id)) await outbox.send()
   try {
-    const found = await answer<Outing>(api.GET('/api/outings/{id}', { params: { path: { id } } }))
+    const found = await answer<Outing>(api.GET('/api/outings/{id}', one(id)))
     await outbox.know(found)
     return outbox.withWaiting(found)
   } catch (error) {
@@ -157,9 +157,6 @@ function gathered({ version }: Outing, fields: Record<string, unknown>, mine: Ou
     })),
   }
 }
-
-const knownWaters = live(watersQuery)
-const waterName = (id: string) => knownWaters.value?.find((one) => one.id === id)?.name ?? 'a water'
 
 /** Edited as a whole, at home too: what another device noted since it was read stays. One without a version is new, told from memory. */
 const save = change<Outing, Outing>('outings.save', {

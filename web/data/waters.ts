@@ -1,10 +1,15 @@
 import type { Water } from '../words/documents'
+import { queryClient } from './cache'
 import { change } from './change'
 import { answer, api, ifMatch, versioned, one } from './client'
 import { stored } from './read.svelte'
 import { errand, removal } from './write.svelte'
 
 export const watersQuery = stored('waters', ['waters'], () => answer<Water[]>(api.GET('/api/waters')))
+
+/** The name of one, as far as the list of them was read. */
+export const waterName = (id: string): string =>
+  queryClient.getQueryData<Water[]>(watersQuery.key)?.find((water) => water.id === id)?.name ?? 'a water'
 
 const CHANGES = ['waters'] as const
 

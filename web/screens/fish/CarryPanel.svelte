@@ -1,6 +1,6 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router'
-  import type { CarriedLure, TripPlan, TripRequest } from '../../words/documents'
+  import type { CarriedLure, SavedBuild, TripPlan, TripRequest } from '../../words/documents'
   import { lookLonger } from '../../data/trips'
   import { builds } from '../../data/builds'
   import { inTheirColours } from '../../lure/paint'
@@ -54,20 +54,17 @@
   }
 
   /** Saves each as a build, which is what a batch is made of. */
-  const toBatch = () =>
-    builds.addAll(
-      carry.lures.map((lure, i) => ({
-        name: `${trip.date} no. ${i + 1}: ${show(lure.build.lure)}`,
-        build: lure.parts,
-        note: lure.best_for,
-      })),
-      async (saved) => {
-        notices.say(`${saved.length} builds saved for the batch.`, async () => {
-          for (const one of saved) await builds.takeBack(one.id ?? '')
-        })
-        await push('/tie/batch')
-      },
-    )
+  async function toBatch() {
+    const saved: SavedBuild[] = []
+    for (const [i, lure] of carry.lures.entries()) {
+      const name = `${trip.date} no. ${i + 1}: ${show(lure.build.lure)}`
+      if (!(await builds.add({ name, build: lure.parts, note: lure.best_for }, (one) => saved.push(one)))) return
+    }
+    notices.say(`${saved.length} builds saved for the batch.`, async () => {
+      for (const one of saved) await builds.takeBack(one.id ?? '')
+    })
+    await push('/tie/batch')
+  }
 </script>
 
 <Panel title="What to carry" gist="most of the day first">

@@ -8,6 +8,7 @@
   import { inTheHand } from '../../lure/paint'
   import { currentReading } from '../../data/currentReading.svelte'
   import { settings } from '../../data/settings.svelte'
+  import { errand } from '../../data/write.svelte'
   import Answer from '../../ui/Answer.svelte'
   import Button from '../../ui/Button.svelte'
   import CautionLine from '../../ui/CautionLine.svelte'
@@ -34,10 +35,11 @@
   const show = (key: string | null) => address.show([...(isWide ? [] : [ANSWER]), ...(key ? [key] : [])])
   const isTossUp = (part: Part) => tossUps(part).length > 0
 
-  async function tie(lure: Advice['lure']) {
-    const { tieAdvised } = await loaded(import('../../data/tieAdvised'))
-    await tieAdvised(lure, () => push('/tie'))
-  }
+  const tie = errand('bench.advised', async (lure: Advice['lure']) => {
+    const { tieAdvised } = await import('../../data/tieAdvised')
+    await tieAdvised(lure)
+    await push('/tie')
+  })
 </script>
 
 <section class="min-w-0" aria-label="What to tie" id="answer" tabindex="-1">
