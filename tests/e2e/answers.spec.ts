@@ -43,10 +43,12 @@ test('an advice that is not of this reading says so, and nothing in it can be ac
   await expect(page.getByRole('region', { name: 'Skirt', exact: true })).toContainText('Black')
   letGo()
   await expect(page.getByRole('region', { name: 'Skirt', exact: true })).toContainText('was Black')
-  // The click on the old one was not carried out late either.
+  // The click on the old one was not carried out late either, and that is said for as long as it matters.
   await expect(page.getByRole('heading', { name: /^Jig/ })).toBeVisible()
+  await expect(page.getByText(/^Your tap came before this result/)).toBeVisible()
   await page.getByRole('button', { name: 'Show advice for a spinnerbait' }).click()
   await expect(page.getByRole('heading', { name: /^Spinnerbait/ })).toBeVisible()
+  await expect(page.getByText(/^Your tap came before this result/)).toBeHidden()
 })
 
 test('a swap of an older list changes nothing', async ({ page }) => {

@@ -219,6 +219,12 @@ export async function unfold(page: Page, heading: string): Promise<void> {
   const button = page.getByRole('toolbar', { name: 'More about the answer' }).getByRole('button', { name: fold })
   if ((await button.getAttribute('aria-expanded')) !== 'true') await button.click()
   await expect(page.getByRole('region', { name: heading, exact: true })).toBeVisible()
+  await answered(page)
+}
+
+/** Waits until what to tie is that of the reading as it is now: before that nothing in it can be acted on. */
+export async function answered(page: Page): Promise<void> {
+  await expect(page.locator('#answer [aria-busy]').first()).toHaveAttribute('aria-busy', 'false')
 }
 
 /** Notes the demo's season. */

@@ -31,13 +31,17 @@
     return () => clearTimeout(timer)
   })
 
+  /** Whether the last tap did nothing. */
+  let isMissed = $state(false)
+
   /** A fold can be opened and a link followed at any time; everything else acts on the answer. */
   function hold(event: Event) {
     const { target } = event
+    if (question.isCurrent) isMissed = false
     if (question.isCurrent || !(target instanceof Element)) return
     if (!target.closest('button, input, select, label') || target.closest('button[aria-expanded]')) return
-    // A press that does nothing is told why at once.
-    isSlow = true
+    // A tap that does nothing is told why at once, and still once the answer has come.
+    isSlow = isMissed = true
     event.preventDefault()
     event.stopPropagation()
   }
@@ -47,8 +51,9 @@
 <WhereFrom {question} />
 {#if question.shown}
   {@const { value, input } = question.shown}
-  {#if isSlow}<p role="status" class="bg-neutral text-neutral-content px-2 py-1 text-sm">
-      {waiting} Below is the result for the previous reading.
+  {#if isSlow || isMissed}<p role="status" class="bg-neutral text-neutral-content px-2 py-1 text-sm">
+      {#if isSlow}{waiting} Below is the result for the previous reading.{:else}Your tap came before this result, and
+        did nothing. Tap again if you still want it.{/if}
     </p>{/if}
   <div
     class={[classes, !question.isCurrent && isSlow && 'opacity-60']}
