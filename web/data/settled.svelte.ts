@@ -1,12 +1,11 @@
 import { untrack } from 'svelte'
 import { busy } from './busy'
+import { isSame } from './merge'
 
 /** An input that has not changed for so long has settled. */
 const SETTLE_MS = 120
 /** How often one that keeps changing is followed, at most. */
 const FOLLOW_MS = 240
-
-export const isSame = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other)
 
 /**
  * An input as it is worth asking about: a change after a pause is followed at once, one that keeps changing now and then, or, where `quiet`
