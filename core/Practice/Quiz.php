@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Kontrast\Practice;
 
 use Kontrast\Inventory\GenericParts;
+use Kontrast\Inventory\Inventory;
 use Kontrast\Lure\Build;
+use Kontrast\Lure\LureKind;
 use Kontrast\Material\ReflectanceFitter;
 use Kontrast\Reading\Reading;
 use Kontrast\Rulebook\Advice;
@@ -24,6 +26,7 @@ use Kontrast\Rulebook\Tally;
 use Kontrast\Rulebook\Value;
 use Kontrast\Rulebook\Vote;
 use Kontrast\Scoring\BuildScorer;
+use Kontrast\Scoring\PartFit;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
@@ -47,10 +50,14 @@ final readonly class Quiz
     private const LEAST_LOST = 1.0;
 
     private Adviser $adviser;
+    /** @var list<LureKind> */
+    private array $kinds;
 
-    public function __construct(private Engine $engine, private ReflectanceFitter $reflectances)
+    /** @param Inventory|null $owned where only what these parts make is asked for */
+    public function __construct(private Engine $engine, private ReflectanceFitter $reflectances, private ?Inventory $owned = null)
     {
         $this->adviser = new Adviser($engine);
+        $this->kinds = null === $owned ? LureKind::cases() : PartFit::kinds($owned);
     }
 
     /**
@@ -147,8 +154,9 @@ final readonly class Quiz
     private function ask(Randomizer $dice, array $rules, string $id, ?int $level): ?Question
     {
         foreach ($dice->shuffleArray($rules) as $rule) {
-            for ($i = 0; $i < self::DRAWS; ++$i) {
-                $question = $this->question($rule, $rules, $this->water($dice, $rule), $id);
+            $kinds = array_values(array_filter($this->kinds, $rule->isFor(...)));
+            for ($i = 0; [] !== $kinds && $i < self::DRAWS; ++$i) {
+                $question = $this->question($rule, $rules, $this->water($dice, $rule, $kinds), $id);
                 if (null !== $question && ($level ?? $question->level) === $question->level) {
                     return $question;
                 }
@@ -158,10 +166,14 @@ final readonly class Quiz
         return null;
     }
 
-    /** A water in which a rule speaks, as anglers would read it who hold with the usual approaches, or with the one that the rule is of. */
-    private function water(Randomizer $dice, Rule $rule): Reading
+    /**
+     * A water in which a rule speaks, as anglers would read it who hold with the usual approaches, or with the one that the rule is of.
+     *
+     * @param non-empty-list<LureKind> $kinds
+     */
+    private function water(Randomizer $dice, Rule $rule, array $kinds): Reading
     {
-        $draft = new ReadingBuilder($dice, $this->engine->book, false, $rule->kinds);
+        $draft = new ReadingBuilder($dice, $this->engine->book, false, $kinds);
         $draft->satisfyRule($rule);
 
         $reading = $draft->reading();
@@ -176,7 +188,7 @@ final readonly class Quiz
     /** @param list<Rule> $card all rules of the fact: who does not know it has none of them */
     private function question(Rule $rule, array $card, Reading $reading, string $id): ?Question
     {
-        if (!$rule->isFor($reading->lure)) {
+        if (!$rule->isFor($reading->lure) || (null !== $this->owned && !PartFit::makes($this->owned, $reading))) {
             return null;
         }
         $decision = $this->engine->decide($reading);

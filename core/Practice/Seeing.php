@@ -37,7 +37,7 @@ final readonly class Seeing
 {
     /** How far away two parts are judged, feet. */
     public const JUDGED_AT_FT = 3.0;
-    /** So many are made up before the one that is nearest in difficulty is taken. (Chosen.) */
+    /** So many are made up before the one that is nearest in difficulty is taken, or one where so many tries find no more. (Chosen.) */
     private const CANDIDATES = 2;
     private const TRIES = 200;
     /** Of a lure the spans of so many parts are worked out: those seen from farthest. (Chosen.) */
@@ -68,7 +68,7 @@ final readonly class Seeing
             $found = [];
             $areTwoLures = 0 === ($seed + $i) % 2;
             $wanted = $areTwoLures ? self::CANDIDATES : 1;
-            for ($try = 0; $try < self::TRIES && \count($found) < $wanted; ++$try) {
+            for ($try = 0; [] === $found || ($try < self::TRIES && \count($found) < $wanted); ++$try) {
                 $one = $areTwoLures ? $this->farther("$seed-$i", $dice) : $this->oneOrTwo("$seed-$i", $dice);
                 $found = null === $one ? $found : [...$found, $one];
             }

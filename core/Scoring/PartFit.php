@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Kontrast\Scoring;
 
+use Kontrast\Inventory\Inventory;
 use Kontrast\Inventory\InventoryBlade;
 use Kontrast\Inventory\InventoryHead;
 use Kontrast\Inventory\InventoryHook;
 use Kontrast\Lure\Arm;
 use Kontrast\Lure\BladeDimensions;
 use Kontrast\Lure\HeadMaterial;
+use Kontrast\Lure\LureKind;
 use Kontrast\Measure\Length;
 use Kontrast\Measure\Weight;
 use Kontrast\Reading\Reading;
@@ -27,6 +29,33 @@ final class PartFit
         return $head->isFor($reading->lure)
             && !($reading->leadFree && HeadMaterial::Lead === $head->material)
             && (null === $reading->arm || !$reading->lure->hasWire() || $head->arm === $reading->arm);
+    }
+
+    /** Whether these parts make a whole lure of the kind that is asked for. */
+    public static function makes(Inventory $bin, Reading $reading): bool
+    {
+        return self::hasRest($bin, $reading->lure)
+            && [] !== array_filter($bin->heads, static fn (InventoryHead $head): bool => self::head($head, $reading));
+    }
+
+    /** @return list<LureKind> of which these parts make a whole lure, for some water at least */
+    public static function kinds(Inventory $bin): array
+    {
+        return array_values(array_filter(
+            LureKind::cases(),
+            static fn (LureKind $kind): bool => self::hasRest($bin, $kind)
+                && [] !== array_filter($bin->heads, static fn (InventoryHead $head): bool => $head->isFor($kind)),
+        ));
+    }
+
+    /** Whether there is all but a head. */
+    private static function hasRest(Inventory $bin, LureKind $kind): bool
+    {
+        $mount = $kind->bladeMount();
+
+        return ([] !== $bin->skirts || $kind->goesWithoutSkirt())
+            && (!$kind->hasBlade()
+                || [] !== array_filter($bin->blades, static fn (InventoryBlade $blade): bool => $mount->takes($blade->shape)));
     }
 
     /** A front blade is no larger than the rear one, and turns without striking it. */

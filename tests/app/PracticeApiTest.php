@@ -31,6 +31,19 @@ final class PracticeApiTest extends OutingTestCase
         self::assertStringContainsString('Your parts make no whole lure yet', $this->faults()['owned']);
     }
 
+    /** Whichever water is drawn, a box that makes one kind of lure is asked for that one. */
+    public function testABoxThatMakesJigsOnlyIsAskedForJigs(): void
+    {
+        $this->send('POST', '/api/parts', [Samples::head(), Samples::skirt(), Samples::craw()]);
+        for ($seed = 1; $seed <= 6; ++$seed) {
+            $waters = self::listAt($this->ask('tie', ['owned' => true, 'seed' => $seed, 'count' => 1]), 'waters');
+            self::assertSame(200, $this->answered(), "seed $seed");
+            self::assertIsArray($waters[0]);
+            self::assertIsArray($waters[0]['reading']);
+            self::assertSame('jig', $waters[0]['reading']['lure'], "seed $seed");
+        }
+    }
+
     public function testAnAnswerIsStoredOnceHoweverOftenItIsSent(): void
     {
         $answer = [

@@ -64,7 +64,7 @@ final readonly class MakeUpPractice
         $chooser = new Chooser($this->standard, $this->reflectances, $inventory);
         $level = $request->level ?? $this->progress->progress()->level();
         $waters = [];
-        $questions = (new Quiz($this->standard, $this->reflectances))->near($level, $request->seed, $request->count, $request->first);
+        $questions = (new Quiz($this->standard, $this->reflectances, $inventory))->near($level, $request->seed, $request->count, $request->first);
         foreach ($questions as $i => $question) {
             $choices = $chooser->choices($question);
             if ([] !== $choices) {

@@ -253,6 +253,23 @@ final class SheetTest extends TestCase
         self::assertGreaterThan(BuildFigures::of(self::spinnerbait()->withoutFront())->weight->inGrams(), $tandem->weight->inGrams());
     }
 
+    /**
+     * What a flat shape covers of its length times width: an ellipse π/4, which a round blade goes past by its shoulders and a lens of two
+     * parabolas stays behind with 2/3 (plane geometry). A plate has rounded corners only.
+     */
+    public function testABladeCoversWhatItsShapeDoes(): void
+    {
+        $ellipse = \M_PI / 4;
+        $share = static fn (BladeShape $shape, int $size = 4): float => BuildFigures::squareInches(Bins::blade($shape, $size))
+            / BladeDimensions::length($shape, BladeSize::number($size))->inInches() / BladeDimensions::width($shape, BladeSize::number($size))->inInches();
+        self::assertEqualsWithDelta($ellipse, $share(BladeShape::Colorado), 0.04);
+        self::assertEqualsWithDelta($ellipse, $share(BladeShape::DeepColorado), 0.04);
+        self::assertGreaterThanOrEqual($ellipse, $share(BladeShape::Colorado));
+        self::assertEqualsWithDelta($ellipse, $share(BladeShape::Indiana), 0.03);
+        self::assertEqualsWithDelta(2 / 3, $share(BladeShape::Willow), 0.03);
+        self::assertEqualsWithDelta((1 + $ellipse) / 2, $share(BladeShape::BladedJig), 0.06);
+    }
+
     /** B1, common practice, no source: round thumps most, long least; a deep cup hardest; larger harder. */
     public function testTheThumpFollowsShapeAndSize(): void
     {

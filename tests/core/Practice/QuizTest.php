@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\core\Practice;
 
 use Kontrast\Inventory\GenericParts;
+use Kontrast\Inventory\Inventory;
+use Kontrast\Lure\LureKind;
 use Kontrast\Practice\Question;
 use Kontrast\Practice\Quiz;
 use Kontrast\Practice\Topic;
@@ -19,8 +21,10 @@ use Kontrast\Rulebook\SchoolQuestion;
 use Kontrast\Rulebook\Slot;
 use Kontrast\Rulebook\Value;
 use Kontrast\Scoring\BuildScorer;
+use Kontrast\Scoring\PartFit;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
+use Tests\core\Bins;
 use Tests\core\Fits;
 use Tests\core\Simulation;
 
@@ -143,6 +147,19 @@ final class QuizTest extends TestCase
         }
         self::assertGreaterThan($mean[0], $mean[1]);
         self::assertGreaterThan($mean[1], $mean[2]);
+    }
+
+    public function testOfABoxIsAskedOnlyWhatItMakes(): void
+    {
+        $jig = Inventory::of([Bins::head(kinds: [LureKind::Jig]), Bins::skirt(), Bins::trailer()]);
+        $quiz = new Quiz(Engine::standard(), Fits::shared(), $jig);
+        $drawn = $quiz->near(1, self::SEED, 8);
+        self::assertCount(8, $drawn);
+        foreach ($drawn as $question) {
+            self::assertSame(LureKind::Jig, $question->reading->lure);
+            self::assertTrue(PartFit::makes($jig, $question->reading));
+        }
+        self::assertSame([], (new Quiz(Engine::standard(), Fits::shared(), Inventory::of([])))->near(1, self::SEED, 1));
     }
 
     private static function quiz(): Quiz

@@ -7,6 +7,7 @@ namespace Tests\core\Scoring;
 use Kontrast\Inventory\Composition;
 use Kontrast\Inventory\Inventory;
 use Kontrast\Inventory\InventoryPart;
+use Kontrast\Lure\Arm;
 use Kontrast\Lure\Colour;
 use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\LureKind;
@@ -18,6 +19,7 @@ use Kontrast\Reading\Tint;
 use Kontrast\Rulebook\Adviser;
 use Kontrast\Scoring\BuildScorer;
 use Kontrast\Scoring\BuildSearch;
+use Kontrast\Scoring\PartFit;
 use Kontrast\Scoring\RankedBuild;
 use Kontrast\Scoring\SharedScores;
 use Kontrast\Scoring\TopK;
@@ -106,7 +108,7 @@ final class BuildSearchTest extends TestCase
     /** @return iterable<string, array{int}> */
     public static function bins(): iterable
     {
-        for ($seed = 1; $seed <= 40; ++$seed) {
+        for ($seed = 1; $seed <= 20; ++$seed) {
             yield "bin $seed" => [$seed];
         }
     }
@@ -164,6 +166,27 @@ final class BuildSearchTest extends TestCase
         foreach ($best as $ranked) {
             self::assertSame('steel', $ranked->build->head->id);
         }
+    }
+
+    /** Whether a bin makes anything for a reading is told without trying its builds. */
+    public function testWhetherABinMakesAnythingIsWhetherThereIsABuild(): void
+    {
+        $made = [];
+        for ($seed = 1; $seed <= 20; ++$seed) {
+            $bin = Bins::random($seed, $seed % 3, $seed % 2, intdiv($seed, 2) % 2, 1, 1);
+            foreach (LureKind::cases() as $kind) {
+                $reading = Readings::of($kind)->with(leadFree: 0 === $seed % 4, arm: 0 === $seed % 5 ? Arm::Short : null);
+                $makes = PartFit::makes($bin, $reading);
+                self::assertSame((new BuildSearch($bin, self::scorer($reading)))->combinations() > 0, $makes, "$seed {$kind->value}");
+                self::assertTrue(!$makes || \in_array($kind, PartFit::kinds($bin), true));
+                $made[(int) $makes] = true;
+            }
+        }
+        self::assertCount(2, $made);
+        self::assertSame(
+            [LureKind::Spinnerbait],
+            PartFit::kinds(Inventory::of([Bins::head(kinds: [LureKind::Spinnerbait], arm: Arm::Short), Bins::blade(), Bins::skirt()])),
+        );
     }
 
     public function testABinWithoutAHeadMakesNothing(): void
