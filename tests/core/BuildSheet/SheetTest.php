@@ -15,6 +15,8 @@ use Kontrast\BuildSheet\Task;
 use Kontrast\Inventory\Composition;
 use Kontrast\Inventory\InventoryHead;
 use Kontrast\Inventory\InventoryHook;
+use Kontrast\Inventory\InventorySkirt;
+use Kontrast\Inventory\PartColour;
 use Kontrast\Inventory\PartKind;
 use Kontrast\Lure\Arm;
 use Kontrast\Lure\BladeDimensions;
@@ -25,6 +27,7 @@ use Kontrast\Lure\HeadMaterial;
 use Kontrast\Lure\HookSize;
 use Kontrast\Lure\LureKind;
 use Kontrast\Lure\Profile;
+use Kontrast\Lure\SkirtMaterial;
 use Kontrast\Lure\TrailerStyle;
 use Kontrast\Lure\Trim;
 use Kontrast\Material\Metal;
@@ -110,6 +113,29 @@ final class SheetTest extends TestCase
     }
 
     /** C2: the caution about lead is there for lead and for nothing else. */
+    public function testWhatASplitSkirtLooksLikeIsSaid(): void
+    {
+        $why = static fn (InventorySkirt $skirt): ?string => array_column(
+            array_map(static fn (BuildStep $step): array => [$step->task->value, $step->why], BuildSteps::write(self::jig()->with($skirt))),
+            1,
+            0,
+        )['skirt'];
+        [$black, $white, $blue] = array_map(Bins::partColour(...), [Colour::Black, Colour::White, Colour::Blue]);
+        $split = static fn (PartColour ...$belly): InventorySkirt => new InventorySkirt(
+            'split',
+            'A skirt',
+            $black,
+            [],
+            1.0,
+            SkirtMaterial::Silicone,
+            Trim::HookBend,
+            array_values($belly),
+        );
+        self::assertNull($why($split()));
+        self::assertSame('A split skirt: black back over white.', $why($split($white)));
+        self::assertSame('A split skirt: black back over white and blue.', $why($split($white, $blue)));
+    }
+
     public function testLeadIsWarnedOfWhereThereIsLead(): void
     {
         $words = static fn (HeadMaterial $material): string => implode(

@@ -16,6 +16,7 @@ use Kontrast\Inventory\Words\LineText;
 use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\Colour;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Parts written as one would on a list, and the sets to start with. */
@@ -52,6 +53,10 @@ final class PartLineTest extends TestCase
         foreach (array_intersect_key($traits, $read) as $trait => $value) {
             self::assertSame($value, $read[$trait], $trait);
         }
+        // A number that its heading says stands over the heading.
+        foreach ('' === $heading ? self::numbersIn($part) : [] as $trait => $says) {
+            self::assertContains($says, array_map(static fn (Gloss $one): ?string => $one->means, $part->glosses), "What is read as $trait says so.");
+        }
         $made = array_intersect_key($read, array_flip(self::SAID_ONLY));
         self::assertSame([], array_keys(array_diff_key($made, $traits, array_flip(array_keys($read, '', true)))));
     }
@@ -67,6 +72,31 @@ final class PartLineTest extends TestCase
                 yield $line => [$text, $heading, $meant];
             }
         }
+    }
+
+    public function testACountMayBeAWord(): void
+    {
+        $words = array_combine(range(1, 12), explode(' ', 'one two three four five six seven eight nine ten eleven twelve'));
+        foreach ($words + [15 => 'fifteen', 20 => 'twenty'] as $count => $word) {
+            self::assertSame($count, PartLineReader::read("$word black craws, 3 in", null, '')->count, $word);
+        }
+    }
+
+    /** One letter may be wrong in a word of five, two in one of eight; the first never is, and a short word is what it is. */
+    #[TestWith(['blakc', Colour::Black])]
+    #[TestWith(['bluck', Colour::Black])]
+    #[TestWith(['wihte', Colour::White])]
+    #[TestWith(['chartruse', Colour::Chartreuse])]
+    #[TestWith(['chatruse', Colour::Chartreuse])]
+    #[TestWith(['bluckk', null])]
+    #[TestWith(['bown', null])]
+    #[TestWith(['blck', null])]
+    #[TestWith(['shartreuse', null])]
+    #[TestWith(['chrtruze', null])]
+    public function testAWordMayBeMisspelled(string $word, ?Colour $meant): void
+    {
+        $part = PartLineReader::read("12 $word craws, 3 in", null, '');
+        self::assertSame([$meant, null === $meant ? [$word] : []], [$part->base, $part->unknown]);
     }
 
     public function testTheLinesAreMany(): void
@@ -135,6 +165,36 @@ final class PartLineTest extends TestCase
         }
     }
 
+    /**
+     * A heading names kinds of parts; written as one it may say how large they are and in what color, but nothing that nobody knows.
+     */
+    #[TestWith(['SKIRTS'])]
+    #[TestWith(['My skirts'])]
+    #[TestWith(['Trailer hooks'])]
+    #[TestWith(['willow blades'])]
+    #[TestWith(['-- trailers --', 'trailers'])]
+    #[TestWith(['# heads', 'heads'])]
+    #[TestWith(['Skirt:', 'Skirt'])]
+    #[TestWith(['3/8 oz jig heads:', '3/8 oz jig heads'])]
+    #[TestWith(['4 inch paddle tails:', '4 inch paddle tails'])]
+    #[TestWith(['Green pumpkin craws:', 'Green pumpkin craws'])]
+    #[TestWith(['Green pumpkin:', 'Green pumpkin'])]
+    #[TestWith(['For my jigs:', 'For my jigs'])]
+    #[TestWith(['skirt', ''])]
+    #[TestWith(['black skirts', ''])]
+    #[TestWith(['gold willow blades', ''])]
+    #[TestWith(['heads 3', ''])]
+    #[TestWith(['Wobbly heads:', ''])]
+    #[TestWith(['Odd things:', ''])]
+    #[TestWith(['Red box:', ''])]
+    #[TestWith(['oz:', ''])]
+    #[TestWith(['7:', ''])]
+    public function testWhatAHeadingIs(string $line, ?string $heading = null): void
+    {
+        $below = array_column(PartList::split("$line\nblack", new Lexicon()), 'heading', 'text')['black'];
+        self::assertSame($heading ?? $line, $below);
+    }
+
     public function testAHeadingHoldsForTheLinesBelowIt(): void
     {
         $list = "SKIRTS\nblk/blu x3\n2 white\n\nTrailers:\n12 gp craw 3.5\"\n== Bladed jig heads ==\n3/8 white\n\n"
@@ -171,6 +231,18 @@ final class PartLineTest extends TestCase
         ];
     }
 
+    /** @return array<string, string> what stands over each number of a line that was understood */
+    private static function numbersIn(PartLine $part): array
+    {
+        return array_filter([
+            'count' => 1 < $part->count ? "$part->count of them" : null,
+            'length' => null === $part->length ? null : round($part->length->inInches(), 2).' in',
+            'weight' => $part->weight?->label(),
+            'number' => null === $part->number ? null : "#$part->number",
+            'hook' => $part->hook?->label(),
+        ], \is_string(...));
+    }
+
     /** @return iterable<string, array{string, string}> */
     public static function unclear(): iterable
     {
@@ -199,6 +271,12 @@ final class PartLineTest extends TestCase
             self::colours(StarterSet::Jigs),
         );
         self::assertCount(4, StarterSet::SwimJigs->builds());
+        // The weight that everybody begins with.
+        foreach (StarterSet::cases() as $set) {
+            foreach ($set->builds() as $build) {
+                self::assertSame('3/8 oz', $build->head->weight->label(), $set->value);
+            }
+        }
     }
 
     /**
