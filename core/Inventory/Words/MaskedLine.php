@@ -58,11 +58,14 @@ final class MaskedLine
         $this->taken[$this->last] = [\strlen($found[0]) - $bytes, ''];
     }
 
-    /** @param array<string>|null $found */
-    public function describe(?array $found, string $means): void
+    /**
+     * @param array<string>|null $found
+     * @param int|null           $at    where it stands; null for what was found last
+     */
+    public function describe(?array $found, string $means, ?int $at = null): void
     {
         if (null !== $found) {
-            $this->taken[$this->last][1] = $means;
+            $this->taken[$at ?? $this->last][1] = $means;
         }
     }
 

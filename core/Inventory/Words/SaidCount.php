@@ -31,8 +31,10 @@ final class SaidCount
     /** @throws UnclearPartLine where there are none, or too many */
     public function __construct(private readonly MaskedLine $line)
     {
-        $this->takeCost();
+        $found = $this->takeCost();
+        $at = $this->line->last();
         $this->takeCount();
+        $this->line->describe($found, $this->settleCost(), $at);
     }
 
     /**
@@ -51,7 +53,8 @@ final class SaidCount
         }
     }
 
-    private function takeCost(): void
+    /** @return array<string>|null what was found of it */
+    private function takeCost(): ?array
     {
         $found = $this->line->take('~\$\s?(\d+(?:\.\d{1,2})?)(?:\s?(?:\/|per|a|an|each|ea)?\s?('.self::PACK.'|each|ea|apiece|piece)\b)?~')
             ?? $this->line->take('~\b(\d+\.\d{1,2})\s?(each|ea|apiece)\b~');
@@ -65,8 +68,27 @@ final class SaidCount
             $this->isForAPack = 1 === preg_match('~^'.self::PACK.'$~', $per);
             $this->isForEach = '' !== $per && !$this->isForAPack;
         }
-        $per = $this->isForAPack ? ' a pack' : ' each';
-        $this->line->describe($found ?? $cents, null === $this->cost ? '' : \sprintf('$%.2f', $this->cost).$per);
+
+        return $found ?? $cents;
+    }
+
+    /**
+     * A price for a pack tells what one part costs only where it is said how many are in it.
+     *
+     * @return string what it is understood as
+     */
+    private function settleCost(): string
+    {
+        if (null === $this->cost) {
+            return '';
+        }
+        $said = \sprintf('$%.2f', $this->cost);
+        if ($this->isForEach || (null === $this->pack && !$this->isForAPack)) {
+            return "$said each";
+        }
+        $this->cost = null === $this->pack ? null : round($this->cost / $this->pack, 2);
+
+        return null === $this->pack ? "$said a pack, of how many is not said" : "$said a pack";
     }
 
     private function takeCount(): void
@@ -94,9 +116,6 @@ final class SaidCount
                 $said = null === $found ? [] : [$found[1]];
             }
             $this->counted($found, self::whole($said[0] ?? ''));
-        }
-        if (!$this->isForEach && null !== $this->cost && null !== $this->pack) {
-            $this->cost = round($this->cost / max(1, $this->pack), 2);
         }
     }
 

@@ -82,6 +82,66 @@ final class PartLineTest extends TestCase
         }
     }
 
+    #[TestWith(['half a dozen black craws', 6])]
+    #[TestWith(['a dozen black craws', 12])]
+    #[TestWith(['two dozen black craws', 24])]
+    #[TestWith(['3 dozen black craws', 36])]
+    #[TestWith(['a pair of black craws', 2])]
+    #[TestWith(['2 packs of 8 black craws', 16])]
+    #[TestWith(['3 packs (10) black craws', 30])]
+    #[TestWith(['black craws 8pk x 3', 24])]
+    #[TestWith(['black craws, pack of 8', 8])]
+    #[TestWith(['12 black 40-strand skirts', 12])]
+    #[TestWith(['100000 black craws', 100_000])]
+    public function testACountIsSaidInManyWays(string $line, int $count): void
+    {
+        $part = PartLineReader::read($line, null, '');
+        self::assertSame([$count, []], [$part->count, $part->unknown]);
+    }
+
+    /** A price for a pack is not one for each part in it, and where nobody says how many are in it, it tells nothing of one. */
+    #[TestWith(['8 black craws $0.62 each', 0.62, '$0.62 each'])]
+    #[TestWith(['8 black craws $1.25', 1.25, '$1.25 each'])]
+    #[TestWith(['8 black craws 62 cents', 0.62, '$0.62 each'])]
+    #[TestWith(['black craws, pack of 8, $4.99', 0.62, '$4.99 a pack'])]
+    #[TestWith(['black craws, pack of 8, $4.99 a pack', 0.62, '$4.99 a pack'])]
+    #[TestWith(['2 packs of 8 black craws $4.99', 0.62, '$4.99 a pack'])]
+    #[TestWith(['2 packs of 8 black craws $0.60 each', 0.60, '$0.60 each'])]
+    #[TestWith(['8 black craws $4.99 a pack', null, '$4.99 a pack, of how many is not said'])]
+    public function testAPriceIsOfOneOrOfAPack(string $line, ?float $cost, string $says): void
+    {
+        $part = PartLineReader::read($line, null, '');
+        self::assertSame($cost, $part->cost);
+        self::assertContains($says, array_map(static fn (Gloss $one): ?string => $one->means, $part->glosses));
+    }
+
+    /** What a line leaves open is what most are. Common practice, no source. */
+    public function testWhatIsNotSaidIsTheUsual(): void
+    {
+        self::assertSame(3.5, PartLineReader::read('black craw', null, '')->length?->inInches());
+        self::assertSame('3/8 oz', PartLineReader::read('black jig head', null, '')->weight?->label());
+        self::assertSame(4, PartLineReader::read('gold willow blade', null, '')->number);
+        self::assertSame(1, PartLineReader::read('black craw', null, '')->count);
+    }
+
+    /** Whole and broken, in inches or not. */
+    #[TestWith(['1 1/2 oz spinnerbait head, black', 1.5, null])]
+    #[TestWith(['1-1/4 oz jig head, black', 1.25, null])]
+    #[TestWith(['4 oz jig head, black', 4.0, null])]
+    #[TestWith(['14 g jig head, black', 0.494, null])]
+    #[TestWith(['black craw, 3 3/4 in', null, 3.75])]
+    #[TestWith(['black craw, 3-1/2"', null, 3.5])]
+    #[TestWith(['black craw 12 in', null, 12.0])]
+    #[TestWith(['black craw 90 mm', null, 3.543])]
+    #[TestWith(['black craw 9 cm', null, 3.543])]
+    public function testAMeasureIsReadAsItIsWritten(string $line, ?float $ounces, ?float $inches): void
+    {
+        $part = PartLineReader::read($line, null, '');
+        self::assertSame([], $part->unknown);
+        null === $ounces || self::assertEqualsWithDelta($ounces, $part->weight?->inOunces(), 0.001);
+        null === $inches || self::assertEqualsWithDelta($inches, $part->length?->inInches(), 0.001);
+    }
+
     /** One letter may be wrong in a word of five, two in one of eight; the first never is, and a short word is what it is. */
     #[TestWith(['blakc', Colour::Black])]
     #[TestWith(['bluck', Colour::Black])]
@@ -180,6 +240,9 @@ final class PartLineTest extends TestCase
     #[TestWith(['Green pumpkin craws:', 'Green pumpkin craws'])]
     #[TestWith(['Green pumpkin:', 'Green pumpkin'])]
     #[TestWith(['For my jigs:', 'For my jigs'])]
+    #[TestWith(['my swim jig heads'])]
+    #[TestWith(['all of my swim jig heads:', 'all of my swim jig heads'])]
+    #[TestWith(['all of my jig heads', ''])]
     #[TestWith(['skirt', ''])]
     #[TestWith(['black skirts', ''])]
     #[TestWith(['gold willow blades', ''])]
@@ -250,6 +313,7 @@ final class PartLineTest extends TestCase
         yield 'nothing of it' => ['0 black craws', 'count'];
         yield 'a million' => ['1000000 black craws', 'count'];
         yield 'a yard of plastic' => ['black craw 36 in', 'length'];
+        yield 'more than any' => ['4.1 oz jig head', 'weight'];
         yield 'an anvil' => ['99 oz jig head', 'weight'];
         yield 'a blade of no size' => ['gold willow #9', 'size number'];
         yield 'a hook of no size' => ['9/0 trailer hook', 'hook size'];
