@@ -296,6 +296,55 @@ final class SheetTest extends TestCase
         self::assertEqualsWithDelta((1 + $ellipse) / 2, $share(BladeShape::BladedJig), 0.06);
     }
 
+    /** Every part adds what docs/sheet.md says that it weighs. */
+    public function testTheWholeWeighsWhatThePageSaysOfItsParts(): void
+    {
+        $page = (string) file_get_contents(__DIR__.'/../../../docs/sheet.md');
+        preg_match_all('/^\| (?:trailer hook )?([^|]+?)(?: of a skirt)? \| ([\d.]+) \|$/m', $page, $rows);
+        $grams = array_map(floatval(...), array_combine($rows[1], $rows[2]));
+        $of = static fn (Composition $build): float => BuildFigures::of($build)->weight->inGrams();
+        $jig = self::jig();
+        self::assertEqualsWithDelta(2.2 + $grams['collar'], $of($jig) - $of($jig->withoutSkirt()), 1e-9);
+        $rubber = new InventorySkirt('rubber', 'A', Bins::partColour(Colour::Black), [], 1.0, SkirtMaterial::LivingRubber, Trim::HookBend);
+        self::assertEqualsWithDelta(2.8 - 2.2, $of($jig->with($rubber)) - $of($jig), 1e-9);
+        preg_match('/as thick all along, in cm² \(chosen\): ([^.]+\.\d[^:]*?)\. So/s', $page, $match);
+        preg_match_all('/([a-z -]+?) ([\d.]+)(?:,|$)/', str_replace("\n", ' ', $match[1] ?? ''), $styles);
+        $sections = array_combine(array_map(static fn (string $one): string => str_replace(['-', ' '], '_', trim($one)), $styles[1]), $styles[2]);
+        self::assertCount(\count(TrailerStyle::cases()), $sections);
+        foreach (TrailerStyle::cases() as $style) {
+            // Length times cross-section times the density of soft plastic.
+            $expected = 4 * 2.54 * (float) $sections[$style->value] * 1.05;
+            $added = $of($jig->with(Bins::trailer(Colour::Black, $style, 4))) - $of($jig->withoutTrailer());
+            self::assertEqualsWithDelta($expected, $added, 1e-9, $style->value);
+        }
+        $tandem = self::spinnerbait()->withoutHook();
+        foreach (HookSize::all() as $size) {
+            $hook = new InventoryHook('hook', 'A hook', $size);
+            self::assertEqualsWithDelta($grams[$size->label()], $of($tandem->with($hook)) - $of($tandem), 1e-9, $size->label());
+        }
+        $blade = BuildFigures::squareInches(Bins::blade(BladeShape::Colorado, 2)) * 2.54 ** 2 * 0.05 * 8.5;
+        $front = 3 * $grams['bead'] + $grams['clevis'] + $grams['spacer'];
+        self::assertEqualsWithDelta(
+            $blade + $front,
+            $of($tandem->with(Bins::blade(BladeShape::Colorado, 2), inFront: true)) - $of($tandem->withoutFront()),
+            1e-9,
+        );
+    }
+
+    /** A bead is a ball of brass with a hole for wire of 0.035 in; a spacer a tube around it, half a millimeter thick at most. */
+    public function testBeadAndSpacerWeighWhatTheirBrassDoes(): void
+    {
+        $of = static fn (Composition $build): float => BuildFigures::of($build)->weight->inGrams();
+        $tandem = self::spinnerbait()->withoutHook();
+        [$bead, $wire] = [5 / 32 * 2.54, 0.035 * 2.54];
+        $beads = 3 * 8.5 * (\M_PI / 6 * $bead ** 3 - \M_PI / 4 * $wire ** 2 * $bead);
+        $spacer = 8.5 * \M_PI / 4 * (($wire + 0.1) ** 2 - $wire ** 2) * 2.54;
+        $front = $tandem->front ?? self::fail('A tandem has a front blade.');
+        $added = $of($tandem) - $of($tandem->withoutFront()) - BuildFigures::squareInches($front) * 2.54 ** 2 * 0.05 * 8.5;
+        self::assertGreaterThan($beads, $added);
+        self::assertLessThan($beads + $spacer + 0.25, $added);
+    }
+
     /** B1, common practice, no source: round thumps most, long least; a deep cup hardest; larger harder. */
     public function testTheThumpFollowsShapeAndSize(): void
     {
@@ -307,6 +356,14 @@ final class SheetTest extends TestCase
         self::assertGreaterThan($thump(BladeShape::Colorado), $thump(BladeShape::DeepColorado));
         self::assertGreaterThan($thump(BladeShape::Colorado, 2), $thump(BladeShape::Colorado, 6));
         self::assertSame(0, BuildFigures::of(self::jig())->thump);
+        // As docs/sheet.md reckons: five for a Colorado an inch wide, and never more than ten.
+        foreach (['colorado' => 1.0, 'deep_colorado' => 1.4, 'indiana' => 0.6, 'willow' => 0.3, 'bladed_jig' => 0.8] as $name => $beat) {
+            $shape = BladeShape::from($name);
+            foreach ([2, 4, 7] as $size) {
+                $width = BladeDimensions::width($shape, BladeSize::number($size))->inInches();
+                self::assertSame(max(1, min(10, (int) round(5 * $width ** 2 * $beat))), $thump($shape, $size), "$name #$size");
+            }
+        }
     }
 
     /** F9: a longer build is a bigger profile. Common practice, no source. */

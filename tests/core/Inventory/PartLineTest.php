@@ -138,8 +138,7 @@ final class PartLineTest extends TestCase
     {
         $part = PartLineReader::read($line, null, '');
         self::assertSame([], $part->unknown);
-        null === $ounces || self::assertEqualsWithDelta($ounces, $part->weight?->inOunces(), 0.001);
-        null === $inches || self::assertEqualsWithDelta($inches, $part->length?->inInches(), 0.001);
+        self::assertEqualsWithDelta($ounces ?? $inches, null === $ounces ? $part->length?->inInches() : $part->weight?->inOunces(), 0.001);
     }
 
     /** One letter may be wrong in a word of five, two in one of eight; the first never is, and a short word is what it is. */
