@@ -24,8 +24,10 @@ use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\BladeSize;
 use Kontrast\Lure\Colour;
 use Kontrast\Lure\HeadMaterial;
+use Kontrast\Lure\HookDimensions;
 use Kontrast\Lure\HookSize;
 use Kontrast\Lure\LureKind;
+use Kontrast\Lure\Measurer;
 use Kontrast\Lure\Profile;
 use Kontrast\Lure\SkirtMaterial;
 use Kontrast\Lure\TrailerStyle;
@@ -226,6 +228,53 @@ final class SheetTest extends TestCase
         foreach ([self::spinnerbait(), self::jig(), self::bladed(), self::bladed()->withoutSkirt()] as $build) {
             self::assertSame([], Misfits::find($build));
         }
+    }
+
+    /** What is advised instead is the shortest to the quarter inch that swims: half an inch past the bend (docs/sheet.md). */
+    public function testATrailerAsLongAsIsSaidSwims(): void
+    {
+        $jig = self::jig()->withoutSkirt();
+        $shank = Measurer::measure($jig->inWords())->hookShank->inInches();
+        $said = static fn (float $inches): string => implode(' ', array_map(
+            static fn (Misfit $misfit): string => 'trailer' === $misfit->slot ? $misfit->instead : '',
+            Misfits::find($jig->with(Bins::trailer(inches: $inches))),
+        ));
+        self::assertSame('', trim($said($shank + 0.501)));
+        $short = $said($shank + 0.499);
+        self::assertSame(1, preg_match('/a trailer of ‹?([\d.]+) in/u', $short, $match), $short);
+        self::assertSame('', trim($said((float) $match[1])));
+        self::assertNotSame('', trim($said((float) $match[1] - 0.25)));
+    }
+
+    public function testAFrontBladeAsLargeAsTheRearOneFits(): void
+    {
+        $build = self::spinnerbait()->with(Bins::blade(BladeShape::Colorado, 2, id: 'f'), inFront: true);
+        $front = static fn (int $rear): array => array_filter(
+            Misfits::find($build->with(Bins::blade(BladeShape::Willow, $rear))),
+            static fn (Misfit $misfit): bool => 'front' === $misfit->slot,
+        );
+        self::assertSame([], $front(2));
+        self::assertCount(1, $front(1));
+    }
+
+    /** One size to either side of the usual is in order, two are said. */
+    public function testAMoldedHookMayBeOneSizeOff(): void
+    {
+        $usual = HookDimensions::forHead(Weight::ounces(0.25))->aught;
+        $said = static fn (int $off): string => implode('', array_column(Misfits::find(self::jig()->with(new InventoryHead(
+            'h',
+            'h',
+            [LureKind::Jig],
+            Weight::ounces(0.25),
+            Bins::partColour(Colour::Black),
+            HeadMaterial::Lead,
+            HookSize::aught($usual + $off),
+            Arm::Long,
+        ))), 'text'));
+        $wrong = array_map($said, [-2, -1, 0, 1, 2]);
+        self::assertSame(['', '', ''], \array_slice($wrong, 1, 3));
+        self::assertStringContainsString(' is small for a ', $wrong[0]);
+        self::assertStringContainsString(' is large for a ', $wrong[4]);
     }
 
     /** Z1: the weight is held against the depth of the day. Common practice, no source. */
