@@ -161,6 +161,20 @@ final class SheetTest extends TestCase
         self::assertSame([], $of(self::bladed()->withoutSkirt()));
     }
 
+    /** A larger blade hangs on a larger swivel (from memory of common practice). */
+    public function testTheSwivelFollowsTheBlade(): void
+    {
+        $swivel = static fn (int $size): string => array_column(
+            array_map(
+                static fn (Hardware $one): array => [$one->kind->value, $one->size],
+                Hardware::count(self::spinnerbait()->with(Bins::blade(BladeShape::Willow, $size))),
+            ),
+            1,
+            0,
+        )['swivel'];
+        self::assertSame(['#2', '#2', '#3', '#3', '#4', '#4'], array_map($swivel, [2, 3, 4, 5, 6, 7]));
+    }
+
     #[DataProvider('misfits')]
     public function testAMisfitIsSaidWithTheNearestFit(Composition $build, string $slot, string $says, string $instead): void
     {

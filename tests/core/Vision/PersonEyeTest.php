@@ -110,6 +110,26 @@ final class PersonEyeTest extends TestCase
         yield 'a clear one greener' => [Tint::None, 180, [0, 100], [18, 42], [130, 160]];
     }
 
+    /**
+     * As docs/model.md says: where nothing is brighter than it, a white card is shown at 0.56 of the screen's white in full daylight, and
+     * lower the darker it is.
+     */
+    public function testACardIsExposedByHowBrightItIs(): void
+    {
+        $shares = [];
+        foreach ([[24, 1, Sky::Sun, 60], [24, 6, Sky::Sun, 20], [24, 9, Sky::LowSun, 2]] as [$inches, $feet, $sky, $sun]) {
+            $scene = self::scene(Tint::Green, $inches, $feet, $sky, $sun);
+            $card = self::card($scene);
+            $brightest = 6830 * max(Xyz::ofLight($card)->y, Xyz::ofLight($scene->background)->y);
+            $share = max(0.2, min(1.0, (log10($brightest) + 3) / 4));
+            $shown = PersonEye::in($scene)->see($card)->toXyz()->y;
+            self::assertEqualsWithDelta(0.56 * $share, $shown, 0.05 * $share, "$sky->value, $feet ft");
+            $shares[] = $share;
+        }
+        self::assertSame(1.0, $shares[0]);
+        self::assertLessThan($shares[0], $shares[2]);
+    }
+
     public function testBelowOneLuxThereIsNoColor(): void
     {
         $scene = self::scene(Tint::Green, 24, 4, Sky::Night, 0);

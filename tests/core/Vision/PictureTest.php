@@ -318,6 +318,16 @@ final class PictureTest extends TestCase
         self::assertSame($falling, $lux);
     }
 
+    /** From near the surface down to where a lure is lost from sight, in even steps: two dozen. */
+    public function testDepthsReachAsFarAsALureIsSeen(): void
+    {
+        $depths = ColoursOverDepth::in(Readings::of(LureKind::Jig, 30), Direction::Side, Fits::shared())->depths;
+        self::assertCount(24, $depths);
+        foreach ($depths as $i => $depth) {
+            self::assertEqualsWithDelta(30 * ($i + 1) / 24, $depth->inInches(), 1e-9);
+        }
+    }
+
     public function testASpectrumHasThirtyOneSamples(): void
     {
         $this->expectException(\LengthException::class);
