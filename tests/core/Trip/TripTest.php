@@ -301,7 +301,37 @@ final class TripTest extends TestCase
         yield 'nothing carried' => [['lureCount' => 0], 'carry.lures', 'at least one lure'];
         yield 'more kinds than lures' => [['lureCount' => 2, 'kinds' => 3], 'carry.kinds', 'at most 2 kinds'];
         yield 'moods that do not add up' => [['moods' => [0.5, 0.3, 0.1]], 'moods', 'add up to 90 %'];
+        yield 'chances too far off for rounding' => [['skies' => [['0:00', '24:00', Sky::Sun, 1.016]]], 'sky', 'add up to 102 %'];
+        yield 'moods too far off for rounding' => [['moods' => [0.5, 0.3, 0.184]], 'moods', 'add up to 98 %'];
+        yield 'more kinds than there are' => [['lureCount' => 9, 'kinds' => 3, 'lures' => [LureKind::Jig, LureKind::SwimJig]], 'carry.kinds', '2'];
+        yield 'a minute past the last' => [['to' => '24:01'], 'to', 'is not a time'];
+        yield 'as long as nothing' => [['from' => '6:00', 'to' => '6:00'], 'to', 'before it starts'];
         yield 'hours that the clock skips' => [['date' => '2026-03-08', 'from' => '2:00', 'to' => '2:45'], 'from', 'summer time begins'];
+    }
+
+    /** Whole percents may miss one by their rounding; nothing is refused that just goes. */
+    public function testADayThatJustGoesIsPlanned(): void
+    {
+        foreach ([0.986, 1.014] as $chance) {
+            self::assertCount(1, self::plan(skies: [['0:00', '24:00', Sky::Sun, $chance]])->possibleSkies());
+        }
+        self::assertCount(3, self::plan(moods: [0.5, 0.3, 0.214])->moods);
+        // Those that may not be are left out.
+        self::assertSame([[Bite::Tough, 1.0]], self::plan(moods: [0.0, 1.0, 0.0])->moods);
+        self::assertSame(2, self::plan(lureCount: 2, kinds: 2)->leastKinds);
+        self::assertSame(2, self::plan(lures: [LureKind::Jig, LureKind::SwimJig, LureKind::Jig], lureCount: 9, kinds: 2)->leastKinds);
+        self::assertCount(1, self::plan(lureCount: 1, from: '23:45', to: '24:00')->quarters());
+        self::assertCount(1, self::plan(inches: [20.0, 20.0, 20.0], from: '6:00', to: '6:01')->quarters());
+        self::assertSame([6 * 60, 6 * 60 + 15], self::plan(from: '6:00', to: '6:30')->quarters());
+    }
+
+    /** Where nobody says, half of all days are as usual, and a tough one comes more often than an active one. (Chosen.) */
+    public function testHowTheyBiteIsThoughtOf(): void
+    {
+        $moods = array_column(array_map(static fn (array $one): array => [$one[0]->value, $one[1]], self::plan()->moods), 1, 0);
+        self::assertEqualsWithDelta(1.0, array_sum($moods), 1e-12);
+        self::assertSame(0.5, $moods['normal']);
+        self::assertGreaterThan($moods['active'], $moods['tough']);
     }
 
     /**
