@@ -66,6 +66,8 @@ final class EffectTest extends TestCase
         );
         // The chance of more than a tenth better: Φ((ln 2.5 − ln 1.1) / 0.3) = Φ(2.737) = 0.997.
         self::assertTrue($settled->isSure());
+        // Φ((ln 2 − ln 1.1) / 0.3) = Φ(1.993) = 0.977.
+        self::assertTrue((new Effect(Factor::Finish, null, 'gold', 'silver', log(2), 0.3, self::PRIOR, 40))->isSure());
         // Φ((ln 1.7 − ln 1.1) / 0.3) = Φ(1.451) = 0.927.
         self::assertFalse((new Effect(Factor::Finish, null, 'gold', 'silver', log(1.7), 0.3, self::PRIOR, 40))->isSure());
         self::assertEqualsWithDelta(1 - 0.09, $settled->told(), 1e-12);
