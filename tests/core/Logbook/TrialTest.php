@@ -34,6 +34,29 @@ final class TrialTest extends TestCase
         self::assertGreaterThanOrEqual($rule->hours(2.0), $trial->hours());
     }
 
+    /** As many pairs of blocks as hold the hours that the rule asks for, and not one more; where bites are rare, as many as anybody fishes. */
+    public function testATrialIsAsLongAsItsRuleAsks(): void
+    {
+        foreach ([[1.0, 20, 0.05], [2.0, 30, 0.2], [7.3, 15, 0.05], [40.0, 45, 0.2]] as [$perHour, $minutes, $risk]) {
+            $rule = new WagerRule($risk, 1.5);
+            $hours = Trial::draw($rule, $minutes, $perHour, static fn (): bool => true)->hours();
+            self::assertGreaterThanOrEqual($rule->hours($perHour), $hours);
+            self::assertLessThan($rule->hours($perHour) + 2 * $minutes / 60, $hours);
+        }
+        self::assertSame(500 * 2 * 20 / 60, Trial::draw(new WagerRule(0.05, 1.0), 20, 1e-6, static fn (): bool => true)->hours());
+        self::assertSame(1.0, Trial::draw(new WagerRule(0.05, 1.0), 30, 1e9, static fn (): bool => true)->hours());
+    }
+
+    /** Bites are counted on the lure that they were got on, whichever was fished first. */
+    public function testWhereBIsFirstItsBitesAreItsOwn(): void
+    {
+        $first = self::block([[0, 1200, [10, 20, 30]]]);
+        $second = self::block([[2000, 3200, [2100]]]);
+        $verdict = static fn (bool $isAFirst): TrialVerdict => Trial::drawn(new WagerRule(0.05, 1.0), 20, [$isAFirst])->verdict([$first, $second]);
+        self::assertSame([3, 1], [$verdict(true)->bitesOnA, $verdict(true)->bitesOnB]);
+        self::assertSame([1, 3], [$verdict(false)->bitesOnA, $verdict(false)->bitesOnB]);
+    }
+
     /** What a pair multiplies the stake by is 1 on the mean, however many more bit on one, since the coin was fair. */
     #[TestWith([0])]
     #[TestWith([1])]
