@@ -129,7 +129,7 @@ final class PartLineReader
             'accents' => [],
             'accentShare' => null,
             'layout' => null,
-            'weight' => $this->numbers->weight ?? $this->above->weight ?? $this->assume(Weight::ounces(self::USUAL_OUNCES), '3/8 oz'),
+            'weight' => $this->numbers->weight ?? $this->above->weight ?? $this->assume(Weight::ounces(self::USUAL_OUNCES), Weight::ounces(self::USUAL_OUNCES)->said()),
             'lures' => [] === $lures ? [$this->assume(LureKind::Jig, 'for a jig')] : $lures,
             'headMaterial' => $this->said->first(HeadMaterial::class) ?? HeadMaterial::Lead,
             'form' => $this->said->first(HeadForm::class),
@@ -190,7 +190,7 @@ final class PartLineReader
             ...$this->colours(PartBounds::MOST_ACCENTS, PartBounds::MOST_BELLY),
             'style' => $this->said->first(TrailerStyle::class) ?? $this->assume(TrailerStyle::Craw, 'craw'),
             'length' => $this->numbers->length ?? $this->above->length
-                ?? $this->assume(Length::inches(self::USUAL_INCHES), self::USUAL_INCHES.' in'),
+                ?? $this->assume(Length::inches(self::USUAL_INCHES), Length::inches(self::USUAL_INCHES)->said()),
             'bellyShape' => $this->said->first(BellyShape::class),
             'surface' => $this->said->first(Surface::class) ?? ($colours->isFlaked() ? Surface::Flake : null),
             'plastic' => $this->said->first(Plastic::class),

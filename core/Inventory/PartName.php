@@ -11,13 +11,13 @@ use Kontrast\Lure\SkirtMaterial;
 use Kontrast\Lure\Strands;
 use Kontrast\Lure\Trim;
 
-/** Makes the name of a part of what it is. */
+/** Makes the name of a part of what it is, its measures in the units of whoever reads it. */
 final class PartName
 {
     public static function of(PartLine $line): string
     {
         $what = match ($line->kind) {
-            PartKind::Head => self::words($line->weight?->label(), $line->form?->label(), self::lures($line), 'head'),
+            PartKind::Head => self::words($line->weight?->said(), $line->form?->label(), self::lures($line), 'head'),
             PartKind::Blade => self::words(null === $line->number ? null : "#$line->number", self::shape($line), 'blade'),
             PartKind::Skirt => self::words(
                 Strands::Solid === $line->strands ? null : $line->strands?->label(),
@@ -25,10 +25,7 @@ final class PartName
                 SkirtMaterial::LivingRubber === $line->skirtMaterial ? 'living rubber' : null,
                 'skirt',
             ),
-            PartKind::Trailer => self::words(
-                null === $line->length ? null : round($line->length->inInches(), 2).' in',
-                $line->style?->label(),
-            ),
+            PartKind::Trailer => self::words($line->length?->said(), $line->style?->label()),
             PartKind::Hook => self::words($line->hook?->label(), 'trailer hook'),
             default => self::words($line->size, $line->kind->label()),
         };

@@ -9,6 +9,7 @@ use Kontrast\Inventory\PartKind;
 use Kontrast\Inventory\UnclearPartLine;
 use Kontrast\Lure\HookSize;
 use Kontrast\Measure\Length;
+use Kontrast\Measure\Said;
 use Kontrast\Measure\Weight;
 
 /** Takes measures and counts out of a line, each once, by what stands beside it; what is left are words, and numbers that say nothing. */
@@ -129,9 +130,9 @@ final class LineNumbers
     private function weight(Weight $weight): Weight
     {
         if ($weight->inOunces() <= 0 || $weight->inOunces() > PartBounds::MOST_WEIGHT_OZ) {
-            throw UnclearPartLine::outOfRange('weight', 'above 0 to '.PartBounds::MOST_WEIGHT_OZ.' oz');
+            throw UnclearPartLine::outOfRange('weight', Said::mark('0 to '.PartBounds::MOST_WEIGHT_OZ.' oz'));
         }
-        $this->line->describe([], $weight->label());
+        $this->line->describe([], $weight->said());
         $this->measured['weight'] = $this->line->last();
 
         return $weight;
@@ -140,9 +141,9 @@ final class LineNumbers
     private function length(Length $length): Length
     {
         if ($length->inInches() <= 0 || $length->inInches() > PartBounds::MOST_LENGTH_IN) {
-            throw UnclearPartLine::outOfRange('length', 'above 0 to '.PartBounds::MOST_LENGTH_IN.' in');
+            throw UnclearPartLine::outOfRange('length', Said::mark('0 to '.PartBounds::MOST_LENGTH_IN.' in'));
         }
-        $this->line->describe([], round($length->inInches(), 2).' in');
+        $this->line->describe([], $length->said());
         $this->measured['length'] = $this->line->last();
 
         return $length;

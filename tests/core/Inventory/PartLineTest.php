@@ -15,6 +15,8 @@ use Kontrast\Inventory\Words\Lexicon;
 use Kontrast\Inventory\Words\LineText;
 use Kontrast\Lure\BladeShape;
 use Kontrast\Lure\Colour;
+use Kontrast\Measure\Said;
+use Kontrast\Measure\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -178,7 +180,7 @@ final class PartLineTest extends TestCase
     #[DataProvider('names')]
     public function testANameSaysWhatThePartIs(string $line, string $name): void
     {
-        self::assertSame($name, PartLineReader::read($line)->name());
+        self::assertSame($name, self::nameOf(PartLineReader::read($line)));
     }
 
     /** @return iterable<array{string, string}> */
@@ -199,7 +201,7 @@ final class PartLineTest extends TestCase
         $own = new Lexicon([new ColourPattern('Okie', [Colour::GreenPumpkin, Colour::Chartreuse])]);
         $part = PartLineReader::read('6 okie craws 3.5"', $own);
         self::assertSame([Colour::GreenPumpkin, [Colour::Chartreuse], []], [$part->base, $part->accents, $part->unknown]);
-        self::assertSame('3.5 in craw, Okie', $part->name());
+        self::assertSame('3.5 in craw, Okie', self::nameOf($part));
     }
 
     /** A number as a key of an array is no text any more: one name with a number in it took every list with an unknown word down. */
@@ -263,12 +265,18 @@ final class PartLineTest extends TestCase
             .'Blades: gold willow #4, 2 nickel hex #4';
         $read = [];
         foreach (PartList::split($list, new Lexicon()) as ['line' => $line, 'text' => $text, 'heading' => $heading]) {
-            $read[] = [$line, PartLineReader::read($text, null, $heading)->name()];
+            $read[] = [$line, self::nameOf(PartLineReader::read($text, null, $heading))];
         }
         self::assertSame([
             [2, 'Skirt, black-blue'], [3, 'Skirt, white'], [6, '3.5 in craw, green pumpkin'], [8, '3/8 oz bladed jig head, white'],
             [10, '#4 willow blade, gold'], [10, '#4 bladed jig blade, silver'],
         ], $read);
+    }
+
+    /** As it is said in the trade's units. */
+    private static function nameOf(PartLine $part): string
+    {
+        return Said::in($part->name(), Units::Us);
     }
 
     /** @return array<string, string> */
@@ -298,8 +306,8 @@ final class PartLineTest extends TestCase
     {
         return array_filter([
             'count' => 1 < $part->count ? "$part->count of them" : null,
-            'length' => null === $part->length ? null : round($part->length->inInches(), 2).' in',
-            'weight' => $part->weight?->label(),
+            'length' => $part->length?->said(),
+            'weight' => $part->weight?->said(),
             'number' => null === $part->number ? null : "#$part->number",
             'hook' => $part->hook?->label(),
         ], \is_string(...));
