@@ -50,7 +50,7 @@ final class BuildSteps
                 '%d × %s, %s',
                 $hardware->count,
                 $hardware->kind->label(),
-                $hardware->size,
+                Hardware::said($hardware->size),
             ),
             Hardware::count($build),
         );

@@ -11,6 +11,7 @@ use Kontrast\Lure\LureKind;
 use Kontrast\Lure\LureSet;
 use Kontrast\Lure\Pairing;
 use Kontrast\Lure\TrailerStyle;
+use Kontrast\Measure\Said;
 use Kontrast\Reading\Bank;
 use Kontrast\Reading\Season;
 use Kontrast\Reading\Sky;
@@ -61,6 +62,10 @@ enum Factor: string
     /** A level of it, as it is called in a sentence. */
     public function levelLabel(string $level): string
     {
+        if (self::Weight === $this) {
+            return str_ends_with($level, ' oz') ? Said::mark($level) : $level;
+        }
+
         return $this->caseOf($level)?->label() ?? str_replace('_', ' ', $level);
     }
 

@@ -12,8 +12,10 @@ final class Said
 {
     public const BEGINS = '‹';
     private const ENDS = '›';
+    private const UNITS = ['in', 'ft', 'oz', 'lb', '°F', 'F°'];
     private const QUANTITY = '/‹([^‹›|]+) (in|ft|oz|lb|°F|F°)(?:\|([^‹›]+))?›/u';
-    private const NUMBER = '~(?:(\d+)-)?(\d+)/(\d+)|\d+(?:\.\d+)?~';
+    /** A hyphen before a number is a minus where no number stands before it. */
+    private const NUMBER = '~(?:(?<!\d)-)?(?:(?:(\d+)-)?(\d+)/(\d+)|\d+(?:\.\d+)?)~';
     private const MM_PER_M = 1000;
     private const MM_PER_CM = 10;
     private const STEP_CM = 5;
@@ -24,6 +26,12 @@ final class Said
     public static function mark(string $quantity): string
     {
         return self::BEGINS.$quantity.self::ENDS;
+    }
+
+    /** Whether quantities in this unit are said otherwise in others. */
+    public static function isOf(string $unit): bool
+    {
+        return \in_array($unit, self::UNITS, true);
     }
 
     public static function in(string $sentence, Units $units): string
@@ -108,6 +116,11 @@ final class Said
     {
         preg_match(self::NUMBER, $number, $parts);
 
-        return isset($parts[3]) ? (float) $parts[1] + (float) $parts[2] / (float) $parts[3] : (float) $number;
+        if (!isset($parts[3])) {
+            return (float) $number;
+        }
+        $value = (float) $parts[1] + (float) $parts[2] / (float) $parts[3];
+
+        return str_starts_with($number, '-') ? -$value : $value;
     }
 }

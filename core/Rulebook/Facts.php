@@ -17,7 +17,7 @@ final class Facts
             .'clear and calm; after any bite.',
         'Y2' => 'Spinnerbait: dirty and muddy water, wind, low light, night; wood and open water; deep too. Calm, bright and clear suits '
             .'it least.',
-        'Y3' => 'Bladed jig: any clarity, best in tinted water with one to three feet of visibility; shallow, grass first; wind; the '
+        'Y3' => 'Bladed jig: any clarity, best in tinted water with ‹1 to 3 ft|one to three feet› of visibility; shallow, grass first; wind; the '
             .'quick warm-up of late winter; fall shallows; slow along rock at about ‹50 °F›.',
         'Y4' => 'Swim jig: docks, limbs, pads, over grass, shallow; high in dirty water, low in clear.',
         'Y5' => 'The kinds are nearer to each other than one winner and three zeros: where two suit, it is a toss-up.',
@@ -164,7 +164,7 @@ final class Facts
         'Z5' => 'Line taken per turn is the gear ratio times π times the spool diameter: about 8:1 keeps a lure up, slower keeps '
             .'it down.',
         'Z6' => 'Line: ‹20 lb› fluorocarbon for swim jigs and fall bladed jigs, ‹17 to 25 lb› for jigs on rock, ‹12 to 14 lb› for '
-            .'half-ounce bladed jigs; monofilament in shallow stain, braid in mats.',
+            .'‹1/2 oz|half-ounce› bladed jigs; monofilament in shallow stain, braid in mats.',
         'Z7' => 'Rod: about ‹84 to 87 in|7 ft to 7 ft 3 in› for short accurate casts, '
             .'about ‹90 in|7 ft 6 in› for long casts and winding; heavy for a '
             .'high swim jig, moderate with a fast tip for a bladed jig.',
@@ -199,8 +199,8 @@ final class Facts
         'A6' => 'A bought lure is a kit: pull its skirt off, thread a swimbait to the keeper, or push another skirt on.',
         'A7' => 'Worn paint on a blade is touched up with a permanent marker.',
         'X1' => 'A band holds at both of its ends and fades outside.',
-        'X2' => 'A tough bite without chop outranks every fact about shine: dull blade, nothing bright, no loud accents, above 6 '
-            .'in of visibility.',
+        'X2' => 'A tough bite without chop outranks every fact about shine: dull blade, nothing bright, no loud accents, above '
+            .'‹6 in› of visibility.',
         'X3' => 'Crawfish that have turned red outrank mud, habit and the dark school: red-orange in skirt or trailer, and the '
             .'lure built for crawfish.',
         'X4' => 'What they eat outranks the season’s favorite.',

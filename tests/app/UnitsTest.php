@@ -38,10 +38,42 @@ final class UnitsTest extends ApiTestCase
         yield 'an advice' => ['POST', '/api/advice', $reading];
         yield 'one for cold water' => ['POST', '/api/advice', $cold];
         yield 'the rules' => ['GET', '/api/rules', null];
+        yield 'the facts' => ['GET', '/api/palette', null];
+        yield 'what is wrong here' => ['POST', '/api/practice', ['lesson' => 'mistake', 'seed' => 7, 'count' => 10, 'first' => [], 'owned' => false]];
         yield 'a plan' => ['POST', '/api/trips/plan', ['lures' => ['jig'], 'covers' => ['wood']] + $trip];
         $lines = "10 g jig head black\nblack craw\n12 gp craws 9 cm\nwhite jig head\nblack craw 90 cm\n300 g jig head black";
         yield 'a pasted list of parts' => ['POST', '/api/parts/lines', ['text' => $lines]];
         yield 'the best builds' => ['POST', '/api/best', ['reading' => $reading]];
+    }
+
+    /** The field of a document is in the trade's unit; how far it goes is said in the angler's. */
+    public function testHowFarAFieldGoesIsToldInThem(): void
+    {
+        $reading = (array) json_decode((string) file_get_contents(__DIR__.'/../../docs/examples/reading-clay-jig.json'), true);
+        $head = ['weight_oz' => 9] + Samples::head();
+        $said = [];
+        foreach (['us', 'metric'] as $units) {
+            $this->send('PUT', '/api/settings', ['units' => $units, 'theme' => 'paper'], ['HTTP_IF_MATCH' => '*']);
+            foreach ([['surface_f' => 20] + $reading, ['trend_f' => -50] + $reading, ['depth_ft' => 400] + $reading] as $wrong) {
+                $this->send('POST', '/api/advice', $wrong);
+                self::assertSame(422, $this->answered());
+                $said[$units][] = implode(' ', $this->faults());
+            }
+            $this->send('POST', '/api/parts', [$head]);
+            $said[$units][] = implode(' ', $this->faults());
+        }
+        self::assertSame([
+            '20 °F is not allowed here. Surface temperature runs from 32 to 100 °F.',
+            '-50 °F is not allowed here. A change over three days runs from -40 to 40 °F.',
+            '400 ft is not allowed here. Depth has to be above 0 ft and at most 100 ft.',
+            '9 oz is not allowed here. A head’s weight has to be above 0 oz and at most 4 oz.',
+        ], $said['us']);
+        self::assertSame([
+            '-7 °C is not allowed here. Surface temperature runs from 0 to 38 °C.',
+            '-28 °C is not allowed here. A change over three days runs from -22 to 22 °C.',
+            '122 m is not allowed here. Depth has to be above 0 cm and at most 30 m.',
+            '255 g is not allowed here. A head’s weight has to be above 0 g and at most 113 g.',
+        ], $said['metric']);
     }
 
     public function testWhatIsTooClearIsToldInThem(): void

@@ -298,11 +298,14 @@ describe('what is in the box', () => {
 describe('a level on screen', () => {
   it('is called as it is elsewhere', () => {
     expect([
-      levelWords('hour', '9'),
-      levelWords('sun', 'low'),
-      levelWords('tint', 'clay'),
-      levelWords('style', 'craw'),
-    ]).toEqual(['9:00 AM to 10:00 AM', 'Up to 12°', 'Clay-stained water', 'Craw'])
+      levelWords('hour', '9', true),
+      levelWords('sun', 'low', true),
+      levelWords('tint', 'clay', true),
+      levelWords('style', 'craw', true),
+      levelWords('weight', '3/8 oz', false),
+      levelWords('weight', '3/8 oz', true),
+      levelWords('weight', 'other', true),
+    ]).toEqual(['9:00 AM to 10:00 AM', 'Up to 12°', 'Clay-stained water', 'Craw', '3/8 oz', '11 g', 'Other'])
   })
 })
 

@@ -10,6 +10,7 @@ import {
   change,
   depth,
   fraction,
+  ouncesOf,
   partLength,
   temperature,
   waterLength,
@@ -31,6 +32,12 @@ test.describe('units', () => {
   ] as const) {
     test(`${ounces} is written ${words}`, () => expect(fraction(ounces)).toBe(words))
   }
+
+  test('a weight is read as it is written, and nothing else is', () => {
+    for (let sixteenths = 1; sixteenths <= 64; sixteenths++)
+      expect(ouncesOf(`${fraction(sixteenths / 16)} oz`), fraction(sixteenths / 16)).toBe(sixteenths / 16)
+    for (const other of ['other', '3/8', 'oz', '#4 oz']) expect(ouncesOf(other), other).toBeNull()
+  })
 
   test('weights', () => {
     expect(weight(0.5, false)).toBe('1/2 oz')

@@ -34,6 +34,12 @@ export function fraction(ounces: number): string {
   return [whole > 0 ? `${whole}` : '', top > 0 ? `${top}/${bottom}` : ''].filter(Boolean).join('-') || '0'
 }
 
+/** "1-3/8 oz" → 1.375; null where it names no weight. */
+export function ouncesOf(label: string): number | null {
+  const [, whole, top, bottom] = /^(?:(\d+)(?:-|(?= )))?(?:(\d+)\/(\d+))? oz$/.exec(label) ?? []
+  return whole || top ? Number(whole ?? 0) + Number(top ?? 0) / Number(bottom ?? 1) : null
+}
+
 /** A figure with its unit. */
 const said = (stored: number, unit: Unit) => `${unit.toShown(stored)} ${unit.unit}`
 

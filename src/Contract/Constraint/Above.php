@@ -18,8 +18,14 @@ final class Above extends Constraint implements Bound
     public function __construct(public readonly int|float $above, public readonly int|float $most, string $what, string $unit = '')
     {
         parent::__construct();
-        $bounds = 'above '.rtrim("$above $unit").' and at most '.rtrim("$most $unit");
-        $this->message = "{{ value }} is not allowed here. $what has to be $bounds.";
+        $said = static fn (string $number): string => InUnit::said($number, $unit);
+        $this->message = \sprintf(
+            '%s is not allowed here. %s has to be above %s and at most %s.',
+            $said('{{ value }}'),
+            $what,
+            $said((string) $above),
+            $said((string) $most),
+        );
     }
 
     public function schema(): array

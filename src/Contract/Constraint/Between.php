@@ -15,7 +15,12 @@ final class Between extends Range implements Bound
     public function __construct(int|float $min, int|float $max, string $what, string $unit = '')
     {
         parent::__construct(
-            notInRangeMessage: rtrim("{{ value }} is not allowed here. $what runs from {{ min }} to {{ max }} $unit").'.',
+            notInRangeMessage: \sprintf(
+                '%s is not allowed here. %s runs from %s.',
+                InUnit::said('{{ value }}', $unit),
+                $what,
+                InUnit::said('{{ min }} to {{ max }}', $unit),
+            ),
             min: $min,
             max: $max,
         );

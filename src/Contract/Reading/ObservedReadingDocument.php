@@ -64,7 +64,7 @@ final readonly class ObservedReadingDocument implements Sparse
         public ?float $sun_elevation_deg = null,
         #[Between(ReadingBounds::LEAST_SURFACE_F, ReadingBounds::MOST_SURFACE_F, 'Surface temperature', '°F')]
         public ?float $surface_f = null,
-        #[Between(-ReadingBounds::MOST_TREND_F, ReadingBounds::MOST_TREND_F, 'A change over three days', '°F')]
+        #[Between(-ReadingBounds::MOST_TREND_F, ReadingBounds::MOST_TREND_F, 'A change over three days', 'F°')]
         public ?float $trend_f = null,
         public ?Run $run = null,
         #[Above(0, ReadingBounds::MOST_FORAGE_IN, 'Forage length', 'in')]

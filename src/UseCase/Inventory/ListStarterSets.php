@@ -50,7 +50,7 @@ final readonly class ListStarterSets
         return array_values(array_map(
             static fn (array $one): InventoryPartDocument => new InventoryPartDocument(
                 kind: $one[0]->kind,
-                name: ucfirst("{$one[0]->kind->label()}, {$one[0]->size}"),
+                name: ucfirst("{$one[0]->kind->label()}, ".Hardware::said($one[0]->size)),
                 count: $one[1],
                 size: $one[0]->size,
             ),

@@ -14,6 +14,7 @@
   import { SEASONS } from '../../words/vocabulary'
   import { capital, show } from '../../words/words'
   import Interval from './Interval.svelte'
+  import { settings } from '../../data/settings.svelte'
   import { levelWords } from './levels'
   import { placeOfRatio } from './ratio'
   import { BLOCK } from './trialBlock'
@@ -97,13 +98,13 @@
     {@render choice(
       'This',
       a,
-      levels.map((one) => [one, levelWords(factor, one)]),
+      levels.map((one) => [one, levelWords(factor, one, settings.metric)]),
       pick('a'),
     )}
     {@render choice(
       'Or that',
       b,
-      levels.map((one) => [one, levelWords(factor, one)]),
+      levels.map((one) => [one, levelWords(factor, one, settings.metric)]),
       pick('b'),
     )}
     {@render choice(

@@ -6,6 +6,7 @@
   import { round } from '../../words/round'
   import { capital } from '../../words/words'
   import Interval from './Interval.svelte'
+  import { settings } from '../../data/settings.svelte'
   import { levelWords } from './levels'
 
   /** How often something bit, by what was tied on or by water and light: a forest plot that is a table. */
@@ -60,7 +61,9 @@
   <tbody>
     {#each rows as row (row.rate.level)}
       <tr class={['border-rule border-b', row.rate.hours < FEW_HOURS && 'text-faint']}>
-        <th class="py-1 pr-2 text-left font-semibold" scope="row">{levelWords(factor, row.rate.level)}</th>
+        <th class="py-1 pr-2 text-left font-semibold" scope="row"
+          >{levelWords(factor, row.rate.level, settings.metric)}</th
+        >
         <td class="pr-2 text-right">{figure(row.rate.hours)}</td>
         <td class="pr-2 text-right">{row.count}</td>
         <td class={['pr-2 text-right', row.rate.hours >= FEW_HOURS && 'font-bold']}>{figure(row.at)}</td>
