@@ -64,8 +64,9 @@ export function inTradeUnits(page: Page, ownWords: readonly string[]): Promise<s
       // A year is no quantity.
       const UNIT =
         /(?<!\d{3})[\d¼½¾⅛⅜⅝⅞]\s?(?:in|oz|ft|lb|°F)(?![a-z])|, (?:in|oz|ft|lb|°F)$|\b(?:inch(?:es)?|feet|foot|ounces?|pounds?)\b/
-      const said = [...document.querySelectorAll('[aria-label], [title], [alt], [aria-valuetext]')].flatMap((element) =>
-        ['aria-label', 'title', 'alt', 'aria-valuetext'].map((name) => element.getAttribute(name) ?? ''),
+      const SAID = ['aria-label', 'title', 'alt', 'aria-valuetext', 'placeholder']
+      const said = [...document.querySelectorAll(SAID.map((name) => `[${name}]`).join())].flatMap((element) =>
+        SAID.flatMap((name) => (element.getAttribute(name) ?? '').split('\n')),
       )
       const shown = document.body.innerText.split('\n')
       const drawn = [...document.querySelectorAll('svg text, svg title')].map((element) => element.textContent ?? '')

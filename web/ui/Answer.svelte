@@ -51,7 +51,7 @@
 <WhereFrom {question} />
 {#if question.shown}
   {@const { value, input } = question.shown}
-  {#if isSlow || isMissed}<p role="status" class="bg-neutral text-neutral-content px-2 py-1 text-sm">
+  {#if isSlow || isMissed}<p role="status" class="bg-neutral text-neutral-content sticky top-0 z-20 px-2 py-1 text-sm">
       {#if isSlow}{waiting} Below is the result for the previous reading.{:else}Your tap came before this result, and
         did nothing. Tap again if you still want it.{/if}
     </p>{/if}

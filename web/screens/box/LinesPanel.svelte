@@ -10,6 +10,7 @@
   import { parts as writes, readLines } from '../../data/parts'
   import { names, namesQuery } from '../../data/names'
   import { notices } from '../../data/notices.svelte'
+  import { settings } from '../../data/settings.svelte'
   import Button from '../../ui/Button.svelte'
   import Field from '../../ui/Field.svelte'
   import { count } from '../../words/numbers'
@@ -21,8 +22,11 @@
   /** Parts written as one would on a list, with what was understood of each line before it is stored. Without `onclose` it stands open. */
   let { onclose }: { onclose?: () => void } = $props()
   const PAUSE_MS = 250
-  const EXAMPLE =
-    'Skirts:\nblack/blue x3\nGP w/ orange\n\n12 green pumpkin craws 3.5 in\n2 3/8 oz bladed jig heads, white'
+  /** A list as one would write it. */
+  const example = $derived(
+    `Skirts:\nblack/blue x3\nGP w/ orange\n\n12 green pumpkin craws ${settings.metric ? '9 cm' : '3.5 in'}\n` +
+      `2 ${settings.metric ? '10 g' : '3/8 oz'} bladed jig heads, white`,
+  )
   let lines = $state.raw<readonly ReadPartLine[]>([])
   let trouble = $state('')
   /** By what is written: a line stays settled while others are typed. */
@@ -85,7 +89,7 @@
   >
     {#snippet children(tied)}<textarea
         class="textarea h-28 w-full text-sm"
-        placeholder={EXAMPLE}
+        placeholder={example}
         value={typed}
         oninput={(event) => (text.value = event.currentTarget.value)}
         {...tied}></textarea>{/snippet}
