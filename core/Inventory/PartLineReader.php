@@ -123,13 +123,14 @@ final class PartLineReader
     private function head(): array
     {
         $lures = $this->said->all(LureKind::class);
+        $usual = Weight::ounces(self::USUAL_OUNCES);
 
         return [
             ...$this->colours(0, 1),
             'accents' => [],
             'accentShare' => null,
             'layout' => null,
-            'weight' => $this->numbers->weight ?? $this->above->weight ?? $this->assume(Weight::ounces(self::USUAL_OUNCES), Weight::ounces(self::USUAL_OUNCES)->said()),
+            'weight' => $this->numbers->weight ?? $this->above->weight ?? $this->assume($usual, $usual->said()),
             'lures' => [] === $lures ? [$this->assume(LureKind::Jig, 'for a jig')] : $lures,
             'headMaterial' => $this->said->first(HeadMaterial::class) ?? HeadMaterial::Lead,
             'form' => $this->said->first(HeadForm::class),
@@ -185,12 +186,13 @@ final class PartLineReader
     private function trailer(): array
     {
         $colours = $this->said->colours();
+        $usual = Length::inches(self::USUAL_INCHES);
 
         return [
             ...$this->colours(PartBounds::MOST_ACCENTS, PartBounds::MOST_BELLY),
             'style' => $this->said->first(TrailerStyle::class) ?? $this->assume(TrailerStyle::Craw, 'craw'),
             'length' => $this->numbers->length ?? $this->above->length
-                ?? $this->assume(Length::inches(self::USUAL_INCHES), Length::inches(self::USUAL_INCHES)->said()),
+                ?? $this->assume($usual, $usual->said()),
             'bellyShape' => $this->said->first(BellyShape::class),
             'surface' => $this->said->first(Surface::class) ?? ($colours->isFlaked() ? Surface::Flake : null),
             'plastic' => $this->said->first(Plastic::class),

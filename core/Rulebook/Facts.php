@@ -17,8 +17,8 @@ final class Facts
             .'clear and calm; after any bite.',
         'Y2' => 'Spinnerbait: dirty and muddy water, wind, low light, night; wood and open water; deep too. Calm, bright and clear suits '
             .'it least.',
-        'Y3' => 'Bladed jig: any clarity, best in tinted water with ‹1 to 3 ft|one to three feet› of visibility; shallow, grass first; wind; the '
-            .'quick warm-up of late winter; fall shallows; slow along rock at about ‹50 °F›.',
+        'Y3' => 'Bladed jig: any clarity, best in tinted water with ‹1 to 3 ft|one to three feet› of visibility; shallow, grass '
+            .'first; wind; the quick warm-up of late winter; fall shallows; slow along rock at about ‹50 °F›.',
         'Y4' => 'Swim jig: docks, limbs, pads, over grass, shallow; high in dirty water, low in clear.',
         'Y5' => 'The kinds are nearer to each other than one winner and three zeros: where two suit, it is a toss-up.',
         'F1' => 'Two things choose color: what the bass eat and how clear the water is. Light, tint, season, temperature and '

@@ -39,7 +39,8 @@ final class UnitsTest extends ApiTestCase
         yield 'one for cold water' => ['POST', '/api/advice', $cold];
         yield 'the rules' => ['GET', '/api/rules', null];
         yield 'the facts' => ['GET', '/api/palette', null];
-        yield 'what is wrong here' => ['POST', '/api/practice', ['lesson' => 'mistake', 'seed' => 7, 'count' => 10, 'first' => [], 'owned' => false]];
+        $mistakes = ['lesson' => 'mistake', 'seed' => 7, 'count' => 10, 'first' => [], 'owned' => false];
+        yield 'what is wrong here' => ['POST', '/api/practice', $mistakes];
         yield 'a plan' => ['POST', '/api/trips/plan', ['lures' => ['jig'], 'covers' => ['wood']] + $trip];
         $lines = "10 g jig head black\nblack craw\n12 gp craws 9 cm\nwhite jig head\nblack craw 90 cm\n300 g jig head black";
         yield 'a pasted list of parts' => ['POST', '/api/parts/lines', ['text' => $lines]];

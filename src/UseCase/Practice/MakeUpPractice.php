@@ -64,8 +64,8 @@ final readonly class MakeUpPractice
         $chooser = new Chooser($this->standard, $this->reflectances, $inventory);
         $level = $request->level ?? $this->progress->progress()->level();
         $waters = [];
-        $questions = (new Quiz($this->standard, $this->reflectances, $inventory))->near($level, $request->seed, $request->count, $request->first);
-        foreach ($questions as $i => $question) {
+        $quiz = new Quiz($this->standard, $this->reflectances, $inventory);
+        foreach ($quiz->near($level, $request->seed, $request->count, $request->first) as $i => $question) {
             $choices = $chooser->choices($question);
             if ([] !== $choices) {
                 $column = WaterColumn::of($question->reading, $i % 3 / 3);

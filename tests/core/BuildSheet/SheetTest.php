@@ -349,8 +349,9 @@ final class SheetTest extends TestCase
     public function testABladeCoversWhatItsShapeDoes(): void
     {
         $ellipse = \M_PI / 4;
-        $share = static fn (BladeShape $shape, int $size = 4): float => BuildFigures::squareInches(Bins::blade($shape, $size))
-            / BladeDimensions::length($shape, BladeSize::number($size))->inInches() / BladeDimensions::width($shape, BladeSize::number($size))->inInches();
+        $size = BladeSize::number(4);
+        $share = static fn (BladeShape $shape): float => BuildFigures::squareInches(Bins::blade($shape, 4))
+            / BladeDimensions::length($shape, $size)->inInches() / BladeDimensions::width($shape, $size)->inInches();
         self::assertEqualsWithDelta($ellipse, $share(BladeShape::Colorado), 0.04);
         self::assertEqualsWithDelta($ellipse, $share(BladeShape::DeepColorado), 0.04);
         self::assertGreaterThanOrEqual($ellipse, $share(BladeShape::Colorado));
@@ -372,7 +373,8 @@ final class SheetTest extends TestCase
         self::assertEqualsWithDelta(2.8 - 2.2, $of($jig->with($rubber)) - $of($jig), 1e-9);
         preg_match('/as thick all along, in cm² \(chosen\): ([^.]+\.\d[^:]*?)\. So/s', $page, $match);
         preg_match_all('/([a-z -]+?) ([\d.]+)(?:,|$)/', str_replace("\n", ' ', $match[1] ?? ''), $styles);
-        $sections = array_combine(array_map(static fn (string $one): string => str_replace(['-', ' '], '_', trim($one)), $styles[1]), $styles[2]);
+        $named = array_map(static fn (string $one): string => str_replace(['-', ' '], '_', trim($one)), $styles[1]);
+        $sections = array_combine($named, $styles[2]);
         self::assertCount(\count(TrailerStyle::cases()), $sections);
         foreach (TrailerStyle::cases() as $style) {
             // Length times cross-section times the density of soft plastic.

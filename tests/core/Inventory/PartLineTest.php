@@ -57,7 +57,7 @@ final class PartLineTest extends TestCase
         }
         // A number that its heading says stands over the heading.
         foreach ('' === $heading ? self::numbersIn($part) : [] as $trait => $says) {
-            self::assertContains($says, array_map(static fn (Gloss $one): ?string => $one->means, $part->glosses), "What is read as $trait says so.");
+            self::assertContains($says, self::meanings($part), "What is read as $trait says so.");
         }
         $made = array_intersect_key($read, array_flip(self::SAID_ONLY));
         self::assertSame([], array_keys(array_diff_key($made, $traits, array_flip(array_keys($read, '', true)))));
@@ -114,7 +114,7 @@ final class PartLineTest extends TestCase
     {
         $part = PartLineReader::read($line, null, '');
         self::assertSame($cost, $part->cost);
-        self::assertContains($says, array_map(static fn (Gloss $one): ?string => $one->means, $part->glosses));
+        self::assertContains($says, self::meanings($part));
     }
 
     /** What a line leaves open is what most are. Common practice, no source. */
@@ -271,6 +271,12 @@ final class PartLineTest extends TestCase
             [2, 'Skirt, black-blue'], [3, 'Skirt, white'], [6, '3.5 in craw, green pumpkin'], [8, '3/8 oz bladed jig head, white'],
             [10, '#4 willow blade, gold'], [10, '#4 bladed jig blade, silver'],
         ], $read);
+    }
+
+    /** @return list<string|null> what stands over each stretch of the line */
+    private static function meanings(PartLine $part): array
+    {
+        return array_map(static fn (Gloss $one): ?string => $one->means, $part->glosses);
     }
 
     /** As it is said in the trade's units. */

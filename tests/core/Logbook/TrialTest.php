@@ -34,7 +34,7 @@ final class TrialTest extends TestCase
         self::assertGreaterThanOrEqual($rule->hours(2.0), $trial->hours());
     }
 
-    /** As many pairs of blocks as hold the hours that the rule asks for, and not one more; where bites are rare, as many as anybody fishes. */
+    /** As many pairs of blocks as hold the hours that the rule asks for and not one more; where bites are rare, no end of them is drawn. */
     public function testATrialIsAsLongAsItsRuleAsks(): void
     {
         foreach ([[1.0, 20, 0.05], [2.0, 30, 0.2], [7.3, 15, 0.05], [40.0, 45, 0.2]] as [$perHour, $minutes, $risk]) {
@@ -52,7 +52,8 @@ final class TrialTest extends TestCase
     {
         $first = self::block([[0, 1200, [10, 20, 30]]]);
         $second = self::block([[2000, 3200, [2100]]]);
-        $verdict = static fn (bool $isAFirst): TrialVerdict => Trial::drawn(new WagerRule(0.05, 1.0), 20, [$isAFirst])->verdict([$first, $second]);
+        $verdict = static fn (bool $isAFirst): TrialVerdict => Trial::drawn(new WagerRule(0.05, 1.0), 20, [$isAFirst])
+            ->verdict([$first, $second]);
         self::assertSame([3, 1], [$verdict(true)->bitesOnA, $verdict(true)->bitesOnB]);
         self::assertSame([1, 3], [$verdict(false)->bitesOnA, $verdict(false)->bitesOnB]);
     }

@@ -303,7 +303,8 @@ final class TripTest extends TestCase
         yield 'moods that do not add up' => [['moods' => [0.5, 0.3, 0.1]], 'moods', 'add up to 90 %'];
         yield 'chances too far off for rounding' => [['skies' => [['0:00', '24:00', Sky::Sun, 1.016]]], 'sky', 'add up to 102 %'];
         yield 'moods too far off for rounding' => [['moods' => [0.5, 0.3, 0.184]], 'moods', 'add up to 98 %'];
-        yield 'more kinds than there are' => [['lureCount' => 9, 'kinds' => 3, 'lures' => [LureKind::Jig, LureKind::SwimJig]], 'carry.kinds', '2'];
+        $two = [LureKind::Jig, LureKind::SwimJig];
+        yield 'more kinds than there are' => [['lureCount' => 9, 'kinds' => 3, 'lures' => $two], 'carry.kinds', 'at most 2 kinds'];
         yield 'a minute past the last' => [['to' => '24:01'], 'to', 'is not a time'];
         yield 'as long as nothing' => [['from' => '6:00', 'to' => '6:00'], 'to', 'before it starts'];
         yield 'hours that the clock skips' => [['date' => '2026-03-08', 'from' => '2:00', 'to' => '2:45'], 'from', 'summer time begins'];
