@@ -93,6 +93,21 @@ final class StatisticsTest extends TestCase
         self::assertEqualsWithDelta(0.5, $one->chanceAbove($one), 1e-9);
     }
 
+    /** Of one stratum the logarithm of a rate ratio has the error √(1/a + 1/b) (Rothman, Greenland & Lash, Modern Epidemiology, 14). */
+    public function testOfOneStratumTheErrorIsThatOfTwoRates(): void
+    {
+        foreach ([[8, 4.0, 4, 4.0], [30, 12.5, 11, 3.0], [1, 0.5, 1, 90.0]] as [$a, $hoursA, $b, $hoursB]) {
+            $one = RateRatio::of([new Stratum($a, $hoursA, $b, $hoursB)]);
+            self::assertEqualsWithDelta(($a / $hoursA) / ($b / $hoursB), $one?->ratio, 1e-9);
+            self::assertEqualsWithDelta(sqrt(1 / $a + 1 / $b), $one?->logError, 1e-9);
+            // Counts that vary four times as much as chance make it twice as large.
+            $wild = RateRatio::of([new Stratum($a, $hoursA, $b, $hoursB)], 4.0);
+            self::assertEqualsWithDelta(2 * sqrt(1 / $a + 1 / $b), $wild?->logError, 1e-9);
+        }
+        self::assertNull(RateRatio::of([new Stratum(0, 4.0, 4, 4.0)]));
+        self::assertNull(RateRatio::of([new Stratum(4, 4.0, 0, 4.0)]));
+    }
+
     /**
      * British doctors, coronary deaths of smokers and others by age (Doll & Hill 1966, as in Rothman, Greenland & Lash, Modern
      * Epidemiology, table 15-2; from memory): the Mantel-Haenszel rate ratio is 1.42.
