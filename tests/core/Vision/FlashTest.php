@@ -33,6 +33,23 @@ use Tests\core\Readings;
 /** What a blade that turns looks like. */
 final class FlashTest extends TestCase
 {
+    /** Closest together where a blade flashes. */
+    public function testTheAnglesOfAQuarterTurnGrowFromNoneToRight(): void
+    {
+        $angles = self::angles();
+        self::assertSame([0, 90, 12], [min($angles), max($angles), \count($angles)]);
+        foreach (\array_slice($angles, 1) as $i => $angle) {
+            self::assertGreaterThan($angles[$i], $angle);
+            self::assertLessThanOrEqual(max(4, $angle / 3), $angle - $angles[$i], "$angle degrees");
+        }
+    }
+
+    /** @return non-empty-list<int> */
+    private static function angles(): array
+    {
+        return Flash::ANGLES;
+    }
+
     /** Computed apart from the project: a lobe of |cos θ|^20 has a mean of 0.177 by trapezoids over these angles. */
     public function testTwelveAnglesOfAQuarterTurnHaveTheMeanOfAWholeOne(): void
     {

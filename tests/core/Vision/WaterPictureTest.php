@@ -127,6 +127,29 @@ final class WaterPictureTest extends TestCase
         self::assertGreaterThan($specks(Tint::Green, 60), $specks(Tint::Green, 24));
     }
 
+    /** From the side a row every five degrees; from below rings out past the edge of the sky's window, closest together around it. */
+    public function testThePictureGoesAllTheWayInEvenSteps(): void
+    {
+        [$rows, $rings] = self::steps();
+        self::assertSame([30, -30], [max($rows), min($rows)]);
+        foreach (\array_slice($rows, 1) as $i => $row) {
+            self::assertSame(5, $rows[$i] - $row);
+        }
+        self::assertSame([0, 65], [min($rings), max($rings)]);
+        // Snell: the sky fills a cone of asin(1 / 1.333) about straight up.
+        $edge = rad2deg(asin(1 / 1.333));
+        foreach (\array_slice($rings, 1) as $i => $ring) {
+            self::assertGreaterThan($rings[$i], $ring);
+            self::assertLessThanOrEqual(abs($ring - $edge) < 12 ? 5 : 10, $ring - $rings[$i], "$ring degrees");
+        }
+    }
+
+    /** @return list<non-empty-list<int>> */
+    private static function steps(): array
+    {
+        return [WaterPicture::ROWS, WaterPicture::RINGS];
+    }
+
     /** Snell's window: 97° across, 2·asin(1/1.333). */
     public function testFromBelowTheSkyComesThroughAWindow(): void
     {
