@@ -7,8 +7,10 @@ namespace Tests\core\Inventory;
 use Kontrast\Inventory\BoxMixing;
 use Kontrast\Inventory\Composition;
 use Kontrast\Inventory\GenericParts;
+use Kontrast\Inventory\InventoryPart;
 use Kontrast\Inventory\NearestColour;
 use Kontrast\Inventory\Plastic;
+use Kontrast\Inventory\StarterSet;
 use Kontrast\Lure\Arm;
 use Kontrast\Lure\BladePosition;
 use Kontrast\Lure\BladeShape;
@@ -31,6 +33,8 @@ use Kontrast\Material\OpticalPart;
 use Kontrast\Material\Palette;
 use Kontrast\Material\Srgb;
 use Kontrast\Measure\Length;
+use Kontrast\Measure\Said;
+use Kontrast\Measure\Units;
 use Kontrast\Measure\Weight;
 use PHPUnit\Framework\TestCase;
 use Tests\core\Bins;
@@ -127,6 +131,33 @@ final class PartsTest extends TestCase
                 Plastic::Stretchy,
             ), $in('Swimbaits', 'e', Plastic::Soft), $in('', 'f', Plastic::Stretchy), $in('', 'g', Plastic::Soft),
         ]));
+    }
+
+    /** A part that nobody owns yet is called what one would ask for over the counter. */
+    public function testGenericPartsOfTheStandingLuresAreCalledWhatTheyAre(): void
+    {
+        $names = static fn (StarterSet $set, int $i): array => array_map(
+            static fn (InventoryPart $part): string => Said::in($part->name(), Units::Us),
+            GenericParts::compose($set->builds()[$i])->parts(),
+        );
+        self::assertSame(['3/8 oz black jig head', 'black with blue living rubber skirt', '3.5 in blue craw'], $names(StarterSet::Jigs, 0));
+        self::assertSame(
+            [
+                '3/8 oz green pumpkin swim jig head',
+                'green pumpkin with blue and orange silicone skirt',
+                '3.5 in green pumpkin twin-tail grub',
+            ],
+            $names(StarterSet::SwimJigs, 2),
+        );
+        self::assertSame(
+            ['3/8 oz white bladed jig head', 'painted white bladed-jig blade', 'white silicone skirt', '3.5 in white paddle-tail swimbait'],
+            $names(StarterSet::BladedJigs, 2),
+        );
+        self::assertSame(
+            ['3/8 oz white spinnerbait head', 'gold Colorado #2', 'gold deep-cup Colorado #5', 'chartreuse with white silicone skirt',
+                '4 in white single-tail grub'],
+            $names(StarterSet::Spinnerbaits, 0),
+        );
     }
 
     public function testAGenericTrailerSaysItsLengthToAHundredthOfAnInch(): void
