@@ -62,11 +62,9 @@ enum Factor: string
     /** A level of it, as it is called in a sentence. */
     public function levelLabel(string $level): string
     {
-        if (self::Weight === $this) {
-            return str_ends_with($level, ' oz') ? Said::mark($level) : $level;
-        }
-
-        return $this->caseOf($level)?->label() ?? str_replace('_', ' ', $level);
+        return self::Weight === $this && str_ends_with($level, ' oz')
+            ? Said::mark($level)
+            : $this->caseOf($level)?->label() ?? str_replace('_', ' ', $level);
     }
 
     private function caseOf(string $level): Finish|Colour|Pairing|LureSet|TrailerStyle|LureKind|Sky|Tint|Bank|Season|SunBand|Angler|null

@@ -12,8 +12,8 @@ final class Said
 {
     public const BEGINS = '‹';
     private const ENDS = '›';
-    private const UNITS = ['in', 'ft', 'oz', 'lb', '°F', 'F°'];
-    private const QUANTITY = '/‹([^‹›|]+) (in|ft|oz|lb|°F|F°)(?:\|([^‹›]+))?›/u';
+    private const UNITS = 'in|ft|oz|lb|°F|F°';
+    private const QUANTITY = '/‹([^‹›|]+) ('.self::UNITS.')(?:\|([^‹›]+))?›/u';
     /** A hyphen before a number is a minus where no number stands before it. */
     private const NUMBER = '~(?:(?<!\d)-)?(?:(?:(\d+)-)?(\d+)/(\d+)|\d+(?:\.\d+)?)~';
     private const MM_PER_M = 1000;
@@ -28,10 +28,12 @@ final class Said
         return self::BEGINS.$quantity.self::ENDS;
     }
 
-    /** Whether quantities in this unit are said otherwise in others. */
-    public static function isOf(string $unit): bool
+    /** Numbers with their unit, marked where that is one of the trade's; "" is no unit. */
+    public static function of(string $numbers, string $unit): string
     {
-        return \in_array($unit, self::UNITS, true);
+        $quantity = rtrim("$numbers $unit");
+
+        return \in_array($unit, explode('|', self::UNITS), true) ? self::mark($quantity) : $quantity;
     }
 
     public static function in(string $sentence, Units $units): string

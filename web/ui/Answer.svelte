@@ -22,23 +22,27 @@
   /** An answer that takes longer than this is said to be on its way. */
   const SLOW_MS = 400
   let isSlow = $state(false)
+  /** Whether the last tap did nothing. */
+  let isMissed = $state(false)
   $effect(() => {
     if (question.isCurrent || question.error) {
       isSlow = false
       return
     }
+    // What is asked now is another thing than what was tapped before.
+    isMissed = false
     const timer = setTimeout(() => (isSlow = true), SLOW_MS)
     return () => clearTimeout(timer)
   })
 
-  /** Whether the last tap did nothing. */
-  let isMissed = $state(false)
-
   /** A fold can be opened and a link followed at any time; everything else acts on the answer. */
   function hold(event: Event) {
     const { target } = event
-    if (question.isCurrent) isMissed = false
-    if (question.isCurrent || !(target instanceof Element)) return
+    if (question.isCurrent) {
+      isMissed = false
+      return
+    }
+    if (!(target instanceof Element)) return
     if (!target.closest('button, input, select, label') || target.closest('button[aria-expanded]')) return
     // A tap that does nothing is told why at once, and still once the answer has come.
     isSlow = isMissed = true

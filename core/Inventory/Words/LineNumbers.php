@@ -130,7 +130,7 @@ final class LineNumbers
     private function weight(Weight $weight): Weight
     {
         if ($weight->inOunces() <= 0 || $weight->inOunces() > PartBounds::MOST_WEIGHT_OZ) {
-            throw UnclearPartLine::outOfRange('weight', Said::mark('0 to '.PartBounds::MOST_WEIGHT_OZ.' oz'));
+            throw UnclearPartLine::outOfRange('weight', Said::mark('above 0 to '.PartBounds::MOST_WEIGHT_OZ.' oz'));
         }
         $this->line->describe([], $weight->said());
         $this->measured['weight'] = $this->line->last();
@@ -141,7 +141,7 @@ final class LineNumbers
     private function length(Length $length): Length
     {
         if ($length->inInches() <= 0 || $length->inInches() > PartBounds::MOST_LENGTH_IN) {
-            throw UnclearPartLine::outOfRange('length', Said::mark('0 to '.PartBounds::MOST_LENGTH_IN.' in'));
+            throw UnclearPartLine::outOfRange('length', Said::mark('above 0 to '.PartBounds::MOST_LENGTH_IN.' in'));
         }
         $this->line->describe([], $length->said());
         $this->measured['length'] = $this->line->last();

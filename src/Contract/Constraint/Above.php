@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract\Constraint;
 
+use Kontrast\Measure\Said;
 use Symfony\Component\Validator\Constraint;
 
 /** A number above one bound and up to another. */
@@ -18,7 +19,7 @@ final class Above extends Constraint implements Bound
     public function __construct(public readonly int|float $above, public readonly int|float $most, string $what, string $unit = '')
     {
         parent::__construct();
-        $said = static fn (string $number): string => InUnit::said($number, $unit);
+        $said = static fn (string $number): string => Said::of($number, $unit);
         $this->message = \sprintf(
             '%s is not allowed here. %s has to be above %s and at most %s.',
             $said('{{ value }}'),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract\Constraint;
 
+use Kontrast\Measure\Said;
 use Symfony\Component\Validator\Constraints\Range;
 use Symfony\Component\Validator\Constraints\RangeValidator;
 
@@ -17,9 +18,9 @@ final class Between extends Range implements Bound
         parent::__construct(
             notInRangeMessage: \sprintf(
                 '%s is not allowed here. %s runs from %s.',
-                InUnit::said('{{ value }}', $unit),
+                Said::of('{{ value }}', $unit),
                 $what,
-                InUnit::said('{{ min }} to {{ max }}', $unit),
+                Said::of('{{ min }} to {{ max }}', $unit),
             ),
             min: $min,
             max: $max,

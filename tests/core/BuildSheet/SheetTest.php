@@ -275,16 +275,7 @@ final class SheetTest extends TestCase
     public function testAMoldedHookMayBeOneSizeOff(): void
     {
         $usual = HookDimensions::forHead(Weight::ounces(0.25))->aught;
-        $said = static fn (int $off): string => implode('', array_column(Misfits::find(self::jig()->with(new InventoryHead(
-            'h',
-            'h',
-            [LureKind::Jig],
-            Weight::ounces(0.25),
-            Bins::partColour(Colour::Black),
-            HeadMaterial::Lead,
-            HookSize::aught($usual + $off),
-            Arm::Long,
-        ))), 'text'));
+        $said = static fn (int $off): string => implode('', array_column(Misfits::find(self::jigOnHook($usual + $off)), 'text'));
         $wrong = array_map($said, [-2, -1, 0, 1, 2]);
         self::assertSame(['', '', ''], \array_slice($wrong, 1, 3));
         self::assertStringContainsString(' is small for a ', $wrong[0]);
@@ -311,17 +302,7 @@ final class SheetTest extends TestCase
 
     public function testAHookFarFromTheUsualIsSaid(): void
     {
-        $head = new InventoryHead(
-            'h',
-            'h',
-            [LureKind::Jig],
-            Weight::ounces(0.25),
-            Bins::partColour(Colour::Black),
-            HeadMaterial::Lead,
-            HookSize::aught(5),
-            Arm::Long,
-        );
-        self::assertStringContainsString('is large for a', Misfits::find(self::jig()->with($head))[0]->text);
+        self::assertStringContainsString('is large for a', Misfits::find(self::jigOnHook(5))[0]->text);
     }
 
     /** Worked by hand: 6.4 turns of a spool 1.25 in across take up 6.4 · π · 1.25 = 25.13 in (Z5; geometry). */
@@ -477,6 +458,21 @@ final class SheetTest extends TestCase
     private static function jig(): Composition
     {
         return new Composition(LureKind::Jig, Bins::head(), null, null, Bins::skirt(), Bins::trailer(), null);
+    }
+
+    /** A jig of a quarter ounce that is molded on a hook of so many aught. */
+    private static function jigOnHook(int $aught): Composition
+    {
+        return self::jig()->with(new InventoryHead(
+            'h',
+            'h',
+            [LureKind::Jig],
+            Weight::ounces(0.25),
+            Bins::partColour(Colour::Black),
+            HeadMaterial::Lead,
+            HookSize::aught($aught),
+            Arm::Long,
+        ));
     }
 
     private static function bladed(): Composition

@@ -189,6 +189,15 @@ describe('a tap on an answer to an earlier input', () => {
     expect([pressed.mock.calls.length, said()]).toEqual([1, null])
   })
 
+  test('is no longer spoken of once something else is asked', async () => {
+    const { answer, change } = await between()
+    await fireEvent.click(screen.getByRole('button', { name: 'Act on it' }))
+    await answer('clay', 'black')
+    await change('tannic')
+    await answer('tannic', 'orange')
+    expect([shown(), said()]).toEqual(['tannic: orange', null])
+  })
+
   test('chooses nothing from a list either', async () => {
     const { pressed } = await between()
     await fireEvent.change(screen.getByRole('combobox'), { target: { value: 'two' } })

@@ -1,12 +1,12 @@
 <script lang="ts">
   import type { LevelRate } from '../../words/documents'
+  import { settings } from '../../data/settings.svelte'
   import Choice from '../../ui/Choice.svelte'
   import { number } from '../../words/numbers'
   import { FACTOR_LABELS, FACTORS, type Factor } from '../../words/logbook'
   import { round } from '../../words/round'
   import { capital } from '../../words/words'
   import Interval from './Interval.svelte'
-  import { settings } from '../../data/settings.svelte'
   import { levelWords } from './levels'
 
   /** How often something bit, by what was tied on or by water and light: a forest plot that is a table. */
